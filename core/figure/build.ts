@@ -1,0 +1,176 @@
+import type { Blend } from '../pastes/index.ts';
+import type { Celsius, Degrees, Mm } from '../quantity/index.ts';
+import type { Form } from '../solids/index.ts';
+import type { TextureKind } from './textures.ts';
+
+/** The version written today; every older one has a migration in files/. */
+export const BUILD_VERSION = 1;
+export const BUILD_FORMAT = 'elm-spindle-build';
+
+export type Place = readonly [Mm, Mm, Mm];
+
+/** Where a piece joins what carries it. */
+export interface Seat {
+  /** The piece that carries it, or `board`. */
+  readonly on: string;
+  /** Place of its foot in the carrier's own frame: x to the right, y to the back, z up. On the board: from its centre. */
+  readonly at: Place;
+  /** Leans to the right in the front view. */
+  readonly lean: Degrees;
+  /** Tips towards the viewer. */
+  readonly tip: Degrees;
+  /** Turned round its own axis. */
+  readonly turn: Degrees;
+  /** How deep it is pressed in along its own axis; pressed paste is not lost. */
+  readonly sink: Mm;
+}
+
+export type CoreKind = 'foam' | 'cereal' | 'cake';
+
+/** One modelled part. */
+export interface Piece {
+  readonly id: string;
+  readonly name: string;
+  readonly form: Form;
+  readonly blend: string;
+  readonly colour: string;
+  readonly seat: Seat;
+  /** Two of them, mirrored left and right. */
+  readonly pair: boolean;
+  /** How many alike, standing side by side on the board. */
+  readonly count: number;
+  /** What is done to its surface while it is still soft. */
+  readonly texture: TextureKind;
+  /** What a skin is pressed over; only read where the shape has a core. */
+  readonly core: CoreKind;
+}
+
+/** An end of a rod, fixed to a piece so that it follows it. */
+export interface RodEnd {
+  readonly on: string;
+  readonly at: Place;
+}
+
+/** A straight internal support. */
+export interface Rod {
+  readonly id: string;
+  readonly name: string;
+  /** Entry of the rod catalogue. */
+  readonly stock: string;
+  readonly from: RodEnd;
+  readonly to: RodEnd;
+  /** Two of them, mirrored left and right. */
+  readonly pair: boolean;
+  /** Kept off the food by a sleeve. */
+  readonly sleeved: boolean;
+}
+
+export interface Colour {
+  readonly id: string;
+  readonly name: string;
+  /** `#rrggbb`. */
+  readonly hex: string;
+}
+
+/** The air the pieces stand in. */
+export interface Room {
+  readonly temperature: Celsius;
+  /** Relative humidity, per cent. */
+  readonly humidity: number;
+  /** Metres a second: 0.03 in a closed cupboard, 0.1 in a still room, 0.3 to 1 before a fan. */
+  readonly air: number;
+}
+
+/** A stretch of the week in which the person works; day 1 is Monday. */
+export interface Hours {
+  readonly day: number;
+  /** `HH:mm`. */
+  readonly from: string;
+  readonly to: string;
+}
+
+export interface Board {
+  readonly shape: 'round' | 'square';
+  readonly width: Mm;
+  readonly thickness: Mm;
+  readonly material: 'drum' | 'mdf' | 'plywood' | 'foamcore';
+}
+
+export type Journey = 'table' | 'carry' | 'carFlat' | 'carSeat' | 'carHard';
+
+export interface Brief {
+  /** Local date and time, `YYYY-MM-DDTHH:mm`. */
+  readonly due: string;
+  /** IANA time zone. */
+  readonly zone: string;
+  readonly journey: Journey;
+  readonly note: string;
+}
+
+/** How this person works; every value starts from common practice and is theirs to change. */
+export interface Practice {
+  /** Spare paste, per cent. */
+  readonly spare: number;
+  /** Their spoon: grams in a millilitre of stiffening powder. */
+  readonly powderBulk: number;
+  /** Multiplies the hands-on minutes; 1 is the table. */
+  readonly pace: number;
+}
+
+/** What has really been done. */
+export interface BenchRecord {
+  readonly done: readonly { readonly step: string; readonly at: string }[];
+}
+
+/** One job: the single record everything else is derived from. */
+export interface Build {
+  readonly format: typeof BUILD_FORMAT;
+  readonly version: typeof BUILD_VERSION;
+  readonly id: string;
+  readonly name: string;
+  readonly brief: Brief;
+  readonly room: Room;
+  readonly board: Board;
+  readonly blends: readonly Blend[];
+  readonly colours: readonly Colour[];
+  /** In the order in which they are built, from the board up. */
+  readonly pieces: readonly Piece[];
+  readonly rods: readonly Rod[];
+  readonly hours: readonly Hours[];
+  readonly practice: Practice;
+  readonly bench: BenchRecord;
+}
+
+export const BOARD = 'board';
+
+export const pieceOf = (build: Build, id: string): Piece | undefined => build.pieces.find((p) => p.id === id);
+export const rodOf = (build: Build, id: string): Rod | undefined => build.rods.find((r) => r.id === id);
+
+/** The pieces that stand on this one, directly. */
+export const standingOn = (build: Build, id: string): Piece[] => build.pieces.filter((p) => p.seat.on === id);
+
+/** A piece and everything it carries, in building order. */
+export function carriedBy(build: Build, id: string): Piece[] {
+  const inside = new Set([id]);
+  let grew = true;
+  while (grew) {
+    grew = false;
+    for (const p of build.pieces)
+      if (!inside.has(p.id) && inside.has(p.seat.on)) {
+        inside.add(p.id);
+        grew = true;
+      }
+  }
+  return build.pieces.filter((p) => inside.has(p.id));
+}
+
+/** How many of a piece there are in all: its own number times that of everything that carries it. */
+export function multiplicity(build: Build, piece: Piece): number {
+  let n = 1;
+  let at: Piece | undefined = piece;
+  for (let guard = 0; at !== undefined && guard <= build.pieces.length; guard++) {
+    n *= at.count * (at.pair ? 2 : 1);
+    at = pieceOf(build, at.seat.on);
+  }
+  return n;
+}

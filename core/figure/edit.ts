@@ -1,0 +1,127 @@
+import { clamp, fail, ok, type Result } from '../quantity/index.ts';
+import { checkBlend, type Blend } from '../pastes/index.ts';
+import type { Board, Brief, Build, Colour, Hours, Practice, Rod, RodEnd, Room } from './build.ts';
+
+/** A change of a build: the new build, or a sentence saying why not. */
+export type Change = Result<Build>;
+
+/** A name turned into a readable id that is not taken: `Left arm` → `left-arm`, then `left-arm-2`. */
+export function freshId(name: string, taken: readonly { readonly id: string }[]): string {
+  const stem =
+    name
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '') || 'piece';
+  const has = (id: string) => id === 'board' || taken.some((t) => t.id === id);
+  if (!has(stem)) return stem;
+  let n = 2;
+  while (has(`${stem}-${n}`)) n++;
+  return `${stem}-${n}`;
+}
+
+const replaced = <T extends { readonly id: string }>(list: readonly T[], id: string, next: (x: T) => T): T[] =>
+  list.map((x) => (x.id === id ? next(x) : x));
+
+export function rename(build: Build, name: string): Change {
+  const clean = name.trim();
+  return clean ? ok({ ...build, name: clean }) : fail('A build needs a name.', 'name');
+}
+
+export function setBrief(build: Build, patch: Partial<Brief>): Change {
+  const brief = { ...build.brief, ...patch };
+  if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(brief.due)) return fail('The due time needs a date and a time.', 'due');
+  return ok({ ...build, brief });
+}
+
+export function setRoom(build: Build, patch: Partial<Room>): Change {
+  const room = { ...build.room, ...patch };
+  if (!(room.temperature >= 5 && room.temperature <= 40))
+    return fail('A room to work in lies between 5 and 40 °C.', 'temperature');
+  if (!(room.humidity >= 5 && room.humidity <= 95)) return fail('Humidity has to lie between 5 and 95 %.', 'humidity');
+  if (!(room.air >= 0.02 && room.air <= 3)) return fail('Air speed has to lie between 0.02 and 3 metres a second.', 'air');
+  return ok({ ...build, room });
+}
+
+export function setBoard(build: Build, patch: Partial<Board>): Change {
+  const board = { ...build.board, ...patch };
+  if (!(board.width >= 20 && board.width <= 1500)) return fail('A board is between 20 and 1500 mm wide.', 'width');
+  if (!(board.thickness >= 1 && board.thickness <= 60)) return fail('A board is between 1 and 60 mm thick.', 'thickness');
+  return ok({ ...build, board });
+}
+
+export function setPractice(build: Build, patch: Partial<Practice>): Change {
+  const practice = { ...build.practice, ...patch };
+  if (!(practice.spare >= 0 && practice.spare <= 100)) return fail('Spare has to lie between 0 and 100 %.', 'spare');
+  if (!(practice.powderBulk >= 0.2 && practice.powderBulk <= 1.2))
+    return fail('A millilitre of powder weighs between 0.2 and 1.2 g.', 'powderBulk');
+  if (!(practice.pace >= 0.3 && practice.pace <= 4)) return fail('Pace has to lie between 0.3 and 4.', 'pace');
+  return ok({ ...build, practice });
+}
+
+const minutesOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3, 5));
+
+/** Set the working week; stretches have to end after they begin. */
+export function setHours(build: Build, hours: readonly Hours[]): Change {
+  for (const h of hours) {
+    if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(h.from) || !/^([01]\d|2[0-3]):[0-5]\d$/.test(h.to))
+      return fail('Working hours are typed as 19:00.', 'hours');
+    if (minutesOf(h.to) <= minutesOf(h.from)) return fail('Working hours have to end after they begin.', 'hours');
+  }
+  const sorted = [...hours].sort((a, b) => a.day - b.day || a.from.localeCompare(b.from));
+  return ok({ ...build, hours: sorted });
+}
+
+export function setBlend(build: Build, id: string, patch: Partial<Blend>): Change {
+  const now = build.blends.find((b) => b.id === id);
+  if (!now) return fail('That blend is no longer in the build.');
+  const checked = checkBlend({ ...now, ...patch, id });
+  if (!checked.ok) return checked;
+  return ok({ ...build, blends: replaced(build.blends, id, () => checked.value) });
+}
+
+export function addBlend(build: Build, blend: Omit<Blend, 'id'>): Result<{ build: Build; id: string }> {
+  const id = freshId(blend.name, build.blends);
+  const checked = checkBlend({ ...blend, id });
+  if (!checked.ok) return checked;
+  return ok({ build: { ...build, blends: [...build.blends, checked.value] }, id });
+}
+
+export function setColour(build: Build, id: string, patch: Partial<Colour>): Change {
+  if (patch.hex !== undefined && !/^#[0-9a-f]{6}$/i.test(patch.hex)) return fail('A colour is written as #8b6a4f.', 'hex');
+  if (patch.name !== undefined && !patch.name.trim()) return fail('A colour needs a name.', 'name');
+  return ok({ ...build, colours: replaced(build.colours, id, (c) => ({ ...c, ...patch, id })) });
+}
+
+export function addColour(build: Build, name: string, hex: string): { build: Build; id: string } {
+  const id = freshId(name, build.colours);
+  return { build: { ...build, colours: [...build.colours, { id, name, hex }] }, id };
+}
+
+export function addRod(build: Build, rod: Omit<Rod, 'id'>): { build: Build; id: string } {
+  const id = freshId(rod.name, build.rods);
+  return { build: { ...build, rods: [...build.rods, { ...rod, id }] }, id };
+}
+
+export function setRod(build: Build, id: string, patch: Partial<Rod>): Change {
+  const now = build.rods.find((r) => r.id === id);
+  if (!now) return fail('That rod is no longer in the build.');
+  return ok({ ...build, rods: replaced(build.rods, id, (r) => ({ ...r, ...patch, id })) });
+}
+
+/** Move one end of a rod, keeping it inside a sensible distance of the board. */
+export function moveRodEnd(build: Build, id: string, which: 'from' | 'to', end: RodEnd): Change {
+  const at = end.at.map((x) => Number(clamp(x, -2000, 2000).toFixed(2))) as unknown as RodEnd['at'];
+  return setRod(build, id, { [which]: { on: end.on, at } });
+}
+
+export const removeRod = (build: Build, id: string): Build => ({
+  ...build,
+  rods: build.rods.filter((r) => r.id !== id),
+});
+
+/** Tick a step off, or take the tick back. */
+export function tick(build: Build, step: string, at: string | undefined): Build {
+  const rest = build.bench.done.filter((d) => d.step !== step);
+  return { ...build, bench: { ...build.bench, done: at === undefined ? rest : [...rest, { step, at }] } };
+}

@@ -1,0 +1,122 @@
+import { measure, shapeOf, type Body } from '../solids/index.ts';
+import { BOARD, type Build, type Piece, type Rod, type RodEnd, type Seat } from './build.ts';
+import { mirrored, toWorld, within, WORLD, type Frame, type Vec } from './vector.ts';
+
+/** One body standing in space. A pair has two, a batch as many as are alike. */
+export interface Instance {
+  readonly piece: Piece;
+  readonly frame: Frame;
+  /** Which of several: 0 is the one the person edits. */
+  readonly index: number;
+  /** Index of the carrier among all instances; −1 on the board. */
+  readonly carrier: number;
+}
+
+const DEG = Math.PI / 180;
+
+/** Frame of a piece in its carrier's: turned about itself, tipped to the viewer, leant to the right, then sunk. */
+export function seatFrame(seat: Seat): Frame {
+  const [cl, sl] = [Math.cos(seat.lean * DEG), Math.sin(seat.lean * DEG)];
+  const [ct, st] = [Math.cos(seat.tip * DEG), Math.sin(seat.tip * DEG)];
+  const [cr, sr] = [Math.cos(seat.turn * DEG), Math.sin(seat.turn * DEG)];
+  // lean · tip · turn, applied right to left; tip leans z towards −y, the viewer's side
+  const lean = ([x, y, z]: Vec): Vec => [cl * x + sl * z, y, -sl * x + cl * z];
+  const tip = ([x, y, z]: Vec): Vec => [x, ct * y - st * z, st * y + ct * z];
+  const z = lean(tip([0, 0, 1]));
+  const x = lean(tip([cr, sr, 0]));
+  const y = lean(tip([-sr, cr, 0]));
+  const [ax, ay, az] = seat.at;
+  return { origin: [ax - z[0] * seat.sink, ay - z[1] * seat.sink, az - z[2] * seat.sink], x, y, z };
+}
+
+/** Places of a batch on the board: rows as square as they come, a quarter of a width apart. */
+function batchOffsets(piece: Piece): Vec[] {
+  if (piece.count <= 1) return [[0, 0, 0]];
+  const m = measure(piece.form);
+  const pitch = Math.max(m.width, m.depth) * 1.25;
+  const across = Math.ceil(Math.sqrt(piece.count));
+  const rows = Math.ceil(piece.count / across);
+  return Array.from({ length: piece.count }, (_, i) => [
+    ((i % across) - (across - 1) / 2) * pitch,
+    (Math.floor(i / across) - (rows - 1) / 2) * pitch,
+    0,
+  ]);
+}
+
+const memo = new WeakMap<readonly Piece[], readonly Instance[]>();
+
+/**
+ * Stand every piece on what carries it, mirrored ones and batches spelled out.
+ * A piece whose carrier is missing stands on the board; files with such pieces are refused before they get here.
+ */
+export function place(build: Build): readonly Instance[] {
+  const known = memo.get(build.pieces);
+  if (known) return known;
+  const out: Instance[] = [];
+  const of = new Map<string, number[]>();
+  const waiting = [...build.pieces];
+  const present = new Set(build.pieces.map((p) => p.id));
+  for (let guard = 0; waiting.length > 0 && guard <= build.pieces.length; guard++) {
+    for (let w = 0; w < waiting.length; w++) {
+      const piece = waiting[w]!;
+      const carriers = of.get(piece.seat.on);
+      const onBoard = piece.seat.on === BOARD || !present.has(piece.seat.on);
+      if (!carriers && !onBoard) continue;
+      waiting.splice(w--, 1);
+      const own: number[] = [];
+      const local = seatFrame(piece.seat);
+      for (const carrier of onBoard ? [-1] : carriers!) {
+        const outer = carrier < 0 ? WORLD : out[carrier]!.frame;
+        for (const offset of batchOffsets(piece))
+          for (const frame of piece.pair ? [local, mirrored(local)] : [local]) {
+            const moved: Frame = {
+              ...frame,
+              origin: [frame.origin[0] + offset[0], frame.origin[1] + offset[1], frame.origin[2] + offset[2]],
+            };
+            own.push(out.length);
+            out.push({ piece, frame: within(outer, moved), index: own.length - 1, carrier });
+          }
+      }
+      of.set(piece.id, own);
+    }
+  }
+  memo.set(build.pieces, out);
+  return out;
+}
+
+/** The body of a piece for drawing and for what a rod passes. */
+export const bodyOf = (piece: Piece): Body =>
+  shapeOf(piece.form.kind).body(piece.form.sizes, piece.form.outline ?? 'rectangle');
+
+/** The frame the person edits a piece in, and the one it stands in. */
+export function framesOf(build: Build, id: string): { own: Frame; carrier: Frame } | undefined {
+  const instances = place(build);
+  const own = instances.find((i) => i.piece.id === id);
+  if (!own) return undefined;
+  return { own: own.frame, carrier: own.carrier < 0 ? WORLD : instances[own.carrier]!.frame };
+}
+
+/** Where an end of a rod is, in the board's coordinates. */
+export function rodEndAt(build: Build, end: RodEnd): Vec {
+  if (end.on === BOARD) return end.at;
+  const frames = framesOf(build, end.on);
+  return frames ? toWorld(frames.own, end.at) : end.at;
+}
+
+export interface PlacedRod {
+  readonly rod: Rod;
+  readonly from: Vec;
+  readonly to: Vec;
+  readonly index: number;
+}
+
+/** Every rod as it runs, pairs mirrored. */
+export function placeRods(build: Build): PlacedRod[] {
+  return build.rods.flatMap((rod) => {
+    const from = rodEndAt(build, rod.from);
+    const to = rodEndAt(build, rod.to);
+    const one: PlacedRod = { rod, from, to, index: 0 };
+    if (!rod.pair) return [one];
+    return [one, { rod, from: [-from[0], from[1], from[2]], to: [-to[0], to[1], to[2]], index: 1 }];
+  });
+}

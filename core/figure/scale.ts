@@ -1,0 +1,42 @@
+import { bisect, fail, ok, type Mm, type Result } from '../quantity/index.ts';
+import { scaleForm } from '../solids/index.ts';
+import type { Build, Place } from './build.ts';
+import { height } from './extent.ts';
+
+const scaled = ([x, y, z]: Place, k: number): Place => [
+  Number((x * k).toFixed(3)),
+  Number((y * k).toFixed(3)),
+  Number((z * k).toFixed(3)),
+];
+
+/**
+ * Make the whole figure k times as large: lengths by k, sheets and coats keep their thickness, so grams follow by
+ * k³ in solids and about k² in sheets and coats; rods keep their stock (bones/ chooses the next one up).
+ */
+export function scaleFigure(build: Build, k: number): Build {
+  return {
+    ...build,
+    pieces: build.pieces.map((p) => ({
+      ...p,
+      form: scaleForm(p.form, k),
+      seat: { ...p.seat, at: scaled(p.seat.at, k), sink: Number((p.seat.sink * k).toFixed(3)) },
+    })),
+    rods: build.rods.map((r) => ({
+      ...r,
+      from: { ...r.from, at: scaled(r.from.at, k) },
+      to: { ...r.to, at: scaled(r.to.at, k) },
+    })),
+  };
+}
+
+/**
+ * The factor that brings the figure to a finished height. Not simply wanted ÷ present: coats and sheets keep their
+ * thickness, so the height is found by halving.
+ */
+export function factorForHeight(build: Build, wanted: Mm): Result<number> {
+  const now = height(build);
+  if (!(now > 0)) return fail('There is nothing on the board to make larger yet.');
+  if (!(wanted >= 10 && wanted <= 2000)) return fail('A finished height has to lie between 10 and 2000 mm.', 'height');
+  const k = bisect((x) => height(scaleFigure(build, x)) - wanted, (wanted / now) * 0.3, (wanted / now) * 3, 40);
+  return k === undefined ? fail('That height cannot be reached with these sheets and coats.', 'height') : ok(k);
+}

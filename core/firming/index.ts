@@ -1,0 +1,13 @@
+/**
+ * Firming: when a piece may be textured, picked up, stood up, built on. Two clocks run here, drying in air and
+ * setting by cold; both answer the same questions as margins, and margins become fast / likely / slow times.
+ */
+export * from './law.ts';
+export * from './air.ts';
+export * from './paste-law.ts';
+export * from './sweep.ts';
+export * from './margins.ts';
+export * from './band.ts';
+export * from './cold.ts';
+export * from './piece.ts';
+export * from './state.ts';

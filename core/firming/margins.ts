@@ -1,0 +1,160 @@
+import { LAW } from './law.ts';
+import { balanceWater } from './paste-law.ts';
+import type { History } from './sweep.ts';
+
+/** What can be asked of a piece. The first ones become true with time, the last two stop being true. */
+export type Question =
+  | 'tack'
+  | 'skin'
+  | 'touch'
+  | 'pose'
+  | 'handle'
+  | 'bear'
+  | 'stand'
+  | 'hard'
+  | 'dry'
+  | 'texture'
+  | 'bend';
+
+/** Questions whose answer goes from yes to no. */
+export const CLOSING: ReadonlySet<Question> = new Set(['texture', 'bend']);
+
+/** Questions of firmness, where an ingredient firmer than listed matters. */
+export const OF_FIRMNESS: ReadonlySet<Question> = new Set(['touch', 'pose', 'handle', 'bear', 'stand', 'hard']);
+
+/** What a piece has to do, beyond its own shape. */
+export interface Duty {
+  /** Unsupported length, mm, and sine of its lean from the vertical. */
+  readonly overhang?: number;
+  readonly lean?: number;
+  /** Strain of the bend it still has to take; 0.05 is 2 mm round 20 mm. */
+  readonly bend?: number;
+  readonly load?: Load;
+}
+
+export interface Load {
+  /** What rests on it, kg. */
+  readonly mass: number;
+  /** Share carried by rods instead of paste, 0–1. */
+  readonly onRods: number;
+  /** Touching area, mm². */
+  readonly contact: number;
+  /** Section at the foot, mm². */
+  readonly section: number;
+  /** Free height, mm; 0 leaves buckling out. */
+  readonly height: number;
+  readonly braced: boolean;
+}
+
+const SQRT3 = Math.sqrt(3);
+const G = 9.81;
+const NEVER = -20;
+
+/** ln(capacity ÷ requirement) along the history; above zero the answer is yes. */
+export type Margin = (i: number) => number;
+
+/** Stress a free length needs against its own weight, kPa. Beam formulas, handbook. */
+const ownWeight = (h: History, overhang: number, lean: number): number => {
+  const l = overhang / 1000;
+  const shape = h.slab.kind === 'rod' ? 0.75 * Math.PI : 2;
+  return (shape * h.law.density * G * l * l * lean) / h.slab.thickness / 1000;
+};
+
+/** Pressure that would punch through the skin over a contact radius (m), kPa. */
+export const punch = (h: History, i: number, radius: number): number =>
+  LAW.bearing * h.yieldCentre[i]! + (2 / radius) * h.skinStrength[i]!;
+
+/** Safety factor under a load: squash at the foot, punch at the contact, buckling; the least counts. */
+export function loadFactor(h: History, load: Load): Margin {
+  const free = 1 - load.onRods;
+  const W = load.mass * G * free;
+  const round = Math.PI * (h.slab.thickness / 2) ** 2;
+  const section = load.section > 0 ? load.section * 1e-6 : round;
+  const tall = load.height / 1000;
+  const foot = W / section / 1000 + (h.law.density * G * tall * free) / 1000;
+  const contact = load.contact > 0 ? load.contact * 1e-6 : section;
+  const radius = Math.sqrt(contact / Math.PI);
+  const pressed = W / contact / 1000;
+  const inertia = (Math.PI * h.slab.thickness ** 4) / 64;
+  const weight = load.mass * G + 0.3 * h.law.density * G * round * tall;
+  const K = load.braced ? 1 : 4;
+  const buckles = tall > 0 && load.onRods === 0;
+  return (i) => {
+    const squash = foot > 0 ? (SQRT3 * h.yieldMean[i]!) / foot : Infinity;
+    const through = pressed > 0 ? punch(h, i, radius) / pressed : Infinity;
+    const buckle = buckles
+      ? (Math.PI ** 2 * ((SQRT3 * h.yieldStiff[i]! * 1000) / LAW.yieldStrain) * inertia) / (K * tall * tall) / weight
+      : Infinity;
+    return Math.min(squash, through, buckle);
+  };
+}
+
+const ln = (x: number, need: number): number => Math.log(Math.max(x, 1e-9) / need);
+
+/** The margin of one question; undefined when the duty it asks about is not there. */
+export function marginOf(h: History, question: Question, duty: Duty = {}): Margin | undefined {
+  const tack: Margin = (i) => ln(h.lossTack[i]!, LAW.tackLoss);
+  const skin: Margin = (i) =>
+    Math.min(tack(i), ln(h.lossSkin[i]!, LAW.skinLoss), ln(h.yieldSkin[i]!, LAW.skinYield));
+  const finger = (i: number) => punch(h, i, LAW.finger);
+  const stretch = (i: number) => h.law.crackStrain * Math.exp(-LAW.crackFall * h.lossTack[i]!);
+  const hangs = duty.overhang !== undefined && duty.overhang > 0 && (duty.lean ?? 1) > 0;
+  const poseNeed = hangs ? LAW.poseReserve * ownWeight(h, duty.overhang, duty.lean ?? 1) : 0;
+  switch (question) {
+    case 'tack':
+      return tack;
+    case 'skin':
+      return skin;
+    case 'touch':
+      return (i) => Math.min(skin(i), ln(finger(i), LAW.touchPressure));
+    case 'pose':
+      return hangs ? (i) => ln(SQRT3 * h.yieldBend[i]!, poseNeed) : undefined;
+    case 'handle':
+      return (i) => {
+        const held = Math.min(skin(i), ln(finger(i), LAW.handlePressure));
+        return hangs ? Math.min(held, ln(SQRT3 * h.yieldBend[i]!, 2 * poseNeed)) : held;
+      };
+    case 'bear':
+    case 'stand': {
+      if (!duty.load) return undefined;
+      const factor = loadFactor(h, duty.load);
+      const need = LAW.loadReserve * (question === 'stand' ? LAW.creepReserve : 1);
+      return (i) => Math.log(Math.min(1e9, factor(i)) / need);
+    }
+    case 'hard':
+      return (i) => ln(h.yieldCentre[i]!, LAW.hardYield);
+    case 'dry': {
+      const atHalf = 1 - balanceWater(h.law, 0.5);
+      const here = 1 - h.balance;
+      // in damp rooms paste stays leathery for ever: the centre never loses enough
+      if (here < 0.6 * atHalf) return () => NEVER;
+      const need = Math.min(LAW.dryShare * atHalf, 0.9 * here);
+      return (i) => ln(h.lossCentre[i]!, need);
+    }
+    case 'texture':
+      return (i) => Math.min(Math.log(stretch(i) / 0.25), Math.log(LAW.pressMost / finger(i)));
+    case 'bend':
+      return (i) => Math.log(stretch(i) / (duty.bend ?? 0.05));
+  }
+}
+
+/**
+ * First moment a margin passes zero, in minutes: upwards for questions that become true, downwards for closing ones.
+ * Interpolated in the logarithm of time. Infinity when it never does within the history.
+ */
+export function crossing(h: History, margin: Margin, closing = false): number {
+  const sign = closing ? -1 : 1;
+  let last = sign * margin(0);
+  if (last >= 0) return 0;
+  for (let i = 1; i < h.seconds.length; i++) {
+    const now = sign * margin(i);
+    if (now >= 0) {
+      const f = -last / (now - last);
+      const a = h.seconds[i - 1]!;
+      const b = h.seconds[i]!;
+      return (a > 0 ? a * (b / a) ** f : b * f) / 60;
+    }
+    last = now;
+  }
+  return Infinity;
+}

@@ -1,0 +1,92 @@
+import type { Density, Minutes, Provenance } from '../quantity/index.ts';
+
+/** Mass shares of what a paste is made of; they add up to one. */
+export interface Composition {
+  readonly water?: number;
+  readonly protein?: number;
+  readonly fat?: number;
+  readonly carb?: number;
+  readonly fibre?: number;
+  readonly ash?: number;
+  /** Set cocoa butter, heavier than the liquid-like fat of the general table. */
+  readonly cocoaButter?: number;
+}
+
+/** How a paste that dries in air behaves; the meaning of each is in docs/reckoning.md. */
+export interface DryingConstants {
+  /** Water, mass share when fresh. */
+  readonly water: number;
+  /** kg/m³, as used by the drying law. */
+  readonly density: number;
+  /** Humidity (0–1) the fresh paste is in balance with. */
+  readonly balance: number;
+  /** Isotherm exponent: 1 is a fixed dissolved solute, more where sugar crystallises out. */
+  readonly isotherm: number;
+  /** Diffusivity of water, fresh, at 21 °C, m²/s. */
+  readonly diffusivity: number;
+  /** How fast diffusivity falls as it dries. */
+  readonly diffusivityFall: number;
+  /** Gum already in it, % of mass as cellulose gum. */
+  readonly gum: number;
+  /** Yield stress just kneaded at 20 °C without gum, kPa. */
+  readonly freshYield: number;
+  /** Softening per kelvin. */
+  readonly softening: number;
+  /** Yield stress of the dry solid, kPa. */
+  readonly dryYield: number;
+  /** Strain at which the fresh surface cracks. */
+  readonly crackStrain: number;
+  /** Multiplies the gain of firmness with drying. */
+  readonly gain: number;
+}
+
+/** How a paste that sets by cold behaves. */
+export interface SettingConstants {
+  readonly liquidYield: number;
+  readonly setYield: number;
+  readonly softening: number;
+  readonly bestTemperature: number;
+  /** Minutes of the fastest setting. */
+  readonly settingTime: number;
+  readonly order: number;
+  /** Minutes for structure broken by kneading to come back. */
+  readonly rebuildTime: number;
+  readonly melts: number;
+}
+
+export type Firming =
+  { readonly by: 'drying'; readonly constants: DryingConstants } | { readonly by: 'cold'; readonly constants: SettingConstants };
+
+/** A record per paste: one file, one line in the registry. */
+export interface Material {
+  readonly id: string;
+  readonly name: string;
+  readonly composition: Composition;
+  /** Share of air rolled in; an estimate until somebody weighs a ball. */
+  readonly air: number;
+  /** Default density and the range to accept from a person's own measurement. */
+  readonly density: Density;
+  readonly densityRange: readonly [Density, Density];
+  readonly densitySource: Provenance;
+  readonly firming: Firming;
+  /** What has to be told to whoever eats it. */
+  readonly allergens: readonly string[];
+  /** Takes stiffening powder or gum paste. */
+  readonly stiffens: boolean;
+  readonly note: string;
+}
+
+/** A paste mixed for the build. */
+export interface Blend {
+  readonly id: string;
+  readonly name: string;
+  readonly base: string;
+  /** Per cent of the whole that is gum paste. */
+  readonly gumPaste: number;
+  /** Stiffening powder (cellulose gum), per cent of the paste. */
+  readonly powder: number;
+  /** The person's own measured density, g/cm³. */
+  readonly density?: Density;
+}
+
+export type RestMinutes = Minutes;

@@ -1,0 +1,103 @@
+import { LENGTH_IN_MM, MASS_IN_G, VOLUME_IN_ML, type LengthUnit, type MassUnit } from './units.ts';
+import { massStep, roundTo } from './round.ts';
+import type { Reckoned } from './reckoned.ts';
+
+/** The units a person has chosen to see. */
+export interface Shown {
+  readonly mass: Extract<MassUnit, 'g' | 'oz'>;
+  readonly length: Extract<LengthUnit, 'mm' | 'in'>;
+}
+
+export const METRIC: Shown = { mass: 'g', length: 'mm' };
+
+const plain = (x: number): string => (Object.is(x, -0) ? '0' : String(x));
+
+/** Grams as shown on a scale: 0.1 g below 20 g, 1 g below 500 g, 5 g above; ounces to 0.05. */
+export function formatMass(g: number, shown: Shown = METRIC): string {
+  if (shown.mass === 'oz') return `${plain(roundTo(g / MASS_IN_G.oz, 0.05))} oz`;
+  return `${plain(roundTo(g, massStep(Math.abs(g))))} g`;
+}
+
+/** Millimetres to 1 mm from 10 mm up and 0.5 mm below; inches to 1/100. */
+export function formatLength(mm: number, shown: Shown = METRIC): string {
+  if (shown.length === 'in') return `${plain(roundTo(mm / LENGTH_IN_MM.in, 0.01))} in`;
+  return `${plain(roundTo(mm, Math.abs(mm) < 10 ? 0.1 : Math.abs(mm) < 60 ? 0.5 : 1))} mm`;
+}
+
+/** Minutes as people say them: `35 min`, `1 h 20`, `14 h`, `2 d 6 h`. Coarser as it gets longer. */
+export function formatTime(minutes: number): string {
+  if (!Number.isFinite(minutes)) return 'never';
+  const sign = minutes < 0 ? '−' : '';
+  const m = Math.abs(minutes);
+  if (m < 90) return `${sign}${Math.round(m)} min`;
+  if (m < 600) {
+    const r = Math.round(m / 5) * 5;
+    const rest = r % 60;
+    return `${sign}${Math.floor(r / 60)} h${rest ? ` ${String(rest).padStart(2, '0')}` : ''}`;
+  }
+  if (m < 2880) return `${sign}${Math.round(m / 60)} h`;
+  const h = Math.round(m / 60);
+  return `${sign}${Math.floor(h / 24)} d${h % 24 ? ` ${h % 24} h` : ''}`;
+}
+
+/** A band of times: `9 to 14 h`, `35 to 50 min`, `3 h or longer` when the slow end is never. */
+export function formatBand(fast: number, slow: number): string {
+  if (!Number.isFinite(fast)) return 'never in this room';
+  if (!Number.isFinite(slow)) return `${formatTime(fast)} or much longer`;
+  const a = formatTime(fast);
+  const b = formatTime(slow);
+  if (a === b) return a;
+  const unit = / (min|h)$/;
+  const ua = unit.exec(a)?.[1];
+  return ua !== undefined && ua === unit.exec(b)?.[1] ? `${a.replace(unit, '')} to ${b}` : `${a} to ${b}`;
+}
+
+/** Minutes as a length to type again: exact, `1 h 30 min`. */
+export const formatDuration = (minutes: number): string => {
+  const m = Math.round(minutes);
+  if (m < 60) return `${m} min`;
+  return m % 60 ? `${Math.floor(m / 60)} h ${m % 60} min` : `${m / 60} h`;
+};
+
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+
+/** Volume of a powder in level spoons: tablespoons above three teaspoons, to the eighth. */
+export function formatSpoons(ml: number, spoonMl: number = VOLUME_IN_ML.tsp): string {
+  const tsp = ml / spoonMl;
+  const eighths = Math.round(tsp * 8);
+  if (eighths === 0) return ml > 0 ? 'a pinch' : 'none';
+  const whole = Math.floor(eighths / 8);
+  const part = EIGHTHS[eighths % 8]!;
+  return `${whole || ''}${part} tsp`;
+}
+
+const round3 = (x: number): string => {
+  const a = Math.abs(x);
+  if (a === 0) return '0';
+  if (a >= 1000) return String(Math.round(x));
+  return String(Number(x.toPrecision(a >= 100 ? 4 : 3)));
+};
+
+/** Any reckoned figure with its unit, in the units the person sees. */
+export function formatReckoned(figure: Reckoned, shown: Shown = METRIC): string {
+  const { value, unit } = figure;
+  if (Number.isNaN(value)) return 'not known';
+  if (!Number.isFinite(value)) return unit === 'min' ? 'never' : 'no limit';
+  switch (unit) {
+    case 'g':
+      return formatMass(value, shown);
+    case 'mm':
+      return formatLength(value, shown);
+    case 'min':
+      return formatTime(value);
+    case '°':
+      return `${roundTo(value, Math.abs(value) < 10 ? 0.1 : 1)}°`;
+    case '×':
+      return `${round3(value)}×`;
+    case '':
+    case 'pieces':
+      return round3(value);
+    default:
+      return `${round3(value)} ${unit}`;
+  }
+}

@@ -1,0 +1,11 @@
+/**
+ * Quantities: what a number means. Unit flavours, typed results, sums that carry their own explanation,
+ * and the only place where kitchen words (`1 1/4 oz`, `1/2 tsp`, `1h30`) become numbers and back.
+ */
+export * from './units.ts';
+export * from './result.ts';
+export * from './reckoned.ts';
+export * from './parse.ts';
+export * from './format.ts';
+export * from './round.ts';
+export * from './numeric.ts';

@@ -1,0 +1,15 @@
+/** What may go wrong with something a person gave us, in words they would use. */
+export interface Problem {
+  /** One plain sentence that names what is wrong and, where possible, what would be right. */
+  readonly text: string;
+  /** The field or record it is about, when there is one. */
+  readonly about?: string;
+}
+
+export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
+
+export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
+export const fail = (text: string, about?: string): Result<never> => ({
+  ok: false,
+  problem: about === undefined ? { text } : { text, about },
+});
