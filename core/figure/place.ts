@@ -1,4 +1,4 @@
-import { measure, shapeOf, type Body } from '../solids/index.ts';
+import { measure, shapeOf, type Body, type Measure } from '../solids/index.ts';
 import { BOARD, type Build, type Piece, type Rod, type RodEnd, type Seat } from './build.ts';
 import { mirrored, toWorld, within, WORLD, type Frame, type Vec } from './vector.ts';
 
@@ -84,9 +84,28 @@ export function place(build: Build): readonly Instance[] {
   return out;
 }
 
+const bodies = new WeakMap<Piece['form'], Body>();
+const measures = new WeakMap<Piece['form'], Measure>();
+
 /** The body of a piece for drawing and for what a rod passes. */
-export const bodyOf = (piece: Piece): Body =>
-  shapeOf(piece.form.kind).body(piece.form.sizes, piece.form.outline ?? 'rectangle');
+export function bodyOf(piece: Piece): Body {
+  let body = bodies.get(piece.form);
+  if (!body) {
+    body = shapeOf(piece.form.kind).body(piece.form.sizes, piece.form.outline ?? 'rectangle');
+    bodies.set(piece.form, body);
+  }
+  return body;
+}
+
+/** Volume, surface and extents of a piece, remembered with its form. */
+export function measureOf(piece: Piece): Measure {
+  let found = measures.get(piece.form);
+  if (!found) {
+    found = measure(piece.form);
+    measures.set(piece.form, found);
+  }
+  return found;
+}
 
 /** The frame the person edits a piece in, and the one it stands in. */
 export function framesOf(build: Build, id: string): { own: Frame; carrier: Frame } | undefined {

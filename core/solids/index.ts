@@ -7,3 +7,4 @@ export * from './registry.ts';
 export * from './measure.ts';
 export * from './ball.ts';
 export { OUTLINES, outlineNamed, type OutlineName } from './outlines.ts';
+export { contains as polygonContains } from './polygon.ts';

@@ -1,0 +1,97 @@
+import { blendOf, centreHeight, place, placeRods, sub, length, toWorld, weigh, type Build, type Instance, type Vec } from '../figure/index.ts';
+import { given, reckon, total, type Reckoned } from '../quantity/index.ts';
+import { rodMass, rodStock } from './rods/registry.ts';
+
+/** Something with a mass and a place. */
+export interface Mass {
+  readonly g: number;
+  readonly at: Vec;
+}
+
+/** Mass and balance point of several: M = Σ m, X = Σ m x ÷ M. */
+export function together(parts: readonly Mass[]): Mass {
+  let g = 0;
+  let x = 0;
+  let y = 0;
+  let z = 0;
+  for (const p of parts) {
+    g += p.g;
+    x += p.g * p.at[0];
+    y += p.g * p.at[1];
+    z += p.g * p.at[2];
+  }
+  return g > 0 ? { g, at: [x / g, y / g, z / g] } : { g: 0, at: [0, 0, 0] };
+}
+
+const massOf = (build: Build, i: Instance): Mass => ({
+  g: weigh(i.piece, blendOf(build, i.piece)).whole.value,
+  at: toWorld(i.frame, [0, 0, centreHeight(i.piece)]),
+});
+
+/** Each instance with everything it carries, as one mass; index as in `place`. */
+export function carriedMasses(build: Build): { own: Mass[]; with: Mass[]; descendants: number[][] } {
+  const instances = place(build);
+  const own = instances.map((i) => massOf(build, i));
+  const descendants = instances.map((_, i) => [i]);
+  // carriers come before what they carry, so walking backwards gathers whole families
+  for (let i = instances.length - 1; i >= 0; i--) {
+    const carrier = instances[i]!.carrier;
+    if (carrier >= 0) descendants[carrier]!.push(...descendants[i]!);
+  }
+  return { own, with: descendants.map((family) => together(family.map((i) => own[i]!))), descendants };
+}
+
+export interface WholeBalance {
+  readonly mass: Reckoned;
+  readonly across: Reckoned;
+  readonly back: Reckoned;
+  readonly up: Reckoned;
+  readonly point: Vec;
+}
+
+/** The whole figure with its cores and rods, without the board. */
+export function wholeBalance(build: Build): WholeBalance {
+  const instances = place(build);
+  const perPiece = new Map<string, { figure: Reckoned; masses: Mass[] }>();
+  for (const i of instances) {
+    const entry = perPiece.get(i.piece.id) ?? { figure: weigh(i.piece, blendOf(build, i.piece)).whole, masses: [] };
+    entry.masses.push(massOf(build, i));
+    perPiece.set(i.piece.id, entry);
+  }
+  const parts: { figure: Reckoned; mass: Mass }[] = [...perPiece.entries()].map(([id, { figure, masses }]) => {
+    const n = masses.length;
+    const name = build.pieces.find((p) => p.id === id)!.name;
+    const all =
+      n === 1
+        ? { ...figure, name }
+        : reckon(`${name}, ${n} of them`, 'g', 'one × how many', [figure, given('How many', n, 'pieces')], (g, k) => g * k);
+    return { figure: all, mass: together(masses) };
+  });
+  for (const r of placeRods(build)) {
+    const stock = rodStock(r.rod.stock);
+    const L = length(sub(r.to, r.from));
+    const g = rodMass(stock, L);
+    const at: Vec = [(r.from[0] + r.to[0]) / 2, (r.from[1] + r.to[1]) / 2, (r.from[2] + r.to[2]) / 2];
+    parts.push({
+      figure: reckon(r.rod.name, 'g', 'section × length × density', [given('Length', L, 'mm')], () => g),
+      mass: { g, at },
+    });
+  }
+  const mass = total('Whole figure', 'g', parts.map((p) => p.figure));
+  const centre = together(parts.map((p) => p.mass));
+  const axis = (name: string, k: 0 | 1 | 2) =>
+    reckon(
+      name,
+      'mm',
+      'Σ m x ÷ Σ m',
+      parts.map((p) => given(`${p.figure.name}: ${Math.round(p.mass.g * 10) / 10} g at`, p.mass.at[k], 'mm')),
+      () => centre.at[k],
+    );
+  return {
+    mass,
+    across: axis('Balance point, to the right of the middle', 0),
+    back: axis('Balance point, behind the middle', 1),
+    up: axis('Balance point, over the board', 2),
+    point: centre.at,
+  };
+}

@@ -1,0 +1,47 @@
+import type { Section } from './sections.ts';
+
+/** Straight rods in compression and bending. N, mm, MPa. Formulas: handbook mechanics. */
+
+/** Euler load π² E I ÷ (K L)². */
+export const euler = (E: number, I: number, L: number, K = 1): number => (Math.PI ** 2 * E * I) / (K * L) ** 2;
+
+export interface Critical {
+  readonly load: number;
+  readonly rule: 'Euler' | 'Johnson';
+  readonly slenderness: number;
+  readonly limit: number;
+}
+
+/** Buckling load: Euler for slender rods, Johnson's parabola below the slenderness √(2 π² E ÷ f). */
+export function critical(E: number, strength: number, section: Section, L: number, K = 1): Critical {
+  const slenderness = (K * L) / section.gyration;
+  const limit = Math.sqrt((2 * Math.PI ** 2 * E) / strength);
+  if (slenderness >= limit) return { load: euler(E, section.inertia, L, K), rule: 'Euler', slenderness, limit };
+  const load = section.area * strength * (1 - (strength * slenderness ** 2) / (4 * Math.PI ** 2 * E));
+  return { load, rule: 'Johnson', slenderness, limit };
+}
+
+export interface Flagpole {
+  readonly moment: number;
+  readonly sway: number;
+  readonly growth: number;
+}
+
+/**
+ * A rod held at the foot with load P at height L, off centre by e, pushed sideways by H; exact beam-column:
+ * M = P e sec kL + H tan kL ÷ k, k = √(P ÷ E I). Falls when kL reaches π/2.
+ */
+export function flagpole(P: number, e: number, H: number, E: number, I: number, L: number): Flagpole {
+  const plain = P * e + H * L;
+  if (P <= 1e-9)
+    return { moment: plain, sway: (P * e * L * L) / (2 * E * I) + (H * L ** 3) / (3 * E * I), growth: 1 };
+  const k = Math.sqrt(P / (E * I));
+  const x = k * L;
+  if (x >= Math.PI / 2) return { moment: Infinity, sway: Infinity, growth: Infinity };
+  const secant = 1 / Math.cos(x);
+  const moment = P * e * secant + (H * Math.tan(x)) / k;
+  return { moment, sway: e * (secant - 1) + (H / (P * k)) * (Math.tan(x) - x), growth: plain > 0 ? moment / plain : 1 };
+}
+
+/** How much a lean adds to itself: 1 ÷ (1 − P ÷ P critical). */
+export const amplify = (P: number, limit: number): number => (P < limit ? 1 / (1 - P / limit) : Infinity);

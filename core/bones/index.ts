@@ -1,0 +1,20 @@
+/**
+ * Bones: what holds the figure up. Rods and what they pass through, joints and what hangs on them, balance and
+ * tipping, and for what will not hold a mend that has been tried. Guidance from simple mechanics, not a design.
+ */
+export * from './load-cases.ts';
+export * from './rod-materials.ts';
+export * from './rods/registry.ts';
+export * from './sections.ts';
+export * from './columns.ts';
+export * from './soft.ts';
+export * from './anchorage.ts';
+export * from './balance.ts';
+export * from './tipping.ts';
+export * from './joints.ts';
+export * from './check.ts';
+export * from './joint-checks.ts';
+export * from './checked-joints.ts';
+export * from './reckon-bones.ts';
+export * from './mends.ts';
+export * from './rescale.ts';

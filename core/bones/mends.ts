@@ -1,0 +1,95 @@
+import {
+  add,
+  addRod,
+  BOARD,
+  framesOf,
+  height,
+  rodEndAt,
+  rodOf,
+  setRod,
+  sub,
+  times,
+  toLocal,
+  unit,
+  type Build,
+  type Rod,
+  type Vec,
+} from '../figure/index.ts';
+import type { YieldOf } from './joint-checks.ts';
+import { worstOfRod } from './checked-joints.ts';
+import { RODS, rodStock } from './rods/registry.ts';
+
+/** A change that was tried on the build and makes the rod hold. */
+export interface Mend {
+  readonly text: string;
+  /** How many times over it then holds. */
+  readonly times: number;
+  /** The build with the change made; taking it is one step of undo. */
+  readonly apply: () => Build;
+}
+
+const TARGET = 0.85;
+
+/** The rod with one end pushed further along its own line, in the frame that end is fixed to. */
+function pushed(build: Build, rod: Rod, which: 'from' | 'to', by: number): Build | undefined {
+  const from = rodEndAt(build, rod.from);
+  const to = rodEndAt(build, rod.to);
+  const along = unit(sub(to, from));
+  const end: Vec = which === 'from' ? sub(from, times(along, by)) : add(to, times(along, by));
+  if (end[2] < -build.board.thickness || end[2] > height(build)) return undefined;
+  const on = rod[which].on;
+  const at = on === BOARD ? end : toLocal(framesOf(build, on)!.own, end);
+  const tidy = at.map((x) => Number(x.toFixed(2))) as unknown as Rod['from']['at'];
+  const changed = setRod(build, rod.id, { [which]: { on, at: tidy } });
+  return changed.ok ? changed.value : undefined;
+}
+
+/** A second rod like the first, this far to the side. */
+function doubled(build: Build, rod: Rod, apart: number): Build {
+  const shift = (e: Rod['from']): Rod['from'] => ({ ...e, at: [e.at[0] + apart, e.at[1], e.at[2]] });
+  const back = (e: Rod['from']): Rod['from'] => ({ ...e, at: [e.at[0] - apart, e.at[1], e.at[2]] });
+  const moved = setRod(build, rod.id, { from: back(rod.from), to: back(rod.to) });
+  if (!moved.ok) return build;
+  return addRod(moved.value, { ...rod, name: `${rod.name}, second`, from: shift(rod.from), to: shift(rod.to) }).build;
+}
+
+/**
+ * Try, in the order a maker would, changes that make a rod hold: pushed deeper, further up, the next thicker rods,
+ * a second one beside it. Each is applied to a copy of the build and reckoned again; only those that hold are kept.
+ * @returns at most three, the simplest first
+ */
+export function mendsFor(build: Build, rodId: string, yieldOf: YieldOf): Mend[] {
+  const rod = rodOf(build, rodId);
+  if (!rod) return [];
+  const found: Mend[] = [];
+  const attempt = (changed: Build | undefined, text: string): boolean => {
+    const use = changed && worstOfRod(changed, rodId, yieldOf)?.use.value;
+    if (changed === undefined || use === undefined || !(use <= TARGET)) return false;
+    found.push({ text, times: use > 1e-6 ? 1 / use : Infinity, apply: () => changed });
+    return true;
+  };
+  const lower = rodEndAt(build, rod.from)[2] <= rodEndAt(build, rod.to)[2] ? 'from' : 'to';
+  const upper = lower === 'from' ? 'to' : 'from';
+  for (const by of [5, 10, 20, 30, 45, 60])
+    if (attempt(pushed(build, rod, lower, by), `Push it ${by} mm deeper`)) break;
+  for (const by of [10, 20, 30, 45])
+    if (attempt(pushed(build, rod, upper, by), `Let it reach ${by} mm further up`)) break;
+  const now = rodStock(rod.stock);
+  for (const stock of RODS) {
+    if (stock.rank <= now.rank || stock.id === now.id) continue;
+    const changed = setRod(build, rodId, { stock: stock.id, sleeved: rod.sleeved || stock.needsSleeve });
+    if (changed.ok && attempt(changed.value, `Use ${stock.name}`)) break;
+  }
+  const both = pushed(build, rod, lower, 20);
+  if (found.length === 0 && both)
+    for (const stock of RODS) {
+      if (stock.rank <= now.rank) continue;
+      const changed = setRod(both, rodId, { stock: stock.id, sleeved: rod.sleeved || stock.needsSleeve });
+      if (changed.ok && attempt(changed.value, `Use ${stock.name}, 20 mm deeper`)) break;
+    }
+  if (found.length < 3 && !rod.pair) {
+    const apart = Math.max(3, 1.5 * now.section.diameter);
+    attempt(doubled(build, rod, apart), `Put a second one ${Math.round(2 * apart)} mm beside it`);
+  }
+  return found.slice(0, 3);
+}

@@ -1,0 +1,43 @@
+import { ROD_MATERIALS, type RodMaterial } from '../rod-materials.ts';
+import { DOWELS } from './dowels.ts';
+import { METAL } from './metal.ts';
+import { STICKS } from './sticks.ts';
+import type { RodStock } from './types.ts';
+
+export type { RodStock };
+
+/** Every rod one can choose, simplest first. */
+export const RODS: readonly RodStock[] = [...STICKS, ...DOWELS, ...METAL].sort((a, b) => a.rank - b.rank);
+
+const byId = new Map(RODS.map((r) => [r.id, r]));
+
+export const isRodStock = (id: string): boolean => byId.has(id);
+
+/** The record of a rod; files are checked before they come here, an unknown id is a bug. */
+export function rodStock(id: string): RodStock {
+  const found = byId.get(id);
+  if (!found) throw new Error(`no rod called ${id}`);
+  return found;
+}
+
+/** Grams of a length of rod. */
+export const rodMass = (stock: RodStock, length: number): number =>
+  ROD_MATERIALS[stock.material].density * 1e-6 * stock.section.weighing * length;
+
+/** What a rod can be worked with: damp inside paste, creeping when it stands for hours. */
+export interface RodStrength {
+  readonly stiffness: number;
+  readonly bending: number;
+  readonly crushing: number;
+  readonly material: RodMaterial;
+}
+
+export function rodStrength(stock: RodStock, hours: number, damp = true): RodStrength {
+  const m = ROD_MATERIALS[stock.material];
+  return {
+    stiffness: (m.stiffness * (damp ? m.dampStiffness : 1)) / (hours >= 2 ? m.creep : 1),
+    bending: m.bending * (damp ? m.dampStrength : 1),
+    crushing: m.crushing * (damp ? m.dampStrength : 1),
+    material: m,
+  };
+}

@@ -1,0 +1,53 @@
+import type { Board, CoreKind } from '../figure/index.ts';
+
+/** What a rod may be stuck into. Strengths in kPa as low / likely / high. */
+export interface Soft {
+  readonly name: string;
+  readonly kind: 'crumb' | 'foam' | 'paste' | 'hard';
+  readonly crush: readonly [number, number, number];
+  /** Shares of crush: cohesion, grip on a smooth stick, what may stand for hours. */
+  readonly cohesion: number;
+  readonly grip: number;
+  readonly lasting: number;
+  /** Embedment strength of a board, MPa. */
+  readonly embedment?: number;
+  readonly source: string;
+}
+
+/** Foam, cake, cereal and boards. Handbook classes from memory for foam and boards; food values are estimates. */
+export const CORES: Record<CoreKind, Soft> = {
+  foam: { name: 'foam', kind: 'foam', crush: [85, 100, 115], cohesion: 0.8, grip: 0.1, lasting: 0.6, source: 'EN 13163 EPS 100 class, from memory' },
+  cereal: { name: 'cereal treat', kind: 'crumb', crush: [15, 35, 80], cohesion: 0.4, grip: 0.15, lasting: 0.35, source: 'estimate, pressed and set' },
+  cake: { name: 'dense cake', kind: 'crumb', crush: [4, 8, 15], cohesion: 0.4, grip: 0.08, lasting: 0.5, source: 'estimate from crumb-firmness tests' },
+};
+
+export const BOARDS: Record<Board['material'], Soft> = {
+  drum: { name: 'cake drum', kind: 'hard', crush: [150, 300, 500], cohesion: 0.5, grip: 0.1, lasting: 0.6, embedment: 0.6, source: 'estimate, pulp drum, varies widely' },
+  mdf: { name: 'MDF', kind: 'hard', crush: [8000, 12000, 15000], cohesion: 0.1, grip: 0.1, lasting: 0.6, embedment: 35, source: 'EN 622-5, from memory' },
+  plywood: { name: 'plywood', kind: 'hard', crush: [8000, 12000, 15000], cohesion: 0.1, grip: 0.1, lasting: 0.6, embedment: 40, source: 'birch ply, handbook from memory' },
+  foamcore: { name: 'foam board', kind: 'hard', crush: [150, 250, 350], cohesion: 0.5, grip: 0.1, lasting: 0.6, embedment: 0.4, source: 'estimate' },
+};
+
+/** Paste at the yield the firming model gives; the bracket is that of fresh-to-firm paste, a factor of about two. */
+export const pasteAt = (yieldKPa: number): Soft => ({
+  name: 'paste',
+  kind: 'paste',
+  crush: [yieldKPa * 0.5, yieldKPa, yieldKPa * 1.9],
+  cohesion: 0.5,
+  grip: 0.2,
+  lasting: 0.5,
+  source: 'firming model, one night in the room given',
+});
+
+/** Paste that has firmed about a day, for when nobody asked the firming model: estimate. */
+export const FIRM_PASTE = 100;
+
+export interface SoftNow extends Soft {
+  /** MPa, with what may stand for hours taken off where the case is long. */
+  readonly now: number;
+}
+
+export const softNow = (s: Soft, hours: number): SoftNow => ({
+  ...s,
+  now: (s.crush[1] / 1000) * (hours >= 2 ? s.lasting : 1),
+});

@@ -1,0 +1,129 @@
+import { polygonHull } from 'd3-polygon';
+import { bodyOf, place, toWorld, type Build, type Vec } from '../figure/index.ts';
+import { given, reckon, type Reckoned } from '../quantity/index.ts';
+import { check, share, type Check } from './check.ts';
+import { apparent, type LoadCase } from './load-cases.ts';
+
+export type FlatPoint = readonly [number, number];
+
+/** Paste settles on to the board: what comes nearer than this to it rests on it, mm. Estimate. */
+const RESTS = 1.2;
+
+/** Where the figure touches the board, from above. */
+export function footprint(build: Build): FlatPoint[] {
+  const points: [number, number][] = [];
+  for (const i of place(build)) {
+    const body = bodyOf(i.piece);
+    const put = (p: Vec) => {
+      const w = toWorld(i.frame, p);
+      if (w[2] <= RESTS) points.push([w[0], w[1]]);
+    };
+    if (body.type === 'cut') {
+      for (const [x, z] of body.outline) for (const y of [-body.thickness / 2, body.thickness / 2]) put([x, y, z]);
+      continue;
+    }
+    const last = body.levels[body.levels.length - 1]!;
+    const STEPS = 40;
+    for (let s = 0; s <= STEPS; s++) {
+      const z = (last * s) / STEPS;
+      const r = body.radiusAt(z);
+      for (let a = 0; a < 24; a++) put([r * Math.cos((a * Math.PI) / 12), r * Math.sin((a * Math.PI) / 12), z]);
+    }
+  }
+  const hull = points.length >= 3 ? polygonHull(points) : null;
+  return hull ?? points;
+}
+
+/** Outline of the board as it stands on the table. */
+export function boardOutline(build: Build): FlatPoint[] {
+  const r = build.board.width / 2;
+  if (build.board.shape === 'square')
+    return [
+      [-r, -r],
+      [r, -r],
+      [r, r],
+      [-r, r],
+    ];
+  return Array.from({ length: 48 }, (_, i) => [r * Math.cos((i * Math.PI) / 24), r * Math.sin((i * Math.PI) / 24)] as const);
+}
+
+export interface Edge {
+  readonly normal: FlatPoint;
+  /** Distance of the balance point inside the edge, mm; negative outside. */
+  readonly inside: number;
+}
+
+/** Edges of a convex outline (either direction round) with their outward normals, and how far inside a point lies. */
+export function edgesOf(outline: readonly FlatPoint[], p: FlatPoint): Edge[] {
+  let area = 0;
+  outline.forEach(([x, y], i) => {
+    const [u, v] = outline[(i + 1) % outline.length]!;
+    area += x * v - u * y;
+  });
+  const sign = area >= 0 ? 1 : -1;
+  return outline.flatMap(([x, y], i) => {
+    const [u, v] = outline[(i + 1) % outline.length]!;
+    const L = Math.hypot(u - x, v - y);
+    if (L < 1e-9) return [];
+    const normal: FlatPoint = [(sign * (v - y)) / L, (-sign * (u - x)) / L];
+    return [{ normal, inside: (x - p[0]) * normal[0] + (y - p[1]) * normal[1] }];
+  });
+}
+
+export interface Tipping {
+  /** Lean in degrees at which it goes over, standing free. */
+  readonly lean: Reckoned;
+  readonly check: Check;
+  readonly outline: readonly FlatPoint[];
+}
+
+const SIDES = ['right', 'back right', 'back', 'back left', 'left', 'front left', 'front', 'front right'];
+
+/** Name of the side a direction points to, seen from the front. */
+const sideName = (x: number, y: number): string =>
+  SIDES[((Math.round(Math.atan2(y, x) / (Math.PI / 4)) % 8) + 8) % 8]!;
+
+/**
+ * Does it tip? For every edge of the outline the lean is atan(d ÷ h); in a load case the apparent gravity reaches
+ * h × along ÷ into, and must stay inside d with a reserve of 1.2.
+ */
+export function tipping(
+  what: string,
+  outline: readonly FlatPoint[],
+  point: Vec,
+  base: number,
+  loadCase: LoadCase,
+  spread: readonly [ok: string, no: string],
+): Tipping {
+  const height = point[2] - base;
+  const edges = outline.length >= 3 ? edgesOf(outline, [point[0], point[1]]) : [];
+  const up = given(`Balance point of ${what}, over what it stands on`, height, 'mm');
+  const nearest = edges.reduce((m, e) => Math.min(m, e.inside), Infinity);
+  const inside = given('Balance point inside the nearest edge', Number.isFinite(nearest) ? nearest : 0, 'mm');
+  const lean = reckon(
+    `${what} tips at`,
+    '°',
+    'atan(inside ÷ height)',
+    [inside, up],
+    (d, h) => (Math.atan2(d, h) * 180) / Math.PI,
+  );
+  let worstEdge: { reach: number; inside: number; side: string } | undefined;
+  for (const e of edges) {
+    const f = apparent(loadCase, Math.atan2(e.normal[1], e.normal[0]), loadCase.up);
+    const reach = (height * Math.hypot(f[0], f[1])) / -f[2];
+    const use = e.inside > 0 ? reach / e.inside : Infinity;
+    const known = worstEdge && worstEdge.inside > 0 ? worstEdge.reach / worstEdge.inside : -1;
+    if (!worstEdge || use > known) worstEdge = { reach, inside: e.inside, side: sideName(e.normal[0], e.normal[1]) };
+  }
+  const demand = given('The push reaches out', worstEdge?.reach ?? 1, 'mm');
+  const capacity = given('Room to the edge', Math.max(0, worstEdge?.inside ?? 0), 'mm');
+  const side = worstEdge ? ` to the ${worstEdge.side}` : '';
+  return {
+    lean,
+    outline,
+    check: check(`tip-${what}`, 'Tipping', loadCase.name, share(demand, capacity, 1.2), 1.2, 'B', {
+      ok: spread[0],
+      no: `${spread[1]}${side}.`,
+    }),
+  };
+}

@@ -1,0 +1,47 @@
+import { FINISH_ID, joinId, order, PACK_ID, paced, type StepMaker } from './types.ts';
+
+/** Last look: seams, dust, touching up. Needs every piece in its place. */
+export const finish: StepMaker = {
+  kind: 'finish',
+  name: 'finish',
+  make: (bench) => ({
+    steps: [
+      {
+        id: FINISH_ID,
+        kind: 'finish',
+        title: 'Last look',
+        notes: ['Seams, dust, fingerprints, eyes. Count needles and pins back.'],
+        minutes: paced(bench, 10 + Math.min(40, bench.build.pieces.length)),
+      },
+    ],
+    links: bench.build.pieces.map((p) => order(joinId(p.id), FINISH_ID)),
+  }),
+};
+
+/** Joints set before it is moved; an hour for the glue is common practice, an estimate. */
+export const pack: StepMaker = {
+  kind: 'pack',
+  name: 'pack',
+  make: (bench) => ({
+    steps: [
+      {
+        id: PACK_ID,
+        kind: 'pack',
+        title: 'Pack and hand over',
+        notes: [
+          `Every rod, stick and core is listed with it: ${bench.bones.rods.length} ${bench.bones.rods.length === 1 ? 'rod' : 'kinds of rod'}, count them in and out.`,
+        ],
+        minutes: paced(bench, 15),
+      },
+    ],
+    links: [
+      {
+        from: FINISH_ID,
+        to: PACK_ID,
+        kind: 'wait',
+        band: { fast: 30, likely: 60, slow: 120 },
+        why: 'the last joints set before it is moved',
+      },
+    ],
+  }),
+};

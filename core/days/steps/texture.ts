@@ -1,0 +1,40 @@
+import { measureOf, TEXTURES } from '../../figure/index.ts';
+import { lower, paced, shapeId, textureId, type StepMaker } from './types.ts';
+
+/** Work the surface while it is soft: has to begin before the skin cracks. */
+export const texture: StepMaker = {
+  kind: 'texture',
+  name: 'texture',
+  make: (bench) => {
+    const textured = bench.build.pieces.filter((p) => p.texture !== 'none');
+    return {
+      steps: textured.map((piece) => {
+        const record = TEXTURES[piece.texture];
+        const n = bench.number(piece);
+        const each = Math.max(record.least, (measureOf(piece).area / 1000) * record.minutesPer10cm2);
+        const closes = bench.firming.get(piece.id)?.bands.texture;
+        return {
+          id: textureId(piece.id),
+          kind: 'texture' as const,
+          title: `${record.verb} the ${lower(piece.name)}`,
+          notes: closes
+            ? [`Begin at once: the surface cracks from ${Math.round(closes.fast)} to ${Math.round(closes.slow)} min after shaping. Keep what you are not working on covered.`]
+            : [],
+          minutes: paced(bench, each * n),
+          piece: piece.id,
+        };
+      }),
+      links: textured.map((piece) => {
+        const closes = bench.firming.get(piece.id)?.bands.texture ?? { fast: 5, likely: 8, slow: 15 };
+        return {
+          from: shapeId(piece.id),
+          to: textureId(piece.id),
+          kind: 'window' as const,
+          band: closes,
+          why: `the ${lower(piece.name)} is textured before its skin cracks`,
+          piece: piece.id,
+        };
+      }),
+    };
+  },
+};

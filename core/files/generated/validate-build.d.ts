@@ -1,0 +1,2 @@
+/** Made by `npm run generate` from core/files/schema.ts. */
+export declare const validateBuild: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };

@@ -1,0 +1,120 @@
+import { normalCdf, type Reckoned } from '../quantity/index.ts';
+import type { PasteLaw } from './paste-law.ts';
+import { CLOSING, marginOf, OF_FIRMNESS, type Duty, type Question } from './margins.ts';
+import { slabOf, sweep, type Air, type DryingSlab, type History, type SweepOptions } from './sweep.ts';
+
+/** Minutes after shaping: one in ten is faster, one in two, nine in ten; Infinity is not in this room. */
+export interface Band {
+  readonly fast: number;
+  readonly likely: number;
+  readonly slow: number;
+}
+
+/** Spread of what is not known, before anything was logged. Estimates of firming.md section 9. */
+export const SPREAD = {
+  /** ln time of one kitchen against another. */
+  kitchen: 0.3,
+  /** ln firmness of an ingredient against the table. */
+  ingredient: 0.2,
+  /** Humidity in the room is known to five points. */
+  humidity: 0.05,
+  /** Sizes come out within a tenth. */
+  size: 1.1,
+};
+
+/** The three sweeps a band is made from: as given, damper, larger. */
+export interface Family {
+  readonly likely: History;
+  readonly damper: History;
+  readonly larger: History;
+  /** √Σ w² over the ingredients, the lever of an ingredient being firmer than listed. */
+  readonly ingredients: number;
+}
+
+// The two neighbours only measure a slope: a coarser sweep serves, and all three use it so that differences are clean.
+const COARSE: SweepOptions = { cells: 14, ratio: 1.32, firstStep: 8 };
+
+export function familyOf(
+  law: PasteLaw,
+  body: { volume: number; area: number; depth: number; facing: number; thickness: number; kind: 'rod' | 'sheet'; coat: boolean },
+  air: Air,
+  ingredients: number,
+): Family {
+  const slab = (k: number): DryingSlab =>
+    slabOf(body.volume * k ** 3, body.area * k ** 2, body.depth * k, body.facing * k, body.thickness * k, body.kind, body.coat);
+  const one = slab(1);
+  const damp = { ...air, humidity: Math.min(0.99, air.humidity + SPREAD.humidity) };
+  return {
+    likely: sweep(law, one, air),
+    damper: sweep(law, one, damp, COARSE),
+    larger: sweep(law, slab(SPREAD.size), air, COARSE),
+    ingredients,
+  };
+}
+
+/** Value of a margin at a moment between two records, in the logarithm of time. */
+function at(h: History, margin: (i: number) => number, seconds: number): number {
+  const t = h.seconds;
+  const last = t.length - 1;
+  if (seconds <= t[1]!) return margin(1);
+  if (seconds >= t[last]!) return margin(last);
+  let low = 1;
+  let high = last;
+  while (high - low > 1) {
+    const mid = (low + high) >> 1;
+    if (t[mid]! <= seconds) low = mid;
+    else high = mid;
+  }
+  const f = Math.log(seconds / t[low]!) / Math.log(t[high]! / t[low]!);
+  const a = margin(low);
+  return a + f * (margin(high) - a);
+}
+
+/**
+ * Fast, likely and slow minutes for one question.
+ * P(yes by t) = Φ(m ÷ √((dm/dln t · 0.3)² + (0.2 w)² + Δhumidity² + Δsize²)); the band is where P is 0.1, 0.5, 0.9.
+ * For closing questions P is the chance that it has closed.
+ */
+export function bandOf(family: Family, question: Question, duty: Duty = {}): Band | undefined {
+  const h = family.likely;
+  const margin = marginOf(h, question, duty);
+  const damp = marginOf(family.damper, question, duty);
+  const large = marginOf(family.larger, question, duty);
+  if (!margin || !damp || !large) return undefined;
+  const sign = CLOSING.has(question) ? -1 : 1;
+  const firm = OF_FIRMNESS.has(question) ? SPREAD.ingredient * family.ingredients : 0;
+  const n = h.seconds.length;
+  const wanted = [0.1, 0.5, 0.9];
+  const found = [Infinity, Infinity, Infinity];
+  let lastP = 0;
+  for (let i = 1; i < n; i++) {
+    const m = margin(i);
+    const j = Math.max(2, i);
+    const slope = (margin(j) - margin(j - 1)) / Math.log(h.seconds[j]! / h.seconds[j - 1]!);
+    const dDamp = at(family.damper, damp, h.seconds[i]!) - m;
+    const dLarge = at(family.larger, large, h.seconds[i]!) - m;
+    const spread = Math.sqrt((slope * SPREAD.kitchen) ** 2 + firm * firm + dDamp * dDamp + dLarge * dLarge + 1e-4);
+    const p = normalCdf((sign * m) / spread);
+    for (let q = 0; q < 3; q++)
+      if (found[q] === Infinity && p >= wanted[q]!) {
+        const a = h.seconds[i - 1]!;
+        const b = h.seconds[i]!;
+        const f = (wanted[q]! - lastP) / (p - lastP);
+        found[q] = (i === 1 || a === 0 ? b * Math.min(1, Math.max(0, f)) : a * (b / a) ** f) / 60;
+      }
+    if (found[2] !== Infinity) break;
+    lastP = p;
+  }
+  return { fast: found[0]!, likely: found[1]!, slow: found[2]! };
+}
+
+/** A band as a figure with its range, for the screens' why. */
+export const bandFigure = (name: string, band: Band, rule: string, from: readonly Reckoned[]): Reckoned => ({
+  name,
+  value: band.likely,
+  unit: 'min',
+  rule,
+  from,
+  source: 'fitted',
+  range: [band.fast, band.slow],
+});
