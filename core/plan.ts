@@ -65,6 +65,8 @@ function pieceReport(build: Build, piece: Piece): PieceReport {
 
 /** A wall thinner than this shows the core through; common practice, mm. */
 const THINNEST_COAT = 3;
+/** A paste ball as big as the foam ball gives a coat of this share of its diameter; common practice. */
+const USUAL_COAT = 0.13;
 
 function figureReport(build: Build): FigureReport {
   const pieces = build.pieces.map((p) => pieceReport(build, p));
@@ -73,8 +75,8 @@ function figureReport(build: Build): FigureReport {
     const coat = p.form.sizes.coat;
     if (p.form.kind === 'skinOverBall' && coat !== undefined && coat < THINNEST_COAT)
       warnings.push(`${p.name}: a coat of ${formatLength(coat)} lets the core show and tears; 3 mm is the least.`);
-    if (p.form.kind === 'skinOverBall' && coat !== undefined && coat < 0.13 * p.form.sizes.core! * 0.5)
-      warnings.push(`${p.name}: this coat is thin for its ball; a paste ball as big as the foam gives ${formatLength(0.13 * p.form.sizes.core!)}.`);
+    else if (p.core === 'foam' && coat !== undefined && coat < USUAL_COAT * p.form.sizes.core! * 0.5)
+      warnings.push(`${p.name}: this coat is thin for its ball; a paste ball as big as the foam gives ${formatLength(USUAL_COAT * p.form.sizes.core!)}.`);
   }
   const e = extent(build);
   const r = build.board.width / 2;

@@ -56,6 +56,9 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
   const joints = checkedJoints(build, yieldOf);
   const journey = LOAD_CASES[build.brief.journey];
   const asks: string[] = [];
+  for (const path of paths)
+    if (path.placed.index === 0 && path.length > path.stock.stock)
+      asks.push(`${path.placed.rod.name}: ${Math.round(path.length)} mm is longer than a ${path.stock.name} is sold (${path.stock.stock} mm).`);
   const heavy = balance.mass.value > 10_000;
   const tall = build.rods.some((r) => (paths.find((p) => p.placed.rod.id === r.id)?.length ?? 0) > 600);
   if (heavy) asks.push('It weighs more than 10 kg: ask someone who can check it on site.');

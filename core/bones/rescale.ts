@@ -1,5 +1,6 @@
 import { factorForHeight, scaleFigure, type Build } from '../figure/index.ts';
 import { ok, type Mm, type Result } from '../quantity/index.ts';
+import { ROD_MATERIALS } from './rod-materials.ts';
 import { RODS, rodStock } from './rods/registry.ts';
 
 export interface Rescaled {
@@ -10,23 +11,28 @@ export interface Rescaled {
   readonly notes: readonly string[];
 }
 
+/** A rod within a fifth of the stiffness asked for is not changed: that is a twentieth of its diameter. */
+const NEAR_ENOUGH = 0.8;
+
 /**
- * Make figure and bones k times as large. A rod must grow faster than the figure: equal sag needs d ∝ k^(5/4); the
- * next rod up of its family is taken, and it is said where the list ends.
+ * Make figure and bones k times as large. A rod must grow faster than the figure: equal sag needs d ∝ k^(5/4), E I ∝ k⁵;
+ * the next rod up of its family is taken, and it is said where the list ends.
  */
 export function rescale(build: Build, k: number): Rescaled {
   const scaled = scaleFigure(build, k);
   const notes: string[] = [];
   const rods = scaled.rods.map((rod) => {
     const now = rodStock(rod.stock);
-    const needed = now.section.diameter * k ** 1.25;
-    if (needed <= now.section.diameter * 1.02 && needed > now.section.diameter * 0.8) return rod;
-    const family = RODS.filter((r) => r.family === now.family).sort((a, b) => a.section.diameter - b.section.diameter);
-    const next = family.find((r) => r.section.diameter >= needed * 0.999);
+    const stiffness = ROD_MATERIALS[now.material].stiffness * now.section.inertia;
+    const needed = stiffness * k ** 5 * NEAR_ENOUGH;
+    const family = RODS.filter((r) => r.family === now.family);
+    const bending = (r: (typeof RODS)[number]) => ROD_MATERIALS[r.material].stiffness * r.section.inertia;
+    if (k >= 1 ? stiffness >= needed : stiffness * 0.5 <= needed) return rod;
+    const next = family.filter((r) => bending(r) >= needed).sort((a, b) => bending(a) - bending(b))[0];
     if (!next) {
-      const thickest = family.at(-1)!;
-      notes.push(`${rod.name}: no ${now.family} is thick enough, ${thickest.name} is the thickest there is.`);
-      return { ...rod, stock: thickest.id };
+      const stiffest = family.reduce((a, r) => (bending(r) > bending(a) ? r : a));
+      notes.push(`${rod.name}: no ${now.family} is stiff enough, ${stiffest.name} is the stiffest there is.`);
+      return { ...rod, stock: stiffest.id };
     }
     if (next.id === now.id) return rod;
     notes.push(`${rod.name}: ${now.name} became ${next.name}.`);

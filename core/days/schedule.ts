@@ -7,8 +7,10 @@ import { sessionsOf, waitsOf, type PlannedWait, type Session } from './sessions.
 import type { Link, Step, Stretch, Timetable, Work } from './types.ts';
 import { validate } from './validate.ts';
 
-/** How cautious a plan may be: 0 plans every wait at its likely length, 1 at its slow one. */
-export const CAUTION = [0, 0.5, 0.75, 1] as const;
+/** How cautious a plan may be: 0 plans every wait at its likely length, 1 at its slow one, more beyond it. */
+export const CAUTION = [0, 0.5, 0.75, 1, 1.5] as const;
+/** Minutes kept free before the due time by a cautious plan. Estimate. */
+const KEPT_FREE = 60;
 /** Nine chances in ten. */
 export const WANTED_CHANCE = 0.9;
 
@@ -109,14 +111,15 @@ export function schedule(
   let done = 0;
   let stopped = false;
   for (const caution of CAUTION) {
-    const network = mirrorNetwork(networkOf(work, caution));
+    const early: Work = { ...work, due: work.due - KEPT_FREE * Math.min(1, 2 * caution) };
+    const network = mirrorNetwork(networkOf(early, caution));
     const long = tails(network);
     const random = seeded(11 + Math.round(caution * 100));
     let found: { table: Timetable; cost: number } | undefined;
     for (let t = 0; t < tries && !stopped; t++) {
       const spread = t === 0 ? 0 : 0.15 + (0.5 * t) / tries;
       const keys = long.map((x) => -x * (1 + spread * (random() - 0.5)));
-      const { table, clean } = backwards(work, network, keys);
+      const { table, clean } = backwards(early, network, keys);
       if (clean && !hopeless(table)) {
         const c = cost(work, table);
         if (!found || c < found.cost) found = { table, cost: c };

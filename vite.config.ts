@@ -1,0 +1,61 @@
+/// <reference types="vitest/config" />
+import { fileURLToPath, URL } from 'node:url';
+import vue from '@vitejs/plugin-vue';
+import { AntDesignVueResolver } from 'unplugin-vue-components/resolvers';
+import Components from 'unplugin-vue-components/vite';
+import { VitePWA } from 'vite-plugin-pwa';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  publicDir: 'web/public',
+  plugins: [
+    vue(),
+    Components({
+      dts: 'web/components.d.ts',
+      dirs: [],
+      resolvers: [AntDesignVueResolver({ importStyle: false })],
+    }),
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Elm Spindle',
+        short_name: 'Elm Spindle',
+        display: 'standalone',
+        start_url: '/',
+        background_color: '#eceeed',
+        theme_color: '#f7f8f7',
+        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallbackDenylist: [/^\/healthz/],
+      },
+    }),
+  ],
+  resolve: {
+    alias: [
+      { find: '@core', replacement: fileURLToPath(new URL('./core', import.meta.url)) },
+      { find: '@web', replacement: fileURLToPath(new URL('./web', import.meta.url)) },
+      // one copy of the component library: the resolver imports its ES build
+      { find: /^ant-design-vue$/, replacement: 'ant-design-vue/es' },
+    ],
+  },
+  worker: { format: 'es' },
+  build: {
+    target: 'es2022',
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{ name: 'vue', test: /node_modules[\\/](@vue|vue|vue-router|pinia)[\\/]/, priority: 30 }],
+        },
+      },
+    },
+  },
+  optimizeDeps: { include: ['ant-design-vue/es', 'comlink', 'dexie', 'luxon', 'd3-polygon'] },
+  test: {
+    include: ['core/**/*.test.ts', 'web/**/*.test.ts', 'server/**/*.test.ts', 'tools/**/*.test.ts', 'demo/**/*.test.ts'],
+    environment: 'node',
+    testTimeout: 20_000,
+  },
+});

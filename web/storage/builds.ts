@@ -1,0 +1,64 @@
+import { readRecord } from '@core/files/index.ts';
+import type { Build } from '@core/figure/index.ts';
+import { fail, ok, type Result } from '@core/quantity/index.ts';
+import { db, type SpindleDb, type StoredBuild } from './db.ts';
+
+/** What came of saving: the new revision, or that another tab was faster, or that there is no room. */
+export type Saved =
+  | { readonly kind: 'saved'; readonly revision: number }
+  | { readonly kind: 'conflict'; readonly theirs: StoredBuild }
+  | { readonly kind: 'gone' }
+  | { readonly kind: 'failed'; readonly text: string };
+
+export const NO_ROOM =
+  'The browser has no room left to save in. Your changes are still on screen: save them to a file before you close it.';
+const NO_STORE = 'The browser did not let the change be saved. Save the build to a file before you close it.';
+
+/** An error of the browser's store in a sentence. */
+function sentenceOf(error: unknown): string {
+  const e = error as { name?: string; inner?: { name?: string } };
+  return e.name === 'QuotaExceededError' || e.inner?.name === 'QuotaExceededError' ? NO_ROOM : NO_STORE;
+}
+
+/**
+ * Save a build in one transaction, only if nobody saved it since `knownRevision`.
+ * @param knownRevision the revision this tab last read or wrote; undefined for a new build
+ */
+export async function saveBuild(build: Build, knownRevision: number | undefined, store: SpindleDb = db): Promise<Saved> {
+  try {
+    return await store.transaction('rw', store.builds, async (): Promise<Saved> => {
+      const there = await store.builds.get(build.id);
+      if (there && there.revision !== knownRevision) return { kind: 'conflict', theirs: there };
+      if (!there && knownRevision !== undefined) return { kind: 'gone' };
+      const revision = (there?.revision ?? 0) + 1;
+      await store.builds.put({ id: build.id, name: build.name, savedAt: Date.now(), revision, build });
+      return { kind: 'saved', revision };
+    });
+  } catch (error) {
+    return { kind: 'failed', text: sentenceOf(error) };
+  }
+}
+
+/** Read a build back, checked like a file: a record from an older version is brought forward. */
+export async function loadBuild(id: string, store: SpindleDb = db): Promise<Result<StoredBuild>> {
+  const stored = await store.builds.get(id);
+  if (!stored) return fail('This build is no longer on the shelf.');
+  const checked = readRecord(stored.build);
+  return checked.ok ? ok({ ...stored, build: checked.value }) : checked;
+}
+
+/** Put a build on the shelf under a new id when its own is taken. */
+export async function shelve(build: Build, store: SpindleDb = db): Promise<Result<string>> {
+  const taken = await store.builds.get(build.id);
+  const own = taken ? { ...build, id: crypto.randomUUID() } : build;
+  const saved = await saveBuild(own, undefined, store);
+  if (saved.kind === 'saved') return ok(own.id);
+  return fail(saved.kind === 'failed' ? saved.text : NO_STORE);
+}
+
+export async function removeBuild(id: string, store: SpindleDb = db): Promise<void> {
+  await store.transaction('rw', store.builds, store.pictures, async () => {
+    await store.builds.delete(id);
+    await store.pictures.where('buildId').equals(id).delete();
+  });
+}

@@ -1,0 +1,39 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Build } from '@core/figure/index.ts';
+
+/** A build as kept in the browser; the revision rises with every save, so that two tabs notice each other. */
+export interface StoredBuild {
+  readonly id: string;
+  readonly name: string;
+  readonly savedAt: number;
+  readonly revision: number;
+  readonly build: Build;
+}
+
+/** A picture of the person's own, downscaled, never sent anywhere. */
+export interface StoredPicture {
+  readonly id: string;
+  readonly buildId: string;
+  readonly addedAt: number;
+  readonly blob: Blob;
+  readonly width: number;
+  readonly height: number;
+}
+
+export interface Setting {
+  readonly key: string;
+  readonly value: unknown;
+}
+
+export class SpindleDb extends Dexie {
+  declare builds: EntityTable<StoredBuild, 'id'>;
+  declare pictures: EntityTable<StoredPicture, 'id'>;
+  declare settings: EntityTable<Setting, 'key'>;
+
+  constructor(name = 'elm-spindle') {
+    super(name);
+    this.version(1).stores({ builds: 'id, savedAt', pictures: 'id, buildId', settings: 'key' });
+  }
+}
+
+export const db = new SpindleDb();

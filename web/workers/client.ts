@@ -1,0 +1,57 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { DaysReport } from '@core/days/index.ts';
+import type { Build } from '@core/figure/index.ts';
+import type { DaysApi } from './days.worker.ts';
+
+/** Work under way in a worker: its result, and a way to give it up. */
+export interface Job<T> {
+  /** Undefined when it was cancelled. */
+  readonly result: Promise<T | undefined>;
+  readonly cancel: () => void;
+}
+
+/**
+ * One worker for one kind of heavy work. Cancelling ends the worker, which stops it at once whatever it is doing; the
+ * next job starts a fresh one.
+ */
+class JobRunner<Api> {
+  private worker: Worker | undefined;
+  private remote: Remote<Api> | undefined;
+  constructor(private readonly start: () => Worker) {}
+
+  run<T>(task: (api: Remote<Api>) => Promise<T>): Job<T> {
+    this.worker ??= this.start();
+    this.remote ??= wrap<Api>(this.worker);
+    const mine = this.worker;
+    let give: (() => void) | undefined;
+    const cancelled = new Promise<undefined>((resolve) => {
+      give = () => resolve(undefined);
+    });
+    let over = false;
+    const failed = new Promise<never>((_, reject) => {
+      mine.addEventListener('error', (e) => reject(new Error(e.message)), { once: true });
+    });
+    const result = Promise.race([task(this.remote), cancelled, failed]).finally(() => {
+      over = true;
+    });
+    return {
+      result,
+      cancel: () => {
+        if (over) return;
+        mine.terminate();
+        if (this.worker === mine) this.worker = this.remote = undefined;
+        give?.();
+      },
+    };
+  }
+}
+
+const days = new JobRunner<DaysApi>(
+  () => new Worker(new URL('./days.worker.ts', import.meta.url), { type: 'module', name: 'days' }),
+);
+
+/** How many orders to try for each caution; the same number gives the same plan. */
+const TRIES = 24;
+
+export const scheduleJob = (build: Build, progress: (share: number) => void): Job<DaysReport> =>
+  days.run((api) => api.schedule(build, TRIES, proxy(progress)));
