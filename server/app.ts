@@ -1,0 +1,70 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+
+/**
+ * Serve the built app: strict content security policy on every answer, compressed, hashed files cached for ever and
+ * everything else asked for again, any page of the app answered with its one document.
+ * @param dist folder of the built app
+ */
+export function createApp(dist: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"],
+          scriptSrc: ["'self'"],
+          // the component library writes its styles into the page
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      referrerPolicy: { policy: 'no-referrer' },
+      // served on localhost without TLS
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.get('/healthz', (_req, res) => {
+    res.json({ ok: existsSync(join(dist, 'index.html')) });
+  });
+  app.use(
+    '/assets',
+    express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', index: false, fallthrough: false }),
+  );
+  app.use(express.static(dist, { index: false, setHeaders: (res) => void res.setHeader('Cache-Control', 'no-cache') }));
+  app.get('/{*path}', (req, res, next) => {
+    if (!req.accepts('html') || /\.\w+$/.test(req.path)) {
+      next();
+      return;
+    }
+    res.setHeader('Cache-Control', 'no-cache');
+    res.sendFile(join(dist, 'index.html'));
+  });
+  app.use((_req, res) => {
+    res.status(404).type('text').send('Not here.');
+  });
+  const onError: express.ErrorRequestHandler = (error: { status?: number }, _req, res, next) => {
+    if (res.headersSent) {
+      next(error);
+      return;
+    }
+    const status = error.status ?? 500;
+    res.status(status).type('text').send(status === 404 ? 'Not here.' : 'That did not work.');
+  };
+  app.use(onError);
+  return app;
+}

@@ -1,0 +1,106 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, By, Key, logging, until, type WebElement } from 'selenium-webdriver';
+import chrome from 'selenium-webdriver/chrome.js';
+import { createApp } from '../../server/app.ts';
+
+export { By, Key, until };
+
+const FLAGS = [
+  '--headless=new',
+  '--no-sandbox',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--force-device-scale-factor=1',
+  '--hide-scrollbars',
+  '--window-size=1280,800',
+];
+
+export interface Served {
+  readonly url: string;
+  readonly close: () => Promise<void>;
+}
+
+/** Serve the built app on a free port, as npm start does. */
+export async function serve(): Promise<Served> {
+  const server: Server = createServer(createApp(join(import.meta.dirname, '../../dist')));
+  await new Promise<void>((resolve) => server.listen(0, 'localhost', resolve));
+  const address = server.address();
+  const port = typeof address === 'object' && address ? address.port : 0;
+  return {
+    url: `http://localhost:${port}`,
+    close: () =>
+      new Promise((resolve) => {
+        server.close(() => resolve());
+        server.closeAllConnections();
+      }),
+  };
+}
+
+export interface Browser {
+  readonly driver: chrome.Driver;
+  /** Where files the page saves arrive. */
+  readonly downloads: string;
+  readonly close: () => Promise<void>;
+  readonly find: (css: string) => Promise<WebElement>;
+  readonly button: (words: string) => Promise<WebElement>;
+  readonly text: (css: string) => Promise<string>;
+  /** Type into a quantity by its label, and leave it. */
+  readonly fill: (label: string, value: string) => Promise<void>;
+  readonly press: (...keys: string[]) => Promise<void>;
+  /** Messages of the page's console that are errors. */
+  readonly complaints: () => Promise<string[]>;
+}
+
+/** A fresh browser with a profile of its own, at the design size unless another is named. */
+export async function openBrowser(width = 1280, height = 800): Promise<Browser> {
+  const profile = mkdtempSync(join(tmpdir(), 'spindle-profile-'));
+  const downloads = mkdtempSync(join(tmpdir(), 'spindle-files-'));
+  const options = new chrome.Options();
+  options.setChromeBinaryPath('/usr/bin/chromium');
+  options.addArguments(...FLAGS, `--user-data-dir=${profile}`);
+  options.setUserPreferences({ 'download.default_directory': downloads, 'download.prompt_for_download': false });
+  const prefs = new logging.Preferences();
+  prefs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
+  options.setLoggingPrefs(prefs);
+  const driver = (await new Builder()
+    .forBrowser('chrome')
+    .setChromeOptions(options)
+    .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
+    .build()) as unknown as chrome.Driver;
+  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+  const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), 15_000);
+  return {
+    driver,
+    downloads,
+    find,
+    button: (words) =>
+      driver.wait(until.elementLocated(By.xpath(`//button[contains(normalize-space(.), "${words}")]`)), 15_000),
+    text: async (css) => (await find(css)).getText(),
+    fill: async (label, value) => {
+      const field = await driver.wait(
+        until.elementLocated(By.xpath(`//label[contains(@class,"quantity")][span[normalize-space(.)="${label}"]]/input`)),
+        15_000,
+      );
+      await field.click();
+      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), value, Key.ENTER);
+    },
+    press: async (...keys) => {
+      for (const key of keys) await driver.actions().sendKeys(key).perform();
+    },
+    complaints: async () =>
+      (await driver.manage().logs().get('browser'))
+        .filter((l) => l.level.value >= logging.Level.SEVERE.value)
+        .map((l) => l.message),
+    close: async () => {
+      await driver.quit();
+      rmSync(profile, { recursive: true, force: true, maxRetries: 5, retryDelay: 100 });
+      rmSync(downloads, { recursive: true, force: true });
+    },
+  };
+}

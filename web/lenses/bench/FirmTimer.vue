@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Band, FirmState } from '@core/firming/index.ts';
+import { formatTime } from '@core/quantity/index.ts';
+
+/** A running clock for one piece: since when, how firm it should be, when it may be held. */
+const props = defineProps<{ name: string; minutes: number; band: Band; state: FirmState; since: number }>();
+const end = computed(() => Math.max(Number.isFinite(props.band.slow) ? props.band.slow : props.band.likely * 3, props.minutes, 1) * 1.08);
+const at = (m: number) => `${Math.min(100, (100 * m) / end.value)}%`;
+const left = computed(() => props.band.likely - props.minutes);
+</script>
+
+<template>
+  <div class="timer">
+    <p><strong>{{ name }}</strong> {{ state === 'soft' ? 'still soft' : state }}</p>
+    <div class="bar" aria-hidden="true">
+      <i :style="{ left: at(band.fast), width: `calc(${at(Math.min(band.slow, end))} - ${at(band.fast)})` }"></i>
+      <b :style="{ left: at(minutes) }"></b>
+    </div>
+    <p class="small muted">
+      {{ left > 0 ? `firm enough to hold in about ${formatTime(left)}` : 'likely firm enough to hold; test it' }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.timer {
+  padding: 12px 14px;
+  margin-bottom: 10px;
+  background: #fff;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+}
+.bar {
+  position: relative;
+  height: 20px;
+  margin: 9px 0;
+  border-radius: 5px;
+  background: var(--slab-3);
+  overflow: hidden;
+}
+.bar i {
+  position: absolute;
+  inset-block: 0;
+  background: repeating-linear-gradient(45deg, #8fc0aa 0 5px, var(--elm-soft) 5px 10px);
+}
+.bar b {
+  position: absolute;
+  inset-block: 0;
+  width: 3px;
+  background: var(--ink);
+}
+.small {
+  font-size: 15px;
+}
+</style>

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted } from 'vue';
+import { Plus } from '@lucide/vue';
+import { addRod, bodyOf, BOARD, height, pieceOf, type Place } from '@core/figure/index.ts';
+import { formatLength, formatMass } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { usePreferences } from '../../state/preferences.ts';
+import VerdictWord from '../../shared/VerdictWord.vue';
+import WhyButton from '../../shared/WhyButton.vue';
+import LoadBar from './LoadBar.vue';
+import RodCard from './RodCard.vue';
+
+const store = useBuild();
+const { shown } = usePreferences();
+const build = computed(() => store.build!);
+const bones = computed(() => store.report!.bones);
+const chosen = computed(() => (store.selection?.kind === 'rod' ? store.selection.id : undefined));
+const number = computed(() => bones.value.rods.reduce((n, r) => n + (r.rod.pair ? 2 : 1), 0));
+const materials = computed(() => new Set(bones.value.rods.map((r) => r.stock.material)).size);
+const lean = computed(() => bones.value.figureTips.lean);
+
+/** A new rod down the middle of the selected piece into what carries it; down the figure when nothing is selected. */
+function add(): void {
+  const piece = store.selection?.kind === 'piece' ? pieceOf(build.value, store.selection.id) : build.value.pieces.at(-1);
+  if (!piece) {
+    store.say('There is nothing to put a rod through yet.');
+    return;
+  }
+  const body = bodyOf(piece);
+  const tall = body.type === 'turned' ? body.levels.at(-1)! : Math.max(...body.outline.map((p) => p[1]));
+  const carrier = pieceOf(build.value, piece.seat.on);
+  const [x, y, z] = piece.seat.at;
+  const from: { on: string; at: Place } = carrier
+    ? { on: carrier.id, at: [x, y, Math.max(4, z - Math.min(60, height(build.value) / 3))] }
+    : { on: BOARD, at: [x, y, -build.value.board.thickness] };
+  const made = addRod(build.value, {
+    name: piece.name,
+    stock: 'skewer3',
+    from,
+    to: { on: piece.id, at: [0, 0, tall * 0.6] },
+    pair: piece.pair,
+    sleeved: false,
+  });
+  store.apply(made.build, 'adding a rod');
+  store.selection = { kind: 'rod', id: made.id };
+}
+onMounted(() => window.addEventListener('add-rod', add));
+onBeforeUnmount(() => window.removeEventListener('add-rod', add));
+</script>
+
+<template>
+  <div class="panel-scroll">
+    <div class="top">
+      <h2>Bones</h2>
+      <button class="button main" type="button" @click="add"><Plus :size="16" /> Add a rod <kbd>R</kbd></button>
+    </div>
+    <div class="headline">
+      <div><strong><WhyButton :figure="bones.balance.mass" /></strong><span>whole figure</span></div>
+      <div>
+        <strong><WhyButton :figure="lean" :text="lean.value > 0 ? `${Math.round(lean.value)}°` : 'falls'" /></strong>
+        <span>{{ bones.anchored ? 'tips at, unpinned' : 'tips at' }}</span>
+      </div>
+      <div><strong><WhyButton :figure="bones.balance.up" /></strong><span>balance point up</span></div>
+      <div><strong>{{ number }} rods</strong><span>{{ materials === 1 ? 'in one material' : `in ${materials} materials` }}</span></div>
+      <div><strong>{{ bones.counts.fails }}</strong><span>won’t hold</span></div>
+    </div>
+
+    <p v-for="a in bones.asks" :key="a" class="ask"><span aria-hidden="true">◆</span> {{ a }}</p>
+    <p v-if="!bones.rods.length" class="empty">No rods yet. Select what has to be held up and press R.</p>
+    <ul class="rods">
+      <li v-for="r in bones.rods" :key="r.rod.id" :class="{ open: r.rod.id === chosen }">
+        <button type="button" class="line" :aria-expanded="r.rod.id === chosen" @click="store.selection = r.rod.id === chosen ? undefined : { kind: 'rod', id: r.rod.id }">
+          <span class="letter">{{ r.letter }}</span>
+          <span class="what">
+            <strong>{{ r.rod.name }}<template v-if="r.rod.pair">, pair</template></strong>
+            <span class="muted small">{{ r.stock.name }} · {{ formatLength(r.length.value, shown) }} · {{ r.through }}</span>
+          </span>
+          <LoadBar :use="r.worst?.use.value ?? 0" :verdict="r.verdict" />
+          <VerdictWord :verdict="r.verdict" :times="r.worst?.times" />
+        </button>
+        <RodCard v-if="r.rod.id === chosen" :report="r" />
+      </li>
+      <li v-for="t in [bones.boardTips]" :key="t.check.id">
+        <div class="line">
+          <span class="letter">⟂</span>
+          <span class="what">
+            <strong>Board and all</strong>
+            <span class="muted small">tips at <WhyButton :figure="t.lean" /> · {{ t.check.situation }}</span>
+          </span>
+          <LoadBar :use="t.check.use.value" :verdict="t.check.verdict" />
+          <VerdictWord :verdict="t.check.verdict" :times="t.check.times" />
+        </div>
+      </li>
+    </ul>
+    <p class="limits muted">
+      {{ bones.limits }} Weight of the rods {{ formatMass(bones.rods.reduce((g, r) => g + r.mass.value, 0), shown) }}. Every rod is counted in and out.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.ask {
+  padding: 8px 0;
+  color: var(--tight);
+  border-bottom: 1px solid var(--line);
+}
+.empty {
+  padding: 26px 0;
+  font-size: 16px;
+}
+.rods {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  border-bottom: 1px solid var(--line);
+}
+li.open {
+  border: 1.5px solid var(--ink);
+  border-radius: 10px;
+  margin: 4px -10px;
+  padding: 0 9px;
+  background: #fff;
+}
+.line {
+  display: grid;
+  grid-template-columns: 24px 1fr 118px 118px;
+  gap: 12px;
+  align-items: center;
+  width: 100%;
+  min-height: 54px;
+  padding: 6px 0;
+  border: 0;
+  background: none;
+  text-align: left;
+}
+button.line {
+  cursor: pointer;
+}
+.letter {
+  font-weight: 700;
+  text-align: center;
+}
+.what {
+  min-width: 0;
+}
+.what > * {
+  display: block;
+}
+.limits {
+  margin-top: 16px;
+  font-size: 12.5px;
+}
+@media (max-width: 1100px) {
+  .line {
+    grid-template-columns: 20px 1fr 60px 104px;
+    gap: 8px;
+  }
+}
+</style>

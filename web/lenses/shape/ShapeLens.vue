@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { Plus } from '@lucide/vue';
+import { toHeight } from '@core/bones/index.ts';
+import { formatLength, formatMass } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { usePreferences } from '../../state/preferences.ts';
+import QuantityField from '../../shared/QuantityField.vue';
+import WhyButton from '../../shared/WhyButton.vue';
+import PieceCard from './PieceCard.vue';
+import ShapeIcon from './ShapeIcon.vue';
+
+const emit = defineEmits<{ add: [] }>();
+const store = useBuild();
+const { shown } = usePreferences();
+const figure = computed(() => store.report!.figure);
+const build = computed(() => store.build!);
+const chosen = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
+const rows = computed(() =>
+  build.value.pieces.map((piece, i) => ({ piece, report: figure.value.pieces[i]!, colour: build.value.colours.find((c) => c.id === piece.colour)! })),
+);
+function setHeight(mm: number): void {
+  const done = toHeight(build.value, mm);
+  if (!done.ok) {
+    store.say(done.problem.text, 'error');
+    return;
+  }
+  store.apply(done.value.build, 'the finished height');
+  if (done.value.notes.length) store.say(done.value.notes.join(' '));
+}
+</script>
+
+<template>
+  <div class="panel-scroll">
+    <div class="top">
+      <h2>Shape</h2>
+      <button class="button main" type="button" @click="emit('add')"><Plus :size="16" /> New piece <kbd>N</kbd></button>
+    </div>
+    <div class="headline">
+      <div>
+        <QuantityField v-if="build.pieces.length" label="Finished height" kind="length" :value="figure.height" :width="92" @change="setHeight" />
+      </div>
+      <div><strong><WhyButton :figure="figure.paste" /></strong><span>paste in the figure</span></div>
+      <div><strong>{{ figure.pieces.reduce((n, p) => n + p.number, 0) }}</strong><span>pieces</span></div>
+      <div><strong>{{ formatLength(figure.extent.right - figure.extent.left, shown) }}</strong><span>wide</span></div>
+    </div>
+    <p v-for="w in figure.warnings" :key="w" class="warning"><span aria-hidden="true">◆</span> {{ w }}</p>
+    <p v-if="!build.pieces.length" class="empty">Nothing stands on the board yet. Add the first piece: feet, a base, or the body.</p>
+    <ol class="pieces">
+      <li v-for="r in rows" :key="r.piece.id" :class="{ open: r.piece.id === chosen }">
+        <button type="button" class="line" :aria-expanded="r.piece.id === chosen" @click="store.selection = r.piece.id === chosen ? undefined : { kind: 'piece', id: r.piece.id }">
+          <ShapeIcon :kind="r.piece.form.kind" :form="r.piece.form" :colour="r.colour.hex" :size="30" />
+          <span class="what"><strong>{{ r.piece.name }}</strong><template v-if="r.report.number > 1"> ×{{ r.report.number }}</template></span>
+          <span class="n">{{ formatMass(r.report.weight.paste.value, shown) }}</span>
+          <span class="n muted">{{ formatLength(r.report.weight.ball.value, shown) }} ball</span>
+        </button>
+        <PieceCard v-if="r.piece.id === chosen" :piece="r.piece" :report="r.report" />
+      </li>
+    </ol>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.headline {
+  align-items: flex-end;
+}
+.warning {
+  padding: 8px 0;
+  color: var(--tight);
+  border-bottom: 1px solid var(--line);
+}
+.empty {
+  padding: 30px 0;
+  font-size: 16px;
+}
+.pieces {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  border-bottom: 1px solid var(--line);
+}
+li.open {
+  border: 1.5px solid var(--ink);
+  border-radius: 10px;
+  margin: 4px -10px;
+  padding: 0 9px;
+  background: #fff;
+}
+.line {
+  display: grid;
+  grid-template-columns: 36px 1fr 84px 104px;
+  align-items: center;
+  gap: 10px;
+  width: 100%;
+  min-height: 44px;
+  padding: 4px 0;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+.line:hover .what strong {
+  color: var(--elm);
+}
+.n {
+  text-align: right;
+}
+</style>

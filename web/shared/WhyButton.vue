@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { formatReckoned, type Reckoned } from '@core/quantity/index.ts';
+import { usePreferences } from '../state/preferences.ts';
+import WhyTree from './WhyTree.vue';
+
+/** A figure that opens to its sum. */
+defineProps<{ figure: Reckoned; text?: string }>();
+const preferences = usePreferences();
+const open = ref(false);
+</script>
+
+<template>
+  <button class="figure" type="button" :aria-label="`${figure.name}: ${text ?? formatReckoned(figure, preferences.shown)}. Show the sum`" @click="open = true">
+    <slot>{{ text ?? formatReckoned(figure, preferences.shown) }}</slot>
+  </button>
+  <a-modal v-model:open="open" :title="figure.name" :footer="null" width="560px">
+    <WhyTree :figure="figure" />
+  </a-modal>
+</template>
+
+<style scoped>
+.figure {
+  all: unset;
+  cursor: pointer;
+  border-bottom: 1px dotted var(--ink-3);
+  border-radius: 2px;
+}
+.figure:hover {
+  color: var(--elm);
+  border-color: var(--elm);
+}
+.figure:focus-visible {
+  outline: 2px solid var(--elm);
+  outline-offset: 2px;
+}
+</style>

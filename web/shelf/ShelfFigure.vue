@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { elevation, extent, type Build } from '@core/figure/index.ts';
+import { pathOf } from '../stage/geometry.ts';
+
+/** A build as it stands on the shelf; all to one scale of their own height, so that each is seen well. */
+const props = defineProps<{ build: Build }>();
+const shapes = computed(() => elevation(props.build, 'front'));
+const box = computed(() => {
+  const e = extent(props.build);
+  const r = props.build.board.width / 2;
+  const left = Math.min(e.left, -r) - 4;
+  const width = Math.max(e.right, r) + 4 - left;
+  const top = Math.max(60, e.top) + 6;
+  return { left, top, width, height: top + props.build.board.thickness + 2 };
+});
+const colour = (id: string) => props.build.colours.find((c) => c.id === id)?.hex ?? '#999';
+</script>
+
+<template>
+  <svg :viewBox="`${box.left} ${-box.top} ${box.width} ${box.height}`" preserveAspectRatio="xMidYMax meet" aria-hidden="true">
+    <g v-for="(s, i) in shapes" :key="i">
+      <path :d="pathOf(s)" fill="none" stroke="#1d2422" :stroke-width="box.height / 110" stroke-linejoin="round" />
+      <path :d="pathOf(s)" :fill="colour(s.instance.piece.colour)" />
+    </g>
+    <rect :x="-build.board.width / 2" y="0" :width="build.board.width" :height="build.board.thickness" fill="#cfc8bb" stroke="#4d5753" :stroke-width="box.height / 200" />
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  height: 340px;
+}
+</style>

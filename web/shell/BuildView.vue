@@ -1,0 +1,249 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
+import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
+import { App } from 'ant-design-vue';
+import { duplicatePiece, nudge, removePiece, removeRod, togglePair, type View } from '@core/figure/index.ts';
+import { isLens, LENSES, type LensId } from '../router.ts';
+import { useBuild } from '../state/build-store.ts';
+import Stage from '../stage/Stage.vue';
+import { stepOf } from '../stage/geometry.ts';
+import { stageCaption } from './caption.ts';
+import { saveToFile } from './files.ts';
+import { statesAt } from './playhead.ts';
+import { useShortcuts, type Shortcut } from './shortcuts.ts';
+import Clock from './Clock.vue';
+import Spindle from './Spindle.vue';
+import TopRail from './TopRail.vue';
+
+const ShapeLens = defineAsyncComponent(() => import('../lenses/shape/ShapeLens.vue'));
+const BonesLens = defineAsyncComponent(() => import('../lenses/bones/BonesLens.vue'));
+const PasteLens = defineAsyncComponent(() => import('../lenses/paste/PasteLens.vue'));
+const DaysLens = defineAsyncComponent(() => import('../lenses/days/DaysLens.vue'));
+const BenchLens = defineAsyncComponent(() => import('../lenses/bench/BenchLens.vue'));
+const RoomDrawer = defineAsyncComponent(() => import('./RoomDrawer.vue'));
+const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'));
+const AddPiece = defineAsyncComponent(() => import('../lenses/shape/AddPiece.vue'));
+
+const PANELS = { shape: ShapeLens, bones: BonesLens, paste: PasteLens, days: DaysLens, bench: BenchLens };
+
+const route = useRoute();
+const router = useRouter();
+const store = useBuild();
+const { message } = App.useApp();
+const problem = ref<string>();
+const room = ref(false);
+const keys = ref(false);
+const adding = ref(false);
+
+const lens = computed<LensId>(() => (isLens(route.params.lens) ? route.params.lens : 'shape'));
+watch(
+  () => route.params.id as string | undefined,
+  async (id) => {
+    if (!id) return;
+    problem.value = undefined;
+    const opened = await store.open(id);
+    if (!opened.ok) problem.value = opened.problem.text;
+  },
+  { immediate: true },
+);
+watch(
+  () => store.notice,
+  (n) => {
+    if (n) void (n.kind === 'error' ? message.error(n.text, 6) : message.info(n.text, 4));
+  },
+);
+watch(
+  () => store.build?.name,
+  (name) => {
+    document.title = name ? `${name} · Elm Spindle` : 'Elm Spindle';
+  },
+);
+onBeforeRouteLeave(() => store.flush());
+const leave = () => void store.flush();
+window.addEventListener('pagehide', leave);
+onBeforeUnmount(() => {
+  window.removeEventListener('pagehide', leave);
+  void store.close();
+});
+
+const states = computed(() => {
+  const { build, report, days, playhead } = store;
+  if (playhead === undefined || !build || !report || !days) return undefined;
+  return statesAt(build, report.firming, days, playhead);
+});
+const caption = computed(() => (store.build && store.report ? stageCaption(store.build, store.report, lens.value, states.value !== undefined) : ''));
+
+const selectedPiece = () => (store.selection?.kind === 'piece' ? store.selection.id : undefined);
+const onPiece = (run: (id: string) => void) => {
+  const id = selectedPiece();
+  if (id && store.build) run(id);
+  else store.say('Select a piece first.');
+};
+const go = (l: LensId) => router.push(`/build/${route.params.id as string}/${l}`);
+const step = (e: KeyboardEvent, dx: number, up: number) =>
+  onPiece((id) => {
+    const k = e.shiftKey ? 10 : 1;
+    store.apply(nudge(store.build!, id, stepOf(store.view, dx * k, up * k)), 'a nudge');
+  });
+const movePlayhead = (by: number) => {
+  const plan = store.days?.plan;
+  if (plan) store.playhead = Math.max(plan.startBy - 180, Math.min((store.days?.due ?? 0) + 240, (store.playhead ?? plan.startBy) + by));
+};
+function removeSelected(): void {
+  const s = store.selection;
+  const build = store.build;
+  if (!s || !build) return;
+  if (s.kind === 'rod') store.apply(removeRod(build, s.id), 'removing a rod');
+  else if (s.kind === 'piece') {
+    const { build: next, removed } = removePiece(build, s.id);
+    store.apply(next, `removing the ${removed[0]!.name.toLowerCase()}`);
+    if (removed.length > 1) store.say(`Removed the ${removed[0]!.name.toLowerCase()} and ${removed.length - 1} that stood on it. Ctrl Z brings them back.`);
+  }
+  store.selection = undefined;
+}
+const shortcuts = computed<Shortcut[]>(() => [
+  ...LENSES.map((l) => ({ keys: l.key, says: `${l.name}`, run: () => void go(l.id) })),
+  { keys: 'N', says: 'New piece', run: () => (adding.value = true) },
+  {
+    keys: 'D',
+    says: 'Copy the piece',
+    run: () =>
+      onPiece((id) => {
+        const made = duplicatePiece(store.build!, id);
+        if (!made.ok) return void store.apply(made, '');
+        store.apply(made.value.build, 'copying a piece');
+        store.selection = { kind: 'piece', id: made.value.id };
+      }),
+  },
+  { keys: 'M', says: 'Mirror: one, or a pair', run: () => onPiece((id) => store.apply(togglePair(store.build!, id), 'mirroring')) },
+  { keys: 'R', says: 'Add a rod', run: () => void go('bones').then(() => window.dispatchEvent(new CustomEvent('add-rod'))) },
+  { keys: 'Delete or Backspace', says: 'Remove what is selected', run: removeSelected },
+  { keys: 'ArrowLeft or Shift ArrowLeft', says: 'Nudge left 1 mm (Shift: 10)', run: (e) => step(e, -1, 0) },
+  { keys: 'ArrowRight or Shift ArrowRight', says: 'Nudge right', run: (e) => step(e, 1, 0) },
+  { keys: 'ArrowUp or Shift ArrowUp', says: 'Nudge up', run: (e) => step(e, 0, 1) },
+  { keys: 'ArrowDown or Shift ArrowDown', says: 'Nudge down', run: (e) => step(e, 0, -1) },
+  { keys: '[', says: 'Playhead back', run: () => movePlayhead(-30) },
+  { keys: ']', says: 'Playhead on', run: () => movePlayhead(30) },
+  { keys: 'Ctrl Z', says: 'Undo', run: () => store.undo() },
+  { keys: 'Ctrl Shift Z or Ctrl Y', says: 'Redo', run: () => store.redo() },
+  { keys: 'Ctrl S', says: 'Save to a file', run: () => store.build && saveToFile(store.build) },
+  { keys: 'V', says: 'Front or side', run: () => (store.view = store.view === 'front' ? 'side' : 'front') },
+  { keys: 'Escape', says: 'Let go of the selection', run: () => (store.selection = undefined) },
+  { keys: '?', says: 'This list', run: () => (keys.value = true) },
+]);
+useShortcuts(() => shortcuts.value);
+</script>
+
+<template>
+  <div v-if="problem" class="problem">
+    <h2>{{ problem }}</h2>
+    <router-link to="/">Back to the shelf</router-link>
+  </div>
+  <div v-else-if="store.build && store.report" class="frame" :class="`lens-${lens}`">
+    <TopRail :lens="lens" @room="room = true" @help="keys = true" @save="saveToFile(store.build)" />
+    <div v-if="store.theirs" class="conflict" role="alert">
+      This build was changed in another tab while you changed it here. Both are kept until you choose.
+      <button class="button" type="button" @click="store.settle('mine')">Keep what is here</button>
+      <button class="button" type="button" @click="store.settle('theirs')">Take the other (undo brings this back)</button>
+    </div>
+    <main class="work">
+      <Spindle :states="states" />
+      <div v-if="lens !== 'bench'" class="stage-wrap">
+        <div class="stage-bar">
+          <a-segmented
+            :value="store.view"
+            :options="[{ label: 'Front', value: 'front' }, { label: 'Side', value: 'side' }]"
+            @change="(v: unknown) => (store.view = v as View)"
+          />
+          <span class="muted small">{{ caption }}</span>
+        </div>
+        <div class="stage-box"><Stage :lens="lens" :states="states" /></div>
+      </div>
+      <section class="panel" :aria-label="LENSES.find((l) => l.id === lens)!.name">
+        <component :is="PANELS[lens]" @add="adding = true" />
+      </section>
+    </main>
+    <Clock v-if="lens !== 'bench'" :folded="lens === 'shape'" />
+    <RoomDrawer v-if="room" v-model:open="room" />
+    <KeysDialog v-if="keys" v-model:open="keys" :list="shortcuts" />
+    <AddPiece v-if="adding" v-model:open="adding" />
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+.work {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 86px minmax(360px, 40%) 1fr;
+}
+.lens-bench .work {
+  grid-template-columns: 86px 1fr;
+}
+.stage-wrap {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+  background: var(--slab);
+  border-right: 1px solid var(--line);
+}
+.stage-bar {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 10px;
+  padding: 10px 14px 0;
+}
+.stage-box {
+  flex: 1;
+  min-height: 0;
+  padding: 4px 0 0;
+}
+.panel {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+}
+.problem {
+  padding: 60px;
+  display: grid;
+  gap: 14px;
+}
+.conflict {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  padding: 8px 16px;
+  background: #fff4dc;
+  border-bottom: 1px solid var(--tight);
+}
+@media (max-width: 1060px) {
+  .work {
+    grid-template-columns: 78px minmax(300px, 42%) 1fr;
+  }
+}
+@media (max-width: 760px) {
+  .frame {
+    height: auto;
+    min-height: 100%;
+  }
+  .work,
+  .lens-bench .work {
+    grid-template-columns: 1fr;
+  }
+  .work > .spindle {
+    display: none;
+  }
+  .stage-box {
+    height: 56vh;
+  }
+}
+</style>

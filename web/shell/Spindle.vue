@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { measureOf, multiplicity, reorder } from '@core/figure/index.ts';
+import type { FirmState } from '@core/firming/index.ts';
+import { useBuild } from '../state/build-store.ts';
+
+/** The pieces as beads on the rod, board at the bottom, in the order in which they are built. */
+const props = defineProps<{ states?: ReadonlyMap<string, FirmState | 'unmade'> | undefined }>();
+const store = useBuild();
+const beads = computed(() => {
+  const build = store.build!;
+  const largest = Math.max(1, ...build.pieces.map((p) => measureOf(p).volume));
+  return [...build.pieces].reverse().map((piece) => {
+    const n = multiplicity(build, piece);
+    const size = Math.cbrt(measureOf(piece).volume / largest);
+    return {
+      piece,
+      label: n > 1 ? `${piece.name} ×${n}` : piece.name,
+      colour: build.colours.find((c) => c.id === piece.colour)?.hex ?? '#999',
+      width: 24 + 42 * size,
+      state: props.states?.get(piece.id),
+    };
+  });
+});
+const chosen = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
+const over = ref<string>();
+const dragging = ref<string>();
+
+/** Beads are shown from the top down, so a bead dropped on another is built after it. */
+function dropOn(target: string): void {
+  const id = dragging.value;
+  over.value = dragging.value = undefined;
+  const build = store.build!;
+  if (!id || id === target) return;
+  const after = build.pieces.findIndex((p) => p.id === target);
+  const from = build.pieces.findIndex((p) => p.id === id);
+  const before = from > after ? target : build.pieces[after + 1]?.id;
+  store.apply(reorder(build, id, before), 'the order of building');
+}
+function move(id: string, by: 1 | -1): void {
+  const build = store.build!;
+  const at = build.pieces.findIndex((p) => p.id === id);
+  const before = by < 0 ? build.pieces[at - 1]?.id : build.pieces[at + 2]?.id;
+  if (by < 0 && at === 0) return;
+  store.apply(reorder(build, id, before), 'the order of building');
+}
+</script>
+
+<template>
+  <nav class="spindle" aria-label="Pieces in building order, the last on top">
+    <div class="rod" aria-hidden="true"></div>
+    <button
+      v-for="b in beads"
+      :key="b.piece.id"
+      type="button"
+      class="bead"
+      :class="{ on: b.piece.id === chosen, over: b.piece.id === over }"
+      :aria-pressed="b.piece.id === chosen"
+      draggable="true"
+      @click="store.selection = { kind: 'piece', id: b.piece.id }"
+      @dragstart="dragging = b.piece.id"
+      @dragover.prevent="over = b.piece.id"
+      @dragleave="over = undefined"
+      @drop.prevent="dropOn(b.piece.id)"
+      @keydown.alt.up.prevent="move(b.piece.id, 1)"
+      @keydown.alt.down.prevent="move(b.piece.id, -1)"
+    >
+      <span
+        class="drop"
+        :class="b.state"
+        :style="{ width: `${b.width}px`, height: `${b.width * 0.36}px`, background: b.state === 'unmade' ? '#fff' : b.colour }"
+      ></span>
+      <span class="label">{{ b.label }}</span>
+    </button>
+    <div class="foot"><span></span>board</div>
+  </nav>
+</template>
+
+<style scoped>
+.spindle {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  justify-content: safe center;
+  gap: 1px;
+  padding: 10px 4px;
+  overflow-y: auto;
+  background: var(--slab-2);
+  border-right: 1px solid var(--line);
+  scrollbar-width: thin;
+}
+.rod {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  left: calc(50% - 1.5px);
+  width: 3px;
+  min-height: 100%;
+  background: var(--rod);
+  opacity: 0.85;
+}
+.bead {
+  position: relative;
+  flex: 0 0 auto;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 2px;
+  border: 0;
+  background: none;
+  padding: 2px 0;
+  cursor: pointer;
+  border-radius: 8px;
+}
+.drop {
+  min-height: 9px;
+  border: 1px solid rgb(29 36 34 / 55%);
+  border-radius: 50%;
+}
+.on .drop {
+  outline: 2.5px solid var(--elm);
+  outline-offset: 1px;
+}
+.over {
+  background: var(--elm-soft);
+}
+.unmade {
+  border-style: dashed;
+}
+.posed,
+.firm,
+.set,
+.dry {
+  background-image: repeating-linear-gradient(45deg, rgb(29 36 34 / 45%) 0 1px, transparent 1px 5px) !important;
+}
+.label {
+  font-size: 11.5px;
+  line-height: 1.15;
+  padding: 0 3px;
+  background: var(--slab-2);
+  border-radius: 4px;
+  text-align: center;
+  max-width: 78px;
+}
+.on .label {
+  font-weight: 700;
+}
+.foot {
+  position: relative;
+  flex: 0 0 auto;
+  text-align: center;
+  font-size: 11.5px;
+  color: var(--ink-2);
+  margin-top: 3px;
+}
+.foot span {
+  display: block;
+  height: 9px;
+  margin: 0 5px 2px;
+  border-radius: 3px;
+  background: #b9b1a2;
+}
+</style>

@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { Undo2, Redo2, Save, Keyboard } from '@lucide/vue';
+import { weekdayTime } from '@core/days/index.ts';
+import { LENSES, type LensId } from '../router.ts';
+import { useBuild } from '../state/build-store.ts';
+
+const props = defineProps<{ lens: LensId }>();
+const emit = defineEmits<{ room: []; help: []; save: [] }>();
+const store = useBuild();
+const router = useRouter();
+
+const build = computed(() => store.build!);
+const height = computed(() => Math.round(store.report?.figure.height ?? 0));
+const plan = computed(() => store.days?.plan);
+const due = computed(() => (store.days?.origin && store.days.due !== undefined ? weekdayTime(store.days.origin, store.days.due) : build.value.brief.due.replace('T', ' ')));
+const startBy = computed(() => (store.days?.origin && plan.value ? weekdayTime(store.days.origin, plan.value.startBy) : undefined));
+const late = computed(() => !!store.days?.origin && !!plan.value && store.days.origin.millis + plan.value.startBy * 60000 < Date.now() && build.value.bench.done.length === 0);
+const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
+</script>
+
+<template>
+  <header class="rail">
+    <router-link to="/" class="mark" title="Back to the shelf">
+      <img src="/mark.svg" alt="" width="26" height="26" />
+      <span>Elm Spindle</span>
+    </router-link>
+    <div class="name">
+      <strong>{{ build.name }}</strong>
+      <span>{{ height }} mm high<template v-if="store.unsaved"> · saving</template></span>
+    </div>
+    <nav aria-label="Lenses">
+      <button
+        v-for="l in LENSES"
+        :key="l.id"
+        type="button"
+        :class="{ on: l.id === props.lens }"
+        :aria-current="l.id === props.lens ? 'page' : undefined"
+        @click="go(l.id)"
+      >
+        {{ l.name }}<sup>{{ l.key }}</sup>
+      </button>
+    </nav>
+    <div class="tools">
+      <button class="icon" type="button" :disabled="!store.canUndo" :title="`Undo ${store.undoLabel ?? ''}`" aria-label="Undo" @click="store.undo()"><Undo2 :size="17" /></button>
+      <button class="icon" type="button" :disabled="!store.canRedo" :title="`Redo ${store.redoLabel ?? ''}`" aria-label="Redo" @click="store.redo()"><Redo2 :size="17" /></button>
+      <button class="icon" type="button" title="Save to a file" aria-label="Save to a file" @click="emit('save')"><Save :size="17" /></button>
+      <button class="icon" type="button" title="Keys" aria-label="Keys" @click="emit('help')"><Keyboard :size="17" /></button>
+    </div>
+    <button class="chip" type="button" @click="emit('room')">{{ build.room.temperature }} °C · {{ build.room.humidity }} % <span>room</span></button>
+    <button class="chip due" type="button" :class="{ late }" @click="go('days')">
+      {{ due }} <span>start by</span> <strong>{{ startBy ?? (store.planning !== undefined ? '…' : 'no plan') }}</strong>
+    </button>
+  </header>
+</template>
+
+<style scoped>
+.rail {
+  height: 52px;
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 0 16px;
+  background: var(--slab-2);
+  border-bottom: 1px solid var(--line);
+}
+.mark {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  color: var(--ink);
+  text-decoration: none;
+  font: 700 17px var(--font-title);
+  white-space: nowrap;
+}
+.name {
+  border-left: 1px solid var(--line);
+  padding-left: 14px;
+  line-height: 1.2;
+  min-width: 0;
+  flex: 0 1 150px;
+}
+.name strong,
+.name span {
+  display: block;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.name span {
+  font-size: 12.5px;
+  color: var(--ink-2);
+}
+nav {
+  display: flex;
+  gap: 2px;
+  margin: 0 auto;
+}
+nav button {
+  border: 0;
+  background: none;
+  padding: 7px 10px;
+  border-radius: 9px;
+  font-weight: 600;
+  font-size: 14.5px;
+  color: var(--ink-2);
+  cursor: pointer;
+}
+nav button:hover {
+  background: var(--slab-3);
+}
+nav button.on {
+  background: var(--ink);
+  color: #fff;
+}
+nav sup {
+  font-weight: 400;
+  font-size: 10.5px;
+  margin-left: 3px;
+}
+.tools {
+  display: flex;
+}
+.icon {
+  width: 32px;
+  height: 34px;
+  display: grid;
+  place-items: center;
+  border: 0;
+  border-radius: 8px;
+  background: none;
+  cursor: pointer;
+}
+.icon:hover:not(:disabled) {
+  background: var(--slab-3);
+}
+.icon:disabled {
+  color: #b3bab7;
+  cursor: default;
+}
+.chip {
+  border: 1px solid var(--line);
+  background: #fff;
+  border-radius: 17px;
+  height: 34px;
+  padding: 0 13px;
+  font-size: 13px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.chip:hover {
+  border-color: var(--ink-3);
+}
+.chip span {
+  color: var(--ink-2);
+}
+.chip.late strong {
+  color: var(--fails);
+}
+@media (max-width: 1180px) {
+  .mark span,
+  nav sup {
+    display: none;
+  }
+  .rail {
+    gap: 8px;
+    padding: 0 10px;
+  }
+  nav button {
+    padding: 7px 7px;
+    font-size: 13.5px;
+  }
+}
+@media (max-width: 760px) {
+  .rail {
+    height: auto;
+    flex-wrap: wrap;
+    padding: 8px 10px;
+  }
+  nav {
+    order: 5;
+    margin: 0;
+    overflow-x: auto;
+    width: 100%;
+  }
+}
+</style>

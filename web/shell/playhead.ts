@@ -1,0 +1,24 @@
+import { stateAt, type FirmState, type PieceFirming } from '@core/firming/index.ts';
+import { shapedBy, shapeId, type DaysReport } from '@core/days/index.ts';
+import type { Build } from '@core/figure/index.ts';
+
+/** State of every piece at a minute of the plan: not made yet, or how firm since it was shaped. */
+export function statesAt(
+  build: Build,
+  firming: ReadonlyMap<string, PieceFirming>,
+  days: DaysReport,
+  minute: number,
+): Map<string, FirmState | 'unmade'> {
+  const out = new Map<string, FirmState | 'unmade'>();
+  if (!days.plan) return out;
+  const ends = new Map<string, number>();
+  for (const session of days.plan.sessions) for (const p of session.steps) ends.set(p.step.id, p.to);
+  for (const piece of build.pieces) {
+    const made = ends.get(shapeId(piece.id));
+    const worked = ends.get(shapedBy(piece)) ?? made;
+    const firm = firming.get(piece.id);
+    if (made === undefined || minute < made || !firm) out.set(piece.id, 'unmade');
+    else out.set(piece.id, worked !== undefined && minute < worked ? 'soft' : stateAt(firm, minute - (worked ?? made)));
+  }
+  return out;
+}

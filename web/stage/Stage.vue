@@ -1,0 +1,390 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue';
+import { shapeOf } from '@core/solids/index.ts';
+import {
+  elevation,
+  extent as extentOf,
+  moveRodEnd,
+  nudge,
+  pieceOf,
+  place,
+  placeRods,
+  project,
+  resize,
+  BOARD,
+  framesOf,
+  rodEndAt,
+  toLocal,
+  toWorld,
+  type Build,
+  type PlacedRod,
+  type Silhouette,
+  type Vec,
+} from '@core/figure/index.ts';
+import type { FirmState } from '@core/firming/index.ts';
+import { useBuild } from '../state/build-store.ts';
+import type { LensId } from '../router.ts';
+import { pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
+import FirmPatterns from './FirmPatterns.vue';
+
+const props = defineProps<{
+  lens: LensId;
+  /** State of each piece at the playhead; absent when it is not being looked at. */
+  states?: ReadonlyMap<string, FirmState | 'unmade'> | undefined;
+}>();
+
+const store = useBuild();
+const svg = ref<SVGSVGElement>();
+
+const build = computed(() => store.build!);
+const silhouettes = computed(() => elevation(build.value, store.view));
+const frame = computed(() => windowOf(build.value, extentOf(build.value), store.view));
+const marks = computed(() => rulerMarks(frame.value.top - 12));
+const unit = computed(() => Math.max(frame.value.width / 470, frame.value.height / 600));
+const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
+const rods = computed(() => placeRods(build.value));
+const letters = computed(() => new Map(build.value.rods.map((r, i) => [r.id, String.fromCharCode(65 + (i % 26))])));
+const verdicts = computed(() => new Map(bones.value?.rods.map((r) => [r.rod.id, r.verdict]) ?? []));
+const colours = computed(() => new Map(build.value.colours.map((c) => [c.id, c.hex])));
+const selectedPiece = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
+const selectedRod = computed(() => (store.selection?.kind === 'rod' ? store.selection.id : undefined));
+const lit = computed(() => {
+  if (store.selection?.kind !== 'batch') return undefined;
+  const id = store.selection.id;
+  return new Set(build.value.pieces.filter((p) => `${p.blend}/${p.colour}` === id).map((p) => p.id));
+});
+
+const seeThrough = computed(() => props.lens === 'bones');
+
+function look(s: Silhouette): { fill: string; opacity: number } {
+  const piece = s.instance.piece;
+  const state = props.states?.get(piece.id);
+  const fill = colours.value.get(piece.colour) ?? '#999999';
+  if (state === 'unmade') return { fill: 'none', opacity: 0.55 };
+  if (lit.value) return { fill, opacity: lit.value.has(piece.id) ? 1 : 0.18 };
+  return { fill, opacity: seeThrough.value ? 0.5 : 1 };
+}
+
+const hatch = (s: Silhouette): string | undefined => {
+  const state = props.states?.get(s.instance.piece.id);
+  return state && state !== 'unmade' && state !== 'soft' ? `url(#firm-${state})` : undefined;
+};
+
+/** Handles of the selected piece, in the board's space. */
+const handles = computed(() => {
+  const piece = selectedPiece.value ? pieceOf(build.value, selectedPiece.value) : undefined;
+  if (!piece || props.lens !== 'shape') return [];
+  const instance = place(build.value).find((i) => i.piece.id === piece.id);
+  if (!instance) return [];
+  return shapeOf(piece.form.kind)
+    .handles(piece.form.sizes)
+    .map((h) => {
+      const at = project(store.view, toWorld(instance.frame, [h.at[0], 0, h.at[1]]));
+      const tip = project(store.view, toWorld(instance.frame, [h.at[0] + h.along[0], 0, h.at[1] + h.along[1]]));
+      const dir = [tip[0] - at[0], tip[1] - at[1]] as const;
+      return { ...h, at, dir, seen: Math.hypot(dir[0], dir[1]), label: shapeOf(piece.form.kind).sizes.find((x) => x.key === h.size)!.label };
+    })
+    .filter((h) => h.seen > 0.25);
+});
+
+const balance = computed(() => bones.value && project(store.view, bones.value.balance.point));
+const footing = computed(() => {
+  const outline = bones.value?.figureTips.outline;
+  if (!outline || outline.length < 2) return undefined;
+  const k = store.view === 'front' ? 0 : 1;
+  const xs = outline.map((p) => p[k]);
+  return [Math.min(...xs), Math.max(...xs)] as const;
+});
+
+const rodColour = (id: string): string => {
+  const v = verdicts.value.get(id);
+  return v === 'fails' ? 'var(--fails)' : 'var(--rod)';
+};
+const flat = (v: Vec) => project(store.view, v);
+
+// --- dragging ------------------------------------------------------------------------------------------------
+interface Drag {
+  readonly start: readonly [number, number];
+  readonly base: Build;
+  readonly label: string;
+  readonly move: (base: Build, dx: number, up: number) => ReturnType<typeof nudge>;
+}
+const drag = shallowRef<Drag>();
+
+function pointAt(e: PointerEvent): readonly [number, number] {
+  const m = svg.value!.getScreenCTM()!.inverse();
+  const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(m);
+  return [p.x, -p.y];
+}
+
+function begin(e: PointerEvent, label: string, move: Drag['move']): void {
+  if (e.button !== 0) return;
+  e.preventDefault();
+  svg.value!.setPointerCapture(e.pointerId);
+  drag.value = { start: pointAt(e), base: build.value, label, move };
+}
+function onMove(e: PointerEvent): void {
+  if (!drag.value) return;
+  const [x, z] = pointAt(e);
+  const [dx, up] = [x - drag.value.start[0], z - drag.value.start[1]];
+  if (Math.hypot(dx, up) < unit.value * 2) return;
+  store.drag(drag.value.move(drag.value.base, dx, up));
+}
+function onUp(): void {
+  if (!drag.value) return;
+  const { label } = drag.value;
+  drag.value = undefined;
+  store.drop(label);
+}
+
+function grabPiece(e: PointerEvent, s: Silhouette): void {
+  const { piece, index } = s.instance;
+  const already = selectedPiece.value === piece.id;
+  if (props.lens === 'paste') {
+    store.selection = { kind: 'batch', id: `${piece.blend}/${piece.colour}` };
+    return;
+  }
+  store.selection = { kind: 'piece', id: piece.id };
+  if (!already || props.lens !== 'shape') return;
+  // the mirrored one moves the other way in the front view
+  const side = piece.pair && index % 2 === 1 && store.view === 'front' ? -1 : 1;
+  begin(e, `moving the ${piece.name.toLowerCase()}`, (base, dx, up) => nudge(base, piece.id, stepOf(store.view, side * dx, up)));
+}
+
+function grabHandle(e: PointerEvent, h: (typeof handles.value)[number]): void {
+  const id = selectedPiece.value!;
+  const piece = pieceOf(build.value, id)!;
+  const from = piece.form.sizes[h.size]!;
+  begin(e, `resizing the ${piece.name.toLowerCase()}`, (base, dx, up) => {
+    const pulled = (dx * h.dir[0] + up * h.dir[1]) / (h.seen * h.seen);
+    return resize(base, id, { [h.size]: Math.round((from + pulled * h.gain) * 2) / 2 });
+  });
+}
+
+function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
+  store.selection = { kind: 'rod', id: r.rod.id };
+  const side = r.index === 1 && store.view === 'front' ? -1 : 1;
+  begin(e, `moving rod ${letters.value.get(r.rod.id)}`, (base, dx, up) => {
+    const end = r.rod[which];
+    const now = rodEndAt(base, end);
+    const step = stepOf(store.view, side * dx, up);
+    const to: Vec = [now[0] + step[0], now[1] + step[1], now[2] + step[2]];
+    const at = end.on === BOARD ? to : toLocal(framesOf(base, end.on)!.own, to);
+    return moveRodEnd(base, r.rod.id, which, { on: end.on, at });
+  });
+}
+</script>
+
+<template>
+  <svg
+    ref="svg"
+    class="stage"
+    :viewBox="`${frame.left} ${-frame.top} ${frame.width} ${frame.height}`"
+    preserveAspectRatio="xMidYMax meet"
+    role="group"
+    :aria-label="`${build.name}, seen from the ${store.view}`"
+    @pointermove="onMove"
+    @pointerup="onUp"
+    @pointercancel="onUp"
+    @pointerdown.self="store.selection = undefined"
+  >
+    <FirmPatterns :unit="unit" />
+    <g class="ruler" :font-size="11 * unit">
+      <template v-for="m in marks" :key="m">
+        <line :x1="frame.left + 34 * unit" :x2="frame.left + frame.width" :y1="-m" :y2="-m" :stroke-width="unit * 0.7" />
+        <text :x="frame.left + 29 * unit" :y="-m + 3.5 * unit" text-anchor="end">{{ m }}</text>
+      </template>
+    </g>
+
+    <rect
+      class="board"
+      :x="-build.board.width / 2"
+      y="0"
+      :width="build.board.width"
+      :height="build.board.thickness"
+      :rx="2"
+      :stroke-width="unit"
+    />
+
+    <g v-for="(s, i) in silhouettes" :key="i" :opacity="look(s).opacity" class="body" :data-piece="s.instance.piece.id">
+      <path
+        class="edge"
+        :class="{ chosen: s.instance.piece.id === selectedPiece, unmade: look(s).fill === 'none' }"
+        :d="pathOf(s)"
+        :stroke-width="(s.instance.piece.id === selectedPiece ? 5.4 : 2.6) * unit"
+        :stroke-dasharray="look(s).fill === 'none' ? `${4 * unit} ${3 * unit}` : undefined"
+        @pointerdown="grabPiece($event, s)"
+      />
+      <path class="fill" :d="pathOf(s)" :fill="look(s).fill === 'none' ? 'var(--slab)' : look(s).fill" @pointerdown="grabPiece($event, s)">
+        <title>{{ s.instance.piece.name }}</title>
+      </path>
+      <path v-if="hatch(s)" class="hatch" :d="pathOf(s)" :fill="hatch(s)" />
+      <circle
+        v-if="s.core && seeThrough"
+        class="core"
+        :cx="s.core.at[0]"
+        :cy="-s.core.at[1]"
+        :r="s.core.radius"
+        :stroke-width="unit"
+        :stroke-dasharray="`${3 * unit} ${3 * unit}`"
+      />
+    </g>
+
+    <line class="ground" :x1="frame.left + 34 * unit" :x2="frame.left + frame.width" y1="0" y2="0" :stroke-width="1.4 * unit" />
+
+    <g v-if="lens === 'bones'" class="rods">
+      <g v-for="r in rods" :key="`${r.rod.id}-${r.index}`" @pointerdown="store.selection = { kind: 'rod', id: r.rod.id }">
+        <line class="halo" :x1="flat(r.from)[0]" :y1="-flat(r.from)[1]" :x2="flat(r.to)[0]" :y2="-flat(r.to)[1]" :stroke-width="8 * unit" />
+        <line
+          :x1="flat(r.from)[0]"
+          :y1="-flat(r.from)[1]"
+          :x2="flat(r.to)[0]"
+          :y2="-flat(r.to)[1]"
+          :stroke="rodColour(r.rod.id)"
+          :stroke-width="(selectedRod === r.rod.id ? 6 : 4.4) * unit"
+        />
+      </g>
+      <g v-for="r in rods" :key="`letter-${r.rod.id}-${r.index}`" class="letter" @pointerdown="store.selection = { kind: 'rod', id: r.rod.id }">
+        <circle
+          :cx="(flat(r.from)[0] + flat(r.to)[0]) / 2"
+          :cy="-(flat(r.from)[1] + flat(r.to)[1]) / 2"
+          :r="9 * unit"
+          :fill="verdicts.get(r.rod.id) === 'fails' ? 'var(--fails)' : 'var(--ink)'"
+        />
+        <text
+          :x="(flat(r.from)[0] + flat(r.to)[0]) / 2"
+          :y="-(flat(r.from)[1] + flat(r.to)[1]) / 2 + 4 * unit"
+          :font-size="11.5 * unit"
+          text-anchor="middle"
+        >
+          {{ letters.get(r.rod.id) }}
+        </text>
+      </g>
+      <template v-for="r in rods" :key="`ends-${r.rod.id}-${r.index}`">
+        <circle
+          v-for="which in ['from', 'to'] as const"
+          v-show="selectedRod === r.rod.id"
+          :key="which"
+          class="grip"
+          :cx="flat(r[which])[0]"
+          :cy="-flat(r[which])[1]"
+          :r="7 * unit"
+          :stroke-width="2 * unit"
+          @pointerdown.stop="grabRodEnd($event, r, which)"
+        />
+      </template>
+    </g>
+
+    <g v-if="bones && balance" class="balance">
+      <line :x1="balance[0]" :x2="balance[0]" :y1="-balance[1]" y2="0" :stroke-width="1.6 * unit" :stroke-dasharray="`${2 * unit} ${4 * unit}`" />
+      <circle :cx="balance[0]" :cy="-balance[1]" :r="7 * unit" :stroke-width="2 * unit" />
+      <path
+        :d="`M${balance[0] - 7 * unit} ${-balance[1]}h${14 * unit}M${balance[0]} ${-balance[1] - 7 * unit}v${14 * unit}`"
+        :stroke-width="1.6 * unit"
+      />
+      <template v-if="footing">
+        <rect class="footing" :x="footing[0]" :y="build.board.thickness + 6 * unit" :width="footing[1] - footing[0]" :height="5 * unit" />
+        <line :x1="balance[0]" :x2="balance[0]" :y1="build.board.thickness + 2 * unit" :y2="build.board.thickness + 15 * unit" :stroke-width="2 * unit" />
+      </template>
+    </g>
+
+    <g v-if="handles.length" class="handles">
+      <circle
+        v-for="h in handles"
+        :key="h.size"
+        class="grip"
+        :cx="h.at[0]"
+        :cy="-h.at[1]"
+        :r="7 * unit"
+        :stroke-width="2 * unit"
+        :data-size="h.size"
+        @pointerdown.stop="grabHandle($event, h)"
+      >
+        <title>Pull: {{ h.label }}</title>
+      </circle>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.stage {
+  width: 100%;
+  height: 100%;
+  display: block;
+  touch-action: none;
+  user-select: none;
+}
+.ruler line {
+  stroke: var(--slab-3);
+}
+.ruler text {
+  fill: var(--ink-3);
+}
+.board {
+  fill: #cfc8bb;
+  stroke: var(--ink-2);
+}
+.ground {
+  stroke: var(--ink);
+  pointer-events: none;
+}
+.edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-linejoin: round;
+}
+.edge.unmade {
+  stroke: var(--ink-3);
+}
+.edge.chosen {
+  stroke: var(--elm);
+}
+.fill {
+  fill-rule: nonzero;
+  cursor: pointer;
+}
+.hatch,
+.core {
+  pointer-events: none;
+}
+.core {
+  fill: none;
+  stroke: var(--ink);
+}
+.rods line {
+  stroke-linecap: round;
+  cursor: pointer;
+}
+.halo {
+  stroke: #fff;
+}
+.letter {
+  cursor: pointer;
+}
+.letter text {
+  fill: #fff;
+  font-weight: 700;
+}
+.balance {
+  pointer-events: none;
+}
+.balance circle {
+  fill: #fff;
+}
+.balance line,
+.balance path,
+.balance circle {
+  stroke: var(--ink);
+}
+.footing {
+  fill: var(--holds);
+}
+.grip {
+  fill: #fff;
+  stroke: var(--elm);
+  cursor: grab;
+}
+.grip:active {
+  cursor: grabbing;
+}
+</style>

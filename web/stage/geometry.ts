@@ -1,0 +1,46 @@
+import type { Build, Extent, Flat, Silhouette, View, Vec } from '@core/figure/index.ts';
+
+/** Room left round the figure, mm, so that ruler, handles and letters have a place. */
+const MARGIN = { side: 26, top: 24, bottom: 34 };
+
+export interface Window {
+  readonly left: number;
+  readonly width: number;
+  readonly top: number;
+  readonly height: number;
+}
+
+/** What of the board's space the stage shows in a view, mm; the figure and its board always fit. */
+export function windowOf(build: Build, extent: Extent, view: View): Window {
+  const r = build.board.width / 2;
+  const low = Math.min(view === 'front' ? extent.left : extent.front, -r);
+  const high = Math.max(view === 'front' ? extent.right : extent.back, r);
+  const top = Math.max(extent.top, 60) + MARGIN.top;
+  return {
+    left: low - MARGIN.side - 14,
+    width: high - low + 2 * MARGIN.side + 14,
+    top,
+    height: top + build.board.thickness + MARGIN.bottom,
+  };
+}
+
+/** SVG path of a silhouette; up is negative in SVG. */
+export const pathOf = (s: Silhouette): string =>
+  s.outlines
+    .map((o) => `M${o.map(([x, z]) => `${x.toFixed(2)} ${(-z).toFixed(2)}`).join('L')}Z`)
+    .join('');
+
+/** A step on the stage as a step in the board's space. */
+export const stepOf = (view: View, dx: number, up: number): Vec => (view === 'front' ? [dx, 0, up] : [0, dx, up]);
+
+/** Lines of the millimetre ruler. */
+export function rulerMarks(top: number): number[] {
+  const every = top > 420 ? 100 : top > 60 ? 50 : 10;
+  return Array.from({ length: Math.floor(top / every) + 1 }, (_, i) => i * every);
+}
+
+/** Middle of an outline, for a letter or a selection mark. */
+export const middle = (points: readonly Flat[]): Flat => {
+  const n = points.length || 1;
+  return [points.reduce((s, p) => s + p[0], 0) / n, points.reduce((s, p) => s + p[1], 0) / n];
+};
