@@ -54,7 +54,13 @@ export default defineConfig({
   },
   optimizeDeps: { include: ['ant-design-vue/es', 'comlink', 'dexie', 'luxon', 'd3-polygon'] },
   test: {
-    include: ['core/**/*.test.ts', 'web/**/*.test.ts', 'server/**/*.test.ts', 'tools/**/*.test.ts', 'demo/**/*.test.ts'],
+    include: [
+      'core/**/*.test.ts',
+      'web/**/*.test.ts',
+      'server/**/*.test.ts',
+      'tools/**/*.test.ts',
+      'demo/**/*.test.ts',
+    ],
     environment: 'node',
     testTimeout: 20_000,
   },

@@ -74,15 +74,29 @@ function figureReport(build: Build): FigureReport {
   for (const p of build.pieces) {
     const coat = p.form.sizes.coat;
     if (p.form.kind === 'skinOverBall' && coat !== undefined && coat < THINNEST_COAT)
-      warnings.push(`${p.name}: a coat of ${formatLength(coat)} lets the core show and tears; 3 mm is the least.`);
+      warnings.push(
+        `${p.name}: a coat of ${formatLength(coat)} lets the core show and tears; 3 mm is the least.`,
+      );
     else if (p.core === 'foam' && coat !== undefined && coat < USUAL_COAT * p.form.sizes.core! * 0.5)
-      warnings.push(`${p.name}: this coat is thin for its ball; a paste ball as big as the foam gives ${formatLength(USUAL_COAT * p.form.sizes.core!)}.`);
+      warnings.push(
+        `${p.name}: this coat is thin for its ball; a paste ball as big as the foam gives ${formatLength(USUAL_COAT * p.form.sizes.core!)}.`,
+      );
   }
   const e = extent(build);
   const r = build.board.width / 2;
   if (build.pieces.length && Math.max(-e.left, e.right, -e.front, e.back) > r * 1.02)
     warnings.push('The figure reaches over the edge of the board.');
-  return { height: height(build), extent: e, paste: total('Paste in the figure', 'g', pieces.map((p) => p.all)), pieces, warnings };
+  return {
+    height: height(build),
+    extent: e,
+    paste: total(
+      'Paste in the figure',
+      'g',
+      pieces.map((p) => p.all),
+    ),
+    pieces,
+    warnings,
+  };
 }
 
 const known = new WeakMap<Build, Report>();

@@ -45,7 +45,12 @@ export function createApp(dist: string): Express {
     '/assets',
     express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', index: false, fallthrough: false }),
   );
-  app.use(express.static(dist, { index: false, setHeaders: (res) => void res.setHeader('Cache-Control', 'no-cache') }));
+  app.use(
+    express.static(dist, {
+      index: false,
+      setHeaders: (res) => void res.setHeader('Cache-Control', 'no-cache'),
+    }),
+  );
   app.get('/{*path}', (req, res, next) => {
     if (!req.accepts('html') || /\.\w+$/.test(req.path)) {
       next();
@@ -63,7 +68,10 @@ export function createApp(dist: string): Express {
       return;
     }
     const status = error.status ?? 500;
-    res.status(status).type('text').send(status === 404 ? 'Not here.' : 'That did not work.');
+    res
+      .status(status)
+      .type('text')
+      .send(status === 404 ? 'Not here.' : 'That did not work.');
   };
   app.use(onError);
   return app;

@@ -18,7 +18,9 @@ const server = createApp(dist).listen(port, 'localhost');
 server.on('listening', () => {
   const address = server.address();
   const shown = typeof address === 'object' && address ? address.port : port;
-  console.log(`Elm Spindle is ready at http://localhost:${shown} with the demonstration builds on the shelf. Ctrl-C stops it.`);
+  console.log(
+    `Elm Spindle is ready at http://localhost:${shown} with the demonstration builds on the shelf. Ctrl-C stops it.`,
+  );
 });
 server.on('error', (error: NodeJS.ErrnoException) => {
   console.error(

@@ -15,7 +15,11 @@ const standalone = ((standaloneModule as unknown as { default?: unknown }).defau
 
 /** The validator as a dependency-free module. */
 export async function validatorSource(): Promise<string> {
-  const ajv = new Ajv2020({ code: { source: true, esm: true, lines: true }, allErrors: false, schemas: [buildSchema] });
+  const ajv = new Ajv2020({
+    code: { source: true, esm: true, lines: true },
+    allErrors: false,
+    schemas: [buildSchema],
+  });
   const raw = join(tmpdir(), `validate-build-${process.pid}.mjs`);
   const out = join(tmpdir(), `validate-build-${process.pid}.out.mjs`);
   writeFileSync(raw, standalone(ajv, { validateBuild: 'build' }));
@@ -27,7 +31,10 @@ export async function validatorSource(): Promise<string> {
     resolve: { mainFields: ['main'], modules: [join(import.meta.dirname, '../node_modules')] },
     output: { file: out, format: 'esm' },
   });
-  const source = readFileSync(out, 'utf8').replace(/^\/\/#(end)?region.*$\n/gm, '');
+  // comments name temporary files, and the helper names where it came from: neither belongs in the project
+  const source = readFileSync(out, 'utf8')
+    .replace(/^\s*\/\/.*$\n/gm, '')
+    .replace(/^.*\.code = "require.*$\n/gm, '');
   rmSync(raw);
   rmSync(out);
   return source;

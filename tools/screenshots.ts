@@ -14,7 +14,12 @@ const shot = async (name: string) => {
   writeFileSync(join(out, `${name}.png`), Buffer.from(await b.driver.takeScreenshot(), 'base64'));
   console.log(name);
 };
-const select = async (name: string) => (await b.driver.findElement(By.xpath(`//button[contains(@class,"line")][contains(normalize-space(.), "${name}")]`))).click();
+const select = async (name: string) =>
+  (
+    await b.driver.findElement(
+      By.xpath(`//button[contains(@class,"line")][contains(normalize-space(.), "${name}")]`),
+    )
+  ).click();
 
 await b.driver.get(served.url);
 await b.find('.shelf li');
@@ -42,7 +47,11 @@ await b.find('.session');
 await settle(1600);
 const strip = await b.find('.strip');
 const box = await strip.getRect();
-await b.driver.actions().move({ origin: strip, x: Math.round(box.width * 0.02), y: 0 }).click().perform();
+await b.driver
+  .actions()
+  .move({ origin: strip, x: Math.round(box.width * 0.02), y: 0 })
+  .click()
+  .perform();
 await settle();
 await shot('days');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/bench`);

@@ -1,18 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
 
-/** Lenses that work, with the key that opens each; the numbers follow the order of the work. */
-export const LENSES = [
-  { id: 'shape', name: 'Shape', key: '1' },
-  { id: 'bones', name: 'Bones', key: '2' },
-  { id: 'paste', name: 'Paste', key: '3' },
-  { id: 'days', name: 'Days', key: '5' },
-  { id: 'bench', name: 'Bench', key: '6' },
-] as const;
-
-export type LensId = (typeof LENSES)[number]['id'];
-
-export const isLens = (id: unknown): id is LensId => LENSES.some((l) => l.id === id);
-
 export const router = createRouter({
   history: createWebHistory(),
   routes: [

@@ -16,7 +16,8 @@ export interface Layer {
  */
 export function bearingPerMm(soft: SoftNow, d: number, cover: number): number {
   if (soft.kind === 'hard') return (soft.embedment ?? 0) * d;
-  if (soft.kind === 'paste') return (2 + 7 * Math.min(1, Math.max(0, cover) / (3 * d))) * soft.now * soft.cohesion * d;
+  if (soft.kind === 'paste')
+    return (2 + 7 * Math.min(1, Math.max(0, cover) / (3 * d))) * soft.now * soft.cohesion * d;
   return soft.now * d;
 }
 
@@ -112,7 +113,8 @@ export const depthNeeded = (q: number, H: number, y: number): number => {
 };
 
 /** Grip along the stick: π d L × grip. */
-export const pullOut = (soft: SoftNow, d: number, L: number): number => Math.PI * d * L * soft.now * soft.grip;
+export const pullOut = (soft: SoftNow, d: number, L: number): number =>
+  Math.PI * d * L * soft.now * soft.grip;
 
 /** Force that pushes the stick further in: end bearing and grip. */
 export const pushIn = (soft: SoftNow, d: number, L: number): number =>
@@ -123,7 +125,14 @@ export const pushIn = (soft: SoftNow, d: number, L: number): number =>
 export const coupleLever = (n: number, spacing: number): number => (spacing * n * (n + 1)) / (6 * (n - 1));
 
 /** Moment about the stick's own line that holds: grip of each, and the couple of several. */
-export function twistCapacity(soft: SoftNow, d: number, L: number, n: number, spacing: number, q: number): number {
+export function twistCapacity(
+  soft: SoftNow,
+  d: number,
+  L: number,
+  n: number,
+  spacing: number,
+  q: number,
+): number {
   const grip = (n * Math.PI * d * L * soft.now * soft.grip * d) / 2;
   const couple = n < 2 ? 0 : q * L * spacing * (n % 2 ? (n + 1) / 4 : (n * n) / (4 * (n - 1)));
   return grip + couple;

@@ -1,4 +1,16 @@
-import { blendOf, centreHeight, place, placeRods, sub, length, toWorld, weigh, type Build, type Instance, type Vec } from '../figure/index.ts';
+import {
+  blendOf,
+  centreHeight,
+  place,
+  placeRods,
+  sub,
+  length,
+  toWorld,
+  weigh,
+  type Build,
+  type Instance,
+  type Vec,
+} from '../figure/index.ts';
 import { given, reckon, total, type Reckoned } from '../quantity/index.ts';
 import { rodMass, rodStock } from './rods/registry.ts';
 
@@ -54,19 +66,30 @@ export function wholeBalance(build: Build): WholeBalance {
   const instances = place(build);
   const perPiece = new Map<string, { figure: Reckoned; masses: Mass[] }>();
   for (const i of instances) {
-    const entry = perPiece.get(i.piece.id) ?? { figure: weigh(i.piece, blendOf(build, i.piece)).whole, masses: [] };
+    const entry = perPiece.get(i.piece.id) ?? {
+      figure: weigh(i.piece, blendOf(build, i.piece)).whole,
+      masses: [],
+    };
     entry.masses.push(massOf(build, i));
     perPiece.set(i.piece.id, entry);
   }
-  const parts: { figure: Reckoned; mass: Mass }[] = [...perPiece.entries()].map(([id, { figure, masses }]) => {
-    const n = masses.length;
-    const name = build.pieces.find((p) => p.id === id)!.name;
-    const all =
-      n === 1
-        ? { ...figure, name }
-        : reckon(`${name}, ${n} of them`, 'g', 'one × how many', [figure, given('How many', n, 'pieces')], (g, k) => g * k);
-    return { figure: all, mass: together(masses) };
-  });
+  const parts: { figure: Reckoned; mass: Mass }[] = [...perPiece.entries()].map(
+    ([id, { figure, masses }]) => {
+      const n = masses.length;
+      const name = build.pieces.find((p) => p.id === id)!.name;
+      const all =
+        n === 1
+          ? { ...figure, name }
+          : reckon(
+              `${name}, ${n} of them`,
+              'g',
+              'one × how many',
+              [figure, given('How many', n, 'pieces')],
+              (g, k) => g * k,
+            );
+      return { figure: all, mass: together(masses) };
+    },
+  );
   for (const r of placeRods(build)) {
     const stock = rodStock(r.rod.stock);
     const L = length(sub(r.to, r.from));
@@ -77,7 +100,11 @@ export function wholeBalance(build: Build): WholeBalance {
       mass: { g, at },
     });
   }
-  const mass = total('Whole figure', 'g', parts.map((p) => p.figure));
+  const mass = total(
+    'Whole figure',
+    'g',
+    parts.map((p) => p.figure),
+  );
   const centre = together(parts.map((p) => p.mass));
   const axis = (name: string, k: 0 | 1 | 2) =>
     reckon(

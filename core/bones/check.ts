@@ -19,7 +19,11 @@ export interface Check {
   readonly sure: string;
 }
 
-const SPREAD: Record<'A' | 'B' | 'C', readonly [number, number]> = { A: [0.95, 1.05], B: [0.75, 1.25], C: [0.5, 1.6] };
+const SPREAD: Record<'A' | 'B' | 'C', readonly [number, number]> = {
+  A: [0.95, 1.05],
+  B: [0.75, 1.25],
+  C: [0.5, 1.6],
+};
 
 export const verdictOf = (use: number): Verdict => (use <= 0.85 ? 'holds' : use <= 1 ? 'tight' : 'fails');
 

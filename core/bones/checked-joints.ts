@@ -17,7 +17,10 @@ const lowerName = (build: Build, joint: Joint): string => {
 
 /** Checks of every joint, standing on the table and on the journey. */
 export function checkedJoints(build: Build, yieldOf: YieldOf): { joint: Joint; checks: Check[] }[] {
-  const cases = [LOAD_CASES.table, ...(build.brief.journey === 'table' ? [] : [LOAD_CASES[build.brief.journey]])];
+  const cases = [
+    LOAD_CASES.table,
+    ...(build.brief.journey === 'table' ? [] : [LOAD_CASES[build.brief.journey]]),
+  ];
   return jointsOf(build).joints.map((joint) => {
     const names = { upper: nameOf(build, joint.upper), lower: lowerName(build, joint) };
     const byId = new Map<string, Check>();

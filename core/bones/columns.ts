@@ -3,7 +3,8 @@ import type { Section } from './sections.ts';
 /** Straight rods in compression and bending. N, mm, MPa. Formulas: handbook mechanics. */
 
 /** Euler load π² E I ÷ (K L)². */
-export const euler = (E: number, I: number, L: number, K = 1): number => (Math.PI ** 2 * E * I) / (K * L) ** 2;
+export const euler = (E: number, I: number, L: number, K = 1): number =>
+  (Math.PI ** 2 * E * I) / (K * L) ** 2;
 
 export interface Critical {
   readonly load: number;
@@ -16,7 +17,8 @@ export interface Critical {
 export function critical(E: number, strength: number, section: Section, L: number, K = 1): Critical {
   const slenderness = (K * L) / section.gyration;
   const limit = Math.sqrt((2 * Math.PI ** 2 * E) / strength);
-  if (slenderness >= limit) return { load: euler(E, section.inertia, L, K), rule: 'Euler', slenderness, limit };
+  if (slenderness >= limit)
+    return { load: euler(E, section.inertia, L, K), rule: 'Euler', slenderness, limit };
   const load = section.area * strength * (1 - (strength * slenderness ** 2) / (4 * Math.PI ** 2 * E));
   return { load, rule: 'Johnson', slenderness, limit };
 }
@@ -40,7 +42,11 @@ export function flagpole(P: number, e: number, H: number, E: number, I: number, 
   if (x >= Math.PI / 2) return { moment: Infinity, sway: Infinity, growth: Infinity };
   const secant = 1 / Math.cos(x);
   const moment = P * e * secant + (H * Math.tan(x)) / k;
-  return { moment, sway: e * (secant - 1) + (H / (P * k)) * (Math.tan(x) - x), growth: plain > 0 ? moment / plain : 1 };
+  return {
+    moment,
+    sway: e * (secant - 1) + (H / (P * k)) * (Math.tan(x) - x),
+    growth: plain > 0 ? moment / plain : 1,
+  };
 }
 
 /** How much a lean adds to itself: 1 ÷ (1 − P ÷ P critical). */

@@ -1,6 +1,15 @@
 import { add, cross, dot, place, sub, times, type Build, type Vec } from '../figure/index.ts';
 import { given, GRAVITY, reckon, type Reckoned } from '../quantity/index.ts';
-import { bearingPerMm, coupleLever, layeredUse, pullOut, pushIn, stickMoment, twistCapacity, type Bed } from './anchorage.ts';
+import {
+  bearingPerMm,
+  coupleLever,
+  layeredUse,
+  pullOut,
+  pushIn,
+  stickMoment,
+  twistCapacity,
+  type Bed,
+} from './anchorage.ts';
 import { check, share, type Check } from './check.ts';
 import { amplify, critical, euler } from './columns.ts';
 import type { Crossing, Joint, Run } from './joints.ts';
@@ -16,7 +25,13 @@ const PULL_RESERVE = 3;
 const PRESS_RESERVE = 1.5;
 
 /** What holds a run of a rod. */
-function softOf(build: Build, pieceOfRun: (r: Run) => { id: string; core: keyof typeof CORES }, run: Run, yieldOf: YieldOf, hours: number): SoftNow {
+function softOf(
+  build: Build,
+  pieceOfRun: (r: Run) => { id: string; core: keyof typeof CORES },
+  run: Run,
+  yieldOf: YieldOf,
+  hours: number,
+): SoftNow {
   if (run.part === 'board') return softNow(BOARDS[build.board.material], hours);
   const piece = pieceOfRun(run);
   return softNow(run.part === 'core' ? CORES[piece.core] : pasteAt(yieldOf(piece.id)), hours);
@@ -44,7 +59,13 @@ function sideOf(runs: readonly Run[], d: number, soft: (r: Run) => SoftNow): Sid
     }
   }
   const held = beds.reduce((s, b) => s + b.thick, 0);
-  return { beds, main: soft(main), held, q: beds.reduce((s, b) => s + b.q * b.thick, 0) / held, mainCover: main.cover };
+  return {
+    beds,
+    main: soft(main),
+    held,
+    q: beds.reduce((s, b) => s + b.q * b.thick, 0) / held,
+    mainCover: main.cover,
+  };
 }
 
 /** Forces at a joint for one direction of throw. */
@@ -67,19 +88,34 @@ interface Best {
  * All that can go wrong at one joint in one load case, each in its worst direction: the rod cutting through what
  * holds it above or below, bending or snapping, folding where it is bare, the piece turning, sinking, pulling off.
  */
-export function jointChecks(build: Build, joint: Joint, names: { upper: string; lower: string }, yieldOf: YieldOf, loadCase: LoadCase): Check[] {
+export function jointChecks(
+  build: Build,
+  joint: Joint,
+  names: { upper: string; lower: string },
+  yieldOf: YieldOf,
+  loadCase: LoadCase,
+): Check[] {
   const n = joint.crossings.length;
-  const thinnest = joint.crossings.reduce((a, c) => (c.path.stock.section.modulus < a.path.stock.section.modulus ? c : a));
+  const thinnest = joint.crossings.reduce((a, c) =>
+    c.path.stock.section.modulus < a.path.stock.section.modulus ? c : a,
+  );
   const stock = thinnest.path.stock;
   const { section } = stock;
   const d = section.diameter;
   const strength = rodStrength(stock, loadCase.hours);
   const reserve = strength.material.reserve;
-  const soft = (r: Run) => softOf(build, (x) => pieceByInstance(build, x.instance), r, yieldOf, loadCase.hours);
+  const soft = (r: Run) =>
+    softOf(build, (x) => pieceByInstance(build, x.instance), r, yieldOf, loadCase.hours);
   const least = (pick: (c: Crossing) => number, of: (c: Crossing) => readonly Run[]) =>
     sideOf(of(joint.crossings.reduce((a, c) => (pick(c) < pick(a) ? c : a))), d, soft);
-  const below = least((c) => c.heldBelow, (c) => c.below);
-  const above = least((c) => c.heldAbove, (c) => c.above);
+  const below = least(
+    (c) => c.heldBelow,
+    (c) => c.below,
+  );
+  const above = least(
+    (c) => c.heldAbove,
+    (c) => c.above,
+  );
   const onBoard = joint.crossings.every((c) => c.below.some((r) => r.part === 'board'));
   const { axis: a, across: u } = joint;
   const w = cross(a, u);
@@ -96,7 +132,14 @@ export function jointChecks(build: Build, joint: Joint, names: { upper: string; 
 
   for (let k = 0; k < directions; k++)
     for (const factor of factors) {
-      const push = forces(joint, apparent(loadCase, (2 * Math.PI * k) / directions, factor), u, w, weight, seatStrength);
+      const push = forces(
+        joint,
+        apparent(loadCase, (2 * Math.PI * k) / directions, factor),
+        u,
+        w,
+        weight,
+        seatStrength,
+      );
       const { along: N, inLine: Vu, acrossLine: Vw, momentInLine: Mu, momentAcross: Mw } = push;
       const V = Math.hypot(Vu, Vw);
       const M = Math.hypot(Mu, Mw);
@@ -163,13 +206,15 @@ export function jointChecks(build: Build, joint: Joint, names: { upper: string; 
 
       let growth = 1;
       if (joint.bare > 0 && N > 0) {
-        const lever = joint.bare + Math.max(0, dot(sub(joint.load.at, add(joint.at, times(a, joint.bare))), a));
+        const lever =
+          joint.bare + Math.max(0, dot(sub(joint.load.at, add(joint.at, times(a, joint.bare))), a));
         growth = amplify(N * reserve, n * euler(strength.stiffness, section.inertia, lever, 2));
       }
       const inStick = low.pushPull ? Math.abs(Mw) : M;
       const moment = stickMoment(below.beds, V / n, inStick / n) * growth;
       const end = Math.abs(N) / n + (low.pushPull ? Math.abs(Mu) / coupleLever(n, joint.spacing) : 0);
-      const stress = (m: number, p: number) => m / section.modulus / strength.bending + p / section.area / strength.crushing;
+      const stress = (m: number, p: number) =>
+        m / section.modulus / strength.bending + p / section.area / strength.crushing;
       keep('bend', stress(moment, end) * reserve, () =>
         check(
           'bend',
@@ -180,7 +225,13 @@ export function jointChecks(build: Build, joint: Joint, names: { upper: string; 
             '',
             '(M ÷ Z ÷ bending strength + N ÷ A ÷ crushing strength) × reserve',
             [
-              reckon('Moment in each rod, M + V² ÷ 2q', 'N·mm', 'moment at the joint and below it, lean adding lean', [...asked(), given('Lean adds lean', growth, '×')], () => moment),
+              reckon(
+                'Moment in each rod, M + V² ÷ 2q',
+                'N·mm',
+                'moment at the joint and below it, lean adding lean',
+                [...asked(), given('Lean adds lean', growth, '×')],
+                () => moment,
+              ),
               given('Along the rod', end, 'N'),
               given('Bending strength, damp', strength.bending, 'MPa'),
               given('Rod across', d, 'mm'),
@@ -193,7 +244,9 @@ export function jointChecks(build: Build, joint: Joint, names: { upper: string; 
           strength.material.trust,
           {
             ok: `The ${stock.name} is strong enough.`,
-            no: strength.material.bends ? `The ${stock.name} bends and stays bent.` : `The ${stock.name} snaps.`,
+            no: strength.material.bends
+              ? `The ${stock.name} bends and stays bent.`
+              : `The ${stock.name} snaps.`,
           },
         ),
       );
@@ -210,8 +263,15 @@ export function jointChecks(build: Build, joint: Joint, names: { upper: string; 
               reckon(
                 'They fold at',
                 'N',
-                c.rule === 'Euler' ? 'π² E I ÷ (2 L)², one end free, × rods' : 'A f (1 − f λ² ÷ 4 π² E), short rod, × rods',
-                [given('Bare length', joint.bare, 'mm'), given('Stiffness, damp', strength.stiffness, 'MPa'), given('Second moment', section.inertia, 'mm⁴'), given('Rods', n, 'pieces')],
+                c.rule === 'Euler'
+                  ? 'π² E I ÷ (2 L)², one end free, × rods'
+                  : 'A f (1 − f λ² ÷ 4 π² E), short rod, × rods',
+                [
+                  given('Bare length', joint.bare, 'mm'),
+                  given('Stiffness, damp', strength.stiffness, 'MPa'),
+                  given('Second moment', section.inertia, 'mm⁴'),
+                  given('Rods', n, 'pieces'),
+                ],
                 () => n * c.load,
                 'handbook',
               ),
@@ -236,15 +296,35 @@ export function jointChecks(build: Build, joint: Joint, names: { upper: string; 
           'Turning on the rod',
           loadCase.name,
           share(
-            reckon('Turning moment, with a nudge of a tenth of the weight at its widest', 'N·mm', 'load off the line of the rods, less what the faces grip', [given('Turning', push.turn, 'N·mm'), given('Faces hold', seatGrip, 'N·mm')], (t, g) => Math.max(0, t - g)),
-            reckon(n < 2 ? 'Grip on one rod' : 'Grip and the couple of the rods', 'N·mm', n < 2 ? 'π d L × grip × d ÷ 2' : 'grip + q L × spacing', [given('Rods', n, 'pieces'), given('Between them', joint.spacing, 'mm'), given('Held below', below.held, 'mm'), given('Held above', above.held, 'mm')], () => grip),
+            reckon(
+              'Turning moment, with a nudge of a tenth of the weight at its widest',
+              'N·mm',
+              'load off the line of the rods, less what the faces grip',
+              [given('Turning', push.turn, 'N·mm'), given('Faces hold', seatGrip, 'N·mm')],
+              (t, g) => Math.max(0, t - g),
+            ),
+            reckon(
+              n < 2 ? 'Grip on one rod' : 'Grip and the couple of the rods',
+              'N·mm',
+              n < 2 ? 'π d L × grip × d ÷ 2' : 'grip + q L × spacing',
+              [
+                given('Rods', n, 'pieces'),
+                given('Between them', joint.spacing, 'mm'),
+                given('Held below', below.held, 'mm'),
+                given('Held above', above.held, 'mm'),
+              ],
+              () => grip,
+            ),
             HOLDING_RESERVE,
           ),
           HOLDING_RESERVE,
           'C',
           {
             ok: 'It cannot turn.',
-            no: n < 2 ? 'It would turn on a single rod: use two, or glue it.' : 'It would turn: rods wider apart or deeper.',
+            no:
+              n < 2
+                ? 'It would turn on a single rod: use two, or glue it.'
+                : 'It would turn: rods wider apart or deeper.',
           },
         ),
       );
@@ -256,15 +336,23 @@ export function jointChecks(build: Build, joint: Joint, names: { upper: string; 
             'pull',
             'Sliding off the rod',
             loadCase.name,
-            share(given('Pull on each rod', -N / n, 'N'), given('Grip, π d L × grip', holds, 'N', 'estimate'), PULL_RESERVE),
+            share(
+              given('Pull on each rod', -N / n, 'N'),
+              given('Grip, π d L × grip', holds, 'N', 'estimate'),
+              PULL_RESERVE,
+            ),
             PULL_RESERVE,
             'C',
-            { ok: 'The grip is enough.', no: 'It slides off: glue it, go deeper, or turn the joint so that it rests.' },
+            {
+              ok: 'The grip is enough.',
+              no: 'It slides off: glue it, go deeper, or turn the joint so that it rests.',
+            },
           ),
         );
       } else if (N > 0 && !onBoard) {
         const seated = joint.seat > 0 ? Math.PI * joint.seat ** 2 * seatStrength : 0;
-        const capacity = seated + n * Math.min(pushIn(below.main, d, below.held), pushIn(above.main, d, above.held));
+        const capacity =
+          seated + n * Math.min(pushIn(below.main, d, below.held), pushIn(above.main, d, above.held));
         keep('sink', (N * PRESS_RESERVE) / capacity, () =>
           check(
             'sink',
@@ -272,12 +360,24 @@ export function jointChecks(build: Build, joint: Joint, names: { upper: string; 
             loadCase.name,
             share(
               given('Pressing down', N, 'N'),
-              reckon('Touching faces and rod ends hold', 'N', 'π r² × strength of the softer side + rods', [given('Half of the touching face', joint.seat, 'mm'), given('Strength of the softer side', seatStrength * 1000, 'kPa', 'estimate')], () => capacity),
+              reckon(
+                'Touching faces and rod ends hold',
+                'N',
+                'π r² × strength of the softer side + rods',
+                [
+                  given('Half of the touching face', joint.seat, 'mm'),
+                  given('Strength of the softer side', seatStrength * 1000, 'kPa', 'estimate'),
+                ],
+                () => capacity,
+              ),
               PRESS_RESERVE,
             ),
             PRESS_RESERVE,
             'C',
-            { ok: 'It does not sink.', no: 'It sinks in: a disc of card or dried paste under it, or the rod down to the board.' },
+            {
+              ok: 'It does not sink.',
+              no: 'It sinks in: a disc of card or dried paste under it, or the rod down to the board.',
+            },
           ),
         );
       }
@@ -286,7 +386,14 @@ export function jointChecks(build: Build, joint: Joint, names: { upper: string; 
 }
 
 /** Forces and moments about the joint from an apparent gravity, with what the touching faces hold back taken off. */
-function forces(joint: Joint, gravity: readonly [number, number, number], u: Vec, w: Vec, weight: number, seatStrength: number): Push {
+function forces(
+  joint: Joint,
+  gravity: readonly [number, number, number],
+  u: Vec,
+  w: Vec,
+  weight: number,
+  seatStrength: number,
+): Push {
   const F = times(gravity, weight);
   const M = cross(sub(joint.load.at, joint.at), F);
   const { axis: a } = joint;
@@ -307,6 +414,4 @@ function forces(joint: Joint, gravity: readonly [number, number, number], u: Vec
   return { along: N, inLine: Vu, acrossLine: Vw, momentInLine: Mu, momentAcross: Mw, turn, held };
 }
 
-
 const pieceByInstance = (build: Build, instance: number) => place(build)[instance]!.piece;
-

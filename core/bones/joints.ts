@@ -107,7 +107,10 @@ export function rodPaths(build: Build): RodPath[] {
   const instances = place(build);
   const spheres = instances.map((i) => {
     const m = measureOf(i.piece);
-    return { centre: add(i.frame.origin, times(i.frame.z, m.height / 2)), radius: Math.hypot(m.width, m.depth, m.height) / 2 };
+    return {
+      centre: add(i.frame.origin, times(i.frame.z, m.height / 2)),
+      radius: Math.hypot(m.width, m.depth, m.height) / 2,
+    };
   });
   return placeRods(build).map((placed) => {
     const stock = rodStock(placed.rod.stock);
@@ -116,7 +119,10 @@ export function rodPaths(build: Build): RodPath[] {
     const radius = stock.section.diameter / 2;
     const near = instances
       .map((instance, index) => ({ instance, index }))
-      .filter(({ index }) => distanceToLine(spheres[index]!.centre, placed.from, placed.to) <= spheres[index]!.radius);
+      .filter(
+        ({ index }) =>
+          distanceToLine(spheres[index]!.centre, placed.from, placed.to) <= spheres[index]!.radius,
+      );
     const spots = Array.from({ length: n }, (_, s) => {
       const p = add(placed.from, times(sub(placed.to, placed.from), (s + 0.5) / n));
       const found: Inside[] = [];
@@ -132,14 +138,23 @@ export function rodPaths(build: Build): RodPath[] {
 }
 
 /** Gather equal neighbours into runs, walking from `start` in a direction while `take` finds something. */
-function runsFrom(path: RodPath, start: number, direction: 1 | -1, take: (spot: readonly Inside[]) => Inside | undefined): Run[] {
+function runsFrom(
+  path: RodPath,
+  start: number,
+  direction: 1 | -1,
+  take: (spot: readonly Inside[]) => Inside | undefined,
+): Run[] {
   const runs: Run[] = [];
   for (let s = start; s >= 0 && s < path.spots.length; s += direction) {
     const inside = take(path.spots[s]!);
     if (!inside) break;
     const last = runs.at(-1);
     if (last && last.instance === inside.instance && last.part === inside.part)
-      runs[runs.length - 1] = { ...last, thick: last.thick + path.step, cover: Math.min(last.cover, inside.cover) };
+      runs[runs.length - 1] = {
+        ...last,
+        thick: last.thick + path.step,
+        cover: Math.min(last.cover, inside.cover),
+      };
     else runs.push({ ...inside, thick: path.step });
   }
   return runs;
@@ -148,9 +163,14 @@ function runsFrom(path: RodPath, start: number, direction: 1 | -1, take: (spot: 
 const heldLength = (runs: readonly Run[]): number => runs.reduce((sum, r) => sum + r.thick, 0);
 
 /** How one rod crosses the joint under `upper`; undefined when it holds only one side. */
-function crossing(path: RodPath, family: ReadonlySet<number>, carriers: ReadonlySet<number>): Crossing | undefined {
+function crossing(
+  path: RodPath,
+  family: ReadonlySet<number>,
+  carriers: ReadonlySet<number>,
+): Crossing | undefined {
   const inFamily = (spot: readonly Inside[]) => spot.find((i) => family.has(i.instance));
-  const outside = (spot: readonly Inside[]) => (inFamily(spot) ? undefined : spot.find((i) => !family.has(i.instance)));
+  const outside = (spot: readonly Inside[]) =>
+    inFamily(spot) ? undefined : spot.find((i) => !family.has(i.instance));
   const first = path.spots.findIndex((s) => inFamily(s) !== undefined);
   if (first < 0) return undefined;
   let last = first;
@@ -163,7 +183,11 @@ function crossing(path: RodPath, family: ReadonlySet<number>, carriers: Readonly
     }
     if (s < 0 || s >= path.spots.length) return undefined;
     const runs = runsFrom(path, s, direction, outside);
-    return { runs, gap: Math.max(0, Math.abs(s - start) * path.step), carries: runs.some((r) => carriers.has(r.instance)) };
+    return {
+      runs,
+      gap: Math.max(0, Math.abs(s - start) * path.step),
+      carries: runs.some((r) => carriers.has(r.instance)),
+    };
   };
   const before = seek(first - 1, -1);
   const after = seek(last + 1, 1);
@@ -213,7 +237,10 @@ export function seatRadius(instance: Instance): number {
   return upright > 0.7 ? standing : Math.min(standing, lying);
 }
 
-const memo = new WeakMap<Build['pieces'], { rods: Build['rods']; board: Build['board']; found: { paths: RodPath[]; joints: Joint[] } }>();
+const memo = new WeakMap<
+  Build['pieces'],
+  { rods: Build['rods']; board: Build['board']; found: { paths: RodPath[]; joints: Joint[] } }
+>();
 
 /** Every joint that rods cross, the lowest piece first. */
 export function jointsOf(build: Build): { paths: RodPath[]; joints: Joint[] } {
@@ -233,7 +260,10 @@ export function jointsOf(build: Build): { paths: RodPath[]; joints: Joint[] } {
       .map((p) => crossing(p, family, carriers))
       .filter((c): c is Crossing => c !== undefined && c.heldBelow >= 1 && c.heldAbove >= 1);
     if (crossings.length === 0) return;
-    const at = times(crossings.reduce<Vec>((s, c) => add(s, c.at), [0, 0, 0]), 1 / crossings.length);
+    const at = times(
+      crossings.reduce<Vec>((s, c) => add(s, c.at), [0, 0, 0]),
+      1 / crossings.length,
+    );
     const axis = unit(crossings.reduce<Vec>((s, c) => add(s, c.axis), [0, 0, 0]));
     const apart = crossings.length > 1 ? sub(crossings[1]!.at, crossings[0]!.at) : ([1, 0, 0] as const);
     const flat = sub(apart, times(axis, dot(apart, axis)));
@@ -294,7 +324,8 @@ export function seatFacts(build: Build): Map<string, SeatFacts> {
     let onRods = 0;
     let contact = 0;
     for (const child of childrenOf.get(k) ?? []) {
-      const above = instances[child]!.frame.origin[2] > instance.frame.origin[2] + 0.4 * m.height * instance.frame.z[2];
+      const above =
+        instances[child]!.frame.origin[2] > instance.frame.origin[2] + 0.4 * m.height * instance.frame.z[2];
       if (!above) continue;
       const g = masses[child]!.g;
       const joint = jointAt.get(child);
@@ -304,7 +335,8 @@ export function seatFacts(build: Build): Map<string, SeatFacts> {
       contact += Math.PI * seatRadius(instances[child]!) ** 2;
     }
     out.set(instance.piece.id, {
-      contact: (instance.piece.seat.on === BOARD || instance.carrier >= 0 ? Math.PI * seat * seat : 0) + contact,
+      contact:
+        (instance.piece.seat.on === BOARD || instance.carrier >= 0 ? Math.PI * seat * seat : 0) + contact,
       held: instance.piece.seat.sink,
       load,
       loadOnRods: load > 0 ? onRods / load : 0,

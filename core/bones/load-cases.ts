@@ -17,7 +17,14 @@ export interface LoadCase {
 export const LOAD_CASES: Record<Journey, LoadCase> = {
   table: { name: 'standing on a table', sideways: 0, tilt: 1, down: 1, up: 1, hours: 24 },
   carry: { name: 'carried by hand', sideways: 0.15, tilt: 5, down: 1.2, up: 0.9, hours: 0 },
-  carFlat: { name: 'in a car, flat floor, gentle driving', sideways: 0.3, tilt: 2, down: 1.3, up: 0.85, hours: 0 },
+  carFlat: {
+    name: 'in a car, flat floor, gentle driving',
+    sideways: 0.3,
+    tilt: 2,
+    down: 1.3,
+    up: 0.85,
+    hours: 0,
+  },
   carSeat: { name: 'on a car seat, gentle driving', sideways: 0.3, tilt: 10, down: 1.3, up: 0.85, hours: 0 },
   carHard: { name: 'in a car, hard braking', sideways: 0.5, tilt: 2, down: 1.3, up: 0.85, hours: 0 },
 };

@@ -16,6 +16,7 @@ import {
   type Vec,
 } from '../figure/index.ts';
 import type { YieldOf } from './joint-checks.ts';
+import { jointsOf } from './joints.ts';
 import { worstOfRod } from './checked-joints.ts';
 import { RODS, rodStock } from './rods/registry.ts';
 
@@ -41,7 +42,14 @@ function pushed(build: Build, rod: Rod, which: 'from' | 'to', by: number): Build
   const at = on === BOARD ? end : toLocal(framesOf(build, on)!.own, end);
   const tidy = at.map((x) => Number(x.toFixed(2))) as unknown as Rod['from']['at'];
   const changed = setRod(build, rod.id, { [which]: { on, at: tidy } });
-  return changed.ok ? changed.value : undefined;
+  return changed.ok && staysInside(changed.value, rod.id, which) ? changed.value : undefined;
+}
+
+/** The end that was pushed must not poke out of the figure. */
+function staysInside(build: Build, rodId: string, which: 'from' | 'to'): boolean {
+  return jointsOf(build)
+    .paths.filter((p) => p.placed.rod.id === rodId)
+    .every((p) => (which === 'from' ? p.spots[0] : p.spots.at(-1))!.length > 0);
 }
 
 /** A second rod like the first, this far to the side. */
@@ -50,7 +58,12 @@ function doubled(build: Build, rod: Rod, apart: number): Build {
   const back = (e: Rod['from']): Rod['from'] => ({ ...e, at: [e.at[0] - apart, e.at[1], e.at[2]] });
   const moved = setRod(build, rod.id, { from: back(rod.from), to: back(rod.to) });
   if (!moved.ok) return build;
-  return addRod(moved.value, { ...rod, name: `${rod.name}, second`, from: shift(rod.from), to: shift(rod.to) }).build;
+  return addRod(moved.value, {
+    ...rod,
+    name: `${rod.name}, second`,
+    from: shift(rod.from),
+    to: shift(rod.to),
+  }).build;
 }
 
 /**
@@ -73,7 +86,7 @@ export function mendsFor(build: Build, rodId: string, yieldOf: YieldOf): Mend[] 
   for (const by of [5, 10, 20, 30, 45, 60])
     if (attempt(pushed(build, rod, lower, by), `Push it ${by} mm deeper`)) break;
   for (const by of [10, 20, 30, 45])
-    if (attempt(pushed(build, rod, upper, by), `Let it reach ${by} mm further up`)) break;
+    if (attempt(pushed(build, rod, upper, by), `Let it reach ${by} mm further in`)) break;
   const now = rodStock(rod.stock);
   for (const stock of RODS) {
     if (stock.rank <= now.rank || stock.id === now.id) continue;

@@ -47,7 +47,8 @@ export interface BonesReport {
 export const LIMITS =
   'A guide from simple mechanics and typical values; it does not know your paste. Where it says test a spare piece, do.';
 
-const letterOf = (i: number): string => (i < 26 ? String.fromCharCode(65 + i) : `${letterOf(Math.floor(i / 26) - 1)}${letterOf(i % 26)}`);
+const letterOf = (i: number): string =>
+  i < 26 ? String.fromCharCode(65 + i) : `${letterOf(Math.floor(i / 26) - 1)}${letterOf(i % 26)}`;
 
 /** Reckon everything about what holds the figure up. */
 export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
@@ -58,7 +59,9 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
   const asks: string[] = [];
   for (const path of paths)
     if (path.placed.index === 0 && path.length > path.stock.stock)
-      asks.push(`${path.placed.rod.name}: ${Math.round(path.length)} mm is longer than a ${path.stock.name} is sold (${path.stock.stock} mm).`);
+      asks.push(
+        `${path.placed.rod.name}: ${Math.round(path.length)} mm is longer than a ${path.stock.name} is sold (${path.stock.stock} mm).`,
+      );
   const heavy = balance.mass.value > 10_000;
   const tall = build.rods.some((r) => (paths.find((p) => p.placed.rod.id === r.id)?.length ?? 0) > 600);
   if (heavy) asks.push('It weighs more than 10 kg: ask someone who can check it on site.');
@@ -70,10 +73,18 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
     const mine = joints.filter(({ joint }) => joint.crossings.some((c) => c.path.placed.rod.id === rod.id));
     const checks = [...mine.flatMap((j) => j.checks)].sort((a, b) => b.use.value - a.use.value);
     const hardest = worst(checks);
-    const lowest = mine.reduce<(typeof mine)[number] | undefined>((a, j) => (!a || j.joint.load.g > a.joint.load.g ? j : a), undefined);
+    const lowest = mine.reduce<(typeof mine)[number] | undefined>(
+      (a, j) => (!a || j.joint.load.g > a.joint.load.g ? j : a),
+      undefined,
+    );
     const runs = lowest?.joint.crossings.find((c) => c.path.placed.rod.id === rod.id)?.below ?? [];
     const foot = runs.at(-1);
-    const verdict = hardest === undefined ? 'idle' : (heavy || tall) && hardest.verdict === 'holds' ? 'tight' : hardest.verdict;
+    const verdict =
+      hardest === undefined
+        ? 'idle'
+        : (heavy || tall) && hardest.verdict === 'holds'
+          ? 'tight'
+          : hardest.verdict;
     let mends: readonly Mend[] | undefined;
     return {
       rod,
@@ -101,11 +112,19 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
       'It stands on its own feet.',
       'On its own feet it would go over',
     ]),
-    boardTips: tipping('board and figure', boardOutline(build), balance.point, -build.board.thickness, journey, [
-      'The board is wide enough.',
-      'Board and all would go over',
-    ]),
-    anchored: paths.some((p) => p.spots.some((s) => s.some((x) => x.part === 'board')) && p.spots.some((s) => s.some((x) => x.instance >= 0))),
+    boardTips: tipping(
+      'board and figure',
+      boardOutline(build),
+      balance.point,
+      -build.board.thickness,
+      journey,
+      ['The board is wide enough.', 'Board and all would go over'],
+    ),
+    anchored: paths.some(
+      (p) =>
+        p.spots.some((s) => s.some((x) => x.part === 'board')) &&
+        p.spots.some((s) => s.some((x) => x.instance >= 0)),
+    ),
     rods,
     counts,
     asks,
@@ -113,12 +132,16 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
   };
 }
 
-function throughWords(build: Build, spots: readonly (readonly { instance: number; part: string }[])[]): string {
+function throughWords(
+  build: Build,
+  spots: readonly (readonly { instance: number; part: string }[])[],
+): string {
   const words: string[] = [];
   for (const spot of spots)
     for (const inside of spot) {
       const piece = inside.instance < 0 ? undefined : place(build)[inside.instance]!.piece;
-      const word = inside.part === 'board' ? 'board' : inside.part === 'core' ? piece!.core : piece!.name.toLowerCase();
+      const word =
+        inside.part === 'board' ? 'board' : inside.part === 'core' ? piece!.core : piece!.name.toLowerCase();
       if (!words.includes(word)) words.push(word);
     }
   return words.length ? words.join(' → ') : 'nothing yet';

@@ -16,16 +16,76 @@ export interface Soft {
 
 /** Foam, cake, cereal and boards. Handbook classes from memory for foam and boards; food values are estimates. */
 export const CORES: Record<CoreKind, Soft> = {
-  foam: { name: 'foam', kind: 'foam', crush: [85, 100, 115], cohesion: 0.8, grip: 0.1, lasting: 0.6, source: 'EN 13163 EPS 100 class, from memory' },
-  cereal: { name: 'cereal treat', kind: 'crumb', crush: [15, 35, 80], cohesion: 0.4, grip: 0.15, lasting: 0.35, source: 'estimate, pressed and set' },
-  cake: { name: 'dense cake', kind: 'crumb', crush: [4, 8, 15], cohesion: 0.4, grip: 0.08, lasting: 0.5, source: 'estimate from crumb-firmness tests' },
+  foam: {
+    name: 'foam',
+    kind: 'foam',
+    crush: [85, 100, 115],
+    cohesion: 0.8,
+    grip: 0.1,
+    lasting: 0.6,
+    source: 'EN 13163 EPS 100 class, from memory',
+  },
+  cereal: {
+    name: 'cereal treat',
+    kind: 'crumb',
+    crush: [15, 35, 80],
+    cohesion: 0.4,
+    grip: 0.15,
+    lasting: 0.35,
+    source: 'estimate, pressed and set',
+  },
+  cake: {
+    name: 'dense cake',
+    kind: 'crumb',
+    crush: [4, 8, 15],
+    cohesion: 0.4,
+    grip: 0.08,
+    lasting: 0.5,
+    source: 'estimate from crumb-firmness tests',
+  },
 };
 
 export const BOARDS: Record<Board['material'], Soft> = {
-  drum: { name: 'cake drum', kind: 'hard', crush: [150, 300, 500], cohesion: 0.5, grip: 0.1, lasting: 0.6, embedment: 0.6, source: 'estimate, pulp drum, varies widely' },
-  mdf: { name: 'MDF', kind: 'hard', crush: [8000, 12000, 15000], cohesion: 0.1, grip: 0.1, lasting: 0.6, embedment: 35, source: 'EN 622-5, from memory' },
-  plywood: { name: 'plywood', kind: 'hard', crush: [8000, 12000, 15000], cohesion: 0.1, grip: 0.1, lasting: 0.6, embedment: 40, source: 'birch ply, handbook from memory' },
-  foamcore: { name: 'foam board', kind: 'hard', crush: [150, 250, 350], cohesion: 0.5, grip: 0.1, lasting: 0.6, embedment: 0.4, source: 'estimate' },
+  drum: {
+    name: 'cake drum',
+    kind: 'hard',
+    crush: [150, 300, 500],
+    cohesion: 0.5,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 0.6,
+    source: 'estimate, pulp drum, varies widely',
+  },
+  mdf: {
+    name: 'MDF',
+    kind: 'hard',
+    crush: [8000, 12000, 15000],
+    cohesion: 0.1,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 35,
+    source: 'EN 622-5, from memory',
+  },
+  plywood: {
+    name: 'plywood',
+    kind: 'hard',
+    crush: [8000, 12000, 15000],
+    cohesion: 0.1,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 40,
+    source: 'birch ply, handbook from memory',
+  },
+  foamcore: {
+    name: 'foam board',
+    kind: 'hard',
+    crush: [150, 250, 350],
+    cohesion: 0.5,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 0.4,
+    source: 'estimate',
+  },
 };
 
 /** Paste at the yield the firming model gives; the bracket is that of fresh-to-firm paste, a factor of about two. */

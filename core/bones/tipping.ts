@@ -19,7 +19,8 @@ export function footprint(build: Build): FlatPoint[] {
       if (w[2] <= RESTS) points.push([w[0], w[1]]);
     };
     if (body.type === 'cut') {
-      for (const [x, z] of body.outline) for (const y of [-body.thickness / 2, body.thickness / 2]) put([x, y, z]);
+      for (const [x, z] of body.outline)
+        for (const y of [-body.thickness / 2, body.thickness / 2]) put([x, y, z]);
       continue;
     }
     const last = body.levels[body.levels.length - 1]!;
@@ -27,7 +28,8 @@ export function footprint(build: Build): FlatPoint[] {
     for (let s = 0; s <= STEPS; s++) {
       const z = (last * s) / STEPS;
       const r = body.radiusAt(z);
-      for (let a = 0; a < 24; a++) put([r * Math.cos((a * Math.PI) / 12), r * Math.sin((a * Math.PI) / 12), z]);
+      for (let a = 0; a < 24; a++)
+        put([r * Math.cos((a * Math.PI) / 12), r * Math.sin((a * Math.PI) / 12), z]);
     }
   }
   const hull = points.length >= 3 ? polygonHull(points) : null;
@@ -44,7 +46,10 @@ export function boardOutline(build: Build): FlatPoint[] {
       [r, r],
       [-r, r],
     ];
-  return Array.from({ length: 48 }, (_, i) => [r * Math.cos((i * Math.PI) / 24), r * Math.sin((i * Math.PI) / 24)] as const);
+  return Array.from(
+    { length: 48 },
+    (_, i) => [r * Math.cos((i * Math.PI) / 24), r * Math.sin((i * Math.PI) / 24)] as const,
+  );
 }
 
 export interface Edge {
@@ -107,13 +112,13 @@ export function tipping(
     [inside, up],
     (d, h) => (Math.atan2(d, h) * 180) / Math.PI,
   );
-  let worstEdge: { reach: number; inside: number; side: string } | undefined;
+  let worstEdge: { use: number; reach: number; inside: number; side: string } | undefined;
   for (const e of edges) {
     const f = apparent(loadCase, Math.atan2(e.normal[1], e.normal[0]), loadCase.up);
     const reach = (height * Math.hypot(f[0], f[1])) / -f[2];
     const use = e.inside > 0 ? reach / e.inside : Infinity;
-    const known = worstEdge && worstEdge.inside > 0 ? worstEdge.reach / worstEdge.inside : -1;
-    if (!worstEdge || use > known) worstEdge = { reach, inside: e.inside, side: sideName(e.normal[0], e.normal[1]) };
+    if (!worstEdge || use > worstEdge.use)
+      worstEdge = { use, reach, inside: e.inside, side: sideName(e.normal[0], e.normal[1]) };
   }
   const demand = given('The push reaches out', worstEdge?.reach ?? 1, 'mm');
   const capacity = given('Room to the edge', Math.max(0, worstEdge?.inside ?? 0), 'mm');

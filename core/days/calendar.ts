@@ -33,7 +33,8 @@ export function calendarOf(brief: Brief, hours: readonly Hours[]): Result<Calend
   const zone = DateTime.local({ zone: brief.zone }).isValid ? brief.zone : DEFAULT_ZONE;
   const due = DateTime.fromISO(brief.due, { zone });
   if (!due.isValid) return fail('The due time is not a date.', 'due');
-  if (hours.length === 0) return fail('There are no working hours to plan in: add some in the room and hours drawer.', 'hours');
+  if (hours.length === 0)
+    return fail('There are no working hours to plan in: add some in the room and hours drawer.', 'hours');
   const first = due.startOf('day').minus({ days: MOST_DAYS });
   const origin: Origin = { millis: first.toMillis(), zone };
   const stretches: Stretch[] = [];
@@ -62,13 +63,15 @@ const at = (origin: Origin, minute: Minutes): DateTime =>
   DateTime.fromMillis(origin.millis + minute * 60000, { zone: origin.zone, locale: 'en-GB' });
 
 /** `Wed 19:10` */
-export const weekdayTime = (origin: Origin, minute: Minutes): string => at(origin, minute).toFormat('ccc HH:mm');
+export const weekdayTime = (origin: Origin, minute: Minutes): string =>
+  at(origin, minute).toFormat('ccc HH:mm');
 /** `19:10` */
 export const clockTime = (origin: Origin, minute: Minutes): string => at(origin, minute).toFormat('HH:mm');
 /** `Wed 2 Dec` */
 export const dayName = (origin: Origin, minute: Minutes): string => at(origin, minute).toFormat('ccc d LLL');
 /** Local date and time as stored in a build. */
-export const localIso = (origin: Origin, minute: Minutes): string => at(origin, minute).toFormat("yyyy-MM-dd'T'HH:mm");
+export const localIso = (origin: Origin, minute: Minutes): string =>
+  at(origin, minute).toFormat("yyyy-MM-dd'T'HH:mm");
 /** Local midnights between two moments. */
 export function midnights(origin: Origin, from: Minutes, to: Minutes): Minutes[] {
   const out: Minutes[] = [];

@@ -85,7 +85,9 @@ export function orderBy(network: Network, keys: readonly number[], group: readon
       const aIn = group[a] === current;
       const bIn = group[b] === current;
       const better =
-        aIn !== bIn ? aIn : groupKey.get(group[a]!)! - groupKey.get(group[b]!)! || keys[a]! - keys[b]! || a - b;
+        aIn !== bIn
+          ? aIn
+          : groupKey.get(group[a]!)! - groupKey.get(group[b]!)! || keys[a]! - keys[b]! || a - b;
       if (better === true || (typeof better === 'number' && better < 0)) pick = k;
     }
     const [i] = ready.splice(pick, 1);
@@ -101,12 +103,17 @@ export function orderBy(network: Network, keys: readonly number[], group: readon
  * finds an earlier one too early for its window, that one is taken out with all that hangs on it and placed later.
  * @param keys priority of each step, smaller first
  */
-export function generate(network: Network, stretches: readonly Stretch[], keys: readonly number[]): Generated {
+export function generate(
+  network: Network,
+  stretches: readonly Stretch[],
+  keys: readonly number[],
+): Generated {
   const n = network.minutes.length;
   const hands = new Hands(stretches);
   const group = clusters(network);
   const order = orderBy(network, keys, group);
-  if (order.length < n) return { start: new Array<number>(n).fill(0), unplaced: order.length ? [order[0]!] : [0] };
+  if (order.length < n)
+    return { start: new Array<number>(n).fill(0), unplaced: order.length ? [order[0]!] : [0] };
   const position = new Array<number>(n);
   order.forEach((i, k) => (position[i] = k));
   const into: { from: number; gap: number }[][] = Array.from({ length: n }, () => []);
@@ -143,7 +150,8 @@ export function generate(network: Network, stretches: readonly Stretch[], keys: 
       continue;
     }
     let earliest = raised[i]!;
-    for (const { from, gap } of into[i]!) if (start[from] !== NONE) earliest = Math.max(earliest, start[from]! + gap);
+    for (const { from, gap } of into[i]!)
+      if (start[from] !== NONE) earliest = Math.max(earliest, start[from]! + gap);
     const s = hands.fit(earliest, network.minutes[i]!);
     if (s === NONE) {
       unplaced.push(i);

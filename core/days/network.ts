@@ -38,7 +38,8 @@ export function networkOf(work: Work, caution: number, lengths?: (link: number) 
   work.links.forEach((link, k) => {
     const from = index.get(link.from);
     const to = index.get(link.to);
-    if (from === undefined || to === undefined) throw new Error(`link names a step that is not there: ${link.from} → ${link.to}`);
+    if (from === undefined || to === undefined)
+      throw new Error(`link names a step that is not there: ${link.from} → ${link.to}`);
     const d = work.steps[from]!.minutes;
     if (link.kind === 'window') {
       edges.push({ from, to, gap: d, link: k, closes: false });
@@ -55,7 +56,12 @@ export function networkOf(work: Work, caution: number, lengths?: (link: number) 
 /** Time run backwards: start′ = due − end. Planning forwards in the mirror is planning backwards from the due time. */
 export const mirrorNetwork = (n: Network): Network => ({
   ...n,
-  edges: n.edges.map((e) => ({ ...e, from: e.to, to: e.from, gap: e.gap + n.minutes[e.to]! - n.minutes[e.from]! })),
+  edges: n.edges.map((e) => ({
+    ...e,
+    from: e.to,
+    to: e.from,
+    gap: e.gap + n.minutes[e.to]! - n.minutes[e.from]!,
+  })),
 });
 
 export interface Contradiction {
@@ -97,9 +103,12 @@ export function contradiction(work: Work, network: Network): Contradiction | und
   const title = (i: number) => `“${work.steps[i]!.title}”`;
   const lines = cycle.map((e) => {
     const link = work.links[e.link]!;
-    if (e.closes) return `${link.why}: at most ${formatTime(-e.gap - network.minutes[e.to]!)} after ${title(e.to)}`;
+    if (e.closes)
+      return `${link.why}: at most ${formatTime(-e.gap - network.minutes[e.to]!)} after ${title(e.to)}`;
     const wait = e.gap - network.minutes[e.from]!;
-    return wait > 0 ? `${link.why}: at least ${formatTime(wait)} after ${title(e.from)}` : `${title(e.from)} comes before ${title(e.to)}`;
+    return wait > 0
+      ? `${link.why}: at least ${formatTime(wait)} after ${title(e.from)}`
+      : `${title(e.from)} comes before ${title(e.to)}`;
   });
   const windows = cycle.filter((e) => e.closes).length;
   return {

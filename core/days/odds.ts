@@ -12,7 +12,8 @@ export function sampledWait(link: Link, z: number): Minutes {
   if (!Number.isFinite(likely)) return NEVER_MINUTES;
   if (likely <= 0) return 0;
   const late = Number.isFinite(slow) ? slow : likely * 6;
-  const sigma = z >= 0 ? Math.log(late / likely) / P90 : Math.log(likely / Math.max(fast, likely * 0.05)) / P90;
+  const sigma =
+    z >= 0 ? Math.log(late / likely) / P90 : Math.log(likely / Math.max(fast, likely * 0.05)) / P90;
   return Math.min(NEVER_MINUTES, likely * Math.exp(sigma * z));
 }
 

@@ -44,7 +44,11 @@ export interface SearchOptions {
 }
 
 /** Latest timetable of a piece of work: forwards in the mirror. */
-function backwards(work: Work, network: Network, keys: readonly number[]): { table: Timetable; clean: boolean } {
+function backwards(
+  work: Work,
+  network: Network,
+  keys: readonly number[],
+): { table: Timetable; clean: boolean } {
   const H = work.due;
   const stretches: Stretch[] = work.stretches
     .map((s) => ({ from: H - Math.min(H, s.to), to: H - s.from }))

@@ -47,13 +47,22 @@ export function sessionsOf(work: Work, table: Timetable): Session[] {
 
 /** Waits of a quarter hour and more; of several on one piece from one moment the one used first is told. */
 export function waitsOf(work: Work, table: Timetable): PlannedWait[] {
-  const at = new Map(work.steps.map((s, i) => [s.id, { from: table.start[i]!, to: table.start[i]! + s.minutes }]));
+  const at = new Map(
+    work.steps.map((s, i) => [s.id, { from: table.start[i]!, to: table.start[i]! + s.minutes }]),
+  );
   const kept = new Map<string, PlannedWait>();
   for (const link of work.links) {
     if (link.kind !== 'wait' || !(link.band.likely >= 15)) continue;
     const from = at.get(link.from)!.to;
     const used = at.get(link.to)!.from;
-    const wait = { link, from, likely: from + link.band.likely, slow: from + link.band.slow, used, easy: used >= from + link.band.slow };
+    const wait = {
+      link,
+      from,
+      likely: from + link.band.likely,
+      slow: from + link.band.slow,
+      used,
+      easy: used >= from + link.band.slow,
+    };
     const key = `${link.piece ?? link.from}|${from}|${Math.round(link.band.likely)}`;
     const known = kept.get(key);
     if (!known || used < known.used) kept.set(key, wait);

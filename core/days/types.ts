@@ -15,7 +15,12 @@ export interface Step {
   readonly minutes: Minutes;
   readonly piece?: string;
   /** Grams to weigh and the ball to roll, where there are any. */
-  readonly weigh?: { readonly grams: number; readonly ball: number; readonly number: number; readonly colour: string };
+  readonly weigh?: {
+    readonly grams: number;
+    readonly ball: number;
+    readonly number: number;
+    readonly colour: string;
+  };
 }
 
 /**

@@ -14,7 +14,8 @@ export function validate(work: Work, table: Timetable, caution: number): string[
     const to = from + s.minutes;
     at.set(s.id, { from, to });
     if (!Number.isFinite(from)) wrong.push(`${s.title} has no time`);
-    if (s.minutes > 0 && !work.stretches.some((w) => w.from <= from && to <= w.to)) wrong.push(`${s.title} lies outside the working hours`);
+    if (s.minutes > 0 && !work.stretches.some((w) => w.from <= from && to <= w.to))
+      wrong.push(`${s.title} lies outside the working hours`);
     if (to > work.due) wrong.push(`${s.title} ends ${formatTime(to - work.due)} after the due time`);
   });
   const busy = work.steps.map((s) => ({ s, ...at.get(s.id)! })).filter((x) => x.to > x.from);
@@ -24,8 +25,10 @@ export function validate(work: Work, table: Timetable, caution: number): string[
   for (const link of work.links) {
     const gap = at.get(link.to)!.from - at.get(link.from)!.to;
     if (gap < 0) wrong.push(`${link.to} starts before ${link.from} ends`);
-    if (link.kind === 'wait' && gap < plannedWait(link, caution)) wrong.push(`${link.why}: ${gap} min instead of ${plannedWait(link, caution)}`);
-    if (link.kind === 'window' && gap > plannedWindow(link)) wrong.push(`${link.why}: ${gap} min, it closes after ${plannedWindow(link)}`);
+    if (link.kind === 'wait' && gap < plannedWait(link, caution))
+      wrong.push(`${link.why}: ${gap} min instead of ${plannedWait(link, caution)}`);
+    if (link.kind === 'window' && gap > plannedWindow(link))
+      wrong.push(`${link.why}: ${gap} min, it closes after ${plannedWindow(link)}`);
   }
   return wrong;
 }

@@ -1,7 +1,24 @@
 import { fail, ok, type Grams, type Mm, type Result } from '../quantity/index.ts';
-import { checkForm, formOfVolume, measure, startingForm, type Form, type ShapeKind, type Sizes } from '../solids/index.ts';
+import {
+  checkForm,
+  formOfVolume,
+  measure,
+  startingForm,
+  type Form,
+  type ShapeKind,
+  type Sizes,
+} from '../solids/index.ts';
 import { blendDensity } from '../pastes/index.ts';
-import { BOARD, carriedBy, pieceOf, type Build, type Piece, type Place, type RodEnd, type Seat } from './build.ts';
+import {
+  BOARD,
+  carriedBy,
+  pieceOf,
+  type Build,
+  type Piece,
+  type Place,
+  type RodEnd,
+  type Seat,
+} from './build.ts';
 import { freshId, type Change } from './edit.ts';
 import { framesOf } from './place.ts';
 import { blendOf } from './weigh.ts';
@@ -18,7 +35,12 @@ const patched = (build: Build, id: string, next: (piece: Piece) => Piece): Build
 });
 
 /** Add a piece at its starting size, standing on top of `on`. */
-export function addPiece(build: Build, kind: ShapeKind, name: string, on: string): { build: Build; id: string } {
+export function addPiece(
+  build: Build,
+  kind: ShapeKind,
+  name: string,
+  on: string,
+): { build: Build; id: string } {
   const carrier = pieceOf(build, on);
   const id = freshId(name, build.pieces);
   const piece: Piece = {
@@ -27,7 +49,14 @@ export function addPiece(build: Build, kind: ShapeKind, name: string, on: string
     form: startingForm(kind),
     blend: carrier?.blend ?? build.pieces.at(-1)?.blend ?? build.blends[0]!.id,
     colour: carrier?.colour ?? build.pieces.at(-1)?.colour ?? build.colours[0]!.id,
-    seat: { on: carrier ? on : BOARD, at: [0, 0, carrier ? measure(carrier.form).height : 0], lean: 0, tip: 0, turn: 0, sink: carrier ? 2 : 0 },
+    seat: {
+      on: carrier ? on : BOARD,
+      at: [0, 0, carrier ? measure(carrier.form).height : 0],
+      lean: 0,
+      tip: 0,
+      turn: 0,
+      sink: carrier ? 2 : 0,
+    },
     pair: false,
     count: 1,
     texture: 'none',
@@ -89,8 +118,12 @@ function carryAlong(build: Build, id: string, before: Form, after: Form): Build 
   const end = (e: RodEnd): RodEnd => (e.on === id ? { ...e, at: move(e.at) } : e);
   return {
     ...build,
-    pieces: build.pieces.map((p) => (p.seat.on === id ? { ...p, seat: { ...p.seat, at: move(p.seat.at) } } : p)),
-    rods: build.rods.map((r) => (r.from.on === id || r.to.on === id ? { ...r, from: end(r.from), to: end(r.to) } : r)),
+    pieces: build.pieces.map((p) =>
+      p.seat.on === id ? { ...p, seat: { ...p.seat, at: move(p.seat.at) } } : p,
+    ),
+    rods: build.rods.map((r) =>
+      r.from.on === id || r.to.on === id ? { ...r, from: end(r.from), to: end(r.to) } : r,
+    ),
   };
 }
 
@@ -121,7 +154,11 @@ export function setGrams(build: Build, id: string, grams: Grams): Change {
   return form.ok ? setForm(build, id, form.value) : form;
 }
 
-export function setPiece(build: Build, id: string, patch: Partial<Omit<Piece, 'id' | 'form' | 'seat'>>): Change {
+export function setPiece(
+  build: Build,
+  id: string,
+  patch: Partial<Omit<Piece, 'id' | 'form' | 'seat'>>,
+): Change {
   const piece = pieceOf(build, id);
   if (!piece) return fail(GONE);
   if (patch.name !== undefined && !patch.name.trim()) return fail('A piece needs a name.', 'name');
@@ -134,7 +171,8 @@ export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on'
   const piece = pieceOf(build, id);
   if (!piece) return fail(GONE);
   const seat = { ...piece.seat, ...patch };
-  if (![...seat.at, seat.lean, seat.tip, seat.turn, seat.sink].every(Number.isFinite)) return fail('A place needs numbers.', 'seat');
+  if (![...seat.at, seat.lean, seat.tip, seat.turn, seat.sink].every(Number.isFinite))
+    return fail('A place needs numbers.', 'seat');
   return ok(patched(build, id, (p) => ({ ...p, seat: { ...seat, at: tidyPlace(seat.at) } })));
 }
 
@@ -191,7 +229,10 @@ export function reorder(build: Build, id: string, before: string | undefined): C
   const seen = new Set<string>([BOARD]);
   for (const p of wanted) {
     if (!seen.has(p.seat.on))
-      return fail(`${p.name} cannot be built before ${pieceOf(build, p.seat.on)?.name ?? 'what carries it'}.`, 'order');
+      return fail(
+        `${p.name} cannot be built before ${pieceOf(build, p.seat.on)?.name ?? 'what carries it'}.`,
+        'order',
+      );
     seen.add(p.id);
   }
   return ok({ ...build, pieces: wanted });

@@ -20,8 +20,11 @@ export function freshId(name: string, taken: readonly { readonly id: string }[])
   return `${stem}-${n}`;
 }
 
-const replaced = <T extends { readonly id: string }>(list: readonly T[], id: string, next: (x: T) => T): T[] =>
-  list.map((x) => (x.id === id ? next(x) : x));
+const replaced = <T extends { readonly id: string }>(
+  list: readonly T[],
+  id: string,
+  next: (x: T) => T,
+): T[] => list.map((x) => (x.id === id ? next(x) : x));
 
 export function rename(build: Build, name: string): Change {
   const clean = name.trim();
@@ -30,7 +33,8 @@ export function rename(build: Build, name: string): Change {
 
 export function setBrief(build: Build, patch: Partial<Brief>): Change {
   const brief = { ...build.brief, ...patch };
-  if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(brief.due)) return fail('The due time needs a date and a time.', 'due');
+  if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(brief.due))
+    return fail('The due time needs a date and a time.', 'due');
   return ok({ ...build, brief });
 }
 
@@ -38,24 +42,30 @@ export function setRoom(build: Build, patch: Partial<Room>): Change {
   const room = { ...build.room, ...patch };
   if (!(room.temperature >= 5 && room.temperature <= 40))
     return fail('A room to work in lies between 5 and 40 °C.', 'temperature');
-  if (!(room.humidity >= 5 && room.humidity <= 95)) return fail('Humidity has to lie between 5 and 95 %.', 'humidity');
-  if (!(room.air >= 0.02 && room.air <= 3)) return fail('Air speed has to lie between 0.02 and 3 metres a second.', 'air');
+  if (!(room.humidity >= 5 && room.humidity <= 95))
+    return fail('Humidity has to lie between 5 and 95 %.', 'humidity');
+  if (!(room.air >= 0.02 && room.air <= 3))
+    return fail('Air speed has to lie between 0.02 and 3 metres a second.', 'air');
   return ok({ ...build, room });
 }
 
 export function setBoard(build: Build, patch: Partial<Board>): Change {
   const board = { ...build.board, ...patch };
-  if (!(board.width >= 20 && board.width <= 1500)) return fail('A board is between 20 and 1500 mm wide.', 'width');
-  if (!(board.thickness >= 1 && board.thickness <= 60)) return fail('A board is between 1 and 60 mm thick.', 'thickness');
+  if (!(board.width >= 20 && board.width <= 1500))
+    return fail('A board is between 20 and 1500 mm wide.', 'width');
+  if (!(board.thickness >= 1 && board.thickness <= 60))
+    return fail('A board is between 1 and 60 mm thick.', 'thickness');
   return ok({ ...build, board });
 }
 
 export function setPractice(build: Build, patch: Partial<Practice>): Change {
   const practice = { ...build.practice, ...patch };
-  if (!(practice.spare >= 0 && practice.spare <= 100)) return fail('Spare has to lie between 0 and 100 %.', 'spare');
+  if (!(practice.spare >= 0 && practice.spare <= 100))
+    return fail('Spare has to lie between 0 and 100 %.', 'spare');
   if (!(practice.powderBulk >= 0.2 && practice.powderBulk <= 1.2))
     return fail('A millilitre of powder weighs between 0.2 and 1.2 g.', 'powderBulk');
-  if (!(practice.pace >= 0.3 && practice.pace <= 4)) return fail('Pace has to lie between 0.3 and 4.', 'pace');
+  if (!(practice.pace >= 0.3 && practice.pace <= 4))
+    return fail('Pace has to lie between 0.3 and 4.', 'pace');
   return ok({ ...build, practice });
 }
 
@@ -66,7 +76,8 @@ export function setHours(build: Build, hours: readonly Hours[]): Change {
   for (const h of hours) {
     if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(h.from) || !/^([01]\d|2[0-3]):[0-5]\d$/.test(h.to))
       return fail('Working hours are typed as 19:00.', 'hours');
-    if (minutesOf(h.to) <= minutesOf(h.from)) return fail('Working hours have to end after they begin.', 'hours');
+    if (minutesOf(h.to) <= minutesOf(h.from))
+      return fail('Working hours have to end after they begin.', 'hours');
   }
   const sorted = [...hours].sort((a, b) => a.day - b.day || a.from.localeCompare(b.from));
   return ok({ ...build, hours: sorted });
@@ -88,7 +99,8 @@ export function addBlend(build: Build, blend: Omit<Blend, 'id'>): Result<{ build
 }
 
 export function setColour(build: Build, id: string, patch: Partial<Colour>): Change {
-  if (patch.hex !== undefined && !/^#[0-9a-f]{6}$/i.test(patch.hex)) return fail('A colour is written as #8b6a4f.', 'hex');
+  if (patch.hex !== undefined && !/^#[0-9a-f]{6}$/i.test(patch.hex))
+    return fail('A colour is written as #8b6a4f.', 'hex');
   if (patch.name !== undefined && !patch.name.trim()) return fail('A colour needs a name.', 'name');
   return ok({ ...build, colours: replaced(build.colours, id, (c) => ({ ...c, ...patch, id })) });
 }

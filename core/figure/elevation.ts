@@ -22,7 +22,7 @@ export const project = (view: View, p: Vec): Flat => (view === 'front' ? [p[0], 
 
 const awayOf = (view: View, p: Vec): number => (view === 'front' ? p[1] : -p[0]);
 
-const RING = 20;
+const RING = 28;
 const ROUND = Array.from({ length: RING }, (_, i) => {
   const t = (2 * Math.PI * i) / RING;
   return [Math.cos(t), Math.sin(t)] as const;

@@ -1,11 +1,4 @@
-import {
-  batchFor,
-  materialOf,
-  powderFor,
-  restAfterMixing,
-  startMass,
-  type Blend,
-} from '../pastes/index.ts';
+import { batchFor, materialOf, powderFor, restAfterMixing, startMass, type Blend } from '../pastes/index.ts';
 import { given, reckon, total, type Minutes, type Reckoned } from '../quantity/index.ts';
 import { shapeOf } from '../solids/index.ts';
 import { multiplicity, type Build, type Colour } from './build.ts';
@@ -49,13 +42,23 @@ function line(build: Build, piece: Build['pieces'][number]): PasteLine {
   const n = multiplicity(build, piece);
   const weight = weigh(piece, blendOf(build, piece));
   const number = given('How many', n, 'pieces');
-  const net = reckon(`${piece.name}, in the piece`, 'g', 'one × how many', [weight.paste, number], (g, k) => g * k);
+  const net = reckon(
+    `${piece.name}, in the piece`,
+    'g',
+    'one × how many',
+    [weight.paste, number],
+    (g, k) => g * k,
+  );
   const { used, kneadedBack } = shape.yield;
   const start = reckon(
     `${piece.name}, on the bench`,
     'g',
     'in the piece × (1 − (1 − u) q) ÷ u, trimmings kneaded back',
-    [net, given('Used of each rolling, u', used, '', 'common practice'), given('Kneaded back, q', kneadedBack, '', 'common practice')],
+    [
+      net,
+      given('Used of each rolling, u', used, '', 'common practice'),
+      given('Kneaded back, q', kneadedBack, '', 'common practice'),
+    ],
     startMass,
     'common practice',
   );
@@ -77,14 +80,34 @@ export function pasteList(build: Build): Batch[] {
   }
   const spareShare = given('Spare', build.practice.spare, '%', 'common practice');
   return [...groups.entries()].map(([id, { blend, colour, lines }]) => {
-    const net = total('In the pieces', 'g', lines.map((l) => l.net));
-    const bench = total('On the bench', 'g', lines.map((l) => l.start));
-    const need = reckon('Needed', 'g', 'on the bench × (1 + spare)', [bench, spareShare], (g, s) => g * (1 + s / 100));
+    const net = total(
+      'In the pieces',
+      'g',
+      lines.map((l) => l.net),
+    );
+    const bench = total(
+      'On the bench',
+      'g',
+      lines.map((l) => l.start),
+    );
+    const need = reckon(
+      'Needed',
+      'g',
+      'on the bench × (1 + spare)',
+      [bench, spareShare],
+      (g, s) => g * (1 + s / 100),
+    );
     const mix = reckon('Mix', 'g', 'up to the next 5 g, at least 20 g', [need], batchFor, 'common practice');
     const spare = reckon('Left over', 'g', 'mixed − in the pieces', [mix, net], (a, b) => a - b);
     const share = given('Gum paste share', blend.gumPaste, '%');
     const gumPaste = reckon('Gum paste', 'g', 'mix × share', [mix, share], (g, s) => (g * s) / 100);
-    const base = reckon(materialOf(blend.base).name, 'g', 'mix − gum paste', [mix, gumPaste], (g, s) => g - s);
+    const base = reckon(
+      materialOf(blend.base).name,
+      'g',
+      'mix − gum paste',
+      [mix, gumPaste],
+      (g, s) => g - s,
+    );
     const { grams, spoons } = powderFor(mix, blend.powder, build.practice.powderBulk);
     return {
       id,

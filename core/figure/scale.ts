@@ -36,7 +36,15 @@ export function scaleFigure(build: Build, k: number): Build {
 export function factorForHeight(build: Build, wanted: Mm): Result<number> {
   const now = height(build);
   if (!(now > 0)) return fail('There is nothing on the board to make larger yet.');
-  if (!(wanted >= 10 && wanted <= 2000)) return fail('A finished height has to lie between 10 and 2000 mm.', 'height');
-  const k = bisect((x) => height(scaleFigure(build, x)) - wanted, (wanted / now) * 0.3, (wanted / now) * 3, 40);
-  return k === undefined ? fail('That height cannot be reached with these sheets and coats.', 'height') : ok(k);
+  if (!(wanted >= 10 && wanted <= 2000))
+    return fail('A finished height has to lie between 10 and 2000 mm.', 'height');
+  const k = bisect(
+    (x) => height(scaleFigure(build, x)) - wanted,
+    (wanted / now) * 0.3,
+    (wanted / now) * 3,
+    40,
+  );
+  return k === undefined
+    ? fail('That height cannot be reached with these sheets and coats.', 'height')
+    : ok(k);
 }

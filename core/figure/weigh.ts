@@ -5,7 +5,11 @@ import type { Build, CoreKind, Piece } from './build.ts';
 
 /** Density of what a skin is pressed over, g/cm³. Foam: EN 13163 EPS 100 class, about 20 kg/m³; others estimates. */
 export const CORE_DENSITY: Record<CoreKind, number> = { foam: 0.02, cereal: 0.38, cake: 0.55 };
-export const CORE_NAME: Record<CoreKind, string> = { foam: 'foam', cereal: 'cereal treat', cake: 'dense cake' };
+export const CORE_NAME: Record<CoreKind, string> = {
+  foam: 'foam',
+  cereal: 'cereal treat',
+  cake: 'dense cake',
+};
 
 /** What one of a piece weighs and the ball it starts from. */
 export interface Weight {

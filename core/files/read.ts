@@ -16,7 +16,8 @@ function placeInWords(pointer: string, record: unknown): string {
   for (const part of parts) {
     at = (at as Record<string, unknown> | undefined)?.[part];
     const named = (at as { name?: unknown } | undefined)?.name;
-    if (/^\d+$/.test(part)) words.push(typeof named === 'string' && named ? `“${named}”` : `number ${Number(part) + 1}`);
+    if (/^\d+$/.test(part))
+      words.push(typeof named === 'string' && named ? `“${named}”` : `number ${Number(part) + 1}`);
     else words.push(part);
   }
   return words.join(', ');
@@ -78,8 +79,10 @@ function sense(build: Build): string | undefined {
   if (pieces.has(BOARD)) return 'No piece may have the id “board”.';
   const placed = new Set<string>([BOARD]);
   for (const p of build.pieces) {
-    if (!blends.has(p.blend)) return `Piece “${p.name}” is made of a blend that is not in the file: “${p.blend}”.`;
-    if (!colours.has(p.colour)) return `Piece “${p.name}” has a colour that is not in the file: “${p.colour}”.`;
+    if (!blends.has(p.blend))
+      return `Piece “${p.name}” is made of a blend that is not in the file: “${p.blend}”.`;
+    if (!colours.has(p.colour))
+      return `Piece “${p.name}” has a colour that is not in the file: “${p.colour}”.`;
     const form = checkForm(p.form);
     if (!form.ok) return `Piece “${p.name}”: ${form.problem.text}`;
     if (!pieces.has(p.seat.on) && p.seat.on !== BOARD)
@@ -96,19 +99,27 @@ function sense(build: Build): string | undefined {
 
 /** Check plain data and make a Build of it, bringing older versions forward. Nothing is changed when it is refused. */
 export function readRecord(data: unknown): Result<Build> {
-  if (typeof data !== 'object' || data === null || Array.isArray(data)) return fail('This file does not hold a build.');
+  if (typeof data !== 'object' || data === null || Array.isArray(data))
+    return fail('This file does not hold a build.');
   const record = data as Record<string, unknown>;
-  if (record.format !== BUILD_FORMAT) return fail('This file was not saved by Elm Spindle: its “format” is something else.', 'format');
+  if (record.format !== BUILD_FORMAT)
+    return fail('This file was not saved by Elm Spindle: its “format” is something else.', 'format');
   const version = record.version;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     return fail('The file does not say which version of the format it is.', 'version');
   if (version > BUILD_VERSION)
-    return fail(`This file was saved by a newer Elm Spindle (format ${version}; this one reads up to ${BUILD_VERSION}).`, 'version');
+    return fail(
+      `This file was saved by a newer Elm Spindle (format ${version}; this one reads up to ${BUILD_VERSION}).`,
+      'version',
+    );
   const current = migrated(record, version);
   if (!current) return fail(`Files of format ${version} can no longer be read.`, 'version');
   if (!validateBuild(current)) {
     const error = (validateBuild.errors as SchemaError[] | null)?.[0];
-    return fail(error ? sentence(error, current) : 'Something in the file is not right.', error?.instancePath);
+    return fail(
+      error ? sentence(error, current) : 'Something in the file is not right.',
+      error?.instancePath,
+    );
   }
   const build = current as unknown as Build;
   const wrong = sense(build);

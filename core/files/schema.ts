@@ -15,7 +15,12 @@ const record = (properties: Record<string, unknown>, optional: readonly string[]
   required: Object.keys(properties).filter((k) => !optional.includes(k)),
   properties,
 });
-const list = (items: unknown, maxItems: number, minItems = 0) => ({ type: 'array', items, maxItems, minItems });
+const list = (items: unknown, maxItems: number, minItems = 0) => ({
+  type: 'array',
+  items,
+  maxItems,
+  minItems,
+});
 
 const rodEnd = record({ on: id, at: place });
 

@@ -36,12 +36,28 @@ const COARSE: SweepOptions = { cells: 14, ratio: 1.32, firstStep: 8 };
 
 export function familyOf(
   law: PasteLaw,
-  body: { volume: number; area: number; depth: number; facing: number; thickness: number; kind: 'rod' | 'sheet'; coat: boolean },
+  body: {
+    volume: number;
+    area: number;
+    depth: number;
+    facing: number;
+    thickness: number;
+    kind: 'rod' | 'sheet';
+    coat: boolean;
+  },
   air: Air,
   ingredients: number,
 ): Family {
   const slab = (k: number): DryingSlab =>
-    slabOf(body.volume * k ** 3, body.area * k ** 2, body.depth * k, body.facing * k, body.thickness * k, body.kind, body.coat);
+    slabOf(
+      body.volume * k ** 3,
+      body.area * k ** 2,
+      body.depth * k,
+      body.facing * k,
+      body.thickness * k,
+      body.kind,
+      body.coat,
+    );
   const one = slab(1);
   const damp = { ...air, humidity: Math.min(0.99, air.humidity + SPREAD.humidity) };
   return {
@@ -93,7 +109,9 @@ export function bandOf(family: Family, question: Question, duty: Duty = {}): Ban
     const slope = (margin(j) - margin(j - 1)) / Math.log(h.seconds[j]! / h.seconds[j - 1]!);
     const dDamp = at(family.damper, damp, h.seconds[i]!) - m;
     const dLarge = at(family.larger, large, h.seconds[i]!) - m;
-    const spread = Math.sqrt((slope * SPREAD.kitchen) ** 2 + firm * firm + dDamp * dDamp + dLarge * dLarge + 1e-4);
+    const spread = Math.sqrt(
+      (slope * SPREAD.kitchen) ** 2 + firm * firm + dDamp * dDamp + dLarge * dLarge + 1e-4,
+    );
     const p = normalCdf((sign * m) / spread);
     for (let q = 0; q < 3; q++)
       if (found[q] === Infinity && p >= wanted[q]!) {

@@ -28,7 +28,13 @@ export const chocolateYield = (c: SettingConstants, s: ChocolateState): number =
   Math.exp(-c.softening * (s.temperature - 20));
 
 /** One step of a quarter minute or so: cooling by Newton, setting by Avrami–Nakamura, structure coming back. */
-export function chocolateStep(c: SettingConstants, s: ChocolateState, air: number, cooling: number, dt: number): ChocolateState {
+export function chocolateStep(
+  c: SettingConstants,
+  s: ChocolateState,
+  air: number,
+  cooling: number,
+  dt: number,
+): ChocolateState {
   const temperature = air + (s.temperature - air) * Math.exp((-dt * 60) / cooling);
   const side = temperature > c.bestTemperature ? WARM_SIDE : COLD_SIDE;
   const pace = Math.exp(-(((temperature - c.bestTemperature) / side) ** 2));
@@ -57,7 +63,7 @@ export function chocolateReaches(
   start: ChocolateState = JUST_SHAPED,
 ): number {
   let s = start;
-  for (let t = 0; t < 2880; ) {
+  for (let t = 0; t < 2880;) {
     if (chocolateYield(c, s) >= yieldWanted) return t;
     const dt = t < 240 ? 0.25 : 2;
     s = chocolateStep(c, s, air, cooling, dt);

@@ -4,23 +4,20 @@ import type { History } from './sweep.ts';
 
 /** What can be asked of a piece. The first ones become true with time, the last two stop being true. */
 export type Question =
-  | 'tack'
-  | 'skin'
-  | 'touch'
-  | 'pose'
-  | 'handle'
-  | 'bear'
-  | 'stand'
-  | 'hard'
-  | 'dry'
-  | 'texture'
-  | 'bend';
+  'tack' | 'skin' | 'touch' | 'pose' | 'handle' | 'bear' | 'stand' | 'hard' | 'dry' | 'texture' | 'bend';
 
 /** Questions whose answer goes from yes to no. */
 export const CLOSING: ReadonlySet<Question> = new Set(['texture', 'bend']);
 
 /** Questions of firmness, where an ingredient firmer than listed matters. */
-export const OF_FIRMNESS: ReadonlySet<Question> = new Set(['touch', 'pose', 'handle', 'bear', 'stand', 'hard']);
+export const OF_FIRMNESS: ReadonlySet<Question> = new Set([
+  'touch',
+  'pose',
+  'handle',
+  'bear',
+  'stand',
+  'hard',
+]);
 
 /** What a piece has to do, beyond its own shape. */
 export interface Duty {
@@ -83,7 +80,9 @@ export function loadFactor(h: History, load: Load): Margin {
     const squash = foot > 0 ? (SQRT3 * h.yieldMean[i]!) / foot : Infinity;
     const through = pressed > 0 ? punch(h, i, radius) / pressed : Infinity;
     const buckle = buckles
-      ? (Math.PI ** 2 * ((SQRT3 * h.yieldStiff[i]! * 1000) / LAW.yieldStrain) * inertia) / (K * tall * tall) / weight
+      ? (Math.PI ** 2 * ((SQRT3 * h.yieldStiff[i]! * 1000) / LAW.yieldStrain) * inertia) /
+        (K * tall * tall) /
+        weight
       : Infinity;
     return Math.min(squash, through, buckle);
   };

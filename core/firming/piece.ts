@@ -22,7 +22,19 @@ export interface PieceFirming {
   readonly never?: string;
 }
 
-const QUESTIONS: readonly Question[] = ['tack', 'skin', 'touch', 'pose', 'handle', 'bear', 'stand', 'hard', 'dry', 'texture', 'bend'];
+const QUESTIONS: readonly Question[] = [
+  'tack',
+  'skin',
+  'touch',
+  'pose',
+  'handle',
+  'bear',
+  'stand',
+  'hard',
+  'dry',
+  'texture',
+  'bend',
+];
 
 const NIGHT = 12 * 60;
 
@@ -89,7 +101,11 @@ export function firmPiece(build: Build, instance: Instance, facts: SeatFacts): P
   const { piece } = instance;
   const blend = blendOf(build, piece);
   const firming = firmingOf(blend);
-  const air: Air = { temperature: build.room.temperature, humidity: build.room.humidity / 100, speed: build.room.air };
+  const air: Air = {
+    temperature: build.room.temperature,
+    humidity: build.room.humidity / 100,
+    speed: build.room.air,
+  };
   const parts = shapeParts(piece);
   const open = Math.max(parts.area * 0.3, parts.area - facts.contact);
   const inputs: Reckoned[] = [
@@ -118,7 +134,9 @@ export function firmPiece(build: Build, instance: Instance, facts: SeatFacts): P
   ].join();
   const family = keep(families, key, () => familyOf(law, { ...parts, area: open }, air, ingredients));
   const duty = dutyOf(instance, facts);
-  const dutyKey = `${key}|${rounded(duty.overhang ?? 0)},${rounded(duty.lean ?? 0)},${Object.values(duty.load ?? {})
+  const dutyKey = `${key}|${rounded(duty.overhang ?? 0)},${rounded(duty.lean ?? 0)},${Object.values(
+    duty.load ?? {},
+  )
     .map((x) => (typeof x === 'number' ? rounded(x) : String(x)))
     .join()}`;
   const found = keep(bands, dutyKey, () => {
@@ -135,7 +153,13 @@ export function firmPiece(build: Build, instance: Instance, facts: SeatFacts): P
     'drying worked out layer by layer until fingers that press with 75 kPa leave no mark',
     inputs,
   );
-  const result: PieceFirming = { piece: piece.id, clock: 'drying', bands: found, handle, nightYield: yieldAfterNight(family) };
+  const result: PieceFirming = {
+    piece: piece.id,
+    clock: 'drying',
+    bands: found,
+    handle,
+    nightYield: yieldAfterNight(family),
+  };
   if (Number.isFinite(found.handle!.likely)) return result;
   const takesUp = family.likely.balance >= 1;
   return {
@@ -174,9 +198,17 @@ function firmChocolate(
     inputs,
   );
   const night = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
-  const result: PieceFirming = { piece: piece.id, clock: 'cold', bands: found, handle, nightYield: Math.sqrt(3) * night };
+  const result: PieceFirming = {
+    piece: piece.id,
+    clock: 'cold',
+    bands: found,
+    handle,
+    nightYield: Math.sqrt(3) * night,
+  };
   if (Number.isFinite(found.handle!.likely)) return result;
-  const cooler = [22, 20, 18, 16, 4].find((t) => Number.isFinite(chocolateReaches(constants, t, cooling, CHOCOLATE_YIELD.handle)));
+  const cooler = [22, 20, 18, 16, 4].find((t) =>
+    Number.isFinite(chocolateReaches(constants, t, cooling, CHOCOLATE_YIELD.handle)),
+  );
   return {
     ...result,
     never: `${piece.name} stays soft at ${air.temperature} °C: modelling chocolate sets by cold. ${cooler === undefined ? 'Use a darker chocolate.' : `Work at ${cooler} °C or chill it.`}`,

@@ -115,14 +115,20 @@ export function step(
 }
 
 /** The same history as `sweep`, slowly. */
-export function referenceSweep(law: PasteLaw, slab: DryingSlab, air: Air, options: ReferenceOptions = {}): History {
+export function referenceSweep(
+  law: PasteLaw,
+  slab: DryingSlab,
+  air: Air,
+  options: ReferenceOptions = {},
+): History {
   const { cells: n = 200, ratio = 1.015, firstStep = 0.5, end = 21 * 86400, rest = 20 } = options;
   const L = slab.depth;
   const grid = gridOf(L, slab.shape, n, Math.min(options.firstCell ?? 3e-6, L / n));
   const T = air.temperature;
   const D0 = law.diffusivity * arrhenius(T, LAW.activation);
   const kappa =
-    (massTransfer(slab.facing, air.speed, T, law.balance) * saturationDensity(T)) / (law.dryDensity * law.freshWater);
+    (massTransfer(slab.facing, air.speed, T, law.balance) * saturationDensity(T)) /
+    (law.dryDensity * law.freshWater);
   const cooling = (law.density * LAW.heat * slab.bulk) / heatTransfer(slab.facing, air.speed, T);
   const flux = (us: number): readonly [number, number] => {
     const u = Math.max(1e-6, us);

@@ -173,7 +173,8 @@ export function sweep(law: PasteLaw, slab: DryingSlab, air: Air, options: SweepO
   const D0 = law.diffusivity * arrhenius(T, LAW.activation);
   const kD = law.diffusivityFall;
   const evaporation =
-    (massTransfer(slab.facing, speed, T, law.balance) * saturationDensity(T)) / (law.dryDensity * law.freshWater);
+    (massTransfer(slab.facing, speed, T, law.balance) * saturationDensity(T)) /
+    (law.dryDensity * law.freshWater);
   const cooling = (law.density * LAW.heat * slab.bulk) / heatTransfer(slab.facing, speed, T);
   const inverse = 1 / law.isotherm;
   const r0 = law.balanceRatio;

@@ -1,4 +1,14 @@
-import { clamp, fail, given, ok, reckon, VOLUME_IN_ML, type Minutes, type Reckoned, type Result } from '../quantity/index.ts';
+import {
+  clamp,
+  fail,
+  given,
+  ok,
+  reckon,
+  VOLUME_IN_ML,
+  type Minutes,
+  type Reckoned,
+  type Result,
+} from '../quantity/index.ts';
 import { densityOf, mixed } from './density.ts';
 import { gumPaste } from './materials/gum-paste.ts';
 import { materialOf } from './registry.ts';
@@ -21,7 +31,10 @@ export function checkBlend(blend: Blend): Result<Blend> {
   if (!base.stiffens && (blend.gumPaste > 0 || blend.powder > 0))
     return fail(`${base.name} is not stiffened with powder or gum paste.`, 'powder');
   if (blend.density !== undefined && !(blend.density >= 0.1 && blend.density <= 1.7))
-    return fail('Nothing edible here weighs less than 0.1 or more than 1.7 g per cubic centimetre.', 'density');
+    return fail(
+      'Nothing edible here weighs less than 0.1 or more than 1.7 g per cubic centimetre.',
+      'density',
+    );
   return ok(blend);
 }
 
@@ -29,7 +42,8 @@ export function checkBlend(blend: Blend): Result<Blend> {
 export function blendDensity(blend: Blend): Reckoned {
   if (blend.density !== undefined) return given('Density, your own', blend.density, 'g/cm³', 'yours');
   const base = materialOf(blend.base);
-  if (blend.gumPaste === 0) return given(`Density of ${base.name.toLowerCase()}`, base.density, 'g/cm³', base.densitySource);
+  if (blend.gumPaste === 0)
+    return given(`Density of ${base.name.toLowerCase()}`, base.density, 'g/cm³', base.densitySource);
   const share = given('Gum paste in it', blend.gumPaste, '%');
   return reckon(
     `Density of ${blend.name.toLowerCase()}`,
@@ -92,7 +106,11 @@ export function restAfterMixing(blend: Blend): Minutes {
 }
 
 /** Powder for an amount of paste: grams, and level teaspoons by its bulk density. */
-export function powderFor(paste: Reckoned, powder: number, bulk = POWDER_BULK): { grams: Reckoned; spoons: Reckoned } {
+export function powderFor(
+  paste: Reckoned,
+  powder: number,
+  bulk = POWDER_BULK,
+): { grams: Reckoned; spoons: Reckoned } {
   const grams = reckon(
     'Stiffening powder',
     'g',

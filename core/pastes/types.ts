@@ -55,7 +55,8 @@ export interface SettingConstants {
 }
 
 export type Firming =
-  { readonly by: 'drying'; readonly constants: DryingConstants } | { readonly by: 'cold'; readonly constants: SettingConstants };
+  | { readonly by: 'drying'; readonly constants: DryingConstants }
+  | { readonly by: 'cold'; readonly constants: SettingConstants };
 
 /** A record per paste: one file, one line in the registry. */
 export interface Material {

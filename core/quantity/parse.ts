@@ -2,7 +2,8 @@ import { LENGTH_IN_MM, MASS_IN_G, TIME_IN_MIN, VOLUME_IN_ML } from './units.ts';
 import { fail, ok, type Result } from './result.ts';
 
 /** The kinds of number a person types. Each turns into the one unit the core uses. */
-export type QuantityKind = 'length' | 'mass' | 'volume' | 'time' | 'temperature' | 'percent' | 'angle' | 'count';
+export type QuantityKind =
+  'length' | 'mass' | 'volume' | 'time' | 'temperature' | 'percent' | 'angle' | 'count';
 
 interface Reader {
   readonly units: Readonly<Record<string, number>>;
@@ -26,7 +27,15 @@ const READERS: Record<Exclude<QuantityKind, 'temperature'>, Reader> = {
     example: '35 mm, 3.5 cm or 1 3/8 in',
   },
   mass: {
-    units: { ...MASS_IN_G, gram: 1, grams: 1, gr: 1, ounce: MASS_IN_G.oz, ounces: MASS_IN_G.oz, lbs: MASS_IN_G.lb },
+    units: {
+      ...MASS_IN_G,
+      gram: 1,
+      grams: 1,
+      gr: 1,
+      ounce: MASS_IN_G.oz,
+      ounces: MASS_IN_G.oz,
+      lbs: MASS_IN_G.lb,
+    },
     bare: 'g',
     example: '35 g or 1 1/4 oz',
   },
@@ -100,7 +109,8 @@ function readAmounts(text: string, reader: Reader): number | undefined {
   while (at < text.length) {
     part.lastIndex = at;
     const found = part.exec(text);
-    if (!found || found[0].length === 0) return text.slice(at).trim() === '' && last !== undefined ? sum : undefined;
+    if (!found || found[0].length === 0)
+      return text.slice(at).trim() === '' && last !== undefined ? sum : undefined;
     const n = readNumber(found[1]!);
     const word = found[2]!;
     let size = word === '' ? undefined : reader.units[word];

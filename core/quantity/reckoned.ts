@@ -46,7 +46,14 @@ export function reckon<const T extends readonly Reckoned[]>(
 export function total(name: string, unit: Unit, parts: readonly Reckoned[]): Reckoned {
   let value = 0;
   for (const part of parts) value += part.value;
-  return { name, value, unit, rule: parts.length > 1 ? 'added up' : 'the one part', from: parts, source: 'derived' };
+  return {
+    name,
+    value,
+    unit,
+    rule: parts.length > 1 ? 'added up' : 'the one part',
+    from: parts,
+    source: 'derived',
+  };
 }
 
 /** The same figure under another name, so that a tree reads as the person thinks of it. */

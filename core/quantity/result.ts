@@ -6,7 +6,8 @@ export interface Problem {
   readonly about?: string;
 }
 
-export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
+export type Result<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 export const fail = (text: string, about?: string): Result<never> => ({

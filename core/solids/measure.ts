@@ -60,7 +60,8 @@ function fitted(form: Form, k: number): Form {
  * @param volume wanted paste, mm³
  */
 export function formOfVolume(form: Form, volume: Mm3): Result<Form> {
-  if (!(volume > 0) || !Number.isFinite(volume)) return fail('A piece needs some paste: type more than nothing.');
+  if (!(volume > 0) || !Number.isFinite(volume))
+    return fail('A piece needs some paste: type more than nothing.');
   const off = (k: number) => measure(fitted(form, k)).volume - volume;
   let low = 1;
   let high = 1;

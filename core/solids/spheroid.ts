@@ -23,5 +23,5 @@ export function ballBelow(R: number, t: number): { volume: number; area: number;
 }
 
 /** Heights from 0 to h, denser near the ends where a turned outline curves most. */
-export const levels = (h: number, n = 14): number[] =>
+export const levels = (h: number, n = 20): number[] =>
   Array.from({ length: n + 1 }, (_, i) => (h * (1 - Math.cos((PI * i) / n))) / 2);

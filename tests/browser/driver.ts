@@ -64,7 +64,10 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
   const options = new chrome.Options();
   options.setChromeBinaryPath('/usr/bin/chromium');
   options.addArguments(...FLAGS, `--user-data-dir=${profile}`);
-  options.setUserPreferences({ 'download.default_directory': downloads, 'download.prompt_for_download': false });
+  options.setUserPreferences({
+    'download.default_directory': downloads,
+    'download.prompt_for_download': false,
+  });
   const prefs = new logging.Preferences();
   prefs.setLevel(logging.Type.BROWSER, logging.Level.ALL);
   options.setLoggingPrefs(prefs);
@@ -73,18 +76,28 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
     .setChromeOptions(options)
     .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
     .build()) as unknown as chrome.Driver;
-  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: false,
+  });
   const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), 15_000);
   return {
     driver,
     downloads,
     find,
     button: (words) =>
-      driver.wait(until.elementLocated(By.xpath(`//button[contains(normalize-space(.), "${words}")]`)), 15_000),
+      driver.wait(
+        until.elementLocated(By.xpath(`//button[contains(normalize-space(.), "${words}")]`)),
+        15_000,
+      ),
     text: async (css) => (await find(css)).getText(),
     fill: async (label, value) => {
       const field = await driver.wait(
-        until.elementLocated(By.xpath(`//label[contains(@class,"quantity")][span[normalize-space(.)="${label}"]]/input`)),
+        until.elementLocated(
+          By.xpath(`//label[contains(@class,"quantity")][span[normalize-space(.)="${label}"]]/input`),
+        ),
         15_000,
       );
       await field.click();

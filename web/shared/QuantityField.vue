@@ -5,7 +5,14 @@ import { usePreferences } from '../state/preferences.ts';
 
 /** A number typed as people say it. Wrong input keeps the old value and says what would be understood. */
 const props = withDefaults(
-  defineProps<{ value: number; kind: QuantityKind; label: string; hideLabel?: boolean; width?: number; suffix?: string }>(),
+  defineProps<{
+    value: number;
+    kind: QuantityKind;
+    label: string;
+    hideLabel?: boolean;
+    width?: number;
+    suffix?: string;
+  }>(),
   { hideLabel: false, width: 86, suffix: '' },
 );
 const emit = defineEmits<{ change: [value: number] }>();
@@ -40,7 +47,12 @@ function finish(): void {
     problem.value = undefined;
     return;
   }
-  const unit = props.kind === 'mass' ? preferences.shown.mass : props.kind === 'length' ? preferences.shown.length : undefined;
+  const unit =
+    props.kind === 'mass'
+      ? preferences.shown.mass
+      : props.kind === 'length'
+        ? preferences.shown.length
+        : undefined;
   const typed = props.suffix ? text.value.replace(props.suffix, '') : text.value;
   const read = parseQuantity(props.kind, typed, unit);
   if (!read.ok) {

@@ -22,7 +22,9 @@ const words = computed(() => {
 </script>
 
 <template>
-  <span class="verdict" :class="verdict"><span aria-hidden="true">{{ SIGN[verdict] }}</span> {{ words }}</span>
+  <span class="verdict" :class="verdict"
+    ><span aria-hidden="true">{{ SIGN[verdict] }}</span> {{ words }}</span
+  >
 </template>
 
 <style scoped>

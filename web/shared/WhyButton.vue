@@ -11,7 +11,12 @@ const open = ref(false);
 </script>
 
 <template>
-  <button class="figure" type="button" :aria-label="`${figure.name}: ${text ?? formatReckoned(figure, preferences.shown)}. Show the sum`" @click="open = true">
+  <button
+    class="figure"
+    type="button"
+    :aria-label="`${figure.name}: ${text ?? formatReckoned(figure, preferences.shown)}. Show the sum`"
+    @click="open = true"
+  >
     <slot>{{ text ?? formatReckoned(figure, preferences.shown) }}</slot>
   </button>
   <a-modal v-model:open="open" :title="figure.name" :footer="null" width="560px">

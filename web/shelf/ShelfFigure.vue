@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { elevation, extent, type Build } from '@core/figure/index.ts';
+import { rodStock } from '@core/bones/index.ts';
+import { elevation, extent, placeRods, type Build } from '@core/figure/index.ts';
 import { pathOf } from '../stage/geometry.ts';
 
 /** A build as it stands on the shelf; all to one scale of their own height, so that each is seen well. */
 const props = defineProps<{ build: Build }>();
+const rods = computed(() => placeRods(props.build));
 const shapes = computed(() => elevation(props.build, 'front'));
 const box = computed(() => {
   const e = extent(props.build);
@@ -18,18 +20,46 @@ const colour = (id: string) => props.build.colours.find((c) => c.id === id)?.hex
 </script>
 
 <template>
-  <svg :viewBox="`${box.left} ${-box.top} ${box.width} ${box.height}`" preserveAspectRatio="xMidYMax meet" aria-hidden="true">
+  <svg
+    :viewBox="`${box.left} ${-box.top} ${box.width} ${box.height}`"
+    preserveAspectRatio="xMidYMax meet"
+    aria-hidden="true"
+  >
+    <line
+      v-for="(r, i) in rods"
+      :key="`r${i}`"
+      :x1="r.from[0]"
+      :y1="-r.from[2]"
+      :x2="r.to[0]"
+      :y2="-r.to[2]"
+      stroke="#8a5a17"
+      :stroke-width="rodStock(r.rod.stock).section.diameter"
+    />
     <g v-for="(s, i) in shapes" :key="i">
-      <path :d="pathOf(s)" fill="none" stroke="#1d2422" :stroke-width="box.height / 110" stroke-linejoin="round" />
+      <path
+        :d="pathOf(s)"
+        fill="none"
+        stroke="#1d2422"
+        :stroke-width="box.height / 110"
+        stroke-linejoin="round"
+      />
       <path :d="pathOf(s)" :fill="colour(s.instance.piece.colour)" />
     </g>
-    <rect :x="-build.board.width / 2" y="0" :width="build.board.width" :height="build.board.thickness" fill="#cfc8bb" stroke="#4d5753" :stroke-width="box.height / 200" />
+    <rect
+      :x="-build.board.width / 2"
+      y="0"
+      :width="build.board.width"
+      :height="build.board.thickness"
+      fill="#cfc8bb"
+      stroke="#4d5753"
+      :stroke-width="box.height / 200"
+    />
   </svg>
 </template>
 
 <style scoped>
 svg {
   width: 100%;
-  height: 340px;
+  height: 400px;
 }
 </style>

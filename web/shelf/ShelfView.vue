@@ -20,10 +20,13 @@ const chooser = ref<HTMLInputElement>();
 
 const watching = liveQuery(() => db.builds.toArray()).subscribe({
   next: (list) => {
-    builds.value = list.sort((a, b) => a.build.brief.due.localeCompare(b.build.brief.due) || a.name.localeCompare(b.name));
+    builds.value = list.sort(
+      (a, b) => a.build.brief.due.localeCompare(b.build.brief.due) || a.name.localeCompare(b.name),
+    );
   },
   error: () => {
-    problem.value = 'The browser does not let this page keep anything (a private window?). Builds can still be opened from files, but will not be kept.';
+    problem.value =
+      'The browser does not let this page keep anything (a private window?). Builds can still be opened from files, but will not be kept.';
     builds.value = [];
   },
 });
@@ -77,7 +80,11 @@ async function save(b: StoredBuild): Promise<void> {
 }
 async function demo(): Promise<void> {
   const back = await restoreDemo();
-  void message.info(back ? `${back} demonstration ${back === 1 ? 'build is' : 'builds are'} back on the shelf.` : 'All demonstration builds are on the shelf already.');
+  void message.info(
+    back
+      ? `${back} demonstration ${back === 1 ? 'build is' : 'builds are'} back on the shelf.`
+      : 'All demonstration builds are on the shelf already.',
+  );
 }
 </script>
 
@@ -90,13 +97,25 @@ async function demo(): Promise<void> {
       </div>
       <div class="row">
         <button class="button" type="button" @click="demo">Demonstration builds</button>
-        <button class="button" type="button" @click="chooser?.click()"><FolderOpen :size="16" /> Open a file</button>
+        <button class="button" type="button" @click="chooser?.click()">
+          <FolderOpen :size="16" /> Open a file
+        </button>
         <button class="button main" type="button" @click="add"><Plus :size="16" /> New build</button>
-        <input ref="chooser" class="visually-hidden" type="file" accept=".json,application/json" aria-label="Open a build file" tabindex="-1" @change="take" />
+        <input
+          ref="chooser"
+          class="visually-hidden"
+          type="file"
+          accept=".json,application/json"
+          aria-label="Open a build file"
+          tabindex="-1"
+          @change="take"
+        />
       </div>
     </header>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <p v-if="builds && builds.length === 0" class="empty">The shelf is empty. Start a new build, open a file, or bring the demonstration builds back.</p>
+    <p v-if="builds && builds.length === 0" class="empty">
+      The shelf is empty. Start a new build, open a file, or bring the demonstration builds back.
+    </p>
     <ul v-if="builds">
       <li v-for="b in builds" :key="b.id">
         <router-link :to="`/build/${b.id}/shape`" class="open" :aria-label="`Open ${b.name}`">
@@ -105,14 +124,41 @@ async function demo(): Promise<void> {
           <span>due {{ dueWords(b.build.brief.due) }}</span>
         </router-link>
         <div class="acts">
-          <button class="button plain" type="button" :aria-label="`Copy ${b.name}`" title="Copy" @click="copy(b)"><Copy :size="16" /></button>
-          <button class="button plain" type="button" :aria-label="`Save ${b.name} to a file`" title="Save to a file" @click="save(b)"><Download :size="16" /></button>
-          <button class="button plain" type="button" :aria-label="`Take ${b.name} off the shelf`" title="Take off the shelf" @click="remove(b)"><Trash2 :size="16" /></button>
+          <button
+            class="button plain"
+            type="button"
+            :aria-label="`Copy ${b.name}`"
+            title="Copy"
+            @click="copy(b)"
+          >
+            <Copy :size="16" />
+          </button>
+          <button
+            class="button plain"
+            type="button"
+            :aria-label="`Save ${b.name} to a file`"
+            title="Save to a file"
+            @click="save(b)"
+          >
+            <Download :size="16" />
+          </button>
+          <button
+            class="button plain"
+            type="button"
+            :aria-label="`Take ${b.name} off the shelf`"
+            title="Take off the shelf"
+            @click="remove(b)"
+          >
+            <Trash2 :size="16" />
+          </button>
         </div>
       </li>
     </ul>
     <footer v-if="builds && builds.length" class="plank" aria-hidden="true"></footer>
-    <p class="foot muted">Everything stays in this browser and in the files you save. Guidance, not a certified design; local food law and licensed practice come first.</p>
+    <p class="foot muted">
+      Everything stays in this browser and in the files you save. Guidance, not a certified design; local food
+      law and licensed practice come first.
+    </p>
   </div>
 </template>
 
@@ -158,12 +204,11 @@ ul {
   flex-wrap: wrap;
   align-items: flex-end;
   gap: 10px 34px;
-  flex: 1;
-  align-content: flex-end;
+  margin-block: auto 0;
 }
 li {
   flex: 1 1 200px;
-  max-width: 300px;
+  max-width: 330px;
 }
 .open {
   display: flex;
@@ -196,7 +241,7 @@ li {
   border: 1px solid #9c7a45;
 }
 .foot {
-  margin-top: 18px;
+  margin: 18px 0 auto;
   font-size: 12.5px;
 }
 @media (max-width: 760px) {

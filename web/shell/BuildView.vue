@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
+import { useNow } from '@vueuse/core';
 import { App } from 'ant-design-vue';
 import { duplicatePiece, nudge, removePiece, removeRod, togglePair, type View } from '@core/figure/index.ts';
-import { isLens, LENSES, type LensId } from '../router.ts';
+import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 import Stage from '../stage/Stage.vue';
 import { stepOf } from '../stage/geometry.ts';
 import { stageCaption } from './caption.ts';
 import { saveToFile } from './files.ts';
-import { statesAt } from './playhead.ts';
+import { statesAt, statesDone } from './playhead.ts';
 import { useShortcuts, type Shortcut } from './shortcuts.ts';
 import Clock from './Clock.vue';
 import Spindle from './Spindle.vue';
@@ -66,12 +67,18 @@ onBeforeUnmount(() => {
   void store.close();
 });
 
+const benchNow = useNow({ interval: 20_000 });
 const states = computed(() => {
   const { build, report, days, playhead } = store;
+  if (lens.value === 'bench' && build && report) return statesDone(build, report.firming, benchNow.value);
   if (playhead === undefined || !build || !report || !days) return undefined;
   return statesAt(build, report.firming, days, playhead);
 });
-const caption = computed(() => (store.build && store.report ? stageCaption(store.build, store.report, lens.value, states.value !== undefined) : ''));
+const caption = computed(() =>
+  store.build && store.report
+    ? stageCaption(store.build, store.report, lens.value, states.value !== undefined)
+    : '',
+);
 
 const selectedPiece = () => (store.selection?.kind === 'piece' ? store.selection.id : undefined);
 const onPiece = (run: (id: string) => void) => {
@@ -87,7 +94,11 @@ const step = (e: KeyboardEvent, dx: number, up: number) =>
   });
 const movePlayhead = (by: number) => {
   const plan = store.days?.plan;
-  if (plan) store.playhead = Math.max(plan.startBy - 180, Math.min((store.days?.due ?? 0) + 240, (store.playhead ?? plan.startBy) + by));
+  if (plan)
+    store.playhead = Math.max(
+      plan.startBy - 180,
+      Math.min((store.days?.due ?? 0) + 240, (store.playhead ?? plan.startBy) + by),
+    );
 };
 function removeSelected(): void {
   const s = store.selection;
@@ -97,7 +108,10 @@ function removeSelected(): void {
   else if (s.kind === 'piece') {
     const { build: next, removed } = removePiece(build, s.id);
     store.apply(next, `removing the ${removed[0]!.name.toLowerCase()}`);
-    if (removed.length > 1) store.say(`Removed the ${removed[0]!.name.toLowerCase()} and ${removed.length - 1} that stood on it. Ctrl Z brings them back.`);
+    if (removed.length > 1)
+      store.say(
+        `Removed the ${removed[0]!.name.toLowerCase()} and ${removed.length - 1} that stood on it. Ctrl Z brings them back.`,
+      );
   }
   store.selection = undefined;
 }
@@ -115,8 +129,16 @@ const shortcuts = computed<Shortcut[]>(() => [
         store.selection = { kind: 'piece', id: made.value.id };
       }),
   },
-  { keys: 'M', says: 'Mirror: one, or a pair', run: () => onPiece((id) => store.apply(togglePair(store.build!, id), 'mirroring')) },
-  { keys: 'R', says: 'Add a rod', run: () => void go('bones').then(() => window.dispatchEvent(new CustomEvent('add-rod'))) },
+  {
+    keys: 'M',
+    says: 'Mirror: one, or a pair',
+    run: () => onPiece((id) => store.apply(togglePair(store.build!, id), 'mirroring')),
+  },
+  {
+    keys: 'R',
+    says: 'Add a rod',
+    run: () => void go('bones').then(() => window.dispatchEvent(new CustomEvent('add-rod'))),
+  },
   { keys: 'Delete or Backspace', says: 'Remove what is selected', run: removeSelected },
   { keys: 'ArrowLeft or Shift ArrowLeft', says: 'Nudge left 1 mm (Shift: 10)', run: (e) => step(e, -1, 0) },
   { keys: 'ArrowRight or Shift ArrowRight', says: 'Nudge right', run: (e) => step(e, 1, 0) },
@@ -144,7 +166,9 @@ useShortcuts(() => shortcuts.value);
     <div v-if="store.theirs" class="conflict" role="alert">
       This build was changed in another tab while you changed it here. Both are kept until you choose.
       <button class="button" type="button" @click="store.settle('mine')">Keep what is here</button>
-      <button class="button" type="button" @click="store.settle('theirs')">Take the other (undo brings this back)</button>
+      <button class="button" type="button" @click="store.settle('theirs')">
+        Take the other (undo brings this back)
+      </button>
     </div>
     <main class="work">
       <Spindle :states="states" />
@@ -152,7 +176,10 @@ useShortcuts(() => shortcuts.value);
         <div class="stage-bar">
           <a-segmented
             :value="store.view"
-            :options="[{ label: 'Front', value: 'front' }, { label: 'Side', value: 'side' }]"
+            :options="[
+              { label: 'Front', value: 'front' },
+              { label: 'Side', value: 'side' },
+            ]"
             @change="(v: unknown) => (store.view = v as View)"
           />
           <span class="muted small">{{ caption }}</span>
@@ -180,7 +207,7 @@ useShortcuts(() => shortcuts.value);
   flex: 1;
   min-height: 0;
   display: grid;
-  grid-template-columns: 86px minmax(360px, 40%) 1fr;
+  grid-template-columns: 86px minmax(360px, 45%) 1fr;
 }
 .lens-bench .work {
   grid-template-columns: 86px 1fr;

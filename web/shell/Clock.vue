@@ -16,7 +16,9 @@ const to = computed(() => (days.value?.due ?? 0) + 240);
 const span = computed(() => Math.max(1, to.value - from.value));
 const at = (minute: number) => `${(100 * (minute - from.value)) / span.value}%`;
 const wide = (minutes: number) => `${(100 * minutes) / span.value}%`;
-const dayLines = computed(() => (days.value?.origin && plan.value ? midnights(days.value.origin, from.value, to.value) : []));
+const dayLines = computed(() =>
+  days.value?.origin && plan.value ? midnights(days.value.origin, from.value, to.value) : [],
+);
 
 function labelOf(s: Session): string {
   const named = s.steps
@@ -24,7 +26,9 @@ function labelOf(s: Session): string {
     .map((p) => store.build!.pieces.find((x) => x.id === p.step.piece)?.name.toLowerCase())
     .filter((x): x is string => x !== undefined);
   if (named.length) return [...new Set(named)].join(', ');
-  return s.steps.some((p) => p.step.kind === 'pack') ? 'finish, pack' : [...new Set(s.steps.map((p) => p.step.kind))].join(', ');
+  return s.steps.some((p) => p.step.kind === 'pack')
+    ? 'finish, pack'
+    : [...new Set(s.steps.map((p) => p.step.kind))].join(', ');
 }
 /** Hatched from the end of a session to the start of the next while something firms that the next one needs. */
 const rests = computed(() => {
@@ -33,7 +37,7 @@ const rests = computed(() => {
   return p.sessions.slice(0, -1).map((s, i) => {
     const next = p.sessions[i + 1]!;
     const longest = p.waits
-      .filter((w) => w.from <= s.to && w.used >= next.from)
+      .filter((w) => w.from <= s.to && w.used >= next.from && w.link.band.likely >= 40)
       .reduce<(typeof p.waits)[number] | undefined>((a, w) => (!a || w.likely > a.likely ? w : a), undefined);
     return { from: s.to, to: next.from, wait: longest };
   });
@@ -50,7 +54,11 @@ const told = computed(() => {
   const running = plan.value.waits.filter((w) => w.from <= m && m < w.likely);
   const soon = running.sort((a, b) => a.likely - b.likely)[0];
   const doing = plan.value.sessions.flatMap((s) => s.steps).find((p) => p.from <= m && m < p.to);
-  const words = doing ? doing.step.title : soon ? `${soon.link.why}: ${formatTime(soon.likely - m)} more` : 'nothing is waited for';
+  const words = doing
+    ? doing.step.title
+    : soon
+      ? `${soon.link.why}: ${formatTime(soon.likely - m)} more`
+      : 'nothing is waited for';
   return `${weekdayTime(d.origin, m)} — ${words}`;
 });
 
@@ -72,7 +80,10 @@ function keys(e: KeyboardEvent): void {
   if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
     e.preventDefault();
     e.stopPropagation();
-    store.playhead = Math.min(to.value, Math.max(from.value, (store.playhead ?? from.value) + (e.key === 'ArrowLeft' ? -step : step)));
+    store.playhead = Math.min(
+      to.value,
+      Math.max(from.value, (store.playhead ?? from.value) + (e.key === 'ArrowLeft' ? -step : step)),
+    );
   }
 }
 </script>
@@ -102,16 +113,42 @@ function keys(e: KeyboardEvent): void {
         <i class="day" :style="{ left: at(m) }"></i>
         <span class="day-name" :style="{ left: at(m) }">{{ dayName(days!.origin!, m) }}</span>
       </template>
-      <i v-for="r in rests" :key="r.from" class="rest" :style="{ left: at(r.from), width: wide(r.to - r.from) }"></i>
-      <span v-for="r in rests" v-show="r.to - r.from > span * 0.16 && r.wait" :key="`w${r.from}`" class="wait-name" :style="{ left: at(r.from), width: wide(r.to - r.from) }">
+      <i
+        v-for="r in rests"
+        :key="r.from"
+        class="rest"
+        :style="{ left: at(r.from), width: wide(r.to - r.from) }"
+      ></i>
+      <span
+        v-for="r in rests"
+        v-show="r.to - r.from > span * 0.16 && r.wait"
+        :key="`w${r.from}`"
+        class="wait-name"
+        :style="{ left: at(r.from), width: wide(r.to - r.from) }"
+      >
         {{ r.wait?.link.why }} · {{ r.wait ? formatBand(r.wait.link.band.fast, r.wait.link.band.slow) : '' }}
       </span>
-      <span v-for="s in plan.sessions" :key="s.from" class="session" :style="{ left: at(s.from), width: wide(s.to - s.from) }" :title="labelOf(s)">{{ labelOf(s) }}</span>
+      <span
+        v-for="s in plan.sessions"
+        :key="s.from"
+        class="session"
+        :style="{ left: at(s.from), width: wide(s.to - s.from) }"
+        :title="labelOf(s)"
+        >{{ labelOf(s) }}</span
+      >
       <i v-if="now !== undefined && now > from && now < to" class="now" :style="{ left: at(now) }"></i>
-      <span class="due" :style="{ left: at(days!.due!) }"><b>due {{ weekdayTime(days!.origin!, days!.due!) }}</b><br />{{ formatTime(plan.spare) }} spare</span>
+      <span class="due" :style="{ left: at(days!.due!) }"
+        ><b>due {{ weekdayTime(days!.origin!, days!.due!) }}</b
+        ><br />{{ formatTime(plan.spare) }} spare</span
+      >
       <template v-if="store.playhead !== undefined">
         <i class="playhead" :style="{ left: at(store.playhead) }"></i>
-        <span class="told" :class="{ leftwards: store.playhead > from + span * 0.55 }" :style="{ left: at(store.playhead) }">{{ told }}</span>
+        <span
+          class="told"
+          :class="{ leftwards: store.playhead > from + span * 0.55 }"
+          :style="{ left: at(store.playhead) }"
+          >{{ told }}</span
+        >
       </template>
       <span v-else class="hint">Drag along here to see how firm everything is at any hour.</span>
     </div>

@@ -11,7 +11,10 @@ defineProps<{ list: readonly Shortcut[] }>();
         <dt>{{ s.keys.replaceAll('Arrow', '').replace(/ or Shift.*/, '') }}</dt>
         <dd>{{ s.says }}</dd>
       </div>
-      <div><dt>Alt Up, Alt Down</dt><dd>On a bead: build it later, earlier</dd></div>
+      <div>
+        <dt>Alt Up, Alt Down</dt>
+        <dd>On a bead: build it later, earlier</dd>
+      </div>
     </dl>
   </a-modal>
 </template>

@@ -1,7 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
-import { setBoard, setBrief, setHours, setPractice, setRoom, rename, type Board, type Hours, type Journey } from '@core/figure/index.ts';
+import {
+  setBoard,
+  setBrief,
+  setHours,
+  setPractice,
+  setRoom,
+  rename,
+  type Board,
+  type Hours,
+  type Journey,
+} from '@core/figure/index.ts';
 import { LOAD_CASES } from '@core/bones/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
@@ -34,13 +44,32 @@ const JOURNEYS = Object.entries(LOAD_CASES).map(([value, c]) => ({ value, label:
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 const setAt = (i: number, patch: Partial<Hours>) =>
-  store.apply(setHours(build.value, build.value.hours.map((h, k) => (k === i ? { ...h, ...patch } : h))), 'the working hours');
+  store.apply(
+    setHours(
+      build.value,
+      build.value.hours.map((h, k) => (k === i ? { ...h, ...patch } : h)),
+    ),
+    'the working hours',
+  );
 const addOn = (day: number) =>
-  store.apply(setHours(build.value, [...build.value.hours, { day, from: '19:00', to: '21:00' }]), 'the working hours');
+  store.apply(
+    setHours(build.value, [...build.value.hours, { day, from: '19:00', to: '21:00' }]),
+    'the working hours',
+  );
 const removeAt = (i: number) =>
-  store.apply(setHours(build.value, build.value.hours.filter((_, k) => k !== i)), 'the working hours');
+  store.apply(
+    setHours(
+      build.value,
+      build.value.hours.filter((_, k) => k !== i),
+    ),
+    'the working hours',
+  );
 const byDay = computed(() =>
-  DAYS.map((name, d) => ({ name, day: d + 1, rows: build.value.hours.map((h, i) => ({ h, i })).filter((x) => x.h.day === d + 1) })),
+  DAYS.map((name, d) => ({
+    name,
+    day: d + 1,
+    rows: build.value.hours.map((h, i) => ({ h, i })).filter((x) => x.h.day === d + 1),
+  })),
 );
 </script>
 
@@ -48,24 +77,78 @@ const byDay = computed(() =>
   <a-drawer v-model:open="open" title="Room, hours and brief" :width="440" placement="right">
     <div class="group">
       <h3>Brief</h3>
-      <label class="field"><span>Name</span><a-input :value="build.name" @change="store.apply(rename(build, ($event.target as HTMLInputElement).value), 'the name')" /></label>
-      <label class="field"><span>Due</span><a-date-picker v-model:value="due" show-time format="ddd D MMM YYYY, HH:mm" :allow-clear="false" :minute-step="5" style="width: 100%" /></label>
-      <label class="field"><span>It has to come through</span><a-select :value="build.brief.journey" :options="JOURNEYS" @change="(v: unknown) => store.apply(setBrief(build, { journey: v as Journey }), 'the journey')" /></label>
+      <label class="field"
+        ><span>Name</span
+        ><a-input
+          :value="build.name"
+          @change="store.apply(rename(build, ($event.target as HTMLInputElement).value), 'the name')"
+      /></label>
+      <label class="field"
+        ><span>Due</span
+        ><a-date-picker
+          v-model:value="due"
+          show-time
+          format="ddd D MMM YYYY, HH:mm"
+          :allow-clear="false"
+          :minute-step="5"
+          style="width: 100%"
+      /></label>
+      <label class="field"
+        ><span>It has to come through</span
+        ><a-select
+          :value="build.brief.journey"
+          :options="JOURNEYS"
+          @change="(v: unknown) => store.apply(setBrief(build, { journey: v as Journey }), 'the journey')"
+      /></label>
     </div>
     <div class="group">
       <h3>Room</h3>
       <div class="row">
-        <QuantityField label="Temperature" kind="temperature" :value="build.room.temperature" @change="(v) => store.apply(setRoom(build, { temperature: v }), 'the room')" />
-        <QuantityField label="Humidity" kind="percent" :value="build.room.humidity" @change="(v) => store.apply(setRoom(build, { humidity: v }), 'the room')" />
-        <label class="field grow"><span>Air</span><a-select :value="build.room.air" :options="AIR" @change="(v: unknown) => store.apply(setRoom(build, { air: v as number }), 'the room')" /></label>
+        <QuantityField
+          label="Temperature"
+          kind="temperature"
+          :value="build.room.temperature"
+          @change="(v) => store.apply(setRoom(build, { temperature: v }), 'the room')"
+        />
+        <QuantityField
+          label="Humidity"
+          kind="percent"
+          :value="build.room.humidity"
+          @change="(v) => store.apply(setRoom(build, { humidity: v }), 'the room')"
+        />
+        <label class="field grow"
+          ><span>Air</span
+          ><a-select
+            :value="build.room.air"
+            :options="AIR"
+            @change="(v: unknown) => store.apply(setRoom(build, { air: v as number }), 'the room')"
+        /></label>
       </div>
     </div>
     <div class="group">
       <h3>Board</h3>
       <div class="row">
-        <QuantityField label="Across" kind="length" :value="build.board.width" @change="(v) => store.apply(setBoard(build, { width: v }), 'the board')" />
-        <QuantityField label="Thick" kind="length" :value="build.board.thickness" @change="(v) => store.apply(setBoard(build, { thickness: v }), 'the board')" />
-        <label class="field grow"><span>Made of</span><a-select :value="build.board.material" :options="BOARDS" @change="(v: unknown) => store.apply(setBoard(build, { material: v as Board['material'] }), 'the board')" /></label>
+        <QuantityField
+          label="Across"
+          kind="length"
+          :value="build.board.width"
+          @change="(v) => store.apply(setBoard(build, { width: v }), 'the board')"
+        />
+        <QuantityField
+          label="Thick"
+          kind="length"
+          :value="build.board.thickness"
+          @change="(v) => store.apply(setBoard(build, { thickness: v }), 'the board')"
+        />
+        <label class="field grow"
+          ><span>Made of</span
+          ><a-select
+            :value="build.board.material"
+            :options="BOARDS"
+            @change="
+              (v: unknown) => store.apply(setBoard(build, { material: v as Board['material'] }), 'the board')
+            "
+        /></label>
       </div>
     </div>
     <div class="group">
@@ -74,9 +157,19 @@ const byDay = computed(() =>
         <span>{{ d.name }}</span>
         <div>
           <div v-for="r in d.rows" :key="r.i" class="row hours">
-            <input type="time" :aria-label="`${d.name}, from`" :value="r.h.from" @change="setAt(r.i, { from: ($event.target as HTMLInputElement).value })" />
+            <input
+              type="time"
+              :aria-label="`${d.name}, from`"
+              :value="r.h.from"
+              @change="setAt(r.i, { from: ($event.target as HTMLInputElement).value })"
+            />
             to
-            <input type="time" :aria-label="`${d.name}, to`" :value="r.h.to" @change="setAt(r.i, { to: ($event.target as HTMLInputElement).value })" />
+            <input
+              type="time"
+              :aria-label="`${d.name}, to`"
+              :value="r.h.to"
+              @change="setAt(r.i, { to: ($event.target as HTMLInputElement).value })"
+            />
             <button type="button" class="button plain" @click="removeAt(r.i)">Remove</button>
           </div>
           <button type="button" class="button plain" @click="addOn(d.day)">Add hours</button>
@@ -86,16 +179,46 @@ const byDay = computed(() =>
     <div class="group">
       <h3>Your ways</h3>
       <div class="row">
-        <QuantityField label="Spare paste" kind="percent" :value="build.practice.spare" @change="(v) => store.apply(setPractice(build, { spare: v }), 'the spare')" />
-        <QuantityField label="Pace of work" kind="count" :value="build.practice.pace" suffix="×" @change="(v) => store.apply(setPractice(build, { pace: v }), 'the pace')" />
-        <QuantityField label="1 ml of powder" kind="mass" :value="build.practice.powderBulk" @change="(v) => store.apply(setPractice(build, { powderBulk: v }), 'the spoon')" />
+        <QuantityField
+          label="Spare paste"
+          kind="percent"
+          :value="build.practice.spare"
+          @change="(v) => store.apply(setPractice(build, { spare: v }), 'the spare')"
+        />
+        <QuantityField
+          label="Pace of work"
+          kind="count"
+          :value="build.practice.pace"
+          suffix="×"
+          @change="(v) => store.apply(setPractice(build, { pace: v }), 'the pace')"
+        />
+        <QuantityField
+          label="1 ml of powder"
+          kind="mass"
+          :value="build.practice.powderBulk"
+          @change="(v) => store.apply(setPractice(build, { powderBulk: v }), 'the spoon')"
+        />
       </div>
     </div>
     <div class="group">
       <h3>Shown in</h3>
       <div class="row">
-        <a-segmented :value="preferences.shown.mass" :options="[{ label: 'grams', value: 'g' }, { label: 'ounces', value: 'oz' }]" @change="(v: unknown) => (preferences.shown = { ...preferences.shown, mass: v as 'g' | 'oz' })" />
-        <a-segmented :value="preferences.shown.length" :options="[{ label: 'millimetres', value: 'mm' }, { label: 'inches', value: 'in' }]" @change="(v: unknown) => (preferences.shown = { ...preferences.shown, length: v as 'mm' | 'in' })" />
+        <a-segmented
+          :value="preferences.shown.mass"
+          :options="[
+            { label: 'grams', value: 'g' },
+            { label: 'ounces', value: 'oz' },
+          ]"
+          @change="(v: unknown) => (preferences.shown = { ...preferences.shown, mass: v as 'g' | 'oz' })"
+        />
+        <a-segmented
+          :value="preferences.shown.length"
+          :options="[
+            { label: 'millimetres', value: 'mm' },
+            { label: 'inches', value: 'in' },
+          ]"
+          @change="(v: unknown) => (preferences.shown = { ...preferences.shown, length: v as 'mm' | 'in' })"
+        />
       </div>
     </div>
   </a-drawer>

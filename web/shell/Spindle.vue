@@ -68,7 +68,11 @@ function move(id: string, by: 1 | -1): void {
       <span
         class="drop"
         :class="b.state"
-        :style="{ width: `${b.width}px`, height: `${b.width * 0.36}px`, background: b.state === 'unmade' ? '#fff' : b.colour }"
+        :style="{
+          width: `${b.width}px`,
+          height: `${b.width * 0.36}px`,
+          background: b.state === 'unmade' ? '#fff' : b.colour,
+        }"
       ></span>
       <span class="label">{{ b.label }}</span>
     </button>
@@ -131,7 +135,11 @@ function move(id: string, by: 1 | -1): void {
 .firm,
 .set,
 .dry {
-  background-image: repeating-linear-gradient(45deg, rgb(29 36 34 / 45%) 0 1px, transparent 1px 5px) !important;
+  background-image: repeating-linear-gradient(
+    45deg,
+    rgb(29 36 34 / 45%) 0 1px,
+    transparent 1px 5px
+  ) !important;
 }
 .label {
   font-size: 11.5px;

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { Undo2, Redo2, Save, Keyboard } from '@lucide/vue';
 import { weekdayTime } from '@core/days/index.ts';
-import { LENSES, type LensId } from '../router.ts';
+import { LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 
 const props = defineProps<{ lens: LensId }>();
@@ -14,9 +14,21 @@ const router = useRouter();
 const build = computed(() => store.build!);
 const height = computed(() => Math.round(store.report?.figure.height ?? 0));
 const plan = computed(() => store.days?.plan);
-const due = computed(() => (store.days?.origin && store.days.due !== undefined ? weekdayTime(store.days.origin, store.days.due) : build.value.brief.due.replace('T', ' ')));
-const startBy = computed(() => (store.days?.origin && plan.value ? weekdayTime(store.days.origin, plan.value.startBy) : undefined));
-const late = computed(() => !!store.days?.origin && !!plan.value && store.days.origin.millis + plan.value.startBy * 60000 < Date.now() && build.value.bench.done.length === 0);
+const due = computed(() =>
+  store.days?.origin && store.days.due !== undefined
+    ? weekdayTime(store.days.origin, store.days.due)
+    : build.value.brief.due.replace('T', ' '),
+);
+const startBy = computed(() =>
+  store.days?.origin && plan.value ? weekdayTime(store.days.origin, plan.value.startBy) : undefined,
+);
+const late = computed(
+  () =>
+    !!store.days?.origin &&
+    !!plan.value &&
+    store.days.origin.millis + plan.value.startBy * 60000 < Date.now() &&
+    build.value.bench.done.length === 0,
+);
 const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
 </script>
 
@@ -43,14 +55,45 @@ const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
       </button>
     </nav>
     <div class="tools">
-      <button class="icon" type="button" :disabled="!store.canUndo" :title="`Undo ${store.undoLabel ?? ''}`" aria-label="Undo" @click="store.undo()"><Undo2 :size="17" /></button>
-      <button class="icon" type="button" :disabled="!store.canRedo" :title="`Redo ${store.redoLabel ?? ''}`" aria-label="Redo" @click="store.redo()"><Redo2 :size="17" /></button>
-      <button class="icon" type="button" title="Save to a file" aria-label="Save to a file" @click="emit('save')"><Save :size="17" /></button>
-      <button class="icon" type="button" title="Keys" aria-label="Keys" @click="emit('help')"><Keyboard :size="17" /></button>
+      <button
+        class="icon"
+        type="button"
+        :disabled="!store.canUndo"
+        :title="`Undo ${store.undoLabel ?? ''}`"
+        aria-label="Undo"
+        @click="store.undo()"
+      >
+        <Undo2 :size="17" />
+      </button>
+      <button
+        class="icon"
+        type="button"
+        :disabled="!store.canRedo"
+        :title="`Redo ${store.redoLabel ?? ''}`"
+        aria-label="Redo"
+        @click="store.redo()"
+      >
+        <Redo2 :size="17" />
+      </button>
+      <button
+        class="icon"
+        type="button"
+        title="Save to a file"
+        aria-label="Save to a file"
+        @click="emit('save')"
+      >
+        <Save :size="17" />
+      </button>
+      <button class="icon" type="button" title="Keys" aria-label="Keys" @click="emit('help')">
+        <Keyboard :size="17" />
+      </button>
     </div>
-    <button class="chip" type="button" @click="emit('room')">{{ build.room.temperature }} °C · {{ build.room.humidity }} % <span>room</span></button>
+    <button class="chip" type="button" @click="emit('room')">
+      {{ build.room.temperature }} °C · {{ build.room.humidity }} % <span>room</span>
+    </button>
     <button class="chip due" type="button" :class="{ late }" @click="go('days')">
-      {{ due }} <span>start by</span> <strong>{{ startBy ?? (store.planning !== undefined ? '…' : 'no plan') }}</strong>
+      {{ due }} <span>start by</span>
+      <strong>{{ startBy ?? (store.planning !== undefined ? '…' : 'no plan') }}</strong>
     </button>
   </header>
 </template>

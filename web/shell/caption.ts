@@ -1,13 +1,15 @@
 import type { Build } from '@core/figure/index.ts';
 import type { Report } from '@core/plan.ts';
-import type { LensId } from '../router.ts';
+import type { LensId } from '../lenses/lenses.ts';
 
 /** One line over the stage: what is seen and how. */
 export function stageCaption(build: Build, report: Report, lens: LensId, atPlayhead: boolean): string {
   if (atPlayhead && lens !== 'bones') return 'hatched by firmness at the playhead';
   if (lens === 'bones') {
     const lean = report.bones.figureTips.lean.value;
-    return lean > 0 ? `on its own feet it leans to ${Math.round(lean)}° before it tips` : 'it does not stand on its own feet';
+    return lean > 0
+      ? `on its own feet it leans to ${Math.round(lean)}° before it tips`
+      : 'it does not stand on its own feet';
   }
   const pieces = build.pieces.length;
   return `${pieces} ${pieces === 1 ? 'kind of piece' : 'kinds of piece'} · ruler in millimetres`;

@@ -18,7 +18,29 @@ export function statesAt(
     const worked = ends.get(shapedBy(piece)) ?? made;
     const firm = firming.get(piece.id);
     if (made === undefined || minute < made || !firm) out.set(piece.id, 'unmade');
-    else out.set(piece.id, worked !== undefined && minute < worked ? 'soft' : stateAt(firm, minute - (worked ?? made)));
+    else
+      out.set(
+        piece.id,
+        worked !== undefined && minute < worked ? 'soft' : stateAt(firm, minute - (worked ?? made)),
+      );
   }
   return out;
+}
+
+/** State of every piece from what was really ticked off and when. */
+export function statesDone(
+  build: Build,
+  firming: ReadonlyMap<string, PieceFirming>,
+  now: Date,
+): Map<string, FirmState | 'unmade'> {
+  const done = new Map(build.bench.done.map((d) => [d.step, Date.parse(d.at)]));
+  return new Map(
+    build.pieces.map((piece) => {
+      const shaped = done.get(shapeId(piece.id));
+      const worked = done.get(shapedBy(piece));
+      const firm = firming.get(piece.id);
+      if (shaped === undefined || !firm) return [piece.id, 'unmade'];
+      return [piece.id, worked === undefined ? 'soft' : stateAt(firm, (now.getTime() - worked) / 60000)];
+    }),
+  );
 }

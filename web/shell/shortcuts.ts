@@ -25,7 +25,12 @@ export function keyName(e: KeyboardEvent): string {
 /** Keys of the workshop; they rest while something is typed or a dialog is open, but for those with Ctrl. */
 export function useShortcuts(list: () => readonly Shortcut[]): void {
   const press = (e: KeyboardEvent): void => {
-    if (e.defaultPrevented || (typing(e) && !(e.ctrlKey || e.metaKey)) || (typing(e) && e.key.toLowerCase() === 'z')) return;
+    if (
+      e.defaultPrevented ||
+      (typing(e) && !(e.ctrlKey || e.metaKey)) ||
+      (typing(e) && e.key.toLowerCase() === 'z')
+    )
+      return;
     if (document.querySelector('.ant-modal-wrap:not([style*="display: none"])')) return;
     const name = keyName(e);
     const found = list().find((s) => s.keys.split(' or ').includes(name));

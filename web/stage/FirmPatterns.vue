@@ -21,7 +21,15 @@ const STATES = [
       :height="s.gap * unit"
       patternTransform="rotate(45)"
     >
-      <line x1="0" y1="0" x2="0" :y2="s.gap * unit" stroke="#1d2422" stroke-opacity="0.62" :stroke-width="s.width * unit" />
+      <line
+        x1="0"
+        y1="0"
+        x2="0"
+        :y2="s.gap * unit"
+        stroke="#1d2422"
+        stroke-opacity="0.62"
+        :stroke-width="s.width * unit"
+      />
     </pattern>
   </defs>
 </template>

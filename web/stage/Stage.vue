@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
+import { rodStock } from '@core/bones/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import {
   elevation,
@@ -23,7 +24,7 @@ import {
 } from '@core/figure/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { useBuild } from '../state/build-store.ts';
-import type { LensId } from '../router.ts';
+import type { LensId } from '../lenses/lenses.ts';
 import { pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
 import FirmPatterns from './FirmPatterns.vue';
 
@@ -43,7 +44,9 @@ const marks = computed(() => rulerMarks(frame.value.top - 12));
 const unit = computed(() => Math.max(frame.value.width / 470, frame.value.height / 600));
 const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
 const rods = computed(() => placeRods(build.value));
-const letters = computed(() => new Map(build.value.rods.map((r, i) => [r.id, String.fromCharCode(65 + (i % 26))])));
+const letters = computed(
+  () => new Map(build.value.rods.map((r, i) => [r.id, String.fromCharCode(65 + (i % 26))])),
+);
 const verdicts = computed(() => new Map(bones.value?.rods.map((r) => [r.rod.id, r.verdict]) ?? []));
 const colours = computed(() => new Map(build.value.colours.map((c) => [c.id, c.hex])));
 const selectedPiece = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
@@ -80,9 +83,18 @@ const handles = computed(() => {
     .handles(piece.form.sizes)
     .map((h) => {
       const at = project(store.view, toWorld(instance.frame, [h.at[0], 0, h.at[1]]));
-      const tip = project(store.view, toWorld(instance.frame, [h.at[0] + h.along[0], 0, h.at[1] + h.along[1]]));
+      const tip = project(
+        store.view,
+        toWorld(instance.frame, [h.at[0] + h.along[0], 0, h.at[1] + h.along[1]]),
+      );
       const dir = [tip[0] - at[0], tip[1] - at[1]] as const;
-      return { ...h, at, dir, seen: Math.hypot(dir[0], dir[1]), label: shapeOf(piece.form.kind).sizes.find((x) => x.key === h.size)!.label };
+      return {
+        ...h,
+        at,
+        dir,
+        seen: Math.hypot(dir[0], dir[1]),
+        label: shapeOf(piece.form.kind).sizes.find((x) => x.key === h.size)!.label,
+      };
     })
     .filter((h) => h.seen > 0.25);
 });
@@ -148,7 +160,9 @@ function grabPiece(e: PointerEvent, s: Silhouette): void {
   if (!already || props.lens !== 'shape') return;
   // the mirrored one moves the other way in the front view
   const side = piece.pair && index % 2 === 1 && store.view === 'front' ? -1 : 1;
-  begin(e, `moving the ${piece.name.toLowerCase()}`, (base, dx, up) => nudge(base, piece.id, stepOf(store.view, side * dx, up)));
+  begin(e, `moving the ${piece.name.toLowerCase()}`, (base, dx, up) =>
+    nudge(base, piece.id, stepOf(store.view, side * dx, up)),
+  );
 }
 
 function grabHandle(e: PointerEvent, h: (typeof handles.value)[number]): void {
@@ -191,7 +205,13 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
     <FirmPatterns :unit="unit" />
     <g class="ruler" :font-size="11 * unit">
       <template v-for="m in marks" :key="m">
-        <line :x1="frame.left + 34 * unit" :x2="frame.left + frame.width" :y1="-m" :y2="-m" :stroke-width="unit * 0.7" />
+        <line
+          :x1="frame.left + 34 * unit"
+          :x2="frame.left + frame.width"
+          :y1="-m"
+          :y2="-m"
+          :stroke-width="unit * 0.7"
+        />
         <text :x="frame.left + 29 * unit" :y="-m + 3.5 * unit" text-anchor="end">{{ m }}</text>
       </template>
     </g>
@@ -206,16 +226,39 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       :stroke-width="unit"
     />
 
-    <g v-for="(s, i) in silhouettes" :key="i" :opacity="look(s).opacity" class="body" :data-piece="s.instance.piece.id">
+    <g v-if="lens !== 'bones'" class="rods-behind">
+      <line
+        v-for="r in rods"
+        :key="`${r.rod.id}-${r.index}`"
+        :x1="flat(r.from)[0]"
+        :y1="-flat(r.from)[1]"
+        :x2="flat(r.to)[0]"
+        :y2="-flat(r.to)[1]"
+        :stroke-width="Math.max(2 * unit, rodStock(r.rod.stock).section.diameter)"
+      />
+    </g>
+
+    <g
+      v-for="(s, i) in silhouettes"
+      :key="i"
+      :opacity="look(s).opacity"
+      class="body"
+      :data-piece="s.instance.piece.id"
+    >
       <path
         class="edge"
         :class="{ chosen: s.instance.piece.id === selectedPiece, unmade: look(s).fill === 'none' }"
-        :d="pathOf(s)"
+        :d="pathOf(s, look(s).fill === 'none')"
         :stroke-width="(s.instance.piece.id === selectedPiece ? 5.4 : 2.6) * unit"
         :stroke-dasharray="look(s).fill === 'none' ? `${4 * unit} ${3 * unit}` : undefined"
         @pointerdown="grabPiece($event, s)"
       />
-      <path class="fill" :d="pathOf(s)" :fill="look(s).fill === 'none' ? 'var(--slab)' : look(s).fill" @pointerdown="grabPiece($event, s)">
+      <path
+        class="fill"
+        :d="pathOf(s, look(s).fill === 'none')"
+        :fill="look(s).fill === 'none' ? 'var(--slab)' : look(s).fill"
+        @pointerdown="grabPiece($event, s)"
+      >
         <title>{{ s.instance.piece.name }}</title>
       </path>
       <path v-if="hatch(s)" class="hatch" :d="pathOf(s)" :fill="hatch(s)" />
@@ -230,11 +273,29 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       />
     </g>
 
-    <line class="ground" :x1="frame.left + 34 * unit" :x2="frame.left + frame.width" y1="0" y2="0" :stroke-width="1.4 * unit" />
+    <line
+      class="ground"
+      :x1="frame.left + 34 * unit"
+      :x2="frame.left + frame.width"
+      y1="0"
+      y2="0"
+      :stroke-width="1.4 * unit"
+    />
 
     <g v-if="lens === 'bones'" class="rods">
-      <g v-for="r in rods" :key="`${r.rod.id}-${r.index}`" @pointerdown="store.selection = { kind: 'rod', id: r.rod.id }">
-        <line class="halo" :x1="flat(r.from)[0]" :y1="-flat(r.from)[1]" :x2="flat(r.to)[0]" :y2="-flat(r.to)[1]" :stroke-width="8 * unit" />
+      <g
+        v-for="r in rods"
+        :key="`${r.rod.id}-${r.index}`"
+        @pointerdown="store.selection = { kind: 'rod', id: r.rod.id }"
+      >
+        <line
+          class="halo"
+          :x1="flat(r.from)[0]"
+          :y1="-flat(r.from)[1]"
+          :x2="flat(r.to)[0]"
+          :y2="-flat(r.to)[1]"
+          :stroke-width="8 * unit"
+        />
         <line
           :x1="flat(r.from)[0]"
           :y1="-flat(r.from)[1]"
@@ -244,7 +305,12 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
           :stroke-width="(selectedRod === r.rod.id ? 6 : 4.4) * unit"
         />
       </g>
-      <g v-for="r in rods" :key="`letter-${r.rod.id}-${r.index}`" class="letter" @pointerdown="store.selection = { kind: 'rod', id: r.rod.id }">
+      <g
+        v-for="r in rods"
+        :key="`letter-${r.rod.id}-${r.index}`"
+        class="letter"
+        @pointerdown="store.selection = { kind: 'rod', id: r.rod.id }"
+      >
         <circle
           :cx="(flat(r.from)[0] + flat(r.to)[0]) / 2"
           :cy="-(flat(r.from)[1] + flat(r.to)[1]) / 2"
@@ -276,15 +342,34 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
     </g>
 
     <g v-if="bones && balance" class="balance">
-      <line :x1="balance[0]" :x2="balance[0]" :y1="-balance[1]" y2="0" :stroke-width="1.6 * unit" :stroke-dasharray="`${2 * unit} ${4 * unit}`" />
+      <line
+        :x1="balance[0]"
+        :x2="balance[0]"
+        :y1="-balance[1]"
+        y2="0"
+        :stroke-width="1.6 * unit"
+        :stroke-dasharray="`${2 * unit} ${4 * unit}`"
+      />
       <circle :cx="balance[0]" :cy="-balance[1]" :r="7 * unit" :stroke-width="2 * unit" />
       <path
         :d="`M${balance[0] - 7 * unit} ${-balance[1]}h${14 * unit}M${balance[0]} ${-balance[1] - 7 * unit}v${14 * unit}`"
         :stroke-width="1.6 * unit"
       />
       <template v-if="footing">
-        <rect class="footing" :x="footing[0]" :y="build.board.thickness + 6 * unit" :width="footing[1] - footing[0]" :height="5 * unit" />
-        <line :x1="balance[0]" :x2="balance[0]" :y1="build.board.thickness + 2 * unit" :y2="build.board.thickness + 15 * unit" :stroke-width="2 * unit" />
+        <rect
+          class="footing"
+          :x="footing[0]"
+          :y="build.board.thickness + 6 * unit"
+          :width="footing[1] - footing[0]"
+          :height="5 * unit"
+        />
+        <line
+          :x1="balance[0]"
+          :x2="balance[0]"
+          :y1="build.board.thickness + 2 * unit"
+          :y2="build.board.thickness + 15 * unit"
+          :stroke-width="2 * unit"
+        />
       </template>
     </g>
 
@@ -350,6 +435,10 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
 .core {
   fill: none;
   stroke: var(--ink);
+}
+.rods-behind line {
+  stroke: var(--rod);
+  pointer-events: none;
 }
 .rods line {
   stroke-linecap: round;

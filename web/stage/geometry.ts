@@ -1,7 +1,7 @@
-import type { Build, Extent, Flat, Silhouette, View, Vec } from '@core/figure/index.ts';
+import type { Build, Extent, Silhouette, View, Vec } from '@core/figure/index.ts';
 
 /** Room left round the figure, mm, so that ruler, handles and letters have a place. */
-const MARGIN = { side: 26, top: 24, bottom: 34 };
+const MARGIN = { side: 12, ruler: 20, top: 16, bottom: 30 };
 
 export interface Window {
   readonly left: number;
@@ -17,30 +17,25 @@ export function windowOf(build: Build, extent: Extent, view: View): Window {
   const high = Math.max(view === 'front' ? extent.right : extent.back, r);
   const top = Math.max(extent.top, 60) + MARGIN.top;
   return {
-    left: low - MARGIN.side - 14,
-    width: high - low + 2 * MARGIN.side + 14,
+    left: low - MARGIN.side - MARGIN.ruler,
+    width: high - low + 2 * MARGIN.side + MARGIN.ruler,
     top,
     height: top + build.board.thickness + MARGIN.bottom,
   };
 }
 
-/** SVG path of a silhouette; up is negative in SVG. */
-export const pathOf = (s: Silhouette): string =>
-  s.outlines
+/** SVG path of a silhouette; up is negative in SVG. A cut piece not made yet is only its front outline. */
+export const pathOf = (s: Silhouette, bare = false): string =>
+  (bare ? s.outlines.slice(0, 1) : s.outlines)
     .map((o) => `M${o.map(([x, z]) => `${x.toFixed(2)} ${(-z).toFixed(2)}`).join('L')}Z`)
     .join('');
 
 /** A step on the stage as a step in the board's space. */
-export const stepOf = (view: View, dx: number, up: number): Vec => (view === 'front' ? [dx, 0, up] : [0, dx, up]);
+export const stepOf = (view: View, dx: number, up: number): Vec =>
+  view === 'front' ? [dx, 0, up] : [0, dx, up];
 
 /** Lines of the millimetre ruler. */
 export function rulerMarks(top: number): number[] {
   const every = top > 420 ? 100 : top > 60 ? 50 : 10;
   return Array.from({ length: Math.floor(top / every) + 1 }, (_, i) => i * every);
 }
-
-/** Middle of an outline, for a letter or a selection mark. */
-export const middle = (points: readonly Flat[]): Flat => {
-  const n = points.length || 1;
-  return [points.reduce((s, p) => s + p[0], 0) / n, points.reduce((s, p) => s + p[1], 0) / n];
-};

@@ -88,7 +88,10 @@ export const useBuild = defineStore('build', () => {
       if (saved.kind === 'conflict') theirs.value = saved.theirs;
       else if (saved.kind === 'gone') {
         revision.value = undefined;
-        say('This build was taken off the shelf in another tab; it is put back with your next change.', 'error');
+        say(
+          'This build was taken off the shelf in another tab; it is put back with your next change.',
+          'error',
+        );
       } else say(saved.text, 'error');
     }
   }
@@ -176,7 +179,12 @@ export const useBuild = defineStore('build', () => {
     if (keep === 'theirs') {
       const mine = history.value?.now;
       show(other);
-      if (mine) history.value = { past: [{ build: mine, label: 'taking the other tab’s build' }], now: other.build, future: [] };
+      if (mine)
+        history.value = {
+          past: [{ build: mine, label: 'taking the other tab’s build' }],
+          now: other.build,
+          future: [],
+        };
     } else {
       revision.value = other.revision;
       theirs.value = undefined;

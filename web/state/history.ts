@@ -18,11 +18,19 @@ export const record = (h: History, build: Build, label: string): History =>
 export function undo(h: History): History {
   const last = h.past.at(-1);
   if (!last) return h;
-  return { past: h.past.slice(0, -1), now: last.build, future: [{ build: h.now, label: last.label }, ...h.future] };
+  return {
+    past: h.past.slice(0, -1),
+    now: last.build,
+    future: [{ build: h.now, label: last.label }, ...h.future],
+  };
 }
 
 export function redo(h: History): History {
   const next = h.future[0];
   if (!next) return h;
-  return { past: [...h.past, { build: h.now, label: next.label }], now: next.build, future: h.future.slice(1) };
+  return {
+    past: [...h.past, { build: h.now, label: next.label }],
+    now: next.build,
+    future: h.future.slice(1),
+  };
 }

@@ -24,7 +24,11 @@ function sentenceOf(error: unknown): string {
  * Save a build in one transaction, only if nobody saved it since `knownRevision`.
  * @param knownRevision the revision this tab last read or wrote; undefined for a new build
  */
-export async function saveBuild(build: Build, knownRevision: number | undefined, store: SpindleDb = db): Promise<Saved> {
+export async function saveBuild(
+  build: Build,
+  knownRevision: number | undefined,
+  store: SpindleDb = db,
+): Promise<Saved> {
   try {
     return await store.transaction('rw', store.builds, async (): Promise<Saved> => {
       const there = await store.builds.get(build.id);

@@ -10,7 +10,8 @@ const wire = (gauge: number, rank: number): RodStock => ({
   rank,
   family: 'wire',
   needsSleeve: true,
-  caution: 'Never straight into food: into a pick, a sealed straw or a plug of paste. Sharp ends; count it out.',
+  caution:
+    'Never straight into food: into a pick, a sealed straw or a plug of paste. Sharp ends; count it out.',
 });
 
 const thread = (d: number, rank: number): RodStock => ({

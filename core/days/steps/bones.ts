@@ -16,7 +16,8 @@ export const bones: StepMaker = {
           kind: 'bones',
           title: number === 1 ? 'Cut the rod' : `Cut ${number} rods`,
           notes: rods.map(
-            (r) => `${r.letter} ${r.stock.name}${r.rod.pair ? ', two of' : ','} ${formatLength(r.length.value)}${r.rod.sleeved ? ', sleeved' : ''}.`,
+            (r) =>
+              `${r.letter} ${r.stock.name}${r.rod.pair ? ', two of' : ','} ${formatLength(r.length.value)}${r.rod.sleeved ? ', sleeved' : ''}.`,
           ),
           minutes: paced(bench, 3 * number),
         },

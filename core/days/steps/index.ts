@@ -36,7 +36,11 @@ export function inParts(steps: readonly Step[], links: readonly Link[]): { steps
     const n = Math.max(1, parts.get(step.id)!);
     for (let k = 0; k < n; k++) {
       const minutes = Math.round(((k + 1) * step.minutes) / n) - Math.round((k * step.minutes) / n);
-      out.push(n === 1 ? step : { ...step, id: partId(step.id, k), title: `${step.title}, part ${k + 1} of ${n}`, minutes });
+      out.push(
+        n === 1
+          ? step
+          : { ...step, id: partId(step.id, k), title: `${step.title}, part ${k + 1} of ${n}`, minutes },
+      );
       if (k > 0) between.push(order(partId(step.id, k - 1), partId(step.id, k)));
     }
   }

@@ -19,9 +19,18 @@ const floats = (bench: Bench, piece: Piece): boolean => {
 const CLEAR = 5;
 
 const later = (a: Band, b: Band | undefined): Band =>
-  b ? { fast: Math.max(a.fast, b.fast), likely: Math.max(a.likely, b.likely), slow: Math.max(a.slow, b.slow) } : a;
+  b
+    ? { fast: Math.max(a.fast, b.fast), likely: Math.max(a.likely, b.likely), slow: Math.max(a.slow, b.slow) }
+    : a;
 
-const wait = (from: string, to: string, band: Band, why: string, piece: string): Link => ({ from, to, kind: 'wait', band, why, piece });
+const wait = (from: string, to: string, band: Band, why: string, piece: string): Link => ({
+  from,
+  to,
+  kind: 'wait',
+  band,
+  why,
+  piece,
+});
 
 /** Firm enough to hold in the fingers, and to keep its pose where it leans. */
 const heldBand = (f: PieceFirming): Band => later(f.bands.handle!, f.bands.pose);
@@ -45,16 +54,29 @@ export const join: StepMaker = {
       steps.push({
         id,
         kind: 'join',
-        title: small ? `Press the ${lower(piece.name)} on to ${where}` : `Set the ${lower(piece.name)} on ${where}`,
+        title: small
+          ? `Press the ${lower(piece.name)} on to ${where}`
+          : `Set the ${lower(piece.name)} on ${where}`,
         notes: [
-          small ? 'While both are soft; a touch of water is enough.' : 'Glue both faces, press, and hold until it stays.',
+          small
+            ? 'While both are soft; a touch of water is enough.'
+            : 'Glue both faces, press, and hold until it stays.',
           ...(rods.length ? [`Over ${rods.map((r) => `rod ${r.letter}`).join(' and ')}.`] : []),
         ],
         minutes: paced(bench, (small ? 1 : 3) + (small ? 1 : 2) * (n - 1) + 2 * rods.length),
         piece: piece.id,
       });
       if (small || (!carrier && !floats(bench, piece))) links.push(order(shapedBy(piece), id));
-      else links.push(wait(shapedBy(piece), id, heldBand(firming), `the ${lower(piece.name)} firms until it can be held`, piece.id));
+      else
+        links.push(
+          wait(
+            shapedBy(piece),
+            id,
+            heldBand(firming),
+            `the ${lower(piece.name)} firms until it can be held`,
+            piece.id,
+          ),
+        );
       if (rods.length) links.push(order(BONES_ID, id));
       if (!carrier) continue;
       const under = bench.firming.get(carrier.id)!;

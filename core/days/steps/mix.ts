@@ -14,7 +14,9 @@ export const mix: StepMaker = {
       notes: [
         `${formatMass(b.base.value)} ${b.baseName.toLowerCase()}${b.gumPaste.value > 0 ? ` and ${formatMass(b.gumPaste.value)} gum paste` : ''}.`,
         ...(b.powder.value > 0
-          ? [`${formatMass(b.powder.value)} stiffening powder, ${formatSpoons(b.powderSpoons.value * VOLUME_IN_ML.tsp)}, sprinkled and kneaded in.`]
+          ? [
+              `${formatMass(b.powder.value)} stiffening powder, ${formatSpoons(b.powderSpoons.value * VOLUME_IN_ML.tsp)}, sprinkled and kneaded in.`,
+            ]
           : []),
         b.rest > 0 ? `Wrap it and let it rest ${Math.round(b.rest)} min.` : 'Wrap it until it is used.',
       ],

@@ -20,15 +20,21 @@ export const shape: StepMaker = {
       const weight = weigh(piece, blendOf(bench.build, piece));
       const colour = bench.build.colours.find((c) => c.id === piece.colour)!;
       const core = record.core?.(piece.form.sizes);
-      const sizes = record.sizes.map((s) => `${s.label} ${formatLength(piece.form.sizes[s.key]!)}`).join(', ');
+      const sizes = record.sizes
+        .map((s) => `${s.label} ${formatLength(piece.form.sizes[s.key]!)}`)
+        .join(', ');
       return {
         id: shapeId(piece.id),
         kind: 'shape' as const,
         title: `Shape the ${lower(piece.name)}${n > 1 ? ` × ${n}` : ''}`,
         notes: [
           `Weigh ${formatMass(weight.paste.value)} of ${colour.name}${n > 1 ? ` ${n} times` : ''}.`,
-          record.cut ? `Roll it out: ${sizes}.` : `Roll a ball of ${formatLength(weight.ball.value)}, then a ${lower(record.name)}: ${sizes}.`,
-          ...(core ? [`Press it over the ${CORE_NAME[piece.core]} ball, gather the seam on the hidden side.`] : []),
+          record.cut
+            ? `Roll it out: ${sizes}.`
+            : `Roll a ball of ${formatLength(weight.ball.value)}, then a ${lower(record.name)}: ${sizes}.`,
+          ...(core
+            ? [`Press it over the ${CORE_NAME[piece.core]} ball, gather the seam on the hidden side.`]
+            : []),
         ],
         minutes: paced(
           bench,

@@ -18,7 +18,9 @@ export const texture: StepMaker = {
           kind: 'texture' as const,
           title: `${record.verb} the ${lower(piece.name)}`,
           notes: closes
-            ? [`Begin at once: the surface cracks from ${Math.round(closes.fast)} to ${Math.round(closes.slow)} min after shaping. Keep what you are not working on covered.`]
+            ? [
+                `Begin at once: the surface cracks from ${Math.round(closes.fast)} to ${Math.round(closes.slow)} min after shaping. Keep what you are not working on covered.`,
+              ]
             : [],
           minutes: paced(bench, each * n),
           piece: piece.id,

@@ -23,7 +23,13 @@ export interface StepMaker {
 
 export const AT_ONCE: Band = { fast: 0, likely: 0, slow: 0 };
 
-export const order = (from: string, to: string, why = 'in this order'): Link => ({ from, to, kind: 'order', band: AT_ONCE, why });
+export const order = (from: string, to: string, why = 'in this order'): Link => ({
+  from,
+  to,
+  kind: 'order',
+  band: AT_ONCE,
+  why,
+});
 
 export const mixId = (batch: string): string => `mix:${batch}`;
 export const shapeId = (piece: string): string => `shape:${piece}`;
@@ -34,9 +40,11 @@ export const FINISH_ID = 'finish';
 export const PACK_ID = 'pack';
 
 /** The last step that shapes a piece: its texture where it has one. */
-export const shapedBy = (piece: Piece): string => (piece.texture === 'none' ? shapeId(piece.id) : textureId(piece.id));
+export const shapedBy = (piece: Piece): string =>
+  piece.texture === 'none' ? shapeId(piece.id) : textureId(piece.id);
 
 /** Whole minutes at this person's pace. */
-export const paced = (bench: Bench, minutes: number): number => Math.max(1, Math.round(minutes * bench.build.practice.pace));
+export const paced = (bench: Bench, minutes: number): number =>
+  Math.max(1, Math.round(minutes * bench.build.practice.pace));
 
 export const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);

@@ -1,6 +1,4 @@
-// \0rolldown/runtime.js
 var __commonJSMin = (cb, mod) => () => (mod || (cb((mod = { exports: {} }).exports, mod, mod.exports), cb = null), mod.exports);
-// node_modules/ajv/dist/runtime/ucs2length.js
 var require_ucs2length = /* @__PURE__ */ __commonJSMin(((exports) => {
 	Object.defineProperty(exports, "__esModule", { value: true });
 	function ucs2length(str) {
@@ -19,9 +17,7 @@ var require_ucs2length = /* @__PURE__ */ __commonJSMin(((exports) => {
 		return length;
 	}
 	exports.default = ucs2length;
-	ucs2length.code = "require(\"ajv/dist/runtime/ucs2length\").default";
 }));
-// ../../tmp/validate-build-5134.mjs
 const validateBuild = validate20;
 const schema31 = {
 	"$schema": "https://json-schema.org/draft/2020-12/schema",

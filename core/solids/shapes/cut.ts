@@ -3,7 +3,11 @@ import { moments, perimeter } from '../polygon.ts';
 import type { Body, DryingBody, Measure } from '../types.ts';
 
 /** Outline stretched to its width and height, in mm. */
-export const stretched = (outline: OutlineName, width: number, height: number): (readonly [number, number])[] =>
+export const stretched = (
+  outline: OutlineName,
+  width: number,
+  height: number,
+): (readonly [number, number])[] =>
   outlineNamed(outline).points.map(([x, z]) => [x * width, z * height] as const);
 
 /** A flat piece of even thickness cut to an outline: V = A t, surface = 2 A + P t. */
@@ -22,7 +26,12 @@ export function cutMeasure(outline: OutlineName, width: number, height: number, 
 }
 
 /** Both faces open to the air. */
-export function cutDrying(outline: OutlineName, width: number, height: number, thickness: number): DryingBody {
+export function cutDrying(
+  outline: OutlineName,
+  width: number,
+  height: number,
+  thickness: number,
+): DryingBody {
   const m = cutMeasure(outline, width, height, thickness);
   return {
     volume: m.volume,

@@ -43,7 +43,7 @@ export const skinOverBall: Shape<'core' | 'coat'> = {
   },
   handles: ({ core: d, coat: t }) => [
     { size: 'coat', at: [d / 2 + t, d / 2 + t], along: [1, 0], gain: 1 },
-    { size: 'core', at: [0, d / 2 + t + d / 2], along: [0, 1], gain: 2 },
+    { size: 'core', at: [0, d + t], along: [0, 1], gain: 1 },
   ],
   core: ({ core }) => core,
   yield: { used: 0.95, kneadedBack: 0.8 },

@@ -79,7 +79,12 @@ export const taperedRope: Shape<Key> = {
         const along = (z - zFoot) / (zTip - zFoot);
         return cosine * (R + (r - R) * along);
       },
-      levels: [...levels(2 * R, 8).filter((z) => z < zFoot), zFoot, zTip, ...levels(2 * r, 8).map((z) => L - 2 * r + z)]
+      levels: [
+        ...levels(2 * R, 8).filter((z) => z < zFoot),
+        zFoot,
+        zTip,
+        ...levels(2 * r, 8).map((z) => L - 2 * r + z),
+      ]
         .filter((z) => z >= 0 && z <= L)
         .sort((x, y) => x - y),
     };

@@ -26,7 +26,9 @@ const at = computed(() => all.value.findIndex((p) => !done.value.has(p.step.id))
 const current = computed(() => (at.value < 0 ? undefined : all.value[at.value]));
 const next = computed(() => all.value.slice(at.value + 1, at.value + 5));
 const last = computed(() => [...build.value.bench.done].sort((a, b) => a.at.localeCompare(b.at)).at(-1));
-const session = computed(() => plan.value?.sessions.find((s) => current.value && s.steps.includes(current.value)));
+const session = computed(() =>
+  plan.value?.sessions.find((s) => current.value && s.steps.includes(current.value)),
+);
 const colour = computed(() => current.value?.step.weigh?.colour);
 
 /** What still has to wait before the step in hand may begin, from what was really done and when. */
@@ -73,19 +75,37 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
     <div class="main">
       <template v-if="current && origin">
         <p class="where">
-          Step {{ at + 1 }} of {{ all.length }}<template v-if="session"> · planned {{ weekdayTime(origin, current.from) }} · session to {{ clockTime(origin, session.to) }}</template>
+          Step {{ at + 1 }} of {{ all.length
+          }}<template v-if="session">
+            · planned {{ weekdayTime(origin, current.from) }} · session to
+            {{ clockTime(origin, session.to) }}</template
+          >
         </p>
         <h1>{{ current.step.title }}</h1>
         <div v-if="current.step.weigh" class="figures">
           <span class="ball" :style="{ background: colour }"></span>
-          <div><strong>{{ formatMass(current.step.weigh.grams, shown) }}</strong><span>{{ current.step.weigh.number > 1 ? `each, ${current.step.weigh.number} times` : 'weigh' }}</span></div>
-          <div><strong>{{ formatLength(current.step.weigh.ball, shown) }}</strong><span>ball, no creases</span></div>
-          <div><strong>{{ formatTime(current.step.minutes) }}</strong><span>at the bench</span></div>
+          <div>
+            <strong>{{ formatMass(current.step.weigh.grams, shown) }}</strong><span>{{
+              current.step.weigh.number > 1 ? `each, ${current.step.weigh.number} times` : 'weigh'
+            }}</span>
+          </div>
+          <div>
+            <strong>{{ formatLength(current.step.weigh.ball, shown) }}</strong><span>ball, no creases</span>
+          </div>
+          <div>
+            <strong>{{ formatTime(current.step.minutes) }}</strong><span>at the bench</span>
+          </div>
         </div>
-        <div v-else class="figures"><div><strong>{{ formatTime(current.step.minutes) }}</strong><span>at the bench</span></div></div>
+        <div v-else class="figures">
+          <div>
+            <strong>{{ formatTime(current.step.minutes) }}</strong><span>at the bench</span>
+          </div>
+        </div>
         <ul class="notes">
           <li v-for="n in current.step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
-          <li v-for="h in holding" :key="h.why" class="wait"><span aria-hidden="true">◆</span>Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.</li>
+          <li v-for="h in holding" :key="h.why" class="wait">
+            <span aria-hidden="true">◆</span>Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.
+          </li>
         </ul>
       </template>
       <template v-else-if="plan && all.length">
@@ -99,8 +119,18 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
     </div>
     <aside>
       <h2>Firming now</h2>
-      <p v-if="!firming.length" class="muted">Nothing is firming. When a piece is shaped and ticked off, its clock starts here.</p>
-      <FirmTimer v-for="f in firming" :key="f.piece.id" :name="f.piece.name" :minutes="f.minutes" :band="f.band" :state="f.state" :since="f.since" />
+      <p v-if="!firming.length" class="muted">
+        Nothing is firming. When a piece is shaped and ticked off, its clock starts here.
+      </p>
+      <FirmTimer
+        v-for="f in firming"
+        :key="f.piece.id"
+        :name="f.piece.name"
+        :minutes="f.minutes"
+        :band="f.band"
+        :state="f.state"
+        :since="f.since"
+      />
       <h2>Next</h2>
       <ol :start="at + 2">
         <li v-for="p in next" :key="p.step.id">{{ p.step.title }}</li>
@@ -108,7 +138,14 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
     </aside>
     <footer>
       <button type="button" class="done" :disabled="!current" @click="finish">Done <kbd>Enter</kbd></button>
-      <button type="button" :disabled="!last" :title="last ? `Take back: ${titleOf(last.step)}` : ''" @click="back">Take the last one back</button>
+      <button
+        type="button"
+        :disabled="!last"
+        :title="last ? `Take back: ${titleOf(last.step)}` : ''"
+        @click="back"
+      >
+        Take the last one back
+      </button>
     </footer>
   </div>
 </template>

@@ -5,20 +5,30 @@ import { formatTime } from '@core/quantity/index.ts';
 
 /** A running clock for one piece: since when, how firm it should be, when it may be held. */
 const props = defineProps<{ name: string; minutes: number; band: Band; state: FirmState; since: number }>();
-const end = computed(() => Math.max(Number.isFinite(props.band.slow) ? props.band.slow : props.band.likely * 3, props.minutes, 1) * 1.08);
+const end = computed(
+  () =>
+    Math.max(Number.isFinite(props.band.slow) ? props.band.slow : props.band.likely * 3, props.minutes, 1) *
+    1.08,
+);
 const at = (m: number) => `${Math.min(100, (100 * m) / end.value)}%`;
 const left = computed(() => props.band.likely - props.minutes);
 </script>
 
 <template>
   <div class="timer">
-    <p><strong>{{ name }}</strong> {{ state === 'soft' ? 'still soft' : state }}</p>
+    <p>
+      <strong>{{ name }}</strong> {{ state === 'soft' ? 'still soft' : state }}
+    </p>
     <div class="bar" aria-hidden="true">
-      <i :style="{ left: at(band.fast), width: `calc(${at(Math.min(band.slow, end))} - ${at(band.fast)})` }"></i>
+      <i
+        :style="{ left: at(band.fast), width: `calc(${at(Math.min(band.slow, end))} - ${at(band.fast)})` }"
+      ></i>
       <b :style="{ left: at(minutes) }"></b>
     </div>
     <p class="small muted">
-      {{ left > 0 ? `firm enough to hold in about ${formatTime(left)}` : 'likely firm enough to hold; test it' }}
+      {{
+        left > 0 ? `firm enough to hold in about ${formatTime(left)}` : 'likely firm enough to hold; test it'
+      }}
     </p>
   </div>
 </template>

@@ -21,7 +21,8 @@ const lean = computed(() => bones.value.figureTips.lean);
 
 /** A new rod down the middle of the selected piece into what carries it; down the figure when nothing is selected. */
 function add(): void {
-  const piece = store.selection?.kind === 'piece' ? pieceOf(build.value, store.selection.id) : build.value.pieces.at(-1);
+  const piece =
+    store.selection?.kind === 'piece' ? pieceOf(build.value, store.selection.id) : build.value.pieces.at(-1);
   if (!piece) {
     store.say('There is nothing to put a rod through yet.');
     return;
@@ -52,28 +53,48 @@ onBeforeUnmount(() => window.removeEventListener('add-rod', add));
   <div class="panel-scroll">
     <div class="top">
       <h2>Bones</h2>
-      <button class="button main" type="button" @click="add"><Plus :size="16" /> Add a rod <kbd>R</kbd></button>
+      <button class="button main" type="button" @click="add">
+        <Plus :size="16" /> Add a rod <kbd>R</kbd>
+      </button>
     </div>
     <div class="headline">
-      <div><strong><WhyButton :figure="bones.balance.mass" /></strong><span>whole figure</span></div>
       <div>
-        <strong><WhyButton :figure="lean" :text="lean.value > 0 ? `${Math.round(lean.value)}°` : 'falls'" /></strong>
+        <strong><WhyButton :figure="bones.balance.mass" /></strong><span>whole figure</span>
+      </div>
+      <div>
+        <strong
+          ><WhyButton :figure="lean" :text="lean.value > 0 ? `${Math.round(lean.value)}°` : 'falls'"
+        /></strong>
         <span>{{ bones.anchored ? 'tips at, unpinned' : 'tips at' }}</span>
       </div>
-      <div><strong><WhyButton :figure="bones.balance.up" /></strong><span>balance point up</span></div>
-      <div><strong>{{ number }} rods</strong><span>{{ materials === 1 ? 'in one material' : `in ${materials} materials` }}</span></div>
-      <div><strong>{{ bones.counts.fails }}</strong><span>won’t hold</span></div>
+      <div>
+        <strong><WhyButton :figure="bones.balance.up" /></strong><span>balance point up</span>
+      </div>
+      <div>
+        <strong>{{ number }} rods</strong
+        ><span>{{ materials === 1 ? 'in one material' : `in ${materials} materials` }}</span>
+      </div>
+      <div>
+        <strong>{{ bones.counts.fails }}</strong><span>won’t hold</span>
+      </div>
     </div>
 
     <p v-for="a in bones.asks" :key="a" class="ask"><span aria-hidden="true">◆</span> {{ a }}</p>
     <p v-if="!bones.rods.length" class="empty">No rods yet. Select what has to be held up and press R.</p>
     <ul class="rods">
       <li v-for="r in bones.rods" :key="r.rod.id" :class="{ open: r.rod.id === chosen }">
-        <button type="button" class="line" :aria-expanded="r.rod.id === chosen" @click="store.selection = r.rod.id === chosen ? undefined : { kind: 'rod', id: r.rod.id }">
+        <button
+          type="button"
+          class="line"
+          :aria-expanded="r.rod.id === chosen"
+          @click="store.selection = r.rod.id === chosen ? undefined : { kind: 'rod', id: r.rod.id }"
+        >
           <span class="letter">{{ r.letter }}</span>
           <span class="what">
             <strong>{{ r.rod.name }}<template v-if="r.rod.pair">, pair</template></strong>
-            <span class="muted small">{{ r.stock.name }} · {{ formatLength(r.length.value, shown) }} · {{ r.through }}</span>
+            <span class="muted small"
+              >{{ r.stock.name }} · {{ formatLength(r.length.value, shown) }} · {{ r.through }}</span
+            >
           </span>
           <LoadBar :use="r.worst?.use.value ?? 0" :verdict="r.verdict" />
           <VerdictWord :verdict="r.verdict" :times="r.worst?.times" />
@@ -93,7 +114,13 @@ onBeforeUnmount(() => window.removeEventListener('add-rod', add));
       </li>
     </ul>
     <p class="limits muted">
-      {{ bones.limits }} Weight of the rods {{ formatMass(bones.rods.reduce((g, r) => g + r.mass.value, 0), shown) }}. Every rod is counted in and out.
+      {{ bones.limits }} Weight of the rods
+      {{
+        formatMass(
+          bones.rods.reduce((g, r) => g + r.mass.value, 0),
+          shown,
+        )
+      }}. Every rod is counted in and out.
     </p>
   </div>
 </template>

@@ -12,10 +12,15 @@ const store = useBuild();
 const build = computed(() => store.build!);
 const rod = computed(() => props.report.rod);
 const stocks = RODS.map((r) => ({ value: r.id, label: r.name }));
-const places = computed(() => [{ value: BOARD, label: 'board' }, ...build.value.pieces.map((p) => ({ value: p.id, label: p.name }))]);
+const places = computed(() => [
+  { value: BOARD, label: 'board' },
+  ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
+]);
 const shownSum = ref<string>();
-const change = (patch: Parameters<typeof setRod>[2], label = `rod ${props.report.letter}`) => store.apply(setRod(build.value, rod.value.id, patch), label);
-const end = (which: 'from' | 'to', patch: Partial<RodEnd>) => change({ [which]: { ...rod.value[which], ...patch } });
+const change = (patch: Parameters<typeof setRod>[2], label = `rod ${props.report.letter}`) =>
+  store.apply(setRod(build.value, rod.value.id, patch), label);
+const end = (which: 'from' | 'to', patch: Partial<RodEnd>) =>
+  change({ [which]: { ...rod.value[which], ...patch } });
 const at = (which: 'from' | 'to', k: 0 | 1 | 2, v: number) => {
   const next = [...rod.value[which].at] as [number, number, number];
   next[k] = v;
@@ -30,20 +35,36 @@ const ENDS = [
 <template>
   <div class="card">
     <p v-if="report.worst" class="reason">
-      <strong>{{ report.worst.title }}</strong>, {{ report.worst.situation }}: {{ report.worst.text }} <span class="muted">{{ report.worst.sure }}</span>
+      <strong>{{ report.worst.title }}</strong>, {{ report.worst.situation }}: {{ report.worst.text }}
+      <span class="muted">{{ report.worst.sure }}</span>
     </p>
-    <p v-else class="reason">It does not cross from one piece into another yet: pull its ends on the stage.</p>
+    <p v-else class="reason">
+      It does not cross from one piece into another yet: pull its ends on the stage.
+    </p>
     <div v-if="report.mends.length" class="row">
-      <button v-for="(m, i) in report.mends" :key="m.text" class="button" :class="{ main: i === 0 }" type="button" @click="store.apply(m.apply(), m.text.toLowerCase())">
+      <button
+        v-for="(m, i) in report.mends"
+        :key="m.text"
+        class="button"
+        :class="{ main: i === 0 }"
+        type="button"
+        @click="store.apply(m.apply(), m.text.toLowerCase())"
+      >
         {{ m.text }} — {{ Number.isFinite(m.times) ? `holds ${m.times.toFixed(1)}×` : 'holds' }}
       </button>
     </div>
     <p v-else-if="report.worst && report.verdict === 'fails'" class="muted">
-      Deeper, longer, thicker and a second one were tried and do not hold: make the piece lighter, put it over a core, or carry the weight another way.
+      Deeper, longer, thicker and a second one were tried and do not hold: make the piece lighter, put it over
+      a core, or carry the weight another way.
     </p>
     <table v-if="report.checks.length" class="plain">
       <thead>
-        <tr><th>Looked at</th><th>Worst</th><th>Verdict</th><th><span class="visually-hidden">Sum</span></th></tr>
+        <tr>
+          <th>Looked at</th>
+          <th>Worst</th>
+          <th>Verdict</th>
+          <th><span class="visually-hidden">Sum</span></th>
+        </tr>
       </thead>
       <tbody>
         <template v-for="(c, i) in report.checks" :key="`${c.id}${i}`">
@@ -51,27 +72,98 @@ const ENDS = [
             <td>{{ c.title }}</td>
             <td class="muted">{{ c.situation }}</td>
             <td><VerdictWord :verdict="c.verdict" :times="c.times" /></td>
-            <td class="n"><button class="button plain" type="button" :aria-expanded="shownSum === `${c.id}${i}`" @click="shownSum = shownSum === `${c.id}${i}` ? undefined : `${c.id}${i}`">Show the sum</button></td>
+            <td class="n">
+              <button
+                class="button plain"
+                type="button"
+                :aria-expanded="shownSum === `${c.id}${i}`"
+                @click="shownSum = shownSum === `${c.id}${i}` ? undefined : `${c.id}${i}`"
+              >
+                Show the sum
+              </button>
+            </td>
           </tr>
-          <tr v-if="shownSum === `${c.id}${i}`"><td colspan="4"><WhyTree :figure="c.use" /></td></tr>
+          <tr v-if="shownSum === `${c.id}${i}`">
+            <td colspan="4"><WhyTree :figure="c.use" /></td>
+          </tr>
         </template>
       </tbody>
     </table>
     <div class="row">
-      <label class="field"><span>Name</span><a-input :key="rod.name" :default-value="rod.name" style="width: 150px" @change="change({ name: ($event.target as HTMLInputElement).value || rod.name })" /></label>
-      <label class="field"><span>Rod</span><a-select :value="rod.stock" :options="stocks" style="width: 210px" @change="(v: unknown) => change({ stock: v as string })" /></label>
-      <label class="field"><span>Pair</span><a-switch :checked="rod.pair" @change="(v: unknown) => change({ pair: v as boolean })" /></label>
-      <label class="field"><span>Sleeved</span><a-switch :checked="rod.sleeved" @change="(v: unknown) => change({ sleeved: v as boolean })" /></label>
+      <label class="field"
+        ><span>Name</span
+        ><a-input
+          :key="rod.name"
+          :default-value="rod.name"
+          style="width: 150px"
+          @change="change({ name: ($event.target as HTMLInputElement).value || rod.name })"
+      /></label>
+      <label class="field"
+        ><span>Rod</span
+        ><a-select
+          :value="rod.stock"
+          :options="stocks"
+          style="width: 210px"
+          @change="(v: unknown) => change({ stock: v as string })"
+      /></label>
+      <label class="field"
+        ><span>Pair</span
+        ><a-switch :checked="rod.pair" @change="(v: unknown) => change({ pair: v as boolean })"
+      /></label>
+      <label class="field"
+        ><span>Sleeved</span
+        ><a-switch :checked="rod.sleeved" @change="(v: unknown) => change({ sleeved: v as boolean })"
+      /></label>
     </div>
     <div v-for="e in ENDS" :key="e.key" class="row">
-      <label class="field"><span>{{ e.label }}</span><a-select :value="rod[e.key].on" :options="places" style="width: 150px" @change="(v: unknown) => end(e.key, { on: v as string, at: v === BOARD ? [rod[e.key].at[0], rod[e.key].at[1], -build.board.thickness] : [0, 0, 10] })" /></label>
-      <QuantityField label="Right" kind="length" :width="74" :value="rod[e.key].at[0]" @change="(v) => at(e.key, 0, v)" />
-      <QuantityField label="Back" kind="length" :width="74" :value="rod[e.key].at[1]" @change="(v) => at(e.key, 1, v)" />
-      <QuantityField label="Up" kind="length" :width="74" :value="rod[e.key].at[2]" @change="(v) => at(e.key, 2, v)" />
+      <label class="field"
+        ><span>{{ e.label }}</span
+        ><a-select
+          :value="rod[e.key].on"
+          :options="places"
+          style="width: 150px"
+          @change="
+            (v: unknown) =>
+              end(e.key, {
+                on: v as string,
+                at: v === BOARD ? [rod[e.key].at[0], rod[e.key].at[1], -build.board.thickness] : [0, 0, 10],
+              })
+          "
+      /></label>
+      <QuantityField
+        label="Right"
+        kind="length"
+        :width="74"
+        :value="rod[e.key].at[0]"
+        @change="(v) => at(e.key, 0, v)"
+      />
+      <QuantityField
+        label="Back"
+        kind="length"
+        :width="74"
+        :value="rod[e.key].at[1]"
+        @change="(v) => at(e.key, 1, v)"
+      />
+      <QuantityField
+        label="Up"
+        kind="length"
+        :width="74"
+        :value="rod[e.key].at[2]"
+        @change="(v) => at(e.key, 2, v)"
+      />
     </div>
     <div class="foot">
       <p v-if="report.caution" class="caution"><span aria-hidden="true">◆</span> {{ report.caution }}</p>
-      <button class="button" type="button" @click="(store.apply(removeRod(build, rod.id), `removing rod ${report.letter}`), (store.selection = undefined))">Remove</button>
+      <button
+        class="button"
+        type="button"
+        @click="
+          (store.apply(removeRod(build, rod.id), `removing rod ${report.letter}`),
+          (store.selection = undefined))
+        "
+      >
+        Remove
+      </button>
     </div>
   </div>
 </template>
@@ -81,6 +173,10 @@ const ENDS = [
   display: grid;
   gap: 10px;
   padding: 2px 0 12px;
+}
+td {
+  vertical-align: middle !important;
+  padding-block: 2px !important;
 }
 .reason {
   max-width: 640px;

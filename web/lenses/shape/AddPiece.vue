@@ -8,7 +8,10 @@ import ShapeIcon from './ShapeIcon.vue';
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
 const on = ref(store.selection?.kind === 'piece' ? store.selection.id : BOARD);
-const places = computed(() => [{ value: BOARD, label: 'the board' }, ...store.build!.pieces.map((p) => ({ value: p.id, label: p.name }))]);
+const places = computed(() => [
+  { value: BOARD, label: 'the board' },
+  ...store.build!.pieces.map((p) => ({ value: p.id, label: p.name })),
+]);
 function add(kind: ShapeKind): void {
   const made = addPiece(store.build!, kind, shapeOf(kind).name, on.value);
   store.apply(made.build, `adding a ${shapeOf(kind).name.toLowerCase()}`);
@@ -20,12 +23,25 @@ const size = (kind: ShapeKind) => measure(startingForm(kind));
 
 <template>
   <a-modal v-model:open="open" title="New piece" :footer="null" width="620px">
-    <label class="on">Standing on <a-select v-model:value="on" :options="places" style="width: 220px" show-search option-filter-prop="label" /></label>
+    <label class="on"
+      >Standing on
+      <a-select
+        v-model:value="on"
+        :options="places"
+        style="width: 220px"
+        show-search
+        option-filter-prop="label"
+    /></label>
     <ul>
       <li v-for="kind in SHAPE_KINDS" :key="kind">
         <button type="button" @click="add(kind)">
           <ShapeIcon :kind="kind" :size="46" />
-          <span><strong>{{ shapeOf(kind).name }}</strong><span class="muted small">{{ shapeOf(kind).hint }}; starts {{ Math.round(size(kind).height) }} mm tall</span></span>
+          <span
+            ><strong>{{ shapeOf(kind).name }}</strong
+            ><span class="muted small"
+              >{{ shapeOf(kind).hint }}; starts {{ Math.round(size(kind).height) }} mm tall</span
+            ></span
+          >
         </button>
       </li>
     </ul>

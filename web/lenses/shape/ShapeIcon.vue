@@ -5,19 +5,33 @@ import { measure, startingForm, type Form, type ShapeKind } from '@core/solids/i
 import { pathOf } from '../../stage/geometry.ts';
 
 /** A shape drawn by its own record. */
-const props = withDefaults(defineProps<{ kind: ShapeKind; form?: Form; size?: number; colour?: string }>(), { size: 30, colour: '#d8cdb9', form: undefined });
+const props = withDefaults(defineProps<{ kind: ShapeKind; form?: Form; size?: number; colour?: string }>(), {
+  size: 30,
+  colour: '#d8cdb9',
+  form: undefined,
+});
 const form = computed(() => props.form ?? startingForm(props.kind));
 const drawn = computed(() => {
   const piece = { form: form.value } as Piece;
   const m = measure(form.value);
   const s = silhouette({ piece, frame: WORLD, index: 0, carrier: -1 }, 'front');
   const side = Math.max(m.width, m.height) * 1.12;
-  return { path: pathOf(s), box: `${-side / 2} ${-m.height / 2 - side / 2} ${side} ${side}`, stroke: (side / props.size) * 1.4 };
+  return {
+    path: pathOf(s),
+    box: `${-side / 2} ${-m.height / 2 - side / 2} ${side} ${side}`,
+    stroke: (side / props.size) * 1.4,
+  };
 });
 </script>
 
 <template>
   <svg :width="size" :height="size" :viewBox="drawn.box" aria-hidden="true">
-    <path :d="drawn.path" :fill="colour" stroke="#1d2422" :stroke-width="drawn.stroke" stroke-linejoin="round" />
+    <path
+      :d="drawn.path"
+      :fill="colour"
+      stroke="#1d2422"
+      :stroke-width="drawn.stroke"
+      stroke-linejoin="round"
+    />
   </svg>
 </template>

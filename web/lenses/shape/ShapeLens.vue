@@ -17,7 +17,11 @@ const figure = computed(() => store.report!.figure);
 const build = computed(() => store.build!);
 const chosen = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
 const rows = computed(() =>
-  build.value.pieces.map((piece, i) => ({ piece, report: figure.value.pieces[i]!, colour: build.value.colours.find((c) => c.id === piece.colour)! })),
+  build.value.pieces.map((piece, i) => ({
+    piece,
+    report: figure.value.pieces[i]!,
+    colour: build.value.colours.find((c) => c.id === piece.colour)!,
+  })),
 );
 function setHeight(mm: number): void {
   const done = toHeight(build.value, mm);
@@ -34,23 +38,48 @@ function setHeight(mm: number): void {
   <div class="panel-scroll">
     <div class="top">
       <h2>Shape</h2>
-      <button class="button main" type="button" @click="emit('add')"><Plus :size="16" /> New piece <kbd>N</kbd></button>
+      <button class="button main" type="button" @click="emit('add')">
+        <Plus :size="16" /> New piece <kbd>N</kbd>
+      </button>
     </div>
     <div class="headline">
       <div>
-        <QuantityField v-if="build.pieces.length" label="Finished height" kind="length" :value="figure.height" :width="92" @change="setHeight" />
+        <QuantityField
+          v-if="build.pieces.length"
+          label="Finished height"
+          kind="length"
+          :value="figure.height"
+          :width="92"
+          @change="setHeight"
+        />
       </div>
-      <div><strong><WhyButton :figure="figure.paste" /></strong><span>paste in the figure</span></div>
-      <div><strong>{{ figure.pieces.reduce((n, p) => n + p.number, 0) }}</strong><span>pieces</span></div>
-      <div><strong>{{ formatLength(figure.extent.right - figure.extent.left, shown) }}</strong><span>wide</span></div>
+      <div>
+        <strong><WhyButton :figure="figure.paste" /></strong><span>paste in the figure</span>
+      </div>
+      <div>
+        <strong>{{ figure.pieces.reduce((n, p) => n + p.number, 0) }}</strong><span>pieces</span>
+      </div>
+      <div>
+        <strong>{{ formatLength(figure.extent.right - figure.extent.left, shown) }}</strong><span>wide</span>
+      </div>
     </div>
     <p v-for="w in figure.warnings" :key="w" class="warning"><span aria-hidden="true">◆</span> {{ w }}</p>
-    <p v-if="!build.pieces.length" class="empty">Nothing stands on the board yet. Add the first piece: feet, a base, or the body.</p>
+    <p v-if="!build.pieces.length" class="empty">
+      Nothing stands on the board yet. Add the first piece: feet, a base, or the body.
+    </p>
     <ol class="pieces">
       <li v-for="r in rows" :key="r.piece.id" :class="{ open: r.piece.id === chosen }">
-        <button type="button" class="line" :aria-expanded="r.piece.id === chosen" @click="store.selection = r.piece.id === chosen ? undefined : { kind: 'piece', id: r.piece.id }">
+        <button
+          type="button"
+          class="line"
+          :aria-expanded="r.piece.id === chosen"
+          @click="store.selection = r.piece.id === chosen ? undefined : { kind: 'piece', id: r.piece.id }"
+        >
           <ShapeIcon :kind="r.piece.form.kind" :form="r.piece.form" :colour="r.colour.hex" :size="30" />
-          <span class="what"><strong>{{ r.piece.name }}</strong><template v-if="r.report.number > 1"> ×{{ r.report.number }}</template></span>
+          <span class="what"
+            ><strong>{{ r.piece.name }}</strong
+            ><template v-if="r.report.number > 1"> ×{{ r.report.number }}</template></span
+          >
           <span class="n">{{ formatMass(r.report.weight.paste.value, shown) }}</span>
           <span class="n muted">{{ formatLength(r.report.weight.ball.value, shown) }} ball</span>
         </button>

@@ -1,0 +1,72 @@
+/**
+ * The arrows of the house, checked: web and server read the core, the core reads nothing outside itself, and inside
+ * the core each room reads only rooms above it in this list.
+ */
+const ROOMS = ['quantity', 'pastes', 'solids', 'figure', 'bones', 'firming', 'days', 'files'];
+
+const downwards = ROOMS.flatMap((room, i) => {
+  const below = ROOMS.slice(i + 1);
+  return below.length
+    ? [
+        {
+          name: `${room}-reads-only-what-is-above-it`,
+          severity: 'error',
+          from: { path: `^core/${room}/`, pathNot: '\\.(test|testing)\\.ts$' },
+          to: { path: `^core/(${below.join('|')})/|^core/plan\\.ts` },
+        },
+      ]
+    : [];
+});
+
+/** @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    ...downwards,
+    {
+      name: 'core-reads-only-itself',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.(test|testing)\\.ts$|^core/checks/' },
+      to: { path: '^(web|server|tools|tests|demo)/' },
+    },
+    {
+      name: 'core-uses-no-interface-library',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.(test|testing)\\.ts$|^core/checks/' },
+      to: { path: 'node_modules/(vue|pinia|ant-design-vue|dexie|express|comlink|@vueuse|@lucide)' },
+    },
+    {
+      name: 'web-and-server-apart',
+      severity: 'error',
+      from: { path: '^web/' },
+      to: { path: '^(server|tools|tests)/' },
+    },
+    {
+      name: 'server-leaves-screens-alone',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { path: '^web/' },
+    },
+    {
+      name: 'the-reference-solver-is-for-tests',
+      severity: 'error',
+      from: { path: '^(web|server|core)/', pathNot: '\\.(test|testing)\\.ts$|^core/checks/' },
+      to: { path: '^core/firming/reference\\.ts$|\\.testing\\.ts$' },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'rooms-are-entered-by-their-face',
+      severity: 'error',
+      from: {
+        path: '^(web|server|tools)/',
+        pathNot: '\\.test\\.ts$|^tools/(generate-validators|bench)\\.ts$',
+      },
+      to: { path: '^core/[a-z]+/(?!index\\.ts)' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: { extensions: ['.ts', '.vue', '.mjs', '.js', '.json'] },
+  },
+};

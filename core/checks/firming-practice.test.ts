@@ -1,0 +1,119 @@
+// Facts of the trade, all marked common practice: what makers find in an ordinary room, 21 °C and 50 %.
+import { describe, expect, it } from 'vitest';
+import {
+  bandOf,
+  chocolateReaches,
+  chocolateStep,
+  chocolateYield,
+  crossing,
+  familyOf,
+  JUST_SHAPED,
+  marginOf,
+  sweep,
+  type Air,
+  type Duty,
+  type Question,
+} from '../firming/index.ts';
+import { CASES, type Case } from '../firming/cases.testing.ts';
+import { MATERIALS, type SettingConstants } from '../pastes/index.ts';
+
+const ROOM: Air = { temperature: 21, humidity: 0.5, speed: 0.1 };
+const when = (c: Case, q: Question, air = ROOM, duty: Duty = c.duty) => {
+  const h = sweep(c.law, c.slab, air);
+  return crossing(h, marginOf(h, q, duty)!, q === 'bend' || q === 'texture');
+};
+
+describe('drying, common practice', () => {
+  it.each([
+    ['a 2 mm ear at 45° holds its pose by a quarter of an hour', 'ear', 'pose', 5, 15],
+    ['the same ear still flexes at a quarter of an hour', 'ear', 'bend', 15, 60],
+    ['a 50 g head of 70:30 can be joined after about an hour', 'head', 'handle', 40, 75],
+    ['a leg carries its share for a moment after a few hours at least', 'leg', 'bear', 150, 360],
+    ['and may be left standing after a night', 'leg', 'stand', 480, 840],
+    ['a gum paste petal dries overnight', 'petal', 'dry', 480, 1080],
+    ['a covering on a foam ball sets in one to two hours', 'cover', 'touch', 60, 120],
+    ['a plaque stays pliable for twenty minutes and more', 'plaque', 'bend', 20, 60],
+    ['and cuts cleanly after some minutes', 'plaque', 'tack', 2, 10],
+  ] as const)('%s', (_, name, question, low, high) => {
+    const t = when(CASES[name], question);
+    expect(t).toBeGreaterThanOrEqual(low);
+    expect(t).toBeLessThanOrEqual(high);
+  });
+
+  it('a damp room costs a plaque a couple of minutes more before cutting', () => {
+    const more = when(CASES.plaque, 'tack', { ...ROOM, humidity: 0.6 }) - when(CASES.plaque, 'tack');
+    expect(more).toBeGreaterThan(1);
+    expect(more).toBeLessThan(4);
+  });
+
+  it('covering paste never skins where the air is as damp as it is', () => {
+    expect(when(CASES.plainBall, 'skin', { ...ROOM, humidity: 0.72 })).toBe(Infinity);
+  });
+
+  it('gum paste firms much faster and harder than covering paste', () => {
+    expect(when(CASES.plainBall, 'handle')).toBeGreaterThan(10 * when(CASES.head, 'handle'));
+  });
+
+  it('drier air never makes anything slower, bracing never makes a leg later', () => {
+    for (const q of ['tack', 'skin', 'dry'] as const)
+      expect(when(CASES.petal, q, { ...ROOM, humidity: 0.4 })).toBeLessThan(when(CASES.petal, q));
+    const load = CASES.leg.duty.load;
+    expect(when(CASES.leg, 'bear', ROOM, { load: { ...load, braced: true } })).toBeLessThan(30);
+    expect(when(CASES.leg, 'bear', ROOM, { load: { ...load, onRods: 0.9 } })).toBeLessThan(5);
+  });
+});
+
+describe('bands', () => {
+  it('put a head’s joining at about 25, 50 and 150 minutes', () => {
+    const d = 42;
+    const family = familyOf(
+      CASES.head.law,
+      {
+        volume: (Math.PI * d ** 3) / 6,
+        area: Math.PI * d * d * 0.95,
+        depth: d / 2,
+        facing: d,
+        thickness: d,
+        kind: 'rod',
+        coat: false,
+      },
+      ROOM,
+      Math.hypot(0.7, 0.3),
+    );
+    const band = bandOf(family, 'handle')!;
+    expect(band.fast).toBeGreaterThan(17);
+    expect(band.fast).toBeLessThan(33);
+    expect(Math.abs(band.likely - 50)).toBeLessThan(6);
+    expect(band.slow).toBeGreaterThan(100);
+    expect(band.slow).toBeLessThan(200);
+    for (const q of ['tack', 'skin', 'touch', 'texture', 'bend'] as const) {
+      const b = bandOf(family, q)!;
+      expect(b.fast).toBeLessThanOrEqual(b.likely);
+      expect(b.likely).toBeLessThanOrEqual(b.slow);
+    }
+  });
+});
+
+describe('modelling chocolate, common practice', () => {
+  const dark = MATERIALS.chocolateDark.firming.constants as SettingConstants;
+  const white = MATERIALS.chocolateWhite.firming.constants as SettingConstants;
+  it('fresh chocolate is firm after two hours to overnight', () => {
+    const t = chocolateReaches(dark, 20, 2400, 16, { temperature: 33, set: 0, structure: 0 });
+    expect(t).toBeGreaterThan(100);
+    expect(t).toBeLessThan(420);
+  });
+  it('sets sooner in the cold, later when white, and not at all in a warm room', () => {
+    const cooling = 900;
+    expect(chocolateReaches(dark, 18, cooling, 14.6)).toBeLessThan(chocolateReaches(dark, 21, cooling, 14.6));
+    expect(chocolateReaches(white, 21, cooling, 14.6)).toBeGreaterThan(
+      chocolateReaches(dark, 21, cooling, 14.6),
+    );
+    expect(chocolateReaches(white, 26, cooling, 14.6)).toBe(Infinity);
+  });
+  it('softens in warm hands', () => {
+    let s = { ...JUST_SHAPED, temperature: 20, structure: 1 };
+    const firm = chocolateYield(dark, s);
+    for (let i = 0; i < 20; i++) s = chocolateStep(dark, s, 32, 300, 0.25);
+    expect(chocolateYield(dark, s)).toBeLessThan(firm / 2);
+  });
+});

@@ -1,0 +1,162 @@
+import fc from 'fast-check';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { anyBuild } from '../figure/arbitrary.testing.ts';
+import { BUILD_VERSION } from '../figure/index.ts';
+import { fileName, migrated, MIGRATIONS, readBuild, readRecord, writeBuild } from './index.ts';
+import { validatorSource } from '../../tools/generate-validators.ts';
+
+const demoFolder = new URL('../../demo/', import.meta.url);
+const demos = readdirSync(demoFolder).filter((f) => f.endsWith('.spindle.json'));
+const otterText = readFileSync(new URL('ferryman-otter.spindle.json', demoFolder), 'utf8');
+const otter = () => JSON.parse(otterText) as Record<string, any>;
+const refusal = (data: unknown) => {
+  const r = readRecord(data);
+  return r.ok ? '' : r.problem.text;
+};
+const wrong = (change: (o: Record<string, any>) => void) => {
+  const o = otter();
+  change(o);
+  return refusal(o);
+};
+
+describe('saving and opening', () => {
+  it('brings any build back as it was', () => {
+    fc.assert(
+      fc.property(anyBuild(), (build) => {
+        const back = readBuild(writeBuild(build));
+        expect(back).toEqual({ ok: true, value: build });
+        if (back.ok) expect(writeBuild(back.value)).toBe(writeBuild(build));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it.each(demos)('%s opens, and is written back letter by letter', (file) => {
+    const text = readFileSync(new URL(file, demoFolder), 'utf8');
+    const read = readBuild(text);
+    expect(read.ok).toBe(true);
+    if (read.ok) expect(writeBuild(read.value)).toBe(text);
+  });
+
+  it('names files so that any system takes them', () => {
+    expect(fileName({ name: 'Ferryman otter' } as never)).toBe('ferryman-otter.spindle.json');
+    expect(fileName({ name: '../…/\\?' } as never)).toBe('build.spindle.json');
+  });
+});
+
+describe('a wrong file is refused with a sentence that names what is wrong', () => {
+  it.each([
+    ['', /breaks off or is damaged/],
+    ['{"format": "elm-spindle-build"', /breaks off/],
+    ['[]', /does not hold a build/],
+    ['{"format":"other"}', /not saved by Elm Spindle/],
+    ['{"format":"elm-spindle-build"}', /which version/],
+    ['{"format":"elm-spindle-build","version":99}', /newer Elm Spindle \(format 99/],
+    ['{"format":"elm-spindle-build","version":1}', /missing/],
+  ])('%s', (text, says) => {
+    const r = readBuild(text);
+    expect(!r.ok && r.problem.text).toMatch(says);
+  });
+
+  it.each<[string, (o: Record<string, any>) => void, RegExp]>([
+    [
+      'a size of nothing',
+      (o) => (o.pieces[2].form.sizes.height = -4),
+      /Piece “Body”: Egg: “tall” has to be between/,
+    ],
+    ['a size missing', (o) => delete o.pieces[2].form.sizes.height, /“Body”.*“tall” has no size/],
+    [
+      'a shape unknown',
+      (o) => (o.pieces[2].form.kind = 'blob'),
+      /“Body”, form, kind: it has to be one of ball, egg/,
+    ],
+    ['a field too many', (o) => (o.pieces[0].evil = 1), /“Feet”: “evil” does not belong there/],
+    [
+      'a blend that is not there',
+      (o) => (o.pieces[0].blend = 'gone'),
+      /“Feet” is made of a blend that is not in the file/,
+    ],
+    [
+      'a colour that is not there',
+      (o) => (o.pieces[0].colour = 'gone'),
+      /has a colour that is not in the file/,
+    ],
+    [
+      'a carrier that is not there',
+      (o) => (o.pieces[1].seat.on = 'gone'),
+      /stands on something that is not in the file/,
+    ],
+    ['a loop', (o) => (o.pieces[2].seat.on = 'head'), /comes before what carries it, or carries itself/],
+    ['two the same', (o) => (o.pieces[1].id = 'feet'), /Two pieces have the same id, “feet”/],
+    [
+      'a rod to nowhere',
+      (o) => (o.rods[0].to.on = 'gone'),
+      /Rod “Neck and spine” ends in a piece that is not in the file/,
+    ],
+    ['humidity over a hundred', (o) => (o.room.humidity = 130), /room, humidity: it has to be at most 95/],
+    ['text for a number', (o) => (o.room.temperature = '21'), /room, temperature: it has to be a number/],
+    [
+      'a dose nobody mixes',
+      (o) => (o.blends[1].powder = 4000),
+      /“Limb paste, 1 % powder”, powder: it has to be at most 5/,
+    ],
+    [
+      'powder in what takes none',
+      (o) => (o.blends[0].base = 'marzipan'),
+      /Marzipan, half almond is not stiffened/,
+    ],
+    ['a colour that is none', (o) => (o.colours[0].hex = 'red'), /pattern/],
+    [
+      'a huge list',
+      (o) => (o.hours = Array.from({ length: 99 }, () => o.hours[0])),
+      /hours: there are more than 60/,
+    ],
+  ])('%s', (_, change, says) => {
+    expect(wrong(change)).toMatch(says);
+  });
+
+  it('never throws, whatever it is given', () => {
+    fc.assert(
+      fc.property(fc.anything(), (data) => {
+        expect(readRecord(data).ok).toBe(false);
+      }),
+    );
+    fc.assert(
+      fc.property(fc.nat(otterText.length), fc.string({ maxLength: 4 }), (at, junk) => {
+        const r = readBuild(otterText.slice(0, at) + junk + otterText.slice(at + 3));
+        if (!r.ok) expect(r.problem.text.length).toBeGreaterThan(10);
+      }),
+    );
+  });
+});
+
+describe('versions', () => {
+  it('has a migration from every older version, and a stored example of it', () => {
+    for (let v = 1; v < BUILD_VERSION; v++) {
+      expect(MIGRATIONS[v], `migration from version ${v}`).toBeDefined();
+      expect(
+        existsSync(new URL(`./examples/v${v}.spindle.json`, import.meta.url)),
+        `example of version ${v}`,
+      ).toBe(true);
+    }
+    expect(Object.keys(MIGRATIONS).every((v) => Number(v) < BUILD_VERSION)).toBe(true);
+  });
+
+  it('still opens the stored example of version 1', () => {
+    const text = readFileSync(new URL('./examples/v1.spindle.json', import.meta.url), 'utf8');
+    expect((JSON.parse(text) as { version: number }).version).toBe(1);
+    expect(readBuild(text).ok).toBe(true);
+  });
+
+  it('does not bring forward what it has no way for', () => {
+    expect(migrated({}, 0)).toBeUndefined();
+    expect(migrated({ a: 1 }, BUILD_VERSION)).toEqual({ a: 1 });
+  });
+
+  it('the generated validator is the one the schema makes, and evaluates no strings', async () => {
+    const kept = readFileSync(new URL('./generated/validate-build.js', import.meta.url), 'utf8');
+    expect(await validatorSource()).toBe(kept);
+    expect(kept).not.toMatch(/new Function|eval\(|\brequire\(/);
+  });
+});

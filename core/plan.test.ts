@@ -1,0 +1,150 @@
+import fc from 'fast-check';
+import { execFileSync } from 'node:child_process';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { toHeight } from './bones/index.ts';
+import { shapeId, validate } from './days/index.ts';
+import { readBuild } from './files/index.ts';
+import { anyBuild } from './figure/arbitrary.testing.ts';
+import { setBlend, setRoom, resize, type Build } from './figure/index.ts';
+import { stateAt, STATES } from './firming/index.ts';
+import { plan } from './plan.ts';
+import type { Reckoned } from './quantity/index.ts';
+
+const root = join(import.meta.dirname, '..');
+const load = (file: string): Build => {
+  const r = readBuild(readFileSync(join(root, 'demo', file), 'utf8'));
+  if (!r.ok) throw new Error(r.problem.text);
+  return r.value;
+};
+const value = <T>(r: { ok: true; value: T } | { ok: false; problem: { text: string } }): T => {
+  if (!r.ok) throw new Error(r.problem.text);
+  return r.value;
+};
+const demos = readdirSync(join(root, 'demo')).filter((f) => f.endsWith('.spindle.json'));
+const otter = load('ferryman-otter.spindle.json');
+
+/** Every figure in a report, wherever it sits. */
+function figures(x: unknown, out: Reckoned[] = [], seen = new Set<unknown>()): Reckoned[] {
+  if (typeof x !== 'object' || x === null || seen.has(x)) return out;
+  seen.add(x);
+  if ('name' in x && 'value' in x && 'unit' in x) out.push(x as Reckoned);
+  for (const v of x instanceof Map ? x.values() : Object.values(x)) figures(v, out, seen);
+  return out;
+}
+
+describe.each(demos)('%s', (file) => {
+  const build = load(file);
+  const report = plan(build);
+
+  it('has grams, batches, firming and a plan that can be done', () => {
+    expect(report.figure.paste.value).toBeGreaterThan(100);
+    expect(report.figure.warnings).toEqual([]);
+    expect(report.paste.length).toBeGreaterThan(0);
+    for (const p of build.pieces) expect(report.firming.get(p.id)!.never, p.name).toBeUndefined();
+    const { days } = report;
+    expect(days.trouble).toEqual([]);
+    expect(days.plan!.chance).toBeGreaterThanOrEqual(0.9);
+    const at = new Map(days.plan!.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p.from]));
+    const stretches = days.plan!.sessions.map((s) => ({ from: s.from, to: s.to }));
+    const table = { start: days.steps.map((s) => at.get(s.id)!) };
+    expect(validate({ steps: days.steps, links: days.links, stretches, due: days.due! }, table, 0)).toEqual(
+      [],
+    );
+  });
+
+  it('every figure with a rule has the parts it was made from, and no NaN', () => {
+    for (const f of figures(JSON.parse(JSON.stringify(report.toJSON()), (_, v: unknown) => v))) {
+      if (f.rule) expect(f.from!.length, f.name).toBeGreaterThan(0);
+    }
+    for (const f of [...figures(report.figure), ...figures(report.paste), ...figures(report.bones.balance)])
+      expect(Number.isFinite(f.value), f.name).toBe(true);
+  });
+});
+
+describe('plan', () => {
+  it('is pure: the same build gives the same report, and nothing in the build changes', () => {
+    const text = JSON.stringify(otter);
+    expect(plan(otter)).toBe(plan(otter));
+    const again = value(readBuild(text));
+    expect(JSON.stringify(plan(again))).toBe(JSON.stringify(plan(otter)));
+    expect(JSON.stringify(otter)).toBe(text);
+  });
+
+  it('follows a change of height, room or blend', () => {
+    const tall = plan(value(toHeight(otter, 300)).build);
+    expect(tall.figure.paste.value).toBeGreaterThan(2 * plan(otter).figure.paste.value);
+    const damp = plan(value(setRoom(otter, { humidity: 62 })));
+    const handle = (r: ReturnType<typeof plan>) => r.firming.get('body')!.bands.handle!;
+    expect(handle(damp).likely).toBeGreaterThan(1.5 * handle(plan(otter)).likely);
+    const stiff = plan(value(setBlend(otter, 'figure-paste', { gumPaste: 60 })));
+    expect(handle(stiff).likely).toBeLessThan(handle(plan(otter)).likely);
+    expect(stiff.bones.rods.find((r) => r.rod.id === 'lantern-stick')!.worst!.use.value).toBeLessThan(
+      plan(otter).bones.rods.find((r) => r.rod.id === 'lantern-stick')!.worst!.use.value,
+    );
+  });
+
+  it('reckons again only the piece that changed', () => {
+    const fresh = load('ferryman-otter.spindle.json');
+    const before = plan(fresh);
+    expect(before.figure.pieces.length).toBeGreaterThan(0);
+    const after = plan(value(resize(fresh, 'nose', { diameter: 14 })));
+    const same = (id: string) =>
+      before.figure.pieces.find((p) => p.id === id) === after.figure.pieces.find((p) => p.id === id);
+    expect(same('body')).toBe(true);
+    expect(same('nose')).toBe(false);
+  });
+
+  it('says so when a room never lets it firm, and plans nothing false', () => {
+    const swamp = plan(value(setRoom(otter, { humidity: 80 })));
+    expect([...swamp.firming.values()].some((f) => f.never)).toBe(true);
+    expect(swamp.days.plan).toBeUndefined();
+    expect(swamp.days.trouble.join(' ')).toMatch(/Never in this room/);
+  });
+
+  it('firmness only ever grows with time', () => {
+    for (const f of plan(otter).firming.values()) {
+      let last = 0;
+      for (const minutes of [0, 5, 15, 45, 120, 600, 3000, 20000]) {
+        const now = STATES.indexOf(stateAt(f, minutes));
+        expect(now).toBeGreaterThanOrEqual(last);
+        last = now;
+      }
+    }
+  });
+
+  it('makes a step for every piece and burial cannot happen: nothing is set on what is not shaped', () => {
+    const { days } = plan(otter);
+    const at = new Map(days.plan!.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p]));
+    for (const piece of otter.pieces) {
+      expect(at.has(shapeId(piece.id))).toBe(true);
+      if (piece.seat.on !== 'board')
+        expect(at.get(`join:${piece.id}`)!.from).toBeGreaterThanOrEqual(at.get(shapeId(piece.seat.on))!.to);
+    }
+  });
+
+  it('stands up to any build', () => {
+    fc.assert(
+      fc.property(anyBuild(7), (build) => {
+        const report = plan(build, { tries: 2 });
+        expect(report.figure.height).toBeGreaterThanOrEqual(0);
+        expect(JSON.stringify(report)).not.toMatch(/NaN/);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  it('the command line prints the same report, and refuses a wrong file', () => {
+    const run = (file: string) =>
+      execFileSync(process.execPath, ['--import', 'tsx', join(root, 'tools/plan.ts'), file], {
+        cwd: root,
+        encoding: 'utf8',
+        stdio: ['ignore', 'pipe', 'pipe'],
+        maxBuffer: 64 << 20,
+      });
+    const printed = JSON.parse(run('demo/ferryman-otter.spindle.json')) as unknown;
+    expect(printed).toEqual(JSON.parse(JSON.stringify(plan(otter))));
+    expect(() => run('package.json')).toThrow(/not saved by Elm Spindle/);
+  });
+});

@@ -1,0 +1,37 @@
+// @ts-check
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier/flat';
+import vue from 'eslint-plugin-vue';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+export default defineConfig(
+  globalIgnores(['dist', 'coverage', 'core/files/generated', 'web/components.d.ts']),
+  js.configs.recommended,
+  tseslint.configs.recommended,
+  vue.configs['flat/recommended'],
+  { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: tseslint.parser } } },
+  { files: ['web/**'], languageOptions: { globals: globals.browser } },
+  {
+    files: ['server/**', 'tools/**', 'tests/**', '*.config.*', '*.cjs'],
+    languageOptions: { globals: globals.node },
+  },
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': [
+        'error',
+        { fixStyle: 'inline-type-imports', disallowTypeAnnotations: false },
+      ],
+      'no-console': ['error', { allow: ['error'] }],
+      'max-lines': ['error', { max: 600 }],
+      eqeqeq: 'error',
+      'vue/multi-word-component-names': 'off',
+      'vue/require-default-prop': 'off',
+    },
+  },
+  { files: ['tools/**', 'server/**'], rules: { 'no-console': 'off' } },
+  { files: ['**/*.test.ts'], rules: { '@typescript-eslint/no-explicit-any': 'off' } },
+  prettier,
+);

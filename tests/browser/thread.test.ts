@@ -1,0 +1,308 @@
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import axe from 'axe-core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { readBuild } from '../../core/files/index.ts';
+import { plan } from '../../core/plan.ts';
+import { By, Key, openBrowser, serve, until, type Browser, type Served } from './driver.ts';
+
+let served: Served;
+let b: Browser;
+beforeAll(async () => {
+  served = await serve();
+  b = await openBrowser();
+});
+afterAll(async () => {
+  await b.close();
+  await served.close();
+});
+
+const open = async (browser: Browser, lens: string, id = 'demo-ferryman-otter') => {
+  await browser.driver.get(`${served.url}/build/${id}/${lens}`);
+  await browser.find('.frame');
+};
+const has = (browser: Browser, css: string, words: string | RegExp) =>
+  browser.driver.wait(async () => {
+    const all = await browser.driver.findElements(By.css(css));
+    for (const e of all) {
+      const text = await e.getText().catch(() => '');
+      if (typeof words === 'string' ? text.includes(words) : words.test(text)) return e;
+    }
+    return undefined;
+  }, 20_000);
+const row = (browser: Browser, words: string) =>
+  browser.driver.wait(
+    until.elementLocated(
+      By.xpath(`//button[contains(@class,"line")][contains(normalize-space(.),"${words}")]`),
+    ),
+    15_000,
+  );
+const heightShown = async () =>
+  (await b.driver.findElement(By.xpath('//label[span[.="Finished height"]]/input'))).getAttribute('value');
+const waitSaved = () => b.driver.wait(async () => !(await b.text('.rail .name')).includes('saving'), 10_000);
+const download = (browser: Browser) =>
+  browser.driver.wait(() => {
+    const file = readdirSync(browser.downloads).find((f) => f.endsWith('.spindle.json'));
+    return Promise.resolve(file ? readFileSync(join(browser.downloads, file), 'utf8') : undefined);
+  }, 15_000);
+
+describe('from a figure on the shelf to a bench sheet', () => {
+  it('finds the demonstration builds on the shelf and opens the otter', async () => {
+    await b.driver.get(served.url);
+    await has(b, '.shelf li strong', 'Ferryman otter');
+    expect((await b.driver.findElements(By.css('.shelf li'))).length).toBe(4);
+    await (await has(b, '.shelf li a', 'Ferryman otter'))!.click();
+    await b.find('.stage [data-piece="body"]');
+    expect((await b.driver.findElements(By.css('.bead'))).length).toBe(16);
+    await b.find('.clock .session');
+    await has(b, '.chip.due', /start by\s+\w{3} \d\d:\d\d/);
+  });
+
+  it('changes the height and every figure follows', async () => {
+    const grams = async () => parseFloat((await b.text('.headline strong .figure')).replace(/[^\d.]/g, ''));
+    const before = await grams();
+    await b.fill('Finished height', '300');
+    await b.driver.wait(async () => (await heightShown()) === '300 mm', 5000);
+    expect(await grams()).toBeGreaterThan(2 * before);
+    await waitSaved();
+  });
+
+  it('refuses a number it does not understand, keeps the old one and says what would do', async () => {
+    await b.fill('Finished height', 'tall');
+    await has(b, '.problem', /is not understood. Try 35 mm/);
+    expect(await heightShown()).toBe('tall');
+    await (
+      await b.driver.findElement(By.xpath('//label[span[.="Finished height"]]/input'))
+    ).sendKeys(Key.ESCAPE);
+    expect(await heightShown()).toBe('300 mm');
+  });
+
+  it('adds a rod with R and keeps it over a reload', async () => {
+    await b.driver.findElement(By.css('body')).click();
+    await (await b.find('.bead:nth-of-type(3)')).click();
+    await b.press('r');
+    await has(b, '.panel h2', 'Bones');
+    await has(b, '.headline', /8 rods|9 rods/);
+    await waitSaved();
+    await b.driver.navigate().refresh();
+    await has(b, '.headline', /8 rods|9 rods/);
+  });
+
+  it('offers a mend for the arm that does not hold, and it then holds', async () => {
+    await open(b, 'bones', 'demo-ferryman-otter');
+    await (await row(b, 'Lantern arm')).click();
+    const mend = await b.find('li.open .button.main');
+    expect(await mend.getText()).toMatch(/holds \d/);
+    await mend.click();
+    await has(b, 'li.open .verdict', /holds|tight/);
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await has(b, 'li.open .line .verdict', 'won’t hold');
+  });
+
+  it('opens a figure to its sum', async () => {
+    await (await b.find('.headline .figure')).click();
+    await has(b, '.ant-modal', /Whole figure/);
+    await has(b, '.ant-modal .rule', /added up/);
+    await b.press(Key.ESCAPE);
+  });
+
+  it('lists the paste by blend and colour with powder in grams and spoons', async () => {
+    await open(b, 'paste');
+    await has(b, 'table', /tsp powder/);
+    await has(b, 'table', /gum paste/);
+  });
+
+  it('plans the days, and the playhead shows firmness on the stage', async () => {
+    await open(b, 'days');
+    await has(b, '.headline', /in 100/);
+    const strip = await b.find('.strip');
+    await strip.click();
+    await b.driver.wait(
+      async () => (await b.driver.findElements(By.css('.hatch, .edge.unmade'))).length > 0,
+      5000,
+    );
+    await b.press(']');
+  });
+
+  it('works the bench one step at a time, and takes a step back', async () => {
+    await open(b, 'bench');
+    await has(b, '.bench .where', /Step 1 of/);
+    await b.press(Key.ENTER);
+    await has(b, '.bench .where', /Step 2 of/);
+    await (await b.button('Take the last one back')).click();
+    await has(b, '.bench .where', /Step 1 of/);
+  });
+
+  it('saves to a file that a fresh browser opens to the same report', async () => {
+    await open(b, 'shape');
+    await b.press(Key.chord(Key.CONTROL, 's'));
+    const text = (await download(b))!;
+    const read = readBuild(text);
+    if (!read.ok) throw new Error(read.problem.text);
+    const other = await openBrowser();
+    try {
+      const file = join(other.downloads, 'carried.spindle.json');
+      writeFileSync(file, text);
+      await other.driver.get(served.url);
+      await other.find('.shelf li');
+      await (await other.driver.findElement(By.css('input[type=file]'))).sendKeys(file);
+      await other.find('.frame .stage');
+      await other.press(Key.chord(Key.CONTROL, 's'));
+      const back = await other.driver.wait(() => {
+        const saved = readdirSync(other.downloads).find((f) => f.startsWith('ferryman'));
+        return Promise.resolve(saved ? readFileSync(join(other.downloads, saved), 'utf8') : undefined);
+      }, 15_000);
+      const again = readBuild(back!);
+      if (!again.ok) throw new Error(again.problem.text);
+      expect(JSON.stringify(plan({ ...again.value, id: read.value.id }))).toBe(
+        JSON.stringify(plan(read.value)),
+      );
+    } finally {
+      await other.close();
+    }
+  });
+
+  it('refuses a wrong file with a sentence, and nothing changes', async () => {
+    await b.driver.get(served.url);
+    await b.find('.shelf li');
+    const before = (await b.driver.findElements(By.css('.shelf li'))).length;
+    const file = join(b.downloads, 'wrong.json');
+    const o = JSON.parse(
+      readFileSync(join(import.meta.dirname, '../../demo/ferryman-otter.spindle.json'), 'utf8'),
+    ) as {
+      pieces: { form: { sizes: Record<string, number> } }[];
+    };
+    o.pieces[2]!.form.sizes.height = -4;
+    writeFileSync(file, JSON.stringify(o));
+    await (await b.driver.findElement(By.css('input[type=file]'))).sendKeys(file);
+    await has(
+      b,
+      '[role=alert]',
+      /wrong\.json was not opened\. Piece “Body”: Egg: “tall” has to be between .* Nothing was changed/,
+    );
+    expect((await b.driver.findElements(By.css('.shelf li'))).length).toBe(before);
+  });
+
+  it('complains of nothing on the way', async () => {
+    expect(await b.complaints()).toEqual([]);
+  });
+});
+
+describe('hands', () => {
+  it('works by keyboard alone: new piece, grams, pair, nudge, undo, redo, remove', async () => {
+    await b.driver.get(served.url);
+    await b.find('.shelf li');
+    await (await b.button('New build')).sendKeys(Key.ENTER);
+    await b.find('.frame .stage');
+    await b.press('n');
+    await (await b.find('.ant-modal li button')).sendKeys(Key.ENTER);
+    await b.find('li.open');
+    await has(b, '.headline', /1\s*pieces/);
+    const grams = await b.driver.findElement(By.xpath('//label[span[.="Grams"]]/input'));
+    await grams.sendKeys(Key.chord(Key.CONTROL, 'a'), '1 1/4 oz', Key.ENTER);
+    await has(b, 'li.open .line', '35 g');
+    await b.driver.wait(
+      async () => (await b.driver.findElements(By.css('.ant-modal-wrap:not([style*="none"])'))).length === 0,
+      5000,
+    );
+    await b.press('m');
+    await has(b, 'li.open .line', '×2');
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await b.driver.wait(async () => !(await b.text('li.open .line')).includes('×2'), 5000);
+    await b.press(Key.chord(Key.CONTROL, Key.SHIFT, 'z'));
+    await has(b, 'li.open .line', '×2');
+    await b.press(Key.ARROW_RIGHT);
+    await b.press(Key.DELETE);
+    await has(b, '.empty', /Nothing stands on the board/);
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await has(b, '.pieces', /Ball/);
+  });
+
+  it('pulls a handle on the stage and the piece follows, in one step of undo', async () => {
+    await open(b, 'shape', 'demo-one-legged-heron');
+    await (await row(b, 'Body')).click();
+    const handle = await b.find('.handles [data-size="diameter"]');
+    const before = await b.text('li.open .line');
+    await b.driver
+      .actions()
+      .move({ origin: handle })
+      .press()
+      .move({ origin: handle, x: 12, y: 8 })
+      .move({ origin: handle, x: 24, y: 14 })
+      .release()
+      .perform();
+    await b.driver.wait(async () => (await b.text('li.open .line')) !== before, 5000);
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await b.driver.wait(async () => (await b.text('li.open .line')) === before, 5000);
+  });
+
+  it('tells two tabs of each other instead of overwriting', async () => {
+    await open(b, 'shape', 'demo-savoy-cabbage');
+    const first = await b.driver.getWindowHandle();
+    await b.driver.switchTo().newWindow('tab');
+    await open(b, 'shape', 'demo-savoy-cabbage');
+    await b.fill('Finished height', '180');
+    await b.driver.wait(async () => (await heightShown()) === '180 mm', 5000);
+    await waitSaved();
+    await b.driver.close();
+    await b.driver.switchTo().window(first);
+    await b.driver.wait(async () => (await heightShown()) === '180 mm', 10_000);
+  });
+});
+
+describe('for everybody', () => {
+  it.each(['', 'shape', 'bones', 'paste', 'days', 'bench'])(
+    'the accessibility check finds nothing serious on %s',
+    async (lens) => {
+      if (lens) await open(b, lens, 'demo-one-legged-heron');
+      else await b.driver.get(served.url);
+      await b.find(lens ? '.panel h2, .bench h1' : '.shelf li');
+      await b.driver.sleep(500);
+      await b.driver.executeScript(axe.source);
+      const found = (await b.driver.executeAsyncScript(
+        'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done(r.violations));',
+      )) as { id: string; impact: string; nodes: { html: string }[] }[];
+      const serious = found.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+      expect(serious.map((v) => `${v.id}: ${v.nodes[0]!.html.slice(0, 160)}`)).toEqual([]);
+    },
+  );
+
+  it('works with the server gone, once loaded', async () => {
+    const own = await serve();
+    const other = await openBrowser();
+    try {
+      await other.driver.get(own.url);
+      await other.find('.shelf li');
+      await other.driver.executeAsyncScript(
+        'const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(() => setTimeout(done, 1500));',
+      );
+      await own.close();
+      await other.driver.get(`${own.url}/build/demo-ferryman-otter/bones`);
+      await has(other, '.panel h2', 'Bones');
+      await has(other, '.chip.due', /start by\s+\w{3} \d\d:\d\d/);
+    } finally {
+      await other.close();
+    }
+  });
+
+  it('fits a tablet and a phone without anything cut off sideways', async () => {
+    for (const [width, height, path] of [
+      [1024, 768, '/build/demo-ferryman-otter/bones'],
+      [390, 844, '/'],
+      [390, 844, '/build/demo-ferryman-otter/bench'],
+    ] as const) {
+      const small = await openBrowser(width, height);
+      try {
+        await small.driver.get(served.url + path);
+        await small.find('.shelf li, .panel h2, .bench h1');
+        await small.driver.sleep(500);
+        const over = await small.driver.executeScript(
+          'return document.documentElement.scrollWidth - window.innerWidth',
+        );
+        expect(over, `${path} at ${width}`).toBeLessThanOrEqual(0);
+      } finally {
+        await small.close();
+      }
+    }
+  });
+});

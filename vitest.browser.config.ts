@@ -1,0 +1,12 @@
+import { defineConfig } from 'vitest/config';
+
+/** Browser tests: the built app in Debian's Chromium, one file after the other. */
+export default defineConfig({
+  test: {
+    environment: 'node',
+    include: ['tests/browser/**/*.test.ts'],
+    testTimeout: 90_000,
+    hookTimeout: 90_000,
+    fileParallelism: false,
+  },
+});
