@@ -9,7 +9,8 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   publicDir: 'web/public',
   plugins: [
-    vue(),
+    // line breaks between elements are spaces, as the formatter assumes
+    vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
     Components({
       dts: 'web/components.d.ts',
       dirs: [],

@@ -14,7 +14,7 @@ import {
   type Weight,
 } from './figure/index.ts';
 import { firmAll, type PieceFirming } from './firming/index.ts';
-import { formatLength, reckon, total, type Reckoned } from './quantity/index.ts';
+import { formatLength, once, reckon, total, type Reckoned } from './quantity/index.ts';
 
 /** One piece as the screens show it. */
 export interface PieceReport {
@@ -44,11 +44,6 @@ export interface Report {
   readonly days: DaysReport;
   toJSON(): unknown;
 }
-
-const once = <T>(make: () => T): (() => T) => {
-  let known: { value: T } | undefined;
-  return () => (known ??= { value: make() }).value;
-};
 
 const pieceReports = new WeakMap<Piece, { number: number; weight: Weight; report: PieceReport }>();
 

@@ -41,6 +41,8 @@ export interface RodPath {
   readonly length: number;
   readonly step: number;
   readonly spots: readonly (readonly Inside[])[];
+  /** Everything it passes, by instance. */
+  readonly passes: ReadonlySet<number>;
 }
 
 /** One rod crossing a joint: what holds it on each side, from the joint outwards. */
@@ -123,17 +125,30 @@ export function rodPaths(build: Build): RodPath[] {
         ({ index }) =>
           distanceToLine(spheres[index]!.centre, placed.from, placed.to) <= spheres[index]!.radius,
       );
-    const spots = Array.from({ length: n }, (_, s) => {
-      const p = add(placed.from, times(sub(placed.to, placed.from), (s + 0.5) / n));
-      const found: Inside[] = [];
-      if (p[2] < 0 && p[2] >= -build.board.thickness) found.push({ instance: -1, part: 'board', cover: 99 });
-      for (const { instance, index } of near) {
-        const inside = insideOf(instance, index, p, radius);
-        if (inside) found.push(inside);
+    const spots: Inside[][] = Array.from({ length: n }, () => []);
+    const passes = new Set<number>();
+    const note = (s: number, inside: Inside) => {
+      spots[s]!.push(inside);
+      passes.add(inside.instance);
+    };
+    const run = sub(placed.to, placed.from);
+    for (let s = 0; s < n; s++) {
+      const z = placed.from[2] + (run[2] * (s + 0.5)) / n;
+      if (z < 0 && z >= -build.board.thickness) note(s, { instance: -1, part: 'board', cover: 99 });
+    }
+    for (const { instance, index } of near) {
+      // only the stretch of the rod inside the sphere round the piece can be inside the piece
+      const { centre, radius: around } = spheres[index]!;
+      const t = dot(sub(centre, placed.from), run) / (L * L || 1);
+      const reach = around / (L || 1);
+      const first = Math.max(0, Math.floor((t - reach) * n));
+      const last = Math.min(n - 1, Math.ceil((t + reach) * n));
+      for (let s = first; s <= last; s++) {
+        const inside = insideOf(instance, index, add(placed.from, times(run, (s + 0.5) / n)), radius);
+        if (inside) note(s, inside);
       }
-      return found;
-    });
-    return { placed, stock, length: L, step: L / n, spots };
+    }
+    return { placed, stock, length: L, step: L / n, spots, passes };
   });
 }
 
@@ -251,7 +266,7 @@ export function jointsOf(build: Build): { paths: RodPath[]; joints: Joint[] } {
   const { with: masses, descendants } = carriedMasses(build);
   const joints: Joint[] = [];
   instances.forEach((instance, upper) => {
-    const through = paths.filter((p) => p.spots.some((s) => s.some((i) => i.instance === upper)));
+    const through = paths.filter((p) => p.passes.has(upper));
     if (through.length === 0) return;
     const family = new Set(descendants[upper]);
     const carriers = new Set<number>([-1]);
@@ -310,7 +325,7 @@ export function seatFacts(build: Build): Map<string, SeatFacts> {
   const { joints, paths } = jointsOf(build);
   const { with: masses } = carriedMasses(build);
   const jointAt = new Map(joints.map((j) => [j.upper, j]));
-  const rodded = new Set(paths.flatMap((p) => p.spots.flatMap((s) => s.map((i) => i.instance))));
+  const rodded = new Set(paths.flatMap((p) => [...p.passes]));
   const childrenOf = new Map<number, number[]>();
   instances.forEach((i, k) => {
     if (i.carrier >= 0) childrenOf.set(i.carrier, [...(childrenOf.get(i.carrier) ?? []), k]);

@@ -1,5 +1,5 @@
 import { polygonHull } from 'd3-polygon';
-import { bodyOf, place, toWorld, type Build, type Vec } from '../figure/index.ts';
+import { bodyOf, place, reach, toWorld, type Build, type Vec } from '../figure/index.ts';
 import { given, reckon, type Reckoned } from '../quantity/index.ts';
 import { check, share, type Check } from './check.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
@@ -9,10 +9,13 @@ export type FlatPoint = readonly [number, number];
 /** Paste settles on to the board: what comes nearer than this to it rests on it, mm. Estimate. */
 const RESTS = 1.2;
 
+const DOWN: Vec = [0, 0, -1];
+
 /** Where the figure touches the board, from above. */
 export function footprint(build: Build): FlatPoint[] {
   const points: [number, number][] = [];
   for (const i of place(build)) {
+    if (-reach(i, DOWN) > RESTS) continue;
     const body = bodyOf(i.piece);
     const put = (p: Vec) => {
       const w = toWorld(i.frame, p);

@@ -1,4 +1,4 @@
-import { normalCdf, type Reckoned } from '../quantity/index.ts';
+import { normalCdf, once, type Reckoned } from '../quantity/index.ts';
 import type { PasteLaw } from './paste-law.ts';
 import { CLOSING, marginOf, OF_FIRMNESS, type Duty, type Question } from './margins.ts';
 import { slabOf, sweep, type Air, type DryingSlab, type History, type SweepOptions } from './sweep.ts';
@@ -22,7 +22,7 @@ export const SPREAD = {
   size: 1.1,
 };
 
-/** The three sweeps a band is made from: as given, damper, larger. */
+/** The three sweeps a band is made from: as given, damper, larger; each is run when it is first asked for. */
 export interface Family {
   readonly likely: History;
   readonly damper: History;
@@ -60,10 +60,19 @@ export function familyOf(
     );
   const one = slab(1);
   const damp = { ...air, humidity: Math.min(0.99, air.humidity + SPREAD.humidity) };
+  const likely = once(() => sweep(law, one, air));
+  const damper = once(() => sweep(law, one, damp, COARSE));
+  const larger = once(() => sweep(law, slab(SPREAD.size), air, COARSE));
   return {
-    likely: sweep(law, one, air),
-    damper: sweep(law, one, damp, COARSE),
-    larger: sweep(law, slab(SPREAD.size), air, COARSE),
+    get likely() {
+      return likely();
+    },
+    get damper() {
+      return damper();
+    },
+    get larger() {
+      return larger();
+    },
     ingredients,
   };
 }
@@ -86,6 +95,9 @@ function at(h: History, margin: (i: number) => number, seconds: number): number 
   return a + f * (margin(high) - a);
 }
 
+/** A margin this far below zero gives less than one chance in ten with any spread met; measured under 2. */
+const HOPELESS = -2.6;
+
 /**
  * Fast, likely and slow minutes for one question.
  * P(yes by t) = Φ(m ÷ √((dm/dln t · 0.3)² + (0.2 w)² + Δhumidity² + Δsize²)); the band is where P is 0.1, 0.5, 0.9.
@@ -105,6 +117,8 @@ export function bandOf(family: Family, question: Question, duty: Duty = {}): Ban
   let lastP = 0;
   for (let i = 1; i < n; i++) {
     const m = margin(i);
+    // so far from the answer that no spread there is could bring it near: nothing to work out yet
+    if (sign * m < HOPELESS) continue;
     const j = Math.max(2, i);
     const slope = (margin(j) - margin(j - 1)) / Math.log(h.seconds[j]! / h.seconds[j - 1]!);
     const dDamp = at(family.damper, damp, h.seconds[i]!) - m;

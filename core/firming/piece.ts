@@ -1,7 +1,7 @@
 import type { SeatFacts } from '../bones/index.ts';
 import { blendOf, place, type Build, type Instance, type Piece } from '../figure/index.ts';
-import { firmingOf, type Firming } from '../pastes/index.ts';
-import { given, type Reckoned } from '../quantity/index.ts';
+import { firmingOf, type Firming, type SettingConstants } from '../pastes/index.ts';
+import { given, once, type Reckoned } from '../quantity/index.ts';
 import { shapeOf, type DryingBody } from '../solids/index.ts';
 import { bandFigure, bandOf, familyOf, type Band, type Family } from './band.ts';
 import { CHOCOLATE_YIELD, chocolateBand, chocolateReaches, coolingTime } from './cold.ts';
@@ -19,7 +19,7 @@ export interface PieceFirming {
   /** Uniaxial yield of the paste after one night in this room, kPa: what a rod may lean on. */
   readonly nightYield: number;
   /** Set when the room never lets it get firm; says what would. */
-  readonly never?: string;
+  readonly never: string | undefined;
 }
 
 const QUESTIONS: readonly Question[] = [
@@ -51,6 +51,8 @@ function shapeParts(piece: Piece): Parts {
   return { ...body, coat: body.coat ?? false, height: shape.measure(piece.form.sizes, outline).height };
 }
 
+const rounded = (x: number, digits = 3): number => Number(x.toPrecision(digits));
+
 const families = new Map<string, Family>();
 const bands = new Map<string, Partial<Record<Question, Band>>>();
 const MOST_KEPT = 4000;
@@ -78,14 +80,14 @@ function dutyOf(instance: Instance, facts: SeatFacts): Duty {
   const slender = parts.height > 1.8 * parts.thickness && !parts.coat;
   const overhang = slender && lean > 0.17 && !facts.rodded ? Math.max(0, parts.height - facts.held) : 0;
   return {
-    ...(overhang > 0 ? { overhang, lean } : {}),
+    ...(overhang > 0 ? { overhang: rounded(overhang), lean: rounded(lean) } : {}),
     ...(facts.load > 0
       ? {
           load: {
-            mass: facts.load / 1000,
-            onRods: facts.loadOnRods,
-            contact: facts.loadContact,
-            section: facts.section,
+            mass: rounded(facts.load / 1000),
+            onRods: rounded(facts.loadOnRods),
+            contact: rounded(facts.loadContact),
+            section: rounded(facts.section),
             height: slender && lean < 0.5 ? parts.height : 0,
             braced: false,
           },
@@ -94,125 +96,141 @@ function dutyOf(instance: Instance, facts: SeatFacts): Duty {
   };
 }
 
-const rounded = (x: number, digits = 3): number => Number(x.toPrecision(digits));
+type Bands = Partial<Record<Question, Band>>;
 
-/** Reckon the firming of one piece in a room. Remembered by what it depends on, so equal pieces cost nothing. */
+/** What the two clocks have in common: everything is worked out when it is first read. */
+function firmed(
+  piece: Piece,
+  clock: Firming['by'],
+  rule: string,
+  work: { bands: () => Bands; inputs: () => Reckoned[]; nightYield: () => number; never: () => string },
+): PieceFirming {
+  const handle = once(() =>
+    bandFigure(`${piece.name}: firm enough to hold`, work.bands().handle!, rule, work.inputs()),
+  );
+  const nightYield = once(work.nightYield);
+  const never = once(() => (Number.isFinite(work.bands().handle!.likely) ? undefined : work.never()));
+  return {
+    piece: piece.id,
+    clock,
+    get bands() {
+      return work.bands();
+    },
+    get handle() {
+      return handle();
+    },
+    get nightYield() {
+      return nightYield();
+    },
+    get never() {
+      return never();
+    },
+  };
+}
+
+/**
+ * The firming of one piece in a room. Remembered by what it depends on, rounded to three digits, and reckoned from the
+ * rounded values, so that equal pieces cost nothing and the answer never depends on what was asked before.
+ */
 export function firmPiece(build: Build, instance: Instance, facts: SeatFacts): PieceFirming {
   const { piece } = instance;
   const blend = blendOf(build, piece);
   const firming = firmingOf(blend);
-  const air: Air = {
-    temperature: build.room.temperature,
-    humidity: build.room.humidity / 100,
-    speed: build.room.air,
+  const { room } = build;
+  const air: Air = { temperature: room.temperature, humidity: room.humidity / 100, speed: room.air };
+  const exact = shapeParts(piece);
+  const parts: Parts = {
+    ...exact,
+    volume: rounded(exact.volume),
+    area: rounded(Math.max(exact.area * 0.3, exact.area - facts.contact)),
+    depth: rounded(exact.depth),
+    facing: rounded(exact.facing),
+    thickness: rounded(exact.thickness),
   };
-  const parts = shapeParts(piece);
-  const open = Math.max(parts.area * 0.3, parts.area - facts.contact);
-  const inputs: Reckoned[] = [
-    given('Room', build.room.temperature, '°C'),
-    given('Humidity', build.room.humidity, '%'),
+  const inputs = (): Reckoned[] => [
+    given('Room', room.temperature, '°C'),
+    given('Humidity', room.humidity, '%'),
     given('Paste that firms', parts.volume / 1000, 'cm³'),
-    given('Surface open to the air', open, 'mm²'),
+    given('Surface open to the air', parts.area, 'mm²'),
     given('Deepest from the air', parts.depth, 'mm'),
   ];
-  if (firming.by === 'cold') return firmChocolate(piece, firming.constants, air, parts, open, inputs);
+  if (firming.by === 'cold') return firmChocolate(piece, firming.constants, air, parts, inputs);
 
   const law = pasteLaw(firming.constants);
-  inputs.push(given('Gum in the paste', law.gum, '%'));
   const share = blend.gumPaste / 100;
-  const ingredients = Math.hypot(1 - share, share, blend.powder);
   const key = [
-    ...[parts.volume, open, parts.depth, parts.facing, parts.thickness].map((x) => rounded(x)),
-    parts.kind,
-    parts.coat,
-    blend.base,
-    blend.gumPaste,
-    blend.powder,
-    air.temperature,
-    air.humidity,
-    air.speed,
+    ...[parts.volume, parts.area, parts.depth, parts.facing, parts.thickness, parts.kind, parts.coat],
+    ...[blend.base, blend.gumPaste, blend.powder, air.temperature, air.humidity, air.speed],
   ].join();
-  const family = keep(families, key, () => familyOf(law, { ...parts, area: open }, air, ingredients));
-  const duty = dutyOf(instance, facts);
-  const dutyKey = `${key}|${rounded(duty.overhang ?? 0)},${rounded(duty.lean ?? 0)},${Object.values(
-    duty.load ?? {},
-  )
-    .map((x) => (typeof x === 'number' ? rounded(x) : String(x)))
-    .join()}`;
-  const found = keep(bands, dutyKey, () => {
-    const all: Partial<Record<Question, Band>> = {};
-    for (const q of QUESTIONS) {
-      const band = bandOf(family, q, duty);
-      if (band) all[q] = band;
-    }
-    return all;
-  });
-  const handle = bandFigure(
-    `${piece.name}: firm enough to hold`,
-    found.handle!,
-    'drying worked out layer by layer until fingers that press with 75 kPa leave no mark',
-    inputs,
+  const family = keep(families, key, () =>
+    familyOf(law, parts, air, Math.hypot(1 - share, share, blend.powder)),
   );
-  const result: PieceFirming = {
-    piece: piece.id,
-    clock: 'drying',
-    bands: found,
-    handle,
-    nightYield: yieldAfterNight(family),
-  };
-  if (Number.isFinite(found.handle!.likely)) return result;
-  const takesUp = family.likely.balance >= 1;
-  return {
-    ...result,
-    never: takesUp
-      ? `${piece.name} takes up water at ${build.room.humidity} % humidity and turns sticky. Dry the room below ${Math.floor(law.balance * 100 - 8)} %, or use more gum paste.`
-      : `${piece.name} does not get firm in this room. Use a stiffer blend, a drier room, or build it over a core.`,
-  };
+  const duty = dutyOf(instance, facts);
+  const bandsOf = () =>
+    keep(bands, `${key}|${JSON.stringify(duty)}`, () => {
+      const all: Bands = {};
+      for (const q of QUESTIONS) {
+        const band = bandOf(family, q, duty);
+        if (band) all[q] = band;
+      }
+      return all;
+    });
+  return firmed(
+    piece,
+    'drying',
+    'drying worked out layer by layer until fingers that press with 75 kPa leave no mark',
+    {
+      bands: bandsOf,
+      inputs: () => [...inputs(), given('Gum in the paste', law.gum, '%')],
+      nightYield: () => yieldAfterNight(family),
+      never: () =>
+        family.likely.balance >= 1
+          ? `${piece.name} takes up water at ${room.humidity} % humidity and turns sticky. Dry the room below ${Math.floor(law.balance * 100 - 8)} %, or use more gum paste.`
+          : `${piece.name} does not get firm in this room. Use a stiffer blend, a drier room, or build it over a core.`,
+    },
+  );
 }
 
 function firmChocolate(
   piece: Piece,
-  constants: Extract<Firming, { by: 'cold' }>['constants'],
+  constants: SettingConstants,
   air: Air,
   parts: Parts,
-  open: number,
-  inputs: Reckoned[],
+  inputs: () => Reckoned[],
 ): PieceFirming {
-  const slab = slabOf(parts.volume, open, parts.depth, parts.facing, parts.thickness, parts.kind, parts.coat);
-  const cooling = coolingTime(slab.bulk, slab.facing, slab.depth, slab.shape, air);
-  const key = ['cold', constants.setYield, rounded(cooling), air.temperature].join();
-  const found = keep(bands, key, () => {
-    const ask = (wanted: number) => chocolateBand(constants, air, cooling, wanted);
-    const warmest = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
-    return {
-      touch: ask(CHOCOLATE_YIELD.touch),
-      handle: ask(CHOCOLATE_YIELD.handle),
-      hard: ask(0.9 * warmest),
-      texture: ask(CHOCOLATE_YIELD.texture),
-    };
-  });
-  const handle = bandFigure(
-    `${piece.name}: firm enough to hold`,
-    found.handle!,
-    'cooling and setting followed minute by minute until it yields at 15 kPa',
+  const slab = slabOf(
+    parts.volume,
+    parts.area,
+    parts.depth,
+    parts.facing,
+    parts.thickness,
+    parts.kind,
+    parts.coat,
+  );
+  const cooling = rounded(coolingTime(slab.bulk, slab.facing, slab.depth, slab.shape, air));
+  const settled = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
+  const bandsOf = () =>
+    keep(bands, ['cold', constants.setYield, cooling, air.temperature].join(), () => {
+      const ask = (wanted: number) => chocolateBand(constants, air, cooling, wanted);
+      return {
+        touch: ask(CHOCOLATE_YIELD.touch),
+        handle: ask(CHOCOLATE_YIELD.handle),
+        hard: ask(0.9 * settled),
+        texture: ask(CHOCOLATE_YIELD.texture),
+      };
+    });
+  return firmed(piece, 'cold', 'cooling and setting followed minute by minute until it yields at 15 kPa', {
+    bands: bandsOf,
     inputs,
-  );
-  const night = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
-  const result: PieceFirming = {
-    piece: piece.id,
-    clock: 'cold',
-    bands: found,
-    handle,
-    nightYield: Math.sqrt(3) * night,
-  };
-  if (Number.isFinite(found.handle!.likely)) return result;
-  const cooler = [22, 20, 18, 16, 4].find((t) =>
-    Number.isFinite(chocolateReaches(constants, t, cooling, CHOCOLATE_YIELD.handle)),
-  );
-  return {
-    ...result,
-    never: `${piece.name} stays soft at ${air.temperature} °C: modelling chocolate sets by cold. ${cooler === undefined ? 'Use a darker chocolate.' : `Work at ${cooler} °C or chill it.`}`,
-  };
+    nightYield: () => Math.sqrt(3) * settled,
+    never: () => {
+      const cooler = [22, 20, 18, 16, 4].find((t) =>
+        Number.isFinite(chocolateReaches(constants, t, cooling, CHOCOLATE_YIELD.handle)),
+      );
+      const mend = cooler === undefined ? 'Use a darker chocolate.' : `Work at ${cooler} °C or chill it.`;
+      return `${piece.name} stays soft at ${air.temperature} °C: modelling chocolate sets by cold. ${mend}`;
+    },
+  });
 }
 
 /** All pieces of a build, by id. */

@@ -9,3 +9,4 @@ export * from './parse.ts';
 export * from './format.ts';
 export * from './round.ts';
 export * from './numeric.ts';
+export * from './once.ts';

@@ -104,7 +104,8 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
       await field.sendKeys(Key.chord(Key.CONTROL, 'a'), value, Key.ENTER);
     },
     press: async (...keys) => {
-      for (const key of keys) await driver.actions().sendKeys(key).perform();
+      // to whatever has the focus, so that chords stay chords
+      for (const key of keys) await driver.switchTo().activeElement().sendKeys(key);
     },
     complaints: async () =>
       (await driver.manage().logs().get('browser'))

@@ -58,7 +58,19 @@ describe('from a figure on the shelf to a bench sheet', () => {
     await has(b, '.chip.due', /start by\s+\w{3} \d\d:\d\d/);
   });
 
+  it('offers a mend for the arm that does not hold, and it then holds', async () => {
+    await open(b, 'bones', 'demo-ferryman-otter');
+    await (await row(b, 'Lantern arm')).click();
+    const mend = await b.find('li.open .button.main');
+    expect(await mend.getText()).toMatch(/holds \d/);
+    await mend.click();
+    await has(b, 'li.open .verdict', /holds|tight/);
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await has(b, 'li.open .line .verdict', 'won’t hold');
+  });
+
   it('changes the height and every figure follows', async () => {
+    await open(b, 'shape');
     const grams = async () => parseFloat((await b.text('.headline strong .figure')).replace(/[^\d.]/g, ''));
     const before = await grams();
     await b.fill('Finished height', '300');
@@ -86,17 +98,6 @@ describe('from a figure on the shelf to a bench sheet', () => {
     await waitSaved();
     await b.driver.navigate().refresh();
     await has(b, '.headline', /8 rods|9 rods/);
-  });
-
-  it('offers a mend for the arm that does not hold, and it then holds', async () => {
-    await open(b, 'bones', 'demo-ferryman-otter');
-    await (await row(b, 'Lantern arm')).click();
-    const mend = await b.find('li.open .button.main');
-    expect(await mend.getText()).toMatch(/holds \d/);
-    await mend.click();
-    await has(b, 'li.open .verdict', /holds|tight/);
-    await b.press(Key.chord(Key.CONTROL, 'z'));
-    await has(b, 'li.open .line .verdict', 'won’t hold');
   });
 
   it('opens a figure to its sum', async () => {

@@ -118,7 +118,7 @@ async function demo(): Promise<void> {
     </p>
     <ul v-if="builds">
       <li v-for="b in builds" :key="b.id">
-        <router-link :to="`/build/${b.id}/shape`" class="open" :aria-label="`Open ${b.name}`">
+        <router-link :to="`/build/${b.id}/shape`" class="open">
           <ShelfFigure :build="b.build" />
           <strong>{{ b.name }}</strong>
           <span>due {{ dueWords(b.build.brief.due) }}</span>

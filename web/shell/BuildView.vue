@@ -137,7 +137,10 @@ const shortcuts = computed<Shortcut[]>(() => [
   {
     keys: 'R',
     says: 'Add a rod',
-    run: () => void go('bones').then(() => window.dispatchEvent(new CustomEvent('add-rod'))),
+    run: () => {
+      store.wanted = 'rod';
+      void go('bones');
+    },
   },
   { keys: 'Delete or Backspace', says: 'Remove what is selected', run: removeSelected },
   { keys: 'ArrowLeft or Shift ArrowLeft', says: 'Nudge left 1 mm (Shift: 10)', run: (e) => step(e, -1, 0) },

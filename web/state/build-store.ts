@@ -7,6 +7,7 @@ import { plan } from '@core/plan.ts';
 import type { Result } from '@core/quantity/index.ts';
 import { db, type StoredBuild } from '../storage/db.ts';
 import { loadBuild, saveBuild } from '../storage/builds.ts';
+import { seedDemo } from '../storage/demo.ts';
 import { scheduleJob, type Job } from '../workers/client.ts';
 import { record, redo, startHistory, undo, type History } from './history.ts';
 
@@ -28,6 +29,8 @@ export const useBuild = defineStore('build', () => {
   const view = ref<View>('front');
   /** Minute on the clock, from the plan's origin. */
   const playhead = ref<number>();
+  /** Asked for from another lens: done as soon as the lens that can do it is there. */
+  const wanted = ref<'rod'>();
   const notice = ref<{ text: string; kind: 'info' | 'error'; at: number }>();
   const theirs = shallowRef<StoredBuild>();
   const unsaved = ref(false);
@@ -150,6 +153,8 @@ export const useBuild = defineStore('build', () => {
 
   async function open(id: string): Promise<Result<StoredBuild>> {
     await close();
+    // the store may be empty when a build is opened by its address; a failure shows when the build is not found
+    await seedDemo().catch(() => undefined);
     const loaded = await loadBuild(id);
     if (!loaded.ok) return loaded;
     selection.value = undefined;
@@ -210,6 +215,7 @@ export const useBuild = defineStore('build', () => {
     view,
     playhead,
     notice,
+    wanted,
     theirs,
     unsaved,
     canUndo,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted } from 'vue';
+import { computed, watch } from 'vue';
 import { Plus } from '@lucide/vue';
 import { addRod, bodyOf, BOARD, height, pieceOf, type Place } from '@core/figure/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
@@ -45,8 +45,15 @@ function add(): void {
   store.apply(made.build, 'adding a rod');
   store.selection = { kind: 'rod', id: made.id };
 }
-onMounted(() => window.addEventListener('add-rod', add));
-onBeforeUnmount(() => window.removeEventListener('add-rod', add));
+watch(
+  () => store.wanted,
+  (wanted) => {
+    if (wanted !== 'rod') return;
+    store.wanted = undefined;
+    add();
+  },
+  { immediate: true },
+);
 </script>
 
 <template>

@@ -1,0 +1,158 @@
+// npm run bench: how long reckoning and planning take, and how much script the first view needs.
+import { readdirSync, readFileSync, existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { schedule, type Link, type Step } from '../core/days/index.ts';
+import { addPiece, addRod, resize, setPiece, setSeat, type Build } from '../core/figure/index.ts';
+import { plan } from '../core/plan.ts';
+import { seeded } from '../core/quantity/index.ts';
+import { readBuild } from '../core/files/index.ts';
+import { SHAPE_KINDS, type ShapeKind } from '../core/solids/index.ts';
+
+const root = join(import.meta.dirname, '..');
+const read = readBuild(readFileSync(join(root, 'demo/ferryman-otter.spindle.json'), 'utf8'));
+if (!read.ok) throw new Error(read.problem.text);
+const base: Build = { ...read.value, pieces: [], rods: [] };
+
+/** A figure of n different pieces: a tenth of them stacked large ones with a rod through each, the rest details. */
+function figure(n: number, seed: number): Build {
+  const random = seeded(seed);
+  const large = Math.max(2, Math.round(n / 10));
+  let build = base;
+  const turned: ShapeKind[] = ['egg', 'ball', 'skinOverBall', 'rope'];
+  for (let i = 0; i < n; i++) {
+    const isLarge = i < large;
+    const kind = isLarge ? turned[i % turned.length]! : SHAPE_KINDS[i % SHAPE_KINDS.length]!;
+    const on =
+      i === 0 ? 'board' : isLarge ? build.pieces[i - 1]!.id : build.pieces[Math.floor(random() * large)]!.id;
+    const made = addPiece(build, kind, `Piece ${i}`, on);
+    const piece = made.build.pieces.at(-1)!;
+    const k = (isLarge ? 1 : 0.4) * (0.8 + 0.4 * random());
+    const sizes = Object.fromEntries(
+      Object.entries(piece.form.sizes).map(([key, x]) => [key, Math.max(key === 'core' ? 10 : 1, x * k)]),
+    );
+    const sized = resize(made.build, made.id, sizes);
+    build = sized.ok ? sized.value : made.build;
+    const [, , up] = build.pieces.at(-1)!.seat.at;
+    const around = random() * 6.28;
+    if (!isLarge) {
+      const seated = setSeat(build, made.id, {
+        at: [18 * Math.cos(around), 18 * Math.sin(around), up * random()],
+        lean: 60 * Math.cos(around),
+        tip: -60 * Math.sin(around),
+      });
+      if (seated.ok) build = seated.value;
+    }
+    const named = setPiece(build, made.id, { texture: i % 3 ? 'none' : 'fur' });
+    if (named.ok) build = named.value;
+    if (isLarge)
+      build = addRod(build, {
+        name: `Rod ${i}`,
+        stock: 'dowel10',
+        from: i === 0 ? { on: 'board', at: [0, 0, -12] } : { on, at: [0, 0, 6] },
+        to: { on: made.id, at: [0, 0, 20] },
+        pair: false,
+        sleeved: false,
+      }).build;
+  }
+  return build;
+}
+
+const median = (xs: number[]) => [...xs].sort((a, b) => a - b)[Math.floor(xs.length / 2)]!;
+const time = (f: () => unknown): number => {
+  const t = performance.now();
+  f();
+  return performance.now() - t;
+};
+/** Everything the screens read at once: figure, paste, bones, firming. The days are planned in a worker. */
+const reckonAll = (b: Build) => {
+  const r = plan(b);
+  return [r.figure, r.paste, r.firming, r.bones];
+};
+
+for (let i = 0; i < 6; i++) reckonAll(figure(30, 900 + i));
+console.log('plan(build): figure, paste, firming, bones; median of 15, milliseconds');
+for (const n of [10, 30, 100]) {
+  const cold: number[] = [];
+  const edit: number[] = [];
+  const days: number[] = [];
+  for (let run = 0; run < 15; run++) {
+    const b = figure(n, 17 * run + n);
+    cold.push(time(() => reckonAll(b)));
+    const last = b.pieces.at(-1)!;
+    const [key, size] = Object.entries(last.form.sizes)[0]!;
+    const changed = resize(b, last.id, { [key]: size * 1.05 });
+    if (changed.ok) edit.push(time(() => reckonAll(changed.value)));
+    if (run < 3) days.push(time(() => plan(b).days));
+  }
+  console.log(
+    `  ${String(n).padStart(3)} pieces: never seen before ${median(cold).toFixed(1)}, after a change of one piece ${median(edit).toFixed(1)}, days ${median(days).toFixed(0)}`,
+  );
+}
+
+/** Work like a figure's: mix, shape, texture in a window, join after a wait. */
+function work(n: number): { steps: Step[]; links: Link[] } {
+  const random = seeded(n);
+  const steps: Step[] = [];
+  const links: Link[] = [];
+  const band = (m: number) => ({ fast: m * 0.6, likely: m, slow: m * 2 });
+  for (let i = 0; steps.length + 3 <= n; i++) {
+    const of = (k: string) => `${k}${i}`;
+    for (const [k, minutes] of [
+      ['shape', 5 + 20 * random()],
+      ['texture', 4 + 10 * random()],
+      ['join', 3 + 5 * random()],
+    ] as const)
+      steps.push({ id: of(k), kind: 'shape', title: of(k), notes: [], minutes: Math.round(minutes) });
+    links.push({ from: of('shape'), to: of('texture'), kind: 'window', band: band(8), why: 'window' });
+    links.push({
+      from: of('texture'),
+      to: of('join'),
+      kind: 'wait',
+      band: band(30 + 600 * random()),
+      why: 'wait',
+    });
+    if (i > 0) {
+      const carrier = Math.floor(random() * i);
+      links.push({
+        from: `texture${carrier}`,
+        to: of('join'),
+        kind: 'wait',
+        band: band(60 + 400 * random()),
+        why: 'carries',
+      });
+    }
+  }
+  return { steps, links };
+}
+
+console.log('schedule, 24 orders for each caution, milliseconds');
+for (const n of [30, 60, 100, 400]) {
+  const { steps, links } = work(n);
+  const stretches = Array.from({ length: 60 }, (_, d) => ({ from: d * 1440 + 1020, to: d * 1440 + 1320 }));
+  const calendar = { origin: { millis: 0, zone: 'UTC' }, due: 60 * 1440, stretches };
+  let found: ReturnType<typeof schedule> | undefined;
+  const t = time(() => (found = schedule(steps, links, calendar, { tries: 24 })));
+  console.log(
+    `  ${String(steps.length).padStart(3)} steps: ${t.toFixed(0)}${found?.plan ? '' : ` (${found?.trouble[0]})`}`,
+  );
+}
+
+const dist = join(root, 'dist');
+if (!existsSync(join(dist, 'index.html'))) console.log('first view: not built, run npm run build first');
+else {
+  const assets = join(dist, 'assets');
+  const size = (file: string) => gzipSync(readFileSync(join(assets, file)), { level: 9 }).length / 1000;
+  const html = readFileSync(join(dist, 'index.html'), 'utf8');
+  // what the page names, and what those name in turn, down to the shelf
+  const wanted = new Set([...html.matchAll(/assets\/([\w.-]+\.js)/g)].map((m) => m[1]!));
+  const shelf = readdirSync(assets).find((f) => /^ShelfView-.*\.js$/.test(f));
+  if (shelf) wanted.add(shelf);
+  for (const file of wanted)
+    for (const m of readFileSync(join(assets, file), 'utf8').matchAll(
+      /(?:from|import)\s*["']\.\/([\w.-]+\.js)["']/g,
+    ))
+      wanted.add(m[1]!);
+  const sum = [...wanted].reduce((s, f) => s + size(f), 0);
+  console.log(`first view: ${sum.toFixed(0)} kB of script (gzip) in ${wanted.size} files`);
+}
