@@ -49,7 +49,7 @@ const strip = await b.find('.strip');
 const box = await strip.getRect();
 await b.driver
   .actions()
-  .move({ origin: strip, x: Math.round(box.width * 0.02), y: 0 })
+  .move({ origin: strip, x: Math.round(box.width * 0.2), y: 0 })
   .click()
   .perform();
 await settle();

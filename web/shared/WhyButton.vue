@@ -4,8 +4,8 @@ import { formatReckoned, type Reckoned } from '@core/quantity/index.ts';
 import { usePreferences } from '../state/preferences.ts';
 import WhyTree from './WhyTree.vue';
 
-/** A figure that opens to its sum. */
-defineProps<{ figure: Reckoned; text?: string }>();
+/** A figure that opens to its sum; `after` is the punctuation that follows it without a gap. */
+defineProps<{ figure: Reckoned; text?: string; after?: string }>();
 const preferences = usePreferences();
 const open = ref(false);
 </script>
@@ -18,7 +18,8 @@ const open = ref(false);
     @click="open = true"
   >
     <slot>{{ text ?? formatReckoned(figure, preferences.shown) }}</slot>
-  </button>
+  </button
+  >{{ after }}
   <a-modal v-model:open="open" :title="figure.name" :footer="null" width="560px">
     <WhyTree :figure="figure" />
   </a-modal>

@@ -44,6 +44,8 @@ const marks = computed(() => rulerMarks(frame.value.top - 12));
 const unit = computed(() => Math.max(frame.value.width / 470, frame.value.height / 600));
 const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
 const rods = computed(() => placeRods(build.value));
+/** Rods seen behind the figure in the other lenses, once what they carry is there. */
+const rodsBehind = computed(() => rods.value.filter((r) => props.states?.get(r.rod.to.on) !== 'unmade'));
 const letters = computed(
   () => new Map(build.value.rods.map((r, i) => [r.id, String.fromCharCode(65 + (i % 26))])),
 );
@@ -216,6 +218,18 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       </template>
     </g>
 
+    <g v-if="lens !== 'bones'" class="rods-behind">
+      <line
+        v-for="r in rodsBehind"
+        :key="`${r.rod.id}-${r.index}`"
+        :x1="flat(r.from)[0]"
+        :y1="-flat(r.from)[1]"
+        :x2="flat(r.to)[0]"
+        :y2="-flat(r.to)[1]"
+        :stroke-width="Math.max(2 * unit, rodStock(r.rod.stock).section.diameter)"
+      />
+    </g>
+
     <rect
       class="board"
       :x="-build.board.width / 2"
@@ -226,17 +240,7 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       :stroke-width="unit"
     />
 
-    <g v-if="lens !== 'bones'" class="rods-behind">
-      <line
-        v-for="r in rods"
-        :key="`${r.rod.id}-${r.index}`"
-        :x1="flat(r.from)[0]"
-        :y1="-flat(r.from)[1]"
-        :x2="flat(r.to)[0]"
-        :y2="-flat(r.to)[1]"
-        :stroke-width="Math.max(2 * unit, rodStock(r.rod.stock).section.diameter)"
-      />
-    </g>
+
 
     <g
       v-for="(s, i) in silhouettes"

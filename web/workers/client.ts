@@ -14,7 +14,7 @@ export interface Job<T> {
  * One worker for one kind of heavy work. Cancelling ends the worker, which stops it at once whatever it is doing; the
  * next job starts a fresh one.
  */
-class JobRunner<Api> {
+export class JobRunner<Api> {
   private worker: Worker | undefined;
   private remote: Remote<Api> | undefined;
   constructor(private readonly start: () => Worker) {}

@@ -97,10 +97,11 @@ function rebase(id: string, base: string): void {
           <tr v-if="b.id === chosen" class="lines">
             <td colspan="5">
               <p class="muted small">
-                Goes into:
-                <template v-for="(l, i) in b.lines" :key="l.piece"
-                  >{{ i ? ', ' : '' }}{{ l.name }} <WhyButton :figure="l.start" /></template
-                >. Left over when all goes well: <WhyButton :figure="b.spare" />.
+                Goes into
+                <template v-for="(l, i) in b.lines" :key="l.piece">
+                  {{ l.name }} <WhyButton :figure="l.start" :after="i < b.lines.length - 1 ? ',' : '.'" />
+                </template>
+                Left over when all goes well: <WhyButton :figure="b.spare" after="." />
               </p>
             </td>
           </tr>

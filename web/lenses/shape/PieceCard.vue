@@ -102,13 +102,9 @@ function newColour(): void {
       />
     </div>
     <p class="sum">
-      Starts as a ball of <WhyButton :figure="report.weight.ball" />
-      <template v-if="report.number > 1"
-        >, {{ report.number }} of them, <WhyButton :figure="report.all" /> in all</template
-      >
-      <template v-if="report.weight.core.value > 0"
-        >; with its core it weighs <WhyButton :figure="report.weight.whole" /></template
-      >.
+      Starts as a ball of <WhyButton :figure="report.weight.ball" after="." />
+      <template v-if="report.number > 1"> {{ report.number }} of them take <WhyButton :figure="report.all" after="." /></template>
+      <template v-if="report.weight.core.value > 0"> With its core it weighs <WhyButton :figure="report.weight.whole" after="." /></template>
     </p>
     <div class="grid">
       <label
