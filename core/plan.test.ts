@@ -1,29 +1,23 @@
 import fc from 'fast-check';
 import { execFileSync } from 'node:child_process';
-import { readdirSync, readFileSync } from 'node:fs';
+import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { toHeight } from './bones/index.ts';
 import { shapeId, validate } from './days/index.ts';
+import { demoBuild, value } from './files/demo.testing.ts';
 import { readBuild } from './files/index.ts';
 import { anyBuild } from './figure/arbitrary.testing.ts';
-import { setBlend, setRoom, resize, type Build } from './figure/index.ts';
+import { setBlend, setRoom, resize } from './figure/index.ts';
 import { stateAt, STATES } from './firming/index.ts';
 import { plan } from './plan.ts';
 import type { Reckoned } from './quantity/index.ts';
 
 const root = join(import.meta.dirname, '..');
-const load = (file: string): Build => {
-  const r = readBuild(readFileSync(join(root, 'demo', file), 'utf8'));
-  if (!r.ok) throw new Error(r.problem.text);
-  return r.value;
-};
-const value = <T>(r: { ok: true; value: T } | { ok: false; problem: { text: string } }): T => {
-  if (!r.ok) throw new Error(r.problem.text);
-  return r.value;
-};
-const demos = readdirSync(join(root, 'demo')).filter((f) => f.endsWith('.spindle.json'));
-const otter = load('ferryman-otter.spindle.json');
+const demos = readdirSync(join(root, 'demo')).flatMap((f) =>
+  f.endsWith('.spindle.json') ? [f.replace('.spindle.json', '')] : [],
+);
+const otter = demoBuild('ferryman-otter');
 
 /** Every figure in a report, wherever it sits. */
 function figures(x: unknown, out: Reckoned[] = [], seen = new Set<unknown>()): Reckoned[] {
@@ -35,7 +29,7 @@ function figures(x: unknown, out: Reckoned[] = [], seen = new Set<unknown>()): R
 }
 
 describe.each(demos)('%s', (file) => {
-  const build = load(file);
+  const build = demoBuild(file);
   const report = plan(build);
 
   it('has grams, batches, firming and a plan that can be done', () => {
@@ -86,7 +80,7 @@ describe('plan', () => {
   });
 
   it('reckons again only the piece that changed', () => {
-    const fresh = load('ferryman-otter.spindle.json');
+    const fresh = demoBuild('ferryman-otter');
     const before = plan(fresh);
     expect(before.figure.pieces.length).toBeGreaterThan(0);
     const after = plan(value(resize(fresh, 'nose', { diameter: 14 })));

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { readBuild } from '../files/index.ts';
+import { demoBuild, value } from '../files/demo.testing.ts';
 import { anyBuild } from '../figure/arbitrary.testing.ts';
 import {
   blendOf,
@@ -30,16 +29,7 @@ import {
   worstOfRod,
 } from './index.ts';
 
-const load = (name: string): Build => {
-  const r = readBuild(readFileSync(new URL(`../../demo/${name}.spindle.json`, import.meta.url), 'utf8'));
-  if (!r.ok) throw new Error(r.problem.text);
-  return r.value;
-};
-const otter = load('ferryman-otter');
-const value = <T>(r: { ok: true; value: T } | { ok: false; problem: { text: string } }): T => {
-  if (!r.ok) throw new Error(r.problem.text);
-  return r.value;
-};
+const otter = demoBuild('ferryman-otter');
 const firm = () => 100;
 
 describe('the otter', () => {

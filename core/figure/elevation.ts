@@ -1,4 +1,4 @@
-import { polygonHull } from 'd3-polygon';
+import { polygonArea, polygonHull } from 'd3-polygon';
 import type { Build } from './build.ts';
 import { bodyOf, place, type Instance } from './place.ts';
 import { toWorld, type Vec } from './vector.ts';
@@ -28,9 +28,11 @@ const ROUND = Array.from({ length: RING }, (_, i) => {
   return [Math.cos(t), Math.sin(t)] as const;
 });
 
-function hull(points: [number, number][]): readonly Flat[] {
-  return polygonHull(points) ?? points;
-}
+const hull = (points: [number, number][]): readonly Flat[] => polygonHull(points) ?? points;
+
+/** All the same way round, so that outlines laid over each other never cancel out. */
+const oneWay = (outline: readonly Flat[]): readonly Flat[] =>
+  polygonArea(outline as [number, number][]) < 0 ? [...outline].reverse() : outline;
 
 /** The outline of one body. */
 export function silhouette(instance: Instance, view: View): Silhouette {
@@ -58,7 +60,7 @@ export function silhouette(instance: Instance, view: View): Silhouette {
     return hull([front[i]!, front[j]!, back[j]!, back[i]!]);
   });
   const middle = toWorld(frame, [0, -half, body.outline.reduce((s, p) => s + p[1], 0) / body.outline.length]);
-  return { instance, outlines: [front, back, ...sides], away: awayOf(view, middle) };
+  return { instance, outlines: [front, back, ...sides].map(oneWay), away: awayOf(view, middle) };
 }
 
 /** Every body as seen from one side, the furthest first. */

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { readBuild } from '../files/index.ts';
+import { demoBuild, refusal, value } from '../files/demo.testing.ts';
 import { anyBuild } from './arbitrary.testing.ts';
 import {
   addPiece,
@@ -40,18 +39,7 @@ import {
   type Build,
 } from './index.ts';
 
-const load = (name: string): Build => {
-  const r = readBuild(readFileSync(new URL(`../../demo/${name}.spindle.json`, import.meta.url), 'utf8'));
-  if (!r.ok) throw new Error(r.problem.text);
-  return r.value;
-};
-const otter = load('ferryman-otter');
-const value = <T>(r: { ok: true; value: T } | { ok: false; problem: { text: string } }): T => {
-  if (!r.ok) throw new Error(r.problem.text);
-  return r.value;
-};
-const refusal = (r: { ok: boolean; problem?: { text: string } }) => (r.ok ? '' : r.problem!.text);
-
+const otter = demoBuild('ferryman-otter');
 describe('placing', () => {
   it('keeps lengths and right angles, and comes back from world to own frame', () => {
     fc.assert(

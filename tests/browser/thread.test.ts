@@ -237,6 +237,27 @@ describe('hands', () => {
     await b.driver.wait(async () => (await b.text('li.open .line')) === before, 5000);
   });
 
+  it('finds a piece by a few letters', async () => {
+    await open(b, 'days', 'demo-one-legged-heron');
+    await b.press(Key.chord(Key.CONTROL, 'k'));
+    const field = await b.find('.ant-modal input');
+    await field.sendKeys('bea', Key.ENTER);
+    await has(b, '.panel h2', 'Shape');
+    await has(b, 'li.open .line', 'Beak');
+  });
+
+  it('keeps a picture of the person’s own with the build', async () => {
+    await open(b, 'shape', 'demo-savoy-cabbage');
+    await (await b.find('.chip')).click();
+    const input = await b.find('input[aria-label="Your picture"]');
+    await input.sendKeys(join(import.meta.dirname, '../../docs/screenshots/shelf.png'));
+    await b.find('.picture img');
+    await b.driver.navigate().refresh();
+    await (await b.find('.chip')).click();
+    await b.find('.picture img');
+    await (await b.button('Remove it')).click();
+  });
+
   it('tells two tabs of each other instead of overwriting', async () => {
     await open(b, 'shape', 'demo-savoy-cabbage');
     const first = await b.driver.getWindowHandle();

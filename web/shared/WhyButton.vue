@@ -17,8 +17,7 @@ const open = ref(false);
     :aria-label="`${figure.name}: ${text ?? formatReckoned(figure, preferences.shown)}. Show the sum`"
     @click="open = true"
   >
-    <slot>{{ text ?? formatReckoned(figure, preferences.shown) }}</slot>
-  </button
+    <slot>{{ text ?? formatReckoned(figure, preferences.shown) }}</slot></button
   >{{ after }}
   <a-modal v-model:open="open" :title="figure.name" :footer="null" width="560px">
     <WhyTree :figure="figure" />

@@ -22,6 +22,7 @@ const PasteLens = defineAsyncComponent(() => import('../lenses/paste/PasteLens.v
 const DaysLens = defineAsyncComponent(() => import('../lenses/days/DaysLens.vue'));
 const BenchLens = defineAsyncComponent(() => import('../lenses/bench/BenchLens.vue'));
 const RoomDrawer = defineAsyncComponent(() => import('./RoomDrawer.vue'));
+const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'));
 const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'));
 const AddPiece = defineAsyncComponent(() => import('../lenses/shape/AddPiece.vue'));
 
@@ -34,6 +35,7 @@ const { message } = App.useApp();
 const problem = ref<string>();
 const room = ref(false);
 const keys = ref(false);
+const finding = ref(false);
 const adding = ref(false);
 
 const lens = computed<LensId>(() => (isLens(route.params.lens) ? route.params.lens : 'shape'));
@@ -151,6 +153,7 @@ const shortcuts = computed<Shortcut[]>(() => [
   { keys: ']', says: 'Playhead on', run: () => movePlayhead(30) },
   { keys: 'Ctrl Z', says: 'Undo', run: () => store.undo() },
   { keys: 'Ctrl Shift Z or Ctrl Y', says: 'Redo', run: () => store.redo() },
+  { keys: 'Ctrl K', says: 'Find anything', run: () => (finding.value = true) },
   { keys: 'Ctrl S', says: 'Save to a file', run: () => store.build && saveToFile(store.build) },
   { keys: 'V', says: 'Front or side', run: () => (store.view = store.view === 'front' ? 'side' : 'front') },
   { keys: 'Escape', says: 'Let go of the selection', run: () => (store.selection = undefined) },
@@ -195,6 +198,7 @@ useShortcuts(() => shortcuts.value);
     </main>
     <Clock v-if="lens !== 'bench'" :folded="lens === 'shape'" />
     <RoomDrawer v-if="room" v-model:open="room" />
+    <FindDialog v-if="finding" v-model:open="finding" />
     <KeysDialog v-if="keys" v-model:open="keys" :list="shortcuts" />
     <AddPiece v-if="adding" v-model:open="adding" />
   </div>

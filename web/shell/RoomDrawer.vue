@@ -16,6 +16,7 @@ import { LOAD_CASES } from '@core/bones/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
 import QuantityField from '../shared/QuantityField.vue';
+import BuildPicture from './BuildPicture.vue';
 
 /** Everything round the figure: when it is due, the room, the board, the working week, what is shown. */
 const open = defineModel<boolean>('open', { required: true });
@@ -74,7 +75,7 @@ const byDay = computed(() =>
 </script>
 
 <template>
-  <a-drawer v-model:open="open" title="Room, hours and brief" :width="440" placement="right">
+  <a-drawer v-model:open="open" title="Room, hours and brief" :width="490" placement="right">
     <div class="group">
       <h3>Brief</h3>
       <label class="field"
@@ -100,6 +101,10 @@ const byDay = computed(() =>
           :options="JOURNEYS"
           @change="(v: unknown) => store.apply(setBrief(build, { journey: v as Journey }), 'the journey')"
       /></label>
+    </div>
+    <div class="group">
+      <h3>Picture</h3>
+      <BuildPicture :build-id="build.id" />
     </div>
     <div class="group">
       <h3>Room</h3>
@@ -241,10 +246,6 @@ const byDay = computed(() =>
   flex-direction: column;
   gap: 3px;
   margin-bottom: 10px;
-}
-.field span {
-  font-size: 12.5px;
-  color: var(--ink-2);
 }
 .row {
   align-items: flex-end;

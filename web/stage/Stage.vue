@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref } from 'vue';
 import { rodStock } from '@core/bones/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import {
@@ -17,7 +17,6 @@ import {
   rodEndAt,
   toLocal,
   toWorld,
-  type Build,
   type PlacedRod,
   type Silhouette,
   type Vec,
@@ -25,8 +24,10 @@ import {
 import type { FirmState } from '@core/firming/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import type { LensId } from '../lenses/lenses.ts';
+import { useDrag } from './drag.ts';
 import { pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
 import FirmPatterns from './FirmPatterns.vue';
+import RodsLayer from './RodsLayer.vue';
 
 const props = defineProps<{
   lens: LensId;
@@ -52,7 +53,6 @@ const letters = computed(
 const verdicts = computed(() => new Map(bones.value?.rods.map((r) => [r.rod.id, r.verdict]) ?? []));
 const colours = computed(() => new Map(build.value.colours.map((c) => [c.id, c.hex])));
 const selectedPiece = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
-const selectedRod = computed(() => (store.selection?.kind === 'rod' ? store.selection.id : undefined));
 const lit = computed(() => {
   if (store.selection?.kind !== 'batch') return undefined;
   const id = store.selection.id;
@@ -110,46 +110,9 @@ const footing = computed(() => {
   return [Math.min(...xs), Math.max(...xs)] as const;
 });
 
-const rodColour = (id: string): string => {
-  const v = verdicts.value.get(id);
-  return v === 'fails' ? 'var(--fails)' : 'var(--rod)';
-};
 const flat = (v: Vec) => project(store.view, v);
 
-// --- dragging ------------------------------------------------------------------------------------------------
-interface Drag {
-  readonly start: readonly [number, number];
-  readonly base: Build;
-  readonly label: string;
-  readonly move: (base: Build, dx: number, up: number) => ReturnType<typeof nudge>;
-}
-const drag = shallowRef<Drag>();
-
-function pointAt(e: PointerEvent): readonly [number, number] {
-  const m = svg.value!.getScreenCTM()!.inverse();
-  const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(m);
-  return [p.x, -p.y];
-}
-
-function begin(e: PointerEvent, label: string, move: Drag['move']): void {
-  if (e.button !== 0) return;
-  e.preventDefault();
-  svg.value!.setPointerCapture(e.pointerId);
-  drag.value = { start: pointAt(e), base: build.value, label, move };
-}
-function onMove(e: PointerEvent): void {
-  if (!drag.value) return;
-  const [x, z] = pointAt(e);
-  const [dx, up] = [x - drag.value.start[0], z - drag.value.start[1]];
-  if (Math.hypot(dx, up) < unit.value * 2) return;
-  store.drag(drag.value.move(drag.value.base, dx, up));
-}
-function onUp(): void {
-  if (!drag.value) return;
-  const { label } = drag.value;
-  drag.value = undefined;
-  store.drop(label);
-}
+const { begin, onMove, onUp } = useDrag(svg, () => unit.value * 2);
 
 function grabPiece(e: PointerEvent, s: Silhouette): void {
   const { piece, index } = s.instance;
@@ -230,18 +193,6 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       />
     </g>
 
-    <rect
-      class="board"
-      :x="-build.board.width / 2"
-      y="0"
-      :width="build.board.width"
-      :height="build.board.thickness"
-      :rx="2"
-      :stroke-width="unit"
-    />
-
-
-
     <g
       v-for="(s, i) in silhouettes"
       :key="i"
@@ -260,7 +211,7 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       <path
         class="fill"
         :d="pathOf(s, look(s).fill === 'none')"
-        :fill="look(s).fill === 'none' ? 'var(--slab)' : look(s).fill"
+        :fill="look(s).fill === 'none' ? 'transparent' : look(s).fill"
         @pointerdown="grabPiece($event, s)"
       >
         <title>{{ s.instance.piece.name }}</title>
@@ -277,6 +228,16 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       />
     </g>
 
+    <rect
+      class="board"
+      :x="-build.board.width / 2"
+      y="0"
+      :width="build.board.width"
+      :height="build.board.thickness"
+      :rx="2"
+      :stroke-width="unit"
+    />
+
     <line
       class="ground"
       :x1="frame.left + 34 * unit"
@@ -286,64 +247,14 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       :stroke-width="1.4 * unit"
     />
 
-    <g v-if="lens === 'bones'" class="rods">
-      <g
-        v-for="r in rods"
-        :key="`${r.rod.id}-${r.index}`"
-        @pointerdown="store.selection = { kind: 'rod', id: r.rod.id }"
-      >
-        <line
-          class="halo"
-          :x1="flat(r.from)[0]"
-          :y1="-flat(r.from)[1]"
-          :x2="flat(r.to)[0]"
-          :y2="-flat(r.to)[1]"
-          :stroke-width="8 * unit"
-        />
-        <line
-          :x1="flat(r.from)[0]"
-          :y1="-flat(r.from)[1]"
-          :x2="flat(r.to)[0]"
-          :y2="-flat(r.to)[1]"
-          :stroke="rodColour(r.rod.id)"
-          :stroke-width="(selectedRod === r.rod.id ? 6 : 4.4) * unit"
-        />
-      </g>
-      <g
-        v-for="r in rods"
-        :key="`letter-${r.rod.id}-${r.index}`"
-        class="letter"
-        @pointerdown="store.selection = { kind: 'rod', id: r.rod.id }"
-      >
-        <circle
-          :cx="(flat(r.from)[0] + flat(r.to)[0]) / 2"
-          :cy="-(flat(r.from)[1] + flat(r.to)[1]) / 2"
-          :r="9 * unit"
-          :fill="verdicts.get(r.rod.id) === 'fails' ? 'var(--fails)' : 'var(--ink)'"
-        />
-        <text
-          :x="(flat(r.from)[0] + flat(r.to)[0]) / 2"
-          :y="-(flat(r.from)[1] + flat(r.to)[1]) / 2 + 4 * unit"
-          :font-size="11.5 * unit"
-          text-anchor="middle"
-        >
-          {{ letters.get(r.rod.id) }}
-        </text>
-      </g>
-      <template v-for="r in rods" :key="`ends-${r.rod.id}-${r.index}`">
-        <circle
-          v-for="which in ['from', 'to'] as const"
-          v-show="selectedRod === r.rod.id"
-          :key="which"
-          class="grip"
-          :cx="flat(r[which])[0]"
-          :cy="-flat(r[which])[1]"
-          :r="7 * unit"
-          :stroke-width="2 * unit"
-          @pointerdown.stop="grabRodEnd($event, r, which)"
-        />
-      </template>
-    </g>
+    <RodsLayer
+      v-if="lens === 'bones'"
+      :rods="rods"
+      :letters="letters"
+      :verdicts="verdicts"
+      :unit="unit"
+      @grab="grabRodEnd"
+    />
 
     <g v-if="bones && balance" class="balance">
       <line
@@ -443,20 +354,6 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
 .rods-behind line {
   stroke: var(--rod);
   pointer-events: none;
-}
-.rods line {
-  stroke-linecap: round;
-  cursor: pointer;
-}
-.halo {
-  stroke: #fff;
-}
-.letter {
-  cursor: pointer;
-}
-.letter text {
-  fill: #fff;
-  font-weight: 700;
 }
 .balance {
   pointer-events: none;

@@ -4,6 +4,7 @@ import { plan } from '@core/plan.ts';
 import { loadBuild, NO_ROOM, removeBuild, saveBuild, shelve } from './builds.ts';
 import { SpindleDb } from './db.ts';
 import { demoBuilds, restoreDemo, seedDemo } from './demo.ts';
+import { keepPicture, keptSize, pictureOf, removePicture } from './pictures.ts';
 import { readSetting, writeSetting } from './settings.ts';
 
 let store: SpindleDb;
@@ -88,4 +89,32 @@ it('keeps settings', async () => {
   expect(await readSetting('shown', 'g', store)).toBe('g');
   await writeSetting('shown', 'oz', store);
   expect(await readSetting('shown', 'g', store)).toBe('oz');
+});
+
+describe('pictures', () => {
+  const small = (blob: Blob) => Promise.resolve({ blob, width: 800, height: 600 });
+
+  it('are kept no larger than they have to be', () => {
+    expect(keptSize(4000, 3000)).toEqual({ width: 1600, height: 1200 });
+    expect(keptSize(300, 200)).toEqual({ width: 300, height: 200 });
+    expect(keptSize(20000, 1)).toEqual({ width: 1600, height: 1 });
+  });
+
+  it('one to a build, replaced by the next, gone with the build', async () => {
+    await saveBuild(otter!, undefined, store);
+    await keepPicture(otter!.id, new Blob(['a']), store, small);
+    const second = await keepPicture(otter!.id, new Blob(['b']), store, small);
+    expect(second.ok && (await pictureOf(otter!.id, store))?.id).toBe(second.ok && second.value.id);
+    expect(await store.pictures.count()).toBe(1);
+    await removeBuild(otter!.id, store);
+    expect(await store.pictures.count()).toBe(0);
+  });
+
+  it('that are none are refused, and the one before stays', async () => {
+    await keepPicture(otter!.id, new Blob(['a']), store, small);
+    const wrong = await keepPicture(otter!.id, new Blob(['?']), store, () => Promise.resolve(undefined));
+    expect(!wrong.ok && wrong.problem.text).toMatch(/not a picture/);
+    expect(await store.pictures.count()).toBe(1);
+    expect(await removePicture(otter!.id, store)).toBe(1);
+  });
 });

@@ -58,7 +58,7 @@ watch(
 
 <template>
   <div class="panel-scroll">
-    <div class="top">
+    <div class="panel-top">
       <h2>Bones</h2>
       <button class="button main" type="button" @click="add">
         <Plus :size="16" /> Add a rod <kbd>R</kbd>
@@ -86,9 +86,9 @@ watch(
       </div>
     </div>
 
-    <p v-for="a in bones.asks" :key="a" class="ask"><span aria-hidden="true">◆</span> {{ a }}</p>
+    <p v-for="a in bones.asks" :key="a" class="warning"><span aria-hidden="true">◆</span> {{ a }}</p>
     <p v-if="!bones.rods.length" class="empty">No rods yet. Select what has to be held up and press R.</p>
-    <ul class="rods">
+    <ul class="opening rods">
       <li v-for="r in bones.rods" :key="r.rod.id" :class="{ open: r.rod.id === chosen }">
         <button
           type="button"
@@ -133,49 +133,17 @@ watch(
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-}
-.ask {
-  padding: 8px 0;
-  color: var(--tight);
-  border-bottom: 1px solid var(--line);
-}
 .empty {
   padding: 26px 0;
   font-size: 16px;
-}
-.rods {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  border-bottom: 1px solid var(--line);
-}
-li.open {
-  border: 1.5px solid var(--ink);
-  border-radius: 10px;
-  margin: 4px -10px;
-  padding: 0 9px;
-  background: #fff;
 }
 .line {
   display: grid;
   grid-template-columns: 24px 1fr 118px 118px;
   gap: 12px;
   align-items: center;
-  width: 100%;
   min-height: 54px;
   padding: 6px 0;
-  border: 0;
-  background: none;
-  text-align: left;
-}
-button.line {
-  cursor: pointer;
 }
 .letter {
   font-weight: 700;

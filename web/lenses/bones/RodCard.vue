@@ -181,15 +181,6 @@ td {
 .reason {
   max-width: 640px;
 }
-.field {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-}
-.field span {
-  font-size: 12.5px;
-  color: var(--ink-2);
-}
 .row {
   align-items: flex-end;
 }

@@ -109,11 +109,11 @@ function rebase(id: string, base: string): void {
       </tbody>
     </table>
 
-    <div class="top">
+    <div class="panel-top">
       <h3>Blends</h3>
       <button class="button" type="button" @click="addOne">New blend</button>
     </div>
-    <ul>
+    <ul class="opening">
       <li v-for="blend in build.blends" :key="blend.id">
         <button
           type="button"
@@ -210,45 +210,20 @@ td {
   padding-top: 0;
   background: #fff;
 }
-.top {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
+.panel-top {
   margin: 26px 0 8px;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  border-top: 1px solid var(--line);
 }
 .line {
   display: flex;
   gap: 12px;
-  width: 100%;
   min-height: 42px;
   align-items: center;
   padding: 0;
-  border: 0;
-  background: none;
-  text-align: left;
-  cursor: pointer;
 }
 .card {
   display: grid;
   gap: 8px;
   padding-bottom: 12px;
-}
-.field {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-}
-.field span {
-  font-size: 12.5px;
-  color: var(--ink-2);
 }
 .warning {
   color: var(--tight);

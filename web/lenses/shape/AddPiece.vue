@@ -79,6 +79,9 @@ button:hover,
 button:focus-visible {
   background: var(--slab);
 }
+button > svg {
+  flex: 0 0 46px;
+}
 button > span > * {
   display: block;
 }

@@ -103,11 +103,15 @@ function newColour(): void {
     </div>
     <p class="sum">
       Starts as a ball of <WhyButton :figure="report.weight.ball" after="." />
-      <template v-if="report.number > 1"> {{ report.number }} of them take <WhyButton :figure="report.all" after="." /></template>
-      <template v-if="report.weight.core.value > 0"> With its core it weighs <WhyButton :figure="report.weight.whole" after="." /></template>
+      <template v-if="report.number > 1">
+        {{ report.number }} of them take <WhyButton :figure="report.all" after="."
+      /></template>
+      <template v-if="report.weight.core.value > 0">
+        With its core it weighs <WhyButton :figure="report.weight.whole" after="."
+      /></template>
     </p>
     <div class="grid">
-      <label
+      <label class="field"
         ><span>Name</span
         ><a-input
           :key="piece.name"
@@ -116,11 +120,11 @@ function newColour(): void {
             store.apply(setPiece(build, id, { name: ($event.target as HTMLInputElement).value }), 'the name')
           "
       /></label>
-      <label
+      <label class="field"
         ><span>Shape</span
         ><a-select :value="piece.form.kind" :options="kinds" @change="(v: unknown) => other(v as ShapeKind)"
       /></label>
-      <label v-if="shape.cut"
+      <label v-if="shape.cut" class="field"
         ><span>Outline</span
         ><a-select
           :value="piece.form.outline ?? 'rectangle'"
@@ -130,14 +134,14 @@ function newColour(): void {
               store.apply(setForm(build, id, { ...piece.form, outline: v as OutlineName }), 'the outline')
           "
       /></label>
-      <label v-if="shape.core"
+      <label v-if="shape.core" class="field"
         ><span>Pressed over</span
         ><a-select
           :value="piece.core"
           :options="cores"
           @change="(v: unknown) => store.apply(setPiece(build, id, { core: v as CoreKind }), 'the core')"
       /></label>
-      <label
+      <label class="field"
         ><span>Paste</span
         ><a-select
           :value="piece.blend"
@@ -147,7 +151,7 @@ function newColour(): void {
               store.apply(setPiece(build, id, { blend: v as string }), `the paste of the ${lower}`)
           "
       /></label>
-      <label
+      <label class="field"
         ><span>Colour</span>
         <span class="colour">
           <input
@@ -175,7 +179,7 @@ function newColour(): void {
           </button>
         </span>
       </label>
-      <label
+      <label class="field"
         ><span>Surface</span
         ><a-select
           :value="piece.texture"
@@ -185,7 +189,7 @@ function newColour(): void {
               store.apply(setPiece(build, id, { texture: v as TextureKind }), `the surface of the ${lower}`)
           "
       /></label>
-      <label
+      <label class="field"
         ><span>Stands on</span
         ><a-select
           :value="piece.seat.on"
@@ -285,16 +289,6 @@ function newColour(): void {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
   gap: 9px 12px;
-}
-label {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-  min-width: 0;
-}
-label > span:first-child {
-  font-size: 12.5px;
-  color: var(--ink-2);
 }
 .colour {
   display: flex;

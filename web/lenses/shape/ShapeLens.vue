@@ -36,7 +36,7 @@ function setHeight(mm: number): void {
 
 <template>
   <div class="panel-scroll">
-    <div class="top">
+    <div class="panel-top">
       <h2>Shape</h2>
       <button class="button main" type="button" @click="emit('add')">
         <Plus :size="16" /> New piece <kbd>N</kbd>
@@ -67,7 +67,7 @@ function setHeight(mm: number): void {
     <p v-if="!build.pieces.length" class="empty">
       Nothing stands on the board yet. Add the first piece: feet, a base, or the body.
     </p>
-    <ol class="pieces">
+    <ol class="opening pieces">
       <li v-for="r in rows" :key="r.piece.id" :class="{ open: r.piece.id === chosen }">
         <button
           type="button"
@@ -90,53 +90,20 @@ function setHeight(mm: number): void {
 </template>
 
 <style scoped>
-.top {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-}
 .headline {
   align-items: flex-end;
-}
-.warning {
-  padding: 8px 0;
-  color: var(--tight);
-  border-bottom: 1px solid var(--line);
 }
 .empty {
   padding: 30px 0;
   font-size: 16px;
-}
-.pieces {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  border-bottom: 1px solid var(--line);
-}
-li.open {
-  border: 1.5px solid var(--ink);
-  border-radius: 10px;
-  margin: 4px -10px;
-  padding: 0 9px;
-  background: #fff;
 }
 .line {
   display: grid;
   grid-template-columns: 36px 1fr 84px 104px;
   align-items: center;
   gap: 10px;
-  width: 100%;
   min-height: 44px;
   padding: 4px 0;
-  border: 0;
-  background: none;
-  text-align: left;
-  cursor: pointer;
-}
-.line:hover .what strong {
-  color: var(--elm);
 }
 .n {
   text-align: right;

@@ -1,0 +1,50 @@
+import { shallowRef, type Ref } from 'vue';
+import type { Build, Change } from '@core/figure/index.ts';
+import { useBuild } from '../state/build-store.ts';
+
+interface Drag {
+  readonly start: readonly [number, number];
+  readonly base: Build;
+  readonly label: string;
+  /** The build as it would be, pulled so far to the right and up, mm. */
+  readonly move: (base: Build, right: number, up: number) => Change;
+}
+
+/** Pulling things on the stage: shown and reckoned while it lasts, one step of undo when it ends. */
+export function useDrag(svg: Ref<SVGSVGElement | undefined>, least: () => number) {
+  const store = useBuild();
+  const drag = shallowRef<Drag>();
+
+  /** Where the pointer is, in the stage's millimetres, up positive. */
+  function pointAt(e: PointerEvent): readonly [number, number] {
+    const inverse = svg.value!.getScreenCTM()!.inverse();
+    const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(inverse);
+    return [p.x, -p.y];
+  }
+
+  function begin(e: PointerEvent, label: string, move: Drag['move']): void {
+    if (e.button !== 0 || !store.build) return;
+    e.preventDefault();
+    svg.value!.setPointerCapture(e.pointerId);
+    drag.value = { start: pointAt(e), base: store.build, label, move };
+  }
+
+  function onMove(e: PointerEvent): void {
+    if (!drag.value) return;
+    const [x, z] = pointAt(e);
+    const right = x - drag.value.start[0];
+    const up = z - drag.value.start[1];
+    // a click that trembles is not a pull
+    if (Math.hypot(right, up) < least()) return;
+    store.drag(drag.value.move(drag.value.base, right, up));
+  }
+
+  function onUp(): void {
+    if (!drag.value) return;
+    const { label } = drag.value;
+    drag.value = undefined;
+    store.drop(label);
+  }
+
+  return { begin, onMove, onUp };
+}
