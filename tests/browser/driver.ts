@@ -49,6 +49,8 @@ export interface Browser {
   readonly close: () => Promise<void>;
   readonly find: (css: string) => Promise<WebElement>;
   readonly button: (words: string) => Promise<WebElement>;
+  /** Press a button by its words, as soon as it has slid into reach. */
+  readonly push: (words: string) => Promise<void>;
   readonly text: (css: string) => Promise<string>;
   /** Type into a quantity by its label, and leave it. */
   readonly fill: (label: string, value: string) => Promise<void>;
@@ -83,15 +85,25 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
     mobile: false,
   });
   const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), 15_000);
+  const button = (words: string) =>
+    driver.wait(until.elementLocated(By.xpath(`//button[contains(normalize-space(.), "${words}")]`)), 15_000);
   return {
     driver,
     downloads,
     find,
-    button: (words) =>
-      driver.wait(
-        until.elementLocated(By.xpath(`//button[contains(normalize-space(.), "${words}")]`)),
+    button,
+    push: async (words) => {
+      await driver.wait(
+        () =>
+          button(words)
+            .then((found) => found.click())
+            .then(
+              () => true,
+              () => false,
+            ),
         15_000,
-      ),
+      );
+    },
     text: async (css) => (await find(css)).getText(),
     fill: async (label, value) => {
       const field = await driver.wait(

@@ -130,7 +130,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
     await has(b, '.bench .where', /Step 1 of/);
     await b.press(Key.ENTER);
     await has(b, '.bench .where', /Step 2 of/);
-    await (await b.button('Take the last one back')).click();
+    await b.push('Take the last one back');
     await has(b, '.bench .where', /Step 1 of/);
   });
 
@@ -255,7 +255,7 @@ describe('hands', () => {
     await b.driver.navigate().refresh();
     await (await b.find('.chip')).click();
     await b.find('.picture img');
-    await (await b.button('Remove it')).click();
+    await b.push('Remove it');
   });
 
   it('tells two tabs of each other instead of overwriting', async () => {

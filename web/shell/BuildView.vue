@@ -64,8 +64,10 @@ watch(
 onBeforeRouteLeave(() => store.flush());
 const leave = () => void store.flush();
 window.addEventListener('pagehide', leave);
+document.addEventListener('visibilitychange', leave);
 onBeforeUnmount(() => {
   window.removeEventListener('pagehide', leave);
+  document.removeEventListener('visibilitychange', leave);
   void store.close();
 });
 

@@ -48,7 +48,7 @@ export const useBuild = defineStore('build', () => {
   let planTimer: ReturnType<typeof setTimeout> | undefined;
   let job: Job<DaysReport> | undefined;
   let watching: Subscription | undefined;
-  let saving: Promise<void> | undefined;
+  let saving: Promise<void> = Promise.resolve();
 
   const say = (text: string, kind: 'info' | 'error' = 'info') => {
     notice.value = { text, kind, at: Date.now() };
@@ -102,7 +102,7 @@ export const useBuild = defineStore('build', () => {
   /** Write what is waiting, one save at a time. */
   function flush(): Promise<void> {
     clearTimeout(saveTimer);
-    saving = (saving ?? Promise.resolve()).then(save);
+    saving = saving.then(save);
     return saving;
   }
 
@@ -162,8 +162,8 @@ export const useBuild = defineStore('build', () => {
     days.value = undefined;
     show(loaded.value);
     watching = liveQuery(() => db.builds.get(id)).subscribe((stored) => {
-      if (!stored || stored.revision === revision.value || saving === undefined) return;
-      if (stored.revision <= (revision.value ?? 0)) return;
+      if (!stored) return;
+      // this tab's own save may still be on its way to telling its revision
       void saving.then(() => {
         if (stored.revision <= (revision.value ?? 0)) return;
         if (unsaved.value || dragged.value) theirs.value = stored;
@@ -173,7 +173,6 @@ export const useBuild = defineStore('build', () => {
         }
       });
     });
-    saving ??= Promise.resolve();
     return loaded;
   }
 

@@ -45,7 +45,14 @@ export async function saveBuild(
 
 /** Read a build back, checked like a file: a record from an older version is brought forward. */
 export async function loadBuild(id: string, store: SpindleDb = db): Promise<Result<StoredBuild>> {
-  const stored = await store.builds.get(id);
+  let stored: StoredBuild | undefined;
+  try {
+    stored = await store.builds.get(id);
+  } catch {
+    return fail(
+      'The browser does not let this page keep anything (a private window?). Open the build from its file instead.',
+    );
+  }
   if (!stored) return fail('This build is no longer on the shelf.');
   const checked = readRecord(stored.build);
   return checked.ok ? ok({ ...stored, build: checked.value }) : checked;
