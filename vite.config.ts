@@ -29,7 +29,7 @@ export default defineConfig({
         icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2,wasm}'],
         navigateFallbackDenylist: [/^\/healthz/],
       },
     }),
@@ -53,7 +53,10 @@ export default defineConfig({
       },
     },
   },
-  optimizeDeps: { include: ['ant-design-vue/es', 'comlink', 'dexie', 'luxon', 'd3-polygon'] },
+  optimizeDeps: {
+    include: ['ant-design-vue/es', 'comlink', 'dexie', 'luxon', 'd3-polygon', 'three'],
+    exclude: ['manifold-3d'],
+  },
   test: {
     include: [
       'core/**/*.test.ts',

@@ -1,19 +1,20 @@
 import { reckonBones, seatFacts, type BonesReport, type SeatFacts } from './bones/index.ts';
 import { calendarOf, schedule, stepsOf, type DaysReport, type SearchOptions } from './days/index.ts';
 import {
-  blendOf,
   extent,
   height,
+  measureOf,
   multiplicity,
   pasteList,
-  weigh,
+  weighIn,
   type Batch,
   type Build,
   type Extent,
   type Piece,
   type Weight,
 } from './figure/index.ts';
-import { firmAll, type PieceFirming } from './firming/index.ts';
+import { firmAll, heightBudget, type HeightBudget, type PieceFirming } from './firming/index.ts';
+import { shapeOf } from './solids/index.ts';
 import { formatLength, once, reckon, total, type Reckoned } from './quantity/index.ts';
 
 /** One piece as the screens show it. */
@@ -42,6 +43,8 @@ export interface Report {
   readonly bones: BonesReport;
   readonly firming: ReadonlyMap<string, PieceFirming>;
   readonly days: DaysReport;
+  /** Shoes to hat, with what soft stages lose. */
+  readonly height: HeightBudget;
   toJSON(): unknown;
 }
 
@@ -49,7 +52,7 @@ const pieceReports = new WeakMap<Piece, { number: number; weight: Weight; report
 
 function pieceReport(build: Build, piece: Piece): PieceReport {
   const number = multiplicity(build, piece);
-  const weight = weigh(piece, blendOf(build, piece));
+  const weight = weighIn(build, piece);
   const known = pieceReports.get(piece);
   if (known && known.number === number && known.weight === weight) return known.report;
   const all = reckon(`${piece.name}, all`, 'g', 'one × how many', [weight.paste], (g) => g * number);
@@ -63,19 +66,34 @@ const THINNEST_COAT = 3;
 /** A paste ball as big as the foam ball gives a coat of this share of its diameter; common practice. */
 const USUAL_COAT = 0.13;
 
+/** What is asking for trouble in one piece, in words. */
+function pieceWarnings(p: Piece): string[] {
+  const { form } = p;
+  const shape = shapeOf(form.kind);
+  const out: string[] = [];
+  const coat = form.coat?.thickness ?? (form.kind === 'skinOverBall' ? form.sizes.coat : undefined);
+  if (coat !== undefined && coat < THINNEST_COAT)
+    out.push(`${p.name}: a coat of ${formatLength(coat)} lets the core show and tears; 3 mm is the least.`);
+  else if (form.kind === 'skinOverBall' && p.core === 'foam' && coat! < USUAL_COAT * form.sizes.core! * 0.5)
+    out.push(
+      `${p.name}: this coat is thin for its ball; a paste ball as big as the foam gives ${formatLength(USUAL_COAT * form.sizes.core!)}.`,
+    );
+  const warned = shape.warn?.(form.sizes, form);
+  if (warned) out.push(`${p.name}: ${warned}`);
+  return out;
+}
+
+const ODD_LEAST = 0.3;
+const ODD_MOST = 2000;
+
 function figureReport(build: Build): FigureReport {
   const pieces = build.pieces.map((p) => pieceReport(build, p));
-  const warnings: string[] = [];
+  const warnings = build.pieces.flatMap(pieceWarnings);
   for (const p of build.pieces) {
-    const coat = p.form.sizes.coat;
-    if (p.form.kind === 'skinOverBall' && coat !== undefined && coat < THINNEST_COAT)
-      warnings.push(
-        `${p.name}: a coat of ${formatLength(coat)} lets the core show and tears; 3 mm is the least.`,
-      );
-    else if (p.core === 'foam' && coat !== undefined && coat < USUAL_COAT * p.form.sizes.core! * 0.5)
-      warnings.push(
-        `${p.name}: this coat is thin for its ball; a paste ball as big as the foam gives ${formatLength(USUAL_COAT * p.form.sizes.core!)}.`,
-      );
+    const m = measureOf(p);
+    const most = Math.max(m.width, m.height);
+    if (most > ODD_MOST || most < ODD_LEAST)
+      warnings.push(`${p.name} is ${formatLength(most)}: millimetres, or were inches or centimetres meant?`);
   }
   const e = extent(build);
   const r = build.board.width / 2;
@@ -121,6 +139,7 @@ export function plan(build: Build, search?: SearchOptions): Report {
     if (!calendar.ok) return { steps, links, trouble: [calendar.problem.text] };
     return schedule(steps, links, calendar.value, search);
   });
+  const budget = once(() => heightBudget(build, firming(), facts()));
   const report: Report = {
     name: build.name,
     get figure() {
@@ -138,9 +157,13 @@ export function plan(build: Build, search?: SearchOptions): Report {
     get days() {
       return days();
     },
+    get height() {
+      return budget();
+    },
     toJSON: () => ({
       name: build.name,
       figure: figure(),
+      height: budget(),
       paste: paste(),
       bones: bones(),
       firming: Object.fromEntries(firming()),

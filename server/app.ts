@@ -18,7 +18,8 @@ export function createApp(dist: string): Express {
         useDefaults: false,
         directives: {
           defaultSrc: ["'none'"],
-          scriptSrc: ["'self'"],
+          // the solid modeller and the thinning of scans are WebAssembly
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           // the component library writes its styles into the page
           styleSrc: ["'self'", "'unsafe-inline'"],
           imgSrc: ["'self'", 'data:', 'blob:'],

@@ -1,12 +1,12 @@
 import {
-  blendOf,
-  centreHeight,
+  balanceOf,
+  isLaidRound,
   place,
   placeRods,
   sub,
   length,
   toWorld,
-  weigh,
+  weighIn,
   type Build,
   type Instance,
   type Vec,
@@ -35,9 +35,13 @@ export function together(parts: readonly Mass[]): Mass {
   return g > 0 ? { g, at: [x / g, y / g, z / g] } : { g: 0, at: [0, 0, 0] };
 }
 
+/** A band laid round its carrier balances in the middle of it, at its own height. */
+const balanceIn = (i: Instance): Vec =>
+  isLaidRound(i) ? [0, 0, i.piece.seat.at[2] + balanceOf(i.piece)[2]] : balanceOf(i.piece);
+
 const massOf = (build: Build, i: Instance): Mass => ({
-  g: weigh(i.piece, blendOf(build, i.piece)).whole.value,
-  at: toWorld(i.frame, [0, 0, centreHeight(i.piece)]),
+  g: weighIn(build, i.piece).whole.value,
+  at: toWorld(i.frame, balanceIn(i)),
 });
 
 /** Each instance with everything it carries, as one mass; index as in `place`. */
@@ -67,7 +71,7 @@ export function wholeBalance(build: Build): WholeBalance {
   const perPiece = new Map<string, { figure: Reckoned; masses: Mass[] }>();
   for (const i of instances) {
     const entry = perPiece.get(i.piece.id) ?? {
-      figure: weigh(i.piece, blendOf(build, i.piece)).whole,
+      figure: weighIn(build, i.piece).whole,
       masses: [],
     };
     entry.masses.push(massOf(build, i));

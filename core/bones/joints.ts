@@ -1,22 +1,27 @@
 import {
-  add,
   BOARD,
-  bodyOf,
-  dot,
-  length,
   measureOf,
   place,
   placeRods,
-  sub,
-  times,
-  toLocal,
-  unit,
   type Build,
   type Instance,
   type PlacedRod,
-  type Vec,
 } from '../figure/index.ts';
-import { polygonContains } from '../solids/index.ts';
+import {
+  add,
+  bodyFootRadius,
+  bodyInside,
+  bodyReach,
+  dot,
+  length,
+  sub,
+  times,
+  toLocal,
+  toWorld,
+  unit,
+  type Body,
+  type Vec,
+} from '../solids/index.ts';
 import { carriedMasses, type Mass } from './balance.ts';
 import { rodStock, type RodStock } from './rods/registry.ts';
 
@@ -81,19 +86,8 @@ const STEP = 1;
 const MOST_SPOTS = 400;
 
 function insideOf(instance: Instance, index: number, p: Vec, rodRadius: number): Inside | undefined {
-  const [x, y, z] = toLocal(instance.frame, p);
-  const body = bodyOf(instance.piece);
-  if (body.type === 'turned') {
-    const last = body.levels[body.levels.length - 1]!;
-    if (z < 0 || z > last) return undefined;
-    const out = Math.hypot(x, y);
-    const r = body.radiusAt(z);
-    if (out > r) return undefined;
-    const inCore = body.core && Math.hypot(out, z - body.core.centre) < body.core.radius;
-    return { instance: index, part: inCore ? 'core' : 'paste', cover: Math.max(0, r - out - rodRadius) };
-  }
-  if (Math.abs(y) > body.thickness / 2 || !polygonContains(body.outline, x, z)) return undefined;
-  return { instance: index, part: 'paste', cover: Math.max(0, body.thickness / 2 - Math.abs(y) - rodRadius) };
+  const found = bodyInside(instance.body, toLocal(instance.frame, p));
+  return found && { instance: index, part: found.part, cover: Math.max(0, found.cover - rodRadius) };
 }
 
 /** Distance of a point from a stretch of rod. */
@@ -104,15 +98,34 @@ function distanceToLine(p: Vec, from: Vec, to: Vec): number {
   return length(sub(p, add(from, times(d, t))));
 }
 
+const balls = new WeakMap<Body, { centre: Vec; radius: number }>();
+
+/** A ball that holds the whole body, in its own frame. */
+function ballRound(body: Body): { centre: Vec; radius: number } {
+  let found = balls.get(body);
+  if (!found) {
+    const far = ([0, 1, 2] as const).map((k) => {
+      const d: [number, number, number] = [0, 0, 0];
+      d[k] = 1;
+      const high = bodyReach(body, d);
+      d[k] = -1;
+      return [-bodyReach(body, d), high] as const;
+    });
+    found = {
+      centre: [0, 1, 2].map((k) => (far[k]![0] + far[k]![1]) / 2) as unknown as Vec,
+      radius: Math.hypot(...far.map(([low, high]) => (high - low) / 2)),
+    };
+    balls.set(body, found);
+  }
+  return found;
+}
+
 /** Follow every rod through the figure and note what it is inside of. */
 export function rodPaths(build: Build): RodPath[] {
   const instances = place(build);
   const spheres = instances.map((i) => {
-    const m = measureOf(i.piece);
-    return {
-      centre: add(i.frame.origin, times(i.frame.z, m.height / 2)),
-      radius: Math.hypot(m.width, m.depth, m.height) / 2,
-    };
+    const ball = ballRound(i.body);
+    return { centre: toWorld(i.frame, ball.centre), radius: ball.radius };
   });
   return placeRods(build).map((placed) => {
     const stock = rodStock(placed.rod.stock);
@@ -243,11 +256,11 @@ function crossing(
 /** Half size of the face a piece rests on: its section a little way up, less when it lies on its side. */
 export function seatRadius(instance: Instance): number {
   const m = measureOf(instance.piece);
-  const body = bodyOf(instance.piece);
+  const { body } = instance;
   const upright = Math.abs(instance.frame.z[2]);
-  if (body.type === 'cut') return Math.min(m.width, m.height) / 4;
   const sunk = Math.max(instance.piece.seat.sink, 0.06 * m.height, 0.5);
-  const standing = body.radiusAt(Math.min(sunk, m.height / 2));
+  const standing = bodyFootRadius(body, sunk);
+  if (body.type !== 'stack') return standing;
   const lying = 0.25 * Math.min(m.width, m.height);
   return upright > 0.7 ? standing : Math.min(standing, lying);
 }

@@ -1,5 +1,6 @@
 import { polygonHull } from 'd3-polygon';
-import { bodyOf, place, reach, toWorld, type Build, type Vec } from '../figure/index.ts';
+import { place, reach, type Build } from '../figure/index.ts';
+import { bodySurface, toWorld, type Vec } from '../solids/index.ts';
 import { given, reckon, type Reckoned } from '../quantity/index.ts';
 import { check, share, type Check } from './check.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
@@ -16,23 +17,9 @@ export function footprint(build: Build): FlatPoint[] {
   const points: [number, number][] = [];
   for (const i of place(build)) {
     if (-reach(i, DOWN) > RESTS) continue;
-    const body = bodyOf(i.piece);
-    const put = (p: Vec) => {
+    for (const p of bodySurface(i.body)) {
       const w = toWorld(i.frame, p);
       if (w[2] <= RESTS) points.push([w[0], w[1]]);
-    };
-    if (body.type === 'cut') {
-      for (const [x, z] of body.outline)
-        for (const y of [-body.thickness / 2, body.thickness / 2]) put([x, y, z]);
-      continue;
-    }
-    const last = body.levels[body.levels.length - 1]!;
-    const STEPS = 40;
-    for (let s = 0; s <= STEPS; s++) {
-      const z = (last * s) / STEPS;
-      const r = body.radiusAt(z);
-      for (let a = 0; a < 24; a++)
-        put([r * Math.cos((a * Math.PI) / 12), r * Math.sin((a * Math.PI) / 12), z]);
     }
   }
   const hull = points.length >= 3 ? polygonHull(points) : null;

@@ -8,14 +8,23 @@ import { TEXTURES, type TextureKind } from './textures.ts';
 const tidy = (x: number) => Number(x.toFixed(2)) + 0;
 const num = (min: number, max: number) => fc.double({ min, max, noNaN: true }).map(tidy);
 
+const coatOf = (n: number) => (n === 0 ? { thickness: 4, under: true } : { thickness: 5, under: false });
+
 export const anyForm: fc.Arbitrary<Form> = fc
-  .tuple(fc.constantFrom(...SHAPE_KINDS), fc.array(num(0.4, 2), { minLength: 3, maxLength: 3 }))
-  .map(([kind, k]): Form => {
+  .tuple(
+    fc.constantFrom(...SHAPE_KINDS.filter((k) => !shapeOf(k).fromFile)),
+    fc.array(num(0.4, 2), { minLength: 8, maxLength: 8 }),
+    fc.nat(5),
+  )
+  .map(([kind, k, coat]): Form => {
     const start = startingForm(kind);
     const sizes = Object.fromEntries(
-      shapeOf(kind).sizes.map((s, i) => [s.key, tidy(Math.min(s.max, Math.max(s.min, s.start * k[i]!)))]),
+      shapeOf(kind).sizes.map((s, i) => {
+        const x = Math.min(s.max, Math.max(s.min, s.start * k[i]!));
+        return [s.key, s.whole ? Math.round(x) : tidy(x)];
+      }),
     );
-    return { ...start, sizes };
+    return { ...start, sizes, ...(shapeOf(kind).coats && coat < 2 ? { coat: coatOf(coat) } : {}) };
   })
   .filter((f) => checkForm(f).ok);
 
@@ -44,6 +53,10 @@ export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
           sink: num(0, 5),
           pair: fc.boolean(),
           count: fc.constantFrom(1, 1, 1, 4),
+          how: fc.constantFrom('sits', 'sits', 'set', 'hangs', 'wraps'),
+          overlap: fc.constantFrom('pressed', 'pressed', 'trimmed'),
+          tolerance: fc.constantFrom('equal', 'mirrored', 'varied', 'hidden'),
+          hidden: fc.constantFrom('none', 'under', 'back'),
           texture: fc.constantFrom(...(Object.keys(TEXTURES) as TextureKind[])),
         }),
         { minLength: 1, maxLength: mostPieces },
@@ -72,11 +85,22 @@ export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
           form: p.form,
           blend: p.blend,
           colour: p.colour,
-          seat: { on, at: p.at, lean: p.angles[0], tip: p.angles[1], turn: p.angles[2], sink: p.sink },
+          seat: {
+            on,
+            at: p.at,
+            lean: p.angles[0],
+            tip: p.angles[1],
+            turn: p.angles[2],
+            sink: p.sink,
+            how: p.how,
+            overlap: p.overlap,
+          },
           pair: few && p.pair,
           count: few && on === BOARD ? p.count : 1,
           texture: p.texture,
           core: 'foam',
+          tolerance: p.tolerance,
+          hidden: p.hidden,
         });
       });
       const where = (n: number) =>

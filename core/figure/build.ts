@@ -4,7 +4,7 @@ import type { Form } from '../solids/index.ts';
 import type { TextureKind } from './textures.ts';
 
 /** The version written today; every older one has a migration in files/. */
-export const BUILD_VERSION = 1;
+export const BUILD_VERSION = 2;
 export const BUILD_FORMAT = 'elm-spindle-build';
 
 export type Place = readonly [Mm, Mm, Mm];
@@ -21,9 +21,21 @@ export interface Seat {
   readonly tip: Degrees;
   /** Turned round its own axis. */
   readonly turn: Degrees;
-  /** How deep it is pressed in along its own axis; pressed paste is not lost. */
+  /** How deep it goes in along its own axis. */
   readonly sink: Mm;
+  readonly how: SeatKind;
+  /** What happens to the paste where the two would be in one place. */
+  readonly overlap: Overlap;
 }
+
+/** How a piece is held by its carrier: on it, in a socket of it, under it, or laid round it. */
+export type SeatKind = 'sits' | 'set' | 'hangs' | 'wraps';
+/** Pressed paste bulges and none is lost; trimmed paste is cut away and becomes offcut. */
+export type Overlap = 'pressed' | 'trimmed';
+/** How alike the makes of a piece have to be, and how closely it is weighed. */
+export type Tolerance = 'equal' | 'mirrored' | 'varied' | 'hidden';
+/** The face nobody sees: seams are gathered there. */
+export type HiddenFace = 'none' | 'under' | 'back' | 'front' | 'left' | 'right' | 'top';
 
 export type CoreKind = 'foam' | 'cereal' | 'cake';
 
@@ -43,6 +55,8 @@ export interface Piece {
   readonly texture: TextureKind;
   /** What a skin is pressed over; only read where the shape has a core. */
   readonly core: CoreKind;
+  readonly tolerance: Tolerance;
+  readonly hidden: HiddenFace;
 }
 
 /** An end of a rod, fixed to a piece so that it follows it. */

@@ -1,12 +1,17 @@
 import { fail, ok, type Grams, type Mm, type Result } from '../quantity/index.ts';
 import {
   checkForm,
+  shapeOf,
   formOfVolume,
   measure,
   startingForm,
+  toLocal,
+  type Art,
+  type Coat,
   type Form,
   type ShapeKind,
   type Sizes,
+  type Vec,
 } from '../solids/index.ts';
 import { blendDensity } from '../pastes/index.ts';
 import {
@@ -20,9 +25,9 @@ import {
   type Seat,
 } from './build.ts';
 import { freshId, type Change } from './edit.ts';
-import { framesOf } from './place.ts';
+import { framesOf, place } from './place.ts';
+import { girthAt } from './wrap.ts';
 import { blendOf } from './weigh.ts';
-import { toLocal, type Vec } from './vector.ts';
 
 const GONE = 'That piece is no longer in the build.';
 
@@ -56,11 +61,15 @@ export function addPiece(
       tip: 0,
       turn: 0,
       sink: carrier ? 2 : 0,
+      how: 'sits',
+      overlap: 'pressed',
     },
     pair: false,
     count: 1,
     texture: 'none',
     core: 'foam',
+    tolerance: 'varied',
+    hidden: 'none',
   };
   return { build: { ...build, pieces: [...build.pieces, piece] }, id };
 }
@@ -140,9 +149,52 @@ export function setForm(build: Build, id: string, form: Form): Change {
 export function resize(build: Build, id: string, sizes: Partial<Sizes>): Change {
   const piece = pieceOf(build, id);
   if (!piece) return fail(GONE);
-  const merged: Record<string, Mm> = { ...piece.form.sizes };
-  for (const [key, x] of Object.entries(sizes)) if (x !== undefined) merged[key] = Number(x.toFixed(3));
+  const merged: Record<string, number> = { ...piece.form.sizes };
+  for (const [key, x] of Object.entries(sizes)) {
+    const whole = shapeOf(piece.form.kind).sizes.find((s) => s.key === key)?.whole;
+    if (x !== undefined) merged[key] = whole ? Math.round(x) : Number(x.toFixed(3));
+  }
   return setForm(build, id, { ...piece.form, sizes: merged });
+}
+
+/** Make the piece the core under an even coat, or a piece of paste again. */
+export function setCoat(build: Build, id: string, coat: Coat | undefined): Change {
+  const piece = pieceOf(build, id);
+  if (!piece) return fail(GONE);
+  const { coat: _, ...bare } = piece.form;
+  return setForm(build, id, coat ? { ...bare, coat } : bare);
+}
+
+/** Another outline, or a line drawn by hand. */
+export function setArt(build: Build, id: string, art: Art): Change {
+  const piece = pieceOf(build, id);
+  if (!piece) return fail(GONE);
+  const { outline: _o, curves: _c, ...rest } = piece.form;
+  return setForm(build, id, { ...rest, ...art });
+}
+
+/** Another shape for the same paste: its starting proportions at the same grams, where they can be met. */
+export function setKind(build: Build, id: string, kind: ShapeKind): Change {
+  const piece = pieceOf(build, id);
+  if (!piece) return fail(GONE);
+  const start = startingForm(kind);
+  const fitted = formOfVolume(start, measure(piece.form).volume);
+  const next = setForm(build, id, fitted.ok ? fitted.value : start);
+  if (!next.ok || piece.seat.how !== 'wraps' || shapeOf(kind).wraps) return next;
+  return setSeat(next.value, id, { how: 'sits' });
+}
+
+/** Cut a strip, rope or ruffle to the girth it is laid round, with so much lapping over. */
+export function fitToGirth(build: Build, id: string, lap: Mm): Change {
+  const piece = pieceOf(build, id);
+  const on = piece && place(build).find((i) => i.piece.id === piece.seat.on);
+  const key = piece && (['length', 'attach', 'width'] as const).find((k) => k in piece.form.sizes);
+  if (!piece || !key) return fail(GONE);
+  const girth = on && girthAt(on.body, piece.seat.at[2]);
+  if (girth === undefined) return fail('There is no round side here to measure.', 'seat');
+  // the middle of the paste runs half its thickness outside the side
+  const thick = piece.form.sizes.thickness ?? piece.form.sizes.diameter ?? piece.form.sizes.pearl ?? 0;
+  return resize(build, id, { [key]: girth + Math.PI * thick + lap });
 }
 
 /** Give one piece the paste somebody typed; its form follows. */
@@ -173,6 +225,10 @@ export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on'
   const seat = { ...piece.seat, ...patch };
   if (![...seat.at, seat.lean, seat.tip, seat.turn, seat.sink].every(Number.isFinite))
     return fail('A place needs numbers.', 'seat');
+  if (seat.how === 'wraps' && !shapeOf(piece.form.kind).wraps)
+    return fail(`A ${shapeOf(piece.form.kind).name.toLowerCase()} cannot be laid round anything.`, 'how');
+  if (seat.how === 'wraps' && piece.seat.on === BOARD)
+    return fail('There is nothing on the board to lay it round: choose what carries it first.', 'how');
   return ok(patched(build, id, (p) => ({ ...p, seat: { ...seat, at: tidyPlace(seat.at) } })));
 }
 

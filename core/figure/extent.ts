@@ -1,23 +1,11 @@
+import { bodyReach, dot, type Vec } from '../solids/index.ts';
 import type { Build } from './build.ts';
-import { bodyOf, place, type Instance } from './place.ts';
-import { dot, toWorld, type Vec } from './vector.ts';
+import { place, type Instance } from './place.ts';
 
 /** Furthest reach of a body along a direction of length one, in the board's coordinates. */
-export function reach(instance: Instance, along: Vec): number {
-  const { frame } = instance;
-  const body = bodyOf(instance.piece);
-  let best = -Infinity;
-  if (body.type === 'turned') {
-    const o = dot(frame.origin, along);
-    const a = dot(frame.z, along);
-    const side = Math.sqrt(Math.max(0, 1 - a * a));
-    for (const z of body.levels) best = Math.max(best, o + a * z + side * body.radiusAt(z));
-  } else {
-    const half = body.thickness / 2;
-    for (const [x, z] of body.outline)
-      for (const y of [-half, half]) best = Math.max(best, dot(toWorld(frame, [x, y, z]), along));
-  }
-  return best;
+export function reach({ frame, body }: Instance, along: Vec): number {
+  const local: Vec = [dot(along, frame.x), dot(along, frame.y), dot(along, frame.z)];
+  return dot(frame.origin, along) + bodyReach(body, local);
 }
 
 export interface Extent {

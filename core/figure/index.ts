@@ -3,13 +3,36 @@
  * intents that return a new Build. Nothing here is remembered beside the record; everything is derived from it.
  */
 export * from './build.ts';
-export * from './vector.ts';
+
+export {
+  add,
+  cross,
+  dot,
+  length,
+  rotated,
+  sub,
+  times,
+  toLocal,
+  toWorld,
+  unit,
+  WORLD,
+  type Frame,
+  type Vec,
+} from '../solids/index.ts';
 export * from './place.ts';
+export { girthAt } from './wrap.ts';
+export * from './overlap.ts';
 export * from './weigh.ts';
+export * from './solid.ts';
+export * from './schemes.ts';
+export * from './lay-out.ts';
+export * from './portions.ts';
+export * from './photo.ts';
 export * from './extent.ts';
 export * from './elevation.ts';
 export * from './scale.ts';
 export * from './edit.ts';
 export * from './edit-pieces.ts';
+export * from './edit-parts.ts';
 export * from './textures.ts';
 export * from './paste-list.ts';

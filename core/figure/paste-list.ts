@@ -2,7 +2,7 @@ import { batchFor, materialOf, powderFor, restAfterMixing, startMass, type Blend
 import { given, reckon, total, type Minutes, type Reckoned } from '../quantity/index.ts';
 import { shapeOf } from '../solids/index.ts';
 import { multiplicity, type Build, type Colour } from './build.ts';
-import { blendOf, weigh } from './weigh.ts';
+import { blendOf, weighIn } from './weigh.ts';
 
 /** What one piece takes from a batch. */
 export interface PasteLine {
@@ -11,6 +11,8 @@ export interface PasteLine {
   readonly number: number;
   /** Paste that ends in these pieces. */
   readonly net: Reckoned;
+  /** Cut away from them: offcut that can be kneaded back. */
+  readonly offcut: Reckoned;
   /** Paste that has to be on the bench for them. */
   readonly start: Reckoned;
 }
@@ -40,7 +42,7 @@ export interface Batch {
 function line(build: Build, piece: Build['pieces'][number]): PasteLine {
   const shape = shapeOf(piece.form.kind);
   const n = multiplicity(build, piece);
-  const weight = weigh(piece, blendOf(build, piece));
+  const weight = weighIn(build, piece);
   const number = given('How many', n, 'pieces');
   const net = reckon(
     `${piece.name}, in the piece`,
@@ -49,20 +51,34 @@ function line(build: Build, piece: Build['pieces'][number]): PasteLine {
     [weight.paste, number],
     (g, k) => g * k,
   );
+  const shaped = reckon(
+    `${piece.name}, shaped`,
+    'g',
+    'one before trimming × how many',
+    [weight.gross, number],
+    (g, k) => g * k,
+  );
+  const offcut = reckon(
+    `${piece.name}, cut away`,
+    'g',
+    'shaped − in the piece',
+    [shaped, net],
+    (a, b) => a - b,
+  );
   const { used, kneadedBack } = shape.yield;
   const start = reckon(
     `${piece.name}, on the bench`,
     'g',
-    'in the piece × (1 − (1 − u) q) ÷ u, trimmings kneaded back',
+    'shaped × (1 − (1 − u) q) ÷ u, trimmings kneaded back',
     [
-      net,
+      shaped,
       given('Used of each rolling, u', used, '', 'common practice'),
       given('Kneaded back, q', kneadedBack, '', 'common practice'),
     ],
     startMass,
     'common practice',
   );
-  return { piece: piece.id, name: piece.name, number: n, net, start };
+  return { piece: piece.id, name: piece.name, number: n, net, offcut, start };
 }
 
 /** Reckon the paste of the whole build by blend and colour, in the order the pieces are built. */

@@ -1,6 +1,18 @@
-import { measure, shapeOf, type Body, type Measure } from '../solids/index.ts';
+import {
+  formBody,
+  measure,
+  mirrored,
+  toWorld,
+  within,
+  WORLD,
+  type Body,
+  type Form,
+  type Frame,
+  type Measure,
+  type Vec,
+} from '../solids/index.ts';
 import { BOARD, type Build, type Piece, type Rod, type RodEnd, type Seat } from './build.ts';
-import { mirrored, toWorld, within, WORLD, type Frame, type Vec } from './vector.ts';
+import { wrapRound } from './wrap.ts';
 
 /** One body standing in space. A pair has two, a batch as many as are alike. */
 export interface Instance {
@@ -10,6 +22,8 @@ export interface Instance {
   readonly index: number;
   /** Index of the carrier among all instances; −1 on the board. */
   readonly carrier: number;
+  /** Its body in that frame: of the form alone, or laid round the carrier. */
+  readonly body: Body;
 }
 
 const DEG = Math.PI / 180;
@@ -64,9 +78,11 @@ export function place(build: Build): readonly Instance[] {
       if (!carriers && !onBoard) continue;
       waiting.splice(w--, 1);
       const own: number[] = [];
-      const local = seatFrame(piece.seat);
       for (const carrier of onBoard ? [-1] : carriers!) {
         const outer = carrier < 0 ? WORLD : out[carrier]!.frame;
+        const round = carrier < 0 ? undefined : wrapRound(piece, bodyOf(piece), out[carrier]!.body);
+        const local = round ? WORLD : seatFrame(piece.seat);
+        const body = round ?? bodyOf(piece);
         for (const offset of batchOffsets(piece))
           for (const frame of piece.pair ? [local, mirrored(local)] : [local]) {
             const moved: Frame = {
@@ -74,7 +90,7 @@ export function place(build: Build): readonly Instance[] {
               origin: [frame.origin[0] + offset[0], frame.origin[1] + offset[1], frame.origin[2] + offset[2]],
             };
             own.push(out.length);
-            out.push({ piece, frame: within(outer, moved), index: own.length - 1, carrier });
+            out.push({ piece, frame: within(outer, moved), index: own.length - 1, carrier, body });
           }
       }
       of.set(piece.id, own);
@@ -84,28 +100,25 @@ export function place(build: Build): readonly Instance[] {
   return out;
 }
 
-const bodies = new WeakMap<Piece['form'], Body>();
-const measures = new WeakMap<Piece['form'], Measure>();
+const bodies = new WeakMap<Form, Body>();
+const measures = new WeakMap<Form, Measure>();
 
-/** The body of a piece for drawing and for what a rod passes. */
+/** The body of a form, remembered with it. */
 export function bodyOf(piece: Piece): Body {
   let body = bodies.get(piece.form);
-  if (!body) {
-    body = shapeOf(piece.form.kind).body(piece.form.sizes, piece.form.outline ?? 'rectangle');
-    bodies.set(piece.form, body);
-  }
+  if (!body) bodies.set(piece.form, (body = formBody(piece.form)));
   return body;
 }
 
 /** Volume, surface and extents of a piece, remembered with its form. */
 export function measureOf(piece: Piece): Measure {
   let found = measures.get(piece.form);
-  if (!found) {
-    found = measure(piece.form);
-    measures.set(piece.form, found);
-  }
+  if (!found) measures.set(piece.form, (found = measure(piece.form)));
   return found;
 }
+
+/** Is it laid round its carrier? Then its frame is the carrier's. */
+export const isLaidRound = (i: Instance): boolean => i.carrier >= 0 && i.body !== bodyOf(i.piece);
 
 /** The frame the person edits a piece in, and the one it stands in. */
 export function framesOf(build: Build, id: string): { own: Frame; carrier: Frame } | undefined {

@@ -14,6 +14,7 @@ export const TEXTURES = {
   veins: { name: 'veins', verb: 'Press the veins into', minutesPer10cm2: 0.1, least: 2 },
   wood: { name: 'wood grain', verb: 'Draw the grain on', minutesPer10cm2: 0.4, least: 3 },
   creases: { name: 'creases', verb: 'Mark the creases in', minutesPer10cm2: 0.4, least: 3 },
+  stitches: { name: 'pressed stitches', verb: 'Press the stitches into', minutesPer10cm2: 0.3, least: 3 },
   stipple: { name: 'stipple', verb: 'Stipple', minutesPer10cm2: 0.3, least: 2 },
 } as const satisfies Record<string, Texture>;
 

@@ -1,7 +1,9 @@
-import { ballFromMass, measure, shapeOf } from '../solids/index.ts';
+import { ballFromMass, coreVolume, measure, shapeOf, type SizeRole } from '../solids/index.ts';
 import { blendDensity, type Blend } from '../pastes/index.ts';
-import { given, reckon, type Reckoned } from '../quantity/index.ts';
+import { given, reckon, type Reckoned, type Unit } from '../quantity/index.ts';
 import type { Build, CoreKind, Piece } from './build.ts';
+import { cutsAway, type CutAway } from './overlap.ts';
+import { measureOf } from './place.ts';
 
 /** Density of what a skin is pressed over, g/cm³. Foam: EN 13163 EPS 100 class, about 20 kg/m³; others estimates. */
 export const CORE_DENSITY: Record<CoreKind, number> = { foam: 0.02, cereal: 0.38, cake: 0.55 };
@@ -15,14 +17,20 @@ export const CORE_NAME: Record<CoreKind, string> = {
 export interface Weight {
   /** Paste in one piece. */
   readonly paste: Reckoned;
+  /** Paste that has to be shaped for it, before anything is cut away. */
+  readonly gross: Reckoned;
   /** Core in one piece; zero without. */
   readonly core: Reckoned;
   /** Paste and core. */
   readonly whole: Reckoned;
-  /** Diameter of the ball it starts from. */
+  /** Diameter of the ball it starts from; of the ball for each, where it is made of many. */
   readonly ball: Reckoned;
+  /** How many small ones make the piece; 1 for most. */
+  readonly alike: number;
   readonly volume: Reckoned;
 }
+
+const UNITS: Record<SizeRole, Unit> = { length: 'mm', thickness: 'mm', number: '', angle: '°' };
 
 const memo = new WeakMap<Piece, { blend: Blend; weight: Weight }>();
 
@@ -31,30 +39,63 @@ export function weigh(piece: Piece, blend: Blend): Weight {
   const known = memo.get(piece);
   if (known && known.blend === blend) return known.weight;
   const shape = shapeOf(piece.form.kind);
-  const sizes = shape.sizes.map((s) => given(`${shape.name}, ${s.label}`, piece.form.sizes[s.key]!, 'mm'));
-  const volume = reckon('Paste in it', 'cm³', shape.volumeRule, sizes, (...values) => {
-    const read = Object.fromEntries(shape.sizes.map((s, i) => [s.key, values[i]!]));
-    return shape.measure(read, piece.form.outline ?? 'rectangle').volume / 1000;
+  const { form } = piece;
+  const sizes = shape.sizes.map((s) => given(`${shape.name}, ${s.label}`, form.sizes[s.key]!, UNITS[s.role]));
+  const read = (values: number[]) => ({
+    ...form,
+    sizes: Object.fromEntries(shape.sizes.map((s, i) => [s.key, values[i]!])),
   });
+  const volume = form.coat
+    ? reckon(
+        'Paste in the coat',
+        'cm³',
+        'A t + M t² + 4 ÷ 3 π t³ over the core, less what would lie under its foot',
+        [...sizes, given('Coat', form.coat.thickness, 'mm')],
+        () => measure(form).volume / 1000,
+      )
+    : reckon(
+        'Paste in it',
+        'cm³',
+        shape.volumeRule,
+        sizes,
+        (...values) => measure(read(values)).volume / 1000,
+      );
   const density = blendDensity(blend);
   const paste = reckon('Paste', 'g', 'volume × density', [volume, density], (v, rho) => v * rho);
-  const coreDiameter = shape.core?.(piece.form.sizes) ?? 0;
+  const inside = coreVolume(form);
   const core =
-    coreDiameter > 0
+    inside > 0
       ? reckon(
           `Core of ${CORE_NAME[piece.core]}`,
           'g',
-          'π d³ ÷ 6000 × density',
+          'volume × density',
           [
-            given('Core across', coreDiameter, 'mm'),
+            given('Core', inside / 1000, 'cm³'),
             given(`Density of ${CORE_NAME[piece.core]}`, CORE_DENSITY[piece.core], 'g/cm³', 'estimate'),
           ],
-          (d, rho) => ((Math.PI * d ** 3) / 6000) * rho,
+          (v, rho) => v * rho,
         )
       : given('No core', 0, 'g');
   const whole = reckon('Whole piece', 'g', 'paste + core', [paste, core], (a, b) => a + b);
-  const ball = reckon('Ball to start from', 'mm', '10 × (6 m ÷ π ρ)^⅓', [paste, density], ballFromMass);
-  const weight: Weight = { paste, core, whole, ball, volume };
+  const { alike = 1 } = measure(form);
+  const each =
+    alike > 1
+      ? reckon(
+          'Paste in each',
+          'g',
+          'paste ÷ how many',
+          [paste, given('How many', alike, 'pieces')],
+          (g, n) => g / n,
+        )
+      : paste;
+  const ball = reckon(
+    alike > 1 ? 'Ball for each' : 'Ball to start from',
+    'mm',
+    '10 × (6 m ÷ π ρ)^⅓',
+    [each, density],
+    ballFromMass,
+  );
+  const weight: Weight = { paste, gross: paste, core, whole, ball, alike, volume };
   memo.set(piece, { blend, weight });
   return weight;
 }
@@ -65,5 +106,41 @@ export const blendOf = (build: Build, piece: Piece): Blend => {
   return blend;
 };
 
-/** Height of the balance point of one piece over its foot, in its own frame; cores sit in the middle. */
-export const centreHeight = (piece: Piece): number => measure(piece.form).centre;
+/** Balance point of one piece in its own frame; cores sit in the middle. */
+export function balanceOf(piece: Piece): readonly [number, number, number] {
+  const { centre, aside = [0, 0] } = measureOf(piece);
+  return [aside[0], aside[1], centre];
+}
+
+const inBuild = new WeakMap<Weight, { cuts: readonly CutAway[]; weight: Weight }>();
+
+/** Weigh one piece as it ends up in the figure: less what is trimmed from it and the sockets cut into it. */
+export function weighIn(build: Build, piece: Piece): Weight {
+  const blend = blendOf(build, piece);
+  const full = weigh(piece, blend);
+  const cuts = cutsAway(build).get(piece.id);
+  if (!cuts) return full;
+  const known = inBuild.get(full);
+  if (known?.cuts === cuts) return known.weight;
+  const away = cuts.map((c) =>
+    given(
+      c.what === 'socket'
+        ? `Socket for the ${c.by.name.toLowerCase()}`
+        : `Trimmed to the ${c.by.name.toLowerCase()}`,
+      c.volume / 1000,
+      'cm³',
+      'estimate',
+    ),
+  );
+  const paste = reckon(
+    'Paste left in it',
+    'g',
+    'paste − what is cut away × density',
+    [full.paste, blendDensity(blend), ...away],
+    (g, rho, ...v) => Math.max(0.02 * g, g - rho * v.reduce((a, b) => a + b, 0)),
+  );
+  const whole = reckon('Whole piece', 'g', 'paste + core', [paste, full.core], (a, b) => a + b);
+  const weight: Weight = { ...full, gross: full.paste, paste, whole };
+  inBuild.set(full, { cuts, weight });
+  return weight;
+}

@@ -3,11 +3,35 @@ import { BUILD_VERSION } from '../figure/index.ts';
 /** Brings a record of one version to the next; may only look at plain data. */
 export type Migration = (record: Record<string, unknown>) => Record<string, unknown>;
 
+type Plain = Record<string, unknown>;
+
 /**
- * From each older version to the one after it. Version 1 is the first, so there is none yet; the test beside this
- * file fails as soon as the version is raised without a migration and a stored example of the old one.
+ * Version 2: a ball may be pressed flat, a seat says how it holds and what becomes of paste where two pieces meet,
+ * a piece says how alike its makes are and which face is hidden. What version 1 meant is filled in.
  */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = {};
+const toSeats: Migration = (record) => ({
+  ...record,
+  pieces: Array.isArray(record.pieces)
+    ? record.pieces.map((entry: unknown) => {
+        const piece = entry as Plain;
+        const form = (piece.form ?? {}) as Plain;
+        const several = typeof piece.count === 'number' && piece.count > 1;
+        return {
+          ...piece,
+          form: form.kind === 'ball' ? { ...form, sizes: { ...(form.sizes as Plain), press: 0 } } : form,
+          seat: { ...(piece.seat as Plain), how: 'sits', overlap: 'pressed' },
+          tolerance: piece.pair === true ? 'mirrored' : several ? 'equal' : 'varied',
+          hidden: 'none',
+        };
+      })
+    : record.pieces,
+});
+
+/**
+ * From each older version to the one after it. The test beside this file fails as soon as the version is raised
+ * without a migration and a stored example of the old one.
+ */
+export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: toSeats };
 
 /** Bring a record forward to the present version; undefined when a step is missing. */
 export function migrated(record: Record<string, unknown>, from: number): Record<string, unknown> | undefined {

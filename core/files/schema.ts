@@ -22,6 +22,9 @@ const list = (items: unknown, maxItems: number, minItems = 0) => ({
   minItems,
 });
 
+/** A point of a drawn line; a third number of 1 makes it a corner. */
+const node = list(number(-4, 4), 3, 2);
+
 const rodEnd = record({ on: id, at: place });
 
 /** JSON Schema (draft 2020-12) of a build, made from the same registries the app offers, so that they cannot drift. */
@@ -72,8 +75,22 @@ export const buildSchema = {
             kind: oneOf(SHAPE_KINDS),
             sizes: { type: 'object', additionalProperties: { type: 'number' }, maxProperties: 12 },
             outline: oneOf(Object.keys(OUTLINES)),
+            curves: {
+              type: 'object',
+              patternProperties: { '^(edge|front|side|profile|hole[1-9])$': list(node, 200, 2) },
+              additionalProperties: false,
+            },
+            coat: record({ thickness: number(0.1, 100), under: { type: 'boolean' } }),
+            solid: record({
+              name,
+              corners: list({ type: 'integer', minimum: 0, maximum: 10_000 }, 60_000, 12),
+              faces: list({ type: 'integer', minimum: 0, maximum: 20_000 }, 60_000, 12),
+              fills: number(0, 1),
+              centre: list(number(-1, 2), 3, 3),
+              watertight: { type: 'boolean' },
+            }),
           },
-          ['outline'],
+          ['outline', 'curves', 'coat', 'solid'],
         ),
         blend: id,
         colour: id,
@@ -84,11 +101,15 @@ export const buildSchema = {
           tip: number(-360, 360),
           turn: number(-360, 360),
           sink: number(-200, 500),
+          how: oneOf(['sits', 'set', 'hangs', 'wraps']),
+          overlap: oneOf(['pressed', 'trimmed']),
         }),
         pair: { type: 'boolean' },
         count: { type: 'integer', minimum: 1, maximum: 500 },
         texture: oneOf(Object.keys(TEXTURES)),
         core: oneOf(['foam', 'cereal', 'cake']),
+        tolerance: oneOf(['equal', 'mirrored', 'varied', 'hidden']),
+        hidden: oneOf(['none', 'under', 'back', 'front', 'left', 'right', 'top']),
       }),
       600,
     ),

@@ -5,13 +5,14 @@ export const FILE_EXTENSION = '.spindle.json';
 /** A build as a readable file: two spaces, fields in the order of the format, one line at the end. */
 export const writeBuild = (build: Build): string => `${JSON.stringify(build, null, 2)}\n`;
 
+/** A name that any system takes, without its ending. */
+export const fileStem = (name: string): string =>
+  name
+    .normalize('NFKD')
+    .replace(/[^\w -]+/g, '')
+    .trim()
+    .replace(/\s+/g, '-')
+    .toLowerCase() || 'build';
+
 /** A name for the file that any system takes. */
-export const fileName = (build: Build): string =>
-  `${
-    build.name
-      .normalize('NFKD')
-      .replace(/[^\w -]+/g, '')
-      .trim()
-      .replace(/\s+/g, '-')
-      .toLowerCase() || 'build'
-  }${FILE_EXTENSION}`;
+export const fileName = (build: Build): string => `${fileStem(build.name)}${FILE_EXTENSION}`;

@@ -72,6 +72,17 @@ export function chocolateReaches(
   return Infinity;
 }
 
+/** Yield so many minutes after shaping, kPa; stepped like `chocolateReaches`. */
+export function chocolateAfter(c: SettingConstants, air: number, cooling: number, minutes: number): number {
+  let s = JUST_SHAPED;
+  for (let t = 0; t < Math.min(minutes, 2880);) {
+    const dt = t < 240 ? 0.25 : 2;
+    s = chocolateStep(c, s, air, cooling, dt);
+    t += dt;
+  }
+  return chocolateYield(c, s);
+}
+
 /** Yields that answer the questions: a gentle finger, fingers that hold; above 25 kPa a tool no longer marks it. */
 export const CHOCOLATE_YIELD = {
   touch: LAW.touchPressure / LAW.bearing,

@@ -11,3 +11,4 @@ export * from './band.ts';
 export * from './cold.ts';
 export * from './piece.ts';
 export * from './state.ts';
+export * from './height-budget.ts';

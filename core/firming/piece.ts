@@ -1,10 +1,10 @@
 import type { SeatFacts } from '../bones/index.ts';
-import { blendOf, place, type Build, type Instance, type Piece } from '../figure/index.ts';
+import { blendOf, measureOf, place, type Build, type Instance, type Piece } from '../figure/index.ts';
 import { firmingOf, type Firming, type SettingConstants } from '../pastes/index.ts';
 import { given, once, type Reckoned } from '../quantity/index.ts';
-import { shapeOf, type DryingBody } from '../solids/index.ts';
+import { dryingOf, type DryingBody } from '../solids/index.ts';
 import { bandFigure, bandOf, familyOf, type Band, type Family } from './band.ts';
-import { CHOCOLATE_YIELD, chocolateBand, chocolateReaches, coolingTime } from './cold.ts';
+import { CHOCOLATE_YIELD, chocolateAfter, chocolateBand, chocolateReaches, coolingTime } from './cold.ts';
 import type { Duty, Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
 import { slabOf, type Air } from './sweep.ts';
@@ -16,7 +16,9 @@ export interface PieceFirming {
   readonly bands: Readonly<Partial<Record<Question, Band>>>;
   /** The ones a person opens, with their chain. */
   readonly handle: Reckoned;
-  /** Uniaxial yield of the paste after one night in this room, kPa: what a rod may lean on. */
+  /** Uniaxial yield of the paste so many minutes after shaping, averaged over its section, kPa. */
+  readonly yieldAfter: (minutes: number) => number;
+  /** The same after one night in this room: what a rod may lean on. */
   readonly nightYield: number;
   /** Set when the room never lets it get firm; says what would. */
   readonly never: string | undefined;
@@ -45,10 +47,8 @@ interface Parts extends DryingBody {
 
 /** The drying body of a piece together with its height. */
 function shapeParts(piece: Piece): Parts {
-  const shape = shapeOf(piece.form.kind);
-  const outline = piece.form.outline ?? 'rectangle';
-  const body = shape.drying(piece.form.sizes, outline);
-  return { ...body, coat: body.coat ?? false, height: shape.measure(piece.form.sizes, outline).height };
+  const body = dryingOf(piece.form);
+  return { ...body, coat: body.coat ?? false, height: measureOf(piece).height };
 }
 
 const rounded = (x: number, digits = 3): number => Number(x.toPrecision(digits));
@@ -66,10 +66,10 @@ const keep = <T>(cache: Map<string, T>, key: string, make: () => T): T => {
   return made;
 };
 
-function yieldAfterNight(family: Family): number {
+function yieldAfter(family: Family, minutes: number): number {
   const h = family.likely;
   let i = 0;
-  while (i < h.seconds.length - 1 && h.seconds[i]! < NIGHT * 60) i++;
+  while (i < h.seconds.length - 1 && h.seconds[i]! < minutes * 60) i++;
   return Math.sqrt(3) * h.yieldMean[i]!;
 }
 
@@ -103,12 +103,17 @@ function firmed(
   piece: Piece,
   clock: Firming['by'],
   rule: string,
-  work: { bands: () => Bands; inputs: () => Reckoned[]; nightYield: () => number; never: () => string },
+  work: {
+    bands: () => Bands;
+    inputs: () => Reckoned[];
+    yieldAfter: (minutes: number) => number;
+    never: () => string;
+  },
 ): PieceFirming {
   const handle = once(() =>
     bandFigure(`${piece.name}: firm enough to hold`, work.bands().handle!, rule, work.inputs()),
   );
-  const nightYield = once(work.nightYield);
+  const nightYield = once(() => work.yieldAfter(NIGHT));
   const never = once(() => (Number.isFinite(work.bands().handle!.likely) ? undefined : work.never()));
   return {
     piece: piece.id,
@@ -119,6 +124,7 @@ function firmed(
     get handle() {
       return handle();
     },
+    yieldAfter: work.yieldAfter,
     get nightYield() {
       return nightYield();
     },
@@ -182,7 +188,7 @@ export function firmPiece(build: Build, instance: Instance, facts: SeatFacts): P
     {
       bands: bandsOf,
       inputs: () => [...inputs(), given('Gum in the paste', law.gum, '%')],
-      nightYield: () => yieldAfterNight(family),
+      yieldAfter: (minutes) => yieldAfter(family, minutes),
       never: () =>
         family.likely.balance >= 1
           ? `${piece.name} takes up water at ${room.humidity} % humidity and turns sticky. Dry the room below ${Math.floor(law.balance * 100 - 8)} %, or use more gum paste.`
@@ -222,7 +228,9 @@ function firmChocolate(
   return firmed(piece, 'cold', 'cooling and setting followed minute by minute until it yields at 15 kPa', {
     bands: bandsOf,
     inputs,
-    nightYield: () => Math.sqrt(3) * settled,
+    yieldAfter: (minutes) =>
+      Math.sqrt(3) *
+      (minutes >= NIGHT ? settled : chocolateAfter(constants, air.temperature, cooling, minutes)),
     never: () => {
       const cooler = [22, 20, 18, 16, 4].find((t) =>
         Number.isFinite(chocolateReaches(constants, t, cooling, CHOCOLATE_YIELD.handle)),

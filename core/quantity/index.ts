@@ -9,4 +9,5 @@ export * from './parse.ts';
 export * from './format.ts';
 export * from './round.ts';
 export * from './numeric.ts';
+export * from './elliptic.ts';
 export * from './once.ts';

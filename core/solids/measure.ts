@@ -1,14 +1,22 @@
-import { bisect, fail, ok, type Mm, type Mm3, type Result } from '../quantity/index.ts';
-import type { OutlineName } from './outlines.ts';
+import { bisect, fail, ok, type Mm3, type Result } from '../quantity/index.ts';
+import type { Body, Stack } from './bodies/index.ts';
+import { coated, type Coat, type Coated } from './coat.ts';
 import { shapeOf, type ShapeKind } from './registry.ts';
-import type { Measure, Sizes } from './types.ts';
+import type { Art, Dimension, DryingBody, Measure, Sizes } from './types.ts';
 
-/** A shape as it stands in a build: which kind, how big, which outline where it is cut. */
-export interface Form {
+/** A shape as it stands in a build: which kind, how big, what is drawn for it, and a coat when it is the core. */
+export interface Form extends Art {
   readonly kind: ShapeKind;
   readonly sizes: Sizes;
-  readonly outline?: OutlineName;
+  /** The sizes are those of the core; the paste is an even coat over it. */
+  readonly coat?: Coat;
 }
+
+/** A coat thicker than this is no coat. */
+const MOST_COAT = 80;
+
+const unitOf = (size: Dimension): string =>
+  size.role === 'angle' ? '°' : size.role === 'number' ? '' : ' mm';
 
 /**
  * Check that a form can be made.
@@ -22,41 +30,82 @@ export function checkForm(form: Form): Result<Form> {
       return fail(`${shape.name}: “${size.label}” has no size.`, size.key);
     if (x < size.min || x > size.max)
       return fail(
-        `${shape.name}: “${size.label}” has to be between ${size.min} and ${size.max} mm, not ${x}.`,
+        `${shape.name}: “${size.label}” has to be between ${size.min} and ${size.max}${unitOf(size)}, not ${x}.`,
         size.key,
       );
+    if (size.whole && !Number.isInteger(x))
+      return fail(`${shape.name}: “${size.label}” has to be a whole number, not ${x}.`, size.key);
   }
   const extra = Object.keys(form.sizes).find((key) => !shape.sizes.some((s) => s.key === key));
   if (extra !== undefined) return fail(`${shape.name} has no size called “${extra}”.`, extra);
-  const refused = shape.refuse?.(form.sizes);
+  if (form.coat) {
+    if (!shape.coats) return fail(`${shape.name} cannot be the core under a coat.`, 'coat');
+    if (!(form.coat.thickness > 0 && form.coat.thickness <= MOST_COAT))
+      return fail(`A coat has to be between 0.3 and ${MOST_COAT} mm thick.`, 'coat');
+  }
+  const refused = shape.refuse?.(form.sizes, form);
   return refused === undefined ? ok(form) : fail(refused, shape.sizes[0]!.key);
 }
 
-/** Volume, surface, balance point and extents of a form that can be made. */
+const coats = new WeakMap<Form, Coated>();
+
+/** The coat of a form that has one. */
+function coatOf(form: Form): Coated | undefined {
+  if (!form.coat) return undefined;
+  let made = coats.get(form);
+  if (!made) {
+    const shape = shapeOf(form.kind);
+    made = coated(
+      shape.body(form.sizes, form) as Stack,
+      shape.measure(form.sizes, form),
+      form.coat,
+      shape.curvature?.(form.sizes),
+    );
+    coats.set(form, made);
+  }
+  return made;
+}
+
+/** Volume of the paste, surface, balance point and extents of a form that can be made. */
 export const measure = (form: Form): Measure =>
-  shapeOf(form.kind).measure(form.sizes, form.outline ?? 'rectangle');
+  coatOf(form)?.measure ?? shapeOf(form.kind).measure(form.sizes, form);
+
+/** How the air sees it while it firms. */
+export const dryingOf = (form: Form): DryingBody =>
+  coatOf(form)?.drying ?? shapeOf(form.kind).drying(form.sizes, form);
+
+/** Its body in space, core and all. */
+export const formBody = (form: Form): Body => coatOf(form)?.body ?? shapeOf(form.kind).body(form.sizes, form);
+
+/** What it is pressed over, mm³; nought without a core. */
+export function coreVolume(form: Form): Mm3 {
+  const coat = coatOf(form);
+  if (coat) return coat.coreVolume;
+  const d = shapeOf(form.kind).core?.(form.sizes) ?? 0;
+  return (Math.PI * d ** 3) / 6;
+}
+
+/** The same sizes changed one by one; the rest of the form is kept. */
+function withSizes(form: Form, change: (size: Dimension, x: number) => number): Form {
+  const sizes: Record<string, number> = {};
+  for (const size of shapeOf(form.kind).sizes) sizes[size.key] = change(size, form.sizes[size.key]!);
+  return { ...form, sizes };
+}
 
 /** Multiply by k every size that grows with the figure; thicknesses the hand keeps stay. */
-export function scaleForm(form: Form, k: number): Form {
-  const sizes: Record<string, Mm> = {};
-  for (const size of shapeOf(form.kind).sizes) {
-    const x = form.sizes[size.key]!;
-    sizes[size.key] = size.role === 'length' ? Number((x * k).toFixed(4)) : x;
-  }
-  return { ...form, sizes };
-}
+export const scaleForm = (form: Form, k: number): Form =>
+  withSizes(form, (size, x) => (size.role === 'length' ? Number((x * k).toFixed(4)) : x));
 
-/** Multiply the sizes that answer to grams. */
-function fitted(form: Form, k: number): Form {
-  const sizes: Record<string, Mm> = {};
-  for (const size of shapeOf(form.kind).sizes)
-    sizes[size.key] = size.fits ? form.sizes[size.key]! * k : form.sizes[size.key]!;
-  return { ...form, sizes };
-}
+/** Multiply the sizes that answer to grams; under a coat that is its thickness. */
+const fitted = (form: Form, k: number): Form =>
+  form.coat
+    ? { ...form, coat: { ...form.coat, thickness: form.coat.thickness * k } }
+    : withSizes(form, (size, x) => (size.fits ? x * k : x));
 
 /**
  * The way back from grams: change the sizes that answer to grams until the paste has the wanted volume.
  * Proportions are kept where all sizes answer; a rope only gets longer, a sheet keeps its thickness, a skin its core.
+ * Where the shape is counted (pearls, scales) the nearest count is taken.
  * @param volume wanted paste, mm³
  */
 export function formOfVolume(form: Form, volume: Mm3): Result<Form> {
@@ -69,14 +118,19 @@ export function formOfVolume(form: Form, volume: Mm3): Result<Form> {
   for (let i = 0; i < 60 && off(high) < 0; i++) high *= 2;
   const k = bisect(off, low, high);
   if (k === undefined) return fail('No size of this shape has that weight.');
-  const rounded: Record<string, Mm> = {};
-  for (const [key, x] of Object.entries(fitted(form, k).sizes)) rounded[key] = Number(x.toFixed(4));
-  return checkForm({ ...form, sizes: rounded });
+  const found = fitted(form, k);
+  const tidy = (x: number) => Number(x.toFixed(4));
+  return checkForm({
+    ...withSizes(found, (_, x) => tidy(x)),
+    ...(found.coat ? { coat: { ...found.coat, thickness: tidy(found.coat.thickness) } } : {}),
+  });
 }
 
 /** A form of this kind at its starting sizes. */
 export function startingForm(kind: ShapeKind): Form {
   const shape = shapeOf(kind);
   const sizes = Object.fromEntries(shape.sizes.map((s) => [s.key, s.start]));
-  return shape.cut ? { kind, sizes, outline: 'rectangle' } : { kind, sizes };
+  if (kind === 'sheet') return { kind, sizes, outline: 'rectangle' };
+  if (!shape.curves) return { kind, sizes };
+  return { kind, sizes, curves: Object.fromEntries(shape.curves.map((c) => [c.key, c.start])) };
 }

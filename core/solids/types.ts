@@ -1,23 +1,31 @@
 import type { Mm, Mm2, Mm3, Problem } from '../quantity/index.ts';
+import type { Body } from './bodies/index.ts';
+import type { Curve, Curves } from './curves/index.ts';
 import type { OutlineName } from './outlines.ts';
 
 /** How a size follows when the whole figure is made larger or smaller. */
 export type SizeRole =
   /** grows with the figure */
   | 'length'
-  /** a thickness of paste that the hand keeps: sheets, coats */
-  | 'thickness';
+  /** kept by the hand: thickness of sheets and coats, the size of a pearl, the pitch of a stitch */
+  | 'thickness'
+  /** a plain number, kept */
+  | 'number'
+  /** degrees, kept */
+  | 'angle';
 
 /** One size a person may type or pull. */
 export interface Dimension<K extends string = string> {
   readonly key: K;
   readonly label: string;
   readonly role: SizeRole;
-  readonly start: Mm;
-  readonly min: Mm;
-  readonly max: Mm;
+  readonly start: number;
+  readonly min: number;
+  readonly max: number;
   /** Changes when grams are typed instead of sizes. */
   readonly fits: boolean;
+  /** A whole number. */
+  readonly whole?: boolean;
 }
 
 /** What a shape is worth, in millimetres; z is up and the lowest point lies at z = 0. */
@@ -26,9 +34,15 @@ export interface Measure {
   readonly area: Mm2;
   /** Height of the balance point above the lowest point. */
   readonly centre: Mm;
+  /** Balance point to the right and to the back, where it is not in the middle. */
+  readonly aside?: readonly [Mm, Mm];
   readonly width: Mm;
   readonly depth: Mm;
   readonly height: Mm;
+  /** How many small ones make the piece; each starts from its own ball. */
+  readonly alike?: number;
+  /** Length to roll or cut before it is bent, joined or gathered. */
+  readonly cutLength?: Mm;
 }
 
 /** How the air and the table see a shape while it firms. */
@@ -48,25 +62,6 @@ export interface DryingBody {
   readonly coat?: boolean;
 }
 
-/** The body of a shape in its own frame, for drawing and for finding what a rod passes through. */
-export type Body =
-  | {
-      readonly type: 'turned';
-      /** Radius at height z; zero outside. */
-      readonly radiusAt: (z: Mm) => Mm;
-      /** Heights worth sampling, rising. */
-      readonly levels: readonly Mm[];
-      /** A core in the middle, as a ball. */
-      readonly core?: { readonly centre: Mm; readonly radius: Mm };
-    }
-  | {
-      readonly type: 'cut';
-      /** Outline in the upright x–z plane, lowest point at z = 0. */
-      readonly outline: readonly (readonly [Mm, Mm])[];
-      /** Thickness along y, centred. */
-      readonly thickness: Mm;
-    };
-
 /** Something to pull on the stage: where it sits, and which size it changes by how much per millimetre pulled. */
 export interface Handle<K extends string = string> {
   readonly size: K;
@@ -78,25 +73,68 @@ export interface Handle<K extends string = string> {
   readonly gain: number;
 }
 
-export type Sizes<K extends string = string> = Readonly<Record<K, Mm>>;
+export type Sizes<K extends string = string> = Readonly<Record<K, number>>;
+
+/** A solid read from a file, kept small: corners as shares (0–10 000) of its box, and what the whole file measured. */
+export interface SolidData {
+  readonly name: string;
+  readonly corners: readonly number[];
+  readonly faces: readonly number[];
+  /** Volume and balance point as shares of the box (from all triangles of the file); 0 when the surface is open. */
+  readonly fills: number;
+  readonly centre: readonly [number, number, number];
+  readonly watertight: boolean;
+}
+
+/** What a shape is besides its sizes: an outline by name, lines drawn by hand, a solid from a file. */
+export interface Art {
+  readonly outline?: OutlineName;
+  readonly curves?: Curves;
+  readonly solid?: SolidData;
+}
+
+/** A line the person draws for a shape. */
+export interface CurveSlot {
+  readonly key: string;
+  readonly label: string;
+  readonly closed: boolean;
+  readonly start: Curve;
+}
+
+export type ShapeFamily = 'rolled' | 'bent' | 'flat' | 'many' | 'drawn';
 
 /** A record per shape: one file, one line in the registry. */
 export interface Shape<K extends string = string> {
   readonly kind: string;
   readonly name: string;
+  readonly family: ShapeFamily;
   /** One line a beginner understands. */
   readonly hint: string;
   readonly sizes: readonly Dimension<K>[];
   /** The volume formula as shown to the person. */
   readonly volumeRule: string;
+  /** Lines to draw. */
+  readonly curves?: readonly CurveSlot[];
+  /** Further holes may be drawn. */
+  readonly holes?: boolean;
+  /** Only made by reading a file. */
+  readonly fromFile?: boolean;
   /** What cannot be made, beyond each size's own limits; undefined when all is well. */
-  readonly refuse?: (sizes: Sizes<K>) => string | undefined;
-  readonly measure: (sizes: Sizes<K>, outline: OutlineName) => Measure;
-  readonly drying: (sizes: Sizes<K>, outline: OutlineName) => DryingBody;
-  readonly body: (sizes: Sizes<K>, outline: OutlineName) => Body;
+  readonly refuse?: (sizes: Sizes<K>, art: Art) => string | undefined;
+  /** What can be made but is asking for trouble. */
+  readonly warn?: (sizes: Sizes<K>, art: Art) => string | undefined;
+  readonly measure: (sizes: Sizes<K>, art: Art) => Measure;
+  readonly drying: (sizes: Sizes<K>, art: Art) => DryingBody;
+  readonly body: (sizes: Sizes<K>, art: Art) => Body;
   readonly handles: (sizes: Sizes<K>) => readonly Handle<K>[];
   /** A ball of foam inside: its diameter. */
   readonly core?: (sizes: Sizes<K>) => Mm;
+  /** May be the core under an even coat. */
+  readonly coats?: boolean;
+  /** Integral of mean curvature where it is known exactly, for coats; otherwise it is found from triangles. */
+  readonly curvature?: (sizes: Sizes<K>) => Mm;
+  /** May be laid round what carries it. */
+  readonly wraps?: boolean;
   /** Cut from a rolled sheet: has an outline and leaves trimmings. */
   readonly cut?: boolean;
   /** Share of the paste put on the bench that ends in the piece, and of the rest that is kneaded back. */

@@ -1,4 +1,4 @@
-import type { Build } from '@core/figure/index.ts';
+import { BUILD_FORMAT, BUILD_VERSION, type Build } from '@core/figure/index.ts';
 
 const two = (n: number) => String(n).padStart(2, '0');
 
@@ -9,8 +9,8 @@ export function blankBuild(taken: readonly string[], now = new Date()): Build {
   let name = 'New figure';
   for (let n = 2; taken.includes(name); n++) name = `New figure ${n}`;
   return {
-    format: 'elm-spindle-build',
-    version: 1,
+    format: BUILD_FORMAT,
+    version: BUILD_VERSION,
     id: crypto.randomUUID(),
     name,
     brief: {

@@ -6,6 +6,7 @@ import { App } from 'ant-design-vue';
 import { duplicatePiece, nudge, removePiece, removeRod, togglePair, type View } from '@core/figure/index.ts';
 import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useReference } from '../state/reference.ts';
 import Stage from '../stage/Stage.vue';
 import { stepOf } from '../stage/geometry.ts';
 import { stageCaption } from './caption.ts';
@@ -24,6 +25,7 @@ const BenchLens = defineAsyncComponent(() => import('../lenses/bench/BenchLens.v
 const RoomDrawer = defineAsyncComponent(() => import('./RoomDrawer.vue'));
 const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'));
 const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'));
+const TurnView = defineAsyncComponent(() => import('../turn/TurnView.vue'));
 const AddPiece = defineAsyncComponent(() => import('../lenses/shape/AddPiece.vue'));
 
 const PANELS = { shape: ShapeLens, bones: BonesLens, paste: PasteLens, days: DaysLens, bench: BenchLens };
@@ -37,6 +39,17 @@ const room = ref(false);
 const keys = ref(false);
 const finding = ref(false);
 const adding = ref(false);
+const turning = ref(false);
+const reference = useReference();
+const VIEWS = [
+  { label: 'Front', value: 'front' },
+  { label: 'Side', value: 'side' },
+  { label: 'Turn', value: 'turn' },
+];
+function look(v: View | 'turn'): void {
+  turning.value = v === 'turn';
+  if (v !== 'turn') store.view = v;
+}
 
 const lens = computed<LensId>(() => (isLens(route.params.lens) ? route.params.lens : 'shape'));
 watch(
@@ -46,6 +59,7 @@ watch(
     problem.value = undefined;
     const opened = await store.open(id);
     if (!opened.ok) problem.value = opened.problem.text;
+    else await reference.open(id);
   },
   { immediate: true },
 );
@@ -157,7 +171,11 @@ const shortcuts = computed<Shortcut[]>(() => [
   { keys: 'Ctrl Shift Z or Ctrl Y', says: 'Redo', run: () => store.redo() },
   { keys: 'Ctrl K', says: 'Find anything', run: () => (finding.value = true) },
   { keys: 'Ctrl S', says: 'Save to a file', run: () => store.build && saveToFile(store.build) },
-  { keys: 'V', says: 'Front or side', run: () => (store.view = store.view === 'front' ? 'side' : 'front') },
+  {
+    keys: 'V',
+    says: 'Front, side, in the round',
+    run: () => look(turning.value ? 'front' : store.view === 'front' ? 'side' : 'turn'),
+  },
   { keys: 'Escape', says: 'Let go of the selection', run: () => (store.selection = undefined) },
   { keys: '?', says: 'This list', run: () => (keys.value = true) },
 ]);
@@ -183,16 +201,16 @@ useShortcuts(() => shortcuts.value);
       <div v-if="lens !== 'bench'" class="stage-wrap">
         <div class="stage-bar">
           <a-segmented
-            :value="store.view"
-            :options="[
-              { label: 'Front', value: 'front' },
-              { label: 'Side', value: 'side' },
-            ]"
-            @change="(v: unknown) => (store.view = v as View)"
+            :value="turning ? 'turn' : store.view"
+            :options="VIEWS"
+            @change="(v: unknown) => look(v as View | 'turn')"
           />
           <span class="muted small">{{ caption }}</span>
         </div>
-        <div class="stage-box"><Stage :lens="lens" :states="states" /></div>
+        <div class="stage-box">
+          <TurnView v-if="turning" :lens="lens" :states="states" />
+          <Stage v-else :lens="lens" :states="states" />
+        </div>
       </div>
       <section class="panel" :aria-label="LENSES.find((l) => l.id === lens)!.name">
         <component :is="PANELS[lens]" @add="adding = true" />

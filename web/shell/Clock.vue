@@ -134,7 +134,7 @@ function keys(e: KeyboardEvent): void {
         class="session"
         :style="{ left: at(s.from), width: wide(s.to - s.from) }"
         :title="labelOf(s)"
-        >{{ labelOf(s) }}</span
+        ><template v-if="s.to - s.from > span * 0.055">{{ labelOf(s) }}</template></span
       >
       <i v-if="now !== undefined && now > from && now < to" class="now" :style="{ left: at(now) }"></i>
       <span class="due" :style="{ left: at(days!.due!) }"

@@ -16,7 +16,6 @@ import { LOAD_CASES } from '@core/bones/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
 import QuantityField from '../shared/QuantityField.vue';
-import BuildPicture from './BuildPicture.vue';
 
 /** Everything round the figure: when it is due, the room, the board, the working week, what is shown. */
 const open = defineModel<boolean>('open', { required: true });
@@ -101,10 +100,6 @@ const byDay = computed(() =>
           :options="JOURNEYS"
           @change="(v: unknown) => store.apply(setBrief(build, { journey: v as Journey }), 'the journey')"
       /></label>
-    </div>
-    <div class="group">
-      <h3>Picture</h3>
-      <BuildPicture :build-id="build.id" />
     </div>
     <div class="group">
       <h3>Room</h3>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { rodStock } from '@core/bones/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import {
@@ -25,8 +25,9 @@ import type { FirmState } from '@core/firming/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useDrag } from './drag.ts';
-import { pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
+import { outlinePath, pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
 import FirmPatterns from './FirmPatterns.vue';
+import ReferenceLayer from './ReferenceLayer.vue';
 import RodsLayer from './RodsLayer.vue';
 
 const props = defineProps<{
@@ -40,7 +41,10 @@ const svg = ref<SVGSVGElement>();
 
 const build = computed(() => store.build!);
 const silhouettes = computed(() => elevation(build.value, store.view));
-const frame = computed(() => windowOf(build.value, extentOf(build.value), store.view));
+const fitted = computed(() => windowOf(build.value, extentOf(build.value), store.view));
+/** While something is pulled the window stands still, so that the hand and the piece stay together. */
+const frame = ref(fitted.value);
+
 const marks = computed(() => rulerMarks(frame.value.top - 12));
 const unit = computed(() => Math.max(frame.value.width / 470, frame.value.height / 600));
 const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
@@ -112,7 +116,14 @@ const footing = computed(() => {
 
 const flat = (v: Vec) => project(store.view, v);
 
-const { begin, onMove, onUp } = useDrag(svg, () => unit.value * 2);
+const { begin, onMove, onUp, pulling } = useDrag(
+  svg,
+  () => unit.value * 2,
+  () => frame.value,
+);
+watch([fitted, pulling], () => {
+  if (!pulling.value) frame.value = fitted.value;
+});
 
 function grabPiece(e: PointerEvent, s: Silhouette): void {
   const { piece, index } = s.instance;
@@ -181,6 +192,8 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       </template>
     </g>
 
+    <ReferenceLayer :frame="frame" :unit="unit" :tall="extentOf(build).top" />
+
     <g v-if="lens !== 'bones'" class="rods-behind">
       <line
         v-for="r in rodsBehind"
@@ -217,12 +230,10 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
         <title>{{ s.instance.piece.name }}</title>
       </path>
       <path v-if="hatch(s)" class="hatch" :d="pathOf(s)" :fill="hatch(s)" />
-      <circle
+      <path
         v-if="s.core && seeThrough"
         class="core"
-        :cx="s.core.at[0]"
-        :cy="-s.core.at[1]"
-        :r="s.core.radius"
+        :d="outlinePath(s.core)"
         :stroke-width="unit"
         :stroke-dasharray="`${3 * unit} ${3 * unit}`"
       />

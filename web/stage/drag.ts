@@ -1,6 +1,7 @@
-import { shallowRef, type Ref } from 'vue';
+import { computed, shallowRef, type Ref } from 'vue';
 import type { Build, Change } from '@core/figure/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import type { Window } from './geometry.ts';
 
 interface Drag {
   readonly start: readonly [number, number];
@@ -11,7 +12,7 @@ interface Drag {
 }
 
 /** Pulling things on the stage: shown and reckoned while it lasts, one step of undo when it ends. */
-export function useDrag(svg: Ref<SVGSVGElement | undefined>, least: () => number) {
+export function useDrag(svg: Ref<SVGSVGElement | undefined>, least: () => number, within: () => Window) {
   const store = useBuild();
   const drag = shallowRef<Drag>();
 
@@ -31,7 +32,11 @@ export function useDrag(svg: Ref<SVGSVGElement | undefined>, least: () => number
 
   function onMove(e: PointerEvent): void {
     if (!drag.value) return;
-    const [x, z] = pointAt(e);
+    // what is pulled never leaves the stage, however far the pointer goes
+    const { left, width, top, height } = within();
+    const [px, pz] = pointAt(e);
+    const x = Math.min(left + width, Math.max(left, px));
+    const z = Math.min(top, Math.max(top - height, pz));
     const right = x - drag.value.start[0];
     const up = z - drag.value.start[1];
     // a click that trembles is not a pull
@@ -46,5 +51,5 @@ export function useDrag(svg: Ref<SVGSVGElement | undefined>, least: () => number
     store.drop(label);
   }
 
-  return { begin, onMove, onUp };
+  return { begin, onMove, onUp, pulling: computed(() => drag.value !== undefined) };
 }

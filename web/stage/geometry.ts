@@ -24,11 +24,13 @@ export function windowOf(build: Build, extent: Extent, view: View): Window {
   };
 }
 
-/** SVG path of a silhouette; up is negative in SVG. A cut piece not made yet is only its front outline. */
+/** SVG path of outlines; up is negative in SVG. */
+export const outlinePath = (outlines: Silhouette['outlines']): string =>
+  outlines.map((o) => `M${o.map(([x, z]) => `${x.toFixed(2)} ${(-z).toFixed(2)}`).join('L')}Z`).join('');
+
+/** SVG path of a silhouette. A cut piece not made yet is only its front outline. */
 export const pathOf = (s: Silhouette, bare = false): string =>
-  (bare ? s.outlines.slice(0, 1) : s.outlines)
-    .map((o) => `M${o.map(([x, z]) => `${x.toFixed(2)} ${(-z).toFixed(2)}`).join('L')}Z`)
-    .join('');
+  outlinePath(bare && s.instance.body.type === 'flat' ? s.outlines.slice(0, 1) : s.outlines);
 
 /** A step on the stage as a step in the board's space. */
 export const stepOf = (view: View, dx: number, up: number): Vec =>

@@ -18,6 +18,21 @@ export interface StoredPicture {
   readonly blob: Blob;
   readonly width: number;
   readonly height: number;
+  /** What was marked on it; absent on pictures kept before anything could be. */
+  readonly marks?: PictureMarks;
+}
+
+type Spot = readonly [number, number];
+
+/** Marks on a picture, in its own points from the top left. */
+export interface PictureMarks {
+  /** A length that is known. */
+  readonly known?: { readonly from: Spot; readonly to: Spot; readonly mm: number };
+  /** Where the middle of the figure's foot stands. */
+  readonly foot?: Spot;
+  readonly measured?: readonly { readonly from: Spot; readonly to: Spot }[];
+  /** Four corners of a flat thing, with its true width and height. */
+  readonly corners?: { readonly at: readonly Spot[]; readonly wide: number; readonly tall: number };
 }
 
 export interface Setting {

@@ -1,6 +1,8 @@
 import { fail, ok, type Result } from '@core/quantity/index.ts';
 import { db, type SpindleDb, type StoredPicture } from './db.ts';
 
+export type { PictureMarks } from './db.ts';
+
 /** Longest side a picture is kept at, pixels. */
 export const LONGEST_SIDE = 1600;
 
@@ -50,4 +52,39 @@ export async function keepPicture(
     return fail('There is no room left to keep the picture. The one before is still there.');
   }
   return ok(picture);
+}
+
+/** Keep what was marked on a picture, as long as the picture itself is still kept. */
+export const keepMarks = (picture: StoredPicture, store: SpindleDb = db): Promise<number> =>
+  store.pictures.update(picture.id, { marks: picture.marks });
+
+/** Redraw a picture through a way from straight picture points to the points of the old one. */
+export async function redrawn(
+  from: Blob,
+  width: number,
+  height: number,
+  source: (x: number, y: number) => readonly [number, number],
+): Promise<Blob | undefined> {
+  const bitmap = await createImageBitmap(from);
+  const canvas = document.createElement('canvas');
+  canvas.width = bitmap.width;
+  canvas.height = bitmap.height;
+  const context = canvas.getContext('2d', { willReadFrequently: true })!;
+  context.drawImage(bitmap, 0, 0);
+  const old = context.getImageData(0, 0, bitmap.width, bitmap.height);
+  bitmap.close();
+  const next = new ImageData(width, height);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const [u, v] = source(x, y);
+      const [i, j] = [Math.round(u), Math.round(v)];
+      if (i < 0 || j < 0 || i >= old.width || j >= old.height) continue;
+      const [a, b] = [4 * (y * width + x), 4 * (j * old.width + i)];
+      for (let k = 0; k < 4; k++) next.data[a + k] = old.data[b + k]!;
+    }
+  canvas.width = width;
+  canvas.height = height;
+  context.putImageData(next, 0, 0);
+  const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/jpeg', 0.88));
+  return blob ?? undefined;
 }

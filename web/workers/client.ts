@@ -1,7 +1,10 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/figure/index.ts';
+import type { Result } from '@core/quantity/index.ts';
+import type { UpAxis } from '@core/solids/index.ts';
 import type { DaysApi } from './days.worker.ts';
+import type { FoundSolid, KeptSolid, SolidsApi, UnionReport } from './solids.worker.ts';
 
 /** Work under way in a worker: its result, and a way to give it up. */
 export interface Job<T> {
@@ -55,3 +58,15 @@ const TRIES = 24;
 
 export const scheduleJob = (build: Build, progress: (share: number) => void): Job<DaysReport> =>
   days.run((api) => api.schedule(build, TRIES, proxy(progress)));
+
+const solids = new JobRunner<SolidsApi>(
+  () => new Worker(new URL('./solids.worker.ts', import.meta.url), { type: 'module', name: 'solids' }),
+);
+
+export const unionJob = (build: Build, progress: (share: number) => void): Job<UnionReport> =>
+  solids.run((api) => api.union(build, proxy(progress)));
+
+export const readSolidJob = (name: string, buffer: ArrayBuffer) =>
+  solids.run((api) => api.read(name, transfer(buffer, [buffer])) as Promise<Result<FoundSolid>>);
+
+export const keepSolidJob = (up: UpAxis) => solids.run((api) => api.keep(up) as Promise<Result<KeptSolid>>);

@@ -1,4 +1,4 @@
-import { blendOf, BOARD, pieceOf, place, reach, weigh, type Piece } from '../../figure/index.ts';
+import { BOARD, pieceOf, place, reach, weighIn, type Piece } from '../../figure/index.ts';
 import type { Band, PieceFirming } from '../../firming/index.ts';
 import type { Link, Step } from '../types.ts';
 import { BONES_ID, joinId, lower, order, paced, shapedBy, type Bench, type StepMaker } from './types.ts';
@@ -7,7 +7,7 @@ import { BONES_ID, joinId, lower, order, paced, shapedBy, type Bench, type StepM
 export const PRESSED_ON_SOFT = 4;
 
 const isSmall = (bench: Bench, piece: Piece): boolean =>
-  weigh(piece, blendOf(bench.build, piece)).whole.value < PRESSED_ON_SOFT;
+  weighIn(bench.build, piece).whole.value < PRESSED_ON_SOFT;
 
 /** Held over the board by a rod: it has to be firm before it goes there; what stands on the board firms where it stands. */
 const floats = (bench: Bench, piece: Piece): boolean => {
@@ -35,6 +35,41 @@ const wait = (from: string, to: string, band: Band, why: string, piece: string):
 /** Firm enough to hold in the fingers, and to keep its pose where it leans. */
 const heldBand = (f: PieceFirming): Band => later(f.bands.handle!, f.bands.pose);
 
+/** What the hand does, by how the seat holds. */
+function joinTitle(piece: Piece, where: string, small: boolean): string {
+  const name = lower(piece.name);
+  switch (piece.seat.how) {
+    case 'set':
+      return `Set the ${name} into ${where}`;
+    case 'hangs':
+      return `Hang the ${name} on ${where}`;
+    case 'wraps':
+      return `Lay the ${name} round ${where}`;
+    default:
+      return small ? `Press the ${name} on to ${where}` : `Set the ${name} on ${where}`;
+  }
+}
+
+function joinNotes(piece: Piece, where: string, small: boolean): string[] {
+  const { how, sink, overlap } = piece.seat;
+  const deep = `${Math.round(sink * 10) / 10} mm`;
+  const notes = [
+    small
+      ? 'While both are soft; a touch of water is enough.'
+      : 'Glue both faces, press, and hold until it stays.',
+  ];
+  if (how === 'set' && sink > 0)
+    notes.unshift(
+      overlap === 'trimmed'
+        ? `Cut a socket ${deep} deep in ${where}; keep what comes out.`
+        : `Press a socket ${deep} deep first.`,
+    );
+  if (how === 'wraps') notes.unshift('Begin on the hidden side and lay it on without stretching.');
+  if (how !== 'set' && overlap === 'trimmed')
+    notes.unshift('Trim its foot to fit; knead back what comes off.');
+  return notes;
+}
+
 /** Glue and set each piece where it belongs, over its rods, once both sides are firm enough. */
 export const join: StepMaker = {
   kind: 'join',
@@ -54,13 +89,9 @@ export const join: StepMaker = {
       steps.push({
         id,
         kind: 'join',
-        title: small
-          ? `Press the ${lower(piece.name)} on to ${where}`
-          : `Set the ${lower(piece.name)} on ${where}`,
+        title: joinTitle(piece, where, small),
         notes: [
-          small
-            ? 'While both are soft; a touch of water is enough.'
-            : 'Glue both faces, press, and hold until it stays.',
+          ...joinNotes(piece, where, small),
           ...(rods.length ? [`Over ${rods.map((r) => `rod ${r.letter}`).join(' and ')}.`] : []),
         ],
         minutes: paced(bench, (small ? 1 : 3) + (small ? 1 : 2) * (n - 1) + 2 * rods.length),

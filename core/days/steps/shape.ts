@@ -1,4 +1,4 @@
-import { weigh, blendOf, CORE_NAME } from '../../figure/index.ts';
+import { CORE_NAME, measureOf, weighIn, weighTogether, type Piece } from '../../figure/index.ts';
 import { formatLength, formatMass } from '../../quantity/index.ts';
 import { shapeOf } from '../../solids/index.ts';
 import { lower, paced, shapeId, type StepMaker } from './types.ts';
@@ -9,6 +9,40 @@ const USUAL_GRAMS = 40;
 const MANY = 5;
 const RHYTHM = 0.45;
 
+/** How closely the makes of a piece are weighed. */
+const WITHIN = {
+  equal: ', all alike to a fiftieth',
+  mirrored: ', both alike to a twentieth',
+  varied: '',
+  hidden: ', by eye will do',
+} as const;
+
+const HIDDEN = {
+  none: 'on the hidden side',
+  under: 'underneath',
+  back: 'at the back',
+  front: 'at the front, where something covers it',
+  left: 'on the left',
+  right: 'on the right',
+  top: 'on top, where something covers it',
+} as const;
+const seamAt = (piece: Piece): string => HIDDEN[piece.hidden];
+
+/** The step of a kitchen scale, grams. */
+const SCALE_STEP = 0.1;
+
+/** Small ones are weighed together, as many as the scale needs. */
+function manyNotes(grams: number, alike: number): string[] {
+  if (alike <= 1) return [];
+  const each = grams / alike;
+  const together = weighTogether(each, SCALE_STEP);
+  return [
+    together > 1
+      ? `${alike} of them; weigh ${Math.min(alike, together)} together: ${formatMass(Math.min(alike, together) * each)}.`
+      : `${alike} of them, ${formatMass(each)} each.`,
+  ];
+}
+
 /** Weigh, roll the ball, shape. Minutes from the shape's record. */
 export const shape: StepMaker = {
   kind: 'shape',
@@ -17,24 +51,32 @@ export const shape: StepMaker = {
     steps: bench.build.pieces.map((piece) => {
       const record = shapeOf(piece.form.kind);
       const n = bench.number(piece);
-      const weight = weigh(piece, blendOf(bench.build, piece));
+      const weight = weighIn(bench.build, piece);
+      const grams = weight.gross.value;
       const colour = bench.build.colours.find((c) => c.id === piece.colour)!;
-      const core = record.core?.(piece.form.sizes);
+      const cored = weight.core.value > 0;
       const sizes = record.sizes
+        .filter((s) => s.role === 'length' || s.role === 'thickness')
         .map((s) => `${s.label} ${formatLength(piece.form.sizes[s.key]!)}`)
         .join(', ');
+      const { cutLength } = measureOf(piece);
       return {
         id: shapeId(piece.id),
         kind: 'shape' as const,
         title: `Shape the ${lower(piece.name)}${n > 1 ? ` × ${n}` : ''}`,
         notes: [
-          `Weigh ${formatMass(weight.paste.value)} of ${colour.name}${n > 1 ? ` ${n} times` : ''}.`,
+          `Weigh ${formatMass(grams)} of ${colour.name}${n > 1 ? ` ${n} times` : ''}${WITHIN[piece.tolerance]}.`,
+          ...manyNotes(grams, weight.alike),
           record.cut
             ? `Roll it out: ${sizes}.`
-            : `Roll a ball of ${formatLength(weight.ball.value)}, then a ${lower(record.name)}: ${sizes}.`,
-          ...(core
-            ? [`Press it over the ${CORE_NAME[piece.core]} ball, gather the seam on the hidden side.`]
+            : `Roll ${weight.alike > 1 ? `balls of ${formatLength(weight.ball.value)}` : `a ball of ${formatLength(weight.ball.value)}`}, then ${piece.form.coat ? 'a sheet for the coat' : `a ${lower(record.name)}`}: ${sizes}.`,
+          ...(cutLength === undefined
+            ? []
+            : [`Before it is bent or gathered it is ${formatLength(cutLength)} long.`]),
+          ...(piece.form.coat
+            ? [`Cover the ${CORE_NAME[piece.core]} core ${formatLength(piece.form.coat.thickness)} thick.`]
             : []),
+          ...(cored ? [`Press it over the ${CORE_NAME[piece.core]}, gather the seam ${seamAt(piece)}.`] : []),
         ],
         minutes: paced(
           bench,
@@ -42,7 +84,7 @@ export const shape: StepMaker = {
             (record.minutes.first + (n - 1) * record.minutes.next * (n >= MANY ? RHYTHM : 1)),
         ),
         piece: piece.id,
-        weigh: { grams: weight.paste.value, ball: weight.ball.value, number: n, colour: colour.hex },
+        weigh: { grams, ball: weight.ball.value, number: n, colour: colour.hex },
       };
     }),
     links: [],

@@ -43,7 +43,7 @@ const schema31 = {
 	],
 	"properties": {
 		"format": { "const": "elm-spindle-build" },
-		"version": { "const": 1 },
+		"version": { "const": 2 },
 		"id": {
 			"type": "string",
 			"minLength": 1,
@@ -248,7 +248,9 @@ const schema31 = {
 					"pair",
 					"count",
 					"texture",
-					"core"
+					"core",
+					"tolerance",
+					"hidden"
 				],
 				"properties": {
 					"id": {
@@ -269,14 +271,31 @@ const schema31 = {
 								"type": "string",
 								"enum": [
 									"ball",
+									"ellipsoid",
 									"egg",
 									"teardrop",
 									"cone",
+									"truncatedCone",
+									"dome",
+									"disc",
+									"roundedBlock",
 									"rope",
 									"taperedRope",
+									"skinOverBall",
+									"bentRope",
+									"ring",
+									"paddleHand",
 									"sheet",
 									"strip",
-									"skinOverBall"
+									"ruffle",
+									"flounce",
+									"scales",
+									"strands",
+									"pearls",
+									"stitches",
+									"lathe",
+									"traced",
+									"imported"
 								]
 							},
 							"sizes": {
@@ -294,6 +313,93 @@ const schema31 = {
 									"wedge",
 									"heart"
 								]
+							},
+							"curves": {
+								"type": "object",
+								"patternProperties": { "^(edge|front|side|profile|hole[1-9])$": {
+									"type": "array",
+									"items": {
+										"type": "array",
+										"items": {
+											"type": "number",
+											"minimum": -4,
+											"maximum": 4
+										},
+										"maxItems": 3,
+										"minItems": 2
+									},
+									"maxItems": 200,
+									"minItems": 2
+								} },
+								"additionalProperties": false
+							},
+							"coat": {
+								"type": "object",
+								"additionalProperties": false,
+								"required": ["thickness", "under"],
+								"properties": {
+									"thickness": {
+										"type": "number",
+										"minimum": .1,
+										"maximum": 100
+									},
+									"under": { "type": "boolean" }
+								}
+							},
+							"solid": {
+								"type": "object",
+								"additionalProperties": false,
+								"required": [
+									"name",
+									"corners",
+									"faces",
+									"fills",
+									"centre",
+									"watertight"
+								],
+								"properties": {
+									"name": {
+										"type": "string",
+										"minLength": 1,
+										"maxLength": 120
+									},
+									"corners": {
+										"type": "array",
+										"items": {
+											"type": "integer",
+											"minimum": 0,
+											"maximum": 1e4
+										},
+										"maxItems": 6e4,
+										"minItems": 12
+									},
+									"faces": {
+										"type": "array",
+										"items": {
+											"type": "integer",
+											"minimum": 0,
+											"maximum": 2e4
+										},
+										"maxItems": 6e4,
+										"minItems": 12
+									},
+									"fills": {
+										"type": "number",
+										"minimum": 0,
+										"maximum": 1
+									},
+									"centre": {
+										"type": "array",
+										"items": {
+											"type": "number",
+											"minimum": -1,
+											"maximum": 2
+										},
+										"maxItems": 3,
+										"minItems": 3
+									},
+									"watertight": { "type": "boolean" }
+								}
 							}
 						}
 					},
@@ -314,7 +420,9 @@ const schema31 = {
 							"lean",
 							"tip",
 							"turn",
-							"sink"
+							"sink",
+							"how",
+							"overlap"
 						],
 						"properties": {
 							"on": {
@@ -350,6 +458,19 @@ const schema31 = {
 								"type": "number",
 								"minimum": -200,
 								"maximum": 500
+							},
+							"how": {
+								"type": "string",
+								"enum": [
+									"sits",
+									"set",
+									"hangs",
+									"wraps"
+								]
+							},
+							"overlap": {
+								"type": "string",
+								"enum": ["pressed", "trimmed"]
 							}
 						}
 					},
@@ -368,6 +489,7 @@ const schema31 = {
 							"veins",
 							"wood",
 							"creases",
+							"stitches",
 							"stipple"
 						]
 					},
@@ -377,6 +499,27 @@ const schema31 = {
 							"foam",
 							"cereal",
 							"cake"
+						]
+					},
+					"tolerance": {
+						"type": "string",
+						"enum": [
+							"equal",
+							"mirrored",
+							"varied",
+							"hidden"
+						]
+					},
+					"hidden": {
+						"type": "string",
+						"enum": [
+							"none",
+							"under",
+							"back",
+							"front",
+							"left",
+							"right",
+							"top"
 						]
 					}
 				}
@@ -566,7 +709,8 @@ const func2 = require_ucs2length().default;
 const pattern4 = /* @__PURE__ */ new RegExp("^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$", "u");
 const pattern5 = /* @__PURE__ */ new RegExp("^[a-z0-9][a-z0-9-]{0,59}$", "u");
 const pattern7 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
-const pattern15 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
+const pattern9 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
+const pattern17 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
 function validate20(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 	let vErrors = null;
 	const evaluated0 = validate20.evaluated;
@@ -609,12 +753,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 			} else var valid0 = true;
 			if (valid0) {
 				if (data.version !== void 0) {
-					if (1 !== data.version) {
+					if (2 !== data.version) {
 						validate20.errors = [{
 							instancePath: instancePath + "/version",
 							schemaPath: "#/properties/version/const",
 							keyword: "const",
-							params: { allowedValue: 1 },
+							params: { allowedValue: 2 },
 							message: "must be equal to constant"
 						}];
 						return false;
@@ -1652,7 +1796,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																let data32 = data31[i2];
 																if (data32 && typeof data32 == "object" && !Array.isArray(data32)) {
 																	let missing6;
-																	if (data32.id === void 0 && (missing6 = "id") || data32.name === void 0 && (missing6 = "name") || data32.form === void 0 && (missing6 = "form") || data32.blend === void 0 && (missing6 = "blend") || data32.colour === void 0 && (missing6 = "colour") || data32.seat === void 0 && (missing6 = "seat") || data32.pair === void 0 && (missing6 = "pair") || data32.count === void 0 && (missing6 = "count") || data32.texture === void 0 && (missing6 = "texture") || data32.core === void 0 && (missing6 = "core")) {
+																	if (data32.id === void 0 && (missing6 = "id") || data32.name === void 0 && (missing6 = "name") || data32.form === void 0 && (missing6 = "form") || data32.blend === void 0 && (missing6 = "blend") || data32.colour === void 0 && (missing6 = "colour") || data32.seat === void 0 && (missing6 = "seat") || data32.pair === void 0 && (missing6 = "pair") || data32.count === void 0 && (missing6 = "count") || data32.texture === void 0 && (missing6 = "texture") || data32.core === void 0 && (missing6 = "core") || data32.tolerance === void 0 && (missing6 = "tolerance") || data32.hidden === void 0 && (missing6 = "hidden")) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/pieces/" + i2,
 																			schemaPath: "#/properties/pieces/items/required",
@@ -1747,7 +1891,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						} else {
-																							for (const key7 in data35) if (!(key7 === "kind" || key7 === "sizes" || key7 === "outline")) {
+																							for (const key7 in data35) if (!(key7 === "kind" || key7 === "sizes" || key7 === "outline" || key7 === "curves" || key7 === "coat" || key7 === "solid")) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/pieces/" + i2 + "/form",
 																									schemaPath: "#/properties/pieces/items/properties/form/additionalProperties",
@@ -1769,7 +1913,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								if (!(data36 === "ball" || data36 === "egg" || data36 === "teardrop" || data36 === "cone" || data36 === "rope" || data36 === "taperedRope" || data36 === "sheet" || data36 === "strip" || data36 === "skinOverBall")) {
+																								if (!(data36 === "ball" || data36 === "ellipsoid" || data36 === "egg" || data36 === "teardrop" || data36 === "cone" || data36 === "truncatedCone" || data36 === "dome" || data36 === "disc" || data36 === "roundedBlock" || data36 === "rope" || data36 === "taperedRope" || data36 === "skinOverBall" || data36 === "bentRope" || data36 === "ring" || data36 === "paddleHand" || data36 === "sheet" || data36 === "strip" || data36 === "ruffle" || data36 === "flounce" || data36 === "scales" || data36 === "strands" || data36 === "pearls" || data36 === "stitches" || data36 === "lathe" || data36 === "traced" || data36 === "imported")) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/pieces/" + i2 + "/form/kind",
 																										schemaPath: "#/properties/pieces/items/properties/form/properties/kind/enum",
@@ -1844,6 +1988,599 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}
 																										var valid10 = true;
 																									} else var valid10 = true;
+																									if (valid10) {
+																										if (data35.curves !== void 0) {
+																											let data40 = data35.curves;
+																											if (data40 && typeof data40 == "object" && !Array.isArray(data40)) {
+																												for (const key9 in data40) if (!pattern9.test(key9)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/pieces/" + i2 + "/form/curves",
+																														schemaPath: "#/properties/pieces/items/properties/form/properties/curves/additionalProperties",
+																														keyword: "additionalProperties",
+																														params: { additionalProperty: key9 },
+																														message: "must NOT have additional properties"
+																													}];
+																													return false;
+																												}
+																												for (const key10 in data40) if (pattern9.test(key10)) {
+																													let data41 = data40[key10];
+																													if (Array.isArray(data41)) {
+																														if (data41.length > 200) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/maxItems",
+																																keyword: "maxItems",
+																																params: { limit: 200 },
+																																message: "must NOT have more than 200 items"
+																															}];
+																															return false;
+																														} else if (data41.length < 2) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/minItems",
+																																keyword: "minItems",
+																																params: { limit: 2 },
+																																message: "must NOT have fewer than 2 items"
+																															}];
+																															return false;
+																														} else {
+																															const len3 = data41.length;
+																															for (let i3 = 0; i3 < len3; i3++) {
+																																let data42 = data41[i3];
+																																if (Array.isArray(data42)) {
+																																	if (data42.length > 3) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3,
+																																			schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/maxItems",
+																																			keyword: "maxItems",
+																																			params: { limit: 3 },
+																																			message: "must NOT have more than 3 items"
+																																		}];
+																																		return false;
+																																	} else if (data42.length < 2) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3,
+																																			schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/minItems",
+																																			keyword: "minItems",
+																																			params: { limit: 2 },
+																																			message: "must NOT have fewer than 2 items"
+																																		}];
+																																		return false;
+																																	} else {
+																																		const len4 = data42.length;
+																																		for (let i4 = 0; i4 < len4; i4++) {
+																																			let data43 = data42[i4];
+																																			if (typeof data43 == "number" && isFinite(data43)) {
+																																				if (data43 > 4 || isNaN(data43)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3 + "/" + i4,
+																																						schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/maximum",
+																																						keyword: "maximum",
+																																						params: {
+																																							comparison: "<=",
+																																							limit: 4
+																																						},
+																																						message: "must be <= 4"
+																																					}];
+																																					return false;
+																																				} else if (data43 < -4 || isNaN(data43)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3 + "/" + i4,
+																																						schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/minimum",
+																																						keyword: "minimum",
+																																						params: {
+																																							comparison: ">=",
+																																							limit: -4
+																																						},
+																																						message: "must be >= -4"
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3 + "/" + i4,
+																																					schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/type",
+																																					keyword: "type",
+																																					params: { type: "number" },
+																																					message: "must be number"
+																																				}];
+																																				return false;
+																																			}
+																																		}
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3,
+																																		schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/type",
+																																		keyword: "type",
+																																		params: { type: "array" },
+																																		message: "must be array"
+																																	}];
+																																	return false;
+																																}
+																															}
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1"),
+																															schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/type",
+																															keyword: "type",
+																															params: { type: "array" },
+																															message: "must be array"
+																														}];
+																														return false;
+																													}
+																												}
+																											} else {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/pieces/" + i2 + "/form/curves",
+																													schemaPath: "#/properties/pieces/items/properties/form/properties/curves/type",
+																													keyword: "type",
+																													params: { type: "object" },
+																													message: "must be object"
+																												}];
+																												return false;
+																											}
+																											var valid10 = true;
+																										} else var valid10 = true;
+																										if (valid10) {
+																											if (data35.coat !== void 0) {
+																												let data44 = data35.coat;
+																												if (data44 && typeof data44 == "object" && !Array.isArray(data44)) {
+																													let missing8;
+																													if (data44.thickness === void 0 && (missing8 = "thickness") || data44.under === void 0 && (missing8 = "under")) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/pieces/" + i2 + "/form/coat",
+																															schemaPath: "#/properties/pieces/items/properties/form/properties/coat/required",
+																															keyword: "required",
+																															params: { missingProperty: missing8 },
+																															message: "must have required property '" + missing8 + "'"
+																														}];
+																														return false;
+																													} else {
+																														for (const key11 in data44) if (!(key11 === "thickness" || key11 === "under")) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/pieces/" + i2 + "/form/coat",
+																																schemaPath: "#/properties/pieces/items/properties/form/properties/coat/additionalProperties",
+																																keyword: "additionalProperties",
+																																params: { additionalProperty: key11 },
+																																message: "must NOT have additional properties"
+																															}];
+																															return false;
+																														}
+																														if (data44.thickness !== void 0) {
+																															let data45 = data44.thickness;
+																															if (typeof data45 == "number" && isFinite(data45)) {
+																																if (data45 > 100 || isNaN(data45)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/pieces/" + i2 + "/form/coat/thickness",
+																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/maximum",
+																																		keyword: "maximum",
+																																		params: {
+																																			comparison: "<=",
+																																			limit: 100
+																																		},
+																																		message: "must be <= 100"
+																																	}];
+																																	return false;
+																																} else if (data45 < .1 || isNaN(data45)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/pieces/" + i2 + "/form/coat/thickness",
+																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/minimum",
+																																		keyword: "minimum",
+																																		params: {
+																																			comparison: ">=",
+																																			limit: .1
+																																		},
+																																		message: "must be >= 0.1"
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/pieces/" + i2 + "/form/coat/thickness",
+																																	schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/type",
+																																	keyword: "type",
+																																	params: { type: "number" },
+																																	message: "must be number"
+																																}];
+																																return false;
+																															}
+																															var valid15 = true;
+																														} else var valid15 = true;
+																														if (valid15) {
+																															if (data44.under !== void 0) {
+																																if (typeof data44.under !== "boolean") {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/pieces/" + i2 + "/form/coat/under",
+																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/under/type",
+																																		keyword: "type",
+																																		params: { type: "boolean" },
+																																		message: "must be boolean"
+																																	}];
+																																	return false;
+																																}
+																																var valid15 = true;
+																															} else var valid15 = true;
+																														}
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/pieces/" + i2 + "/form/coat",
+																														schemaPath: "#/properties/pieces/items/properties/form/properties/coat/type",
+																														keyword: "type",
+																														params: { type: "object" },
+																														message: "must be object"
+																													}];
+																													return false;
+																												}
+																												var valid10 = true;
+																											} else var valid10 = true;
+																											if (valid10) {
+																												if (data35.solid !== void 0) {
+																													let data47 = data35.solid;
+																													if (data47 && typeof data47 == "object" && !Array.isArray(data47)) {
+																														let missing9;
+																														if (data47.name === void 0 && (missing9 = "name") || data47.corners === void 0 && (missing9 = "corners") || data47.faces === void 0 && (missing9 = "faces") || data47.fills === void 0 && (missing9 = "fills") || data47.centre === void 0 && (missing9 = "centre") || data47.watertight === void 0 && (missing9 = "watertight")) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/pieces/" + i2 + "/form/solid",
+																																schemaPath: "#/properties/pieces/items/properties/form/properties/solid/required",
+																																keyword: "required",
+																																params: { missingProperty: missing9 },
+																																message: "must have required property '" + missing9 + "'"
+																															}];
+																															return false;
+																														} else {
+																															for (const key12 in data47) if (!(key12 === "name" || key12 === "corners" || key12 === "faces" || key12 === "fills" || key12 === "centre" || key12 === "watertight")) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/pieces/" + i2 + "/form/solid",
+																																	schemaPath: "#/properties/pieces/items/properties/form/properties/solid/additionalProperties",
+																																	keyword: "additionalProperties",
+																																	params: { additionalProperty: key12 },
+																																	message: "must NOT have additional properties"
+																																}];
+																																return false;
+																															}
+																															if (data47.name !== void 0) {
+																																let data48 = data47.name;
+																																if (typeof data48 === "string") {
+																																	if (func2(data48) > 120) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/pieces/" + i2 + "/form/solid/name",
+																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/maxLength",
+																																			keyword: "maxLength",
+																																			params: { limit: 120 },
+																																			message: "must NOT have more than 120 characters"
+																																		}];
+																																		return false;
+																																	} else if (func2(data48) < 1) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/pieces/" + i2 + "/form/solid/name",
+																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/minLength",
+																																			keyword: "minLength",
+																																			params: { limit: 1 },
+																																			message: "must NOT have fewer than 1 characters"
+																																		}];
+																																		return false;
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/pieces/" + i2 + "/form/solid/name",
+																																		schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/type",
+																																		keyword: "type",
+																																		params: { type: "string" },
+																																		message: "must be string"
+																																	}];
+																																	return false;
+																																}
+																																var valid16 = true;
+																															} else var valid16 = true;
+																															if (valid16) {
+																																if (data47.corners !== void 0) {
+																																	let data49 = data47.corners;
+																																	if (Array.isArray(data49)) {
+																																		if (data49.length > 6e4) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners",
+																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/maxItems",
+																																				keyword: "maxItems",
+																																				params: { limit: 6e4 },
+																																				message: "must NOT have more than 60000 items"
+																																			}];
+																																			return false;
+																																		} else if (data49.length < 12) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners",
+																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/minItems",
+																																				keyword: "minItems",
+																																				params: { limit: 12 },
+																																				message: "must NOT have fewer than 12 items"
+																																			}];
+																																			return false;
+																																		} else {
+																																			const len5 = data49.length;
+																																			for (let i5 = 0; i5 < len5; i5++) {
+																																				let data50 = data49[i5];
+																																				if (!(typeof data50 == "number" && !(data50 % 1) && !isNaN(data50) && isFinite(data50))) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners/" + i5,
+																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/type",
+																																						keyword: "type",
+																																						params: { type: "integer" },
+																																						message: "must be integer"
+																																					}];
+																																					return false;
+																																				}
+																																				if (typeof data50 == "number" && isFinite(data50)) {
+																																					if (data50 > 1e4 || isNaN(data50)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners/" + i5,
+																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/maximum",
+																																							keyword: "maximum",
+																																							params: {
+																																								comparison: "<=",
+																																								limit: 1e4
+																																							},
+																																							message: "must be <= 10000"
+																																						}];
+																																						return false;
+																																					} else if (data50 < 0 || isNaN(data50)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners/" + i5,
+																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/minimum",
+																																							keyword: "minimum",
+																																							params: {
+																																								comparison: ">=",
+																																								limit: 0
+																																							},
+																																							message: "must be >= 0"
+																																						}];
+																																						return false;
+																																					}
+																																				}
+																																			}
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners",
+																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/type",
+																																			keyword: "type",
+																																			params: { type: "array" },
+																																			message: "must be array"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid16 = true;
+																																} else var valid16 = true;
+																																if (valid16) {
+																																	if (data47.faces !== void 0) {
+																																		let data51 = data47.faces;
+																																		if (Array.isArray(data51)) {
+																																			if (data51.length > 6e4) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces",
+																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/maxItems",
+																																					keyword: "maxItems",
+																																					params: { limit: 6e4 },
+																																					message: "must NOT have more than 60000 items"
+																																				}];
+																																				return false;
+																																			} else if (data51.length < 12) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces",
+																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/minItems",
+																																					keyword: "minItems",
+																																					params: { limit: 12 },
+																																					message: "must NOT have fewer than 12 items"
+																																				}];
+																																				return false;
+																																			} else {
+																																				const len6 = data51.length;
+																																				for (let i6 = 0; i6 < len6; i6++) {
+																																					let data52 = data51[i6];
+																																					if (!(typeof data52 == "number" && !(data52 % 1) && !isNaN(data52) && isFinite(data52))) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces/" + i6,
+																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/type",
+																																							keyword: "type",
+																																							params: { type: "integer" },
+																																							message: "must be integer"
+																																						}];
+																																						return false;
+																																					}
+																																					if (typeof data52 == "number" && isFinite(data52)) {
+																																						if (data52 > 2e4 || isNaN(data52)) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces/" + i6,
+																																								schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/maximum",
+																																								keyword: "maximum",
+																																								params: {
+																																									comparison: "<=",
+																																									limit: 2e4
+																																								},
+																																								message: "must be <= 20000"
+																																							}];
+																																							return false;
+																																						} else if (data52 < 0 || isNaN(data52)) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces/" + i6,
+																																								schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/minimum",
+																																								keyword: "minimum",
+																																								params: {
+																																									comparison: ">=",
+																																									limit: 0
+																																								},
+																																								message: "must be >= 0"
+																																							}];
+																																							return false;
+																																						}
+																																					}
+																																				}
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces",
+																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/type",
+																																				keyword: "type",
+																																				params: { type: "array" },
+																																				message: "must be array"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid16 = true;
+																																	} else var valid16 = true;
+																																	if (valid16) {
+																																		if (data47.fills !== void 0) {
+																																			let data53 = data47.fills;
+																																			if (typeof data53 == "number" && isFinite(data53)) {
+																																				if (data53 > 1 || isNaN(data53)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/pieces/" + i2 + "/form/solid/fills",
+																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/maximum",
+																																						keyword: "maximum",
+																																						params: {
+																																							comparison: "<=",
+																																							limit: 1
+																																						},
+																																						message: "must be <= 1"
+																																					}];
+																																					return false;
+																																				} else if (data53 < 0 || isNaN(data53)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/pieces/" + i2 + "/form/solid/fills",
+																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/minimum",
+																																						keyword: "minimum",
+																																						params: {
+																																							comparison: ">=",
+																																							limit: 0
+																																						},
+																																						message: "must be >= 0"
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/pieces/" + i2 + "/form/solid/fills",
+																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/type",
+																																					keyword: "type",
+																																					params: { type: "number" },
+																																					message: "must be number"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid16 = true;
+																																		} else var valid16 = true;
+																																		if (valid16) {
+																																			if (data47.centre !== void 0) {
+																																				let data54 = data47.centre;
+																																				if (Array.isArray(data54)) {
+																																					if (data54.length > 3) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre",
+																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/maxItems",
+																																							keyword: "maxItems",
+																																							params: { limit: 3 },
+																																							message: "must NOT have more than 3 items"
+																																						}];
+																																						return false;
+																																					} else if (data54.length < 3) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre",
+																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/minItems",
+																																							keyword: "minItems",
+																																							params: { limit: 3 },
+																																							message: "must NOT have fewer than 3 items"
+																																						}];
+																																						return false;
+																																					} else {
+																																						const len7 = data54.length;
+																																						for (let i7 = 0; i7 < len7; i7++) {
+																																							let data55 = data54[i7];
+																																							if (typeof data55 == "number" && isFinite(data55)) {
+																																								if (data55 > 2 || isNaN(data55)) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre/" + i7,
+																																										schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/maximum",
+																																										keyword: "maximum",
+																																										params: {
+																																											comparison: "<=",
+																																											limit: 2
+																																										},
+																																										message: "must be <= 2"
+																																									}];
+																																									return false;
+																																								} else if (data55 < -1 || isNaN(data55)) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre/" + i7,
+																																										schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/minimum",
+																																										keyword: "minimum",
+																																										params: {
+																																											comparison: ">=",
+																																											limit: -1
+																																										},
+																																										message: "must be >= -1"
+																																									}];
+																																									return false;
+																																								}
+																																							} else {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre/" + i7,
+																																									schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/type",
+																																									keyword: "type",
+																																									params: { type: "number" },
+																																									message: "must be number"
+																																								}];
+																																								return false;
+																																							}
+																																						}
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre",
+																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/type",
+																																						keyword: "type",
+																																						params: { type: "array" },
+																																						message: "must be array"
+																																					}];
+																																					return false;
+																																				}
+																																				var valid16 = true;
+																																			} else var valid16 = true;
+																																			if (valid16) {
+																																				if (data47.watertight !== void 0) {
+																																					if (typeof data47.watertight !== "boolean") {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/watertight",
+																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/watertight/type",
+																																							keyword: "type",
+																																							params: { type: "boolean" },
+																																							message: "must be boolean"
+																																						}];
+																																						return false;
+																																					}
+																																					var valid16 = true;
+																																				} else var valid16 = true;
+																																			}
+																																		}
+																																	}
+																																}
+																															}
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/pieces/" + i2 + "/form/solid",
+																															schemaPath: "#/properties/pieces/items/properties/form/properties/solid/type",
+																															keyword: "type",
+																															params: { type: "object" },
+																															message: "must be object"
+																														}];
+																														return false;
+																													}
+																													var valid10 = true;
+																												} else var valid10 = true;
+																											}
+																										}
+																									}
 																								}
 																							}
 																						}
@@ -1861,9 +2598,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				} else var valid9 = true;
 																				if (valid9) {
 																					if (data32.blend !== void 0) {
-																						let data40 = data32.blend;
-																						if (typeof data40 === "string") {
-																							if (!pattern5.test(data40)) {
+																						let data57 = data32.blend;
+																						if (typeof data57 === "string") {
+																							if (!pattern5.test(data57)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/pieces/" + i2 + "/blend",
 																									schemaPath: "#/properties/pieces/items/properties/blend/pattern",
@@ -1887,9 +2624,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					} else var valid9 = true;
 																					if (valid9) {
 																						if (data32.colour !== void 0) {
-																							let data41 = data32.colour;
-																							if (typeof data41 === "string") {
-																								if (!pattern5.test(data41)) {
+																							let data58 = data32.colour;
+																							if (typeof data58 === "string") {
+																								if (!pattern5.test(data58)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/pieces/" + i2 + "/colour",
 																										schemaPath: "#/properties/pieces/items/properties/colour/pattern",
@@ -1913,33 +2650,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						} else var valid9 = true;
 																						if (valid9) {
 																							if (data32.seat !== void 0) {
-																								let data42 = data32.seat;
-																								if (data42 && typeof data42 == "object" && !Array.isArray(data42)) {
-																									let missing8;
-																									if (data42.on === void 0 && (missing8 = "on") || data42.at === void 0 && (missing8 = "at") || data42.lean === void 0 && (missing8 = "lean") || data42.tip === void 0 && (missing8 = "tip") || data42.turn === void 0 && (missing8 = "turn") || data42.sink === void 0 && (missing8 = "sink")) {
+																								let data59 = data32.seat;
+																								if (data59 && typeof data59 == "object" && !Array.isArray(data59)) {
+																									let missing10;
+																									if (data59.on === void 0 && (missing10 = "on") || data59.at === void 0 && (missing10 = "at") || data59.lean === void 0 && (missing10 = "lean") || data59.tip === void 0 && (missing10 = "tip") || data59.turn === void 0 && (missing10 = "turn") || data59.sink === void 0 && (missing10 = "sink") || data59.how === void 0 && (missing10 = "how") || data59.overlap === void 0 && (missing10 = "overlap")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/pieces/" + i2 + "/seat",
 																											schemaPath: "#/properties/pieces/items/properties/seat/required",
 																											keyword: "required",
-																											params: { missingProperty: missing8 },
-																											message: "must have required property '" + missing8 + "'"
+																											params: { missingProperty: missing10 },
+																											message: "must have required property '" + missing10 + "'"
 																										}];
 																										return false;
 																									} else {
-																										for (const key9 in data42) if (!(key9 === "on" || key9 === "at" || key9 === "lean" || key9 === "tip" || key9 === "turn" || key9 === "sink")) {
+																										for (const key13 in data59) if (!(key13 === "on" || key13 === "at" || key13 === "lean" || key13 === "tip" || key13 === "turn" || key13 === "sink" || key13 === "how" || key13 === "overlap")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i2 + "/seat",
 																												schemaPath: "#/properties/pieces/items/properties/seat/additionalProperties",
 																												keyword: "additionalProperties",
-																												params: { additionalProperty: key9 },
+																												params: { additionalProperty: key13 },
 																												message: "must NOT have additional properties"
 																											}];
 																											return false;
 																										}
-																										if (data42.on !== void 0) {
-																											let data43 = data42.on;
-																											if (typeof data43 === "string") {
-																												if (!pattern5.test(data43)) {
+																										if (data59.on !== void 0) {
+																											let data60 = data59.on;
+																											if (typeof data60 === "string") {
+																												if (!pattern5.test(data60)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i2 + "/seat/on",
 																														schemaPath: "#/properties/pieces/items/properties/seat/properties/on/pattern",
@@ -1959,13 +2696,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid12 = true;
-																										} else var valid12 = true;
-																										if (valid12) {
-																											if (data42.at !== void 0) {
-																												let data44 = data42.at;
-																												if (Array.isArray(data44)) {
-																													if (data44.length > 3) {
+																											var valid20 = true;
+																										} else var valid20 = true;
+																										if (valid20) {
+																											if (data59.at !== void 0) {
+																												let data61 = data59.at;
+																												if (Array.isArray(data61)) {
+																													if (data61.length > 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i2 + "/seat/at",
 																															schemaPath: "#/properties/pieces/items/properties/seat/properties/at/maxItems",
@@ -1974,7 +2711,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 3 items"
 																														}];
 																														return false;
-																													} else if (data44.length < 3) {
+																													} else if (data61.length < 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i2 + "/seat/at",
 																															schemaPath: "#/properties/pieces/items/properties/seat/properties/at/minItems",
@@ -1984,13 +2721,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len3 = data44.length;
-																														for (let i3 = 0; i3 < len3; i3++) {
-																															let data45 = data44[i3];
-																															if (typeof data45 == "number" && isFinite(data45)) {
-																																if (data45 > 3e3 || isNaN(data45)) {
+																														const len8 = data61.length;
+																														for (let i8 = 0; i8 < len8; i8++) {
+																															let data62 = data61[i8];
+																															if (typeof data62 == "number" && isFinite(data62)) {
+																																if (data62 > 3e3 || isNaN(data62)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/at/" + i3,
+																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/at/" + i8,
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/maximum",
 																																		keyword: "maximum",
 																																		params: {
@@ -2000,9 +2737,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 3000"
 																																	}];
 																																	return false;
-																																} else if (data45 < -3e3 || isNaN(data45)) {
+																																} else if (data62 < -3e3 || isNaN(data62)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/at/" + i3,
+																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/at/" + i8,
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/minimum",
 																																		keyword: "minimum",
 																																		params: {
@@ -2015,7 +2752,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/pieces/" + i2 + "/seat/at/" + i3,
+																																	instancePath: instancePath + "/pieces/" + i2 + "/seat/at/" + i8,
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/type",
 																																	keyword: "type",
 																																	params: { type: "number" },
@@ -2035,13 +2772,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid12 = true;
-																											} else var valid12 = true;
-																											if (valid12) {
-																												if (data42.lean !== void 0) {
-																													let data46 = data42.lean;
-																													if (typeof data46 == "number" && isFinite(data46)) {
-																														if (data46 > 360 || isNaN(data46)) {
+																												var valid20 = true;
+																											} else var valid20 = true;
+																											if (valid20) {
+																												if (data59.lean !== void 0) {
+																													let data63 = data59.lean;
+																													if (typeof data63 == "number" && isFinite(data63)) {
+																														if (data63 > 360 || isNaN(data63)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i2 + "/seat/lean",
 																																schemaPath: "#/properties/pieces/items/properties/seat/properties/lean/maximum",
@@ -2053,7 +2790,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must be <= 360"
 																															}];
 																															return false;
-																														} else if (data46 < -360 || isNaN(data46)) {
+																														} else if (data63 < -360 || isNaN(data63)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i2 + "/seat/lean",
 																																schemaPath: "#/properties/pieces/items/properties/seat/properties/lean/minimum",
@@ -2076,13 +2813,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid12 = true;
-																												} else var valid12 = true;
-																												if (valid12) {
-																													if (data42.tip !== void 0) {
-																														let data47 = data42.tip;
-																														if (typeof data47 == "number" && isFinite(data47)) {
-																															if (data47 > 360 || isNaN(data47)) {
+																													var valid20 = true;
+																												} else var valid20 = true;
+																												if (valid20) {
+																													if (data59.tip !== void 0) {
+																														let data64 = data59.tip;
+																														if (typeof data64 == "number" && isFinite(data64)) {
+																															if (data64 > 360 || isNaN(data64)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/pieces/" + i2 + "/seat/tip",
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/tip/maximum",
@@ -2094,7 +2831,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 360"
 																																}];
 																																return false;
-																															} else if (data47 < -360 || isNaN(data47)) {
+																															} else if (data64 < -360 || isNaN(data64)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/pieces/" + i2 + "/seat/tip",
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/tip/minimum",
@@ -2117,13 +2854,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid12 = true;
-																													} else var valid12 = true;
-																													if (valid12) {
-																														if (data42.turn !== void 0) {
-																															let data48 = data42.turn;
-																															if (typeof data48 == "number" && isFinite(data48)) {
-																																if (data48 > 360 || isNaN(data48)) {
+																														var valid20 = true;
+																													} else var valid20 = true;
+																													if (valid20) {
+																														if (data59.turn !== void 0) {
+																															let data65 = data59.turn;
+																															if (typeof data65 == "number" && isFinite(data65)) {
+																																if (data65 > 360 || isNaN(data65)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/turn",
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/turn/maximum",
@@ -2135,7 +2872,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 360"
 																																	}];
 																																	return false;
-																																} else if (data48 < -360 || isNaN(data48)) {
+																																} else if (data65 < -360 || isNaN(data65)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/turn",
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/turn/minimum",
@@ -2158,13 +2895,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid12 = true;
-																														} else var valid12 = true;
-																														if (valid12) {
-																															if (data42.sink !== void 0) {
-																																let data49 = data42.sink;
-																																if (typeof data49 == "number" && isFinite(data49)) {
-																																	if (data49 > 500 || isNaN(data49)) {
+																															var valid20 = true;
+																														} else var valid20 = true;
+																														if (valid20) {
+																															if (data59.sink !== void 0) {
+																																let data66 = data59.sink;
+																																if (typeof data66 == "number" && isFinite(data66)) {
+																																	if (data66 > 500 || isNaN(data66)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i2 + "/seat/sink",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/sink/maximum",
@@ -2176,7 +2913,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 500"
 																																		}];
 																																		return false;
-																																	} else if (data49 < -200 || isNaN(data49)) {
+																																	} else if (data66 < -200 || isNaN(data66)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i2 + "/seat/sink",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/sink/minimum",
@@ -2199,8 +2936,60 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid12 = true;
-																															} else var valid12 = true;
+																																var valid20 = true;
+																															} else var valid20 = true;
+																															if (valid20) {
+																																if (data59.how !== void 0) {
+																																	let data67 = data59.how;
+																																	if (typeof data67 !== "string") {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/pieces/" + i2 + "/seat/how",
+																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/how/type",
+																																			keyword: "type",
+																																			params: { type: "string" },
+																																			message: "must be string"
+																																		}];
+																																		return false;
+																																	}
+																																	if (!(data67 === "sits" || data67 === "set" || data67 === "hangs" || data67 === "wraps")) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/pieces/" + i2 + "/seat/how",
+																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/how/enum",
+																																			keyword: "enum",
+																																			params: { allowedValues: schema31.properties.pieces.items.properties.seat.properties.how.enum },
+																																			message: "must be equal to one of the allowed values"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid20 = true;
+																																} else var valid20 = true;
+																																if (valid20) {
+																																	if (data59.overlap !== void 0) {
+																																		let data68 = data59.overlap;
+																																		if (typeof data68 !== "string") {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/pieces/" + i2 + "/seat/overlap",
+																																				schemaPath: "#/properties/pieces/items/properties/seat/properties/overlap/type",
+																																				keyword: "type",
+																																				params: { type: "string" },
+																																				message: "must be string"
+																																			}];
+																																			return false;
+																																		}
+																																		if (!(data68 === "pressed" || data68 === "trimmed")) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/pieces/" + i2 + "/seat/overlap",
+																																				schemaPath: "#/properties/pieces/items/properties/seat/properties/overlap/enum",
+																																				keyword: "enum",
+																																				params: { allowedValues: schema31.properties.pieces.items.properties.seat.properties.overlap.enum },
+																																				message: "must be equal to one of the allowed values"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid20 = true;
+																																	} else var valid20 = true;
+																																}
+																															}
 																														}
 																													}
 																												}
@@ -2235,8 +3024,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								} else var valid9 = true;
 																								if (valid9) {
 																									if (data32.count !== void 0) {
-																										let data51 = data32.count;
-																										if (!(typeof data51 == "number" && !(data51 % 1) && !isNaN(data51) && isFinite(data51))) {
+																										let data70 = data32.count;
+																										if (!(typeof data70 == "number" && !(data70 % 1) && !isNaN(data70) && isFinite(data70))) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i2 + "/count",
 																												schemaPath: "#/properties/pieces/items/properties/count/type",
@@ -2246,8 +3035,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (typeof data51 == "number" && isFinite(data51)) {
-																											if (data51 > 500 || isNaN(data51)) {
+																										if (typeof data70 == "number" && isFinite(data70)) {
+																											if (data70 > 500 || isNaN(data70)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i2 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/maximum",
@@ -2259,7 +3048,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 500"
 																												}];
 																												return false;
-																											} else if (data51 < 1 || isNaN(data51)) {
+																											} else if (data70 < 1 || isNaN(data70)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i2 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/minimum",
@@ -2277,8 +3066,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									} else var valid9 = true;
 																									if (valid9) {
 																										if (data32.texture !== void 0) {
-																											let data52 = data32.texture;
-																											if (typeof data52 !== "string") {
+																											let data71 = data32.texture;
+																											if (typeof data71 !== "string") {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i2 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/type",
@@ -2288,7 +3077,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											if (!(data52 === "none" || data52 === "fur" || data52 === "feathers" || data52 === "veins" || data52 === "wood" || data52 === "creases" || data52 === "stipple")) {
+																											if (!(data71 === "none" || data71 === "fur" || data71 === "feathers" || data71 === "veins" || data71 === "wood" || data71 === "creases" || data71 === "stitches" || data71 === "stipple")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i2 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/enum",
@@ -2302,8 +3091,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										} else var valid9 = true;
 																										if (valid9) {
 																											if (data32.core !== void 0) {
-																												let data53 = data32.core;
-																												if (typeof data53 !== "string") {
+																												let data72 = data32.core;
+																												if (typeof data72 !== "string") {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i2 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/type",
@@ -2313,7 +3102,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												if (!(data53 === "foam" || data53 === "cereal" || data53 === "cake")) {
+																												if (!(data72 === "foam" || data72 === "cereal" || data72 === "cake")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i2 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/enum",
@@ -2325,6 +3114,58 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																												var valid9 = true;
 																											} else var valid9 = true;
+																											if (valid9) {
+																												if (data32.tolerance !== void 0) {
+																													let data73 = data32.tolerance;
+																													if (typeof data73 !== "string") {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/pieces/" + i2 + "/tolerance",
+																															schemaPath: "#/properties/pieces/items/properties/tolerance/type",
+																															keyword: "type",
+																															params: { type: "string" },
+																															message: "must be string"
+																														}];
+																														return false;
+																													}
+																													if (!(data73 === "equal" || data73 === "mirrored" || data73 === "varied" || data73 === "hidden")) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/pieces/" + i2 + "/tolerance",
+																															schemaPath: "#/properties/pieces/items/properties/tolerance/enum",
+																															keyword: "enum",
+																															params: { allowedValues: schema31.properties.pieces.items.properties.tolerance.enum },
+																															message: "must be equal to one of the allowed values"
+																														}];
+																														return false;
+																													}
+																													var valid9 = true;
+																												} else var valid9 = true;
+																												if (valid9) {
+																													if (data32.hidden !== void 0) {
+																														let data74 = data32.hidden;
+																														if (typeof data74 !== "string") {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/pieces/" + i2 + "/hidden",
+																																schemaPath: "#/properties/pieces/items/properties/hidden/type",
+																																keyword: "type",
+																																params: { type: "string" },
+																																message: "must be string"
+																															}];
+																															return false;
+																														}
+																														if (!(data74 === "none" || data74 === "under" || data74 === "back" || data74 === "front" || data74 === "left" || data74 === "right" || data74 === "top")) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/pieces/" + i2 + "/hidden",
+																																schemaPath: "#/properties/pieces/items/properties/hidden/enum",
+																																keyword: "enum",
+																																params: { allowedValues: schema31.properties.pieces.items.properties.hidden.enum },
+																																message: "must be equal to one of the allowed values"
+																															}];
+																															return false;
+																														}
+																														var valid9 = true;
+																													} else var valid9 = true;
+																												}
+																											}
 																										}
 																									}
 																								}
@@ -2361,9 +3202,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 												} else var valid0 = true;
 												if (valid0) {
 													if (data.rods !== void 0) {
-														let data54 = data.rods;
-														if (Array.isArray(data54)) {
-															if (data54.length > 200) {
+														let data75 = data.rods;
+														if (Array.isArray(data75)) {
+															if (data75.length > 200) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/maxItems",
@@ -2372,7 +3213,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	message: "must NOT have more than 200 items"
 																}];
 																return false;
-															} else if (data54.length < 0) {
+															} else if (data75.length < 0) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/minItems",
@@ -2382,37 +3223,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}];
 																return false;
 															} else {
-																const len4 = data54.length;
-																for (let i4 = 0; i4 < len4; i4++) {
-																	let data55 = data54[i4];
-																	if (data55 && typeof data55 == "object" && !Array.isArray(data55)) {
-																		let missing9;
-																		if (data55.id === void 0 && (missing9 = "id") || data55.name === void 0 && (missing9 = "name") || data55.stock === void 0 && (missing9 = "stock") || data55.from === void 0 && (missing9 = "from") || data55.to === void 0 && (missing9 = "to") || data55.pair === void 0 && (missing9 = "pair") || data55.sleeved === void 0 && (missing9 = "sleeved")) {
+																const len9 = data75.length;
+																for (let i9 = 0; i9 < len9; i9++) {
+																	let data76 = data75[i9];
+																	if (data76 && typeof data76 == "object" && !Array.isArray(data76)) {
+																		let missing11;
+																		if (data76.id === void 0 && (missing11 = "id") || data76.name === void 0 && (missing11 = "name") || data76.stock === void 0 && (missing11 = "stock") || data76.from === void 0 && (missing11 = "from") || data76.to === void 0 && (missing11 = "to") || data76.pair === void 0 && (missing11 = "pair") || data76.sleeved === void 0 && (missing11 = "sleeved")) {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/rods/" + i4,
+																				instancePath: instancePath + "/rods/" + i9,
 																				schemaPath: "#/properties/rods/items/required",
 																				keyword: "required",
-																				params: { missingProperty: missing9 },
-																				message: "must have required property '" + missing9 + "'"
+																				params: { missingProperty: missing11 },
+																				message: "must have required property '" + missing11 + "'"
 																			}];
 																			return false;
 																		} else {
-																			for (const key10 in data55) if (!(key10 === "id" || key10 === "name" || key10 === "stock" || key10 === "from" || key10 === "to" || key10 === "pair" || key10 === "sleeved")) {
+																			for (const key14 in data76) if (!(key14 === "id" || key14 === "name" || key14 === "stock" || key14 === "from" || key14 === "to" || key14 === "pair" || key14 === "sleeved")) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/rods/" + i4,
+																					instancePath: instancePath + "/rods/" + i9,
 																					schemaPath: "#/properties/rods/items/additionalProperties",
 																					keyword: "additionalProperties",
-																					params: { additionalProperty: key10 },
+																					params: { additionalProperty: key14 },
 																					message: "must NOT have additional properties"
 																				}];
 																				return false;
 																			}
-																			if (data55.id !== void 0) {
-																				let data56 = data55.id;
-																				if (typeof data56 === "string") {
-																					if (!pattern5.test(data56)) {
+																			if (data76.id !== void 0) {
+																				let data77 = data76.id;
+																				if (typeof data77 === "string") {
+																					if (!pattern5.test(data77)) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/rods/" + i4 + "/id",
+																							instancePath: instancePath + "/rods/" + i9 + "/id",
 																							schemaPath: "#/properties/rods/items/properties/id/pattern",
 																							keyword: "pattern",
 																							params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -2422,7 +3263,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}
 																				} else {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/rods/" + i4 + "/id",
+																						instancePath: instancePath + "/rods/" + i9 + "/id",
 																						schemaPath: "#/properties/rods/items/properties/id/type",
 																						keyword: "type",
 																						params: { type: "string" },
@@ -2430,24 +3271,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid15 = true;
-																			} else var valid15 = true;
-																			if (valid15) {
-																				if (data55.name !== void 0) {
-																					let data57 = data55.name;
-																					if (typeof data57 === "string") {
-																						if (func2(data57) > 120) {
+																				var valid23 = true;
+																			} else var valid23 = true;
+																			if (valid23) {
+																				if (data76.name !== void 0) {
+																					let data78 = data76.name;
+																					if (typeof data78 === "string") {
+																						if (func2(data78) > 120) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i4 + "/name",
+																								instancePath: instancePath + "/rods/" + i9 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/maxLength",
 																								keyword: "maxLength",
 																								params: { limit: 120 },
 																								message: "must NOT have more than 120 characters"
 																							}];
 																							return false;
-																						} else if (func2(data57) < 1) {
+																						} else if (func2(data78) < 1) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i4 + "/name",
+																								instancePath: instancePath + "/rods/" + i9 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/minLength",
 																								keyword: "minLength",
 																								params: { limit: 1 },
@@ -2457,7 +3298,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}
 																					} else {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/rods/" + i4 + "/name",
+																							instancePath: instancePath + "/rods/" + i9 + "/name",
 																							schemaPath: "#/properties/rods/items/properties/name/type",
 																							keyword: "type",
 																							params: { type: "string" },
@@ -2465,14 +3306,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid15 = true;
-																				} else var valid15 = true;
-																				if (valid15) {
-																					if (data55.stock !== void 0) {
-																						let data58 = data55.stock;
-																						if (typeof data58 !== "string") {
+																					var valid23 = true;
+																				} else var valid23 = true;
+																				if (valid23) {
+																					if (data76.stock !== void 0) {
+																						let data79 = data76.stock;
+																						if (typeof data79 !== "string") {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i4 + "/stock",
+																								instancePath: instancePath + "/rods/" + i9 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/type",
 																								keyword: "type",
 																								params: { type: "string" },
@@ -2480,9 +3321,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						if (!(data58 === "spaghetti18" || data58 === "cocktail2" || data58 === "skewer3" || data58 === "wire24" || data58 === "wire22" || data58 === "wire20" || data58 === "wire18" || data58 === "paper4" || data58 === "skewer4" || data58 === "dowel6" || data58 === "dowel8" || data58 === "dowel10" || data58 === "dowel12" || data58 === "m6" || data58 === "m8" || data58 === "m10" || data58 === "m12")) {
+																						if (!(data79 === "spaghetti18" || data79 === "cocktail2" || data79 === "skewer3" || data79 === "wire24" || data79 === "wire22" || data79 === "wire20" || data79 === "wire18" || data79 === "paper4" || data79 === "skewer4" || data79 === "dowel6" || data79 === "dowel8" || data79 === "dowel10" || data79 === "dowel12" || data79 === "m6" || data79 === "m8" || data79 === "m10" || data79 === "m12")) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i4 + "/stock",
+																								instancePath: instancePath + "/rods/" + i9 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/enum",
 																								keyword: "enum",
 																								params: { allowedValues: schema31.properties.rods.items.properties.stock.enum },
@@ -2490,39 +3331,39 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid15 = true;
-																					} else var valid15 = true;
-																					if (valid15) {
-																						if (data55.from !== void 0) {
-																							let data59 = data55.from;
-																							if (data59 && typeof data59 == "object" && !Array.isArray(data59)) {
-																								let missing10;
-																								if (data59.on === void 0 && (missing10 = "on") || data59.at === void 0 && (missing10 = "at")) {
+																						var valid23 = true;
+																					} else var valid23 = true;
+																					if (valid23) {
+																						if (data76.from !== void 0) {
+																							let data80 = data76.from;
+																							if (data80 && typeof data80 == "object" && !Array.isArray(data80)) {
+																								let missing12;
+																								if (data80.on === void 0 && (missing12 = "on") || data80.at === void 0 && (missing12 = "at")) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/rods/" + i4 + "/from",
+																										instancePath: instancePath + "/rods/" + i9 + "/from",
 																										schemaPath: "#/properties/rods/items/properties/from/required",
 																										keyword: "required",
-																										params: { missingProperty: missing10 },
-																										message: "must have required property '" + missing10 + "'"
+																										params: { missingProperty: missing12 },
+																										message: "must have required property '" + missing12 + "'"
 																									}];
 																									return false;
 																								} else {
-																									for (const key11 in data59) if (!(key11 === "on" || key11 === "at")) {
+																									for (const key15 in data80) if (!(key15 === "on" || key15 === "at")) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/rods/" + i4 + "/from",
+																											instancePath: instancePath + "/rods/" + i9 + "/from",
 																											schemaPath: "#/properties/rods/items/properties/from/additionalProperties",
 																											keyword: "additionalProperties",
-																											params: { additionalProperty: key11 },
+																											params: { additionalProperty: key15 },
 																											message: "must NOT have additional properties"
 																										}];
 																										return false;
 																									}
-																									if (data59.on !== void 0) {
-																										let data60 = data59.on;
-																										if (typeof data60 === "string") {
-																											if (!pattern5.test(data60)) {
+																									if (data80.on !== void 0) {
+																										let data81 = data80.on;
+																										if (typeof data81 === "string") {
+																											if (!pattern5.test(data81)) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i4 + "/from/on",
+																													instancePath: instancePath + "/rods/" + i9 + "/from/on",
 																													schemaPath: "#/properties/rods/items/properties/from/properties/on/pattern",
 																													keyword: "pattern",
 																													params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -2532,7 +3373,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}
 																										} else {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/rods/" + i4 + "/from/on",
+																												instancePath: instancePath + "/rods/" + i9 + "/from/on",
 																												schemaPath: "#/properties/rods/items/properties/from/properties/on/type",
 																												keyword: "type",
 																												params: { type: "string" },
@@ -2540,24 +3381,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid16 = true;
-																									} else var valid16 = true;
-																									if (valid16) {
-																										if (data59.at !== void 0) {
-																											let data61 = data59.at;
-																											if (Array.isArray(data61)) {
-																												if (data61.length > 3) {
+																										var valid24 = true;
+																									} else var valid24 = true;
+																									if (valid24) {
+																										if (data80.at !== void 0) {
+																											let data82 = data80.at;
+																											if (Array.isArray(data82)) {
+																												if (data82.length > 3) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i4 + "/from/at",
+																														instancePath: instancePath + "/rods/" + i9 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/maxItems",
 																														keyword: "maxItems",
 																														params: { limit: 3 },
 																														message: "must NOT have more than 3 items"
 																													}];
 																													return false;
-																												} else if (data61.length < 3) {
+																												} else if (data82.length < 3) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i4 + "/from/at",
+																														instancePath: instancePath + "/rods/" + i9 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/minItems",
 																														keyword: "minItems",
 																														params: { limit: 3 },
@@ -2565,13 +3406,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												} else {
-																													const len5 = data61.length;
-																													for (let i5 = 0; i5 < len5; i5++) {
-																														let data62 = data61[i5];
-																														if (typeof data62 == "number" && isFinite(data62)) {
-																															if (data62 > 3e3 || isNaN(data62)) {
+																													const len10 = data82.length;
+																													for (let i10 = 0; i10 < len10; i10++) {
+																														let data83 = data82[i10];
+																														if (typeof data83 == "number" && isFinite(data83)) {
+																															if (data83 > 3e3 || isNaN(data83)) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/rods/" + i4 + "/from/at/" + i5,
+																																	instancePath: instancePath + "/rods/" + i9 + "/from/at/" + i10,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/maximum",
 																																	keyword: "maximum",
 																																	params: {
@@ -2581,9 +3422,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 3000"
 																																}];
 																																return false;
-																															} else if (data62 < -3e3 || isNaN(data62)) {
+																															} else if (data83 < -3e3 || isNaN(data83)) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/rods/" + i4 + "/from/at/" + i5,
+																																	instancePath: instancePath + "/rods/" + i9 + "/from/at/" + i10,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/minimum",
 																																	keyword: "minimum",
 																																	params: {
@@ -2596,7 +3437,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}
 																														} else {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/rods/" + i4 + "/from/at/" + i5,
+																																instancePath: instancePath + "/rods/" + i9 + "/from/at/" + i10,
 																																schemaPath: "#/properties/rods/items/properties/from/properties/at/items/type",
 																																keyword: "type",
 																																params: { type: "number" },
@@ -2608,7 +3449,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i4 + "/from/at",
+																													instancePath: instancePath + "/rods/" + i9 + "/from/at",
 																													schemaPath: "#/properties/rods/items/properties/from/properties/at/type",
 																													keyword: "type",
 																													params: { type: "array" },
@@ -2616,13 +3457,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid16 = true;
-																										} else var valid16 = true;
+																											var valid24 = true;
+																										} else var valid24 = true;
 																									}
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/rods/" + i4 + "/from",
+																									instancePath: instancePath + "/rods/" + i9 + "/from",
 																									schemaPath: "#/properties/rods/items/properties/from/type",
 																									keyword: "type",
 																									params: { type: "object" },
@@ -2630,39 +3471,39 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid15 = true;
-																						} else var valid15 = true;
-																						if (valid15) {
-																							if (data55.to !== void 0) {
-																								let data63 = data55.to;
-																								if (data63 && typeof data63 == "object" && !Array.isArray(data63)) {
-																									let missing11;
-																									if (data63.on === void 0 && (missing11 = "on") || data63.at === void 0 && (missing11 = "at")) {
+																							var valid23 = true;
+																						} else var valid23 = true;
+																						if (valid23) {
+																							if (data76.to !== void 0) {
+																								let data84 = data76.to;
+																								if (data84 && typeof data84 == "object" && !Array.isArray(data84)) {
+																									let missing13;
+																									if (data84.on === void 0 && (missing13 = "on") || data84.at === void 0 && (missing13 = "at")) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/rods/" + i4 + "/to",
+																											instancePath: instancePath + "/rods/" + i9 + "/to",
 																											schemaPath: "#/properties/rods/items/properties/to/required",
 																											keyword: "required",
-																											params: { missingProperty: missing11 },
-																											message: "must have required property '" + missing11 + "'"
+																											params: { missingProperty: missing13 },
+																											message: "must have required property '" + missing13 + "'"
 																										}];
 																										return false;
 																									} else {
-																										for (const key12 in data63) if (!(key12 === "on" || key12 === "at")) {
+																										for (const key16 in data84) if (!(key16 === "on" || key16 === "at")) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/rods/" + i4 + "/to",
+																												instancePath: instancePath + "/rods/" + i9 + "/to",
 																												schemaPath: "#/properties/rods/items/properties/to/additionalProperties",
 																												keyword: "additionalProperties",
-																												params: { additionalProperty: key12 },
+																												params: { additionalProperty: key16 },
 																												message: "must NOT have additional properties"
 																											}];
 																											return false;
 																										}
-																										if (data63.on !== void 0) {
-																											let data64 = data63.on;
-																											if (typeof data64 === "string") {
-																												if (!pattern5.test(data64)) {
+																										if (data84.on !== void 0) {
+																											let data85 = data84.on;
+																											if (typeof data85 === "string") {
+																												if (!pattern5.test(data85)) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i4 + "/to/on",
+																														instancePath: instancePath + "/rods/" + i9 + "/to/on",
 																														schemaPath: "#/properties/rods/items/properties/to/properties/on/pattern",
 																														keyword: "pattern",
 																														params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -2672,7 +3513,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i4 + "/to/on",
+																													instancePath: instancePath + "/rods/" + i9 + "/to/on",
 																													schemaPath: "#/properties/rods/items/properties/to/properties/on/type",
 																													keyword: "type",
 																													params: { type: "string" },
@@ -2680,24 +3521,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid18 = true;
-																										} else var valid18 = true;
-																										if (valid18) {
-																											if (data63.at !== void 0) {
-																												let data65 = data63.at;
-																												if (Array.isArray(data65)) {
-																													if (data65.length > 3) {
+																											var valid26 = true;
+																										} else var valid26 = true;
+																										if (valid26) {
+																											if (data84.at !== void 0) {
+																												let data86 = data84.at;
+																												if (Array.isArray(data86)) {
+																													if (data86.length > 3) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/rods/" + i4 + "/to/at",
+																															instancePath: instancePath + "/rods/" + i9 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/maxItems",
 																															keyword: "maxItems",
 																															params: { limit: 3 },
 																															message: "must NOT have more than 3 items"
 																														}];
 																														return false;
-																													} else if (data65.length < 3) {
+																													} else if (data86.length < 3) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/rods/" + i4 + "/to/at",
+																															instancePath: instancePath + "/rods/" + i9 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/minItems",
 																															keyword: "minItems",
 																															params: { limit: 3 },
@@ -2705,13 +3546,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len6 = data65.length;
-																														for (let i6 = 0; i6 < len6; i6++) {
-																															let data66 = data65[i6];
-																															if (typeof data66 == "number" && isFinite(data66)) {
-																																if (data66 > 3e3 || isNaN(data66)) {
+																														const len11 = data86.length;
+																														for (let i11 = 0; i11 < len11; i11++) {
+																															let data87 = data86[i11];
+																															if (typeof data87 == "number" && isFinite(data87)) {
+																																if (data87 > 3e3 || isNaN(data87)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/rods/" + i4 + "/to/at/" + i6,
+																																		instancePath: instancePath + "/rods/" + i9 + "/to/at/" + i11,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/maximum",
 																																		keyword: "maximum",
 																																		params: {
@@ -2721,9 +3562,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 3000"
 																																	}];
 																																	return false;
-																																} else if (data66 < -3e3 || isNaN(data66)) {
+																																} else if (data87 < -3e3 || isNaN(data87)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/rods/" + i4 + "/to/at/" + i6,
+																																		instancePath: instancePath + "/rods/" + i9 + "/to/at/" + i11,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/minimum",
 																																		keyword: "minimum",
 																																		params: {
@@ -2736,7 +3577,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/rods/" + i4 + "/to/at/" + i6,
+																																	instancePath: instancePath + "/rods/" + i9 + "/to/at/" + i11,
 																																	schemaPath: "#/properties/rods/items/properties/to/properties/at/items/type",
 																																	keyword: "type",
 																																	params: { type: "number" },
@@ -2748,7 +3589,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}
 																												} else {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i4 + "/to/at",
+																														instancePath: instancePath + "/rods/" + i9 + "/to/at",
 																														schemaPath: "#/properties/rods/items/properties/to/properties/at/type",
 																														keyword: "type",
 																														params: { type: "array" },
@@ -2756,13 +3597,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid18 = true;
-																											} else var valid18 = true;
+																												var valid26 = true;
+																											} else var valid26 = true;
 																										}
 																									}
 																								} else {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/rods/" + i4 + "/to",
+																										instancePath: instancePath + "/rods/" + i9 + "/to",
 																										schemaPath: "#/properties/rods/items/properties/to/type",
 																										keyword: "type",
 																										params: { type: "object" },
@@ -2770,13 +3611,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid15 = true;
-																							} else var valid15 = true;
-																							if (valid15) {
-																								if (data55.pair !== void 0) {
-																									if (typeof data55.pair !== "boolean") {
+																								var valid23 = true;
+																							} else var valid23 = true;
+																							if (valid23) {
+																								if (data76.pair !== void 0) {
+																									if (typeof data76.pair !== "boolean") {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/rods/" + i4 + "/pair",
+																											instancePath: instancePath + "/rods/" + i9 + "/pair",
 																											schemaPath: "#/properties/rods/items/properties/pair/type",
 																											keyword: "type",
 																											params: { type: "boolean" },
@@ -2784,13 +3625,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid15 = true;
-																								} else var valid15 = true;
-																								if (valid15) {
-																									if (data55.sleeved !== void 0) {
-																										if (typeof data55.sleeved !== "boolean") {
+																									var valid23 = true;
+																								} else var valid23 = true;
+																								if (valid23) {
+																									if (data76.sleeved !== void 0) {
+																										if (typeof data76.sleeved !== "boolean") {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/rods/" + i4 + "/sleeved",
+																												instancePath: instancePath + "/rods/" + i9 + "/sleeved",
 																												schemaPath: "#/properties/rods/items/properties/sleeved/type",
 																												keyword: "type",
 																												params: { type: "boolean" },
@@ -2798,8 +3639,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid15 = true;
-																									} else var valid15 = true;
+																										var valid23 = true;
+																									} else var valid23 = true;
 																								}
 																							}
 																						}
@@ -2809,7 +3650,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}
 																	} else {
 																		validate20.errors = [{
-																			instancePath: instancePath + "/rods/" + i4,
+																			instancePath: instancePath + "/rods/" + i9,
 																			schemaPath: "#/properties/rods/items/type",
 																			keyword: "type",
 																			params: { type: "object" },
@@ -2833,9 +3674,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													} else var valid0 = true;
 													if (valid0) {
 														if (data.hours !== void 0) {
-															let data69 = data.hours;
-															if (Array.isArray(data69)) {
-																if (data69.length > 60) {
+															let data90 = data.hours;
+															if (Array.isArray(data90)) {
+																if (data90.length > 60) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/maxItems",
@@ -2844,7 +3685,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		message: "must NOT have more than 60 items"
 																	}];
 																	return false;
-																} else if (data69.length < 0) {
+																} else if (data90.length < 0) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/minItems",
@@ -2854,36 +3695,36 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																} else {
-																	const len7 = data69.length;
-																	for (let i7 = 0; i7 < len7; i7++) {
-																		let data70 = data69[i7];
-																		if (data70 && typeof data70 == "object" && !Array.isArray(data70)) {
-																			let missing12;
-																			if (data70.day === void 0 && (missing12 = "day") || data70.from === void 0 && (missing12 = "from") || data70.to === void 0 && (missing12 = "to")) {
+																	const len12 = data90.length;
+																	for (let i12 = 0; i12 < len12; i12++) {
+																		let data91 = data90[i12];
+																		if (data91 && typeof data91 == "object" && !Array.isArray(data91)) {
+																			let missing14;
+																			if (data91.day === void 0 && (missing14 = "day") || data91.from === void 0 && (missing14 = "from") || data91.to === void 0 && (missing14 = "to")) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/hours/" + i7,
+																					instancePath: instancePath + "/hours/" + i12,
 																					schemaPath: "#/properties/hours/items/required",
 																					keyword: "required",
-																					params: { missingProperty: missing12 },
-																					message: "must have required property '" + missing12 + "'"
+																					params: { missingProperty: missing14 },
+																					message: "must have required property '" + missing14 + "'"
 																				}];
 																				return false;
 																			} else {
-																				for (const key13 in data70) if (!(key13 === "day" || key13 === "from" || key13 === "to")) {
+																				for (const key17 in data91) if (!(key17 === "day" || key17 === "from" || key17 === "to")) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/hours/" + i7,
+																						instancePath: instancePath + "/hours/" + i12,
 																						schemaPath: "#/properties/hours/items/additionalProperties",
 																						keyword: "additionalProperties",
-																						params: { additionalProperty: key13 },
+																						params: { additionalProperty: key17 },
 																						message: "must NOT have additional properties"
 																					}];
 																					return false;
 																				}
-																				if (data70.day !== void 0) {
-																					let data71 = data70.day;
-																					if (!(typeof data71 == "number" && !(data71 % 1) && !isNaN(data71) && isFinite(data71))) {
+																				if (data91.day !== void 0) {
+																					let data92 = data91.day;
+																					if (!(typeof data92 == "number" && !(data92 % 1) && !isNaN(data92) && isFinite(data92))) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/hours/" + i7 + "/day",
+																							instancePath: instancePath + "/hours/" + i12 + "/day",
 																							schemaPath: "#/properties/hours/items/properties/day/type",
 																							keyword: "type",
 																							params: { type: "integer" },
@@ -2891,10 +3732,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					if (typeof data71 == "number" && isFinite(data71)) {
-																						if (data71 > 7 || isNaN(data71)) {
+																					if (typeof data92 == "number" && isFinite(data92)) {
+																						if (data92 > 7 || isNaN(data92)) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/hours/" + i7 + "/day",
+																								instancePath: instancePath + "/hours/" + i12 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/maximum",
 																								keyword: "maximum",
 																								params: {
@@ -2904,9 +3745,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 7"
 																							}];
 																							return false;
-																						} else if (data71 < 1 || isNaN(data71)) {
+																						} else if (data92 < 1 || isNaN(data92)) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/hours/" + i7 + "/day",
+																								instancePath: instancePath + "/hours/" + i12 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/minimum",
 																								keyword: "minimum",
 																								params: {
@@ -2918,15 +3759,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							return false;
 																						}
 																					}
-																					var valid21 = true;
-																				} else var valid21 = true;
-																				if (valid21) {
-																					if (data70.from !== void 0) {
-																						let data72 = data70.from;
-																						if (typeof data72 === "string") {
-																							if (!pattern15.test(data72)) {
+																					var valid29 = true;
+																				} else var valid29 = true;
+																				if (valid29) {
+																					if (data91.from !== void 0) {
+																						let data93 = data91.from;
+																						if (typeof data93 === "string") {
+																							if (!pattern17.test(data93)) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/hours/" + i7 + "/from",
+																									instancePath: instancePath + "/hours/" + i12 + "/from",
 																									schemaPath: "#/properties/hours/items/properties/from/pattern",
 																									keyword: "pattern",
 																									params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
@@ -2936,7 +3777,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}
 																						} else {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/hours/" + i7 + "/from",
+																								instancePath: instancePath + "/hours/" + i12 + "/from",
 																								schemaPath: "#/properties/hours/items/properties/from/type",
 																								keyword: "type",
 																								params: { type: "string" },
@@ -2944,15 +3785,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid21 = true;
-																					} else var valid21 = true;
-																					if (valid21) {
-																						if (data70.to !== void 0) {
-																							let data73 = data70.to;
-																							if (typeof data73 === "string") {
-																								if (!pattern15.test(data73)) {
+																						var valid29 = true;
+																					} else var valid29 = true;
+																					if (valid29) {
+																						if (data91.to !== void 0) {
+																							let data94 = data91.to;
+																							if (typeof data94 === "string") {
+																								if (!pattern17.test(data94)) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/hours/" + i7 + "/to",
+																										instancePath: instancePath + "/hours/" + i12 + "/to",
 																										schemaPath: "#/properties/hours/items/properties/to/pattern",
 																										keyword: "pattern",
 																										params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
@@ -2962,7 +3803,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/hours/" + i7 + "/to",
+																									instancePath: instancePath + "/hours/" + i12 + "/to",
 																									schemaPath: "#/properties/hours/items/properties/to/type",
 																									keyword: "type",
 																									params: { type: "string" },
@@ -2970,14 +3811,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid21 = true;
-																						} else var valid21 = true;
+																							var valid29 = true;
+																						} else var valid29 = true;
 																					}
 																				}
 																			}
 																		} else {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/hours/" + i7,
+																				instancePath: instancePath + "/hours/" + i12,
 																				schemaPath: "#/properties/hours/items/type",
 																				keyword: "type",
 																				params: { type: "object" },
@@ -3001,33 +3842,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														} else var valid0 = true;
 														if (valid0) {
 															if (data.practice !== void 0) {
-																let data74 = data.practice;
-																if (data74 && typeof data74 == "object" && !Array.isArray(data74)) {
-																	let missing13;
-																	if (data74.spare === void 0 && (missing13 = "spare") || data74.powderBulk === void 0 && (missing13 = "powderBulk") || data74.pace === void 0 && (missing13 = "pace")) {
+																let data95 = data.practice;
+																if (data95 && typeof data95 == "object" && !Array.isArray(data95)) {
+																	let missing15;
+																	if (data95.spare === void 0 && (missing15 = "spare") || data95.powderBulk === void 0 && (missing15 = "powderBulk") || data95.pace === void 0 && (missing15 = "pace")) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/practice",
 																			schemaPath: "#/properties/practice/required",
 																			keyword: "required",
-																			params: { missingProperty: missing13 },
-																			message: "must have required property '" + missing13 + "'"
+																			params: { missingProperty: missing15 },
+																			message: "must have required property '" + missing15 + "'"
 																		}];
 																		return false;
 																	} else {
-																		for (const key14 in data74) if (!(key14 === "spare" || key14 === "powderBulk" || key14 === "pace")) {
+																		for (const key18 in data95) if (!(key18 === "spare" || key18 === "powderBulk" || key18 === "pace")) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/practice",
 																				schemaPath: "#/properties/practice/additionalProperties",
 																				keyword: "additionalProperties",
-																				params: { additionalProperty: key14 },
+																				params: { additionalProperty: key18 },
 																				message: "must NOT have additional properties"
 																			}];
 																			return false;
 																		}
-																		if (data74.spare !== void 0) {
-																			let data75 = data74.spare;
-																			if (typeof data75 == "number" && isFinite(data75)) {
-																				if (data75 > 100 || isNaN(data75)) {
+																		if (data95.spare !== void 0) {
+																			let data96 = data95.spare;
+																			if (typeof data96 == "number" && isFinite(data96)) {
+																				if (data96 > 100 || isNaN(data96)) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/practice/spare",
 																						schemaPath: "#/properties/practice/properties/spare/maximum",
@@ -3039,7 +3880,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						message: "must be <= 100"
 																					}];
 																					return false;
-																				} else if (data75 < 0 || isNaN(data75)) {
+																				} else if (data96 < 0 || isNaN(data96)) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/practice/spare",
 																						schemaPath: "#/properties/practice/properties/spare/minimum",
@@ -3062,13 +3903,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			var valid22 = true;
-																		} else var valid22 = true;
-																		if (valid22) {
-																			if (data74.powderBulk !== void 0) {
-																				let data76 = data74.powderBulk;
-																				if (typeof data76 == "number" && isFinite(data76)) {
-																					if (data76 > 1.2 || isNaN(data76)) {
+																			var valid30 = true;
+																		} else var valid30 = true;
+																		if (valid30) {
+																			if (data95.powderBulk !== void 0) {
+																				let data97 = data95.powderBulk;
+																				if (typeof data97 == "number" && isFinite(data97)) {
+																					if (data97 > 1.2 || isNaN(data97)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/practice/powderBulk",
 																							schemaPath: "#/properties/practice/properties/powderBulk/maximum",
@@ -3080,7 +3921,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must be <= 1.2"
 																						}];
 																						return false;
-																					} else if (data76 < .2 || isNaN(data76)) {
+																					} else if (data97 < .2 || isNaN(data97)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/practice/powderBulk",
 																							schemaPath: "#/properties/practice/properties/powderBulk/minimum",
@@ -3103,13 +3944,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid22 = true;
-																			} else var valid22 = true;
-																			if (valid22) {
-																				if (data74.pace !== void 0) {
-																					let data77 = data74.pace;
-																					if (typeof data77 == "number" && isFinite(data77)) {
-																						if (data77 > 4 || isNaN(data77)) {
+																				var valid30 = true;
+																			} else var valid30 = true;
+																			if (valid30) {
+																				if (data95.pace !== void 0) {
+																					let data98 = data95.pace;
+																					if (typeof data98 == "number" && isFinite(data98)) {
+																						if (data98 > 4 || isNaN(data98)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/practice/pace",
 																								schemaPath: "#/properties/practice/properties/pace/maximum",
@@ -3121,7 +3962,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 4"
 																							}];
 																							return false;
-																						} else if (data77 < .3 || isNaN(data77)) {
+																						} else if (data98 < .3 || isNaN(data98)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/practice/pace",
 																								schemaPath: "#/properties/practice/properties/pace/minimum",
@@ -3144,8 +3985,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid22 = true;
-																				} else var valid22 = true;
+																					var valid30 = true;
+																				} else var valid30 = true;
 																			}
 																		}
 																	}
@@ -3163,33 +4004,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															} else var valid0 = true;
 															if (valid0) {
 																if (data.bench !== void 0) {
-																	let data78 = data.bench;
-																	if (data78 && typeof data78 == "object" && !Array.isArray(data78)) {
-																		let missing14;
-																		if (data78.done === void 0 && (missing14 = "done")) {
+																	let data99 = data.bench;
+																	if (data99 && typeof data99 == "object" && !Array.isArray(data99)) {
+																		let missing16;
+																		if (data99.done === void 0 && (missing16 = "done")) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/bench",
 																				schemaPath: "#/properties/bench/required",
 																				keyword: "required",
-																				params: { missingProperty: missing14 },
-																				message: "must have required property '" + missing14 + "'"
+																				params: { missingProperty: missing16 },
+																				message: "must have required property '" + missing16 + "'"
 																			}];
 																			return false;
 																		} else {
-																			for (const key15 in data78) if (!(key15 === "done")) {
+																			for (const key19 in data99) if (!(key19 === "done")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/bench",
 																					schemaPath: "#/properties/bench/additionalProperties",
 																					keyword: "additionalProperties",
-																					params: { additionalProperty: key15 },
+																					params: { additionalProperty: key19 },
 																					message: "must NOT have additional properties"
 																				}];
 																				return false;
 																			}
-																			if (data78.done !== void 0) {
-																				let data79 = data78.done;
-																				if (Array.isArray(data79)) {
-																					if (data79.length > 4e3) {
+																			if (data99.done !== void 0) {
+																				let data100 = data99.done;
+																				if (Array.isArray(data100)) {
+																					if (data100.length > 4e3) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/bench/done",
 																							schemaPath: "#/properties/bench/properties/done/maxItems",
@@ -3198,7 +4039,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must NOT have more than 4000 items"
 																						}];
 																						return false;
-																					} else if (data79.length < 0) {
+																					} else if (data100.length < 0) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/bench/done",
 																							schemaPath: "#/properties/bench/properties/done/minItems",
@@ -3208,37 +4049,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					} else {
-																						const len8 = data79.length;
-																						for (let i8 = 0; i8 < len8; i8++) {
-																							let data80 = data79[i8];
-																							if (data80 && typeof data80 == "object" && !Array.isArray(data80)) {
-																								let missing15;
-																								if (data80.step === void 0 && (missing15 = "step") || data80.at === void 0 && (missing15 = "at")) {
+																						const len13 = data100.length;
+																						for (let i13 = 0; i13 < len13; i13++) {
+																							let data101 = data100[i13];
+																							if (data101 && typeof data101 == "object" && !Array.isArray(data101)) {
+																								let missing17;
+																								if (data101.step === void 0 && (missing17 = "step") || data101.at === void 0 && (missing17 = "at")) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/bench/done/" + i8,
+																										instancePath: instancePath + "/bench/done/" + i13,
 																										schemaPath: "#/properties/bench/properties/done/items/required",
 																										keyword: "required",
-																										params: { missingProperty: missing15 },
-																										message: "must have required property '" + missing15 + "'"
+																										params: { missingProperty: missing17 },
+																										message: "must have required property '" + missing17 + "'"
 																									}];
 																									return false;
 																								} else {
-																									for (const key16 in data80) if (!(key16 === "step" || key16 === "at")) {
+																									for (const key20 in data101) if (!(key20 === "step" || key20 === "at")) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/bench/done/" + i8,
+																											instancePath: instancePath + "/bench/done/" + i13,
 																											schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
 																											keyword: "additionalProperties",
-																											params: { additionalProperty: key16 },
+																											params: { additionalProperty: key20 },
 																											message: "must NOT have additional properties"
 																										}];
 																										return false;
 																									}
-																									if (data80.step !== void 0) {
-																										let data81 = data80.step;
-																										if (typeof data81 === "string") {
-																											if (func2(data81) > 200) {
+																									if (data101.step !== void 0) {
+																										let data102 = data101.step;
+																										if (typeof data102 === "string") {
+																											if (func2(data102) > 200) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/bench/done/" + i8 + "/step",
+																													instancePath: instancePath + "/bench/done/" + i13 + "/step",
 																													schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
 																													keyword: "maxLength",
 																													params: { limit: 200 },
@@ -3248,7 +4089,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}
 																										} else {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/bench/done/" + i8 + "/step",
+																												instancePath: instancePath + "/bench/done/" + i13 + "/step",
 																												schemaPath: "#/properties/bench/properties/done/items/properties/step/type",
 																												keyword: "type",
 																												params: { type: "string" },
@@ -3256,15 +4097,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid25 = true;
-																									} else var valid25 = true;
-																									if (valid25) {
-																										if (data80.at !== void 0) {
-																											let data82 = data80.at;
-																											if (typeof data82 === "string") {
-																												if (func2(data82) > 40) {
+																										var valid33 = true;
+																									} else var valid33 = true;
+																									if (valid33) {
+																										if (data101.at !== void 0) {
+																											let data103 = data101.at;
+																											if (typeof data103 === "string") {
+																												if (func2(data103) > 40) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/bench/done/" + i8 + "/at",
+																														instancePath: instancePath + "/bench/done/" + i13 + "/at",
 																														schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
 																														keyword: "maxLength",
 																														params: { limit: 40 },
@@ -3274,7 +4115,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/bench/done/" + i8 + "/at",
+																													instancePath: instancePath + "/bench/done/" + i13 + "/at",
 																													schemaPath: "#/properties/bench/properties/done/items/properties/at/type",
 																													keyword: "type",
 																													params: { type: "string" },
@@ -3282,13 +4123,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid25 = true;
-																										} else var valid25 = true;
+																											var valid33 = true;
+																										} else var valid33 = true;
 																									}
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/bench/done/" + i8,
+																									instancePath: instancePath + "/bench/done/" + i13,
 																									schemaPath: "#/properties/bench/properties/done/items/type",
 																									keyword: "type",
 																									params: { type: "object" },

@@ -1,3 +1,4 @@
+import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 
 const PI = Math.PI;
@@ -5,6 +6,7 @@ const PI = Math.PI;
 export const cone: Shape<'diameter' | 'height'> = {
   kind: 'cone',
   name: 'Cone',
+  family: 'rolled',
   hint: 'flat foot, pointed top',
   sizes: [
     { key: 'diameter', label: 'foot across', role: 'length', start: 40, min: 1, max: 600, fits: true },
@@ -33,15 +35,13 @@ export const cone: Shape<'diameter' | 'height'> = {
       kind: 'rod',
     };
   },
-  body: ({ diameter: d, height: h }) => ({
-    type: 'turned',
-    radiusAt: (z) => (z < 0 || z > h ? 0 : (d / 2) * (1 - z / h)),
-    levels: [0, h],
-  }),
+  body: ({ diameter: d, height: h }) => turned((z) => (z < 0 || z > h ? 0 : (d / 2) * (1 - z / h)), [0, h]),
   handles: ({ diameter: d, height: h }) => [
     { size: 'diameter', at: [d / 2, 0], along: [1, 0], gain: 2 },
     { size: 'height', at: [0, h], along: [0, 1], gain: 1 },
   ],
+  coats: true,
+  curvature: ({ diameter: d, height: h }) => PI * h + ((PI * d) / 2) * (PI / 2 + Math.atan2(d / 2, h)),
   yield: { used: 0.98, kneadedBack: 0.8 },
   minutes: { first: 6, next: 4 },
 };

@@ -1,3 +1,4 @@
+import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 import { halfSpheroidArea, levels } from '../spheroid.ts';
 
@@ -8,6 +9,7 @@ const BLUNT = 0.42;
 export const egg: Shape<'diameter' | 'height'> = {
   kind: 'egg',
   name: 'Egg',
+  family: 'rolled',
   hint: 'a ball rolled to one side, blunt end down',
   sizes: [
     { key: 'diameter', label: 'across', role: 'length', start: 40, min: 1, max: 600, fits: true },
@@ -36,19 +38,16 @@ export const egg: Shape<'diameter' | 'height'> = {
   }),
   body: ({ diameter: d, height: h }) => {
     const low = BLUNT * h;
-    return {
-      type: 'turned',
-      radiusAt: (z) => {
-        const c = z < low ? low : h - low;
-        return (d / 2) * Math.sqrt(Math.max(0, 1 - ((z - low) / c) ** 2));
-      },
-      levels: levels(h),
-    };
+    return turned((z) => {
+      const c = z < low ? low : h - low;
+      return (d / 2) * Math.sqrt(Math.max(0, 1 - ((z - low) / c) ** 2));
+    }, levels(h));
   },
   handles: ({ diameter: d, height: h }) => [
     { size: 'diameter', at: [d / 2, BLUNT * h], along: [1, 0], gain: 2 },
     { size: 'height', at: [0, h], along: [0, 1], gain: 1 },
   ],
+  coats: true,
   yield: { used: 0.98, kneadedBack: 0.8 },
   minutes: { first: 8, next: 6 },
 };

@@ -1,3 +1,4 @@
+import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 
 const PI = Math.PI;
@@ -5,6 +6,7 @@ const PI = Math.PI;
 export const rope: Shape<'diameter' | 'length'> = {
   kind: 'rope',
   name: 'Rope',
+  family: 'rolled',
   hint: 'rolled even, ends cut square',
   sizes: [
     { key: 'diameter', label: 'across', role: 'length', start: 12, min: 0.5, max: 400, fits: false },
@@ -27,15 +29,14 @@ export const rope: Shape<'diameter' | 'length'> = {
     thickness: d,
     kind: 'rod',
   }),
-  body: ({ diameter: d, length: L }) => ({
-    type: 'turned',
-    radiusAt: (z) => (z < 0 || z > L ? 0 : d / 2),
-    levels: [0, L],
-  }),
+  body: ({ diameter: d, length: L }) => turned((z) => (z < 0 || z > L ? 0 : d / 2), [0, L]),
   handles: ({ diameter: d, length: L }) => [
     { size: 'diameter', at: [d / 2, L / 2], along: [1, 0], gain: 2 },
     { size: 'length', at: [0, L], along: [0, 1], gain: 1 },
   ],
+  coats: true,
+  curvature: ({ diameter: d, length: L }) => PI * L + (PI * PI * d) / 2,
+  wraps: true,
   yield: { used: 0.97, kneadedBack: 0.8 },
   minutes: { first: 5, next: 3 },
 };

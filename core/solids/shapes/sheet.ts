@@ -1,24 +1,63 @@
-import type { Shape } from '../types.ts';
+import { closedTrouble, crossesItself, sampled } from '../curves/index.ts';
+import { contains, moments } from '../polygon.ts';
+import type { Art, Shape } from '../types.ts';
 import { cutBody, cutDrying, cutMeasure } from './cut.ts';
+import { FROM_SHEET, grows, kept } from './parts.ts';
+
+/** What is wrong with a drawn edge and its holes. */
+function drawnTrouble(art: Art): string | undefined {
+  if (!art.curves?.edge) return undefined;
+  const edge = closedTrouble(art.curves.edge, 'The outline');
+  if (edge) return edge;
+  const outer = sampled(art.curves.edge, true);
+  let left = Math.abs(moments(outer).area);
+  for (const [key, hole] of Object.entries(art.curves)) {
+    if (!key.startsWith('hole')) continue;
+    const wrong = closedTrouble(hole, 'A hole');
+    if (wrong) return wrong;
+    const ring = sampled(hole, true);
+    if (ring.some(([x, z]) => !contains(outer, x, z)) || crossesItself(ring))
+      return 'A hole reaches over the edge: keep every point of it inside.';
+    left -= Math.abs(moments(ring).area);
+  }
+  return left > 0 ? undefined : 'The holes are larger than the outline.';
+}
 
 export const sheet: Shape<'width' | 'height' | 'thickness'> = {
   kind: 'sheet',
   name: 'Sheet',
-  hint: 'rolled out and cut to an outline',
+  family: 'flat',
+  hint: 'rolled out and cut to an outline, with holes or without',
   sizes: [
-    { key: 'width', label: 'wide', role: 'length', start: 40, min: 1, max: 1000, fits: true },
-    { key: 'height', label: 'tall', role: 'length', start: 50, min: 1, max: 1000, fits: true },
-    { key: 'thickness', label: 'thick', role: 'thickness', start: 2, min: 0.3, max: 30, fits: false },
+    grows('width', 'wide', 40, [1, 1000]),
+    grows('height', 'tall', 50, [1, 1000]),
+    kept('thickness', 'thick', 2, [0.3, 30]),
   ],
-  volumeRule: 'area inside the outline × thickness',
+  volumeRule: 'area inside the outline, less the holes × thickness',
   cut: true,
-  measure: (s, outline) => cutMeasure(outline, s.width, s.height, s.thickness),
-  drying: (s, outline) => cutDrying(outline, s.width, s.height, s.thickness),
-  body: (s, outline) => cutBody(outline, s.width, s.height, s.thickness),
+  curves: [
+    {
+      key: 'edge',
+      label: 'Outline',
+      closed: true,
+      start: [
+        [-0.5, 0, 1],
+        [0.5, 0, 1],
+        [0.5, 0.6],
+        [0, 1],
+        [-0.5, 0.6],
+      ],
+    },
+  ],
+  holes: true,
+  refuse: (_, art) => drawnTrouble(art),
+  measure: (s, art) => cutMeasure(art, s.width, s.height, s.thickness),
+  drying: (s, art) => cutDrying(art, s.width, s.height, s.thickness),
+  body: (s, art) => cutBody(art, s.width, s.height, s.thickness),
   handles: ({ width, height }) => [
     { size: 'width', at: [width / 2, height / 2], along: [1, 0], gain: 2 },
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
-  yield: { used: 0.6, kneadedBack: 0.8 },
+  yield: FROM_SHEET,
   minutes: { first: 8, next: 3 },
 };

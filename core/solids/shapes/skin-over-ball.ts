@@ -1,3 +1,4 @@
+import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 import { levels } from '../spheroid.ts';
 
@@ -6,6 +7,7 @@ const PI = Math.PI;
 export const skinOverBall: Shape<'core' | 'coat'> = {
   kind: 'skinOverBall',
   name: 'Skin over a ball',
+  family: 'rolled',
   hint: 'paste pressed over a foam ball',
   sizes: [
     { key: 'core', label: 'foam ball', role: 'length', start: 50, min: 10, max: 400, fits: false },
@@ -34,12 +36,8 @@ export const skinOverBall: Shape<'core' | 'coat'> = {
   }),
   body: ({ core: d, coat: t }) => {
     const D = d + 2 * t;
-    return {
-      type: 'turned',
-      radiusAt: (z) => Math.sqrt(Math.max(0, z * (D - z))),
-      levels: levels(D),
-      core: { centre: D / 2, radius: d / 2 },
-    };
+    const ball = (across: number) => turned((z) => Math.sqrt(Math.max(0, z * (across - z))), levels(across));
+    return { ...ball(D), core: { body: ball(d), up: t } };
   },
   handles: ({ core: d, coat: t }) => [
     { size: 'coat', at: [d / 2 + t, d / 2 + t], along: [1, 0], gain: 1 },

@@ -1,3 +1,4 @@
+import { turned } from '../bodies/index.ts';
 import type { Shape, Sizes } from '../types.ts';
 import { ballBelow, levels } from '../spheroid.ts';
 
@@ -16,6 +17,7 @@ function hull({ foot, tip, length }: Sizes<Key>) {
 export const taperedRope: Shape<Key> = {
   kind: 'taperedRope',
   name: 'Tapered rope',
+  family: 'rolled',
   hint: 'limbs, tails and carrots: rounded ends, one thinner',
   sizes: [
     { key: 'foot', label: 'across at the foot', role: 'length', start: 20, min: 1, max: 400, fits: true },
@@ -59,7 +61,7 @@ export const taperedRope: Shape<Key> = {
     };
   },
   drying: (sizes) => {
-    const m = taperedRope.measure(sizes, 'rectangle');
+    const m = taperedRope.measure(sizes, {});
     const thick = Math.max(sizes.foot, sizes.tip);
     return { volume: m.volume, area: m.area, depth: thick / 2, facing: thick, thickness: thick, kind: 'rod' };
   },
@@ -69,9 +71,8 @@ export const taperedRope: Shape<Key> = {
     const zFoot = R + R * (sine ?? 0);
     const zTip = R + c + r * (sine ?? 0);
     const cosine = Math.sqrt(1 - (sine ?? 0) ** 2);
-    return {
-      type: 'turned',
-      radiusAt: (z) => {
+    return turned(
+      (z) => {
         if (z < 0 || z > L) return 0;
         const foot = Math.sqrt(Math.max(0, z * (2 * R - z)));
         const tip = Math.sqrt(Math.max(0, r * r - (z - R - c) ** 2));
@@ -79,7 +80,7 @@ export const taperedRope: Shape<Key> = {
         const along = (z - zFoot) / (zTip - zFoot);
         return cosine * (R + (r - R) * along);
       },
-      levels: [
+      [
         ...levels(2 * R, 8).filter((z) => z < zFoot),
         zFoot,
         zTip,
@@ -87,13 +88,14 @@ export const taperedRope: Shape<Key> = {
       ]
         .filter((z) => z >= 0 && z <= L)
         .sort((x, y) => x - y),
-    };
+    );
   },
   handles: ({ foot, tip, length }) => [
     { size: 'foot', at: [foot / 2, foot / 2], along: [1, 0], gain: 2 },
     { size: 'tip', at: [tip / 2, length - tip / 2], along: [1, 0], gain: 2 },
     { size: 'length', at: [0, length], along: [0, 1], gain: 1 },
   ],
+  coats: true,
   yield: { used: 0.97, kneadedBack: 0.8 },
   minutes: { first: 10, next: 7 },
 };

@@ -1,3 +1,4 @@
+import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 import { ballBelow, levels } from '../spheroid.ts';
 
@@ -6,6 +7,7 @@ const PI = Math.PI;
 export const teardrop: Shape<'diameter' | 'length'> = {
   kind: 'teardrop',
   name: 'Teardrop',
+  family: 'rolled',
   hint: 'a ball drawn out to a point',
   sizes: [
     { key: 'diameter', label: 'across', role: 'length', start: 24, min: 1, max: 600, fits: true },
@@ -33,7 +35,7 @@ export const teardrop: Shape<'diameter' | 'length'> = {
     };
   },
   drying: (sizes) => {
-    const m = teardrop.measure(sizes, 'rectangle');
+    const m = teardrop.measure(sizes, {});
     const d = sizes.diameter;
     return { volume: m.volume, area: m.area, depth: d / 2, facing: d, thickness: d, kind: 'rod' };
   },
@@ -42,17 +44,16 @@ export const teardrop: Shape<'diameter' | 'length'> = {
     const D = L - R;
     const touch = R + (R * R) / D;
     const slope = R / Math.sqrt(D * D - R * R);
-    return {
-      type: 'turned',
-      radiusAt: (z) =>
-        z < 0 || z > L ? 0 : z <= touch ? Math.sqrt(Math.max(0, z * (2 * R - z))) : (L - z) * slope,
-      levels: [...levels(touch, 10), L],
-    };
+    return turned(
+      (z) => (z < 0 || z > L ? 0 : z <= touch ? Math.sqrt(Math.max(0, z * (2 * R - z))) : (L - z) * slope),
+      [...levels(touch, 10), L],
+    );
   },
   handles: ({ diameter: d, length: L }) => [
     { size: 'diameter', at: [d / 2, d / 2], along: [1, 0], gain: 2 },
     { size: 'length', at: [0, L], along: [0, 1], gain: 1 },
   ],
+  coats: true,
   yield: { used: 0.98, kneadedBack: 0.8 },
   minutes: { first: 6, next: 4 },
 };

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue';
 import { Plus } from '@lucide/vue';
-import { addRod, bodyOf, BOARD, height, pieceOf, type Place } from '@core/figure/index.ts';
+import { addRod, BOARD, height, measureOf, pieceOf, type Place } from '@core/figure/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -27,8 +27,7 @@ function add(): void {
     store.say('There is nothing to put a rod through yet.');
     return;
   }
-  const body = bodyOf(piece);
-  const tall = body.type === 'turned' ? body.levels.at(-1)! : Math.max(...body.outline.map((p) => p[1]));
+  const tall = measureOf(piece).height;
   const carrier = pieceOf(build.value, piece.seat.on);
   const [x, y, z] = piece.seat.at;
   const from: { on: string; at: Place } = carrier

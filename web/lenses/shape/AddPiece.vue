@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { SHAPE_KINDS, shapeOf, startingForm, measure, type ShapeKind } from '@core/solids/index.ts';
+import { FAMILIES, SHAPE_KINDS, shapeOf, type ShapeKind } from '@core/solids/index.ts';
 import { addPiece, BOARD } from '@core/figure/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import ShapeIcon from './ShapeIcon.vue';
@@ -18,11 +18,14 @@ function add(kind: ShapeKind): void {
   store.selection = { kind: 'piece', id: made.id };
   open.value = false;
 }
-const size = (kind: ShapeKind) => measure(startingForm(kind));
+const families = Object.entries(FAMILIES).map(([family, label]) => ({
+  label,
+  kinds: SHAPE_KINDS.filter((k) => shapeOf(k).family === family && !shapeOf(k).fromFile),
+}));
 </script>
 
 <template>
-  <a-modal v-model:open="open" title="New piece" :footer="null" width="620px">
+  <a-modal v-model:open="open" title="New piece" :footer="null" width="880px">
     <label class="on"
       >Standing on
       <a-select
@@ -32,19 +35,20 @@ const size = (kind: ShapeKind) => measure(startingForm(kind));
         show-search
         option-filter-prop="label"
     /></label>
-    <ul>
-      <li v-for="kind in SHAPE_KINDS" :key="kind">
-        <button type="button" @click="add(kind)">
-          <ShapeIcon :kind="kind" :size="46" />
-          <span
-            ><strong>{{ shapeOf(kind).name }}</strong
-            ><span class="muted small"
-              >{{ shapeOf(kind).hint }}; starts {{ Math.round(size(kind).height) }} mm tall</span
-            ></span
-          >
-        </button>
-      </li>
-    </ul>
+    <section v-for="f in families" :key="f.label">
+      <h3>{{ f.label }}</h3>
+      <ul>
+        <li v-for="kind in f.kinds" :key="kind">
+          <button type="button" :title="shapeOf(kind).hint" @click="add(kind)">
+            <ShapeIcon :kind="kind" :size="38" />
+            <span
+              ><strong>{{ shapeOf(kind).name }}</strong
+              ><span class="muted small">{{ shapeOf(kind).hint }}</span></span
+            >
+          </button>
+        </li>
+      </ul>
+    </section>
   </a-modal>
 </template>
 
@@ -60,8 +64,8 @@ ul {
   margin: 0;
   padding: 0;
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 2px 14px;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 0 14px;
 }
 button {
   display: flex;
@@ -69,7 +73,7 @@ button {
   gap: 14px;
   align-items: center;
   text-align: left;
-  padding: 8px;
+  padding: 6px 8px;
   border: 0;
   border-radius: 9px;
   background: none;
@@ -80,10 +84,16 @@ button:focus-visible {
   background: var(--slab);
 }
 button > svg {
-  flex: 0 0 46px;
+  flex: 0 0 38px;
 }
 button > span > * {
   display: block;
+  line-height: 1.25;
+}
+h3 {
+  margin: 8px 0 2px;
+  font-size: 14px;
+  color: var(--ink-2);
 }
 @media (max-width: 560px) {
   ul {

@@ -1,67 +1,69 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import {
-  addColour,
-  BOARD,
-  CORE_NAME,
   duplicatePiece,
+  fitToGirth,
+  measureOf,
   removePiece,
-  reseat,
   resize,
-  setColour,
-  setForm,
   setGrams,
   setPiece,
-  setSeat,
-  TEXTURES,
   togglePair,
-  type CoreKind,
+  unitDoubt,
+  weighTogether,
+  BOARD,
   type Piece,
-  type Seat,
-  type TextureKind,
 } from '@core/figure/index.ts';
-import {
-  OUTLINES,
-  shapeOf,
-  SHAPE_KINDS,
-  startingForm,
-  type OutlineName,
-  type ShapeKind,
-} from '@core/solids/index.ts';
+import { shapeOf, type Dimension } from '@core/solids/index.ts';
+import { formatLength, formatMass } from '@core/quantity/index.ts';
 import type { PieceReport } from '@core/plan.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
+import PieceLook from './PieceLook.vue';
+import PieceSeat from './PieceSeat.vue';
+import PieceCore from './PieceCore.vue';
+
+const SplitDialog = defineAsyncComponent(() => import('./SplitDialog.vue'));
+const DrawDialog = defineAsyncComponent(() => import('./DrawDialog.vue'));
 
 const props = defineProps<{ piece: Piece; report: PieceReport }>();
 const store = useBuild();
+const preferences = usePreferences();
 const build = computed(() => store.build!);
 const shape = computed(() => shapeOf(props.piece.form.kind));
 const id = computed(() => props.piece.id);
 const lower = computed(() => props.piece.name.toLowerCase());
+const splitting = ref(false);
+const drawing = ref(false);
 
-const carriers = computed(() => [
-  { value: BOARD, label: 'the board' },
-  ...build.value.pieces.filter((p) => p.id !== id.value).map((p) => ({ value: p.id, label: p.name })),
+type Tab = 'look' | 'seat' | 'core';
+const tab = ref<Tab>('look');
+const tabs = computed(() => [
+  { label: 'Paste and look', value: 'look' },
+  { label: 'Where it sits', value: 'seat' },
+  ...(shape.value.coats || shape.value.core ? [{ label: 'Core and coat', value: 'core' }] : []),
 ]);
-const kinds = SHAPE_KINDS.map((k) => ({ value: k, label: shapeOf(k).name }));
-const outlines = Object.entries(OUTLINES).map(([value, o]) => ({ value, label: o.name }));
-const textures = Object.entries(TEXTURES).map(([value, t]) => ({ value, label: t.name }));
-const cores = Object.entries(CORE_NAME).map(([value, label]) => ({ value, label }));
-const blends = computed(() => build.value.blends.map((b) => ({ value: b.id, label: b.name })));
-const colours = computed(() => build.value.colours.map((c) => ({ value: c.id, label: c.name })));
-const hex = computed(() => build.value.colours.find((c) => c.id === props.piece.colour)!.hex);
 
-const seat = (patch: Partial<Omit<Seat, 'on'>>) =>
-  store.apply(setSeat(build.value, id.value, patch), `the seat of the ${lower.value}`);
-const at = (k: 0 | 1 | 2, v: number) => {
-  const next = [...props.piece.seat.at] as [number, number, number];
-  next[k] = v;
-  seat({ at: next });
-};
-function other(kind: ShapeKind): void {
-  store.apply(setForm(build.value, id.value, startingForm(kind)), `another shape for the ${lower.value}`);
+const KINDS = { length: 'length', thickness: 'length', angle: 'angle', number: 'count' } as const;
+function size(s: Dimension, v: number): void {
+  const before = props.piece.form.sizes[s.key]!;
+  const done = store.apply(resize(build.value, id.value, { [s.key]: v }), `the size of the ${lower.value}`);
+  const doubt = done && KINDS[s.role] === 'length' && before > 0 ? unitDoubt(before, v) : undefined;
+  if (doubt) store.say(doubt);
 }
+const measured = computed(() => measureOf(props.piece));
+/** A kitchen scale that shows tenths of a gram. */
+const SCALE_STEP = 0.1;
+const together = computed(() => {
+  const { weight } = props.report;
+  const each = weight.gross.value / weight.alike;
+  const n = weighTogether(each, SCALE_STEP);
+  return n > 1 ? { n, grams: n * each } : undefined;
+});
+const drawn = computed(() => shape.value.curves !== undefined);
+
 function copy(): void {
   const made = duplicatePiece(build.value, id.value);
   if (!made.ok) return store.say(made.problem.text, 'error');
@@ -76,10 +78,6 @@ function remove(): void {
     store.say(
       `Removed the ${lower.value} and ${removed.length - 1} that stood on it. Ctrl Z brings them back.`,
     );
-}
-function newColour(): void {
-  const made = addColour(build.value, `${lower.value} colour`, hex.value);
-  store.apply(setPiece(made.build, id.value, { colour: made.id }), 'a new colour');
 }
 </script>
 
@@ -96,160 +94,45 @@ function newColour(): void {
         v-for="s in shape.sizes"
         :key="s.key"
         :label="s.label"
-        kind="length"
+        :kind="KINDS[s.role]"
         :value="piece.form.sizes[s.key]!"
-        @change="(v) => store.apply(resize(build, id, { [s.key]: v }), `the size of the ${lower}`)"
+        @change="(v) => size(s, v)"
       />
+      <button v-if="drawn" class="button low" type="button" @click="drawing = true">
+        {{ piece.form.kind === 'sheet' ? 'Draw the outline' : 'Draw its lines' }}
+      </button>
     </div>
     <p class="sum">
-      Starts as a ball of <WhyButton :figure="report.weight.ball" after="." />
+      <template v-if="report.weight.alike > 1">
+        {{ report.weight.alike }} small ones, each from a ball of
+        <WhyButton :figure="report.weight.ball" after="." />
+      </template>
+      <template v-else>Starts as a ball of <WhyButton :figure="report.weight.ball" after="." /></template>
+      <template v-if="together">
+        Weigh {{ together.n }} together: {{ formatMass(together.grams, preferences.shown) }}.
+      </template>
+      <template v-if="measured.cutLength !== undefined">
+        {{ report.weight.alike > 1 ? 'Each' : 'Roll or cut it' }}
+        {{ formatLength(measured.cutLength, preferences.shown) }} long first.
+      </template>
       <template v-if="report.number > 1">
         {{ report.number }} of them take <WhyButton :figure="report.all" after="."
       /></template>
+      <template v-if="report.weight.gross !== report.weight.paste">
+        Shaped from <WhyButton :figure="report.weight.gross" />, then trimmed.
+      </template>
       <template v-if="report.weight.core.value > 0">
         With its core it weighs <WhyButton :figure="report.weight.whole" after="."
       /></template>
     </p>
-    <div class="grid">
-      <label class="field"
-        ><span>Name</span
-        ><a-input
-          :key="piece.name"
-          :default-value="piece.name"
-          @change="
-            store.apply(setPiece(build, id, { name: ($event.target as HTMLInputElement).value }), 'the name')
-          "
-      /></label>
-      <label class="field"
-        ><span>Shape</span
-        ><a-select :value="piece.form.kind" :options="kinds" @change="(v: unknown) => other(v as ShapeKind)"
-      /></label>
-      <label v-if="shape.cut" class="field"
-        ><span>Outline</span
-        ><a-select
-          :value="piece.form.outline ?? 'rectangle'"
-          :options="outlines"
-          @change="
-            (v: unknown) =>
-              store.apply(setForm(build, id, { ...piece.form, outline: v as OutlineName }), 'the outline')
-          "
-      /></label>
-      <label v-if="shape.core" class="field"
-        ><span>Pressed over</span
-        ><a-select
-          :value="piece.core"
-          :options="cores"
-          @change="(v: unknown) => store.apply(setPiece(build, id, { core: v as CoreKind }), 'the core')"
-      /></label>
-      <label class="field"
-        ><span>Paste</span
-        ><a-select
-          :value="piece.blend"
-          :options="blends"
-          @change="
-            (v: unknown) =>
-              store.apply(setPiece(build, id, { blend: v as string }), `the paste of the ${lower}`)
-          "
-      /></label>
-      <label class="field"
-        ><span>Colour</span>
-        <span class="colour">
-          <input
-            type="color"
-            :value="hex"
-            :aria-label="`Colour of ${lower}`"
-            @change="
-              store.apply(
-                setColour(build, piece.colour, { hex: ($event.target as HTMLInputElement).value }),
-                'a colour',
-              )
-            "
-          />
-          <a-select
-            :value="piece.colour"
-            :options="colours"
-            style="flex: 1; min-width: 0"
-            @change="
-              (v: unknown) =>
-                store.apply(setPiece(build, id, { colour: v as string }), `the colour of the ${lower}`)
-            "
-          />
-          <button class="button plain" type="button" title="A colour of its own" @click="newColour">
-            Own
-          </button>
-        </span>
-      </label>
-      <label class="field"
-        ><span>Surface</span
-        ><a-select
-          :value="piece.texture"
-          :options="textures"
-          @change="
-            (v: unknown) =>
-              store.apply(setPiece(build, id, { texture: v as TextureKind }), `the surface of the ${lower}`)
-          "
-      /></label>
-      <label class="field"
-        ><span>Stands on</span
-        ><a-select
-          :value="piece.seat.on"
-          :options="carriers"
-          show-search
-          option-filter-prop="label"
-          @change="(v: unknown) => store.apply(reseat(build, id, v as string), `re-seating the ${lower}`)"
-      /></label>
-    </div>
-    <div class="row fields">
-      <QuantityField
-        label="Right"
-        kind="length"
-        :width="74"
-        :value="piece.seat.at[0]"
-        @change="(v) => at(0, v)"
-      />
-      <QuantityField
-        label="Back"
-        kind="length"
-        :width="74"
-        :value="piece.seat.at[1]"
-        @change="(v) => at(1, v)"
-      />
-      <QuantityField
-        label="Up"
-        kind="length"
-        :width="74"
-        :value="piece.seat.at[2]"
-        @change="(v) => at(2, v)"
-      />
-      <QuantityField
-        label="Leans"
-        kind="angle"
-        :width="66"
-        :value="piece.seat.lean"
-        @change="(v) => seat({ lean: v })"
-      />
-      <QuantityField
-        label="Tips"
-        kind="angle"
-        :width="66"
-        :value="piece.seat.tip"
-        @change="(v) => seat({ tip: v })"
-      />
-      <QuantityField
-        label="Turned"
-        kind="angle"
-        :width="66"
-        :value="piece.seat.turn"
-        @change="(v) => seat({ turn: v })"
-      />
-      <QuantityField
-        label="Pressed in"
-        kind="length"
-        :width="74"
-        :value="piece.seat.sink"
-        @change="(v) => seat({ sink: v })"
-      />
-    </div>
+    <a-segmented v-model:value="tab" :options="tabs" class="tabs" />
+    <PieceLook v-if="tab === 'look'" :piece="piece" />
+    <PieceSeat
+      v-else-if="tab === 'seat'"
+      :piece="piece"
+      @fit="(lap) => store.apply(fitToGirth(build, id, lap), `fitting the ${lower}`)"
+    />
+    <PieceCore v-else :piece="piece" />
     <div class="row">
       <button
         class="button"
@@ -260,6 +143,7 @@ function newColour(): void {
         {{ piece.pair ? 'Make it single' : 'Make a mirrored pair' }} <kbd>M</kbd>
       </button>
       <button class="button" type="button" @click="copy">Copy <kbd>D</kbd></button>
+      <button class="button" type="button" @click="splitting = true">Split</button>
       <button class="button" type="button" @click="remove">Remove <kbd>Del</kbd></button>
       <QuantityField
         v-if="piece.seat.on === BOARD"
@@ -270,6 +154,13 @@ function newColour(): void {
         @change="(v) => store.apply(setPiece(build, id, { count: v }), `how many of the ${lower}`)"
       />
     </div>
+    <SplitDialog
+      v-if="splitting"
+      v-model:open="splitting"
+      :piece="piece"
+      :grams="report.weight.gross.value"
+    />
+    <DrawDialog v-if="drawing" v-model:open="drawing" :piece="piece" />
   </div>
 </template>
 
@@ -281,26 +172,13 @@ function newColour(): void {
 }
 .fields {
   gap: 10px;
+  align-items: flex-end;
 }
 .sum {
   color: var(--ink-2);
 }
-.grid {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
-  gap: 9px 12px;
-}
-.colour {
-  display: flex;
-  gap: 4px;
-}
-input[type='color'] {
-  width: 34px;
-  height: 34px;
-  padding: 2px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: #fff;
+.tabs {
+  justify-self: start;
 }
 .row {
   align-items: flex-end;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { silhouette, WORLD, type Piece } from '@core/figure/index.ts';
-import { measure, startingForm, type Form, type ShapeKind } from '@core/solids/index.ts';
+import { formBody, measure, startingForm, type Form, type ShapeKind } from '@core/solids/index.ts';
 import { pathOf } from '../../stage/geometry.ts';
 
 /** A shape drawn by its own record. */
@@ -12,9 +12,9 @@ const props = withDefaults(defineProps<{ kind: ShapeKind; form?: Form; size?: nu
 });
 const form = computed(() => props.form ?? startingForm(props.kind));
 const drawn = computed(() => {
-  const piece = { form: form.value } as Piece;
+  const piece = { form: form.value, seat: { how: 'sits' } } as Piece;
   const m = measure(form.value);
-  const s = silhouette({ piece, frame: WORLD, index: 0, carrier: -1 }, 'front');
+  const s = silhouette({ piece, frame: WORLD, index: 0, carrier: -1, body: formBody(form.value) }, 'front');
   const side = Math.max(m.width, m.height) * 1.12;
   return {
     path: pathOf(s),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { Plus } from '@lucide/vue';
 import { toHeight } from '@core/bones/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
@@ -9,6 +9,19 @@ import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import PieceCard from './PieceCard.vue';
 import ShapeIcon from './ShapeIcon.vue';
+
+const HeightView = defineAsyncComponent(() => import('./HeightView.vue'));
+const PictureView = defineAsyncComponent(() => import('./PictureView.vue'));
+const SolidView = defineAsyncComponent(() => import('./SolidView.vue'));
+
+type View = 'pieces' | 'height' | 'picture' | 'solid';
+const VIEWS = [
+  { label: 'Pieces', value: 'pieces' },
+  { label: 'Height', value: 'height' },
+  { label: 'Picture', value: 'picture' },
+  { label: 'Solid', value: 'solid' },
+];
+const view = ref<View>('pieces');
 
 const emit = defineEmits<{ add: [] }>();
 const store = useBuild();
@@ -38,6 +51,7 @@ function setHeight(mm: number): void {
   <div class="panel-scroll">
     <div class="panel-top">
       <h2>Shape</h2>
+      <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the shape" />
       <button class="button main" type="button" @click="emit('add')">
         <Plus :size="16" /> New piece <kbd>N</kbd>
       </button>
@@ -63,29 +77,34 @@ function setHeight(mm: number): void {
         <strong>{{ formatLength(figure.extent.right - figure.extent.left, shown) }}</strong><span>wide</span>
       </div>
     </div>
-    <p v-for="w in figure.warnings" :key="w" class="warning"><span aria-hidden="true">◆</span> {{ w }}</p>
-    <p v-if="!build.pieces.length" class="empty">
-      Nothing stands on the board yet. Add the first piece: feet, a base, or the body.
-    </p>
-    <ol class="opening pieces">
-      <li v-for="r in rows" :key="r.piece.id" :class="{ open: r.piece.id === chosen }">
-        <button
-          type="button"
-          class="line"
-          :aria-expanded="r.piece.id === chosen"
-          @click="store.selection = r.piece.id === chosen ? undefined : { kind: 'piece', id: r.piece.id }"
-        >
-          <ShapeIcon :kind="r.piece.form.kind" :form="r.piece.form" :colour="r.colour.hex" :size="30" />
-          <span class="what"
-            ><strong>{{ r.piece.name }}</strong
-            ><template v-if="r.report.number > 1"> ×{{ r.report.number }}</template></span
+    <HeightView v-if="view === 'height'" />
+    <PictureView v-else-if="view === 'picture'" />
+    <SolidView v-else-if="view === 'solid'" />
+    <template v-else>
+      <p v-for="w in figure.warnings" :key="w" class="warning"><span aria-hidden="true">◆</span> {{ w }}</p>
+      <p v-if="!build.pieces.length" class="empty">
+        Nothing stands on the board yet. Add the first piece, or lay out a whole figure under Height.
+      </p>
+      <ol class="opening pieces">
+        <li v-for="r in rows" :key="r.piece.id" :class="{ open: r.piece.id === chosen }">
+          <button
+            type="button"
+            class="line"
+            :aria-expanded="r.piece.id === chosen"
+            @click="store.selection = r.piece.id === chosen ? undefined : { kind: 'piece', id: r.piece.id }"
           >
-          <span class="n">{{ formatMass(r.report.weight.paste.value, shown) }}</span>
-          <span class="n muted">{{ formatLength(r.report.weight.ball.value, shown) }} ball</span>
-        </button>
-        <PieceCard v-if="r.piece.id === chosen" :piece="r.piece" :report="r.report" />
-      </li>
-    </ol>
+            <ShapeIcon :kind="r.piece.form.kind" :form="r.piece.form" :colour="r.colour.hex" :size="30" />
+            <span class="what"
+              ><strong>{{ r.piece.name }}</strong
+              ><template v-if="r.report.number > 1"> ×{{ r.report.number }}</template></span
+            >
+            <span class="n">{{ formatMass(r.report.weight.paste.value, shown) }}</span>
+            <span class="n muted">{{ formatLength(r.report.weight.ball.value, shown) }} ball</span>
+          </button>
+          <PieceCard v-if="r.piece.id === chosen" :piece="r.piece" :report="r.report" />
+        </li>
+      </ol>
+    </template>
   </div>
 </template>
 

@@ -33,7 +33,7 @@ export const toWorld = (f: Frame, p: Vec): Vec => [
 ];
 
 /** A direction or a step, without the origin. */
-export const turned = (f: Frame, p: Vec): Vec => sub(toWorld(f, p), f.origin);
+export const rotated = (f: Frame, p: Vec): Vec => sub(toWorld(f, p), f.origin);
 
 /** From the board's coordinates to the frame's own (its axes are square to each other). */
 export const toLocal = (f: Frame, p: Vec): Vec => {
@@ -44,9 +44,9 @@ export const toLocal = (f: Frame, p: Vec): Vec => {
 /** The inner frame seen through the outer one. */
 export const within = (outer: Frame, inner: Frame): Frame => ({
   origin: toWorld(outer, inner.origin),
-  x: turned(outer, inner.x),
-  y: turned(outer, inner.y),
-  z: turned(outer, inner.z),
+  x: rotated(outer, inner.x),
+  y: rotated(outer, inner.y),
+  z: rotated(outer, inner.z),
 });
 
 /** Left and right exchanged. */

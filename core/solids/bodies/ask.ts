@@ -1,0 +1,32 @@
+import { gathered, insideOut, standing, type Mesh } from '../mesh/index.ts';
+import type { Mm } from '../../quantity/index.ts';
+import { WORLD, type Vec } from '../vector.ts';
+import type { Body, BodyCore, BodyKind, InsideBody } from './types.ts';
+
+type Kinds = { readonly [T in Body['type']]: BodyKind<Extract<Body, { type: T }>> };
+
+/** Filled by the room's face: kinds hold other bodies inside them, so none can come before the others. */
+const KINDS: Partial<Kinds> = {};
+export const knowKinds = (kinds: Kinds): void => void Object.assign(KINDS, kinds);
+
+const kindOf = (body: Body): BodyKind<Body> => KINDS[body.type]! as unknown as BodyKind<Body>;
+
+/** Furthest reach along a direction of length one, from the origin of the body's frame. */
+export const bodyReach = (body: Body, along: Vec): Mm => kindOf(body).reach(body, along);
+
+/** Outlines that together cover the body in a picture. */
+export const bodyOutlines = (body: Body, drop: (p: Vec) => readonly [Mm, Mm]): [Mm, Mm][][] =>
+  kindOf(body).outlines(body, drop);
+
+/** What a point is inside of; undefined outside. */
+export const bodyInside = (body: Body, p: Vec): InsideBody | undefined => kindOf(body).inside(body, p);
+
+export const bodySurface = (body: Body): Vec[] => kindOf(body).surface(body);
+export const bodyFootRadius = (body: Body, sunk: Mm): Mm => kindOf(body).footRadius(body, sunk);
+
+/** The paste of a body as triangles: with a core, the outer skin and the inner one turned inside out. */
+export const bodyMesh = (body: Body, round = 48): Mesh => kindOf(body).mesh(body, round);
+
+/** A skin with the hollow its core fills. */
+export const coreMesh = (skin: Mesh, core: BodyCore, round: number): Mesh =>
+  gathered([skin, insideOut(standing(bodyMesh(core.body, round), { ...WORLD, origin: [0, 0, core.up] }))]);

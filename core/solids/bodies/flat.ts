@@ -1,0 +1,75 @@
+import earcut from 'earcut';
+import { polygonHull } from 'd3-polygon';
+import { MeshMaker } from '../mesh/index.ts';
+import { contains, moments, type Point } from '../polygon.ts';
+import type { Vec } from '../vector.ts';
+import type { BodyKind, Flat } from './types.ts';
+
+const oneWay = (ring: readonly Point[], anticlockwise: boolean): readonly Point[] =>
+  moments(ring).area > 0 === anticlockwise ? ring : [...ring].reverse();
+
+const corners = (body: Flat, y: number): Vec[] => body.outline.map(([x, z]) => [x, y, z]);
+
+export const flat: BodyKind<Flat> = {
+  reach: (body, [dx, dy, dz]) => {
+    let best = -Infinity;
+    for (const [x, z] of body.outline) best = Math.max(best, x * dx + z * dz);
+    return best + (body.thickness / 2) * Math.abs(dy);
+  },
+  outlines: (body, drop) => {
+    const half = body.thickness / 2;
+    const seen = (p: Vec): [number, number] => [...drop(p)];
+    const front = corners(body, -half).map(seen);
+    const back = corners(body, half).map(seen);
+    const sides = front.map((_, i) => {
+      const j = (i + 1) % front.length;
+      const four = [front[i]!, front[j]!, back[j]!, back[i]!];
+      return polygonHull(four) ?? four;
+    });
+    // seen square on, a hole is a hole: the other way round it stays open
+    const holes = body.holes.map((h) =>
+      oneWay(h, false).map(([x, z]): [number, number] => seen([x, -half, z])),
+    );
+    return body.holes.length ? [front, ...holes] : [front, back, ...sides];
+  },
+  inside: (body, [x, y, z]) => {
+    if (Math.abs(y) > body.thickness / 2 || !contains(body.outline, x, z)) return undefined;
+    if (body.holes.some((h) => contains(h, x, z))) return undefined;
+    return { part: 'paste', cover: body.thickness / 2 - Math.abs(y) };
+  },
+  surface: (body) => [...corners(body, -body.thickness / 2), ...corners(body, body.thickness / 2)],
+  footRadius: (body) => {
+    const xs = body.outline.map((p) => p[0]);
+    const zs = body.outline.map((p) => p[1]);
+    return Math.min(Math.max(...xs) - Math.min(...xs), Math.max(...zs) - Math.min(...zs)) / 4;
+  },
+  mesh: (body) => {
+    const rings = [oneWay(body.outline, true), ...body.holes.map((h) => oneWay(h, false))];
+    const points = rings.flat();
+    const starts = rings.slice(1).map((_, i) => rings.slice(0, i + 1).reduce((n, r) => n + r.length, 0));
+    const triangles = earcut(points.flat(), starts);
+    const make = new MeshMaker();
+    const half = body.thickness / 2;
+    // x to the right and z up, seen from the front (y below zero), is anticlockwise
+    const front = points.map(([x, z]) => make.point([x, -half, z]));
+    const back = points.map(([x, z]) => make.point([x, half, z]));
+    for (let i = 0; i < triangles.length; i += 3) {
+      const [a, b, c] = [triangles[i]!, triangles[i + 1]!, triangles[i + 2]!];
+      const [p, q, r] = [points[a]!, points[b]!, points[c]!];
+      const turns = (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]);
+      const [u, v, w] = turns > 0 ? [a, b, c] : [a, c, b];
+      make.face(front[u]!, front[v]!, front[w]!);
+      make.face(back[u]!, back[w]!, back[v]!);
+    }
+    let start = 0;
+    for (const ring of rings) {
+      ring.forEach((_, i) => {
+        const a = start + i;
+        const b = start + ((i + 1) % ring.length);
+        make.quad(front[a]!, back[a]!, back[b]!, front[b]!);
+      });
+      start += ring.length;
+    }
+    return make.done();
+  },
+};

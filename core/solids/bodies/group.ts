@@ -1,0 +1,74 @@
+import { gathered, standing } from '../mesh/index.ts';
+import { add, dot, times, toLocal, toWorld, rotated, type Vec } from '../vector.ts';
+import { bodyFootRadius, bodyInside, bodyMesh, bodyOutlines, bodyReach, bodySurface } from './ask.ts';
+import type { BodyKind, Group } from './types.ts';
+
+/** Up to so many parts they are pressed together to one thing. */
+const FEW = 12;
+
+interface Ball {
+  readonly at: Vec;
+  readonly radius: number;
+}
+const balls = new WeakMap<Group, Ball[]>();
+
+/** A ball round each part, to tell from afar that a point is not in it. */
+function around(body: Group): Ball[] {
+  let found = balls.get(body);
+  if (!found) {
+    found = body.parts.map(({ frame, body: part }) => {
+      const reach = ([0, 1, 2] as const).map((k) => {
+        const d: Vec = [k === 0 ? 1 : 0, k === 1 ? 1 : 0, k === 2 ? 1 : 0];
+        return [bodyReach(part, d), -bodyReach(part, times(d, -1))] as const;
+      });
+      const middle: Vec = [
+        (reach[0]![0] + reach[0]![1]) / 2,
+        (reach[1]![0] + reach[1]![1]) / 2,
+        (reach[2]![0] + reach[2]![1]) / 2,
+      ];
+      const radius = Math.hypot(...reach.map(([high, low]) => (high - low) / 2));
+      return { at: toWorld(frame, middle), radius };
+    });
+    balls.set(body, found);
+  }
+  return found;
+}
+
+export const group: BodyKind<Group> = {
+  reach: (body, along) => {
+    let best = -Infinity;
+    const near = around(body);
+    body.parts.forEach(({ frame, body: part }, i) => {
+      const { at, radius } = near[i]!;
+      if (dot(at, along) + radius <= best) return;
+      const local: Vec = [dot(along, frame.x), dot(along, frame.y), dot(along, frame.z)];
+      best = Math.max(best, dot(frame.origin, along) + bodyReach(part, local));
+    });
+    return best;
+  },
+  outlines: (body, flat) =>
+    body.parts.flatMap(({ frame, body: part }) => bodyOutlines(part, (p) => flat(toWorld(frame, p)))),
+  inside: (body, p) => {
+    // a heap of small ones holds no rod; a hand does
+    if (body.parts.length > FEW) return undefined;
+    const near = around(body);
+    let best: ReturnType<typeof bodyInside>;
+    body.parts.forEach(({ frame, body: part }, i) => {
+      const { at, radius } = near[i]!;
+      if (Math.hypot(p[0] - at[0], p[1] - at[1], p[2] - at[2]) > radius) return;
+      const found = bodyInside(part, toLocal(frame, p));
+      if (found && (!best || found.cover > best.cover)) best = found;
+    });
+    return best;
+  },
+  surface: (body) =>
+    body.parts.flatMap(({ frame, body: part }) =>
+      bodySurface(part).map((p) => add(frame.origin, rotated({ ...frame, origin: [0, 0, 0] }, p))),
+    ),
+  footRadius: (body, sunk) =>
+    body.parts.length ? Math.max(...body.parts.map((p) => bodyFootRadius(p.body, sunk))) : 0,
+  mesh: (body, round) => {
+    const fewer = body.parts.length > 24 ? Math.max(8, Math.round(round / 3)) : round;
+    return gathered(body.parts.map(({ frame, body: part }) => standing(bodyMesh(part, fewer), frame)));
+  },
+};

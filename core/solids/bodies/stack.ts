@@ -1,0 +1,136 @@
+import { polygonHull } from 'd3-polygon';
+import type { Mm } from '../../quantity/index.ts';
+import { skinOfRings } from '../mesh/index.ts';
+import type { Vec } from '../vector.ts';
+import type { BodyCore, BodyKind, LevelCut, Stack } from './types.ts';
+import { bodyInside, coreMesh } from './ask.ts';
+
+/** A body of revolution. */
+export const turned = (radiusAt: (z: Mm) => Mm, levels: readonly Mm[], core?: BodyCore): Stack => ({
+  type: 'stack',
+  cutAt: (z) => {
+    const r = radiusAt(z);
+    return { a: r, b: r };
+  },
+  levels,
+  core,
+});
+
+/** A point on the edge of a level cut, at an angle from the right, anticlockwise from above. */
+export function edgeOf(cut: LevelCut, angle: number): readonly [Mm, Mm] {
+  const [c, s] = [Math.cos(angle), Math.sin(angle)];
+  const [fx, fy] = cut.flat ?? [0, 0];
+  const side = (v: number, f: number) => (Math.abs(v) < 1e-12 ? 0 : Math.sign(v) * f);
+  return [(cut.x ?? 0) + cut.a * c + side(c, fx), (cut.y ?? 0) + cut.b * s + side(s, fy)];
+}
+
+/** Angles round a cut; a straight middle needs both ends of each side, so quarters are told twice. */
+function angles(n: number, straight: boolean): number[] {
+  const quarter = Math.max(2, Math.ceil(n / 4));
+  const out: number[] = [];
+  for (let q = 0; q < 4; q++)
+    for (let i = 0; i < quarter + (straight ? 1 : 0); i++) {
+      // a hair off the axis decides which end of the straight side is meant
+      const share = straight ? Math.min(1 - 1e-9, Math.max(1e-9, i / quarter)) : i / quarter;
+      out.push(((q + share) * Math.PI) / 2);
+    }
+  return out;
+}
+
+const isStraight = (body: Stack) => body.levels.some((z) => body.cutAt(z).flat !== undefined);
+
+const ring = (body: Stack, z: Mm, turn: readonly number[]): Vec[] => {
+  const cut = body.cutAt(z);
+  return turn.map((t) => {
+    const [x, y] = edgeOf(cut, t);
+    return [x, y, z];
+  });
+};
+
+export const stack: BodyKind<Stack> = {
+  reach: (body, [dx, dy, dz]) => {
+    let best = -Infinity;
+    for (const z of body.levels) {
+      const { a, b, x = 0, y = 0, flat } = body.cutAt(z);
+      const side = Math.hypot(a * dx, b * dy) + (flat ? flat[0] * Math.abs(dx) + flat[1] * Math.abs(dy) : 0);
+      best = Math.max(best, x * dx + y * dy + dz * z + side);
+    }
+    return best;
+  },
+  outlines: (body, flat) => {
+    const turn = angles(28, isStraight(body));
+    const points: [number, number][] = [];
+    let crooked = false;
+    for (const z of body.levels) {
+      const cut = body.cutAt(z);
+      if (cut.x !== undefined || cut.y !== undefined) crooked = true;
+      for (const p of ring(body, z, turn)) points.push([...flat(p)]);
+    }
+    if (!crooked && !hollowed(body)) return [polygonHull(points) ?? points];
+    // a waist or a bend is not the hull of the whole: hull each pair of neighbouring levels
+    const n = turn.length;
+    return body.levels.slice(1).map((_, i) => {
+      const pair = points.slice(i * n, (i + 2) * n);
+      return polygonHull(pair) ?? pair;
+    });
+  },
+  inside: (body, [x, y, z]) => {
+    const top = body.levels[body.levels.length - 1]!;
+    if (z < 0 || z > top) return undefined;
+    const cut = body.cutAt(z);
+    const [fx, fy] = cut.flat ?? [0, 0];
+    const px = Math.max(0, Math.abs(x - (cut.x ?? 0)) - fx);
+    const py = Math.max(0, Math.abs(y - (cut.y ?? 0)) - fy);
+    if (!(cut.a > 0 && cut.b > 0)) return undefined;
+    const out = Math.hypot(px / cut.a, py / cut.b);
+    if (out > 1) return undefined;
+    const { core } = body;
+    if (core && bodyInside(core.body, [x, y, z - core.up])) return { part: 'core', cover: 0 };
+    // exact on a circle; on an oval the distance along the ray from the middle
+    const far = Math.hypot(px, py);
+    const cover = far > 1e-9 ? far / out - far : Math.min(cut.a + fx, cut.b + fy);
+    return { part: 'paste', cover };
+  },
+  surface: (body) => {
+    const top = body.levels[body.levels.length - 1]!;
+    const turn = angles(24, isStraight(body));
+    const STEPS = 40;
+    return Array.from({ length: STEPS + 1 }, (_, s) => ring(body, (top * s) / STEPS, turn)).flat();
+  },
+  footRadius: (body, sunk) => {
+    const top = body.levels[body.levels.length - 1]!;
+    const { a, b, flat } = body.cutAt(Math.min(sunk, top / 2));
+    return Math.sqrt((a + (flat?.[0] ?? 0)) * (b + (flat?.[1] ?? 0)));
+  },
+  mesh: (body, round) => {
+    const turn = angles(round, isStraight(body));
+    const skin = skinOfRings(body.levels.map((z) => ring(body, z, turn)));
+    return body.core ? coreMesh(skin, body.core, round) : skin;
+  },
+};
+
+const hollow = new WeakMap<Stack, boolean>();
+
+/** Does the side turn inwards anywhere between foot and top? Told once a body. */
+function hollowed(body: Stack): boolean {
+  let known = hollow.get(body);
+  if (known === undefined) {
+    const wide = (z: number) => {
+      const { a, b, flat } = body.cutAt(z);
+      return [a + (flat?.[0] ?? 0), b + (flat?.[1] ?? 0)] as const;
+    };
+    known = false;
+    for (let i = 1; i + 1 < body.levels.length && !known; i++) {
+      const [low, z, high] = [body.levels[i - 1]!, body.levels[i]!, body.levels[i + 1]!];
+      if (!(high - low > 1e-9)) continue;
+      const t = (z - low) / (high - low);
+      const [la, lb] = wide(low);
+      const [ha, hb] = wide(high);
+      const [a, b] = wide(z);
+      const slack = 1e-3 * (a + b + 1);
+      known = a < la + (ha - la) * t - slack || b < lb + (hb - lb) * t - slack;
+    }
+    hollow.set(body, known);
+  }
+  return known;
+}

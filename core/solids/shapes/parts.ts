@@ -1,0 +1,51 @@
+import type { Dimension, DryingBody, Measure } from '../types.ts';
+
+/** A size that grows with the figure. */
+export const grows = <K extends string>(
+  key: K,
+  label: string,
+  start: number,
+  [min, max]: readonly [number, number],
+  fits = true,
+): Dimension<K> => ({ key, label, role: 'length', start, min, max, fits });
+
+/** A size the hand keeps whatever the figure's size. */
+export const kept = <K extends string>(
+  key: K,
+  label: string,
+  start: number,
+  [min, max]: readonly [number, number],
+  fits = false,
+): Dimension<K> => ({ key, label, role: 'thickness', start, min, max, fits });
+
+export const angle = <K extends string>(
+  key: K,
+  label: string,
+  start: number,
+  [min, max]: readonly [number, number],
+): Dimension<K> => ({ key, label, role: 'angle', start, min, max, fits: false });
+
+export const plain = <K extends string>(
+  key: K,
+  label: string,
+  start: number,
+  [min, max]: readonly [number, number],
+  whole = false,
+): Dimension<K> => ({ key, label, role: 'number', start, min, max, fits: false, whole });
+
+/** Rolled by hand, ball first: only residue is lost; common practice. */
+export const BY_HAND = { used: 0.98, kneadedBack: 0.8 };
+/** Cut from a rolled sheet, mixed outlines; common practice. */
+export const FROM_SHEET = { used: 0.6, kneadedBack: 0.8 };
+/** Strips from a sheet; common practice. */
+export const FROM_STRIPS = { used: 0.85, kneadedBack: 0.8 };
+
+/** A solid lump dries from all sides towards its middle. */
+export const lump = (m: Measure, thick: number): DryingBody => ({
+  volume: m.volume,
+  area: m.area,
+  depth: thick / 2,
+  facing: thick,
+  thickness: thick,
+  kind: 'rod',
+});

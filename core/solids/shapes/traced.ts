@@ -1,0 +1,122 @@
+import type { LevelCut, Stack } from '../bodies/index.ts';
+import { bodyMesh } from '../bodies/index.ts';
+import { closedTrouble, fittedToBox, reachAt, sampled, type Curve } from '../curves/index.ts';
+import { measureMesh } from '../mesh/index.ts';
+import type { Art, Shape, Sizes } from '../types.ts';
+import { BY_HAND, grows, lump } from './parts.ts';
+
+type Key = 'width' | 'depth' | 'height';
+/** Level cuts a traced body is reckoned from; halving them moves its volume by less than a thousandth. */
+const LEVELS = 48;
+
+const FRONT: Curve = [
+  [-0.24, 0],
+  [-0.5, 0.36],
+  [-0.3, 0.82],
+  [0, 1],
+  [0.3, 0.82],
+  [0.5, 0.36],
+  [0.24, 0],
+  [0, -0.02],
+];
+
+interface Cuts {
+  readonly all: readonly LevelCut[];
+  readonly step: number;
+}
+const memo = new WeakMap<object, Map<string, Cuts>>();
+const NO_CURVES = {};
+
+/** Ovals fitted between the front and the side outline at every level. */
+function cutsOf({ width, depth, height }: Sizes<Key>, art: Art): Cuts {
+  const key = `${width}/${depth}/${height}`;
+  const holder = art.curves ?? NO_CURVES;
+  let bySize = memo.get(holder);
+  if (!bySize) memo.set(holder, (bySize = new Map()));
+  const known = bySize.get(key);
+  if (known) return known;
+  const front = fittedToBox(sampled(art.curves?.front ?? FRONT, true));
+  const side = fittedToBox(sampled(art.curves?.side ?? art.curves?.front ?? FRONT, true));
+  const all = Array.from({ length: LEVELS + 1 }, (_, i): LevelCut => {
+    // both outlines come to a point or a flat at the very ends; look just inside
+    const z = Math.min(1 - 1e-6, Math.max(1e-6, i / LEVELS));
+    const [l, r] = reachAt(front, z) ?? [0, 0];
+    const [f, b] = reachAt(side, z) ?? [0, 0];
+    return {
+      a: ((r - l) / 2) * width,
+      b: ((b - f) / 2) * depth,
+      x: ((r + l) / 2) * width,
+      y: ((b + f) / 2) * depth,
+    };
+  });
+  const made = { all, step: height / LEVELS };
+  if (bySize.size > 40) bySize.clear();
+  bySize.set(key, made);
+  return made;
+}
+
+function stackOf(s: Sizes<Key>, art: Art): Stack {
+  const { all, step } = cutsOf(s, art);
+  return {
+    type: 'stack',
+    cutAt: (z) => {
+      const t = Math.min(LEVELS, Math.max(0, z / step));
+      const i = Math.min(LEVELS - 1, Math.floor(t));
+      const [p, q, k] = [all[i]!, all[i + 1]!, t - i];
+      const mix = (u: number, v: number) => u + (v - u) * k;
+      return { a: mix(p.a, q.a), b: mix(p.b, q.b), x: mix(p.x!, q.x!), y: mix(p.y!, q.y!) };
+    },
+    levels: all.map((_, i) => i * step),
+  };
+}
+
+export const traced: Shape<Key> = {
+  kind: 'traced',
+  name: 'Traced body',
+  family: 'drawn',
+  hint: 'traced from the front and from the side: for anything that has to look like the real thing',
+  sizes: [
+    grows('width', 'wide', 60, [1, 1000]),
+    grows('depth', 'deep', 50, [1, 1000]),
+    grows('height', 'tall', 80, [1, 1200]),
+  ],
+  volumeRule: 'Σ π a b Δz over ovals between the two outlines',
+  curves: [
+    { key: 'front', label: 'From the front', closed: true, start: FRONT },
+    { key: 'side', label: 'From the side', closed: true, start: FRONT },
+  ],
+  refuse: (_, art) =>
+    closedTrouble(art.curves?.front ?? FRONT, 'The front outline') ??
+    closedTrouble(art.curves?.side ?? art.curves?.front ?? FRONT, 'The side outline'),
+  measure: (s, art) => {
+    const { all, step } = cutsOf(s, art);
+    let [volume, mx, my, mz] = [0, 0, 0, 0];
+    for (let i = 0; i < LEVELS; i++) {
+      const [p, q] = [all[i]!, all[i + 1]!];
+      // a and b run straight between levels, so their product is a parabola: exact
+      const slice = (Math.PI * step * (2 * p.a * p.b + p.a * q.b + q.a * p.b + 2 * q.a * q.b)) / 6;
+      volume += slice;
+      mx += (slice * (p.x! + q.x!)) / 2;
+      my += (slice * (p.y! + q.y!)) / 2;
+      mz += slice * (i + 0.5) * step;
+    }
+    return {
+      volume,
+      area: measureMesh(bodyMesh(stackOf(s, art), 32)).area,
+      centre: mz / volume,
+      aside: [mx / volume, my / volume],
+      width: s.width,
+      depth: s.depth,
+      height: s.height,
+    };
+  },
+  drying: (s, art) => lump(traced.measure(s, art), Math.min(s.width, s.depth, s.height)),
+  body: stackOf,
+  handles: ({ width, height }) => [
+    { size: 'width', at: [width / 2, height / 2], along: [1, 0], gain: 2 },
+    { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
+  ],
+  coats: true,
+  yield: BY_HAND,
+  minutes: { first: 30, next: 25 },
+};

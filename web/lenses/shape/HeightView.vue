@@ -1,0 +1,189 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { heightInPose, layOut, SCHEMES, schemeOf, type Pose } from '@core/figure/index.ts';
+import { formatLength } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { usePreferences } from '../../state/preferences.ts';
+import { useReference } from '../../state/reference.ts';
+import QuantityField from '../../shared/QuantityField.vue';
+import WhyButton from '../../shared/WhyButton.vue';
+
+/** The height from shoes to hat with what soft stages lose, and whole figures laid out to proportion. */
+const store = useBuild();
+const preferences = usePreferences();
+const reference = useReference();
+const budget = computed(() => store.report!.height);
+const tall = computed(() => Math.max(1, budget.value.modelled.value));
+const colour = (id: string) => store.build!.pieces.find((p) => p.id === id)!.colour;
+const hex = computed(() => new Map(store.build!.colours.map((c) => [c.id, c.hex])));
+
+const scheme = ref('stylised-3-long-legs');
+const pose = ref<Pose>('standing');
+const height = ref(200);
+const schemes = SCHEMES.map((s) => ({ value: s.id, label: s.name }));
+const POSES: { value: Pose; label: string }[] = [
+  { value: 'standing', label: 'standing' },
+  { value: 'sitting', label: 'sitting' },
+  { value: 'kneeling', label: 'kneeling' },
+];
+const comesOut = computed(() => heightInPose(schemeOf(scheme.value)!, height.value, pose.value));
+function lay(): void {
+  const laid = layOut(store.build!, schemeOf(scheme.value)!, height.value, pose.value);
+  store.apply(laid, 'laying out a figure');
+}
+const overlay = computed({
+  get: () => reference.scheme === scheme.value,
+  set: (on: boolean) => (reference.scheme = on ? scheme.value : undefined),
+});
+function choose(v: string): void {
+  scheme.value = v;
+  if (reference.scheme) reference.scheme = v;
+}
+</script>
+
+<template>
+  <div class="height">
+    <template v-if="budget.stages.length">
+      <h3>Shoes to hat</h3>
+      <div class="budget">
+        <div class="strip" aria-hidden="true">
+          <i
+            v-for="s in [...budget.stages].reverse()"
+            :key="s.piece"
+            :style="{ height: `${(100 * s.rise.value) / tall}%`, background: hex.get(colour(s.piece)) }"
+          ></i>
+        </div>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Stage</th>
+              <th scope="col" class="n">Adds</th>
+              <th scope="col" class="n">Loses when firm</th>
+              <th scope="col" class="n">Loses at once</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="s in [...budget.stages].reverse()" :key="s.piece">
+              <td>
+                <button class="link" type="button" @click="store.selection = { kind: 'piece', id: s.piece }">
+                  {{ s.name }}
+                </button>
+              </td>
+              <td class="n">{{ formatLength(s.rise.value, preferences.shown) }}</td>
+              <td class="n"><WhyButton :figure="s.loss" /></td>
+              <td class="n"><WhyButton :figure="s.lossSoft" /></td>
+            </tr>
+          </tbody>
+          <tfoot>
+            <tr>
+              <th scope="row">Comes out</th>
+              <td class="n"><WhyButton :figure="budget.modelled" /></td>
+              <td class="n">
+                <b><WhyButton :figure="budget.finished" /></b>
+              </td>
+              <td class="n"><WhyButton :figure="budget.finishedSoft" /></td>
+            </tr>
+          </tfoot>
+        </table>
+      </div>
+      <p class="muted small">
+        <b>When firm</b>: the next stage is set on as soon as this one carries it. <b>At once</b>: while it is
+        soft from the hand. Estimates from the paste’s yield in this room.
+      </p>
+    </template>
+    <h3>Lay out a whole figure</h3>
+    <div class="row fields">
+      <label class="field"
+        ><span>Proportion</span
+        ><a-select
+          :value="scheme"
+          :options="schemes"
+          style="width: 220px"
+          @change="(v: unknown) => choose(v as string)"
+      /></label>
+      <label class="field"
+        ><span>Pose</span><a-select v-model:value="pose" :options="POSES" style="width: 120px"
+      /></label>
+      <QuantityField
+        label="Standing height"
+        kind="length"
+        :value="height"
+        @change="(v) => (height = Math.min(1500, Math.max(40, v)))"
+      />
+      <button class="button main" type="button" @click="lay">Lay it out</button>
+    </div>
+    <p class="muted">
+      {{ schemeOf(scheme)!.heads }} heads tall<template v-if="pose !== 'standing'"
+        >; {{ pose }} it comes to {{ formatLength(comesOut, preferences.shown) }}</template
+      >. Every piece can be changed afterwards; widths are estimates.
+    </p>
+    <label class="row"
+      ><a-switch v-model:checked="overlay" size="small" /> Show its levels on the stage</label
+    >
+  </div>
+</template>
+
+<style scoped>
+.height {
+  display: grid;
+  gap: 12px;
+  padding-top: 14px;
+  align-content: start;
+}
+.budget {
+  display: grid;
+  grid-template-columns: 46px 1fr;
+  gap: 16px;
+}
+.strip {
+  display: flex;
+  flex-direction: column;
+  min-height: 190px;
+  border: 1px solid var(--ink);
+  border-radius: 8px;
+  overflow: hidden;
+}
+.strip i {
+  border-bottom: 1px solid var(--ink);
+  min-height: 2px;
+}
+table {
+  border-collapse: collapse;
+  align-self: start;
+  width: 100%;
+}
+td,
+th {
+  padding: 5px 0 5px 12px;
+  border-bottom: 1px solid var(--line);
+  text-align: left;
+  font-weight: 400;
+}
+td:first-child,
+th:first-child {
+  padding-left: 0;
+}
+thead th {
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+tfoot th {
+  font-weight: 650;
+}
+.n {
+  text-align: right;
+}
+.link {
+  all: unset;
+  cursor: pointer;
+}
+.link:hover,
+.link:focus-visible {
+  color: var(--elm);
+  text-decoration: underline;
+}
+.fields {
+  gap: 10px;
+  align-items: flex-end;
+}
+</style>

@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import {
+  BOARD,
+  cutsAway,
+  girthAt,
+  place,
+  reseat,
+  setSeat,
+  type Overlap,
+  type Piece,
+  type Seat,
+  type SeatKind,
+} from '@core/figure/index.ts';
+import { shapeOf } from '@core/solids/index.ts';
+import { formatLength } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { usePreferences } from '../../state/preferences.ts';
+import QuantityField from '../../shared/QuantityField.vue';
+
+/** What carries a piece, how, and where on it. */
+const props = defineProps<{ piece: Piece }>();
+const emit = defineEmits<{ fit: [lap: number] }>();
+const store = useBuild();
+const preferences = usePreferences();
+const build = computed(() => store.build!);
+const id = computed(() => props.piece.id);
+const lower = computed(() => props.piece.name.toLowerCase());
+const lap = ref(6);
+
+const carriers = computed(() => [
+  { value: BOARD, label: 'the board' },
+  ...build.value.pieces.filter((p) => p.id !== id.value).map((p) => ({ value: p.id, label: p.name })),
+]);
+const hows = computed(() => [
+  { value: 'sits', label: 'sits on it' },
+  { value: 'set', label: 'set into it' },
+  { value: 'hangs', label: 'hangs from it' },
+  ...(shapeOf(props.piece.form.kind).wraps ? [{ value: 'wraps', label: 'laid round it' }] : []),
+]);
+const OVERLAPS: { value: Overlap; label: string }[] = [
+  { value: 'pressed', label: 'pressed: it bulges, none is lost' },
+  { value: 'trimmed', label: 'trimmed: cut away, becomes offcut' },
+];
+const round = computed(() => props.piece.seat.how === 'wraps');
+const onPiece = computed(() => props.piece.seat.on !== BOARD);
+const seat = (patch: Partial<Omit<Seat, 'on'>>) =>
+  store.apply(setSeat(build.value, id.value, patch), `the seat of the ${lower.value}`);
+const at = (k: 0 | 1 | 2, v: number) => {
+  const next = [...props.piece.seat.at] as [number, number, number];
+  next[k] = v;
+  seat({ at: next });
+};
+const girth = computed(() => {
+  if (!round.value) return undefined;
+  const carrier = place(build.value).find((i) => i.piece.id === props.piece.seat.on);
+  return carrier && girthAt(carrier.body, props.piece.seat.at[2]);
+});
+const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
+</script>
+
+<template>
+  <div class="seat">
+    <div class="grid">
+      <label class="field"
+        ><span>Carried by</span
+        ><a-select
+          :value="piece.seat.on"
+          :options="carriers"
+          show-search
+          option-filter-prop="label"
+          @change="(v: unknown) => store.apply(reseat(build, id, v as string), `re-seating the ${lower}`)"
+      /></label>
+      <label v-if="onPiece" class="field"
+        ><span>How</span
+        ><a-select
+          :value="piece.seat.how"
+          :options="hows"
+          @change="(v: unknown) => seat({ how: v as SeatKind })"
+      /></label>
+      <label v-if="onPiece && !round" class="field wide"
+        ><span>Where both would be in one place</span
+        ><a-select
+          :value="piece.seat.overlap"
+          :options="OVERLAPS"
+          @change="(v: unknown) => seat({ overlap: v as Overlap })"
+      /></label>
+    </div>
+    <div v-if="round" class="row fields">
+      <QuantityField
+        label="At height"
+        kind="length"
+        :width="78"
+        :value="piece.seat.at[2]"
+        @change="(v) => at(2, v)"
+      />
+      <QuantityField
+        label="Turned from the front"
+        kind="angle"
+        :width="78"
+        :value="piece.seat.turn"
+        @change="(v) => seat({ turn: v })"
+      />
+      <QuantityField
+        label="Pressed in"
+        kind="length"
+        :width="74"
+        :value="piece.seat.sink"
+        @change="(v) => seat({ sink: v })"
+      />
+      <template v-if="girth !== undefined">
+        <span class="girth"
+          >It is <b>{{ formatLength(girth, preferences.shown) }}</b> round there.</span
+        >
+        <QuantityField label="Lap" kind="length" :width="64" :value="lap" @change="(v) => (lap = v)" />
+        <button class="button" type="button" @click="emit('fit', lap)">Fit its length</button>
+      </template>
+    </div>
+    <div v-else class="row fields">
+      <QuantityField
+        label="Right"
+        kind="length"
+        :width="74"
+        :value="piece.seat.at[0]"
+        @change="(v) => at(0, v)"
+      />
+      <QuantityField
+        label="Back"
+        kind="length"
+        :width="74"
+        :value="piece.seat.at[1]"
+        @change="(v) => at(1, v)"
+      />
+      <QuantityField
+        label="Up"
+        kind="length"
+        :width="74"
+        :value="piece.seat.at[2]"
+        @change="(v) => at(2, v)"
+      />
+      <QuantityField
+        label="Leans"
+        kind="angle"
+        :width="66"
+        :value="piece.seat.lean"
+        @change="(v) => seat({ lean: v })"
+      />
+      <QuantityField
+        label="Tips"
+        kind="angle"
+        :width="66"
+        :value="piece.seat.tip"
+        @change="(v) => seat({ tip: v })"
+      />
+      <QuantityField
+        label="Turned"
+        kind="angle"
+        :width="66"
+        :value="piece.seat.turn"
+        @change="(v) => seat({ turn: v })"
+      />
+      <QuantityField
+        :label="piece.seat.how === 'set' ? 'Socket deep' : 'Pressed in'"
+        kind="length"
+        :width="74"
+        :value="piece.seat.sink"
+        @change="(v) => seat({ sink: v })"
+      />
+    </div>
+    <p v-if="cut" class="muted small">
+      {{ (cut.volume / 1000).toFixed(1) }} cm³ is cut away
+      {{
+        cut.what === 'socket'
+          ? `for the ${cut.by.name.toLowerCase()} to be set in`
+          : `to fit the ${cut.by.name.toLowerCase()}`
+      }}; it goes back into the batch.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.seat {
+  display: grid;
+  gap: 10px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 9px 12px;
+}
+.wide {
+  grid-column: span 2;
+}
+.fields {
+  gap: 10px;
+  align-items: flex-end;
+}
+.girth {
+  padding-bottom: 7px;
+}
+</style>
