@@ -83,7 +83,7 @@ describe('plan', () => {
     const fresh = demoBuild('ferryman-otter');
     const before = plan(fresh);
     expect(before.figure.pieces.length).toBeGreaterThan(0);
-    const after = plan(value(resize(fresh, 'nose', { diameter: 14 })));
+    const after = plan(value(resize(fresh, 'nose', { width: 15 })));
     const same = (id: string) =>
       before.figure.pieces.find((p) => p.id === id) === after.figure.pieces.find((p) => p.id === id);
     expect(same('body')).toBe(true);

@@ -50,7 +50,8 @@ describe('the server', () => {
     const policy = (await fetch(url)).headers.get('content-security-policy')!;
     expect(policy).toContain("default-src 'none'");
     expect(policy).toContain("script-src 'self'");
-    expect(policy).not.toContain('unsafe-eval');
+    // WebAssembly may be compiled; strings may not be evaluated
+    expect(policy).not.toContain("'unsafe-eval'");
     expect(policy).not.toMatch(/https?:|\*/);
   });
 

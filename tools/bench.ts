@@ -7,12 +7,14 @@ import { addPiece, addRod, resize, setPiece, setSeat, type Build } from '../core
 import { plan } from '../core/plan.ts';
 import { seeded } from '../core/quantity/index.ts';
 import { readBuild } from '../core/files/index.ts';
-import { SHAPE_KINDS, type ShapeKind } from '../core/solids/index.ts';
+import { SHAPE_KINDS, shapeOf, type ShapeKind } from '../core/solids/index.ts';
 
 const root = join(import.meta.dirname, '..');
 const read = readBuild(readFileSync(join(root, 'demo/ferryman-otter.spindle.json'), 'utf8'));
 if (!read.ok) throw new Error(read.problem.text);
 const base: Build = { ...read.value, pieces: [], rods: [] };
+
+const KINDS = SHAPE_KINDS.filter((k) => !shapeOf(k).fromFile);
 
 /** A figure of n different pieces: a tenth of them stacked large ones with a rod through each, the rest details. */
 function figure(n: number, seed: number): Build {
@@ -22,7 +24,7 @@ function figure(n: number, seed: number): Build {
   const turned: ShapeKind[] = ['egg', 'ball', 'skinOverBall', 'rope'];
   for (let i = 0; i < n; i++) {
     const isLarge = i < large;
-    const kind = isLarge ? turned[i % turned.length]! : SHAPE_KINDS[i % SHAPE_KINDS.length]!;
+    const kind = isLarge ? turned[i % turned.length]! : KINDS[i % KINDS.length]!;
     const on =
       i === 0 ? 'board' : isLarge ? build.pieces[i - 1]!.id : build.pieces[Math.floor(random() * large)]!.id;
     const made = addPiece(build, kind, `Piece ${i}`, on);

@@ -1,5 +1,5 @@
 import { polygonArea } from 'd3-polygon';
-import { bodyOutlines, toWorld, type Vec } from '../solids/index.ts';
+import { bodyOutlines, dot, rotated, toLocal, toWorld, type Group, type Vec } from '../solids/index.ts';
 import type { Build } from './build.ts';
 import { isLaidRound, measureOf, place, type Instance } from './place.ts';
 
@@ -11,6 +11,8 @@ export interface Silhouette {
   readonly instance: Instance;
   /** One outline, or several that together cover the body. */
   readonly outlines: readonly (readonly Flat[])[];
+  /** Of a heap of small ones, each by itself, the furthest first. */
+  readonly layers?: readonly (readonly (readonly Flat[])[])[];
   /** Outlines of the core inside, where there is one. */
   readonly core?: readonly (readonly Flat[])[];
   /** Distance from the viewer; larger is further away. */
@@ -25,6 +27,24 @@ const awayOf = (view: View, p: Vec): number => (view === 'front' ? p[1] : -p[0])
 /** All the same way round, so that outlines laid over each other never cancel out. */
 const oneWay = (outline: readonly Flat[]): readonly Flat[] =>
   polygonArea(outline as [number, number][]) < 0 ? [...outline].reverse() : outline;
+
+/** Laid round something, what looks away by more than this is hidden behind it. */
+const HIDDEN = -0.3;
+
+/** The small ones of a heap one by one, the furthest first; those hidden behind their carrier left out. */
+function layersOf(body: Group, { frame }: Instance, view: View, wrapped: boolean): Flat[][][] {
+  const towards: Vec = view === 'front' ? [0, -1, 0] : [1, 0, 0];
+  return body.parts
+    .filter((p) => !wrapped || -dot(rotated(frame, p.frame.y), towards) > HIDDEN)
+    .map((p) => ({
+      away: awayOf(view, toWorld(frame, p.frame.origin)),
+      outlines: bodyOutlines(p.body, (at) => project(view, toWorld(frame, toWorld(p.frame, at)))).map((o) => [
+        ...oneWay(o),
+      ]),
+    }))
+    .sort((a, b) => b.away - a.away)
+    .map((p) => p.outlines);
+}
 
 /** The outline of one body. */
 export function silhouette(instance: Instance, view: View): Silhouette {
@@ -43,15 +63,31 @@ export function silhouette(instance: Instance, view: View): Silhouette {
     outlines: holed ? outlines : outlines.map(oneWay),
     away: awayOf(view, middle),
   };
+  if (body.type === 'group') return { ...drawn, layers: layersOf(body, instance, view, wrapped) };
   const core = body.type === 'stack' ? body.core : undefined;
   if (!core) return drawn;
   const up = (p: Vec): Flat => flat([p[0], p[1], p[2] + core.up]);
   return { ...drawn, core: bodyOutlines(core.body, up).map(oneWay) };
 }
 
+/** What lies on a flat piece is before it or behind it by the side it is on, not by how far its middle is. */
+function besideFlat(drawn: readonly Silhouette[], all: readonly Instance[], view: View): Silhouette[] {
+  const away = new Map(drawn.map((s) => [s.instance, s.away]));
+  const towards: Vec = view === 'front' ? [0, -1, 0] : [1, 0, 0];
+  // carriers come before what they carry
+  for (const i of all) {
+    const carrier = i.carrier >= 0 ? all[i.carrier]! : undefined;
+    if (carrier?.body.type !== 'flat') continue;
+    const before = toLocal(carrier.frame, i.frame.origin)[1] * dot(carrier.frame.y, towards) > 0;
+    const edge = away.get(carrier)!;
+    away.set(i, before ? Math.min(away.get(i)!, edge - 0.01) : Math.max(away.get(i)!, edge + 0.01));
+  }
+  return drawn.map((s) => (s.away === away.get(s.instance) ? s : { ...s, away: away.get(s.instance)! }));
+}
+
 /** Every body as seen from one side, the furthest first. */
 export function elevation(build: Build, view: View): Silhouette[] {
-  return place(build)
-    .map((instance) => silhouette(instance, view))
-    .sort((a, b) => b.away - a.away);
+  const all = place(build);
+  const drawn = all.map((instance) => silhouette(instance, view));
+  return besideFlat(drawn, all, view).sort((a, b) => b.away - a.away);
 }

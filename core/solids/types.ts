@@ -1,6 +1,7 @@
 import type { Mm, Mm2, Mm3, Problem } from '../quantity/index.ts';
 import type { Body } from './bodies/index.ts';
 import type { Curve, Curves } from './curves/index.ts';
+import type { SolidData } from './mesh/index.ts';
 import type { OutlineName } from './outlines.ts';
 
 /** How a size follows when the whole figure is made larger or smaller. */
@@ -74,17 +75,6 @@ export interface Handle<K extends string = string> {
 }
 
 export type Sizes<K extends string = string> = Readonly<Record<K, number>>;
-
-/** A solid read from a file, kept small: corners as shares (0–10 000) of its box, and what the whole file measured. */
-export interface SolidData {
-  readonly name: string;
-  readonly corners: readonly number[];
-  readonly faces: readonly number[];
-  /** Volume and balance point as shares of the box (from all triangles of the file); 0 when the surface is open. */
-  readonly fills: number;
-  readonly centre: readonly [number, number, number];
-  readonly watertight: boolean;
-}
 
 /** What a shape is besides its sizes: an outline by name, lines drawn by hand, a solid from a file. */
 export interface Art {

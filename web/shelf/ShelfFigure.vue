@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { rodStock } from '@core/bones/index.ts';
 import { elevation, extent, placeRods, type Build } from '@core/figure/index.ts';
-import { pathOf } from '../stage/geometry.ts';
+import DrawnPiece from '../stage/DrawnPiece.vue';
 
 /** A build as it stands on the shelf; all to one scale of their own height, so that each is seen well. */
 const props = defineProps<{ build: Build }>();
@@ -35,16 +35,13 @@ const colour = (id: string) => props.build.colours.find((c) => c.id === id)?.hex
       stroke="#8a5a17"
       :stroke-width="rodStock(r.rod.stock).section.diameter"
     />
-    <g v-for="(s, i) in shapes" :key="i">
-      <path
-        :d="pathOf(s)"
-        fill="none"
-        stroke="#1d2422"
-        :stroke-width="box.height / 110"
-        stroke-linejoin="round"
-      />
-      <path :d="pathOf(s)" :fill="colour(s.instance.piece.colour)" />
-    </g>
+    <DrawnPiece
+      v-for="(s, i) in shapes"
+      :key="i"
+      :shape="s"
+      :fill="colour(s.instance.piece.colour)"
+      :edge="box.height / 130"
+    />
     <rect
       :x="-build.board.width / 2"
       y="0"

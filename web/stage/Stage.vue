@@ -63,6 +63,9 @@ const lit = computed(() => {
   return new Set(build.value.pieces.filter((p) => `${p.blend}/${p.colour}` === id).map((p) => p.id));
 });
 
+/** Bands whose waves are told by fine lines. */
+const GATHERED: ReadonlySet<string> = new Set(['ruffle', 'flounce']);
+
 const seeThrough = computed(() => props.lens === 'bones');
 
 function look(s: Silhouette): { fill: string; opacity: number } {
@@ -170,7 +173,7 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
     ref="svg"
     class="stage"
     :viewBox="`${frame.left} ${-frame.top} ${frame.width} ${frame.height}`"
-    preserveAspectRatio="xMidYMax meet"
+    preserveAspectRatio="xMidYMid meet"
     role="group"
     :aria-label="`${build.name}, seen from the ${store.view}`"
     @pointermove="onMove"
@@ -213,22 +216,44 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       class="body"
       :data-piece="s.instance.piece.id"
     >
-      <path
-        class="edge"
-        :class="{ chosen: s.instance.piece.id === selectedPiece, unmade: look(s).fill === 'none' }"
-        :d="pathOf(s, look(s).fill === 'none')"
-        :stroke-width="(s.instance.piece.id === selectedPiece ? 5.4 : 2.6) * unit"
-        :stroke-dasharray="look(s).fill === 'none' ? `${4 * unit} ${3 * unit}` : undefined"
-        @pointerdown="grabPiece($event, s)"
-      />
-      <path
-        class="fill"
-        :d="pathOf(s, look(s).fill === 'none')"
-        :fill="look(s).fill === 'none' ? 'transparent' : look(s).fill"
-        @pointerdown="grabPiece($event, s)"
-      >
-        <title>{{ s.instance.piece.name }}</title>
-      </path>
+      <template v-if="s.layers && look(s).fill !== 'none'">
+        <path
+          v-for="(layer, n) in s.layers"
+          :key="n"
+          class="small-one"
+          :class="{ chosen: s.instance.piece.id === selectedPiece }"
+          :d="outlinePath(layer)"
+          :fill="look(s).fill"
+          :stroke-width="0.8 * unit"
+          @pointerdown="grabPiece($event, s)"
+        >
+          <title>{{ s.instance.piece.name }}</title>
+        </path>
+      </template>
+      <template v-else>
+        <path
+          class="edge"
+          :class="{ chosen: s.instance.piece.id === selectedPiece, unmade: look(s).fill === 'none' }"
+          :d="pathOf(s, look(s).fill === 'none')"
+          :stroke-width="(s.instance.piece.id === selectedPiece ? 5.4 : 2.6) * unit"
+          :stroke-dasharray="look(s).fill === 'none' ? `${4 * unit} ${3 * unit}` : undefined"
+          @pointerdown="grabPiece($event, s)"
+        />
+        <path
+          class="fill"
+          :d="pathOf(s, look(s).fill === 'none')"
+          :fill="look(s).fill === 'none' ? 'transparent' : look(s).fill"
+          @pointerdown="grabPiece($event, s)"
+        >
+          <title>{{ s.instance.piece.name }}</title>
+        </path>
+        <path
+          v-if="GATHERED.has(s.instance.piece.form.kind) && look(s).fill !== 'none'"
+          class="folds"
+          :d="pathOf(s)"
+          :stroke-width="0.6 * unit"
+        />
+      </template>
       <path v-if="hatch(s)" class="hatch" :d="pathOf(s)" :fill="hatch(s)" />
       <path
         v-if="s.core && seeThrough"
@@ -354,6 +379,20 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
   fill-rule: nonzero;
   cursor: pointer;
 }
+.small-one {
+  stroke: var(--ink);
+  stroke-linejoin: round;
+  cursor: pointer;
+}
+.small-one.chosen {
+  stroke: var(--elm);
+}
+.folds {
+  fill: none;
+  stroke: var(--ink);
+  opacity: 0.16;
+}
+.folds,
 .hatch,
 .core {
   pointer-events: none;

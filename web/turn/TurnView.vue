@@ -66,9 +66,11 @@ function frame(): void {
   if (!camera || !controls) return;
   const e = extent(store.build!);
   const tall = Math.max(e.top, 40);
-  const wide = Math.max(e.right - e.left, e.back - e.front, store.build!.board.width);
-  const far = Math.max(tall, wide * 0.92) * 2.25;
-  controls.target.set((e.left + e.right) / 2, 0, tall * 0.46);
+  const { board } = store.build!;
+  const across = board.width * (board.shape === 'square' ? 1.35 : 1);
+  const wide = Math.max(e.right - e.left, e.back - e.front, across);
+  const far = Math.max(tall * 1.1, wide * 1.05) * 2.5;
+  controls.target.set((e.left + e.right) / 2, 0, tall * 0.42);
   camera.position.set(-far * 0.42, -far * 0.86, tall * 0.5 + far * 0.24);
   camera.near = far / 50;
   camera.far = far * 6;

@@ -1,6 +1,16 @@
-import type { SolidData } from '../types.ts';
 import { checkMesh, measureMesh } from './measure-mesh.ts';
 import { insideOut, moved, type Mesh } from './mesh.ts';
+
+/** A solid read from a file, kept small: corners as shares (0–10 000) of its box, and what the whole file measured. */
+export interface SolidData {
+  readonly name: string;
+  readonly corners: readonly number[];
+  readonly faces: readonly number[];
+  /** Volume and balance point as shares of the box (from all triangles of the file); 0 when the surface is open. */
+  readonly fills: number;
+  readonly centre: readonly [number, number, number];
+  readonly watertight: boolean;
+}
 
 /** Units a file of triangles may be in, with their millimetres; such files do not say. */
 export const FILE_UNITS = { mm: 1, cm: 10, inch: 25.4, m: 1000 } as const;

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { silhouette, WORLD, type Piece } from '@core/figure/index.ts';
 import { formBody, measure, startingForm, type Form, type ShapeKind } from '@core/solids/index.ts';
-import { pathOf } from '../../stage/geometry.ts';
+import DrawnPiece from '../../stage/DrawnPiece.vue';
 
 /** A shape drawn by its own record. */
 const props = withDefaults(defineProps<{ kind: ShapeKind; form?: Form; size?: number; colour?: string }>(), {
@@ -17,21 +17,15 @@ const drawn = computed(() => {
   const s = silhouette({ piece, frame: WORLD, index: 0, carrier: -1, body: formBody(form.value) }, 'front');
   const side = Math.max(m.width, m.height) * 1.12;
   return {
-    path: pathOf(s),
+    shape: s,
     box: `${-side / 2} ${-m.height / 2 - side / 2} ${side} ${side}`,
-    stroke: (side / props.size) * 1.4,
+    edge: (side / props.size) * 2.6,
   };
 });
 </script>
 
 <template>
   <svg :width="size" :height="size" :viewBox="drawn.box" aria-hidden="true">
-    <path
-      :d="drawn.path"
-      :fill="colour"
-      stroke="#1d2422"
-      :stroke-width="drawn.stroke"
-      stroke-linejoin="round"
-    />
+    <DrawnPiece :shape="drawn.shape" :fill="colour" :edge="drawn.edge" />
   </svg>
 </template>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import type { Silhouette } from '@core/figure/index.ts';
+import { outlinePath, pathOf } from './geometry.ts';
+
+/** One piece in elevation with its edge drawn round the whole of it; heaps of small ones one by one. */
+defineProps<{ shape: Silhouette; fill: string; edge: number }>();
+</script>
+
+<template>
+  <g stroke="#1d2422" stroke-linejoin="round">
+    <template v-if="shape.layers">
+      <path
+        v-for="(layer, i) in shape.layers"
+        :key="i"
+        :d="outlinePath(layer)"
+        :fill="fill"
+        :stroke-width="edge * 0.4"
+      />
+    </template>
+    <template v-else>
+      <path :d="pathOf(shape)" fill="none" :stroke-width="edge" />
+      <path :d="pathOf(shape)" :fill="fill" stroke="none" />
+    </template>
+  </g>
+</template>
