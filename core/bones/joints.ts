@@ -85,9 +85,40 @@ export interface Joint {
 const STEP = 1;
 const MOST_SPOTS = 400;
 
-function insideOf(instance: Instance, index: number, p: Vec, rodRadius: number): Inside | undefined {
-  const found = bodyInside(instance.body, toLocal(instance.frame, p));
-  return found && { instance: index, part: found.part, cover: Math.max(0, found.cover - rodRadius) };
+/** One stop of a rod inside one body. */
+interface Stop {
+  readonly spot: number;
+  readonly part: 'paste' | 'core';
+  readonly cover: number;
+}
+
+const stops = new WeakMap<Instance, Map<string, readonly Stop[]>>();
+const MOST_RODS = 60;
+
+/** The stops of a rod inside a standing body, remembered as long as both stay where they are. */
+function stopsInside(
+  instance: Instance,
+  { from, to }: PlacedRod,
+  radius: number,
+  n: number,
+  first: number,
+  last: number,
+): readonly Stop[] {
+  const key = `${from.join()}|${to.join()}|${radius}`;
+  let known = stops.get(instance);
+  if (!known) stops.set(instance, (known = new Map()));
+  const before = known.get(key);
+  if (before) return before;
+  const run = sub(to, from);
+  const found: Stop[] = [];
+  for (let spot = first; spot <= last; spot++) {
+    const at = toLocal(instance.frame, add(from, times(run, (spot + 0.5) / n)));
+    const inside = bodyInside(instance.body, at);
+    if (inside) found.push({ spot, part: inside.part, cover: Math.max(0, inside.cover - radius) });
+  }
+  if (known.size >= MOST_RODS) known.clear();
+  known.set(key, found);
+  return found;
 }
 
 /** Distance of a point from a stretch of rod. */
@@ -156,10 +187,8 @@ export function rodPaths(build: Build): RodPath[] {
       const reach = around / (L || 1);
       const first = Math.max(0, Math.floor((t - reach) * n));
       const last = Math.min(n - 1, Math.ceil((t + reach) * n));
-      for (let s = first; s <= last; s++) {
-        const inside = insideOf(instance, index, add(placed.from, times(run, (s + 0.5) / n)), radius);
-        if (inside) note(s, inside);
-      }
+      for (const { spot, part, cover } of stopsInside(instance, placed, radius, n, first, last))
+        note(spot, { instance: index, part, cover });
     }
     return { placed, stock, length: L, step: L / n, spots, passes };
   });
@@ -253,16 +282,22 @@ function crossing(
   };
 }
 
+const seatRadii = new WeakMap<Instance, number>();
+
 /** Half size of the face a piece rests on: its section a little way up, less when it lies on its side. */
 export function seatRadius(instance: Instance): number {
-  const m = measureOf(instance.piece);
-  const { body } = instance;
-  const upright = Math.abs(instance.frame.z[2]);
-  const sunk = Math.max(instance.piece.seat.sink, 0.06 * m.height, 0.5);
+  let known = seatRadii.get(instance);
+  if (known === undefined) seatRadii.set(instance, (known = restingRadius(instance)));
+  return known;
+}
+
+function restingRadius({ piece, body, frame }: Instance): number {
+  const m = measureOf(piece);
+  const sunk = Math.max(piece.seat.sink, 0.06 * m.height, 0.5);
   const standing = bodyFootRadius(body, sunk);
   if (body.type !== 'stack') return standing;
   const lying = 0.25 * Math.min(m.width, m.height);
-  return upright > 0.7 ? standing : Math.min(standing, lying);
+  return Math.abs(frame.z[2]) > 0.7 ? standing : Math.min(standing, lying);
 }
 
 const memo = new WeakMap<

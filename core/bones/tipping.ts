@@ -1,6 +1,6 @@
 import { polygonHull } from 'd3-polygon';
-import { place, reach, type Build } from '../figure/index.ts';
-import { bodySurface, toWorld, type Vec } from '../solids/index.ts';
+import { DOWN, place, reach, type Build } from '../figure/index.ts';
+import { bodySurface, toWorld, type Body, type Vec } from '../solids/index.ts';
 import { given, reckon, type Reckoned } from '../quantity/index.ts';
 import { check, share, type Check } from './check.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
@@ -10,14 +10,21 @@ export type FlatPoint = readonly [number, number];
 /** Paste settles on to the board: what comes nearer than this to it rests on it, mm. Estimate. */
 const RESTS = 1.2;
 
-const DOWN: Vec = [0, 0, -1];
+const surfaces = new WeakMap<Body, readonly Vec[]>();
+
+/** Points of a body's surface; those of what stands on the board are remembered. */
+function surfaceOf(body: Body): readonly Vec[] {
+  let known = surfaces.get(body);
+  if (!known) surfaces.set(body, (known = bodySurface(body)));
+  return known;
+}
 
 /** Where the figure touches the board, from above. */
 export function footprint(build: Build): FlatPoint[] {
   const points: [number, number][] = [];
   for (const i of place(build)) {
     if (-reach(i, DOWN) > RESTS) continue;
-    for (const p of bodySurface(i.body)) {
+    for (const p of surfaceOf(i.body)) {
       const w = toWorld(i.frame, p);
       if (w[2] <= RESTS) points.push([w[0], w[1]]);
     }

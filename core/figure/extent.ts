@@ -2,10 +2,27 @@ import { bodyReach, dot, type Vec } from '../solids/index.ts';
 import type { Build } from './build.ts';
 import { place, type Instance } from './place.ts';
 
-/** Furthest reach of a body along a direction of length one, in the board's coordinates. */
-export function reach({ frame, body }: Instance, along: Vec): number {
-  const local: Vec = [dot(along, frame.x), dot(along, frame.y), dot(along, frame.z)];
-  return dot(frame.origin, along) + bodyReach(body, local);
+/** The six ways to look; bodies remember how far they reach along each by these very objects. */
+export const LEFT: Vec = [-1, 0, 0];
+export const RIGHT: Vec = [1, 0, 0];
+export const FRONT: Vec = [0, -1, 0];
+export const BACK: Vec = [0, 1, 0];
+export const DOWN: Vec = [0, 0, -1];
+export const UP: Vec = [0, 0, 1];
+
+const reaches = new WeakMap<Instance, Map<Vec, number>>();
+
+/** Furthest reach of a standing body along a direction of length one, in the board's coordinates. */
+export function reach(instance: Instance, along: Vec): number {
+  let known = reaches.get(instance);
+  if (!known) reaches.set(instance, (known = new Map()));
+  let far = known.get(along);
+  if (far === undefined) {
+    const { frame, body } = instance;
+    const local: Vec = [dot(along, frame.x), dot(along, frame.y), dot(along, frame.z)];
+    known.set(along, (far = dot(frame.origin, along) + bodyReach(body, local)));
+  }
+  return far;
 }
 
 export interface Extent {
@@ -24,11 +41,11 @@ export function extent(build: Build): Extent {
   if (known) return known;
   let [left, right, front, back, top] = [0, 0, 0, 0, 0];
   for (const i of place(build)) {
-    left = Math.min(left, -reach(i, [-1, 0, 0]));
-    right = Math.max(right, reach(i, [1, 0, 0]));
-    front = Math.min(front, -reach(i, [0, -1, 0]));
-    back = Math.max(back, reach(i, [0, 1, 0]));
-    top = Math.max(top, reach(i, [0, 0, 1]));
+    left = Math.min(left, -reach(i, LEFT));
+    right = Math.max(right, reach(i, RIGHT));
+    front = Math.min(front, -reach(i, FRONT));
+    back = Math.max(back, reach(i, BACK));
+    top = Math.max(top, reach(i, UP));
   }
   const found = { left, right, front, back, top };
   memo.set(build.pieces, found);

@@ -59,6 +59,32 @@ function batchOffsets(piece: Piece): Vec[] {
 
 const memo = new WeakMap<readonly Piece[], readonly Instance[]>();
 
+/** Bodies that stand as they stood before are the very same objects, so that what follows from them is kept too. */
+const stood = new WeakMap<Piece, { instance: Instance; outer: Instance | undefined }[]>();
+
+function kept(
+  piece: Piece,
+  index: number,
+  carrier: number,
+  outer: Instance | undefined,
+  body: Body,
+): Instance | undefined {
+  const before = stood.get(piece)?.[index];
+  return before &&
+    before.outer === outer &&
+    before.instance.carrier === carrier &&
+    before.instance.body === body
+    ? before.instance
+    : undefined;
+}
+
+function keep(instance: Instance, outer: Instance | undefined): Instance {
+  let all = stood.get(instance.piece);
+  if (!all) stood.set(instance.piece, (all = []));
+  all[instance.index] = { instance, outer };
+  return instance;
+}
+
 /**
  * Stand every piece on what carries it, mirrored ones and batches spelled out.
  * A piece whose carrier is missing stands on the board; files with such pieces are refused before they get here.
@@ -90,7 +116,11 @@ export function place(build: Build): readonly Instance[] {
               origin: [frame.origin[0] + offset[0], frame.origin[1] + offset[1], frame.origin[2] + offset[2]],
             };
             own.push(out.length);
-            out.push({ piece, frame: within(outer, moved), index: own.length - 1, carrier, body });
+            const outerOne = carrier < 0 ? undefined : out[carrier]!;
+            out.push(
+              kept(piece, own.length - 1, carrier, outerOne, body) ??
+                keep({ piece, frame: within(outer, moved), index: own.length - 1, carrier, body }, outerOne),
+            );
           }
       }
       of.set(piece.id, own);

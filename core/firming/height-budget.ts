@@ -1,5 +1,5 @@
 import type { SeatFacts } from '../bones/index.ts';
-import { place, reach, type Build, type Instance } from '../figure/index.ts';
+import { place, reach, UP, type Build, type Instance } from '../figure/index.ts';
 import { given, GRAVITY, reckon, total, type Reckoned } from '../quantity/index.ts';
 import { LAW } from './law.ts';
 import type { PieceFirming } from './piece.ts';
@@ -24,8 +24,6 @@ export interface HeightBudget {
   readonly finished: Reckoned;
   readonly finishedSoft: Reckoned;
 }
-
-const UP: readonly [number, number, number] = [0, 0, 1];
 
 /** The pieces that make the height: the one that reaches highest, what carries it, and so on down to the board. */
 function tallest(instances: readonly Instance[]): Instance[] {

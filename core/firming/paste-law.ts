@@ -10,12 +10,22 @@ export interface PasteLaw extends DryingConstants {
   readonly balanceRatio: number;
 }
 
-export const pasteLaw = (c: DryingConstants): PasteLaw => ({
-  ...c,
-  freshWater: c.water / (1 - c.water),
-  dryDensity: c.density * (1 - c.water),
-  balanceRatio: c.balance / (1 - c.balance),
-});
+export function pasteLaw(c: DryingConstants): PasteLaw {
+  let law = laws.get(c);
+  if (!law)
+    laws.set(
+      c,
+      (law = {
+        ...c,
+        freshWater: c.water / (1 - c.water),
+        dryDensity: c.density * (1 - c.water),
+        balanceRatio: c.balance / (1 - c.balance),
+      }),
+    );
+  return law;
+}
+
+const laws = new WeakMap<DryingConstants, PasteLaw>();
 
 /** Water left, relative to fresh, in balance with a room: ((h ÷ (1 − h)) ÷ r₀)^B. Above 1 it takes water up. */
 export const balanceWater = (law: PasteLaw, humidity: number): number =>

@@ -1,6 +1,6 @@
 import type { SeatFacts } from '../bones/index.ts';
 import { blendOf, measureOf, place, type Build, type Instance, type Piece } from '../figure/index.ts';
-import { firmingOf, type Firming, type SettingConstants } from '../pastes/index.ts';
+import { firmingOf, type Blend, type Firming, type SettingConstants } from '../pastes/index.ts';
 import { given, once, type Reckoned } from '../quantity/index.ts';
 import { dryingOf, type DryingBody } from '../solids/index.ts';
 import { bandFigure, bandOf, familyOf, type Band, type Family } from './band.ts';
@@ -241,13 +241,34 @@ function firmChocolate(
   });
 }
 
-/** All pieces of a build, by id. */
+interface Firmed {
+  readonly room: Build['room'];
+  readonly blend: Blend;
+  readonly facts: SeatFacts;
+  readonly firming: PieceFirming;
+}
+const firmedBefore = new WeakMap<Instance, Firmed>();
+
+const sameFacts = (a: SeatFacts, b: SeatFacts): boolean =>
+  a === b || (Object.keys(a) as (keyof SeatFacts)[]).every((k) => a[k] === b[k]);
+
+/** All pieces of a build, by id; what stands as it stood, in the same room and paste, is not firmed again. */
 export function firmAll(build: Build, facts: ReadonlyMap<string, SeatFacts>): Map<string, PieceFirming> {
   const out = new Map<string, PieceFirming>();
+  const { room } = build;
   for (const instance of place(build)) {
     if (out.has(instance.piece.id)) continue;
     const known = facts.get(instance.piece.id);
-    if (known) out.set(instance.piece.id, firmPiece(build, instance, known));
+    if (!known) continue;
+    const blend = blendOf(build, instance.piece);
+    const before = firmedBefore.get(instance);
+    if (before?.room === room && before.blend === blend && sameFacts(before.facts, known)) {
+      out.set(instance.piece.id, before.firming);
+      continue;
+    }
+    const firming = firmPiece(build, instance, known);
+    firmedBefore.set(instance, { room, blend, facts: known, firming });
+    out.set(instance.piece.id, firming);
   }
   return out;
 }

@@ -48,6 +48,7 @@ export function checkForm(form: Form): Result<Form> {
 }
 
 const coats = new WeakMap<Form, Coated>();
+const dryings = new WeakMap<Form, DryingBody>();
 
 /** The coat of a form that has one. */
 function coatOf(form: Form): Coated | undefined {
@@ -71,8 +72,12 @@ export const measure = (form: Form): Measure =>
   coatOf(form)?.measure ?? shapeOf(form.kind).measure(form.sizes, form);
 
 /** How the air sees it while it firms. */
-export const dryingOf = (form: Form): DryingBody =>
-  coatOf(form)?.drying ?? shapeOf(form.kind).drying(form.sizes, form);
+export function dryingOf(form: Form): DryingBody {
+  let known = dryings.get(form);
+  if (!known)
+    dryings.set(form, (known = coatOf(form)?.drying ?? shapeOf(form.kind).drying(form.sizes, form)));
+  return known;
+}
 
 /** Its body in space, core and all. */
 export const formBody = (form: Form): Body => coatOf(form)?.body ?? shapeOf(form.kind).body(form.sizes, form);

@@ -1,4 +1,4 @@
-import { BOARD, pieceOf, place, reach, weighIn, type Piece } from '../../figure/index.ts';
+import { BOARD, DOWN, pieceOf, place, reach, weighIn, type Piece } from '../../figure/index.ts';
 import type { Band, PieceFirming } from '../../firming/index.ts';
 import type { Link, Step } from '../types.ts';
 import { BONES_ID, joinId, lower, order, paced, shapedBy, type Bench, type StepMaker } from './types.ts';
@@ -12,7 +12,7 @@ const isSmall = (bench: Bench, piece: Piece): boolean =>
 /** Held over the board by a rod: it has to be firm before it goes there; what stands on the board firms where it stands. */
 const floats = (bench: Bench, piece: Piece): boolean => {
   const instance = place(bench.build).find((i) => i.piece.id === piece.id);
-  return instance !== undefined && -reach(instance, [0, 0, -1]) > CLEAR;
+  return instance !== undefined && -reach(instance, DOWN) > CLEAR;
 };
 
 /** Further over the board than this a piece does not rest on it, mm. */

@@ -1,5 +1,5 @@
 import { gathered, standing } from '../mesh/index.ts';
-import { add, dot, times, toLocal, toWorld, rotated, type Vec } from '../vector.ts';
+import { dot, times, toLocal, toWorld, type Vec } from '../vector.ts';
 import { bodyFootRadius, bodyInside, bodyMesh, bodyOutlines, bodyReach, bodySurface } from './ask.ts';
 import type { BodyKind, Group } from './types.ts';
 
@@ -61,10 +61,15 @@ export const group: BodyKind<Group> = {
     });
     return best;
   },
-  surface: (body) =>
-    body.parts.flatMap(({ frame, body: part }) =>
-      bodySurface(part).map((p) => add(frame.origin, rotated({ ...frame, origin: [0, 0, 0] }, p))),
-    ),
+  surface: (body) => {
+    // where a heap of small ones rests is told well enough by some points of each
+    const every = body.parts.length > FEW ? 17 : 1;
+    return body.parts.flatMap(({ frame, body: part }) =>
+      bodySurface(part)
+        .filter((_, i) => i % every === 0)
+        .map((p) => toWorld(frame, p)),
+    );
+  },
   footRadius: (body, sunk) =>
     body.parts.length ? Math.max(...body.parts.map((p) => bodyFootRadius(p.body, sunk))) : 0,
   mesh: (body, round) => {

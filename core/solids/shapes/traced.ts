@@ -1,5 +1,5 @@
-import type { LevelCut, Stack } from '../bodies/index.ts';
-import { bodyMesh } from '../bodies/index.ts';
+import { once } from '../../quantity/index.ts';
+import { bodyMesh, type LevelCut, type Stack } from '../bodies/index.ts';
 import { closedTrouble, fittedToBox, reachAt, sampled, type Curve } from '../curves/index.ts';
 import { measureMesh } from '../mesh/index.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
@@ -23,6 +23,8 @@ const FRONT: Curve = [
 interface Cuts {
   readonly all: readonly LevelCut[];
   readonly step: number;
+  /** Surface by its triangles, worked out once. */
+  readonly area: () => number;
 }
 const memo = new WeakMap<object, Map<string, Cuts>>();
 const NO_CURVES = {};
@@ -49,14 +51,15 @@ function cutsOf({ width, depth, height }: Sizes<Key>, art: Art): Cuts {
       y: ((b + f) / 2) * depth,
     };
   });
-  const made = { all, step: height / LEVELS };
+  const step = height / LEVELS;
+  const area = once(() => measureMesh(bodyMesh(stackThrough(all, step), 32)).area);
+  const made = { all, step, area };
   if (bySize.size > 40) bySize.clear();
   bySize.set(key, made);
   return made;
 }
 
-function stackOf(s: Sizes<Key>, art: Art): Stack {
-  const { all, step } = cutsOf(s, art);
+function stackThrough(all: readonly LevelCut[], step: number): Stack {
   return {
     type: 'stack',
     cutAt: (z) => {
@@ -68,6 +71,11 @@ function stackOf(s: Sizes<Key>, art: Art): Stack {
     },
     levels: all.map((_, i) => i * step),
   };
+}
+
+function stackOf(s: Sizes<Key>, art: Art): Stack {
+  const { all, step } = cutsOf(s, art);
+  return stackThrough(all, step);
 }
 
 export const traced: Shape<Key> = {
@@ -89,7 +97,7 @@ export const traced: Shape<Key> = {
     closedTrouble(art.curves?.front ?? FRONT, 'The front outline') ??
     closedTrouble(art.curves?.side ?? art.curves?.front ?? FRONT, 'The side outline'),
   measure: (s, art) => {
-    const { all, step } = cutsOf(s, art);
+    const { all, step, area } = cutsOf(s, art);
     let [volume, mx, my, mz] = [0, 0, 0, 0];
     for (let i = 0; i < LEVELS; i++) {
       const [p, q] = [all[i]!, all[i + 1]!];
@@ -102,7 +110,7 @@ export const traced: Shape<Key> = {
     }
     return {
       volume,
-      area: measureMesh(bodyMesh(stackOf(s, art), 32)).area,
+      area: area(),
       centre: mz / volume,
       aside: [mx / volume, my / volume],
       width: s.width,
