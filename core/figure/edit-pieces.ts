@@ -1,40 +1,16 @@
-import { fail, ok, type Grams, type Mm, type Result } from '../quantity/index.ts';
-import {
-  checkForm,
-  shapeOf,
-  formOfVolume,
-  measure,
-  startingForm,
-  toLocal,
-  type Art,
-  type Coat,
-  type Form,
-  type ShapeKind,
-  type Sizes,
-  type Vec,
-} from '../solids/index.ts';
-import { blendDensity } from '../pastes/index.ts';
-import {
-  BOARD,
-  carriedBy,
-  pieceOf,
-  type Build,
-  type Piece,
-  type Place,
-  type RodEnd,
-  type Seat,
-} from './build.ts';
+import { fail, ok, type Result } from '../quantity/index.ts';
+import { measure, shapeOf, startingForm, toLocal, type ShapeKind, type Vec } from '../solids/index.ts';
+import { BOARD, carriedBy, pieceOf, type Build, type Piece, type Place, type Seat } from './build.ts';
 import { freshId, type Change } from './edit.ts';
-import { framesOf, place } from './place.ts';
+import { framesOf, isLaidRound, place } from './place.ts';
 import { girthAt } from './wrap.ts';
-import { blendOf } from './weigh.ts';
 
-const GONE = 'That piece is no longer in the build.';
+export const GONE = 'That piece is no longer in the build.';
 
 const tidy = (x: number): number => Number(x.toFixed(2));
-const tidyPlace = (p: Vec): Place => [tidy(p[0]), tidy(p[1]), tidy(p[2])];
+export const tidyPlace = (p: Vec): Place => [tidy(p[0]), tidy(p[1]), tidy(p[2])];
 
-const patched = (build: Build, id: string, next: (piece: Piece) => Piece): Build => ({
+export const patched = (build: Build, id: string, next: (piece: Piece) => Piece): Build => ({
   ...build,
   pieces: build.pieces.map((p) => (p.id === id ? next(p) : p)),
 });
@@ -118,94 +94,6 @@ export function removePiece(build: Build, id: string): { build: Build; removed: 
   };
 }
 
-/** When a piece changes size, what stands on it and the rods in it keep their share of it. */
-function carryAlong(build: Build, id: string, before: Form, after: Form): Build {
-  const a = measure(before);
-  const b = measure(after);
-  const k: Vec = [b.width / a.width, b.depth / a.depth, b.height / a.height];
-  const move = (at: Place): Place => tidyPlace([at[0] * k[0], at[1] * k[1], at[2] * k[2]]);
-  const end = (e: RodEnd): RodEnd => (e.on === id ? { ...e, at: move(e.at) } : e);
-  return {
-    ...build,
-    pieces: build.pieces.map((p) =>
-      p.seat.on === id ? { ...p, seat: { ...p.seat, at: move(p.seat.at) } } : p,
-    ),
-    rods: build.rods.map((r) =>
-      r.from.on === id || r.to.on === id ? { ...r, from: end(r.from), to: end(r.to) } : r,
-    ),
-  };
-}
-
-/** Change the form of a piece: other sizes, another outline, another shape. */
-export function setForm(build: Build, id: string, form: Form): Change {
-  const piece = pieceOf(build, id);
-  if (!piece) return fail(GONE);
-  const checked = checkForm(form);
-  if (!checked.ok) return checked;
-  const next = patched(build, id, (p) => ({ ...p, form }));
-  return ok(carryAlong(next, id, piece.form, form));
-}
-
-export function resize(build: Build, id: string, sizes: Partial<Sizes>): Change {
-  const piece = pieceOf(build, id);
-  if (!piece) return fail(GONE);
-  const merged: Record<string, number> = { ...piece.form.sizes };
-  for (const [key, x] of Object.entries(sizes)) {
-    const whole = shapeOf(piece.form.kind).sizes.find((s) => s.key === key)?.whole;
-    if (x !== undefined) merged[key] = whole ? Math.round(x) : Number(x.toFixed(3));
-  }
-  return setForm(build, id, { ...piece.form, sizes: merged });
-}
-
-/** Make the piece the core under an even coat, or a piece of paste again. */
-export function setCoat(build: Build, id: string, coat: Coat | undefined): Change {
-  const piece = pieceOf(build, id);
-  if (!piece) return fail(GONE);
-  const { coat: _, ...bare } = piece.form;
-  return setForm(build, id, coat ? { ...bare, coat } : bare);
-}
-
-/** Another outline, or a line drawn by hand. */
-export function setArt(build: Build, id: string, art: Art): Change {
-  const piece = pieceOf(build, id);
-  if (!piece) return fail(GONE);
-  const { outline: _o, curves: _c, ...rest } = piece.form;
-  return setForm(build, id, { ...rest, ...art });
-}
-
-/** Another shape for the same paste: its starting proportions at the same grams, where they can be met. */
-export function setKind(build: Build, id: string, kind: ShapeKind): Change {
-  const piece = pieceOf(build, id);
-  if (!piece) return fail(GONE);
-  const start = startingForm(kind);
-  const fitted = formOfVolume(start, measure(piece.form).volume);
-  const next = setForm(build, id, fitted.ok ? fitted.value : start);
-  if (!next.ok || piece.seat.how !== 'wraps' || shapeOf(kind).wraps) return next;
-  return setSeat(next.value, id, { how: 'sits' });
-}
-
-/** Cut a strip, rope or ruffle to the girth it is laid round, with so much lapping over. */
-export function fitToGirth(build: Build, id: string, lap: Mm): Change {
-  const piece = pieceOf(build, id);
-  const on = piece && place(build).find((i) => i.piece.id === piece.seat.on);
-  const key = piece && (['length', 'attach', 'width'] as const).find((k) => k in piece.form.sizes);
-  if (!piece || !key) return fail(GONE);
-  const girth = on && girthAt(on.body, piece.seat.at[2]);
-  if (girth === undefined) return fail('There is no round side here to measure.', 'seat');
-  // the middle of the paste runs half its thickness outside the side
-  const thick = piece.form.sizes.thickness ?? piece.form.sizes.diameter ?? piece.form.sizes.pearl ?? 0;
-  return resize(build, id, { [key]: girth + Math.PI * thick + lap });
-}
-
-/** Give one piece the paste somebody typed; its form follows. */
-export function setGrams(build: Build, id: string, grams: Grams): Change {
-  const piece = pieceOf(build, id);
-  if (!piece) return fail(GONE);
-  const volume = (grams / blendDensity(blendOf(build, piece)).value) * 1000;
-  const form = formOfVolume(piece.form, volume);
-  return form.ok ? setForm(build, id, form.value) : form;
-}
-
 export function setPiece(
   build: Build,
   id: string,
@@ -250,7 +138,10 @@ export function reseat(build: Build, id: string, on: string): Change {
   return ok({ ...moved, pieces: inBuildingOrder(moved.pieces) });
 }
 
-/** Nudge a piece in the picture: a step given in the board's directions becomes one in its carrier's frame. */
+/**
+ * Nudge a piece in the picture: a step given in the board's directions becomes one in its carrier's frame. What is
+ * laid round its carrier goes up it, and turns about it by the length of the step.
+ */
 export function nudge(build: Build, id: string, step: Vec): Change {
   const piece = pieceOf(build, id);
   const frames = framesOf(build, id);
@@ -258,6 +149,16 @@ export function nudge(build: Build, id: string, step: Vec): Change {
   const { carrier } = frames;
   const local = toLocal({ ...carrier, origin: [0, 0, 0] }, step);
   const [x, y, z] = piece.seat.at;
+  const instances = place(build);
+  const own = instances.find((i) => i.piece.id === id)!;
+  if (isLaidRound(own)) {
+    const girth = girthAt(instances[own.carrier]!.body, z) ?? Infinity;
+    const turn = piece.seat.turn + (360 * (local[0] + local[1])) / girth;
+    return setSeat(build, id, {
+      at: [x, y, Math.max(0, z + local[2])],
+      turn: tidy(((turn + 540) % 360) - 180),
+    });
+  }
   return setSeat(build, id, { at: [x + local[0], y + local[1], z + local[2]] });
 }
 

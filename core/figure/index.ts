@@ -24,6 +24,7 @@ export { girthAt } from './wrap.ts';
 export * from './overlap.ts';
 export * from './weigh.ts';
 export * from './solid.ts';
+export * from './union.ts';
 export * from './schemes.ts';
 export * from './lay-out.ts';
 export * from './portions.ts';
@@ -32,7 +33,19 @@ export * from './extent.ts';
 export * from './elevation.ts';
 export * from './scale.ts';
 export * from './edit.ts';
-export * from './edit-pieces.ts';
+export {
+  addPiece,
+  duplicatePiece,
+  inBuildingOrder,
+  nudge,
+  removePiece,
+  reorder,
+  reseat,
+  setPiece,
+  setSeat,
+  togglePair,
+} from './edit-pieces.ts';
+export * from './edit-form.ts';
 export * from './edit-parts.ts';
 export * from './textures.ts';
 export * from './paste-list.ts';

@@ -12,7 +12,7 @@ export const METRIC: Shown = { mass: 'g', length: 'mm' };
 
 const plain = (x: number): string => (Object.is(x, -0) ? '0' : String(x));
 
-/** Grams as shown on a scale: 0.1 g below 20 g, 1 g below 500 g, 5 g above; ounces to 0.05. */
+/** Grams as shown on a scale: 0.01 g below one, 0.1 g below 20 g, 1 g below 500 g, 5 g above; ounces to 0.05. */
 export function formatMass(g: number, shown: Shown = METRIC): string {
   if (shown.mass === 'oz') return `${plain(roundTo(g / MASS_IN_G.oz, 0.05))} oz`;
   return `${plain(roundTo(g, massStep(Math.abs(g))))} g`;

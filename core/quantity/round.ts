@@ -1,5 +1,5 @@
 /** The resolution a mass is shown at: what a kitchen scale and a hand can use. Common practice. */
-export const massStep = (g: number): number => (g < 20 ? 0.1 : g < 500 ? 1 : 5);
+export const massStep = (g: number): number => (g < 0.95 ? 0.01 : g < 20 ? 0.1 : g < 500 ? 1 : 5);
 
 /** Round to a multiple of `step`, free of binary dust. */
 export const roundTo = (x: number, step: number): number => {

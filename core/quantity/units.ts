@@ -19,6 +19,7 @@ export type Mm2 = In<'mm2'>;
 export type Unit =
   | 'mm'
   | 'mm²'
+  | 'cm²'
   | 'cm³'
   | 'g'
   | 'g/cm³'

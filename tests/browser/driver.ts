@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -130,3 +130,47 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
     },
   };
 }
+
+/** Open a build at a lens. */
+export async function openBuild(browser: Browser, url: string, lens: string, id = 'demo-ferryman-otter') {
+  await browser.driver.get(`${url}/build/${id}/${lens}`);
+  await browser.find('.frame');
+}
+
+/** Wait until something of a kind says certain words. */
+export const has = (browser: Browser, css: string, words: string | RegExp) =>
+  browser.driver.wait(async () => {
+    const all = await browser.driver.findElements(By.css(css));
+    for (const e of all) {
+      const text = await e.getText().catch(() => '');
+      if (typeof words === 'string' ? text.includes(words) : words.test(text)) return e;
+    }
+    return undefined;
+  }, 20_000);
+
+/** The row of a list that opens. */
+export const row = (browser: Browser, words: string) =>
+  browser.driver.wait(
+    until.elementLocated(
+      By.xpath(`//button[contains(@class,"line")][contains(normalize-space(.),"${words}")]`),
+    ),
+    15_000,
+  );
+
+/** Choose one of a row of choices by its words. */
+export async function choose(browser: Browser, words: string): Promise<void> {
+  const found = await browser.driver.wait(
+    until.elementLocated(
+      By.xpath(`//div[contains(@class,"ant-segmented-item-label")][normalize-space(.)="${words}"]`),
+    ),
+    15_000,
+  );
+  await found.click();
+}
+
+/** Wait for a file the page saves. */
+export const saved = (browser: Browser, ending: string) =>
+  browser.driver.wait(() => {
+    const file = readdirSync(browser.downloads).find((f) => f.endsWith(ending));
+    return Promise.resolve(file ? join(browser.downloads, file) : undefined);
+  }, 20_000);

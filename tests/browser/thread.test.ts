@@ -4,7 +4,7 @@ import axe from 'axe-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readBuild } from '../../core/files/index.ts';
 import { plan } from '../../core/plan.ts';
-import { By, Key, openBrowser, serve, until, type Browser, type Served } from './driver.ts';
+import { By, has, Key, openBrowser, openBuild, row, serve, type Browser, type Served } from './driver.ts';
 
 let served: Served;
 let b: Browser;
@@ -17,26 +17,7 @@ afterAll(async () => {
   await served.close();
 });
 
-const open = async (browser: Browser, lens: string, id = 'demo-ferryman-otter') => {
-  await browser.driver.get(`${served.url}/build/${id}/${lens}`);
-  await browser.find('.frame');
-};
-const has = (browser: Browser, css: string, words: string | RegExp) =>
-  browser.driver.wait(async () => {
-    const all = await browser.driver.findElements(By.css(css));
-    for (const e of all) {
-      const text = await e.getText().catch(() => '');
-      if (typeof words === 'string' ? text.includes(words) : words.test(text)) return e;
-    }
-    return undefined;
-  }, 20_000);
-const row = (browser: Browser, words: string) =>
-  browser.driver.wait(
-    until.elementLocated(
-      By.xpath(`//button[contains(@class,"line")][contains(normalize-space(.),"${words}")]`),
-    ),
-    15_000,
-  );
+const open = (browser: Browser, lens: string, id?: string) => openBuild(browser, served.url, lens, id);
 const heightShown = async () =>
   (await b.driver.findElement(By.xpath('//label[span[.="Finished height"]]/input'))).getAttribute('value');
 const waitSaved = () => b.driver.wait(async () => !(await b.text('.rail .name')).includes('saving'), 10_000);
@@ -244,18 +225,6 @@ describe('hands', () => {
     await field.sendKeys('bea', Key.ENTER);
     await has(b, '.panel h2', 'Shape');
     await has(b, 'li.open .line', 'Beak');
-  });
-
-  it('keeps a picture of the person’s own with the build', async () => {
-    await open(b, 'shape', 'demo-savoy-cabbage');
-    await (await b.find('.chip')).click();
-    const input = await b.find('input[aria-label="Your picture"]');
-    await input.sendKeys(join(import.meta.dirname, '../../docs/screenshots/shelf.png'));
-    await b.find('.picture img');
-    await b.driver.navigate().refresh();
-    await (await b.find('.chip')).click();
-    await b.find('.picture img');
-    await b.push('Remove it');
   });
 
   it('tells two tabs of each other instead of overwriting', async () => {

@@ -5,6 +5,7 @@ import { shapeOf } from '@core/solids/index.ts';
 import {
   elevation,
   extent as extentOf,
+  isLaidRound,
   moveRodEnd,
   nudge,
   pieceOf,
@@ -87,7 +88,8 @@ const handles = computed(() => {
   const piece = selectedPiece.value ? pieceOf(build.value, selectedPiece.value) : undefined;
   if (!piece || props.lens !== 'shape') return [];
   const instance = place(build.value).find((i) => i.piece.id === piece.id);
-  if (!instance) return [];
+  // laid round its carrier its own sizes do not lie where it is seen: they are typed
+  if (!instance || isLaidRound(instance)) return [];
   return shapeOf(piece.form.kind)
     .handles(piece.form.sizes)
     .map((h) => {

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, toRaw } from 'vue';
 import { lengthOnPhoto, schemeOf, type Spot } from '@core/figure/index.ts';
 import type { StoredPicture } from '../storage/db.ts';
+import { useBuild } from './build-store.ts';
 import { keepMarks, keepPicture, pictureOf, removePicture, type PictureMarks } from '../storage/pictures.ts';
 import type { Result } from '@core/quantity/index.ts';
 
@@ -51,7 +52,9 @@ export const useReference = defineStore('reference', () => {
     if (!picture.value) return;
     const next = { ...toRaw(picture.value), marks: { ...marks.value, ...patch } };
     picture.value = next;
-    await keepMarks(next).catch(() => undefined);
+    await keepMarks(next).catch(() =>
+      useBuild().say('What was marked could not be kept; it is there until this page is closed.', 'error'),
+    );
   }
 
   const distance = (a: Spot, b: Spot) => Math.hypot(a[0] - b[0], a[1] - b[1]);

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, toRaw } from 'vue';
-import type { Build } from '@core/figure/index.ts';
+import { unionFigures, type Build } from '@core/figure/index.ts';
 import { unionJob, type Job } from '../workers/client.ts';
 import type { UnionReport } from '../workers/solids.worker.ts';
 import { useBuild } from './build-store.ts';
@@ -19,11 +19,9 @@ export const useUnion = defineStore('union', () => {
   const stale = computed(
     () => report.value !== undefined && toRaw(done.value!.pieces) !== toRaw(store.build?.pieces),
   );
-  /** How far the balance point of evenly filled pieces moves when they are joined, mm. */
-  const moves = computed(() => {
-    const r = report.value;
-    return r ? Math.hypot(...[0, 1, 2].map((k) => r.centre[k]! - r.centreApart[k]!)) : 0;
-  });
+  const figures = computed(() =>
+    report.value && store.build ? unionFigures(report.value, store.build) : undefined,
+  );
 
   async function reckon(): Promise<void> {
     const build = store.build;
@@ -46,5 +44,5 @@ export const useUnion = defineStore('union', () => {
     job = undefined;
     share.value = undefined;
   }
-  return { report, stale, moves, share, problem, reckon, cancel };
+  return { report, stale, figures, share, problem, reckon, cancel };
 });

@@ -6,7 +6,7 @@ import { OBJLoader } from 'three/addons/loaders/OBJLoader.js';
 import { STLLoader } from 'three/addons/loaders/STLLoader.js';
 import type { BufferGeometry, Mesh as ThreeMesh } from 'three';
 import { lookAtSolid, objTrouble } from '@core/files/index.ts';
-import { place, type Build } from '@core/figure/index.ts';
+import { place, type Build, type UnionMeasure } from '@core/figure/index.ts';
 import { fail, ok, type Result } from '@core/quantity/index.ts';
 import {
   bodyMesh,
@@ -25,15 +25,9 @@ import {
   type Vec,
 } from '@core/solids/index.ts';
 
-/** What the pieces fill together when paste that lies in other paste is counted once. */
-export interface UnionReport {
-  /** mm³, outer solids with their cores. */
-  readonly apart: number;
-  readonly together: number;
-  readonly surface: number;
-  readonly centreApart: Vec;
-  readonly centre: Vec;
-  /** Pieces whose surface could not be joined; counted apart. */
+/** What the pieces fill together, and which could not be joined. */
+export interface UnionReport extends UnionMeasure {
+  /** Pieces whose surface could not be joined; counted apart only. */
   readonly left: readonly string[];
 }
 

@@ -6,6 +6,7 @@ import { formatLength, formatMass } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import VerdictWord from '../../shared/VerdictWord.vue';
+import UnionNote from '../../shared/UnionNote.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import LoadBar from './LoadBar.vue';
 import RodCard from './RodCard.vue';
@@ -119,6 +120,7 @@ watch(
         </div>
       </li>
     </ul>
+    <UnionNote lens="bones" />
     <p class="limits muted">
       {{ bones.limits }} Weight of the rods
       {{

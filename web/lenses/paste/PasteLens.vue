@@ -6,6 +6,7 @@ import { formatMass, formatSpoons, formatTime, VOLUME_IN_ML } from '@core/quanti
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import UnionNote from '../../shared/UnionNote.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 
 const store = useBuild();
@@ -108,6 +109,7 @@ function rebase(id: string, base: string): void {
         </template>
       </tbody>
     </table>
+    <UnionNote lens="paste" />
 
     <div class="panel-top">
       <h3>Blends</h3>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { straighten, type Spot } from '@core/figure/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -32,8 +32,9 @@ const HINTS: Record<Tool, string> = {
 const p = computed(() => reference.picture);
 const marks = computed(() => reference.marks);
 const unit = computed(() => (p.value ? Math.max(p.value.width / 520, p.value.height / 380) : 1));
-const stroke = ref<{ from: Spot; to: Spot }>();
-const corners = ref<Spot[]>([]);
+// kept as plain data: the browser's store takes nothing else
+const stroke = shallowRef<{ from: Spot; to: Spot }>();
+const corners = shallowRef<Spot[]>([]);
 const flat = ref({ wide: 297, tall: 210 });
 
 async function take(e: Event): Promise<void> {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { Plus } from '@lucide/vue';
 import { toHeight } from '@core/bones/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
@@ -36,6 +36,12 @@ const rows = computed(() =>
     colour: build.value.colours.find((c) => c.id === piece.colour)!,
   })),
 );
+const list = ref<HTMLOListElement>();
+watch(chosen, async (id) => {
+  if (!id) return;
+  await nextTick();
+  list.value?.querySelector('li.open')?.scrollIntoView({ block: 'nearest' });
+});
 function setHeight(mm: number): void {
   const done = toHeight(build.value, mm);
   if (!done.ok) {
@@ -85,7 +91,7 @@ function setHeight(mm: number): void {
       <p v-if="!build.pieces.length" class="empty">
         Nothing stands on the board yet. Add the first piece, or lay out a whole figure under Height.
       </p>
-      <ol class="opening pieces">
+      <ol ref="list" class="opening pieces">
         <li v-for="r in rows" :key="r.piece.id" :class="{ open: r.piece.id === chosen }">
           <button
             type="button"

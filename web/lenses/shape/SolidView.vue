@@ -7,6 +7,7 @@ import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useUnion } from '../../state/union.ts';
 import { usePreferences } from '../../state/preferences.ts';
+import WhyButton from '../../shared/WhyButton.vue';
 import { keepSolidJob, readSolidJob } from '../../workers/client.ts';
 import { saveBlob } from '../../shell/files.ts';
 import type { FoundSolid } from '../../workers/solids.worker.ts';
@@ -88,7 +89,6 @@ async function save(kind: 'stl' | 'glb'): Promise<void> {
   saveBlob(blob, `${fileStem(only.value ? `${build.name} ${only.value.name}` : build.name)}.${kind}`);
 }
 onBeforeUnmount(() => union.cancel());
-const cm3 = (v: number) => `${(v / 1000).toFixed(1)} cm³`;
 </script>
 
 <template>
@@ -113,22 +113,21 @@ const cm3 = (v: number) => `${(v / 1000).toFixed(1)} cm³`;
       </template>
       <span v-else-if="union.stale" class="muted small">The figure has changed since.</span>
     </div>
-    <dl v-if="union.report">
-      <dt>Added up apart</dt>
-      <dd>{{ cm3(union.report.apart) }}</dd>
+    <dl v-if="union.figures">
+      <dt>Pieces one by one</dt>
+      <dd><WhyButton :figure="union.figures.apart" /></dd>
       <dt>Joined</dt>
       <dd>
-        <b>{{ cm3(union.report.together) }}</b>
+        <b><WhyButton :figure="union.figures.together" /></b>
       </dd>
       <dt>Lies in other pieces</dt>
       <dd>
-        {{ cm3(union.report.apart - union.report.together) }},
-        {{ ((100 * (union.report.apart - union.report.together)) / union.report.apart).toFixed(1) }} %
+        <WhyButton :figure="union.figures.shared" after="," /> <WhyButton :figure="union.figures.share" />
       </dd>
       <dt>Surface to colour</dt>
-      <dd>{{ (union.report.surface / 100).toFixed(0) }} cm²</dd>
+      <dd><WhyButton :figure="union.figures.surface" /></dd>
       <dt>Balance point moves</dt>
-      <dd>{{ formatLength(union.moves, preferences.shown) }}</dd>
+      <dd><WhyButton :figure="union.figures.moves" /></dd>
     </dl>
     <p v-if="union.report?.left.length" class="warning">
       <span aria-hidden="true">◆</span> Counted apart, their surfaces cannot be joined:

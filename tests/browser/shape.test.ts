@@ -1,0 +1,240 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import {
+  By,
+  choose,
+  has,
+  Key,
+  openBrowser,
+  openBuild,
+  row,
+  saved,
+  serve,
+  type Browser,
+  type Served,
+} from './driver.ts';
+
+let served: Served;
+let b: Browser;
+beforeAll(async () => {
+  served = await serve();
+  b = await openBrowser();
+});
+afterAll(async () => {
+  await b.close();
+  await served.close();
+});
+
+const open = (lens = 'shape', id?: string) => openBuild(b, served.url, lens, id);
+const grams = async () => {
+  await b.find('li.open .line');
+  return b.text('li.open .line');
+};
+/** How many different colours a picture of an element has: a drawn figure has many, an empty canvas one. */
+const colours = async (css: string): Promise<number> => {
+  const png = await (await b.find(css)).takeScreenshot();
+  return b.driver.executeAsyncScript<number>(
+    `const [data, done] = arguments;
+     const img = new Image();
+     img.onload = () => {
+       const c = document.createElement('canvas');
+       [c.width, c.height] = [img.width, img.height];
+       const g = c.getContext('2d');
+       g.drawImage(img, 0, 0);
+       const p = g.getImageData(0, 0, c.width, c.height).data;
+       const seen = new Set();
+       for (let i = 0; i < p.length; i += 44) seen.add((p[i] >> 4) * 256 + (p[i + 1] >> 4) * 16 + (p[i + 2] >> 4));
+       done(seen.size);
+     };
+     img.src = 'data:image/png;base64,' + data;`,
+    png,
+  );
+};
+
+describe('in the round', () => {
+  it('draws the figure, shares the selection with the spindle, and turns by key', async () => {
+    await open();
+    await row(b, 'Head');
+    await choose(b, 'Turn');
+    await b.find('.turn canvas');
+    await b.driver.wait(async () => (await colours('.turn')) > 20, 15_000);
+    const before = await (await b.find('.turn')).takeScreenshot();
+    await (await row(b, 'Head')).click();
+    await b.driver.sleep(300);
+    const chosen = await (await b.find('.turn')).takeScreenshot();
+    expect(chosen === before).toBe(false);
+    await (await b.find('.turn')).sendKeys(Key.ARROW_LEFT);
+    await b.driver.sleep(300);
+    expect((await (await b.find('.turn')).takeScreenshot()) === chosen).toBe(false);
+    await (await b.find('.turn')).click();
+    await b.driver.wait(async () => (await b.driver.findElements(By.css('li.open'))).length === 1, 5000);
+    await choose(b, 'Front');
+  });
+
+  it('says so without WebGL, and the elevations remain', async () => {
+    await open();
+    await b.driver.executeScript('HTMLCanvasElement.prototype.getContext = () => null;');
+    await choose(b, 'Turn');
+    await has(b, '.stage-box', /cannot draw in the round/);
+    await choose(b, 'Side');
+    await b.find('.stage .body');
+    // the drawing library says so in the console as well
+    await b.complaints();
+  });
+});
+
+describe('pieces', () => {
+  it('adds a shape from each family and every one shows grams and its ball', async () => {
+    await open('shape', 'demo-sixty-acorn-sweets');
+    for (const name of ['Pebble', 'Bent rope', 'Ruffle', 'Strands', 'Turned body']) {
+      await b.press('n');
+      await b.driver.wait(async () => {
+        const found = await b.driver.findElements(
+          By.xpath(`//div[contains(@class,"ant-modal")]//strong[.="${name}"]`),
+        );
+        return found[0]
+          ? found[0].click().then(
+              () => true,
+              () => false,
+            )
+          : false;
+      }, 10_000);
+      await b.driver.wait(async () => (await grams()).includes(name), 5000);
+      expect(await grams()).toMatch(/[\d.]+ g\s+[\d.]+ mm ball/);
+      await b.press(Key.ESCAPE);
+    }
+  });
+
+  it('lays a scarf round the body and fits its length to the girth', async () => {
+    await open();
+    await (await row(b, 'Scarf')).click();
+    await choose(b, 'Where it sits');
+    await has(b, '.girth', /mm round there/);
+    const before = await grams();
+    await b.fill('At height', '80');
+    await b.push('Fit its length');
+    await b.driver.wait(async () => (await grams()) !== before, 5000);
+  });
+
+  it('puts a coat over a core, and splits one total into balls', async () => {
+    await open();
+    await (await row(b, 'Tail')).click();
+    await choose(b, 'Core and coat');
+    const before = await grams();
+    await (await b.find('button[aria-label="An even coat over a core"]')).click();
+    await b.driver.wait(async () => (await grams()) !== before, 5000);
+    await has(b, '.sum', /With its core it weighs/);
+    await b.push('Split');
+    await has(b, '.split li', /ball of/);
+    await b.push('Make these pieces');
+    await row(b, 'Tail 2');
+  });
+
+  it('refuses a line that crosses itself and keeps the old one', async () => {
+    await open('shape', 'demo-savoy-cabbage');
+    await (await row(b, 'Heart')).click();
+    await b.push('Draw its lines');
+    const nodes = await b.driver.wait(async () => {
+      const all = await b.driver.findElements(By.css('.editor .node'));
+      return all.length > 5 ? all : undefined;
+    }, 10_000);
+    const was = await b.text('.draw p.muted');
+    for (let i = 0; i < 24; i++) await nodes![1]!.sendKeys(Key.chord(Key.SHIFT, Key.ARROW_RIGHT));
+    await has(b, '.draw .warning', /crosses itself/);
+    await b.push('Undo');
+    for (let i = 0; i < 23; i++) await b.push('Undo');
+    await b.driver.wait(async () => (await b.text('.draw p.muted')) === was, 5000);
+    await b.push('Leave it as it was');
+  });
+});
+
+describe('height', () => {
+  it('shows shoes to hat and lays out a whole kneeling figure', async () => {
+    await open();
+    await choose(b, 'Height');
+    await has(b, '.height tfoot', /Comes out.*210 mm/s);
+    await open('shape', 'demo-sixty-acorn-sweets');
+    await choose(b, 'Height');
+    await b.push('Lay it out');
+    await choose(b, 'Pieces');
+    await row(b, 'Torso');
+    await row(b, 'Head');
+  });
+});
+
+describe('the person’s own picture', () => {
+  it('is kept, measured by one known length, and refused when it is no picture', async () => {
+    await open('shape', 'demo-one-legged-heron');
+    await choose(b, 'Picture');
+    const input = await b.find('input[aria-label="Your reference picture"]');
+    const wrong = join(b.downloads, 'not-a-picture.png');
+    writeFileSync(wrong, 'only words');
+    await input.sendKeys(wrong);
+    await has(b, '.ant-message', /not a picture/);
+    await input.sendKeys(join(import.meta.dirname, '../../docs/screenshots/shelf.png'));
+    const svg = await b.find('.picture svg');
+    const pull = (x: number, to: number, y: number) =>
+      b.driver
+        .actions()
+        .move({ origin: svg, x, y })
+        .press()
+        .move({ origin: svg, x: to, y })
+        .release()
+        .perform();
+    await b.driver.sleep(400);
+    await pull(-100, 100, 0);
+    await b.fill('Known length', '250');
+    await choose(b, 'Measure');
+    await pull(-50, 70, 40);
+    await has(b, '.picture svg text', /^150 mm ± \d/);
+    await b.driver.navigate().refresh();
+    await choose(b, 'Picture');
+    await has(b, '.picture svg text', /^150 mm/);
+    await (await b.find('.picture .row button[role="switch"]')).click();
+    await b.find('.stage .reference image');
+  });
+});
+
+describe('solids', () => {
+  it('joins the pieces in a worker, and Bones and Paste show the difference', async () => {
+    await open();
+    await choose(b, 'Solid');
+    await b.push('Join the pieces');
+    await has(b, '.solid dl', /Lies in other pieces\s+[\d.]+ cm³/);
+    await b.press('2');
+    await has(b, '.union', /Joined, the pieces fill/);
+    await b.press('3');
+    await has(b, '.union', /would give back at most/);
+  });
+
+  it('saves STL and glTF, reads the STL back as a piece, and refuses a broken one', async () => {
+    await open();
+    await (await row(b, 'Body')).click();
+    await choose(b, 'Solid');
+    await b.push('STL, millimetres');
+    await b.push('glTF with colours');
+    const stl = await saved(b, '.stl');
+    const glb = await saved(b, '.glb');
+    expect(readFileSync(glb!).subarray(0, 4).toString()).toBe('glTF');
+    const bytes = readFileSync(stl!);
+    expect(bytes.length).toBe(84 + 50 * bytes.readUInt32LE(80));
+
+    const input = await b.find('input[aria-label="File of a solid"]');
+    const broken = join(b.downloads, 'broken.stl');
+    writeFileSync(broken, bytes.subarray(0, bytes.length - 7));
+    await input.sendKeys(broken);
+    await has(b, '.solid .warning', /was not read.*Nothing was changed/);
+    await input.sendKeys(stl!);
+    await has(b, '.found', /watertight\./);
+    await has(b, '.found .size', /90 mm × 90 mm × 136 mm/);
+    await b.push('Use it as a piece');
+    await choose(b, 'Pieces');
+    // an egg of 90 × 136 mm in the same paste weighs what the body weighs, less what facets take off
+    await b.driver.wait(async () => /80\d g|81\d g/.test(await grams()), 5000);
+  });
+
+  it('complains of nothing on the way', async () => {
+    expect(await b.complaints()).toEqual([]);
+  });
+});
