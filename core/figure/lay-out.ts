@@ -150,6 +150,8 @@ export function figureParts(s: Scheme, H: Mm, pose: Pose): LaidPart[] {
     seat: {
       at: [tidy(s.shoulders * H * 0.46), 0, tidy(torsoTall - s.armThick[0] * H * 0.4)],
       lean: 168,
+      // sitting, the hands come forward over the thighs instead of through the board
+      tip: pose === 'sitting' ? 58 : 0,
       sink: tidy(s.armThick[0] * H * 0.3),
     },
   });

@@ -1,5 +1,5 @@
 import type { SeatFacts } from '../bones/index.ts';
-import { place, reach, UP, type Build, type Instance } from '../figure/index.ts';
+import { DOWN, measureOf, place, reach, UP, type Build, type Instance } from '../figure/index.ts';
 import { given, GRAVITY, reckon, total, type Reckoned } from '../quantity/index.ts';
 import { LAW } from './law.ts';
 import type { PieceFirming } from './piece.ts';
@@ -25,6 +25,39 @@ export interface HeightBudget {
   readonly finishedSoft: Reckoned;
 }
 
+/** Over the board by more than this, something else holds it up, mm. */
+const CLEAR = 5;
+
+/** Does one hang from the other, directly or through others? */
+function carries(piece: Instance, i: Instance, instances: readonly Instance[]): boolean {
+  for (let at = i; at.carrier >= 0; at = instances[at.carrier]!)
+    if (instances[at.carrier] === piece) return true;
+  return false;
+}
+
+/** What a piece that floats over the board rests on without being seated there: legs under a body. */
+function under(
+  piece: Instance,
+  instances: readonly Instance[],
+  taken: ReadonlySet<Instance>,
+): Instance | undefined {
+  const foot = -reach(piece, DOWN);
+  if (foot <= CLEAR) return undefined;
+  const { width, height } = measureOf(piece.piece);
+  let best: Instance | undefined;
+  let nearest = Math.max(CLEAR, 0.2 * height);
+  for (const i of instances) {
+    if (taken.has(i) || carries(piece, i, instances)) continue;
+    const aside = Math.hypot(
+      i.frame.origin[0] - piece.frame.origin[0],
+      i.frame.origin[1] - piece.frame.origin[1],
+    );
+    const gap = Math.abs(reach(i, UP) - foot);
+    if (aside <= width && gap < nearest && -reach(i, DOWN) < foot - CLEAR) [best, nearest] = [i, gap];
+  }
+  return best;
+}
+
 /** The pieces that make the height: the one that reaches highest, what carries it, and so on down to the board. */
 function tallest(instances: readonly Instance[]): Instance[] {
   let top: Instance | undefined;
@@ -34,7 +67,12 @@ function tallest(instances: readonly Instance[]): Instance[] {
     if (z > best + 1e-9) [top, best] = [i, z];
   }
   const chain: Instance[] = [];
-  for (let at = top; at; at = at.carrier >= 0 ? instances[at.carrier] : undefined) chain.unshift(at);
+  const taken = new Set<Instance>();
+  for (let at = top; at && !taken.has(at);) {
+    chain.unshift(at);
+    taken.add(at);
+    at = at.carrier >= 0 ? instances[at.carrier] : under(at, instances, taken);
+  }
   return chain;
 }
 
@@ -57,7 +95,11 @@ export function heightBudget(
   const chain = tallest(place(build));
   const hex = new Map(build.colours.map((c) => [c.id, c.hex]));
   // a stage ends where the next one has its foot; the first also counts what it stands over the board
-  const feet = chain.map((i, k) => (k === 0 ? 0 : Math.max(0, i.frame.origin[2])));
+  const feet = chain.map((i, k) =>
+    k === 0 ? 0 : Math.max(0, i.carrier >= 0 ? i.frame.origin[2] : -reach(i, DOWN)),
+  );
+  // what leans or lies may have its foot higher than the next one's: no stage adds less than nothing
+  for (let k = chain.length - 2; k >= 0; k--) feet[k] = Math.min(feet[k]!, feet[k + 1]!);
   const top = chain.length ? reach(chain[chain.length - 1]!, UP) : 0;
   const stages = chain.map((i, k): Stage => {
     const { piece } = i;

@@ -12,7 +12,11 @@ const strip = ref<HTMLElement>();
 const days = computed(() => store.days);
 const plan = computed(() => days.value?.plan);
 const from = computed(() => (plan.value ? plan.value.startBy - 180 : 0));
-const to = computed(() => (days.value?.due ?? 0) + 240);
+/** Room after the due mark for its words. */
+const to = computed(() => {
+  const due = days.value?.due ?? 0;
+  return due + Math.max(240, 0.12 * (due - from.value));
+});
 const span = computed(() => Math.max(1, to.value - from.value));
 const at = (minute: number) => `${(100 * (minute - from.value)) / span.value}%`;
 const wide = (minutes: number) => `${(100 * minutes) / span.value}%`;

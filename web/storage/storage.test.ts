@@ -4,7 +4,7 @@ import { plan } from '@core/plan.ts';
 import { loadBuild, NO_ROOM, removeBuild, saveBuild, shelve } from './builds.ts';
 import { SpindleDb } from './db.ts';
 import { demoBuilds, restoreDemo, seedDemo } from './demo.ts';
-import { keepPicture, keptSize, pictureOf, removePicture } from './pictures.ts';
+import { keepMarks, keepPicture, keptSize, pictureOf, removePicture } from './pictures.ts';
 import { readSetting, writeSetting } from './settings.ts';
 
 let store: SpindleDb;
@@ -108,6 +108,17 @@ describe('pictures', () => {
     expect(await store.pictures.count()).toBe(1);
     await removeBuild(otter!.id, store);
     expect(await store.pictures.count()).toBe(0);
+  });
+
+  it('keep what was marked on them; one kept before anything could be marked is still read', async () => {
+    const kept = await keepPicture(otter!.id, new Blob(['a']), store, small);
+    if (!kept.ok) throw new Error(kept.problem.text);
+    expect((await pictureOf(otter!.id, store))?.marks).toBeUndefined();
+    const marks = { known: { from: [0, 0], to: [10, 0], mm: 50 } } as const;
+    await keepMarks({ ...kept.value, marks }, store);
+    expect((await pictureOf(otter!.id, store))?.marks).toEqual(marks);
+    await removePicture(otter!.id, store);
+    expect(await keepMarks({ ...kept.value, marks }, store)).toBe(0);
   });
 
   it('that are none are refused, and the one before stays', async () => {

@@ -34,6 +34,7 @@ export const pearls: Shape<Key> = {
       volume: (number * PI * s.pearl ** 3) / 6,
       area: number * PI * s.pearl ** 2,
       centre: height / 2,
+      aside: [0, -s.pearl / 2],
       width: Math.max(s.length, s.pearl),
       depth: s.pearl,
       height,
@@ -60,7 +61,8 @@ export const pearls: Shape<Key> = {
       type: 'group',
       parts: Array.from({ length: s.rows }, (_, row) =>
         Array.from({ length: n }, (_, i) => ({
-          frame: { ...WORLD, origin: [(i - (n - 1) / 2) * pitch, 0, row * 0.87 * d] as const },
+          // they lie on the plane y = 0, before it
+          frame: { ...WORLD, origin: [(i - (n - 1) / 2) * pitch, -d / 2, row * 0.87 * d] as const },
           body: one,
         })),
       ).flat(),

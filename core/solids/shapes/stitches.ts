@@ -35,6 +35,7 @@ export const stitches: Shape<Key> = {
       volume: number * each,
       area: number * PI * PI * 0.25 * s.stitch * s.thread,
       centre: s.stitch / 2,
+      aside: [0, -s.thread / 2],
       width: s.length,
       depth: s.thread,
       height: s.stitch,
@@ -65,7 +66,7 @@ export const stitches: Shape<Key> = {
     return {
       type: 'group',
       parts: Array.from({ length: marks }, (_, i) => ({
-        frame: { ...WORLD, origin: [marks > 1 ? i * pitch - s.length / 2 : 0, 0, 0] as const },
+        frame: { ...WORLD, origin: [marks > 1 ? i * pitch - s.length / 2 : 0, -s.thread / 2, 0] as const },
         body: one,
       })),
     };
