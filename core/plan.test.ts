@@ -3,12 +3,12 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { toHeight } from './bones/index.ts';
 import { shapeId, validate } from './days/index.ts';
 import { demoBuild, value } from './files/demo.testing.ts';
 import { readBuild } from './files/index.ts';
 import { anyBuild } from './figure/arbitrary.testing.ts';
 import { setBlend, setRoom, resize } from './figure/index.ts';
+import { toHeight } from './bones/index.ts';
 import { stateAt, STATES } from './firming/index.ts';
 import { plan } from './plan.ts';
 import type { Reckoned } from './quantity/index.ts';
@@ -95,6 +95,15 @@ describe('plan', () => {
     expect([...swamp.firming.values()].some((f) => f.never)).toBe(true);
     expect(swamp.days.plan).toBeUndefined();
     expect(swamp.days.trouble.join(' ')).toMatch(/Never in this room/);
+  });
+
+  it('what is laid round its carrier is held by it, and need not stand like a post under what is set on it', () => {
+    const tall = toHeight(otter, 300);
+    if (!tall.ok) throw new Error(tall.problem.text);
+    const { firming, days } = plan(tall.value.build);
+    expect(firming.get('scarf')!.bands.bear).toBeUndefined();
+    expect(Number.isFinite(firming.get('scarf')!.bands.handle!.slow)).toBe(true);
+    expect(days.trouble).toEqual([]);
   });
 
   it('firmness only ever grows with time', () => {

@@ -14,6 +14,7 @@ import {
   bodyReach,
   dot,
   length,
+  lyingContact,
   sub,
   times,
   toLocal,
@@ -367,6 +368,19 @@ export interface SeatFacts {
   readonly rodded: boolean;
 }
 
+/** Paste on a board settles by this much under its own weight, mm; estimate. */
+const SETTLES = 0.5;
+
+/** Face on which a piece rests, mm²: its foot, or the strip it lies on. */
+function seatArea(instance: Instance): number {
+  const m = measureOf(instance.piece);
+  const upright = Math.abs(instance.frame.z[2]) > 0.7;
+  if (instance.body.type !== 'stack' || upright) return Math.PI * seatRadius(instance) ** 2;
+  const across = Math.min(m.width, m.depth);
+  const press = Math.min(across / 2, Math.max(SETTLES, instance.piece.seat.sink));
+  return lyingContact(across, m.height, press);
+}
+
 /** Seat facts of every piece, by id, from the instance the person edits. */
 export function seatFacts(build: Build): Map<string, SeatFacts> {
   const instances = place(build);
@@ -381,7 +395,6 @@ export function seatFacts(build: Build): Map<string, SeatFacts> {
   const out = new Map<string, SeatFacts>();
   instances.forEach((instance, k) => {
     if (out.has(instance.piece.id)) return;
-    const seat = seatRadius(instance);
     const m = measureOf(instance.piece);
     let load = 0;
     let onRods = 0;
@@ -398,8 +411,7 @@ export function seatFacts(build: Build): Map<string, SeatFacts> {
       contact += Math.PI * seatRadius(instances[child]!) ** 2;
     }
     out.set(instance.piece.id, {
-      contact:
-        (instance.piece.seat.on === BOARD || instance.carrier >= 0 ? Math.PI * seat * seat : 0) + contact,
+      contact: (instance.piece.seat.on === BOARD || instance.carrier >= 0 ? seatArea(instance) : 0) + contact,
       held: instance.piece.seat.sink,
       load,
       loadOnRods: load > 0 ? onRods / load : 0,

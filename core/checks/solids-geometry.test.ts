@@ -77,12 +77,9 @@ describe('every shape', () => {
         // parts of a hand lie in each other; their union is checked where unions are
         if (f.kind === 'paddleHand') return;
         const found = measureMesh(bodyMesh(body, 96));
-        expect(found.volume / m.volume, JSON.stringify(f)).toBeGreaterThan(
-          f.coat || body.type === 'group' || body.type === 'band' ? 0.94 : 0.97,
-        );
-        expect(found.volume / m.volume, JSON.stringify(f)).toBeLessThan(
-          f.coat || body.type === 'band' ? 1.08 : 1.03,
-        );
+        // a coat is drawn by ovals, which a slim oval grown all round is not quite; thin bands by facets
+        const slack = f.coat ? 0.1 : body.type === 'band' ? 0.08 : body.type === 'group' ? 0.05 : 0.03;
+        expect(Math.abs(found.volume / m.volume - 1), JSON.stringify(f)).toBeLessThan(slack);
         if (f.coat || body.type === 'band' || body.type === 'group') return;
         if (!shapeOf(f.kind).core) {
           expect(Math.abs(found.centre[2] - m.centre) / m.height, JSON.stringify(f)).toBeLessThan(0.01);

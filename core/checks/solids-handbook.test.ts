@@ -15,6 +15,7 @@ import {
   flounceCut,
   formBody,
   formOfVolume,
+  lyingContact,
   massOfBall,
   measure,
   measureMesh,
@@ -201,6 +202,7 @@ describe('many small ones', () => {
     expect(ballOverlap(10, 10, 10)).toBe(0);
     expect(ballOverlap(30, 10, 5)).toBeCloseTo(523.59878, 4);
     expect(stickHole(4, 40)).toBeCloseTo(502.65482, 4);
+    expect(lyingContact(12, 80, 1)).toBeCloseTo(530.65997, 4);
   });
 });
 

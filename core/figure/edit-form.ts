@@ -2,6 +2,7 @@ import { fail, ok, type Grams, type Mm } from '../quantity/index.ts';
 import {
   checkForm,
   formOfVolume,
+  massOfBall,
   measure,
   shapeOf,
   startingForm,
@@ -57,6 +58,15 @@ export function resize(build: Build, id: string, sizes: Partial<Sizes>): Change 
     if (x !== undefined) merged[key] = whole ? Math.round(x) : Number(x.toFixed(3));
   }
   return setForm(build, id, { ...piece.form, sizes: merged });
+}
+
+/** Start the piece from a ball of another size; of many small ones, each of them. */
+export function setBall(build: Build, id: string, diameter: Mm): Change {
+  const piece = pieceOf(build, id);
+  if (!piece) return fail(GONE);
+  const density = blendDensity(blendOf(build, piece)).value;
+  const { alike = 1 } = measure(piece.form);
+  return setGrams(build, id, massOfBall(diameter, density) * alike);
 }
 
 /** Make the piece the core under an even coat, or a piece of paste again. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../files/demo.testing.ts';
 import { pieceOf, type Build } from './build.ts';
-import { setArt, setCoat, setKind } from './edit-form.ts';
+import { setArt, setBall, setCoat, setKind } from './edit-form.ts';
 import { addSolid, splitPiece, unitDoubt } from './edit-parts.ts';
 import type { Change } from './edit.ts';
 import { cutsAway } from './overlap.ts';
@@ -44,6 +44,13 @@ describe('another shape, a coat, drawn lines', () => {
     const now = value(setKind(otter, 'tail', 'teardrop'));
     expect(pieceOf(now, 'tail')!.form.kind).toBe('teardrop');
     expect(paste(now, 'tail')).toBeCloseTo(paste(otter, 'tail'), 1);
+  });
+  it('takes the ball it starts from as well as grams, for each of many small ones', () => {
+    const bigger = value(setBall(otter, 'tail', 50));
+    expect(weigh(pieceOf(bigger, 'tail')!, blendOf(bigger, pieceOf(bigger, 'tail')!)).ball.value).toBeCloseTo(
+      50,
+      2,
+    );
   });
   it('lets go of what it was laid round when the new shape cannot be', () => {
     expect(pieceOf(value(setKind(otter, 'scarf', 'ball')), 'scarf')!.seat.how).toBe('sits');

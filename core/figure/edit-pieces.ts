@@ -77,7 +77,11 @@ export function togglePair(build: Build, id: string): Change {
   if (!piece) return fail(GONE);
   const [x, y, z] = piece.seat.at;
   const out = !piece.pair && Math.abs(x) < 0.5 ? tidy(measure(piece.form).width * 0.6) : x;
-  return ok(patched(build, id, (p) => ({ ...p, pair: !p.pair, seat: { ...p.seat, at: [out, y, z] } })));
+  // a pair is alike by mirror, a single piece again as the hand makes it
+  const tolerance = !piece.pair ? 'mirrored' : piece.tolerance === 'mirrored' ? 'varied' : piece.tolerance;
+  return ok(
+    patched(build, id, (p) => ({ ...p, pair: !p.pair, tolerance, seat: { ...p.seat, at: [out, y, z] } })),
+  );
 }
 
 /** Take a piece away with everything that stands on it, and the rods that end in them. */
@@ -104,7 +108,9 @@ export function setPiece(
   if (patch.name !== undefined && !patch.name.trim()) return fail('A piece needs a name.', 'name');
   if (patch.count !== undefined && !(Number.isInteger(patch.count) && patch.count >= 1 && patch.count <= 500))
     return fail('How many has to be a whole number from 1 to 500.', 'count');
-  return ok(patched(build, id, (p) => ({ ...p, ...patch })));
+  const several =
+    (patch.count ?? 1) > 1 && piece.tolerance === 'varied' ? { tolerance: 'equal' as const } : {};
+  return ok(patched(build, id, (p) => ({ ...p, ...several, ...patch })));
 }
 
 export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on'>>): Change {

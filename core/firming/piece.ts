@@ -1,5 +1,13 @@
 import type { SeatFacts } from '../bones/index.ts';
-import { blendOf, measureOf, place, type Build, type Instance, type Piece } from '../figure/index.ts';
+import {
+  blendOf,
+  isLaidRound,
+  measureOf,
+  place,
+  type Build,
+  type Instance,
+  type Piece,
+} from '../figure/index.ts';
 import { firmingOf, type Blend, type Firming, type SettingConstants } from '../pastes/index.ts';
 import { given, once, type Reckoned } from '../quantity/index.ts';
 import { dryingOf, type DryingBody } from '../solids/index.ts';
@@ -75,6 +83,8 @@ function yieldAfter(family: Family, minutes: number): number {
 
 /** How long a piece hangs free and how far from upright: slender pieces that lean, fans and ears. */
 function dutyOf(instance: Instance, facts: SeatFacts): Duty {
+  // what is laid round its carrier is held all along: it neither hangs nor stands under a load
+  if (isLaidRound(instance)) return {};
   const parts = shapeParts(instance.piece);
   const lean = Math.sqrt(Math.max(0, 1 - instance.frame.z[2] ** 2));
   const slender = parts.height > 1.8 * parts.thickness && !parts.coat;

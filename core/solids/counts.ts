@@ -58,3 +58,7 @@ export function ballOverlap(d1: number, d2: number, apart: number): number {
 
 /** The hole a stick leaves, mm³. */
 export const stickHole = (d: number, depth: number): number => (PI * d * d * depth) / 4;
+
+/** The strip on which a lying rope rests when it is pressed by a depth: 2 √(p (d − p)) × length, mm². */
+export const lyingContact = (d: number, length: number, press: number): number =>
+  2 * Math.sqrt(Math.max(0, press * (d - press))) * length;

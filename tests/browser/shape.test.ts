@@ -131,6 +131,40 @@ describe('pieces', () => {
     await row(b, 'Tail 2');
   });
 
+  it('never loses a piece off the stage, however far it is pulled', async () => {
+    await open();
+    const body = await b.find('.stage [data-piece="lantern"] .fill');
+    await body.click();
+    const inside = () =>
+      b.driver.executeScript<boolean>(
+        `const s = document.querySelector('.stage').getBoundingClientRect();
+         const p = document.querySelector('.stage [data-piece="lantern"] .fill').getBoundingClientRect();
+         const x = (p.left + p.right) / 2;
+         const y = (p.top + p.bottom) / 2;
+         return x >= s.left && x <= s.right && y >= s.top && y <= s.bottom;`,
+      );
+    for (const [x, y] of [
+      [-520, -300],
+      [600, 200],
+    ] as const) {
+      const handle = await b.find('.stage [data-piece="lantern"] .fill');
+      await b.driver
+        .actions()
+        .move({ origin: handle })
+        .press()
+        .move({ origin: handle, x: x / 8, y: y / 8 })
+        .perform();
+      await b.driver
+        .actions()
+        .move({ x: x < 0 ? 5 : 1270, y: y < 0 ? 60 : 700 })
+        .perform();
+      expect(await inside()).toBe(true);
+      await b.driver.actions().release().perform();
+      await b.driver.sleep(200);
+      expect(await inside()).toBe(true);
+    }
+  });
+
   it('refuses a line that crosses itself and keeps the old one', async () => {
     await open('shape', 'demo-savoy-cabbage');
     await (await row(b, 'Heart')).click();
@@ -139,12 +173,14 @@ describe('pieces', () => {
       const all = await b.driver.findElements(By.css('.editor .node'));
       return all.length > 5 ? all : undefined;
     }, 10_000);
+    await has(b, '.draw p.muted', /cm³ of paste/);
     const was = await b.text('.draw p.muted');
     for (let i = 0; i < 24; i++) await nodes![1]!.sendKeys(Key.chord(Key.SHIFT, Key.ARROW_RIGHT));
     await has(b, '.draw .warning', /crosses itself/);
-    await b.push('Undo');
-    for (let i = 0; i < 23; i++) await b.push('Undo');
-    await b.driver.wait(async () => (await b.text('.draw p.muted')) === was, 5000);
+    const undo = await b.button('Undo');
+    for (let i = 0; i < 60 && (await undo.isEnabled()); i++) await undo.click();
+    await b.driver.sleep(300);
+    expect(await b.text('.draw p.muted')).toBe(was);
     await b.push('Leave it as it was');
   });
 });

@@ -34,7 +34,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
     expect((await b.driver.findElements(By.css('.shelf li'))).length).toBe(4);
     await (await has(b, '.shelf li a', 'Ferryman otter'))!.click();
     await b.find('.stage [data-piece="body"]');
-    expect((await b.driver.findElements(By.css('.bead'))).length).toBe(16);
+    expect((await b.driver.findElements(By.css('.bead'))).length).toBe(20);
     await b.find('.clock .session');
     await has(b, '.chip.due', /start by\s+\w{3} \d\d:\d\d/);
   });

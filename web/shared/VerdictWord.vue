@@ -7,7 +7,7 @@ const props = defineProps<{ verdict: Verdict | 'idle'; times?: number | undefine
 const SIGN = { holds: '●', tight: '◆', fails: '▲', idle: '○' } as const;
 const words = computed(() => {
   const t = props.times;
-  const by = t === undefined || !Number.isFinite(t) ? '' : t >= 10 ? ' 10× and more' : ` ${t.toFixed(1)}×`;
+  const by = t === undefined || !Number.isFinite(t) ? '' : t >= 10 ? ' >10×' : ` ${t.toFixed(1)}×`;
   switch (props.verdict) {
     case 'holds':
       return `holds${by}`;

@@ -34,6 +34,12 @@ function labelOf(s: Session): string {
     ? 'finish, pack'
     : [...new Set(s.steps.map((p) => p.step.kind))].join(', ');
 }
+/** Too short for its own name, which then stands after it where there is room. */
+const isNarrow = (s: Session): boolean => s.to - s.from < span.value * 0.075;
+const roomAfter = (i: number): number => {
+  const all = plan.value?.sessions ?? [];
+  return all[i + 1] ? all[i + 1]!.from - all[i]!.to : 0;
+};
 /** Hatched from the end of a session to the start of the next while something firms that the next one needs. */
 const rests = computed(() => {
   const p = plan.value;
@@ -138,7 +144,16 @@ function keys(e: KeyboardEvent): void {
         class="session"
         :style="{ left: at(s.from), width: wide(s.to - s.from) }"
         :title="labelOf(s)"
-        ><template v-if="s.to - s.from > span * 0.055">{{ labelOf(s) }}</template></span
+        ><template v-if="!isNarrow(s)">{{ labelOf(s) }}</template></span
+      >
+      <span
+        v-for="(s, i) in plan.sessions"
+        v-show="isNarrow(s) && roomAfter(i) > span * 0.06"
+        :key="`n${s.from}`"
+        class="after"
+        :style="{ left: at(s.to), maxWidth: wide(roomAfter(i) * 0.7) }"
+        aria-hidden="true"
+        >{{ labelOf(s) }}</span
       >
       <i v-if="now !== undefined && now > from && now < to" class="now" :style="{ left: at(now) }"></i>
       <span class="due" :style="{ left: at(days!.due!) }"
@@ -212,6 +227,19 @@ function keys(e: KeyboardEvent): void {
   background: #8fc0aa;
   color: var(--ink);
   font-size: 12.5px;
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+}
+.after {
+  top: 38px;
+  height: 20px;
+  margin-left: 3px;
+  padding: 0 7px 0 5px;
+  background: var(--ink);
+  color: #cfe3d9;
+  font-size: 12px;
+  line-height: 20px;
   overflow: hidden;
   white-space: nowrap;
   text-overflow: ellipsis;

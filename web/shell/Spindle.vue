@@ -47,7 +47,11 @@ function move(id: string, by: 1 | -1): void {
 </script>
 
 <template>
-  <nav class="spindle" aria-label="Pieces in building order, the last on top">
+  <nav
+    class="spindle"
+    :class="{ many: beads.length > 16 }"
+    aria-label="Pieces in building order, the last on top"
+  >
     <div class="rod" aria-hidden="true"></div>
     <button
       v-for="b in beads"
@@ -115,6 +119,19 @@ function move(id: string, by: 1 | -1): void {
   padding: 2px 0;
   cursor: pointer;
   border-radius: 8px;
+}
+/* a long spindle: beads smaller, names closer, so that the whole figure stays in sight */
+.many .bead {
+  padding: 0;
+  gap: 0;
+}
+.many .drop {
+  transform: scale(0.8);
+  margin: -1px 0;
+}
+.many .label {
+  font-size: 11px;
+  line-height: 1.05;
 }
 .drop {
   min-height: 9px;

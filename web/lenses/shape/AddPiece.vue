@@ -25,7 +25,7 @@ const families = Object.entries(FAMILIES).map(([family, label]) => ({
 </script>
 
 <template>
-  <a-modal v-model:open="open" title="New piece" :footer="null" width="880px">
+  <a-modal v-model:open="open" title="New piece" :footer="null" width="1120px" :style="{ top: '30px' }">
     <label class="on"
       >Standing on
       <a-select
@@ -64,7 +64,7 @@ ul {
   margin: 0;
   padding: 0;
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(4, 1fr);
   gap: 0 14px;
 }
 button {
@@ -73,7 +73,7 @@ button {
   gap: 14px;
   align-items: center;
   text-align: left;
-  padding: 6px 8px;
+  padding: 5px 8px;
   border: 0;
   border-radius: 9px;
   background: none;
@@ -94,6 +94,11 @@ h3 {
   margin: 8px 0 2px;
   font-size: 14px;
   color: var(--ink-2);
+}
+@media (max-width: 1000px) {
+  ul {
+    grid-template-columns: 1fr 1fr;
+  }
 }
 @media (max-width: 560px) {
   ul {

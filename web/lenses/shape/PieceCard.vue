@@ -6,6 +6,7 @@ import {
   measureOf,
   removePiece,
   resize,
+  setBall,
   setGrams,
   setPiece,
   togglePair,
@@ -89,6 +90,12 @@ function remove(): void {
         kind="mass"
         :value="report.weight.paste.value"
         @change="(g) => store.apply(setGrams(build, id, g), `the grams of the ${lower}`)"
+      />
+      <QuantityField
+        :label="report.weight.alike > 1 ? 'Ball for each' : 'Ball'"
+        kind="length"
+        :value="report.weight.ball.value"
+        @change="(d) => store.apply(setBall(build, id, d), `the ball of the ${lower}`)"
       />
       <QuantityField
         v-for="s in shape.sizes"

@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { Plus } from '@lucide/vue';
 import { toHeight } from '@core/bones/index.ts';
+import { unitDoubt } from '@core/figure/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -43,13 +44,16 @@ watch(chosen, async (id) => {
   list.value?.querySelector('li.open')?.scrollIntoView({ block: 'nearest' });
 });
 function setHeight(mm: number): void {
+  const before = figure.value.height;
   const done = toHeight(build.value, mm);
   if (!done.ok) {
     store.say(done.problem.text, 'error');
     return;
   }
   store.apply(done.value.build, 'the finished height');
-  if (done.value.notes.length) store.say(done.value.notes.join(' '));
+  const doubt = unitDoubt(before, mm);
+  const said = [...done.value.notes, ...(doubt ? [doubt] : [])];
+  if (said.length) store.say(said.join(' '));
 }
 </script>
 
