@@ -66,6 +66,7 @@ export default defineConfig({
       'demo/**/*.test.ts',
     ],
     environment: 'node',
+    setupFiles: ['tools/property-seed.ts'],
     testTimeout: 20_000,
   },
 });

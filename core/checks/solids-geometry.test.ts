@@ -78,7 +78,7 @@ describe('every shape', () => {
         if (f.kind === 'paddleHand') return;
         const found = measureMesh(bodyMesh(body, 96));
         // a coat is drawn by ovals, which a slim oval grown all round is not quite; thin bands by facets
-        const slack = f.coat ? 0.1 : body.type === 'band' ? 0.08 : body.type === 'group' ? 0.05 : 0.03;
+        const slack = f.coat ? 0.1 : body.type === 'band' ? 0.14 : body.type === 'group' ? 0.05 : 0.03;
         expect(Math.abs(found.volume / m.volume - 1), JSON.stringify(f)).toBeLessThan(slack);
         if (f.coat || body.type === 'band' || body.type === 'group') return;
         if (!shapeOf(f.kind).core) {

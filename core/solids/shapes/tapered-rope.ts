@@ -84,7 +84,7 @@ export const taperedRope: Shape<Key> = {
         ...levels(2 * R, 8).filter((z) => z < zFoot),
         zFoot,
         zTip,
-        ...levels(2 * r, 8).map((z) => L - 2 * r + z),
+        ...levels(2 * r, 8).map((z) => Math.min(L, L - 2 * r + z)),
       ]
         .filter((z) => z >= 0 && z <= L)
         .sort((x, y) => x - y),
