@@ -318,6 +318,10 @@ function keys(e: KeyboardEvent): void {
   color: #b4c0ba;
   background: var(--ink);
 }
+.folded .busy {
+  right: auto;
+  left: 24px;
+}
 .busy button {
   margin-left: 6px;
   border: 1px solid #5f6c67;
@@ -337,6 +341,7 @@ function keys(e: KeyboardEvent): void {
 }
 .folded .day-name,
 .folded .wait-name,
+.folded .after,
 .folded .hint,
 .folded .told {
   display: none;

@@ -1,7 +1,6 @@
 import { once } from '../../quantity/index.ts';
-import { bodyMesh, type LevelCut, type Stack } from '../bodies/index.ts';
+import type { LevelCut, Stack } from '../bodies/index.ts';
 import { closedTrouble, fittedToBox, reachAt, sampled, type Curve } from '../curves/index.ts';
-import { measureMesh } from '../mesh/index.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
 import { BY_HAND, grows, lump } from './parts.ts';
 
@@ -52,11 +51,36 @@ function cutsOf({ width, depth, height }: Sizes<Key>, art: Art): Cuts {
     };
   });
   const step = height / LEVELS;
-  const area = once(() => measureMesh(bodyMesh(stackThrough(all, step), 32)).area);
+  const area = once(() => skinArea(all, step));
   const made = { all, step, area };
   if (bySize.size > 40) bySize.clear();
   bySize.set(key, made);
   return made;
+}
+
+const CORNERS = 32;
+
+/** Surface between level cuts by flat four-cornered pieces, with both ends; plain numbers, it is asked at every pull. */
+function skinArea(all: readonly LevelCut[], step: number): number {
+  const turn = Array.from({ length: CORNERS + 1 }, (_, k) => {
+    const t = (2 * Math.PI * k) / CORNERS;
+    return [Math.cos(t), Math.sin(t)] as const;
+  });
+  let area = Math.PI * (all[0]!.a * all[0]!.b + all[LEVELS]!.a * all[LEVELS]!.b);
+  for (let i = 0; i < LEVELS; i++) {
+    const [p, q] = [all[i]!, all[i + 1]!];
+    const [sx, sy] = [q.x! - p.x!, q.y! - p.y!];
+    for (let k = 0; k < CORNERS; k++) {
+      const [[c, s], [d, t]] = [turn[k]!, turn[k + 1]!];
+      // along the middle of the piece, and up the middle of it
+      const ux = ((p.a + q.a) / 2) * (d - c);
+      const uy = ((p.b + q.b) / 2) * (t - s);
+      const vx = sx + ((q.a - p.a) * (c + d)) / 2;
+      const vy = sy + ((q.b - p.b) * (s + t)) / 2;
+      area += Math.hypot(uy * step, ux * step, ux * vy - uy * vx);
+    }
+  }
+  return area;
 }
 
 function stackThrough(all: readonly LevelCut[], step: number): Stack {
