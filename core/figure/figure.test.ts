@@ -38,6 +38,7 @@ import {
   weighIn,
   blendOf,
   type Build,
+  type Seat,
 } from './index.ts';
 
 const otter = demoBuild('ferryman-otter');
@@ -74,7 +75,16 @@ describe('placing', () => {
   });
 
   it('tips towards the viewer and leans to the right', () => {
-    const seat = { on: BOARD, at: [0, 0, 0] as const, lean: 0, tip: 0, turn: 0, sink: 0 };
+    const seat: Seat = {
+      on: BOARD,
+      at: [0, 0, 0],
+      lean: 0,
+      tip: 0,
+      turn: 0,
+      sink: 0,
+      how: 'sits',
+      overlap: 'pressed',
+    };
     expect(seatFrame({ ...seat, tip: 90 }).z[1]).toBeCloseTo(-1);
     expect(seatFrame({ ...seat, lean: 90 }).z[0]).toBeCloseTo(1);
     expect(seatFrame({ ...seat, sink: 3 }).origin[2]).toBe(-3);
