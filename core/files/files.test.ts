@@ -71,6 +71,44 @@ describe('a wrong file is refused with a sentence that names what is wrong', () 
       (o) => (o.pieces[2].form.kind = 'blob'),
       /“Body”, form, kind: it has to be one of ball, ellipsoid/,
     ],
+    [
+      'a seat that is none',
+      (o) => (o.pieces[0].seat.how = 'floats'),
+      /“Feet”, seat, how: it has to be one of sits, set, hangs, wraps/,
+    ],
+    [
+      'a coat over what cannot be a core',
+      (o) => (o.pieces.find((p: any) => p.id === 'scarf').form.coat = { thickness: 3, under: true }),
+      /“Scarf”: Strip cannot be the core under a coat/,
+    ],
+    [
+      'a drawn line with a name of its own',
+      (o) =>
+        (o.pieces[2].form.curves = {
+          wiggle: [
+            [0, 0],
+            [1, 1],
+          ],
+        }),
+      /“wiggle” does not belong there/,
+    ],
+    [
+      'a solid that names a corner that is not there',
+      (o) =>
+        (o.pieces[2].form = {
+          kind: 'imported',
+          sizes: { width: 9, depth: 9, height: 9 },
+          solid: {
+            name: 'X',
+            corners: Array.from({ length: 12 }, () => 5),
+            faces: Array.from({ length: 12 }, (_, i) => i),
+            fills: 0.5,
+            centre: [0.5, 0.5, 0.5],
+            watertight: true,
+          },
+        }),
+      /names a corner that is not there/,
+    ],
     ['a field too many', (o) => (o.pieces[0].evil = 1), /“Feet”: “evil” does not belong there/],
     [
       'a blend that is not there',
