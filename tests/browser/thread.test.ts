@@ -279,6 +279,7 @@ describe('for everybody', () => {
   it('fits a tablet and a phone without anything cut off sideways', async () => {
     for (const [width, height, path] of [
       [1024, 768, '/build/demo-ferryman-otter/bones'],
+      [1024, 768, '/build/demo-ferryman-otter/shape'],
       [390, 844, '/'],
       [390, 844, '/build/demo-ferryman-otter/bench'],
     ] as const) {
