@@ -6,7 +6,9 @@ import {
   checkScheme,
   figureParts,
   heightInPose,
+  JOINTS,
   landmarks,
+  LIMBS,
   layOut,
   height,
   lengthOnPhoto,
@@ -69,6 +71,38 @@ describe('schemes', () => {
 
   it('eight heads: the crotch is half way', () => {
     expect(landmarks(schemeOf('adult-8')!, 200)[4]).toEqual({ name: 'crotch', z: 100 });
+  });
+
+  it('joints of a grown person fit together: thigh, shank and ankle make the hip, arm and hand reach the fingertip', () => {
+    expect(LIMBS.thigh + LIMBS.shank + JOINTS.ankle).toBeCloseTo(JOINTS.hip, 6);
+    expect(JOINTS.shoulder - LIMBS.upperArm - LIMBS.forearm).toBeCloseTo(JOINTS.wrist, 2);
+    expect(JOINTS.wrist - LIMBS.hand).toBeCloseTo(JOINTS.fingertip, 6);
+    const marks = landmarks(schemeOf('adult-7.5')!, 1000);
+    expect(marks.find((m) => m.name === 'knee')!.z).toBeCloseTo(285, 6);
+    // levels fall from crown to sole
+    for (const s of SCHEMES) {
+      const z = landmarks(s, 200).map((m) => m.z);
+      expect([...z].sort((a, b) => b - a)).toEqual(z);
+    }
+  });
+
+  // the ball of each in mm, whatever the paste: the same component model by hand
+  it.each([
+    ['stylised-3-long-legs', 150, 'Head', 46.6],
+    ['stylised-3-long-legs', 150, 'Torso', 35.7],
+    ['stylised-3-long-legs', 150, 'Leg', 25.0],
+    ['stylised-3-long-legs', 150, 'Foot', 13.2],
+    ['stylised-3-long-legs', 150, 'Arm', 17.3],
+    ['stylised-3-long-legs', 150, 'Hand', 5.4],
+    ['adult-7.5', 200, 'Head', 20.5],
+    ['adult-7.5', 200, 'Torso', 48.0],
+    ['adult-7.5', 200, 'Leg', 29.2],
+    ['adult-7.5', 200, 'Foot', 17.9],
+    ['adult-7.5', 200, 'Arm', 20.1],
+    ['adult-7.5', 200, 'Hand', 9.7],
+  ] as const)('%s of %f mm: the %s starts from a ball of %f mm', (id, H, name, ball) => {
+    const part = figureParts(schemeOf(id)!, H, 'standing').find((p) => p.name === name)!;
+    expect(Math.abs(Math.cbrt((6 * measure(part.form).volume) / Math.PI) - ball)).toBeLessThan(0.12);
   });
 
   it.each(['standing', 'sitting', 'kneeling'] as const)(

@@ -165,9 +165,43 @@ const EIGHTHS = [
   'sole',
 ];
 
-/** Landmarks of a figure of so many heads: chin, crotch, knee and sole, and for eight heads every eighth. */
+/** Heights of a grown person's joints as shares of stature; Drillis & Contini 1966 as printed in handbooks, from memory. */
+export const JOINTS = {
+  chin: 0.87,
+  shoulder: 0.818,
+  elbow: 0.63,
+  hip: 0.53,
+  wrist: 0.485,
+  fingertip: 0.377,
+  knee: 0.285,
+  ankle: 0.039,
+} as const;
+
+/** Lengths of a grown person's limbs as shares of stature; the same source. */
+export const LIMBS = {
+  upperArm: 0.186,
+  forearm: 0.146,
+  hand: 0.108,
+  thigh: 0.245,
+  shank: 0.246,
+  foot: 0.152,
+} as const;
+
+/** From so many heads up a figure is built like a grown person. */
+const GROWN = 7;
+
+/**
+ * Landmarks of a figure: every eighth for eight heads, the joints of a grown person for other grown ones, else chin,
+ * hips, knee and sole by its own shares.
+ */
 export function landmarks(s: Scheme, height: Mm): { name: string; z: Mm }[] {
   if (s.heads === 8) return EIGHTHS.map((name, i) => ({ name, z: height * (1 - i / 8) }));
+  if (s.heads >= GROWN)
+    return [
+      { name: 'crown', z: height },
+      ...Object.entries(JOINTS).map(([name, share]) => ({ name, z: height * share })),
+      { name: 'sole', z: 0 },
+    ];
   return [
     { name: 'crown', z: height },
     { name: 'chin', z: height * (1 - s.head) },
