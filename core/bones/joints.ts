@@ -9,9 +9,9 @@ import {
 } from '../figure/index.ts';
 import {
   add,
+  bodyBall,
   bodyFootRadius,
   bodyInside,
-  bodyReach,
   dot,
   length,
   lyingContact,
@@ -20,7 +20,6 @@ import {
   toLocal,
   toWorld,
   unit,
-  type Body,
   type Vec,
 } from '../solids/index.ts';
 import { carriedMasses, type Mass } from './balance.ts';
@@ -130,33 +129,11 @@ function distanceToLine(p: Vec, from: Vec, to: Vec): number {
   return length(sub(p, add(from, times(d, t))));
 }
 
-const balls = new WeakMap<Body, { centre: Vec; radius: number }>();
-
-/** A ball that holds the whole body, in its own frame. */
-function ballRound(body: Body): { centre: Vec; radius: number } {
-  let found = balls.get(body);
-  if (!found) {
-    const far = ([0, 1, 2] as const).map((k) => {
-      const d: [number, number, number] = [0, 0, 0];
-      d[k] = 1;
-      const high = bodyReach(body, d);
-      d[k] = -1;
-      return [-bodyReach(body, d), high] as const;
-    });
-    found = {
-      centre: [0, 1, 2].map((k) => (far[k]![0] + far[k]![1]) / 2) as unknown as Vec,
-      radius: Math.hypot(...far.map(([low, high]) => (high - low) / 2)),
-    };
-    balls.set(body, found);
-  }
-  return found;
-}
-
 /** Follow every rod through the figure and note what it is inside of. */
 export function rodPaths(build: Build): RodPath[] {
   const instances = place(build);
   const spheres = instances.map((i) => {
-    const ball = ballRound(i.body);
+    const ball = bodyBall(i.body);
     return { centre: toWorld(i.frame, ball.centre), radius: ball.radius };
   });
   return placeRods(build).map((placed) => {

@@ -168,7 +168,7 @@ export async function choose(browser: Browser, words: string): Promise<void> {
   await found.click();
 }
 
-/** Wait for a file the page saves. */
+/** Wait for a file the page saves; while it arrives it has another ending. */
 export const saved = (browser: Browser, ending: string) =>
   browser.driver.wait(() => {
     const file = readdirSync(browser.downloads).find((f) => f.endsWith(ending));

@@ -1,10 +1,21 @@
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import axe from 'axe-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readBuild } from '../../core/files/index.ts';
 import { plan } from '../../core/plan.ts';
-import { By, has, Key, openBrowser, openBuild, row, serve, type Browser, type Served } from './driver.ts';
+import {
+  By,
+  has,
+  Key,
+  openBrowser,
+  openBuild,
+  row,
+  saved,
+  serve,
+  type Browser,
+  type Served,
+} from './driver.ts';
 
 let served: Served;
 let b: Browser;
@@ -21,12 +32,6 @@ const open = (browser: Browser, lens: string, id?: string) => openBuild(browser,
 const heightShown = async () =>
   (await b.driver.findElement(By.xpath('//label[span[.="Finished height"]]/input'))).getAttribute('value');
 const waitSaved = () => b.driver.wait(async () => !(await b.text('.rail .name')).includes('saving'), 10_000);
-const download = (browser: Browser) =>
-  browser.driver.wait(() => {
-    const file = readdirSync(browser.downloads).find((f) => f.endsWith('.spindle.json'));
-    return Promise.resolve(file ? readFileSync(join(browser.downloads, file), 'utf8') : undefined);
-  }, 15_000);
-
 describe('from a figure on the shelf to a bench sheet', () => {
   it('finds the demonstration builds on the shelf and opens the otter', async () => {
     await b.driver.get(served.url);
@@ -118,7 +123,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
   it('saves to a file that a fresh browser opens to the same report', async () => {
     await open(b, 'shape');
     await b.press(Key.chord(Key.CONTROL, 's'));
-    const text = (await download(b))!;
+    const text = readFileSync((await saved(b, '.spindle.json'))!, 'utf8');
     const read = readBuild(text);
     if (!read.ok) throw new Error(read.problem.text);
     const other = await openBrowser();
@@ -130,11 +135,8 @@ describe('from a figure on the shelf to a bench sheet', () => {
       await (await other.driver.findElement(By.css('input[type=file]'))).sendKeys(file);
       await other.find('.frame .stage');
       await other.press(Key.chord(Key.CONTROL, 's'));
-      const back = await other.driver.wait(() => {
-        const saved = readdirSync(other.downloads).find((f) => f.startsWith('ferryman'));
-        return Promise.resolve(saved ? readFileSync(join(other.downloads, saved), 'utf8') : undefined);
-      }, 15_000);
-      const again = readBuild(back!);
+      const back = await saved(other, 'ferryman-otter.spindle.json');
+      const again = readBuild(readFileSync(back!, 'utf8'));
       if (!again.ok) throw new Error(again.problem.text);
       expect(JSON.stringify(plan({ ...again.value, id: read.value.id }))).toBe(
         JSON.stringify(plan(read.value)),

@@ -21,6 +21,33 @@ export const bodyOutlines = (body: Body, drop: (p: Vec) => readonly [Mm, Mm]): [
 /** What a point is inside of; undefined outside. */
 export const bodyInside = (body: Body, p: Vec): InsideBody | undefined => kindOf(body).inside(body, p);
 
+/** A ball that holds the whole body, in the body's own frame. */
+export interface BodyBall {
+  readonly centre: Vec;
+  readonly radius: Mm;
+}
+const balls = new WeakMap<Body, BodyBall>();
+
+/** The ball round a body's box, remembered with it: tells from afar that a point or a rod is not inside. */
+export function bodyBall(body: Body): BodyBall {
+  let found = balls.get(body);
+  if (!found) {
+    const far = ([0, 1, 2] as const).map((k) => {
+      const d: [number, number, number] = [0, 0, 0];
+      d[k] = 1;
+      const high = bodyReach(body, d);
+      d[k] = -1;
+      return [-bodyReach(body, d), high] as const;
+    });
+    found = {
+      centre: far.map(([low, high]) => (low + high) / 2) as unknown as Vec,
+      radius: Math.hypot(...far.map(([low, high]) => (high - low) / 2)),
+    };
+    balls.set(body, found);
+  }
+  return found;
+}
+
 export const bodySurface = (body: Body): Vec[] => kindOf(body).surface(body);
 export const bodyFootRadius = (body: Body, sunk: Mm): Mm => kindOf(body).footRadius(body, sunk);
 

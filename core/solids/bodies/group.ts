@@ -1,33 +1,29 @@
 import { gathered, standing } from '../mesh/index.ts';
-import { dot, times, toLocal, toWorld, type Vec } from '../vector.ts';
-import { bodyFootRadius, bodyInside, bodyMesh, bodyOutlines, bodyReach, bodySurface } from './ask.ts';
+import { dot, toLocal, toWorld, type Vec } from '../vector.ts';
+import {
+  bodyBall,
+  bodyFootRadius,
+  bodyInside,
+  bodyMesh,
+  bodyOutlines,
+  bodyReach,
+  bodySurface,
+  type BodyBall,
+} from './ask.ts';
 import type { BodyKind, Group } from './types.ts';
 
 /** Up to so many parts they are pressed together to one thing. */
 const FEW = 12;
 
-interface Ball {
-  readonly at: Vec;
-  readonly radius: number;
-}
-const balls = new WeakMap<Group, Ball[]>();
+const balls = new WeakMap<Group, BodyBall[]>();
 
-/** A ball round each part, to tell from afar that a point is not in it. */
-function around(body: Group): Ball[] {
+/** A ball round each part, in the frame of the group. */
+function around(body: Group): BodyBall[] {
   let found = balls.get(body);
   if (!found) {
     found = body.parts.map(({ frame, body: part }) => {
-      const reach = ([0, 1, 2] as const).map((k) => {
-        const d: Vec = [k === 0 ? 1 : 0, k === 1 ? 1 : 0, k === 2 ? 1 : 0];
-        return [bodyReach(part, d), -bodyReach(part, times(d, -1))] as const;
-      });
-      const middle: Vec = [
-        (reach[0]![0] + reach[0]![1]) / 2,
-        (reach[1]![0] + reach[1]![1]) / 2,
-        (reach[2]![0] + reach[2]![1]) / 2,
-      ];
-      const radius = Math.hypot(...reach.map(([high, low]) => (high - low) / 2));
-      return { at: toWorld(frame, middle), radius };
+      const { centre, radius } = bodyBall(part);
+      return { centre: toWorld(frame, centre), radius };
     });
     balls.set(body, found);
   }
@@ -39,7 +35,7 @@ export const group: BodyKind<Group> = {
     let best = -Infinity;
     const near = around(body);
     body.parts.forEach(({ frame, body: part }, i) => {
-      const { at, radius } = near[i]!;
+      const { centre: at, radius } = near[i]!;
       if (dot(at, along) + radius <= best) return;
       const local: Vec = [dot(along, frame.x), dot(along, frame.y), dot(along, frame.z)];
       best = Math.max(best, dot(frame.origin, along) + bodyReach(part, local));
@@ -54,7 +50,7 @@ export const group: BodyKind<Group> = {
     const near = around(body);
     let best: ReturnType<typeof bodyInside>;
     body.parts.forEach(({ frame, body: part }, i) => {
-      const { at, radius } = near[i]!;
+      const { centre: at, radius } = near[i]!;
       if (Math.hypot(p[0] - at[0], p[1] - at[1], p[2] - at[2]) > radius) return;
       const found = bodyInside(part, toLocal(frame, p));
       if (found && (!best || found.cover > best.cover)) best = found;

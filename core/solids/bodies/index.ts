@@ -13,5 +13,13 @@ import { tube } from './tube.ts';
 knowKinds({ stack, flat, tube, band, group, scan });
 
 export * from './types.ts';
-export { bodyFootRadius, bodyInside, bodyMesh, bodyOutlines, bodyReach, bodySurface } from './ask.ts';
+export {
+  bodyBall,
+  bodyFootRadius,
+  bodyInside,
+  bodyMesh,
+  bodyOutlines,
+  bodyReach,
+  bodySurface,
+} from './ask.ts';
 export { edgeOf, turned } from './stack.ts';
