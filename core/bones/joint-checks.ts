@@ -12,7 +12,8 @@ import {
 } from './anchorage.ts';
 import { check, share, type Check } from './check.ts';
 import { amplify, critical, euler } from './columns.ts';
-import type { Crossing, Joint, Run } from './joints.ts';
+import type { Crossing, Joint } from './joints.ts';
+import type { Run } from './rod-paths.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
 import { rodStrength } from './rods/registry.ts';
 import { BOARDS, CORES, pasteAt, softNow, type SoftNow } from './soft.ts';

@@ -1,7 +1,7 @@
 // Proportions against the usual drawing canons and typical bodies (sizes from memory), straightening of pictures
 // against worked homographies, and the powers by which things grow (Galileo: volume by the cube).
 import { describe, expect, it } from 'vitest';
-import { blank } from '../figure/blank.testing.ts';
+import { blank, plainPiece } from '../figure/blank.testing.ts';
 import {
   checkScheme,
   figureParts,
@@ -212,34 +212,7 @@ describe('ball first', () => {
 });
 
 describe('twice as tall', () => {
-  const piece = (form: Form): Build => ({
-    ...blank,
-    pieces: [
-      {
-        id: 'p',
-        name: 'P',
-        form,
-        blend: blank.blends[0]!.id,
-        colour: blank.colours[0]!.id,
-        seat: {
-          on: 'board',
-          at: [0, 0, 0],
-          lean: 0,
-          tip: 0,
-          turn: 0,
-          sink: 0,
-          how: 'sits',
-          overlap: 'pressed',
-        },
-        pair: false,
-        count: 1,
-        texture: 'none',
-        core: 'foam',
-        tolerance: 'varied',
-        hidden: 'none',
-      },
-    ],
-  });
+  const piece = (form: Form): Build => ({ ...blank, pieces: [plainPiece('p', form)] });
   const grown = (form: Form) => {
     const one = piece(form);
     const two = scaleFigure(one, 2);

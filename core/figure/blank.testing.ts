@@ -1,4 +1,5 @@
-import { BUILD_FORMAT, BUILD_VERSION, type Build } from './build.ts';
+import type { Form } from '../solids/index.ts';
+import { BUILD_FORMAT, BUILD_VERSION, type Build, type Piece, type Seat } from './build.ts';
 
 /** A build with nothing on its board, for tests. */
 export const blank: Build = {
@@ -17,3 +18,29 @@ export const blank: Build = {
   practice: { spare: 10, powderBulk: 0.6, pace: 1 },
   bench: { done: [] },
 };
+
+/** A single piece of the blank build's paste, standing on the board unless its seat says otherwise. */
+export const plainPiece = (id: string, form: Form, seat: Partial<Seat> = {}): Piece => ({
+  id,
+  name: id,
+  form,
+  blend: 'plain',
+  colour: 'white',
+  seat: {
+    on: 'board',
+    at: [0, 0, 0],
+    lean: 0,
+    tip: 0,
+    turn: 0,
+    sink: 0,
+    how: 'sits',
+    overlap: 'pressed',
+    ...seat,
+  },
+  pair: false,
+  count: 1,
+  texture: 'none',
+  core: 'foam',
+  tolerance: 'varied',
+  hidden: 'none',
+});

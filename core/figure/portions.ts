@@ -61,3 +61,13 @@ export const ballWindow = (grams: Grams, within: Grams, density: Density): reado
   ballFromMass(grams - within, density),
   ballFromMass(grams + within, density),
 ];
+
+/** The step of a kitchen scale that shows tenths, grams. */
+export const SCALE_STEP: Grams = 0.1;
+
+/** How many of a heap of small ones to weigh together on a kitchen scale, and what they weigh; undefined when one will do. */
+export function weighedTogether(grams: Grams, alike: number): { number: number; grams: Grams } | undefined {
+  const each = grams / alike;
+  const number = Math.min(weighTogether(each, SCALE_STEP), Math.max(1, alike));
+  return number > 1 ? { number, grams: number * each } : undefined;
+}

@@ -1,38 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodySurface, measureMesh, bodyMesh, type Form } from '../solids/index.ts';
-import { blank } from './blank.testing.ts';
-import { type Build, type Piece, type Seat } from './build.ts';
+import { blank, plainPiece as piece } from './blank.testing.ts';
+import type { Build, Seat } from './build.ts';
 import { fitToGirth } from './edit-form.ts';
 import { nudge, setSeat } from './edit-pieces.ts';
 import { isLaidRound, place } from './place.ts';
 import { girthAt } from './wrap.ts';
 
-const piece = (id: string, form: Form, seat: Partial<Seat>): Piece => ({
-  id,
-  name: id,
-  form,
-  blend: 'plain',
-  colour: 'white',
-  seat: {
-    on: 'board',
-    at: [0, 0, 0],
-    lean: 0,
-    tip: 0,
-    turn: 0,
-    sink: 0,
-    how: 'sits',
-    overlap: 'pressed',
-    ...seat,
-  },
-  pair: false,
-  count: 1,
-  texture: 'none',
-  core: 'foam',
-  tolerance: 'varied',
-  hidden: 'none',
-});
-const post = piece('post', { kind: 'rope', sizes: { diameter: 60, length: 120 } }, {});
+const post = piece('post', { kind: 'rope', sizes: { diameter: 60, length: 120 } });
 const band = (form: Form, seat: Partial<Seat> = {}): Build => ({
   ...blank,
   pieces: [post, piece('band', form, { on: 'post', at: [0, 0, 40], how: 'wraps', ...seat })],

@@ -1,5 +1,6 @@
 import { bisect, fail, ok, type Mm3, type Result } from '../quantity/index.ts';
-import type { Body, Stack } from './bodies/index.ts';
+import { bodyMesh, type Body, type Stack } from './bodies/index.ts';
+import { slice } from './mesh/index.ts';
 import { coated, type Coat, type Coated } from './coat.ts';
 import { shapeOf, type ShapeKind } from './registry.ts';
 import type { Art, Dimension, DryingBody, Measure, Sizes } from './types.ts';
@@ -138,4 +139,20 @@ export function startingForm(kind: ShapeKind): Form {
   if (kind === 'sheet') return { kind, sizes, outline: 'rectangle' };
   if (!shape.curves) return { kind, sizes };
   return { kind, sizes, curves: Object.fromEntries(shape.curves.map((c) => [c.key, c.start])) };
+}
+
+/** How wide and deep a form is at shares of its height, for carving: the box of its level cuts. */
+export function levelSizes(
+  form: Form,
+  shares: readonly number[],
+): { z: number; wide: number; deep: number }[] {
+  const { height } = measure(form);
+  const mesh = bodyMesh(formBody(form), 64);
+  return shares.map((share) => {
+    const z = share * height;
+    const points = slice(mesh, z).loops.flat();
+    const span = (k: 0 | 1) =>
+      points.length ? Math.max(...points.map((p) => p[k])) - Math.min(...points.map((p) => p[k])) : 0;
+    return { z, wide: span(0), deep: span(1) };
+  });
 }

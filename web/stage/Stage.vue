@@ -28,6 +28,7 @@ import type { LensId } from '../lenses/lenses.ts';
 import { useDrag } from './drag.ts';
 import { outlinePath, pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
 import FirmPatterns from './FirmPatterns.vue';
+import BalanceLayer from './BalanceLayer.vue';
 import ReferenceLayer from './ReferenceLayer.vue';
 import RodsLayer from './RodsLayer.vue';
 
@@ -108,15 +109,6 @@ const handles = computed(() => {
       };
     })
     .filter((h) => h.seen > 0.25);
-});
-
-const balance = computed(() => bones.value && project(store.view, bones.value.balance.point));
-const footing = computed(() => {
-  const outline = bones.value?.figureTips.outline;
-  if (!outline || outline.length < 2) return undefined;
-  const k = store.view === 'front' ? 0 : 1;
-  const xs = outline.map((p) => p[k]);
-  return [Math.min(...xs), Math.max(...xs)] as const;
 });
 
 const flat = (v: Vec) => project(store.view, v);
@@ -294,37 +286,7 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       @grab="grabRodEnd"
     />
 
-    <g v-if="bones && balance" class="balance">
-      <line
-        :x1="balance[0]"
-        :x2="balance[0]"
-        :y1="-balance[1]"
-        y2="0"
-        :stroke-width="1.6 * unit"
-        :stroke-dasharray="`${2 * unit} ${4 * unit}`"
-      />
-      <circle :cx="balance[0]" :cy="-balance[1]" :r="7 * unit" :stroke-width="2 * unit" />
-      <path
-        :d="`M${balance[0] - 7 * unit} ${-balance[1]}h${14 * unit}M${balance[0]} ${-balance[1] - 7 * unit}v${14 * unit}`"
-        :stroke-width="1.6 * unit"
-      />
-      <template v-if="footing">
-        <rect
-          class="footing"
-          :x="footing[0]"
-          :y="build.board.thickness + 6 * unit"
-          :width="footing[1] - footing[0]"
-          :height="5 * unit"
-        />
-        <line
-          :x1="balance[0]"
-          :x2="balance[0]"
-          :y1="build.board.thickness + 2 * unit"
-          :y2="build.board.thickness + 15 * unit"
-          :stroke-width="2 * unit"
-        />
-      </template>
-    </g>
+    <BalanceLayer v-if="bones" :bones="bones" :board="build.board.thickness" :unit="unit" />
 
     <g v-if="handles.length" class="handles">
       <circle
@@ -406,20 +368,6 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
 .rods-behind line {
   stroke: var(--rod);
   pointer-events: none;
-}
-.balance {
-  pointer-events: none;
-}
-.balance circle {
-  fill: #fff;
-}
-.balance line,
-.balance path,
-.balance circle {
-  stroke: var(--ink);
-}
-.footing {
-  fill: var(--holds);
 }
 .grip {
   fill: #fff;

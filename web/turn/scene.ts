@@ -70,7 +70,8 @@ function bodyOf(i: Instance, hex: string, look: Look): Mesh {
     opacity: look.seeThrough ? 0.42 : 1,
     depthWrite: !look.seeThrough,
     emissive: new Color(chosen ? '#1f5c46' : '#000000'),
-    emissiveIntensity: chosen ? 0.55 : 0,
+    // enough to be found, little enough that the paste's colour can still be judged
+    emissiveIntensity: chosen ? 0.22 : 0,
   });
   const mesh = new Mesh(skinOf(i.body), material);
   mesh.matrixAutoUpdate = false;

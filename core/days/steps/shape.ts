@@ -1,4 +1,4 @@
-import { CORE_NAME, measureOf, weighIn, weighTogether, type Piece } from '../../figure/index.ts';
+import { CORE_NAME, measureOf, weighIn, weighedTogether, type Piece } from '../../figure/index.ts';
 import { formatLength, formatMass } from '../../quantity/index.ts';
 import { shapeOf } from '../../solids/index.ts';
 import { lower, paced, shapeId, type StepMaker } from './types.ts';
@@ -28,18 +28,14 @@ const HIDDEN = {
 } as const;
 const seamAt = (piece: Piece): string => HIDDEN[piece.hidden];
 
-/** The step of a kitchen scale, grams. */
-const SCALE_STEP = 0.1;
-
 /** Small ones are weighed together, as many as the scale needs. */
 function manyNotes(grams: number, alike: number): string[] {
   if (alike <= 1) return [];
-  const each = grams / alike;
-  const together = weighTogether(each, SCALE_STEP);
+  const together = weighedTogether(grams, alike);
   return [
-    together > 1
-      ? `${alike} of them; weigh ${Math.min(alike, together)} together: ${formatMass(Math.min(alike, together) * each)}.`
-      : `${alike} of them, ${formatMass(each)} each.`,
+    together
+      ? `${alike} of them; weigh ${together.number} together: ${formatMass(together.grams)}.`
+      : `${alike} of them, ${formatMass(grams / alike)} each.`,
   ];
 }
 

@@ -68,3 +68,13 @@ export function keptSolid(
     },
   };
 }
+
+/** Width, depth and height in millimetres of a solid whose box is given in the file's own unit and axes. */
+export const sizeInMm = (
+  [x, y, z]: readonly [number, number, number],
+  unit: FileUnit,
+  up: UpAxis,
+): readonly [number, number, number] => {
+  const k = FILE_UNITS[unit];
+  return up === 'z' ? [x * k, y * k, z * k] : [x * k, z * k, y * k];
+};

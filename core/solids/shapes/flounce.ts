@@ -1,7 +1,7 @@
 import { amplitudeFor, flounceCut } from '../gathers.ts';
 import type { Shape, Sizes } from '../types.ts';
 import type { Vec } from '../vector.ts';
-import { FROM_SHEET, grows, kept, plain } from './parts.ts';
+import { FROM_SHEET, grows, kept, plain, wavingBand } from './parts.ts';
 
 type Key = 'attach' | 'width' | 'thickness' | 'fullness';
 
@@ -32,17 +32,7 @@ export const flounce: Shape<Key> = {
       height: s.width,
     };
   },
-  drying: (s) => {
-    const m = flounce.measure(s, {});
-    return {
-      volume: m.volume,
-      area: (2 * m.volume) / s.thickness,
-      depth: s.thickness / 2,
-      facing: s.width,
-      thickness: s.thickness,
-      kind: 'sheet',
-    };
-  },
+  drying: (s) => wavingBand(flounce.measure(s, {}).volume, s.width, s.thickness),
   body: (s) => {
     const wave = s.attach / wavesOf(s);
     const n = Math.min(240, wavesOf(s) * 18);

@@ -49,3 +49,13 @@ export const lump = (m: Measure, thick: number): DryingBody => ({
   thickness: thick,
   kind: 'rod',
 });
+
+/** A thin band that waves: both faces open to the air. */
+export const wavingBand = (volume: number, width: number, thickness: number): DryingBody => ({
+  volume,
+  area: (2 * volume) / thickness,
+  depth: thickness / 2,
+  facing: width,
+  thickness,
+  kind: 'sheet',
+});

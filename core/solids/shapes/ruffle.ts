@@ -1,7 +1,7 @@
 import { amplitudeFor } from '../gathers.ts';
 import type { Shape, Sizes } from '../types.ts';
 import type { Vec } from '../vector.ts';
-import { FROM_STRIPS, grows, kept, plain } from './parts.ts';
+import { FROM_STRIPS, grows, kept, plain, wavingBand } from './parts.ts';
 
 type Key = 'length' | 'width' | 'thickness' | 'fullness';
 
@@ -33,17 +33,7 @@ export const ruffle: Shape<Key> = {
       cutLength: L,
     };
   },
-  drying: (s) => {
-    const m = ruffle.measure(s, {});
-    return {
-      volume: m.volume,
-      area: (2 * m.volume) / s.thickness,
-      depth: s.thickness / 2,
-      facing: s.width,
-      thickness: s.thickness,
-      kind: 'sheet',
-    };
-  },
+  drying: (s) => wavingBand(ruffle.measure(s, {}).volume, s.width, s.thickness),
   body: (s) => {
     const waves = wavesOf(s);
     const wave = s.length / waves;

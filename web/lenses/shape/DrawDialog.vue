@@ -1,16 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
 import { measureOf, setArt, type Piece } from '@core/figure/index.ts';
-import {
-  bodyMesh,
-  formBody,
-  measure,
-  shapeOf,
-  slice,
-  type Curve,
-  type Curves,
-  type Form,
-} from '@core/solids/index.ts';
+import { levelSizes, measure, shapeOf, type Curve, type Curves, type Form } from '@core/solids/index.ts';
 import { checkForm } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -87,17 +78,9 @@ const form = computed((): Form => {
 const checked = computed(() => checkForm(form.value));
 const found = computed(() => (checked.value.ok ? measure(form.value) : undefined));
 /** Level cuts for carving: how wide and deep the body is at each quarter. */
-const slices = computed(() => {
-  if (!found.value || key.value === 'edge' || shape.cut) return [];
-  const mesh = bodyMesh(formBody(form.value), 64);
-  return [0.1, 0.25, 0.5, 0.75, 0.9].map((k) => {
-    const z = k * found.value!.height;
-    const points = slice(mesh, z).loops.flat();
-    const span = (i: 0 | 1) =>
-      points.length ? Math.max(...points.map((p) => p[i])) - Math.min(...points.map((p) => p[i])) : 0;
-    return { z, wide: span(0), deep: span(1) };
-  });
-});
+const slices = computed(() =>
+  found.value && !shape.cut ? levelSizes(form.value, [0.1, 0.25, 0.5, 0.75, 0.9]) : [],
+);
 /** The picture in the line's own measure: a known length makes it true, else it is as tall as the piece. */
 const picture = computed(() => {
   const p = reference.picture;

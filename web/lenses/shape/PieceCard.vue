@@ -11,7 +11,7 @@ import {
   setPiece,
   togglePair,
   unitDoubt,
-  weighTogether,
+  weighedTogether,
   BOARD,
   type Piece,
 } from '@core/figure/index.ts';
@@ -55,14 +55,7 @@ function size(s: Dimension, v: number): void {
   if (doubt) store.say(doubt);
 }
 const measured = computed(() => measureOf(props.piece));
-/** A kitchen scale that shows tenths of a gram. */
-const SCALE_STEP = 0.1;
-const together = computed(() => {
-  const { weight } = props.report;
-  const each = weight.gross.value / weight.alike;
-  const n = weighTogether(each, SCALE_STEP);
-  return n > 1 ? { n, grams: n * each } : undefined;
-});
+const together = computed(() => weighedTogether(props.report.weight.gross.value, props.report.weight.alike));
 const drawn = computed(() => shape.value.curves !== undefined);
 
 function copy(): void {
@@ -116,7 +109,7 @@ function remove(): void {
       </template>
       <template v-else>Starts as a ball of <WhyButton :figure="report.weight.ball" after="." /></template>
       <template v-if="together">
-        Weigh {{ together.n }} together: {{ formatMass(together.grams, preferences.shown) }}.
+        Weigh {{ together.number }} together: {{ formatMass(together.grams, preferences.shown) }}.
       </template>
       <template v-if="measured.cutLength !== undefined">
         {{ report.weight.alike > 1 ? 'Each' : 'Roll or cut it' }}

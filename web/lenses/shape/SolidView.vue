@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
 import { addSolid, BOARD } from '@core/figure/index.ts';
 import { fileStem } from '@core/files/index.ts';
-import { FILE_UNITS, type FileUnit, type UpAxis } from '@core/solids/index.ts';
+import { FILE_UNITS, sizeInMm, type FileUnit, type UpAxis } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useUnion } from '../../state/union.ts';
@@ -30,12 +30,7 @@ const UPS: { value: UpAxis; label: string }[] = [
   { value: 'z', label: 'z is up' },
   { value: 'y', label: 'y is up' },
 ];
-const size = computed(() => {
-  if (!found.value) return [];
-  const [x, y, z] = found.value.solid.size;
-  const k = FILE_UNITS[unit.value];
-  return (up.value === 'z' ? [x, y, z] : [x, z, y]).map((s) => s * k);
-});
+const size = computed(() => (found.value ? sizeInMm(found.value.solid.size, unit.value, up.value) : []));
 async function take(e: Event): Promise<void> {
   const input = e.target as HTMLInputElement;
   const file = input.files?.[0];
@@ -66,10 +61,9 @@ async function use(): Promise<void> {
       problem.value = kept?.problem.text;
       return;
     }
-    const k = FILE_UNITS[unit.value];
     const on = store.selection?.kind === 'piece' ? store.selection.id : BOARD;
-    const [w, d, h] = kept.value.size;
-    const made = addSolid(store.build!, kept.value.solid, [w * k, d * k, h * k], on);
+    // what is kept already stands upright
+    const made = addSolid(store.build!, kept.value.solid, sizeInMm(kept.value.size, unit.value, 'z'), on);
     store.apply(made.build, `the solid ${kept.value.solid.name}`);
     store.selection = { kind: 'piece', id: made.id };
     found.value = undefined;

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { BonesReport } from '@core/bones/index.ts';
+import { project } from '@core/figure/index.ts';
+import { useBuild } from '../state/build-store.ts';
+
+/** Where the figure balances, and how far its footing reaches under it. */
+const props = defineProps<{ bones: BonesReport; board: number; unit: number }>();
+const store = useBuild();
+const balance = computed(() => project(store.view, props.bones.balance.point));
+const footing = computed(() => {
+  const outline = props.bones.figureTips.outline;
+  if (outline.length < 2) return undefined;
+  const k = store.view === 'front' ? 0 : 1;
+  const xs = outline.map((p) => p[k]);
+  return [Math.min(...xs), Math.max(...xs)] as const;
+});
+</script>
+
+<template>
+  <g class="balance">
+    <line
+      :x1="balance[0]"
+      :x2="balance[0]"
+      :y1="-balance[1]"
+      y2="0"
+      :stroke-width="1.6 * unit"
+      :stroke-dasharray="`${2 * unit} ${4 * unit}`"
+    />
+    <circle :cx="balance[0]" :cy="-balance[1]" :r="7 * unit" :stroke-width="2 * unit" />
+    <path
+      :d="`M${balance[0] - 7 * unit} ${-balance[1]}h${14 * unit}M${balance[0]} ${-balance[1] - 7 * unit}v${14 * unit}`"
+      :stroke-width="1.6 * unit"
+    />
+    <template v-if="footing">
+      <rect
+        class="footing"
+        :x="footing[0]"
+        :y="board + 6 * unit"
+        :width="footing[1] - footing[0]"
+        :height="5 * unit"
+      />
+      <line
+        :x1="balance[0]"
+        :x2="balance[0]"
+        :y1="board + 2 * unit"
+        :y2="board + 15 * unit"
+        :stroke-width="2 * unit"
+      />
+    </template>
+  </g>
+</template>
+
+<style scoped>
+.balance {
+  pointer-events: none;
+}
+.balance circle {
+  fill: #fff;
+}
+.balance line,
+.balance path,
+.balance circle {
+  stroke: var(--ink);
+}
+.footing {
+  fill: var(--holds);
+}
+</style>
