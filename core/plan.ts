@@ -1,4 +1,6 @@
 import { reckonBones, seatFacts, type BonesReport, type SeatFacts } from './bones/index.ts';
+import { portionsOf, type PortionReport } from './bench/index.ts';
+import { reckonCake, type CakeReport } from './cutting/index.ts';
 import { calendarOf, schedule, stepsOf, type DaysReport, type SearchOptions } from './days/index.ts';
 import {
   extent,
@@ -15,6 +17,8 @@ import {
 } from './figure/index.ts';
 import { firmAll, heightBudget, type HeightBudget, type PieceFirming } from './firming/index.ts';
 import { shapeOf } from './solids/index.ts';
+import { doseDoubts } from './pastes/index.ts';
+import { needsOf, type Need } from './stores/index.ts';
 import { formatLength, once, reckon, total, type Reckoned } from './quantity/index.ts';
 
 /** One piece as the screens show it. */
@@ -43,6 +47,14 @@ export interface Report {
   readonly bones: BonesReport;
   readonly firming: ReadonlyMap<string, PieceFirming>;
   readonly days: DaysReport;
+  /** The cake inside the figure and under it. */
+  readonly cake: CakeReport;
+  /** Many alike that have to weigh the same. */
+  readonly portions: PortionReport | undefined;
+  /** What it takes from the shelf or the shop. */
+  readonly needs: readonly Need[];
+  /** Doses that ask for trouble, by blend. */
+  readonly doses: ReadonlyMap<string, readonly string[]>;
   /** Shoes to hat, with what soft stages lose. */
   readonly height: HeightBudget;
   toJSON(): unknown;
@@ -139,6 +151,12 @@ export function plan(build: Build, search?: SearchOptions): Report {
     if (!calendar.ok) return { steps, links, trouble: [calendar.problem.text] };
     return schedule(steps, links, calendar.value, search);
   });
+  const cake = once(() => reckonCake(build));
+  const portions = once(() => portionsOf(build, paste()));
+  const needs = once(() => needsOf(build, paste(), bones(), cake()));
+  const doses = once(
+    (): ReadonlyMap<string, readonly string[]> => new Map(build.blends.map((b) => [b.id, doseDoubts(b)])),
+  );
   const budget = once(() => heightBudget(build, firming(), facts()));
   const report: Report = {
     name: build.name,
@@ -157,6 +175,18 @@ export function plan(build: Build, search?: SearchOptions): Report {
     get days() {
       return days();
     },
+    get cake() {
+      return cake();
+    },
+    get portions() {
+      return portions();
+    },
+    get needs() {
+      return needs();
+    },
+    get doses() {
+      return doses();
+    },
     get height() {
       return budget();
     },
@@ -168,6 +198,10 @@ export function plan(build: Build, search?: SearchOptions): Report {
       bones: bones(),
       firming: Object.fromEntries(firming()),
       days: days(),
+      cake: cake(),
+      portions: portions(),
+      needs: needs(),
+      doses: Object.fromEntries(doses()),
     }),
   };
   known.set(build, report);

@@ -6,6 +6,7 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import standaloneModule from 'ajv/dist/standalone/index.js';
 import { build } from 'rolldown';
 import { buildSchema } from '../core/files/schema.ts';
+import { storesSchema } from '../core/files/stores-schema.ts';
 
 // both packages are CommonJS; the default may sit one level down
 const standalone = ((standaloneModule as unknown as { default?: unknown }).default ?? standaloneModule) as (
@@ -18,11 +19,11 @@ export async function validatorSource(): Promise<string> {
   const ajv = new Ajv2020({
     code: { source: true, esm: true, lines: true },
     allErrors: false,
-    schemas: [buildSchema],
+    schemas: [buildSchema, storesSchema],
   });
   const raw = join(tmpdir(), `validate-build-${process.pid}.mjs`);
   const out = join(tmpdir(), `validate-build-${process.pid}.out.mjs`);
-  writeFileSync(raw, standalone(ajv, { validateBuild: 'build' }));
+  writeFileSync(raw, standalone(ajv, { validateBuild: 'build', validateStores: 'stores' }));
   // standalone code still requires a helper of its maker: bundle it in
   await build({
     input: raw,
@@ -49,6 +50,7 @@ if (process.argv[1] === import.meta.filename) {
     join(GENERATED, 'validate-build.d.ts'),
     `/** Made by \`npm run generate\` from core/files/schema.ts. */
 export declare const validateBuild: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };
+export declare const validateStores: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };
 `,
   );
 }

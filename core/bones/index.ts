@@ -18,5 +18,6 @@ export * from './check.ts';
 export * from './joint-checks.ts';
 export * from './checked-joints.ts';
 export * from './reckon-bones.ts';
+export * from './cut-list.ts';
 export * from './mends.ts';
 export * from './rescale.ts';

@@ -2,7 +2,7 @@ import type { Band } from '../firming/index.ts';
 import type { Minutes } from '../quantity/index.ts';
 
 /** What kind of work a step is; decides its sign on the bench sheet. */
-export type StepKind = 'mix' | 'bones' | 'shape' | 'texture' | 'join' | 'finish' | 'pack';
+export type StepKind = 'mix' | 'cover' | 'bones' | 'shape' | 'texture' | 'join' | 'finish' | 'pack';
 
 /** One thing to do with the hands, without a break. */
 export interface Step {

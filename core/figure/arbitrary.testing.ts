@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { checkForm, shapeOf, SHAPE_KINDS, startingForm, type Form } from '../solids/index.ts';
-import { BOARD, BUILD_FORMAT, BUILD_VERSION, type Build, type Piece, type Rod } from './build.ts';
+import {
+  BOARD,
+  BUILD_FORMAT,
+  BUILD_VERSION,
+  USUAL_CAKE,
+  USUAL_PRACTICE,
+  type Build,
+  type Piece,
+  type Rod,
+  type Tier,
+} from './build.ts';
 import { TEXTURES, type TextureKind } from './textures.ts';
 
 /** Generators of builds for property tests: any pieces on any carriers, any blends, any rods. Not part of the app. */
@@ -32,12 +42,22 @@ const BLENDS: Build['blends'] = [
   { id: 'plain', name: 'Plain', base: 'fondant', gumPaste: 0, powder: 0 },
   { id: 'mixed', name: 'Mixed', base: 'fondant', gumPaste: 30, powder: 0 },
   { id: 'stiff', name: 'Stiff', base: 'modellingPaste', gumPaste: 0, powder: 1 },
-  { id: 'dark', name: 'Dark', base: 'chocolateDark', gumPaste: 0, powder: 0 },
+  { id: 'dark', name: 'Dark', base: 'chocolateDark', gumPaste: 0, powder: 0, ratio: 2.2 },
+  { id: 'shrinks', name: 'Shrinks', base: 'gumPaste', gumPaste: 0, powder: 0, shrink: 2 },
 ];
 const COLOURS: Build['colours'] = [
   { id: 'red', name: 'red', hex: '#b8423c' },
   { id: 'blue', name: 'blue', hex: '#3c62b8' },
 ];
+
+const TIER: Tier = {
+  id: 'lower',
+  name: 'Lower tier',
+  shape: 'round',
+  width: 200,
+  height: 100,
+  cover: { thickness: 4, blend: 'plain', colour: 'red' },
+};
 
 export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
   fc
@@ -57,6 +77,7 @@ export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
           overlap: fc.constantFrom('pressed', 'pressed', 'trimmed'),
           tolerance: fc.constantFrom('equal', 'mirrored', 'varied', 'hidden'),
           hidden: fc.constantFrom('none', 'under', 'back'),
+          breaks: fc.constantFrom(0, 0, 5, 20),
           texture: fc.constantFrom(...(Object.keys(TEXTURES) as TextureKind[])),
         }),
         { minLength: 1, maxLength: mostPieces },
@@ -72,7 +93,13 @@ export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
           maxLength: 4,
         },
       ),
-      fc.record({ temperature: num(16, 27), humidity: num(30, 70), spare: num(0, 25) }),
+      fc.record({
+        temperature: num(16, 27),
+        humidity: num(30, 70),
+        spare: num(0, 25),
+        saves: fc.boolean(),
+        tier: fc.boolean(),
+      }),
     )
     .map(([pieces, rods, room]) => {
       const made: Piece[] = [];
@@ -101,6 +128,7 @@ export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
           core: 'foam',
           tolerance: p.tolerance,
           hidden: p.hidden,
+          breaks: p.breaks,
         });
       });
       const where = (n: number) =>
@@ -127,7 +155,9 @@ export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
         pieces: made,
         rods: placed,
         hours: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '17:00', to: '22:00' })),
-        practice: { spare: room.spare, powderBulk: 0.6, pace: 1 },
+        practice: { ...USUAL_PRACTICE, spare: room.spare, saves: room.saves },
+        cake: { ...USUAL_CAKE, tiers: room.tier ? [TIER] : [] },
+        reserves: [],
         bench: { done: [] },
       } satisfies Build;
     });

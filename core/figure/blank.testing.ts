@@ -1,5 +1,13 @@
 import type { Form } from '../solids/index.ts';
-import { BUILD_FORMAT, BUILD_VERSION, type Build, type Piece, type Seat } from './build.ts';
+import {
+  BUILD_FORMAT,
+  BUILD_VERSION,
+  USUAL_CAKE,
+  USUAL_PRACTICE,
+  type Build,
+  type Piece,
+  type Seat,
+} from './build.ts';
 
 /** A build with nothing on its board, for tests. */
 export const blank: Build = {
@@ -15,7 +23,9 @@ export const blank: Build = {
   pieces: [],
   rods: [],
   hours: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '17:00', to: '22:00' })),
-  practice: { spare: 10, powderBulk: 0.6, pace: 1 },
+  practice: USUAL_PRACTICE,
+  cake: USUAL_CAKE,
+  reserves: [],
   bench: { done: [] },
 };
 
@@ -43,4 +53,5 @@ export const plainPiece = (id: string, form: Form, seat: Partial<Seat> = {}): Pi
   core: 'foam',
   tolerance: 'varied',
   hidden: 'none',
+  breaks: 0,
 });

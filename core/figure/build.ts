@@ -1,10 +1,17 @@
-import type { Blend } from '../pastes/index.ts';
-import type { Celsius, Degrees, Mm } from '../quantity/index.ts';
+import type { BatterId, Blend, FillingId } from '../pastes/index.ts';
+import {
+  VOLUME_IN_ML,
+  type Celsius,
+  type Degrees,
+  type Density,
+  type Grams,
+  type Mm,
+} from '../quantity/index.ts';
 import type { Form } from '../solids/index.ts';
 import type { TextureKind } from './textures.ts';
 
 /** The version written today; every older one has a migration in files/. */
-export const BUILD_VERSION = 2;
+export const BUILD_VERSION = 3;
 export const BUILD_FORMAT = 'elm-spindle-build';
 
 export type Place = readonly [Mm, Mm, Mm];
@@ -57,6 +64,8 @@ export interface Piece {
   readonly core: CoreKind;
   readonly tolerance: Tolerance;
   readonly hidden: HiddenFace;
+  /** Chance that one of them breaks before the end, per cent: more are made. */
+  readonly breaks: number;
 }
 
 /** An end of a rod, fixed to a piece so that it follows it. */
@@ -127,6 +136,12 @@ export interface Practice {
   readonly spare: number;
   /** Their spoon: grams in a millilitre of stiffening powder. */
   readonly powderBulk: number;
+  /** What their teaspoon holds, mL. */
+  readonly spoon: number;
+  /** Least paste they knead in one lump, g. */
+  readonly smallestBatch: Grams;
+  /** Trimmings are kneaded back into the next rolling. */
+  readonly saves: boolean;
   /** Multiplies the hands-on minutes; 1 is the table. */
   readonly pace: number;
 }
@@ -134,6 +149,62 @@ export interface Practice {
 /** What has really been done. */
 export interface BenchRecord {
   readonly done: readonly { readonly step: string; readonly at: string }[];
+}
+
+/** A plain tier under the figure. */
+export interface Tier {
+  readonly id: string;
+  readonly name: string;
+  readonly shape: 'round' | 'square';
+  readonly width: Mm;
+  readonly height: Mm;
+  /** Rolled paste over it. */
+  readonly cover: { readonly thickness: Mm; readonly blend: string; readonly colour: string };
+}
+
+/** How the cake inside the figure and under it is baked, filled and coated. */
+export interface CakeWork {
+  readonly batter: BatterId;
+  /** Their own baked density, g/cm³. */
+  readonly density?: Density;
+  /** Height of a baked layer, trimmed. */
+  readonly layer: Mm;
+  readonly filling: FillingId;
+  readonly fillingThickness: Mm;
+  readonly coat: FillingId;
+  readonly coatThickness: Mm;
+  /** Round tins in the kitchen, by diameter. */
+  readonly tins: readonly Mm[];
+  /** Where it is chilled before it is carved, and for how long in hours. */
+  readonly chill: { readonly where: 'room' | 'fridge' | 'freezer'; readonly hours: number };
+  readonly tiers: readonly Tier[];
+}
+
+/** Many alike that have to weigh the same, and what the scale said of them. */
+export interface Portions {
+  /** The piece that makes one of them, with all it carries. */
+  readonly piece: string;
+  readonly target: Grams;
+  readonly within: Grams;
+  /** The scale's step, g. */
+  readonly step: Grams;
+  /** Width of the paper case each goes in; 0 when there is none. */
+  readonly caseWidth: Mm;
+  readonly weighed: readonly Grams[];
+}
+
+/** An offcut kept for a batch of this build. */
+export interface Reserve {
+  /** Entry of the stores. */
+  readonly stock: string;
+  readonly name: string;
+  readonly batch: string;
+  readonly grams: Grams;
+  /** It is lighter than wanted and is coloured again. */
+  readonly recolour: boolean;
+  readonly allergens: readonly string[];
+  /** `YYYY-MM-DD`. */
+  readonly keepBy?: string;
 }
 
 /** One job: the single record everything else is derived from. */
@@ -152,8 +223,34 @@ export interface Build {
   readonly rods: readonly Rod[];
   readonly hours: readonly Hours[];
   readonly practice: Practice;
+  readonly cake: CakeWork;
+  readonly portions?: Portions;
+  readonly reserves: readonly Reserve[];
   readonly bench: BenchRecord;
 }
+
+/** How people begin who have not said how they work. */
+export const USUAL_PRACTICE: Practice = {
+  spare: 10,
+  powderBulk: 0.6,
+  spoon: VOLUME_IN_ML.tsp,
+  smallestBatch: 20,
+  saves: true,
+  pace: 1,
+};
+
+/** A cake as most kitchens would make it for carving. */
+export const USUAL_CAKE: CakeWork = {
+  batter: 'firm',
+  layer: 40,
+  filling: 'buttercream',
+  fillingThickness: 4,
+  coat: 'buttercream',
+  coatThickness: 3,
+  tins: [100, 125, 150, 175, 200, 225, 250],
+  chill: { where: 'fridge', hours: 12 },
+  tiers: [],
+};
 
 export const BOARD = 'board';
 

@@ -13,7 +13,7 @@ import {
   type Sizes,
   type Vec,
 } from '../solids/index.ts';
-import { blendDensity } from '../pastes/index.ts';
+import { blendDensity, finishedDensity } from '../pastes/index.ts';
 import { pieceOf, type Build, type Place, type RodEnd } from './build.ts';
 import type { Change } from './edit.ts';
 import { GONE, patched, setSeat, tidyPlace } from './edit-pieces.ts';
@@ -113,7 +113,7 @@ export function fitToGirth(build: Build, id: string, lap: Mm): Change {
 export function setGrams(build: Build, id: string, grams: Grams): Change {
   const piece = pieceOf(build, id);
   if (!piece) return fail(GONE);
-  const volume = (grams / blendDensity(blendOf(build, piece)).value) * 1000;
+  const volume = (grams / finishedDensity(blendOf(build, piece))) * 1000;
   const form = formOfVolume(piece.form, volume);
   return form.ok ? setForm(build, id, form.value) : form;
 }

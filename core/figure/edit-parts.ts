@@ -1,5 +1,5 @@
 import { fail, ok, type Grams, type Mm, type Result } from '../quantity/index.ts';
-import { blendDensity } from '../pastes/index.ts';
+import { finishedDensity } from '../pastes/index.ts';
 import type { SolidData } from '../solids/index.ts';
 import { pieceOf, type Build, type Piece } from './build.ts';
 import { freshId } from './edit.ts';
@@ -21,7 +21,7 @@ export function splitPiece(
   const piece = pieceOf(build, id);
   if (!piece) return fail('That piece is no longer in the build.');
   const blend = blendOf(build, piece);
-  const parts = splitByDiameter(total ?? weigh(piece, blend).paste.value, ratios, blendDensity(blend).value);
+  const parts = splitByDiameter(total ?? weigh(piece, blend).paste.value, ratios, finishedDensity(blend));
   if (!parts.ok) return parts;
   const equal = ratios.every((r) => r === ratios[0]);
   const made: Piece[] = [];

@@ -46,6 +46,7 @@ export function addPiece(
     core: 'foam',
     tolerance: 'varied',
     hidden: 'none',
+    breaks: 0,
   };
   return { build: { ...build, pieces: [...build.pieces, piece] }, id };
 }
@@ -108,6 +109,8 @@ export function setPiece(
   if (patch.name !== undefined && !patch.name.trim()) return fail('A piece needs a name.', 'name');
   if (patch.count !== undefined && !(Number.isInteger(patch.count) && patch.count >= 1 && patch.count <= 500))
     return fail('How many has to be a whole number from 1 to 500.', 'count');
+  if (patch.breaks !== undefined && !(patch.breaks >= 0 && patch.breaks <= 60))
+    return fail('The chance of breaking lies between 0 and 60 %.', 'breaks');
   const several =
     (patch.count ?? 1) > 1 && piece.tolerance === 'varied' ? { tolerance: 'equal' as const } : {};
   return ok(patched(build, id, (p) => ({ ...p, ...several, ...patch })));

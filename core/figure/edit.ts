@@ -64,6 +64,10 @@ export function setPractice(build: Build, patch: Partial<Practice>): Change {
     return fail('Spare has to lie between 0 and 100 %.', 'spare');
   if (!(practice.powderBulk >= 0.2 && practice.powderBulk <= 1.2))
     return fail('A millilitre of powder weighs between 0.2 and 1.2 g.', 'powderBulk');
+  if (!(practice.spoon >= 1 && practice.spoon <= 25))
+    return fail('A teaspoon holds between 1 and 25 ml.', 'spoon');
+  if (!(practice.smallestBatch >= 0 && practice.smallestBatch <= 500))
+    return fail('The least one kneads lies between nothing and 500 g.', 'smallestBatch');
   if (!(practice.pace >= 0.3 && practice.pace <= 4))
     return fail('Pace has to lie between 0.3 and 4.', 'pace');
   return ok({ ...build, practice });

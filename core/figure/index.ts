@@ -28,6 +28,7 @@ export * from './union.ts';
 export * from './schemes.ts';
 export * from './lay-out.ts';
 export * from './portions.ts';
+export * from './family.ts';
 export * from './photo.ts';
 export * from './extent.ts';
 export * from './elevation.ts';
@@ -48,4 +49,5 @@ export {
 export * from './edit-form.ts';
 export * from './edit-parts.ts';
 export * from './textures.ts';
+export * from './covers.ts';
 export * from './paste-list.ts';

@@ -212,6 +212,7 @@ export function layOut(build: Build, s: Scheme, standing: Mm, pose: Pose): Resul
       core: 'foam',
       tolerance: part.pair ? 'mirrored' : 'varied',
       hidden: 'none',
+      breaks: 0,
     });
   }
   return ok({ ...build, pieces });

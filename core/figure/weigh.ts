@@ -1,5 +1,5 @@
 import { ballFromMass, coreVolume, measure, shapeOf, type SizeRole } from '../solids/index.ts';
-import { blendDensity, type Blend } from '../pastes/index.ts';
+import { blendDensity, shrinkOf, type Blend } from '../pastes/index.ts';
 import { given, reckon, type Reckoned, type Unit } from '../quantity/index.ts';
 import type { Build, CoreKind, Piece } from './build.ts';
 import { cutsAway, type CutAway } from './overlap.ts';
@@ -32,12 +32,34 @@ export interface Weight {
 
 const UNITS: Record<SizeRole, Unit> = { length: 'mm', thickness: 'mm', number: '', angle: '°' };
 
-const memo = new WeakMap<Piece, { blend: Blend; weight: Weight }>();
+/** Fresh paste for a finished cubic centimetre: its density, or more of it where it will shrink on drying. */
+function pasteFor(blend: Blend): Reckoned {
+  const density = blendDensity(blend);
+  const shrink = shrinkOf(blend);
+  if (shrink === 0) return density;
+  return reckon(
+    'Fresh paste for a finished cubic centimetre',
+    'g/cm³',
+    'density ÷ (1 − shrinkage)³',
+    [density, given('Loses of its length on drying', shrink, '%', 'yours')],
+    (rho, s) => rho / (1 - s / 100) ** 3,
+  );
+}
+
+/** Density of a core: of a cake the person's own where they weighed it, else the table's. */
+function coreDensity(piece: Piece, cake: Build['cake'] | undefined): Reckoned {
+  const own = piece.core === 'cake' ? cake?.density : undefined;
+  return own === undefined
+    ? given(`Density of ${CORE_NAME[piece.core]}`, CORE_DENSITY[piece.core], 'g/cm³', 'estimate')
+    : given('Density of the cake, your own', own, 'g/cm³', 'yours');
+}
+
+const memo = new WeakMap<Piece, { blend: Blend; own: number | undefined; weight: Weight }>();
 
 /** Weigh one piece; remembered as long as neither the piece nor its blend changes. */
-export function weigh(piece: Piece, blend: Blend): Weight {
+export function weigh(piece: Piece, blend: Blend, cake?: Build['cake']): Weight {
   const known = memo.get(piece);
-  if (known && known.blend === blend) return known.weight;
+  if (known && known.blend === blend && known.own === cake?.density) return known.weight;
   const shape = shapeOf(piece.form.kind);
   const { form } = piece;
   const sizes = shape.sizes.map((s) => given(`${shape.name}, ${s.label}`, form.sizes[s.key]!, UNITS[s.role]));
@@ -61,7 +83,7 @@ export function weigh(piece: Piece, blend: Blend): Weight {
         (...values) => measure(read(values)).volume / 1000,
       );
   const density = blendDensity(blend);
-  const paste = reckon('Paste', 'g', 'volume × density', [volume, density], (v, rho) => v * rho);
+  const paste = reckon('Paste', 'g', 'volume × density', [volume, pasteFor(blend)], (v, rho) => v * rho);
   const inside = coreVolume(form);
   const core =
     inside > 0
@@ -69,10 +91,7 @@ export function weigh(piece: Piece, blend: Blend): Weight {
           `Core of ${CORE_NAME[piece.core]}`,
           'g',
           'volume × density',
-          [
-            given('Core', inside / 1000, 'cm³'),
-            given(`Density of ${CORE_NAME[piece.core]}`, CORE_DENSITY[piece.core], 'g/cm³', 'estimate'),
-          ],
+          [given('Core', inside / 1000, 'cm³'), coreDensity(piece, cake)],
           (v, rho) => v * rho,
         )
       : given('No core', 0, 'g');
@@ -96,7 +115,7 @@ export function weigh(piece: Piece, blend: Blend): Weight {
     ballFromMass,
   );
   const weight: Weight = { paste, gross: paste, core, whole, ball, alike, volume };
-  memo.set(piece, { blend, weight });
+  memo.set(piece, { blend, own: cake?.density, weight });
   return weight;
 }
 
@@ -117,7 +136,7 @@ const inBuild = new WeakMap<Weight, { cuts: readonly CutAway[]; weight: Weight }
 /** Weigh one piece as it ends up in the figure: less what is trimmed from it and the sockets cut into it. */
 export function weighIn(build: Build, piece: Piece): Weight {
   const blend = blendOf(build, piece);
-  const full = weigh(piece, blend);
+  const full = weigh(piece, blend, build.cake);
   const cuts = cutsAway(build).get(piece.id);
   if (!cuts) return full;
   const known = inBuild.get(full);
@@ -136,7 +155,7 @@ export function weighIn(build: Build, piece: Piece): Weight {
     'Paste left in it',
     'g',
     'paste − what is cut away × density',
-    [full.paste, blendDensity(blend), ...away],
+    [full.paste, pasteFor(blend), ...away],
     (g, rho, ...v) => Math.max(0.02 * g, g - rho * v.reduce((a, b) => a + b, 0)),
   );
   const whole = reckon('Whole piece', 'g', 'paste + core', [paste, full.core], (a, b) => a + b);

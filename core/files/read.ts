@@ -1,59 +1,13 @@
 import { BOARD, BUILD_FORMAT, BUILD_VERSION, type Build } from '../figure/index.ts';
 import { checkBlend } from '../pastes/index.ts';
-import { fail, ok, type Result } from '../quantity/index.ts';
+import { fail, isDay, ok, type Result } from '../quantity/index.ts';
 import { checkForm } from '../solids/index.ts';
 import { validateBuild } from './generated/validate-build.js';
 import { migrated } from './migrations.ts';
+import { sentence, type SchemaError } from './sentences.ts';
 
 /** Larger than any build and small enough to read without a stall: 8 MB. */
 export const LARGEST_FILE = 8_000_000;
-
-/** A JSON pointer in words: `/pieces/3/form/sizes` → `pieces, number 4, form, sizes`. */
-function placeInWords(pointer: string, record: unknown): string {
-  const parts = pointer.split('/').slice(1);
-  let at: unknown = record;
-  const words: string[] = [];
-  for (const part of parts) {
-    at = (at as Record<string, unknown> | undefined)?.[part];
-    const named = (at as { name?: unknown } | undefined)?.name;
-    if (/^\d+$/.test(part))
-      words.push(typeof named === 'string' && named ? `“${named}”` : `number ${Number(part) + 1}`);
-    else words.push(part);
-  }
-  return words.join(', ');
-}
-
-interface SchemaError {
-  readonly instancePath: string;
-  readonly keyword: string;
-  readonly params: Record<string, unknown>;
-  readonly message?: string;
-}
-
-function sentence(error: SchemaError, record: unknown): string {
-  const where = error.instancePath ? `In ${placeInWords(error.instancePath, record)}: ` : '';
-  const { params } = error;
-  switch (error.keyword) {
-    case 'required':
-      return `${where}“${String(params.missingProperty)}” is missing.`;
-    case 'additionalProperties':
-      return `${where}“${String(params.additionalProperty)}” does not belong there.`;
-    case 'enum':
-      return `${where}it has to be one of ${(params.allowedValues as string[]).slice(0, 12).join(', ')}.`;
-    case 'const':
-      return `${where}it has to be ${JSON.stringify(params.allowedValue)}.`;
-    case 'minimum':
-      return `${where}it has to be at least ${String(params.limit)}.`;
-    case 'maximum':
-      return `${where}it has to be at most ${String(params.limit)}.`;
-    case 'type':
-      return `${where}it has to be ${params.type === 'integer' ? 'a whole number' : `a ${String(params.type)}`}.`;
-    case 'maxItems':
-      return `${where}there are more than ${String(params.limit)}.`;
-    default:
-      return `${where}${error.message ?? 'it is not right'}.`;
-  }
-}
 
 /** What the schema cannot say: names that point at nothing, loops, sizes that cannot be made. */
 function sense(build: Build): string | undefined {
@@ -90,6 +44,16 @@ function sense(build: Build): string | undefined {
     if (!placed.has(p.seat.on)) return `Piece “${p.name}” comes before what carries it, or carries itself.`;
     placed.add(p.id);
   }
+  for (const t of build.cake.tiers) {
+    if (placed.has(t.id)) return `Tier “${t.name}” has the id of a piece, “${t.id}”.`;
+    placed.add(t.id);
+    if (!blends.has(t.cover.blend) || !colours.has(t.cover.colour))
+      return `Tier “${t.name}” is covered with a paste that is not in the file.`;
+  }
+  if (build.portions && !pieces.has(build.portions.piece))
+    return `The portions are of a piece that is not in the file: “${build.portions.piece}”.`;
+  for (const r of build.reserves)
+    if (r.keepBy !== undefined && !isDay(r.keepBy)) return `Offcut “${r.name}”: ${r.keepBy} is no day.`;
   for (const r of build.rods)
     for (const end of [r.from, r.to])
       if (end.on !== BOARD && !pieces.has(end.on))

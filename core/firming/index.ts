@@ -12,3 +12,5 @@ export * from './cold.ts';
 export * from './piece.ts';
 export * from './state.ts';
 export * from './height-budget.ts';
+export * from './schools.ts';
+export * from './chill.ts';

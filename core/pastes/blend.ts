@@ -10,7 +10,9 @@ import {
   type Result,
 } from '../quantity/index.ts';
 import { densityOf, mixed } from './density.ts';
+import { chocolateDensity } from './materials/chocolate.ts';
 import { gumPaste } from './materials/gum-paste.ts';
+import { checkDensity, MOST_SHRINK } from './own-measures.ts';
 import { materialOf } from './registry.ts';
 import type { Blend, DryingConstants, Firming } from './types.ts';
 
@@ -30,11 +32,19 @@ export function checkBlend(blend: Blend): Result<Blend> {
     return fail(`Powder has to lie between 0 and ${POWDER_MOST} % of the paste.`, 'powder');
   if (!base.stiffens && (blend.gumPaste > 0 || blend.powder > 0))
     return fail(`${base.name} is not stiffened with powder or gum paste.`, 'powder');
-  if (blend.density !== undefined && !(blend.density >= 0.1 && blend.density <= 1.7))
-    return fail(
-      'Nothing edible here weighs less than 0.1 or more than 1.7 g per cubic centimetre.',
-      'density',
-    );
+  if (blend.ratio !== undefined) {
+    if (!base.chocolate) return fail(`${base.name} is not mixed from chocolate and syrup.`, 'ratio');
+    if (!(blend.ratio >= 1 && blend.ratio <= 8))
+      return fail('Chocolate to syrup lies between 1 : 1 and 8 : 1.', 'ratio');
+  }
+  if (blend.shrink !== undefined && !(blend.shrink >= 0 && blend.shrink <= MOST_SHRINK))
+    return fail(`Shrinkage lies between 0 and ${MOST_SHRINK} % of the length.`, 'shrink');
+  if (blend.own && blend.own.like !== blend.base)
+    return fail(`${blend.own.name} behaves like another paste than this blend says.`, 'own');
+  for (const density of [blend.density, blend.own?.density]) {
+    const checked = density === undefined ? undefined : checkDensity(density);
+    if (checked && !checked.ok) return checked;
+  }
   return ok(blend);
 }
 
@@ -42,8 +52,21 @@ export function checkBlend(blend: Blend): Result<Blend> {
 export function blendDensity(blend: Blend): Reckoned {
   if (blend.density !== undefined) return given('Density, your own', blend.density, 'g/cm³', 'yours');
   const base = materialOf(blend.base);
-  if (blend.gumPaste === 0)
+  const own = blend.own?.density;
+  if (blend.gumPaste === 0) {
+    if (own !== undefined) return given(`Density of ${blend.own!.name}, your own`, own, 'g/cm³', 'yours');
+    if (base.chocolate && blend.ratio !== undefined)
+      return reckon(
+        `Density of ${blend.name.toLowerCase()}`,
+        'g/cm³',
+        'from what chocolate and syrup are made of, volumes added',
+        [given('Chocolate to syrup', blend.ratio, '')],
+        (r) => chocolateDensity(base.chocolate!.raw, r),
+      );
     return given(`Density of ${base.name.toLowerCase()}`, base.density, 'g/cm³', base.densitySource);
+  }
+  // a measured density tells how much air is really rolled in
+  const air = own === undefined ? base.air : 1 - own / densityOf(base.composition);
   const share = given('Gum paste in it', blend.gumPaste, '%');
   return reckon(
     `Density of ${blend.name.toLowerCase()}`,
@@ -56,7 +79,7 @@ export function blendDensity(blend: Blend): Reckoned {
         [1 - s, base.composition],
         [s, gumPaste.composition],
       ]);
-      return densityOf(composition, (1 - s) * base.air + s * gumPaste.air);
+      return densityOf(composition, (1 - s) * air + s * gumPaste.air);
     },
   );
 }
@@ -105,11 +128,26 @@ export function restAfterMixing(blend: Blend): Minutes {
   return c <= 0 ? 0 : Math.max(0, 8 * Math.log((0.7 * c) / 0.105));
 }
 
-/** Powder for an amount of paste: grams, and level teaspoons by its bulk density. */
+/** Loss of length on drying of a blend, per cent: its own strip, else that of its paste, else none. */
+export const shrinkOf = (blend: Blend): number => blend.shrink ?? blend.own?.shrink ?? 0;
+
+/** Fresh paste that goes into a finished cubic centimetre, g: more than its density where it shrinks on drying. */
+export const finishedDensity = (blend: Blend): number =>
+  blendDensity(blend).value / (1 - shrinkOf(blend) / 100) ** 3;
+
+/** What has to be told of a blend: as the person's own label says, or as the kind of paste has. */
+export const allergensOf = (blend: Blend): readonly string[] =>
+  blend.own ? blend.own.allergens : materialOf(blend.base).allergens;
+
+/** Name of what a blend is made from. */
+export const pasteName = (blend: Blend): string => blend.own?.name ?? materialOf(blend.base).name;
+
+/** Powder for an amount of paste: grams, and level spoons of the person's by its bulk density. */
 export function powderFor(
   paste: Reckoned,
   powder: number,
   bulk = POWDER_BULK,
+  spoonMl: number = VOLUME_IN_ML.tsp,
 ): { grams: Reckoned; spoons: Reckoned } {
   const grams = reckon(
     'Stiffening powder',
@@ -121,9 +159,9 @@ export function powderFor(
   const spoons = reckon(
     'In level teaspoons',
     'tsp',
-    'grams ÷ (spoon density × 4.93 mL)',
-    [grams, given('A millilitre of powder', bulk, 'g', 'estimate')],
-    (g, b) => g / (b * VOLUME_IN_ML.tsp),
+    'grams ÷ (a millilitre × the spoon)',
+    [grams, given('A millilitre of powder', bulk, 'g', 'estimate'), given('The spoon holds', spoonMl, 'mL')],
+    (g, b, ml) => g / (b * ml),
     'estimate',
   );
   return { grams, spoons };

@@ -50,7 +50,10 @@ describe('waste', () => {
   });
 
   it('mixes up to the next 5 g and never less than can be kneaded', () => {
-    expect([0, 3, 20, 21, 101].map(batchFor)).toEqual([0, 20, 20, 25, 105]);
+    expect([0, 3, 20, 21, 101].map((g) => batchFor(g))).toEqual([0, 20, 20, 25, 105]);
+    expect([0, 3, 26].map((g) => batchFor(g, 5))).toEqual([0, 5, 30]);
+    // a least amount between two steps is not undercut
+    expect(batchFor(3, 22)).toBe(25);
   });
 });
 

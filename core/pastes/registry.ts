@@ -1,9 +1,10 @@
 import type { Material } from './types.ts';
-import { chocolateDark, chocolateMilk, chocolateWhite } from './materials/chocolate.ts';
+import { chocolateCompound, chocolateDark, chocolateMilk, chocolateWhite } from './materials/chocolate.ts';
 import { fondant } from './materials/fondant.ts';
 import { gumPaste } from './materials/gum-paste.ts';
 import { marzipan } from './materials/marzipan.ts';
 import { modellingPaste } from './materials/modelling-paste.ts';
+import { royalIcing } from './materials/royal-icing.ts';
 
 /** Every paste known, in the order they are offered. */
 export const MATERIALS = {
@@ -14,6 +15,8 @@ export const MATERIALS = {
   chocolateDark,
   chocolateMilk,
   chocolateWhite,
+  chocolateCompound,
+  royalIcing,
 } as const;
 
 export type MaterialId = keyof typeof MATERIALS;

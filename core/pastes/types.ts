@@ -58,22 +58,74 @@ export type Firming =
   | { readonly by: 'drying'; readonly constants: DryingConstants }
   | { readonly by: 'cold'; readonly constants: SettingConstants };
 
+/** Sugar dries, almond paste dries slowly and stays soft, chocolate sets by cold, icing crusts. */
+export type Family = 'sugar' | 'almond' | 'chocolate' | 'icing';
+
+/** What keeps a paste from sticking to the table. */
+export type Dust = 'cornflour' | 'icing sugar' | 'shortening' | 'cocoa' | 'nothing';
+
+/** How long it keeps, wrapped; start values of common practice, the label and the food rules of the place come first. */
+export interface Keeping {
+  readonly days: number;
+  readonly how: string;
+}
+
+/** Whether it suits somebody, as far as the kind of paste can tell. */
+export type Suits = 'yes' | 'no' | 'ask';
+
+/** Made at the bench from chocolate and syrup. */
+export interface ChocolateFacts {
+  /** What the chocolate itself is made of, before the syrup. */
+  readonly raw: Composition;
+  readonly rawName: string;
+  /** Chocolate to syrup by mass, and what is usual; common practice. */
+  readonly ratio: number;
+  readonly ratioRange: readonly [number, number];
+  /** °C the chocolate is warmed to; handbook working range of each kind, from memory. */
+  readonly warmTo: readonly [number, number];
+}
+
 /** A record per paste: one file, one line in the registry. */
 export interface Material {
   readonly id: string;
   readonly name: string;
+  readonly family: Family;
   readonly composition: Composition;
   /** Share of air rolled in; an estimate until somebody weighs a ball. */
   readonly air: number;
-  /** Default density and the range to accept from a person's own measurement. */
+  /** Default density and the range to expect from a person's own measurement. */
   readonly density: Density;
   readonly densityRange: readonly [Density, Density];
   readonly densitySource: Provenance;
   readonly firming: Firming;
   /** What has to be told to whoever eats it. */
   readonly allergens: readonly string[];
+  readonly diet: { readonly vegetarian: Suits; readonly vegan: Suits };
+  /** What the label has to be read for. */
+  readonly ask?: string;
   /** Takes stiffening powder or gum paste. */
   readonly stiffens: boolean;
+  readonly chocolate?: ChocolateFacts;
+  readonly note: string;
+  readonly goodFor: string;
+  readonly badFor: string;
+  /** What heat and damp do to it. */
+  readonly weather: string;
+  readonly keeps: Keeping;
+  readonly dusts: readonly Dust[];
+}
+
+/** A paste of the person's own: behaves like one of the table, with what they measured in place of the table's. */
+export interface OwnPaste {
+  readonly id: string;
+  readonly name: string;
+  readonly like: string;
+  /** Measured, g/cm³. */
+  readonly density?: Density;
+  /** Loss of length on drying, per cent, from a strip of theirs. */
+  readonly shrink?: number;
+  /** As its own label says. */
+  readonly allergens: readonly string[];
   readonly note: string;
 }
 
@@ -86,8 +138,16 @@ export interface Blend {
   readonly gumPaste: number;
   /** Stiffening powder (cellulose gum), per cent of the paste. */
   readonly powder: number;
-  /** The person's own measured density, g/cm³. */
+  /** Chocolate to syrup by mass, where it is made from both; the table's when absent. */
+  readonly ratio?: number;
+  /** The person's own measured density of the blend, g/cm³. */
   readonly density?: Density;
+  /** Loss of length on drying, per cent, measured on a strip. */
+  readonly shrink?: number;
+  /** What the pieces of it have to do. */
+  readonly job?: string;
+  /** The person's own paste it is made from; `base` is what that behaves like. */
+  readonly own?: OwnPaste;
 }
 
 export type RestMinutes = Minutes;

@@ -11,3 +11,4 @@ export * from './round.ts';
 export * from './numeric.ts';
 export * from './elliptic.ts';
 export * from './once.ts';
+export * from './day.ts';

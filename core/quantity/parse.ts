@@ -47,6 +47,7 @@ const READERS: Record<Exclude<QuantityKind, 'temperature'>, Reader> = {
       tablespoon: VOLUME_IN_ML.tbsp,
       cups: VOLUME_IN_ML.cup,
       'fl oz': VOLUME_IN_ML.floz,
+      'imperial oz': VOLUME_IN_ML.imperialFloz,
     },
     bare: 'ml',
     example: '20 ml or 1/2 tsp',

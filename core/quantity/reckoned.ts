@@ -42,8 +42,9 @@ export function reckon<const T extends readonly Reckoned[]>(
   return { name, value: f(...values), unit, rule, from, source };
 }
 
-/** Add figures of one unit. */
+/** Add figures of one unit; nothing to add is nought. */
 export function total(name: string, unit: Unit, parts: readonly Reckoned[]): Reckoned {
+  if (parts.length === 0) return { name, value: 0, unit };
   let value = 0;
   for (const part of parts) value += part.value;
   return {

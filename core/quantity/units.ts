@@ -34,6 +34,7 @@ export type Unit =
   | '%'
   | '°'
   | 'tsp'
+  | 'mL'
   | 'kg/m³'
   | 'pieces'
   | '×'
@@ -48,7 +49,7 @@ export const MASS_IN_G = { g: 1, kg: 1000, oz: 28.349523125, lb: 453.59237 } as 
 /** Millimetres in each length unit. Exact: international inch, 1959. */
 export const LENGTH_IN_MM = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 } as const;
 
-/** Millilitres in each measure. Exact: US gallon of 231 cubic inches; imperial gallon of 4.54609 L. */
+/** Millilitres in each measure. Exact: US gallon of 231 cubic inches; imperial gallon of 4.54609 L; metric kitchen measures by definition. */
 export const VOLUME_IN_ML = {
   ml: 1,
   l: 1000,
@@ -56,6 +57,11 @@ export const VOLUME_IN_ML = {
   tbsp: 14.78676478125,
   cup: 236.5882365,
   floz: 29.5735295625,
+  metricTsp: 5,
+  metricTbsp: 15,
+  metricCup: 250,
+  australianTbsp: 20,
+  imperialFloz: 28.4130625,
 } as const;
 
 /** Minutes in each time unit. */

@@ -1,3 +1,4 @@
+import type { TechniqueId } from '../pastes/index.ts';
 import type { Mm, Mm2, Mm3, Problem } from '../quantity/index.ts';
 import type { Body } from './bodies/index.ts';
 import type { Curve, Curves } from './curves/index.ts';
@@ -127,8 +128,8 @@ export interface Shape<K extends string = string> {
   readonly wraps?: boolean;
   /** Cut from a rolled sheet: has an outline and leaves trimmings. */
   readonly cut?: boolean;
-  /** Share of the paste put on the bench that ends in the piece, and of the rest that is kneaded back. */
-  readonly yield: { readonly used: number; readonly kneadedBack: number };
+  /** How it is made, which tells what is lost on the way. */
+  readonly technique: TechniqueId;
   /** Hands-on minutes: first one, each further one alike. Common practice, estimate. */
   readonly minutes: { readonly first: number; readonly next: number };
 }

@@ -1,4 +1,4 @@
-import { BUILD_FORMAT, BUILD_VERSION, type Build } from '@core/figure/index.ts';
+import { BUILD_FORMAT, BUILD_VERSION, USUAL_CAKE, USUAL_PRACTICE, type Build } from '@core/figure/index.ts';
 
 const two = (n: number) => String(n).padStart(2, '0');
 
@@ -39,7 +39,9 @@ export function blankBuild(taken: readonly string[], now = new Date()): Build {
         { day: 6, from: '10:00', to: '16:00' },
         { day: 7, from: '10:00', to: '13:00' },
       ]),
-    practice: { spare: 10, powderBulk: 0.6, pace: 1 },
+    practice: USUAL_PRACTICE,
+    cake: USUAL_CAKE,
+    reserves: [],
     bench: { done: [] },
   };
 }

@@ -1,5 +1,6 @@
 import type { Link, Step } from '../types.ts';
 import { bones } from './bones.ts';
+import { cover } from './cover.ts';
 import { finish, pack } from './finish.ts';
 import { join } from './join.ts';
 import { mix } from './mix.ts';
@@ -10,7 +11,7 @@ import { order, type Bench, type StepMaker } from './types.ts';
 export { joinId, shapedBy, shapeId, textureId, type Bench } from './types.ts';
 
 /** Every kind of step, in the order they are told. */
-export const STEP_MAKERS: readonly StepMaker[] = [mix, bones, shape, texture, join, finish, pack];
+export const STEP_MAKERS: readonly StepMaker[] = [mix, cover, bones, shape, texture, join, finish, pack];
 
 /** All steps of a build and what lies between them. */
 export function stepsOf(bench: Bench): { steps: Step[]; links: Link[] } {

@@ -35,6 +35,7 @@ export const mixId = (batch: string): string => `mix:${batch}`;
 export const shapeId = (piece: string): string => `shape:${piece}`;
 export const textureId = (piece: string): string => `texture:${piece}`;
 export const joinId = (piece: string): string => `join:${piece}`;
+export const coverId = (tier: string): string => `cover:${tier}`;
 export const BONES_ID = 'bones';
 export const FINISH_ID = 'finish';
 export const PACK_ID = 'pack';

@@ -39,11 +39,13 @@ const schema31 = {
 		"rods",
 		"hours",
 		"practice",
+		"cake",
+		"reserves",
 		"bench"
 	],
 	"properties": {
 		"format": { "const": "elm-spindle-build" },
-		"version": { "const": 2 },
+		"version": { "const": 3 },
 		"id": {
 			"type": "string",
 			"minLength": 1,
@@ -181,7 +183,9 @@ const schema31 = {
 							"marzipan",
 							"chocolateDark",
 							"chocolateMilk",
-							"chocolateWhite"
+							"chocolateWhite",
+							"chocolateCompound",
+							"royalIcing"
 						]
 					},
 					"gumPaste": {
@@ -194,10 +198,89 @@ const schema31 = {
 						"minimum": 0,
 						"maximum": 5
 					},
+					"ratio": {
+						"type": "number",
+						"minimum": 1,
+						"maximum": 8
+					},
 					"density": {
 						"type": "number",
 						"minimum": .1,
 						"maximum": 1.7
+					},
+					"shrink": {
+						"type": "number",
+						"minimum": 0,
+						"maximum": 10
+					},
+					"job": {
+						"type": "string",
+						"enum": [
+							"pose",
+							"carry",
+							"carve",
+							"flex",
+							"fingers"
+						]
+					},
+					"own": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": [
+							"id",
+							"name",
+							"like",
+							"allergens",
+							"note"
+						],
+						"properties": {
+							"id": {
+								"type": "string",
+								"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+							},
+							"name": {
+								"type": "string",
+								"minLength": 1,
+								"maxLength": 120
+							},
+							"like": {
+								"type": "string",
+								"enum": [
+									"fondant",
+									"gumPaste",
+									"modellingPaste",
+									"marzipan",
+									"chocolateDark",
+									"chocolateMilk",
+									"chocolateWhite",
+									"chocolateCompound",
+									"royalIcing"
+								]
+							},
+							"density": {
+								"type": "number",
+								"minimum": .1,
+								"maximum": 1.7
+							},
+							"shrink": {
+								"type": "number",
+								"minimum": 0,
+								"maximum": 10
+							},
+							"allergens": {
+								"type": "array",
+								"items": {
+									"type": "string",
+									"maxLength": 60
+								},
+								"maxItems": 20,
+								"minItems": 0
+							},
+							"note": {
+								"type": "string",
+								"maxLength": 1e3
+							}
+						}
 					}
 				}
 			},
@@ -250,7 +333,8 @@ const schema31 = {
 					"texture",
 					"core",
 					"tolerance",
-					"hidden"
+					"hidden",
+					"breaks"
 				],
 				"properties": {
 					"id": {
@@ -521,6 +605,11 @@ const schema31 = {
 							"right",
 							"top"
 						]
+					},
+					"breaks": {
+						"type": "number",
+						"minimum": 0,
+						"maximum": 60
 					}
 				}
 			},
@@ -657,6 +746,9 @@ const schema31 = {
 			"required": [
 				"spare",
 				"powderBulk",
+				"spoon",
+				"smallestBatch",
+				"saves",
 				"pace"
 			],
 			"properties": {
@@ -670,12 +762,276 @@ const schema31 = {
 					"minimum": .2,
 					"maximum": 1.2
 				},
+				"spoon": {
+					"type": "number",
+					"minimum": 1,
+					"maximum": 25
+				},
+				"smallestBatch": {
+					"type": "number",
+					"minimum": 0,
+					"maximum": 500
+				},
+				"saves": { "type": "boolean" },
 				"pace": {
 					"type": "number",
 					"minimum": .3,
 					"maximum": 4
 				}
 			}
+		},
+		"cake": {
+			"type": "object",
+			"additionalProperties": false,
+			"required": [
+				"batter",
+				"layer",
+				"filling",
+				"fillingThickness",
+				"coat",
+				"coatThickness",
+				"tins",
+				"chill",
+				"tiers"
+			],
+			"properties": {
+				"batter": {
+					"type": "string",
+					"enum": ["firm", "sponge"]
+				},
+				"density": {
+					"type": "number",
+					"minimum": .1,
+					"maximum": 1.7
+				},
+				"layer": {
+					"type": "number",
+					"minimum": 5,
+					"maximum": 200
+				},
+				"filling": {
+					"type": "string",
+					"enum": [
+						"buttercream",
+						"ganacheDark",
+						"ganacheWhite"
+					]
+				},
+				"fillingThickness": {
+					"type": "number",
+					"minimum": 0,
+					"maximum": 50
+				},
+				"coat": {
+					"type": "string",
+					"enum": [
+						"buttercream",
+						"ganacheDark",
+						"ganacheWhite"
+					]
+				},
+				"coatThickness": {
+					"type": "number",
+					"minimum": 0,
+					"maximum": 30
+				},
+				"tins": {
+					"type": "array",
+					"items": {
+						"type": "number",
+						"minimum": 40,
+						"maximum": 800
+					},
+					"maxItems": 30,
+					"minItems": 0
+				},
+				"chill": {
+					"type": "object",
+					"additionalProperties": false,
+					"required": ["where", "hours"],
+					"properties": {
+						"where": {
+							"type": "string",
+							"enum": [
+								"room",
+								"fridge",
+								"freezer"
+							]
+						},
+						"hours": {
+							"type": "number",
+							"minimum": 0,
+							"maximum": 96
+						}
+					}
+				},
+				"tiers": {
+					"type": "array",
+					"items": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": [
+							"id",
+							"name",
+							"shape",
+							"width",
+							"height",
+							"cover"
+						],
+						"properties": {
+							"id": {
+								"type": "string",
+								"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+							},
+							"name": {
+								"type": "string",
+								"minLength": 1,
+								"maxLength": 120
+							},
+							"shape": {
+								"type": "string",
+								"enum": ["round", "square"]
+							},
+							"width": {
+								"type": "number",
+								"minimum": 40,
+								"maximum": 800
+							},
+							"height": {
+								"type": "number",
+								"minimum": 20,
+								"maximum": 400
+							},
+							"cover": {
+								"type": "object",
+								"additionalProperties": false,
+								"required": [
+									"thickness",
+									"blend",
+									"colour"
+								],
+								"properties": {
+									"thickness": {
+										"type": "number",
+										"minimum": 1,
+										"maximum": 20
+									},
+									"blend": {
+										"type": "string",
+										"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+									},
+									"colour": {
+										"type": "string",
+										"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+									}
+								}
+							}
+						}
+					},
+					"maxItems": 12,
+					"minItems": 0
+				}
+			}
+		},
+		"portions": {
+			"type": "object",
+			"additionalProperties": false,
+			"required": [
+				"piece",
+				"target",
+				"within",
+				"step",
+				"caseWidth",
+				"weighed"
+			],
+			"properties": {
+				"piece": {
+					"type": "string",
+					"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+				},
+				"target": {
+					"type": "number",
+					"minimum": .01,
+					"maximum": 5e3
+				},
+				"within": {
+					"type": "number",
+					"minimum": .001,
+					"maximum": 1e3
+				},
+				"step": {
+					"type": "number",
+					"minimum": .001,
+					"maximum": 10
+				},
+				"caseWidth": {
+					"type": "number",
+					"minimum": 0,
+					"maximum": 500
+				},
+				"weighed": {
+					"type": "array",
+					"items": {
+						"type": "number",
+						"minimum": .001,
+						"maximum": 1e4
+					},
+					"maxItems": 2e3,
+					"minItems": 0
+				}
+			}
+		},
+		"reserves": {
+			"type": "array",
+			"items": {
+				"type": "object",
+				"additionalProperties": false,
+				"required": [
+					"stock",
+					"name",
+					"batch",
+					"grams",
+					"recolour",
+					"allergens"
+				],
+				"properties": {
+					"stock": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 80
+					},
+					"name": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 120
+					},
+					"batch": {
+						"type": "string",
+						"maxLength": 130
+					},
+					"grams": {
+						"type": "number",
+						"minimum": 0,
+						"maximum": 1e5
+					},
+					"recolour": { "type": "boolean" },
+					"allergens": {
+						"type": "array",
+						"items": {
+							"type": "string",
+							"maxLength": 60
+						},
+						"maxItems": 20,
+						"minItems": 0
+					},
+					"keepBy": {
+						"type": "string",
+						"pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$"
+					}
+				}
+			},
+			"maxItems": 200,
+			"minItems": 0
 		},
 		"bench": {
 			"type": "object",
@@ -708,9 +1064,10 @@ const func1 = Object.prototype.hasOwnProperty;
 const func2 = require_ucs2length().default;
 const pattern4 = /* @__PURE__ */ new RegExp("^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$", "u");
 const pattern5 = /* @__PURE__ */ new RegExp("^[a-z0-9][a-z0-9-]{0,59}$", "u");
-const pattern7 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
-const pattern9 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
-const pattern17 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
+const pattern8 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
+const pattern10 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
+const pattern18 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
+const pattern24 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
 function validate20(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 	let vErrors = null;
 	const evaluated0 = validate20.evaluated;
@@ -718,7 +1075,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 	if (evaluated0.dynamicItems) evaluated0.items = void 0;
 	if (data && typeof data == "object" && !Array.isArray(data)) {
 		let missing0;
-		if (data.format === void 0 && (missing0 = "format") || data.version === void 0 && (missing0 = "version") || data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.brief === void 0 && (missing0 = "brief") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.hours === void 0 && (missing0 = "hours") || data.practice === void 0 && (missing0 = "practice") || data.bench === void 0 && (missing0 = "bench")) {
+		if (data.format === void 0 && (missing0 = "format") || data.version === void 0 && (missing0 = "version") || data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.brief === void 0 && (missing0 = "brief") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.hours === void 0 && (missing0 = "hours") || data.practice === void 0 && (missing0 = "practice") || data.cake === void 0 && (missing0 = "cake") || data.reserves === void 0 && (missing0 = "reserves") || data.bench === void 0 && (missing0 = "bench")) {
 			validate20.errors = [{
 				instancePath,
 				schemaPath: "#/required",
@@ -753,12 +1110,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 			} else var valid0 = true;
 			if (valid0) {
 				if (data.version !== void 0) {
-					if (2 !== data.version) {
+					if (3 !== data.version) {
 						validate20.errors = [{
 							instancePath: instancePath + "/version",
 							schemaPath: "#/properties/version/const",
 							keyword: "const",
-							params: { allowedValue: 2 },
+							params: { allowedValue: 3 },
 							message: "must be equal to constant"
 						}];
 						return false;
@@ -1359,7 +1716,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}];
 																return false;
 															} else {
-																for (const key4 in data19) if (!(key4 === "id" || key4 === "name" || key4 === "base" || key4 === "gumPaste" || key4 === "powder" || key4 === "density")) {
+																for (const key4 in data19) if (!func1.call(schema31.properties.blends.items.properties, key4)) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/blends/" + i0,
 																		schemaPath: "#/properties/blends/items/additionalProperties",
@@ -1442,7 +1799,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			if (!(data22 === "fondant" || data22 === "gumPaste" || data22 === "modellingPaste" || data22 === "marzipan" || data22 === "chocolateDark" || data22 === "chocolateMilk" || data22 === "chocolateWhite")) {
+																			if (!(data22 === "fondant" || data22 === "gumPaste" || data22 === "modellingPaste" || data22 === "marzipan" || data22 === "chocolateDark" || data22 === "chocolateMilk" || data22 === "chocolateWhite" || data22 === "chocolateCompound" || data22 === "royalIcing")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/blends/" + i0 + "/base",
 																					schemaPath: "#/properties/blends/items/properties/base/enum",
@@ -1537,38 +1894,38 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					var valid5 = true;
 																				} else var valid5 = true;
 																				if (valid5) {
-																					if (data19.density !== void 0) {
-																						let data25 = data19.density;
+																					if (data19.ratio !== void 0) {
+																						let data25 = data19.ratio;
 																						if (typeof data25 == "number" && isFinite(data25)) {
-																							if (data25 > 1.7 || isNaN(data25)) {
+																							if (data25 > 8 || isNaN(data25)) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/blends/" + i0 + "/density",
-																									schemaPath: "#/properties/blends/items/properties/density/maximum",
+																									instancePath: instancePath + "/blends/" + i0 + "/ratio",
+																									schemaPath: "#/properties/blends/items/properties/ratio/maximum",
 																									keyword: "maximum",
 																									params: {
 																										comparison: "<=",
-																										limit: 1.7
+																										limit: 8
 																									},
-																									message: "must be <= 1.7"
+																									message: "must be <= 8"
 																								}];
 																								return false;
-																							} else if (data25 < .1 || isNaN(data25)) {
+																							} else if (data25 < 1 || isNaN(data25)) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/blends/" + i0 + "/density",
-																									schemaPath: "#/properties/blends/items/properties/density/minimum",
+																									instancePath: instancePath + "/blends/" + i0 + "/ratio",
+																									schemaPath: "#/properties/blends/items/properties/ratio/minimum",
 																									keyword: "minimum",
 																									params: {
 																										comparison: ">=",
-																										limit: .1
+																										limit: 1
 																									},
-																									message: "must be >= 0.1"
+																									message: "must be >= 1"
 																								}];
 																								return false;
 																							}
 																						} else {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/blends/" + i0 + "/density",
-																								schemaPath: "#/properties/blends/items/properties/density/type",
+																								instancePath: instancePath + "/blends/" + i0 + "/ratio",
+																								schemaPath: "#/properties/blends/items/properties/ratio/type",
 																								keyword: "type",
 																								params: { type: "number" },
 																								message: "must be number"
@@ -1577,6 +1934,415 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}
 																						var valid5 = true;
 																					} else var valid5 = true;
+																					if (valid5) {
+																						if (data19.density !== void 0) {
+																							let data26 = data19.density;
+																							if (typeof data26 == "number" && isFinite(data26)) {
+																								if (data26 > 1.7 || isNaN(data26)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/blends/" + i0 + "/density",
+																										schemaPath: "#/properties/blends/items/properties/density/maximum",
+																										keyword: "maximum",
+																										params: {
+																											comparison: "<=",
+																											limit: 1.7
+																										},
+																										message: "must be <= 1.7"
+																									}];
+																									return false;
+																								} else if (data26 < .1 || isNaN(data26)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/blends/" + i0 + "/density",
+																										schemaPath: "#/properties/blends/items/properties/density/minimum",
+																										keyword: "minimum",
+																										params: {
+																											comparison: ">=",
+																											limit: .1
+																										},
+																										message: "must be >= 0.1"
+																									}];
+																									return false;
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/blends/" + i0 + "/density",
+																									schemaPath: "#/properties/blends/items/properties/density/type",
+																									keyword: "type",
+																									params: { type: "number" },
+																									message: "must be number"
+																								}];
+																								return false;
+																							}
+																							var valid5 = true;
+																						} else var valid5 = true;
+																						if (valid5) {
+																							if (data19.shrink !== void 0) {
+																								let data27 = data19.shrink;
+																								if (typeof data27 == "number" && isFinite(data27)) {
+																									if (data27 > 10 || isNaN(data27)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/blends/" + i0 + "/shrink",
+																											schemaPath: "#/properties/blends/items/properties/shrink/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 10
+																											},
+																											message: "must be <= 10"
+																										}];
+																										return false;
+																									} else if (data27 < 0 || isNaN(data27)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/blends/" + i0 + "/shrink",
+																											schemaPath: "#/properties/blends/items/properties/shrink/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: 0
+																											},
+																											message: "must be >= 0"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/blends/" + i0 + "/shrink",
+																										schemaPath: "#/properties/blends/items/properties/shrink/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid5 = true;
+																							} else var valid5 = true;
+																							if (valid5) {
+																								if (data19.job !== void 0) {
+																									let data28 = data19.job;
+																									if (typeof data28 !== "string") {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/blends/" + i0 + "/job",
+																											schemaPath: "#/properties/blends/items/properties/job/type",
+																											keyword: "type",
+																											params: { type: "string" },
+																											message: "must be string"
+																										}];
+																										return false;
+																									}
+																									if (!(data28 === "pose" || data28 === "carry" || data28 === "carve" || data28 === "flex" || data28 === "fingers")) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/blends/" + i0 + "/job",
+																											schemaPath: "#/properties/blends/items/properties/job/enum",
+																											keyword: "enum",
+																											params: { allowedValues: schema31.properties.blends.items.properties.job.enum },
+																											message: "must be equal to one of the allowed values"
+																										}];
+																										return false;
+																									}
+																									var valid5 = true;
+																								} else var valid5 = true;
+																								if (valid5) {
+																									if (data19.own !== void 0) {
+																										let data29 = data19.own;
+																										if (data29 && typeof data29 == "object" && !Array.isArray(data29)) {
+																											let missing5;
+																											if (data29.id === void 0 && (missing5 = "id") || data29.name === void 0 && (missing5 = "name") || data29.like === void 0 && (missing5 = "like") || data29.allergens === void 0 && (missing5 = "allergens") || data29.note === void 0 && (missing5 = "note")) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/blends/" + i0 + "/own",
+																													schemaPath: "#/properties/blends/items/properties/own/required",
+																													keyword: "required",
+																													params: { missingProperty: missing5 },
+																													message: "must have required property '" + missing5 + "'"
+																												}];
+																												return false;
+																											} else {
+																												for (const key5 in data29) if (!(key5 === "id" || key5 === "name" || key5 === "like" || key5 === "density" || key5 === "shrink" || key5 === "allergens" || key5 === "note")) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/blends/" + i0 + "/own",
+																														schemaPath: "#/properties/blends/items/properties/own/additionalProperties",
+																														keyword: "additionalProperties",
+																														params: { additionalProperty: key5 },
+																														message: "must NOT have additional properties"
+																													}];
+																													return false;
+																												}
+																												if (data29.id !== void 0) {
+																													let data30 = data29.id;
+																													if (typeof data30 === "string") {
+																														if (!pattern5.test(data30)) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/blends/" + i0 + "/own/id",
+																																schemaPath: "#/properties/blends/items/properties/own/properties/id/pattern",
+																																keyword: "pattern",
+																																params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																															}];
+																															return false;
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/blends/" + i0 + "/own/id",
+																															schemaPath: "#/properties/blends/items/properties/own/properties/id/type",
+																															keyword: "type",
+																															params: { type: "string" },
+																															message: "must be string"
+																														}];
+																														return false;
+																													}
+																													var valid6 = true;
+																												} else var valid6 = true;
+																												if (valid6) {
+																													if (data29.name !== void 0) {
+																														let data31 = data29.name;
+																														if (typeof data31 === "string") {
+																															if (func2(data31) > 120) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/blends/" + i0 + "/own/name",
+																																	schemaPath: "#/properties/blends/items/properties/own/properties/name/maxLength",
+																																	keyword: "maxLength",
+																																	params: { limit: 120 },
+																																	message: "must NOT have more than 120 characters"
+																																}];
+																																return false;
+																															} else if (func2(data31) < 1) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/blends/" + i0 + "/own/name",
+																																	schemaPath: "#/properties/blends/items/properties/own/properties/name/minLength",
+																																	keyword: "minLength",
+																																	params: { limit: 1 },
+																																	message: "must NOT have fewer than 1 characters"
+																																}];
+																																return false;
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/blends/" + i0 + "/own/name",
+																																schemaPath: "#/properties/blends/items/properties/own/properties/name/type",
+																																keyword: "type",
+																																params: { type: "string" },
+																																message: "must be string"
+																															}];
+																															return false;
+																														}
+																														var valid6 = true;
+																													} else var valid6 = true;
+																													if (valid6) {
+																														if (data29.like !== void 0) {
+																															let data32 = data29.like;
+																															if (typeof data32 !== "string") {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/blends/" + i0 + "/own/like",
+																																	schemaPath: "#/properties/blends/items/properties/own/properties/like/type",
+																																	keyword: "type",
+																																	params: { type: "string" },
+																																	message: "must be string"
+																																}];
+																																return false;
+																															}
+																															if (!(data32 === "fondant" || data32 === "gumPaste" || data32 === "modellingPaste" || data32 === "marzipan" || data32 === "chocolateDark" || data32 === "chocolateMilk" || data32 === "chocolateWhite" || data32 === "chocolateCompound" || data32 === "royalIcing")) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/blends/" + i0 + "/own/like",
+																																	schemaPath: "#/properties/blends/items/properties/own/properties/like/enum",
+																																	keyword: "enum",
+																																	params: { allowedValues: schema31.properties.blends.items.properties.own.properties.like.enum },
+																																	message: "must be equal to one of the allowed values"
+																																}];
+																																return false;
+																															}
+																															var valid6 = true;
+																														} else var valid6 = true;
+																														if (valid6) {
+																															if (data29.density !== void 0) {
+																																let data33 = data29.density;
+																																if (typeof data33 == "number" && isFinite(data33)) {
+																																	if (data33 > 1.7 || isNaN(data33)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/blends/" + i0 + "/own/density",
+																																			schemaPath: "#/properties/blends/items/properties/own/properties/density/maximum",
+																																			keyword: "maximum",
+																																			params: {
+																																				comparison: "<=",
+																																				limit: 1.7
+																																			},
+																																			message: "must be <= 1.7"
+																																		}];
+																																		return false;
+																																	} else if (data33 < .1 || isNaN(data33)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/blends/" + i0 + "/own/density",
+																																			schemaPath: "#/properties/blends/items/properties/own/properties/density/minimum",
+																																			keyword: "minimum",
+																																			params: {
+																																				comparison: ">=",
+																																				limit: .1
+																																			},
+																																			message: "must be >= 0.1"
+																																		}];
+																																		return false;
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/blends/" + i0 + "/own/density",
+																																		schemaPath: "#/properties/blends/items/properties/own/properties/density/type",
+																																		keyword: "type",
+																																		params: { type: "number" },
+																																		message: "must be number"
+																																	}];
+																																	return false;
+																																}
+																																var valid6 = true;
+																															} else var valid6 = true;
+																															if (valid6) {
+																																if (data29.shrink !== void 0) {
+																																	let data34 = data29.shrink;
+																																	if (typeof data34 == "number" && isFinite(data34)) {
+																																		if (data34 > 10 || isNaN(data34)) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/blends/" + i0 + "/own/shrink",
+																																				schemaPath: "#/properties/blends/items/properties/own/properties/shrink/maximum",
+																																				keyword: "maximum",
+																																				params: {
+																																					comparison: "<=",
+																																					limit: 10
+																																				},
+																																				message: "must be <= 10"
+																																			}];
+																																			return false;
+																																		} else if (data34 < 0 || isNaN(data34)) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/blends/" + i0 + "/own/shrink",
+																																				schemaPath: "#/properties/blends/items/properties/own/properties/shrink/minimum",
+																																				keyword: "minimum",
+																																				params: {
+																																					comparison: ">=",
+																																					limit: 0
+																																				},
+																																				message: "must be >= 0"
+																																			}];
+																																			return false;
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/blends/" + i0 + "/own/shrink",
+																																			schemaPath: "#/properties/blends/items/properties/own/properties/shrink/type",
+																																			keyword: "type",
+																																			params: { type: "number" },
+																																			message: "must be number"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid6 = true;
+																																} else var valid6 = true;
+																																if (valid6) {
+																																	if (data29.allergens !== void 0) {
+																																		let data35 = data29.allergens;
+																																		if (Array.isArray(data35)) {
+																																			if (data35.length > 20) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/blends/" + i0 + "/own/allergens",
+																																					schemaPath: "#/properties/blends/items/properties/own/properties/allergens/maxItems",
+																																					keyword: "maxItems",
+																																					params: { limit: 20 },
+																																					message: "must NOT have more than 20 items"
+																																				}];
+																																				return false;
+																																			} else if (data35.length < 0) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/blends/" + i0 + "/own/allergens",
+																																					schemaPath: "#/properties/blends/items/properties/own/properties/allergens/minItems",
+																																					keyword: "minItems",
+																																					params: { limit: 0 },
+																																					message: "must NOT have fewer than 0 items"
+																																				}];
+																																				return false;
+																																			} else {
+																																				const len1 = data35.length;
+																																				for (let i1 = 0; i1 < len1; i1++) {
+																																					let data36 = data35[i1];
+																																					if (typeof data36 === "string") {
+																																						if (func2(data36) > 60) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/blends/" + i0 + "/own/allergens/" + i1,
+																																								schemaPath: "#/properties/blends/items/properties/own/properties/allergens/items/maxLength",
+																																								keyword: "maxLength",
+																																								params: { limit: 60 },
+																																								message: "must NOT have more than 60 characters"
+																																							}];
+																																							return false;
+																																						}
+																																					} else {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/blends/" + i0 + "/own/allergens/" + i1,
+																																							schemaPath: "#/properties/blends/items/properties/own/properties/allergens/items/type",
+																																							keyword: "type",
+																																							params: { type: "string" },
+																																							message: "must be string"
+																																						}];
+																																						return false;
+																																					}
+																																				}
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/blends/" + i0 + "/own/allergens",
+																																				schemaPath: "#/properties/blends/items/properties/own/properties/allergens/type",
+																																				keyword: "type",
+																																				params: { type: "array" },
+																																				message: "must be array"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid6 = true;
+																																	} else var valid6 = true;
+																																	if (valid6) {
+																																		if (data29.note !== void 0) {
+																																			let data37 = data29.note;
+																																			if (typeof data37 === "string") {
+																																				if (func2(data37) > 1e3) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/blends/" + i0 + "/own/note",
+																																						schemaPath: "#/properties/blends/items/properties/own/properties/note/maxLength",
+																																						keyword: "maxLength",
+																																						params: { limit: 1e3 },
+																																						message: "must NOT have more than 1000 characters"
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/blends/" + i0 + "/own/note",
+																																					schemaPath: "#/properties/blends/items/properties/own/properties/note/type",
+																																					keyword: "type",
+																																					params: { type: "string" },
+																																					message: "must be string"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid6 = true;
+																																		} else var valid6 = true;
+																																	}
+																																}
+																															}
+																														}
+																													}
+																												}
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/blends/" + i0 + "/own",
+																												schemaPath: "#/properties/blends/items/properties/own/type",
+																												keyword: "type",
+																												params: { type: "object" },
+																												message: "must be object"
+																											}];
+																											return false;
+																										}
+																										var valid5 = true;
+																									} else var valid5 = true;
+																								}
+																							}
+																						}
+																					}
 																				}
 																			}
 																		}
@@ -1609,9 +2375,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 										} else var valid0 = true;
 										if (valid0) {
 											if (data.colours !== void 0) {
-												let data26 = data.colours;
-												if (Array.isArray(data26)) {
-													if (data26.length > 200) {
+												let data38 = data.colours;
+												if (Array.isArray(data38)) {
+													if (data38.length > 200) {
 														validate20.errors = [{
 															instancePath: instancePath + "/colours",
 															schemaPath: "#/properties/colours/maxItems",
@@ -1620,7 +2386,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															message: "must NOT have more than 200 items"
 														}];
 														return false;
-													} else if (data26.length < 1) {
+													} else if (data38.length < 1) {
 														validate20.errors = [{
 															instancePath: instancePath + "/colours",
 															schemaPath: "#/properties/colours/minItems",
@@ -1630,37 +2396,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														}];
 														return false;
 													} else {
-														const len1 = data26.length;
-														for (let i1 = 0; i1 < len1; i1++) {
-															let data27 = data26[i1];
-															if (data27 && typeof data27 == "object" && !Array.isArray(data27)) {
-																let missing5;
-																if (data27.id === void 0 && (missing5 = "id") || data27.name === void 0 && (missing5 = "name") || data27.hex === void 0 && (missing5 = "hex")) {
+														const len2 = data38.length;
+														for (let i2 = 0; i2 < len2; i2++) {
+															let data39 = data38[i2];
+															if (data39 && typeof data39 == "object" && !Array.isArray(data39)) {
+																let missing6;
+																if (data39.id === void 0 && (missing6 = "id") || data39.name === void 0 && (missing6 = "name") || data39.hex === void 0 && (missing6 = "hex")) {
 																	validate20.errors = [{
-																		instancePath: instancePath + "/colours/" + i1,
+																		instancePath: instancePath + "/colours/" + i2,
 																		schemaPath: "#/properties/colours/items/required",
 																		keyword: "required",
-																		params: { missingProperty: missing5 },
-																		message: "must have required property '" + missing5 + "'"
+																		params: { missingProperty: missing6 },
+																		message: "must have required property '" + missing6 + "'"
 																	}];
 																	return false;
 																} else {
-																	for (const key5 in data27) if (!(key5 === "id" || key5 === "name" || key5 === "hex")) {
+																	for (const key6 in data39) if (!(key6 === "id" || key6 === "name" || key6 === "hex")) {
 																		validate20.errors = [{
-																			instancePath: instancePath + "/colours/" + i1,
+																			instancePath: instancePath + "/colours/" + i2,
 																			schemaPath: "#/properties/colours/items/additionalProperties",
 																			keyword: "additionalProperties",
-																			params: { additionalProperty: key5 },
+																			params: { additionalProperty: key6 },
 																			message: "must NOT have additional properties"
 																		}];
 																		return false;
 																	}
-																	if (data27.id !== void 0) {
-																		let data28 = data27.id;
-																		if (typeof data28 === "string") {
-																			if (!pattern5.test(data28)) {
+																	if (data39.id !== void 0) {
+																		let data40 = data39.id;
+																		if (typeof data40 === "string") {
+																			if (!pattern5.test(data40)) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/colours/" + i1 + "/id",
+																					instancePath: instancePath + "/colours/" + i2 + "/id",
 																					schemaPath: "#/properties/colours/items/properties/id/pattern",
 																					keyword: "pattern",
 																					params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -1670,7 +2436,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}
 																		} else {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/colours/" + i1 + "/id",
+																				instancePath: instancePath + "/colours/" + i2 + "/id",
 																				schemaPath: "#/properties/colours/items/properties/id/type",
 																				keyword: "type",
 																				params: { type: "string" },
@@ -1678,24 +2444,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}];
 																			return false;
 																		}
-																		var valid7 = true;
-																	} else var valid7 = true;
-																	if (valid7) {
-																		if (data27.name !== void 0) {
-																			let data29 = data27.name;
-																			if (typeof data29 === "string") {
-																				if (func2(data29) > 120) {
+																		var valid9 = true;
+																	} else var valid9 = true;
+																	if (valid9) {
+																		if (data39.name !== void 0) {
+																			let data41 = data39.name;
+																			if (typeof data41 === "string") {
+																				if (func2(data41) > 120) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/colours/" + i1 + "/name",
+																						instancePath: instancePath + "/colours/" + i2 + "/name",
 																						schemaPath: "#/properties/colours/items/properties/name/maxLength",
 																						keyword: "maxLength",
 																						params: { limit: 120 },
 																						message: "must NOT have more than 120 characters"
 																					}];
 																					return false;
-																				} else if (func2(data29) < 1) {
+																				} else if (func2(data41) < 1) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/colours/" + i1 + "/name",
+																						instancePath: instancePath + "/colours/" + i2 + "/name",
 																						schemaPath: "#/properties/colours/items/properties/name/minLength",
 																						keyword: "minLength",
 																						params: { limit: 1 },
@@ -1705,7 +2471,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}
 																			} else {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/colours/" + i1 + "/name",
+																					instancePath: instancePath + "/colours/" + i2 + "/name",
 																					schemaPath: "#/properties/colours/items/properties/name/type",
 																					keyword: "type",
 																					params: { type: "string" },
@@ -1713,15 +2479,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			var valid7 = true;
-																		} else var valid7 = true;
-																		if (valid7) {
-																			if (data27.hex !== void 0) {
-																				let data30 = data27.hex;
-																				if (typeof data30 === "string") {
-																					if (!pattern7.test(data30)) {
+																			var valid9 = true;
+																		} else var valid9 = true;
+																		if (valid9) {
+																			if (data39.hex !== void 0) {
+																				let data42 = data39.hex;
+																				if (typeof data42 === "string") {
+																					if (!pattern8.test(data42)) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/colours/" + i1 + "/hex",
+																							instancePath: instancePath + "/colours/" + i2 + "/hex",
 																							schemaPath: "#/properties/colours/items/properties/hex/pattern",
 																							keyword: "pattern",
 																							params: { pattern: "^#[0-9a-fA-F]{6}$" },
@@ -1731,7 +2497,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}
 																				} else {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/colours/" + i1 + "/hex",
+																						instancePath: instancePath + "/colours/" + i2 + "/hex",
 																						schemaPath: "#/properties/colours/items/properties/hex/type",
 																						keyword: "type",
 																						params: { type: "string" },
@@ -1739,14 +2505,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid7 = true;
-																			} else var valid7 = true;
+																				var valid9 = true;
+																			} else var valid9 = true;
 																		}
 																	}
 																}
 															} else {
 																validate20.errors = [{
-																	instancePath: instancePath + "/colours/" + i1,
+																	instancePath: instancePath + "/colours/" + i2,
 																	schemaPath: "#/properties/colours/items/type",
 																	keyword: "type",
 																	params: { type: "object" },
@@ -1770,9 +2536,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 											} else var valid0 = true;
 											if (valid0) {
 												if (data.pieces !== void 0) {
-													let data31 = data.pieces;
-													if (Array.isArray(data31)) {
-														if (data31.length > 600) {
+													let data43 = data.pieces;
+													if (Array.isArray(data43)) {
+														if (data43.length > 600) {
 															validate20.errors = [{
 																instancePath: instancePath + "/pieces",
 																schemaPath: "#/properties/pieces/maxItems",
@@ -1781,7 +2547,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																message: "must NOT have more than 600 items"
 															}];
 															return false;
-														} else if (data31.length < 0) {
+														} else if (data43.length < 0) {
 															validate20.errors = [{
 																instancePath: instancePath + "/pieces",
 																schemaPath: "#/properties/pieces/minItems",
@@ -1791,37 +2557,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															}];
 															return false;
 														} else {
-															const len2 = data31.length;
-															for (let i2 = 0; i2 < len2; i2++) {
-																let data32 = data31[i2];
-																if (data32 && typeof data32 == "object" && !Array.isArray(data32)) {
-																	let missing6;
-																	if (data32.id === void 0 && (missing6 = "id") || data32.name === void 0 && (missing6 = "name") || data32.form === void 0 && (missing6 = "form") || data32.blend === void 0 && (missing6 = "blend") || data32.colour === void 0 && (missing6 = "colour") || data32.seat === void 0 && (missing6 = "seat") || data32.pair === void 0 && (missing6 = "pair") || data32.count === void 0 && (missing6 = "count") || data32.texture === void 0 && (missing6 = "texture") || data32.core === void 0 && (missing6 = "core") || data32.tolerance === void 0 && (missing6 = "tolerance") || data32.hidden === void 0 && (missing6 = "hidden")) {
+															const len3 = data43.length;
+															for (let i3 = 0; i3 < len3; i3++) {
+																let data44 = data43[i3];
+																if (data44 && typeof data44 == "object" && !Array.isArray(data44)) {
+																	let missing7;
+																	if (data44.id === void 0 && (missing7 = "id") || data44.name === void 0 && (missing7 = "name") || data44.form === void 0 && (missing7 = "form") || data44.blend === void 0 && (missing7 = "blend") || data44.colour === void 0 && (missing7 = "colour") || data44.seat === void 0 && (missing7 = "seat") || data44.pair === void 0 && (missing7 = "pair") || data44.count === void 0 && (missing7 = "count") || data44.texture === void 0 && (missing7 = "texture") || data44.core === void 0 && (missing7 = "core") || data44.tolerance === void 0 && (missing7 = "tolerance") || data44.hidden === void 0 && (missing7 = "hidden") || data44.breaks === void 0 && (missing7 = "breaks")) {
 																		validate20.errors = [{
-																			instancePath: instancePath + "/pieces/" + i2,
+																			instancePath: instancePath + "/pieces/" + i3,
 																			schemaPath: "#/properties/pieces/items/required",
 																			keyword: "required",
-																			params: { missingProperty: missing6 },
-																			message: "must have required property '" + missing6 + "'"
+																			params: { missingProperty: missing7 },
+																			message: "must have required property '" + missing7 + "'"
 																		}];
 																		return false;
 																	} else {
-																		for (const key6 in data32) if (!func1.call(schema31.properties.pieces.items.properties, key6)) {
+																		for (const key7 in data44) if (!func1.call(schema31.properties.pieces.items.properties, key7)) {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/pieces/" + i2,
+																				instancePath: instancePath + "/pieces/" + i3,
 																				schemaPath: "#/properties/pieces/items/additionalProperties",
 																				keyword: "additionalProperties",
-																				params: { additionalProperty: key6 },
+																				params: { additionalProperty: key7 },
 																				message: "must NOT have additional properties"
 																			}];
 																			return false;
 																		}
-																		if (data32.id !== void 0) {
-																			let data33 = data32.id;
-																			if (typeof data33 === "string") {
-																				if (!pattern5.test(data33)) {
+																		if (data44.id !== void 0) {
+																			let data45 = data44.id;
+																			if (typeof data45 === "string") {
+																				if (!pattern5.test(data45)) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/pieces/" + i2 + "/id",
+																						instancePath: instancePath + "/pieces/" + i3 + "/id",
 																						schemaPath: "#/properties/pieces/items/properties/id/pattern",
 																						keyword: "pattern",
 																						params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -1831,7 +2597,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}
 																			} else {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/pieces/" + i2 + "/id",
+																					instancePath: instancePath + "/pieces/" + i3 + "/id",
 																					schemaPath: "#/properties/pieces/items/properties/id/type",
 																					keyword: "type",
 																					params: { type: "string" },
@@ -1839,24 +2605,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			var valid9 = true;
-																		} else var valid9 = true;
-																		if (valid9) {
-																			if (data32.name !== void 0) {
-																				let data34 = data32.name;
-																				if (typeof data34 === "string") {
-																					if (func2(data34) > 120) {
+																			var valid11 = true;
+																		} else var valid11 = true;
+																		if (valid11) {
+																			if (data44.name !== void 0) {
+																				let data46 = data44.name;
+																				if (typeof data46 === "string") {
+																					if (func2(data46) > 120) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/pieces/" + i2 + "/name",
+																							instancePath: instancePath + "/pieces/" + i3 + "/name",
 																							schemaPath: "#/properties/pieces/items/properties/name/maxLength",
 																							keyword: "maxLength",
 																							params: { limit: 120 },
 																							message: "must NOT have more than 120 characters"
 																						}];
 																						return false;
-																					} else if (func2(data34) < 1) {
+																					} else if (func2(data46) < 1) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/pieces/" + i2 + "/name",
+																							instancePath: instancePath + "/pieces/" + i3 + "/name",
 																							schemaPath: "#/properties/pieces/items/properties/name/minLength",
 																							keyword: "minLength",
 																							params: { limit: 1 },
@@ -1866,7 +2632,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}
 																				} else {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/pieces/" + i2 + "/name",
+																						instancePath: instancePath + "/pieces/" + i3 + "/name",
 																						schemaPath: "#/properties/pieces/items/properties/name/type",
 																						keyword: "type",
 																						params: { type: "string" },
@@ -1874,38 +2640,38 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid9 = true;
-																			} else var valid9 = true;
-																			if (valid9) {
-																				if (data32.form !== void 0) {
-																					let data35 = data32.form;
-																					if (data35 && typeof data35 == "object" && !Array.isArray(data35)) {
-																						let missing7;
-																						if (data35.kind === void 0 && (missing7 = "kind") || data35.sizes === void 0 && (missing7 = "sizes")) {
+																				var valid11 = true;
+																			} else var valid11 = true;
+																			if (valid11) {
+																				if (data44.form !== void 0) {
+																					let data47 = data44.form;
+																					if (data47 && typeof data47 == "object" && !Array.isArray(data47)) {
+																						let missing8;
+																						if (data47.kind === void 0 && (missing8 = "kind") || data47.sizes === void 0 && (missing8 = "sizes")) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/pieces/" + i2 + "/form",
+																								instancePath: instancePath + "/pieces/" + i3 + "/form",
 																								schemaPath: "#/properties/pieces/items/properties/form/required",
 																								keyword: "required",
-																								params: { missingProperty: missing7 },
-																								message: "must have required property '" + missing7 + "'"
+																								params: { missingProperty: missing8 },
+																								message: "must have required property '" + missing8 + "'"
 																							}];
 																							return false;
 																						} else {
-																							for (const key7 in data35) if (!(key7 === "kind" || key7 === "sizes" || key7 === "outline" || key7 === "curves" || key7 === "coat" || key7 === "solid")) {
+																							for (const key8 in data47) if (!(key8 === "kind" || key8 === "sizes" || key8 === "outline" || key8 === "curves" || key8 === "coat" || key8 === "solid")) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/pieces/" + i2 + "/form",
+																									instancePath: instancePath + "/pieces/" + i3 + "/form",
 																									schemaPath: "#/properties/pieces/items/properties/form/additionalProperties",
 																									keyword: "additionalProperties",
-																									params: { additionalProperty: key7 },
+																									params: { additionalProperty: key8 },
 																									message: "must NOT have additional properties"
 																								}];
 																								return false;
 																							}
-																							if (data35.kind !== void 0) {
-																								let data36 = data35.kind;
-																								if (typeof data36 !== "string") {
+																							if (data47.kind !== void 0) {
+																								let data48 = data47.kind;
+																								if (typeof data48 !== "string") {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/pieces/" + i2 + "/form/kind",
+																										instancePath: instancePath + "/pieces/" + i3 + "/form/kind",
 																										schemaPath: "#/properties/pieces/items/properties/form/properties/kind/type",
 																										keyword: "type",
 																										params: { type: "string" },
@@ -1913,9 +2679,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								if (!(data36 === "ball" || data36 === "ellipsoid" || data36 === "egg" || data36 === "teardrop" || data36 === "cone" || data36 === "truncatedCone" || data36 === "dome" || data36 === "disc" || data36 === "roundedBlock" || data36 === "rope" || data36 === "taperedRope" || data36 === "skinOverBall" || data36 === "bentRope" || data36 === "ring" || data36 === "paddleHand" || data36 === "sheet" || data36 === "strip" || data36 === "ruffle" || data36 === "flounce" || data36 === "scales" || data36 === "strands" || data36 === "pearls" || data36 === "stitches" || data36 === "lathe" || data36 === "traced" || data36 === "imported")) {
+																								if (!(data48 === "ball" || data48 === "ellipsoid" || data48 === "egg" || data48 === "teardrop" || data48 === "cone" || data48 === "truncatedCone" || data48 === "dome" || data48 === "disc" || data48 === "roundedBlock" || data48 === "rope" || data48 === "taperedRope" || data48 === "skinOverBall" || data48 === "bentRope" || data48 === "ring" || data48 === "paddleHand" || data48 === "sheet" || data48 === "strip" || data48 === "ruffle" || data48 === "flounce" || data48 === "scales" || data48 === "strands" || data48 === "pearls" || data48 === "stitches" || data48 === "lathe" || data48 === "traced" || data48 === "imported")) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/pieces/" + i2 + "/form/kind",
+																										instancePath: instancePath + "/pieces/" + i3 + "/form/kind",
 																										schemaPath: "#/properties/pieces/items/properties/form/properties/kind/enum",
 																										keyword: "enum",
 																										params: { allowedValues: schema31.properties.pieces.items.properties.form.properties.kind.enum },
@@ -1923,26 +2689,26 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid10 = true;
-																							} else var valid10 = true;
-																							if (valid10) {
-																								if (data35.sizes !== void 0) {
-																									let data37 = data35.sizes;
-																									if (data37 && typeof data37 == "object" && !Array.isArray(data37)) {
-																										if (Object.keys(data37).length > 12) {
+																								var valid12 = true;
+																							} else var valid12 = true;
+																							if (valid12) {
+																								if (data47.sizes !== void 0) {
+																									let data49 = data47.sizes;
+																									if (data49 && typeof data49 == "object" && !Array.isArray(data49)) {
+																										if (Object.keys(data49).length > 12) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/pieces/" + i2 + "/form/sizes",
+																												instancePath: instancePath + "/pieces/" + i3 + "/form/sizes",
 																												schemaPath: "#/properties/pieces/items/properties/form/properties/sizes/maxProperties",
 																												keyword: "maxProperties",
 																												params: { limit: 12 },
 																												message: "must NOT have more than 12 properties"
 																											}];
 																											return false;
-																										} else for (const key8 in data37) {
-																											let data38 = data37[key8];
-																											if (!(typeof data38 == "number" && isFinite(data38))) {
+																										} else for (const key9 in data49) {
+																											let data50 = data49[key9];
+																											if (!(typeof data50 == "number" && isFinite(data50))) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/pieces/" + i2 + "/form/sizes/" + key8.replace(/~/g, "~0").replace(/\//g, "~1"),
+																													instancePath: instancePath + "/pieces/" + i3 + "/form/sizes/" + key9.replace(/~/g, "~0").replace(/\//g, "~1"),
 																													schemaPath: "#/properties/pieces/items/properties/form/properties/sizes/additionalProperties/type",
 																													keyword: "type",
 																													params: { type: "number" },
@@ -1953,7 +2719,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}
 																									} else {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/pieces/" + i2 + "/form/sizes",
+																											instancePath: instancePath + "/pieces/" + i3 + "/form/sizes",
 																											schemaPath: "#/properties/pieces/items/properties/form/properties/sizes/type",
 																											keyword: "type",
 																											params: { type: "object" },
@@ -1961,14 +2727,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid10 = true;
-																								} else var valid10 = true;
-																								if (valid10) {
-																									if (data35.outline !== void 0) {
-																										let data39 = data35.outline;
-																										if (typeof data39 !== "string") {
+																									var valid12 = true;
+																								} else var valid12 = true;
+																								if (valid12) {
+																									if (data47.outline !== void 0) {
+																										let data51 = data47.outline;
+																										if (typeof data51 !== "string") {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/pieces/" + i2 + "/form/outline",
+																												instancePath: instancePath + "/pieces/" + i3 + "/form/outline",
 																												schemaPath: "#/properties/pieces/items/properties/form/properties/outline/type",
 																												keyword: "type",
 																												params: { type: "string" },
@@ -1976,9 +2742,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (!(data39 === "rectangle" || data39 === "oval" || data39 === "leaf" || data39 === "triangle" || data39 === "wedge" || data39 === "heart")) {
+																										if (!(data51 === "rectangle" || data51 === "oval" || data51 === "leaf" || data51 === "triangle" || data51 === "wedge" || data51 === "heart")) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/pieces/" + i2 + "/form/outline",
+																												instancePath: instancePath + "/pieces/" + i3 + "/form/outline",
 																												schemaPath: "#/properties/pieces/items/properties/form/properties/outline/enum",
 																												keyword: "enum",
 																												params: { allowedValues: schema31.properties.pieces.items.properties.form.properties.outline.enum },
@@ -1986,37 +2752,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid10 = true;
-																									} else var valid10 = true;
-																									if (valid10) {
-																										if (data35.curves !== void 0) {
-																											let data40 = data35.curves;
-																											if (data40 && typeof data40 == "object" && !Array.isArray(data40)) {
-																												for (const key9 in data40) if (!pattern9.test(key9)) {
+																										var valid12 = true;
+																									} else var valid12 = true;
+																									if (valid12) {
+																										if (data47.curves !== void 0) {
+																											let data52 = data47.curves;
+																											if (data52 && typeof data52 == "object" && !Array.isArray(data52)) {
+																												for (const key10 in data52) if (!pattern10.test(key10)) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/pieces/" + i2 + "/form/curves",
+																														instancePath: instancePath + "/pieces/" + i3 + "/form/curves",
 																														schemaPath: "#/properties/pieces/items/properties/form/properties/curves/additionalProperties",
 																														keyword: "additionalProperties",
-																														params: { additionalProperty: key9 },
+																														params: { additionalProperty: key10 },
 																														message: "must NOT have additional properties"
 																													}];
 																													return false;
 																												}
-																												for (const key10 in data40) if (pattern9.test(key10)) {
-																													let data41 = data40[key10];
-																													if (Array.isArray(data41)) {
-																														if (data41.length > 200) {
+																												for (const key11 in data52) if (pattern10.test(key11)) {
+																													let data53 = data52[key11];
+																													if (Array.isArray(data53)) {
+																														if (data53.length > 200) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/maxItems",
 																																keyword: "maxItems",
 																																params: { limit: 200 },
 																																message: "must NOT have more than 200 items"
 																															}];
 																															return false;
-																														} else if (data41.length < 2) {
+																														} else if (data53.length < 2) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/minItems",
 																																keyword: "minItems",
 																																params: { limit: 2 },
@@ -2024,22 +2790,22 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														} else {
-																															const len3 = data41.length;
-																															for (let i3 = 0; i3 < len3; i3++) {
-																																let data42 = data41[i3];
-																																if (Array.isArray(data42)) {
-																																	if (data42.length > 3) {
+																															const len4 = data53.length;
+																															for (let i4 = 0; i4 < len4; i4++) {
+																																let data54 = data53[i4];
+																																if (Array.isArray(data54)) {
+																																	if (data54.length > 3) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3,
+																																			instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/maxItems",
 																																			keyword: "maxItems",
 																																			params: { limit: 3 },
 																																			message: "must NOT have more than 3 items"
 																																		}];
 																																		return false;
-																																	} else if (data42.length < 2) {
+																																	} else if (data54.length < 2) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3,
+																																			instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/minItems",
 																																			keyword: "minItems",
 																																			params: { limit: 2 },
@@ -2047,13 +2813,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	} else {
-																																		const len4 = data42.length;
-																																		for (let i4 = 0; i4 < len4; i4++) {
-																																			let data43 = data42[i4];
-																																			if (typeof data43 == "number" && isFinite(data43)) {
-																																				if (data43 > 4 || isNaN(data43)) {
+																																		const len5 = data54.length;
+																																		for (let i5 = 0; i5 < len5; i5++) {
+																																			let data55 = data54[i5];
+																																			if (typeof data55 == "number" && isFinite(data55)) {
+																																				if (data55 > 4 || isNaN(data55)) {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3 + "/" + i4,
+																																						instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/maximum",
 																																						keyword: "maximum",
 																																						params: {
@@ -2063,9 +2829,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 4"
 																																					}];
 																																					return false;
-																																				} else if (data43 < -4 || isNaN(data43)) {
+																																				} else if (data55 < -4 || isNaN(data55)) {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3 + "/" + i4,
+																																						instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/minimum",
 																																						keyword: "minimum",
 																																						params: {
@@ -2078,7 +2844,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}
 																																			} else {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3 + "/" + i4,
+																																					instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
 																																					schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/type",
 																																					keyword: "type",
 																																					params: { type: "number" },
@@ -2090,7 +2856,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}
 																																} else {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3,
+																																		instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/type",
 																																		keyword: "type",
 																																		params: { type: "array" },
@@ -2102,7 +2868,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}
 																													} else {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/pieces/" + i2 + "/form/curves/" + key10.replace(/~/g, "~0").replace(/\//g, "~1"),
+																															instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1"),
 																															schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/type",
 																															keyword: "type",
 																															params: { type: "array" },
@@ -2113,7 +2879,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/pieces/" + i2 + "/form/curves",
+																													instancePath: instancePath + "/pieces/" + i3 + "/form/curves",
 																													schemaPath: "#/properties/pieces/items/properties/form/properties/curves/type",
 																													keyword: "type",
 																													params: { type: "object" },
@@ -2121,39 +2887,39 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid10 = true;
-																										} else var valid10 = true;
-																										if (valid10) {
-																											if (data35.coat !== void 0) {
-																												let data44 = data35.coat;
-																												if (data44 && typeof data44 == "object" && !Array.isArray(data44)) {
-																													let missing8;
-																													if (data44.thickness === void 0 && (missing8 = "thickness") || data44.under === void 0 && (missing8 = "under")) {
+																											var valid12 = true;
+																										} else var valid12 = true;
+																										if (valid12) {
+																											if (data47.coat !== void 0) {
+																												let data56 = data47.coat;
+																												if (data56 && typeof data56 == "object" && !Array.isArray(data56)) {
+																													let missing9;
+																													if (data56.thickness === void 0 && (missing9 = "thickness") || data56.under === void 0 && (missing9 = "under")) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/pieces/" + i2 + "/form/coat",
+																															instancePath: instancePath + "/pieces/" + i3 + "/form/coat",
 																															schemaPath: "#/properties/pieces/items/properties/form/properties/coat/required",
 																															keyword: "required",
-																															params: { missingProperty: missing8 },
-																															message: "must have required property '" + missing8 + "'"
+																															params: { missingProperty: missing9 },
+																															message: "must have required property '" + missing9 + "'"
 																														}];
 																														return false;
 																													} else {
-																														for (const key11 in data44) if (!(key11 === "thickness" || key11 === "under")) {
+																														for (const key12 in data56) if (!(key12 === "thickness" || key12 === "under")) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i2 + "/form/coat",
+																																instancePath: instancePath + "/pieces/" + i3 + "/form/coat",
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/coat/additionalProperties",
 																																keyword: "additionalProperties",
-																																params: { additionalProperty: key11 },
+																																params: { additionalProperty: key12 },
 																																message: "must NOT have additional properties"
 																															}];
 																															return false;
 																														}
-																														if (data44.thickness !== void 0) {
-																															let data45 = data44.thickness;
-																															if (typeof data45 == "number" && isFinite(data45)) {
-																																if (data45 > 100 || isNaN(data45)) {
+																														if (data56.thickness !== void 0) {
+																															let data57 = data56.thickness;
+																															if (typeof data57 == "number" && isFinite(data57)) {
+																																if (data57 > 100 || isNaN(data57)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/form/coat/thickness",
+																																		instancePath: instancePath + "/pieces/" + i3 + "/form/coat/thickness",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/maximum",
 																																		keyword: "maximum",
 																																		params: {
@@ -2163,9 +2929,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 100"
 																																	}];
 																																	return false;
-																																} else if (data45 < .1 || isNaN(data45)) {
+																																} else if (data57 < .1 || isNaN(data57)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/form/coat/thickness",
+																																		instancePath: instancePath + "/pieces/" + i3 + "/form/coat/thickness",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/minimum",
 																																		keyword: "minimum",
 																																		params: {
@@ -2178,7 +2944,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/pieces/" + i2 + "/form/coat/thickness",
+																																	instancePath: instancePath + "/pieces/" + i3 + "/form/coat/thickness",
 																																	schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/type",
 																																	keyword: "type",
 																																	params: { type: "number" },
@@ -2186,13 +2952,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid15 = true;
-																														} else var valid15 = true;
-																														if (valid15) {
-																															if (data44.under !== void 0) {
-																																if (typeof data44.under !== "boolean") {
+																															var valid17 = true;
+																														} else var valid17 = true;
+																														if (valid17) {
+																															if (data56.under !== void 0) {
+																																if (typeof data56.under !== "boolean") {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/form/coat/under",
+																																		instancePath: instancePath + "/pieces/" + i3 + "/form/coat/under",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/under/type",
 																																		keyword: "type",
 																																		params: { type: "boolean" },
@@ -2200,13 +2966,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid15 = true;
-																															} else var valid15 = true;
+																																var valid17 = true;
+																															} else var valid17 = true;
 																														}
 																													}
 																												} else {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/pieces/" + i2 + "/form/coat",
+																														instancePath: instancePath + "/pieces/" + i3 + "/form/coat",
 																														schemaPath: "#/properties/pieces/items/properties/form/properties/coat/type",
 																														keyword: "type",
 																														params: { type: "object" },
@@ -2214,48 +2980,48 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid10 = true;
-																											} else var valid10 = true;
-																											if (valid10) {
-																												if (data35.solid !== void 0) {
-																													let data47 = data35.solid;
-																													if (data47 && typeof data47 == "object" && !Array.isArray(data47)) {
-																														let missing9;
-																														if (data47.name === void 0 && (missing9 = "name") || data47.corners === void 0 && (missing9 = "corners") || data47.faces === void 0 && (missing9 = "faces") || data47.fills === void 0 && (missing9 = "fills") || data47.centre === void 0 && (missing9 = "centre") || data47.watertight === void 0 && (missing9 = "watertight")) {
+																												var valid12 = true;
+																											} else var valid12 = true;
+																											if (valid12) {
+																												if (data47.solid !== void 0) {
+																													let data59 = data47.solid;
+																													if (data59 && typeof data59 == "object" && !Array.isArray(data59)) {
+																														let missing10;
+																														if (data59.name === void 0 && (missing10 = "name") || data59.corners === void 0 && (missing10 = "corners") || data59.faces === void 0 && (missing10 = "faces") || data59.fills === void 0 && (missing10 = "fills") || data59.centre === void 0 && (missing10 = "centre") || data59.watertight === void 0 && (missing10 = "watertight")) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i2 + "/form/solid",
+																																instancePath: instancePath + "/pieces/" + i3 + "/form/solid",
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/solid/required",
 																																keyword: "required",
-																																params: { missingProperty: missing9 },
-																																message: "must have required property '" + missing9 + "'"
+																																params: { missingProperty: missing10 },
+																																message: "must have required property '" + missing10 + "'"
 																															}];
 																															return false;
 																														} else {
-																															for (const key12 in data47) if (!(key12 === "name" || key12 === "corners" || key12 === "faces" || key12 === "fills" || key12 === "centre" || key12 === "watertight")) {
+																															for (const key13 in data59) if (!(key13 === "name" || key13 === "corners" || key13 === "faces" || key13 === "fills" || key13 === "centre" || key13 === "watertight")) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/pieces/" + i2 + "/form/solid",
+																																	instancePath: instancePath + "/pieces/" + i3 + "/form/solid",
 																																	schemaPath: "#/properties/pieces/items/properties/form/properties/solid/additionalProperties",
 																																	keyword: "additionalProperties",
-																																	params: { additionalProperty: key12 },
+																																	params: { additionalProperty: key13 },
 																																	message: "must NOT have additional properties"
 																																}];
 																																return false;
 																															}
-																															if (data47.name !== void 0) {
-																																let data48 = data47.name;
-																																if (typeof data48 === "string") {
-																																	if (func2(data48) > 120) {
+																															if (data59.name !== void 0) {
+																																let data60 = data59.name;
+																																if (typeof data60 === "string") {
+																																	if (func2(data60) > 120) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i2 + "/form/solid/name",
+																																			instancePath: instancePath + "/pieces/" + i3 + "/form/solid/name",
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/maxLength",
 																																			keyword: "maxLength",
 																																			params: { limit: 120 },
 																																			message: "must NOT have more than 120 characters"
 																																		}];
 																																		return false;
-																																	} else if (func2(data48) < 1) {
+																																	} else if (func2(data60) < 1) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i2 + "/form/solid/name",
+																																			instancePath: instancePath + "/pieces/" + i3 + "/form/solid/name",
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/minLength",
 																																			keyword: "minLength",
 																																			params: { limit: 1 },
@@ -2265,7 +3031,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}
 																																} else {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/form/solid/name",
+																																		instancePath: instancePath + "/pieces/" + i3 + "/form/solid/name",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/type",
 																																		keyword: "type",
 																																		params: { type: "string" },
@@ -2273,24 +3039,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid16 = true;
-																															} else var valid16 = true;
-																															if (valid16) {
-																																if (data47.corners !== void 0) {
-																																	let data49 = data47.corners;
-																																	if (Array.isArray(data49)) {
-																																		if (data49.length > 6e4) {
+																																var valid18 = true;
+																															} else var valid18 = true;
+																															if (valid18) {
+																																if (data59.corners !== void 0) {
+																																	let data61 = data59.corners;
+																																	if (Array.isArray(data61)) {
+																																		if (data61.length > 6e4) {
 																																			validate20.errors = [{
-																																				instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners",
+																																				instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners",
 																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/maxItems",
 																																				keyword: "maxItems",
 																																				params: { limit: 6e4 },
 																																				message: "must NOT have more than 60000 items"
 																																			}];
 																																			return false;
-																																		} else if (data49.length < 12) {
+																																		} else if (data61.length < 12) {
 																																			validate20.errors = [{
-																																				instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners",
+																																				instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners",
 																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/minItems",
 																																				keyword: "minItems",
 																																				params: { limit: 12 },
@@ -2298,12 +3064,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		} else {
-																																			const len5 = data49.length;
-																																			for (let i5 = 0; i5 < len5; i5++) {
-																																				let data50 = data49[i5];
-																																				if (!(typeof data50 == "number" && !(data50 % 1) && !isNaN(data50) && isFinite(data50))) {
+																																			const len6 = data61.length;
+																																			for (let i6 = 0; i6 < len6; i6++) {
+																																				let data62 = data61[i6];
+																																				if (!(typeof data62 == "number" && !(data62 % 1) && !isNaN(data62) && isFinite(data62))) {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners/" + i5,
+																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners/" + i6,
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/type",
 																																						keyword: "type",
 																																						params: { type: "integer" },
@@ -2311,10 +3077,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				if (typeof data50 == "number" && isFinite(data50)) {
-																																					if (data50 > 1e4 || isNaN(data50)) {
+																																				if (typeof data62 == "number" && isFinite(data62)) {
+																																					if (data62 > 1e4 || isNaN(data62)) {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners/" + i5,
+																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners/" + i6,
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/maximum",
 																																							keyword: "maximum",
 																																							params: {
@@ -2324,9 +3090,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must be <= 10000"
 																																						}];
 																																						return false;
-																																					} else if (data50 < 0 || isNaN(data50)) {
+																																					} else if (data62 < 0 || isNaN(data62)) {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners/" + i5,
+																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners/" + i6,
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/minimum",
 																																							keyword: "minimum",
 																																							params: {
@@ -2342,7 +3108,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}
 																																	} else {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i2 + "/form/solid/corners",
+																																			instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners",
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/type",
 																																			keyword: "type",
 																																			params: { type: "array" },
@@ -2350,24 +3116,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid16 = true;
-																																} else var valid16 = true;
-																																if (valid16) {
-																																	if (data47.faces !== void 0) {
-																																		let data51 = data47.faces;
-																																		if (Array.isArray(data51)) {
-																																			if (data51.length > 6e4) {
+																																	var valid18 = true;
+																																} else var valid18 = true;
+																																if (valid18) {
+																																	if (data59.faces !== void 0) {
+																																		let data63 = data59.faces;
+																																		if (Array.isArray(data63)) {
+																																			if (data63.length > 6e4) {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces",
+																																					instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces",
 																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/maxItems",
 																																					keyword: "maxItems",
 																																					params: { limit: 6e4 },
 																																					message: "must NOT have more than 60000 items"
 																																				}];
 																																				return false;
-																																			} else if (data51.length < 12) {
+																																			} else if (data63.length < 12) {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces",
+																																					instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces",
 																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/minItems",
 																																					keyword: "minItems",
 																																					params: { limit: 12 },
@@ -2375,12 +3141,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			} else {
-																																				const len6 = data51.length;
-																																				for (let i6 = 0; i6 < len6; i6++) {
-																																					let data52 = data51[i6];
-																																					if (!(typeof data52 == "number" && !(data52 % 1) && !isNaN(data52) && isFinite(data52))) {
+																																				const len7 = data63.length;
+																																				for (let i7 = 0; i7 < len7; i7++) {
+																																					let data64 = data63[i7];
+																																					if (!(typeof data64 == "number" && !(data64 % 1) && !isNaN(data64) && isFinite(data64))) {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces/" + i6,
+																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces/" + i7,
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/type",
 																																							keyword: "type",
 																																							params: { type: "integer" },
@@ -2388,10 +3154,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					if (typeof data52 == "number" && isFinite(data52)) {
-																																						if (data52 > 2e4 || isNaN(data52)) {
+																																					if (typeof data64 == "number" && isFinite(data64)) {
+																																						if (data64 > 2e4 || isNaN(data64)) {
 																																							validate20.errors = [{
-																																								instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces/" + i6,
+																																								instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces/" + i7,
 																																								schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/maximum",
 																																								keyword: "maximum",
 																																								params: {
@@ -2401,9 +3167,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								message: "must be <= 20000"
 																																							}];
 																																							return false;
-																																						} else if (data52 < 0 || isNaN(data52)) {
+																																						} else if (data64 < 0 || isNaN(data64)) {
 																																							validate20.errors = [{
-																																								instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces/" + i6,
+																																								instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces/" + i7,
 																																								schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/minimum",
 																																								keyword: "minimum",
 																																								params: {
@@ -2419,7 +3185,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}
 																																		} else {
 																																			validate20.errors = [{
-																																				instancePath: instancePath + "/pieces/" + i2 + "/form/solid/faces",
+																																				instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces",
 																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/type",
 																																				keyword: "type",
 																																				params: { type: "array" },
@@ -2427,15 +3193,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid16 = true;
-																																	} else var valid16 = true;
-																																	if (valid16) {
-																																		if (data47.fills !== void 0) {
-																																			let data53 = data47.fills;
-																																			if (typeof data53 == "number" && isFinite(data53)) {
-																																				if (data53 > 1 || isNaN(data53)) {
+																																		var valid18 = true;
+																																	} else var valid18 = true;
+																																	if (valid18) {
+																																		if (data59.fills !== void 0) {
+																																			let data65 = data59.fills;
+																																			if (typeof data65 == "number" && isFinite(data65)) {
+																																				if (data65 > 1 || isNaN(data65)) {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/pieces/" + i2 + "/form/solid/fills",
+																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/fills",
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/maximum",
 																																						keyword: "maximum",
 																																						params: {
@@ -2445,9 +3211,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 1"
 																																					}];
 																																					return false;
-																																				} else if (data53 < 0 || isNaN(data53)) {
+																																				} else if (data65 < 0 || isNaN(data65)) {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/pieces/" + i2 + "/form/solid/fills",
+																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/fills",
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/minimum",
 																																						keyword: "minimum",
 																																						params: {
@@ -2460,7 +3226,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}
 																																			} else {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/pieces/" + i2 + "/form/solid/fills",
+																																					instancePath: instancePath + "/pieces/" + i3 + "/form/solid/fills",
 																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/type",
 																																					keyword: "type",
 																																					params: { type: "number" },
@@ -2468,24 +3234,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			var valid16 = true;
-																																		} else var valid16 = true;
-																																		if (valid16) {
-																																			if (data47.centre !== void 0) {
-																																				let data54 = data47.centre;
-																																				if (Array.isArray(data54)) {
-																																					if (data54.length > 3) {
+																																			var valid18 = true;
+																																		} else var valid18 = true;
+																																		if (valid18) {
+																																			if (data59.centre !== void 0) {
+																																				let data66 = data59.centre;
+																																				if (Array.isArray(data66)) {
+																																					if (data66.length > 3) {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre",
+																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre",
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/maxItems",
 																																							keyword: "maxItems",
 																																							params: { limit: 3 },
 																																							message: "must NOT have more than 3 items"
 																																						}];
 																																						return false;
-																																					} else if (data54.length < 3) {
+																																					} else if (data66.length < 3) {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre",
+																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre",
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/minItems",
 																																							keyword: "minItems",
 																																							params: { limit: 3 },
@@ -2493,13 +3259,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					} else {
-																																						const len7 = data54.length;
-																																						for (let i7 = 0; i7 < len7; i7++) {
-																																							let data55 = data54[i7];
-																																							if (typeof data55 == "number" && isFinite(data55)) {
-																																								if (data55 > 2 || isNaN(data55)) {
+																																						const len8 = data66.length;
+																																						for (let i8 = 0; i8 < len8; i8++) {
+																																							let data67 = data66[i8];
+																																							if (typeof data67 == "number" && isFinite(data67)) {
+																																								if (data67 > 2 || isNaN(data67)) {
 																																									validate20.errors = [{
-																																										instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre/" + i7,
+																																										instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre/" + i8,
 																																										schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/maximum",
 																																										keyword: "maximum",
 																																										params: {
@@ -2509,9 +3275,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										message: "must be <= 2"
 																																									}];
 																																									return false;
-																																								} else if (data55 < -1 || isNaN(data55)) {
+																																								} else if (data67 < -1 || isNaN(data67)) {
 																																									validate20.errors = [{
-																																										instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre/" + i7,
+																																										instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre/" + i8,
 																																										schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/minimum",
 																																										keyword: "minimum",
 																																										params: {
@@ -2524,7 +3290,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								}
 																																							} else {
 																																								validate20.errors = [{
-																																									instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre/" + i7,
+																																									instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre/" + i8,
 																																									schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/type",
 																																									keyword: "type",
 																																									params: { type: "number" },
@@ -2536,7 +3302,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}
 																																				} else {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/pieces/" + i2 + "/form/solid/centre",
+																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre",
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/type",
 																																						keyword: "type",
 																																						params: { type: "array" },
@@ -2544,13 +3310,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				var valid16 = true;
-																																			} else var valid16 = true;
-																																			if (valid16) {
-																																				if (data47.watertight !== void 0) {
-																																					if (typeof data47.watertight !== "boolean") {
+																																				var valid18 = true;
+																																			} else var valid18 = true;
+																																			if (valid18) {
+																																				if (data59.watertight !== void 0) {
+																																					if (typeof data59.watertight !== "boolean") {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/pieces/" + i2 + "/form/solid/watertight",
+																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/watertight",
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/watertight/type",
 																																							keyword: "type",
 																																							params: { type: "boolean" },
@@ -2558,8 +3324,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					var valid16 = true;
-																																				} else var valid16 = true;
+																																					var valid18 = true;
+																																				} else var valid18 = true;
 																																			}
 																																		}
 																																	}
@@ -2568,7 +3334,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}
 																													} else {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/pieces/" + i2 + "/form/solid",
+																															instancePath: instancePath + "/pieces/" + i3 + "/form/solid",
 																															schemaPath: "#/properties/pieces/items/properties/form/properties/solid/type",
 																															keyword: "type",
 																															params: { type: "object" },
@@ -2576,8 +3342,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid10 = true;
-																												} else var valid10 = true;
+																													var valid12 = true;
+																												} else var valid12 = true;
 																											}
 																										}
 																									}
@@ -2586,7 +3352,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}
 																					} else {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/pieces/" + i2 + "/form",
+																							instancePath: instancePath + "/pieces/" + i3 + "/form",
 																							schemaPath: "#/properties/pieces/items/properties/form/type",
 																							keyword: "type",
 																							params: { type: "object" },
@@ -2594,15 +3360,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid9 = true;
-																				} else var valid9 = true;
-																				if (valid9) {
-																					if (data32.blend !== void 0) {
-																						let data57 = data32.blend;
-																						if (typeof data57 === "string") {
-																							if (!pattern5.test(data57)) {
+																					var valid11 = true;
+																				} else var valid11 = true;
+																				if (valid11) {
+																					if (data44.blend !== void 0) {
+																						let data69 = data44.blend;
+																						if (typeof data69 === "string") {
+																							if (!pattern5.test(data69)) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/pieces/" + i2 + "/blend",
+																									instancePath: instancePath + "/pieces/" + i3 + "/blend",
 																									schemaPath: "#/properties/pieces/items/properties/blend/pattern",
 																									keyword: "pattern",
 																									params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -2612,7 +3378,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}
 																						} else {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/pieces/" + i2 + "/blend",
+																								instancePath: instancePath + "/pieces/" + i3 + "/blend",
 																								schemaPath: "#/properties/pieces/items/properties/blend/type",
 																								keyword: "type",
 																								params: { type: "string" },
@@ -2620,15 +3386,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid9 = true;
-																					} else var valid9 = true;
-																					if (valid9) {
-																						if (data32.colour !== void 0) {
-																							let data58 = data32.colour;
-																							if (typeof data58 === "string") {
-																								if (!pattern5.test(data58)) {
+																						var valid11 = true;
+																					} else var valid11 = true;
+																					if (valid11) {
+																						if (data44.colour !== void 0) {
+																							let data70 = data44.colour;
+																							if (typeof data70 === "string") {
+																								if (!pattern5.test(data70)) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/pieces/" + i2 + "/colour",
+																										instancePath: instancePath + "/pieces/" + i3 + "/colour",
 																										schemaPath: "#/properties/pieces/items/properties/colour/pattern",
 																										keyword: "pattern",
 																										params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -2638,7 +3404,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/pieces/" + i2 + "/colour",
+																									instancePath: instancePath + "/pieces/" + i3 + "/colour",
 																									schemaPath: "#/properties/pieces/items/properties/colour/type",
 																									keyword: "type",
 																									params: { type: "string" },
@@ -2646,39 +3412,39 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid9 = true;
-																						} else var valid9 = true;
-																						if (valid9) {
-																							if (data32.seat !== void 0) {
-																								let data59 = data32.seat;
-																								if (data59 && typeof data59 == "object" && !Array.isArray(data59)) {
-																									let missing10;
-																									if (data59.on === void 0 && (missing10 = "on") || data59.at === void 0 && (missing10 = "at") || data59.lean === void 0 && (missing10 = "lean") || data59.tip === void 0 && (missing10 = "tip") || data59.turn === void 0 && (missing10 = "turn") || data59.sink === void 0 && (missing10 = "sink") || data59.how === void 0 && (missing10 = "how") || data59.overlap === void 0 && (missing10 = "overlap")) {
+																							var valid11 = true;
+																						} else var valid11 = true;
+																						if (valid11) {
+																							if (data44.seat !== void 0) {
+																								let data71 = data44.seat;
+																								if (data71 && typeof data71 == "object" && !Array.isArray(data71)) {
+																									let missing11;
+																									if (data71.on === void 0 && (missing11 = "on") || data71.at === void 0 && (missing11 = "at") || data71.lean === void 0 && (missing11 = "lean") || data71.tip === void 0 && (missing11 = "tip") || data71.turn === void 0 && (missing11 = "turn") || data71.sink === void 0 && (missing11 = "sink") || data71.how === void 0 && (missing11 = "how") || data71.overlap === void 0 && (missing11 = "overlap")) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/pieces/" + i2 + "/seat",
+																											instancePath: instancePath + "/pieces/" + i3 + "/seat",
 																											schemaPath: "#/properties/pieces/items/properties/seat/required",
 																											keyword: "required",
-																											params: { missingProperty: missing10 },
-																											message: "must have required property '" + missing10 + "'"
+																											params: { missingProperty: missing11 },
+																											message: "must have required property '" + missing11 + "'"
 																										}];
 																										return false;
 																									} else {
-																										for (const key13 in data59) if (!(key13 === "on" || key13 === "at" || key13 === "lean" || key13 === "tip" || key13 === "turn" || key13 === "sink" || key13 === "how" || key13 === "overlap")) {
+																										for (const key14 in data71) if (!(key14 === "on" || key14 === "at" || key14 === "lean" || key14 === "tip" || key14 === "turn" || key14 === "sink" || key14 === "how" || key14 === "overlap")) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/pieces/" + i2 + "/seat",
+																												instancePath: instancePath + "/pieces/" + i3 + "/seat",
 																												schemaPath: "#/properties/pieces/items/properties/seat/additionalProperties",
 																												keyword: "additionalProperties",
-																												params: { additionalProperty: key13 },
+																												params: { additionalProperty: key14 },
 																												message: "must NOT have additional properties"
 																											}];
 																											return false;
 																										}
-																										if (data59.on !== void 0) {
-																											let data60 = data59.on;
-																											if (typeof data60 === "string") {
-																												if (!pattern5.test(data60)) {
+																										if (data71.on !== void 0) {
+																											let data72 = data71.on;
+																											if (typeof data72 === "string") {
+																												if (!pattern5.test(data72)) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/pieces/" + i2 + "/seat/on",
+																														instancePath: instancePath + "/pieces/" + i3 + "/seat/on",
 																														schemaPath: "#/properties/pieces/items/properties/seat/properties/on/pattern",
 																														keyword: "pattern",
 																														params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -2688,7 +3454,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/pieces/" + i2 + "/seat/on",
+																													instancePath: instancePath + "/pieces/" + i3 + "/seat/on",
 																													schemaPath: "#/properties/pieces/items/properties/seat/properties/on/type",
 																													keyword: "type",
 																													params: { type: "string" },
@@ -2696,24 +3462,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid20 = true;
-																										} else var valid20 = true;
-																										if (valid20) {
-																											if (data59.at !== void 0) {
-																												let data61 = data59.at;
-																												if (Array.isArray(data61)) {
-																													if (data61.length > 3) {
+																											var valid22 = true;
+																										} else var valid22 = true;
+																										if (valid22) {
+																											if (data71.at !== void 0) {
+																												let data73 = data71.at;
+																												if (Array.isArray(data73)) {
+																													if (data73.length > 3) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/pieces/" + i2 + "/seat/at",
+																															instancePath: instancePath + "/pieces/" + i3 + "/seat/at",
 																															schemaPath: "#/properties/pieces/items/properties/seat/properties/at/maxItems",
 																															keyword: "maxItems",
 																															params: { limit: 3 },
 																															message: "must NOT have more than 3 items"
 																														}];
 																														return false;
-																													} else if (data61.length < 3) {
+																													} else if (data73.length < 3) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/pieces/" + i2 + "/seat/at",
+																															instancePath: instancePath + "/pieces/" + i3 + "/seat/at",
 																															schemaPath: "#/properties/pieces/items/properties/seat/properties/at/minItems",
 																															keyword: "minItems",
 																															params: { limit: 3 },
@@ -2721,13 +3487,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len8 = data61.length;
-																														for (let i8 = 0; i8 < len8; i8++) {
-																															let data62 = data61[i8];
-																															if (typeof data62 == "number" && isFinite(data62)) {
-																																if (data62 > 3e3 || isNaN(data62)) {
+																														const len9 = data73.length;
+																														for (let i9 = 0; i9 < len9; i9++) {
+																															let data74 = data73[i9];
+																															if (typeof data74 == "number" && isFinite(data74)) {
+																																if (data74 > 3e3 || isNaN(data74)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/at/" + i8,
+																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/at/" + i9,
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/maximum",
 																																		keyword: "maximum",
 																																		params: {
@@ -2737,9 +3503,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 3000"
 																																	}];
 																																	return false;
-																																} else if (data62 < -3e3 || isNaN(data62)) {
+																																} else if (data74 < -3e3 || isNaN(data74)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/at/" + i8,
+																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/at/" + i9,
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/minimum",
 																																		keyword: "minimum",
 																																		params: {
@@ -2752,7 +3518,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/pieces/" + i2 + "/seat/at/" + i8,
+																																	instancePath: instancePath + "/pieces/" + i3 + "/seat/at/" + i9,
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/type",
 																																	keyword: "type",
 																																	params: { type: "number" },
@@ -2764,7 +3530,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}
 																												} else {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/pieces/" + i2 + "/seat/at",
+																														instancePath: instancePath + "/pieces/" + i3 + "/seat/at",
 																														schemaPath: "#/properties/pieces/items/properties/seat/properties/at/type",
 																														keyword: "type",
 																														params: { type: "array" },
@@ -2772,15 +3538,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid20 = true;
-																											} else var valid20 = true;
-																											if (valid20) {
-																												if (data59.lean !== void 0) {
-																													let data63 = data59.lean;
-																													if (typeof data63 == "number" && isFinite(data63)) {
-																														if (data63 > 360 || isNaN(data63)) {
+																												var valid22 = true;
+																											} else var valid22 = true;
+																											if (valid22) {
+																												if (data71.lean !== void 0) {
+																													let data75 = data71.lean;
+																													if (typeof data75 == "number" && isFinite(data75)) {
+																														if (data75 > 360 || isNaN(data75)) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i2 + "/seat/lean",
+																																instancePath: instancePath + "/pieces/" + i3 + "/seat/lean",
 																																schemaPath: "#/properties/pieces/items/properties/seat/properties/lean/maximum",
 																																keyword: "maximum",
 																																params: {
@@ -2790,9 +3556,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must be <= 360"
 																															}];
 																															return false;
-																														} else if (data63 < -360 || isNaN(data63)) {
+																														} else if (data75 < -360 || isNaN(data75)) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i2 + "/seat/lean",
+																																instancePath: instancePath + "/pieces/" + i3 + "/seat/lean",
 																																schemaPath: "#/properties/pieces/items/properties/seat/properties/lean/minimum",
 																																keyword: "minimum",
 																																params: {
@@ -2805,7 +3571,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}
 																													} else {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/pieces/" + i2 + "/seat/lean",
+																															instancePath: instancePath + "/pieces/" + i3 + "/seat/lean",
 																															schemaPath: "#/properties/pieces/items/properties/seat/properties/lean/type",
 																															keyword: "type",
 																															params: { type: "number" },
@@ -2813,15 +3579,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid20 = true;
-																												} else var valid20 = true;
-																												if (valid20) {
-																													if (data59.tip !== void 0) {
-																														let data64 = data59.tip;
-																														if (typeof data64 == "number" && isFinite(data64)) {
-																															if (data64 > 360 || isNaN(data64)) {
+																													var valid22 = true;
+																												} else var valid22 = true;
+																												if (valid22) {
+																													if (data71.tip !== void 0) {
+																														let data76 = data71.tip;
+																														if (typeof data76 == "number" && isFinite(data76)) {
+																															if (data76 > 360 || isNaN(data76)) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/pieces/" + i2 + "/seat/tip",
+																																	instancePath: instancePath + "/pieces/" + i3 + "/seat/tip",
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/tip/maximum",
 																																	keyword: "maximum",
 																																	params: {
@@ -2831,9 +3597,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 360"
 																																}];
 																																return false;
-																															} else if (data64 < -360 || isNaN(data64)) {
+																															} else if (data76 < -360 || isNaN(data76)) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/pieces/" + i2 + "/seat/tip",
+																																	instancePath: instancePath + "/pieces/" + i3 + "/seat/tip",
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/tip/minimum",
 																																	keyword: "minimum",
 																																	params: {
@@ -2846,7 +3612,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}
 																														} else {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i2 + "/seat/tip",
+																																instancePath: instancePath + "/pieces/" + i3 + "/seat/tip",
 																																schemaPath: "#/properties/pieces/items/properties/seat/properties/tip/type",
 																																keyword: "type",
 																																params: { type: "number" },
@@ -2854,15 +3620,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid20 = true;
-																													} else var valid20 = true;
-																													if (valid20) {
-																														if (data59.turn !== void 0) {
-																															let data65 = data59.turn;
-																															if (typeof data65 == "number" && isFinite(data65)) {
-																																if (data65 > 360 || isNaN(data65)) {
+																														var valid22 = true;
+																													} else var valid22 = true;
+																													if (valid22) {
+																														if (data71.turn !== void 0) {
+																															let data77 = data71.turn;
+																															if (typeof data77 == "number" && isFinite(data77)) {
+																																if (data77 > 360 || isNaN(data77)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/turn",
+																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/turn",
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/turn/maximum",
 																																		keyword: "maximum",
 																																		params: {
@@ -2872,9 +3638,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 360"
 																																	}];
 																																	return false;
-																																} else if (data65 < -360 || isNaN(data65)) {
+																																} else if (data77 < -360 || isNaN(data77)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/turn",
+																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/turn",
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/turn/minimum",
 																																		keyword: "minimum",
 																																		params: {
@@ -2887,7 +3653,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/pieces/" + i2 + "/seat/turn",
+																																	instancePath: instancePath + "/pieces/" + i3 + "/seat/turn",
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/turn/type",
 																																	keyword: "type",
 																																	params: { type: "number" },
@@ -2895,15 +3661,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid20 = true;
-																														} else var valid20 = true;
-																														if (valid20) {
-																															if (data59.sink !== void 0) {
-																																let data66 = data59.sink;
-																																if (typeof data66 == "number" && isFinite(data66)) {
-																																	if (data66 > 500 || isNaN(data66)) {
+																															var valid22 = true;
+																														} else var valid22 = true;
+																														if (valid22) {
+																															if (data71.sink !== void 0) {
+																																let data78 = data71.sink;
+																																if (typeof data78 == "number" && isFinite(data78)) {
+																																	if (data78 > 500 || isNaN(data78)) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i2 + "/seat/sink",
+																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/sink",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/sink/maximum",
 																																			keyword: "maximum",
 																																			params: {
@@ -2913,9 +3679,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 500"
 																																		}];
 																																		return false;
-																																	} else if (data66 < -200 || isNaN(data66)) {
+																																	} else if (data78 < -200 || isNaN(data78)) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i2 + "/seat/sink",
+																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/sink",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/sink/minimum",
 																																			keyword: "minimum",
 																																			params: {
@@ -2928,7 +3694,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}
 																																} else {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i2 + "/seat/sink",
+																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/sink",
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/sink/type",
 																																		keyword: "type",
 																																		params: { type: "number" },
@@ -2936,14 +3702,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid20 = true;
-																															} else var valid20 = true;
-																															if (valid20) {
-																																if (data59.how !== void 0) {
-																																	let data67 = data59.how;
-																																	if (typeof data67 !== "string") {
+																																var valid22 = true;
+																															} else var valid22 = true;
+																															if (valid22) {
+																																if (data71.how !== void 0) {
+																																	let data79 = data71.how;
+																																	if (typeof data79 !== "string") {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i2 + "/seat/how",
+																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/how",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/how/type",
 																																			keyword: "type",
 																																			params: { type: "string" },
@@ -2951,9 +3717,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	if (!(data67 === "sits" || data67 === "set" || data67 === "hangs" || data67 === "wraps")) {
+																																	if (!(data79 === "sits" || data79 === "set" || data79 === "hangs" || data79 === "wraps")) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i2 + "/seat/how",
+																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/how",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/how/enum",
 																																			keyword: "enum",
 																																			params: { allowedValues: schema31.properties.pieces.items.properties.seat.properties.how.enum },
@@ -2961,14 +3727,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid20 = true;
-																																} else var valid20 = true;
-																																if (valid20) {
-																																	if (data59.overlap !== void 0) {
-																																		let data68 = data59.overlap;
-																																		if (typeof data68 !== "string") {
+																																	var valid22 = true;
+																																} else var valid22 = true;
+																																if (valid22) {
+																																	if (data71.overlap !== void 0) {
+																																		let data80 = data71.overlap;
+																																		if (typeof data80 !== "string") {
 																																			validate20.errors = [{
-																																				instancePath: instancePath + "/pieces/" + i2 + "/seat/overlap",
+																																				instancePath: instancePath + "/pieces/" + i3 + "/seat/overlap",
 																																				schemaPath: "#/properties/pieces/items/properties/seat/properties/overlap/type",
 																																				keyword: "type",
 																																				params: { type: "string" },
@@ -2976,9 +3742,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		if (!(data68 === "pressed" || data68 === "trimmed")) {
+																																		if (!(data80 === "pressed" || data80 === "trimmed")) {
 																																			validate20.errors = [{
-																																				instancePath: instancePath + "/pieces/" + i2 + "/seat/overlap",
+																																				instancePath: instancePath + "/pieces/" + i3 + "/seat/overlap",
 																																				schemaPath: "#/properties/pieces/items/properties/seat/properties/overlap/enum",
 																																				keyword: "enum",
 																																				params: { allowedValues: schema31.properties.pieces.items.properties.seat.properties.overlap.enum },
@@ -2986,8 +3752,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid20 = true;
-																																	} else var valid20 = true;
+																																		var valid22 = true;
+																																	} else var valid22 = true;
 																																}
 																															}
 																														}
@@ -2998,7 +3764,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}
 																								} else {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/pieces/" + i2 + "/seat",
+																										instancePath: instancePath + "/pieces/" + i3 + "/seat",
 																										schemaPath: "#/properties/pieces/items/properties/seat/type",
 																										keyword: "type",
 																										params: { type: "object" },
@@ -3006,13 +3772,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid9 = true;
-																							} else var valid9 = true;
-																							if (valid9) {
-																								if (data32.pair !== void 0) {
-																									if (typeof data32.pair !== "boolean") {
+																								var valid11 = true;
+																							} else var valid11 = true;
+																							if (valid11) {
+																								if (data44.pair !== void 0) {
+																									if (typeof data44.pair !== "boolean") {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/pieces/" + i2 + "/pair",
+																											instancePath: instancePath + "/pieces/" + i3 + "/pair",
 																											schemaPath: "#/properties/pieces/items/properties/pair/type",
 																											keyword: "type",
 																											params: { type: "boolean" },
@@ -3020,14 +3786,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid9 = true;
-																								} else var valid9 = true;
-																								if (valid9) {
-																									if (data32.count !== void 0) {
-																										let data70 = data32.count;
-																										if (!(typeof data70 == "number" && !(data70 % 1) && !isNaN(data70) && isFinite(data70))) {
+																									var valid11 = true;
+																								} else var valid11 = true;
+																								if (valid11) {
+																									if (data44.count !== void 0) {
+																										let data82 = data44.count;
+																										if (!(typeof data82 == "number" && !(data82 % 1) && !isNaN(data82) && isFinite(data82))) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/pieces/" + i2 + "/count",
+																												instancePath: instancePath + "/pieces/" + i3 + "/count",
 																												schemaPath: "#/properties/pieces/items/properties/count/type",
 																												keyword: "type",
 																												params: { type: "integer" },
@@ -3035,10 +3801,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (typeof data70 == "number" && isFinite(data70)) {
-																											if (data70 > 500 || isNaN(data70)) {
+																										if (typeof data82 == "number" && isFinite(data82)) {
+																											if (data82 > 500 || isNaN(data82)) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/pieces/" + i2 + "/count",
+																													instancePath: instancePath + "/pieces/" + i3 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/maximum",
 																													keyword: "maximum",
 																													params: {
@@ -3048,9 +3814,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 500"
 																												}];
 																												return false;
-																											} else if (data70 < 1 || isNaN(data70)) {
+																											} else if (data82 < 1 || isNaN(data82)) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/pieces/" + i2 + "/count",
+																													instancePath: instancePath + "/pieces/" + i3 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/minimum",
 																													keyword: "minimum",
 																													params: {
@@ -3062,14 +3828,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												return false;
 																											}
 																										}
-																										var valid9 = true;
-																									} else var valid9 = true;
-																									if (valid9) {
-																										if (data32.texture !== void 0) {
-																											let data71 = data32.texture;
-																											if (typeof data71 !== "string") {
+																										var valid11 = true;
+																									} else var valid11 = true;
+																									if (valid11) {
+																										if (data44.texture !== void 0) {
+																											let data83 = data44.texture;
+																											if (typeof data83 !== "string") {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/pieces/" + i2 + "/texture",
+																													instancePath: instancePath + "/pieces/" + i3 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/type",
 																													keyword: "type",
 																													params: { type: "string" },
@@ -3077,9 +3843,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											if (!(data71 === "none" || data71 === "fur" || data71 === "feathers" || data71 === "veins" || data71 === "wood" || data71 === "creases" || data71 === "stitches" || data71 === "stipple")) {
+																											if (!(data83 === "none" || data83 === "fur" || data83 === "feathers" || data83 === "veins" || data83 === "wood" || data83 === "creases" || data83 === "stitches" || data83 === "stipple")) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/pieces/" + i2 + "/texture",
+																													instancePath: instancePath + "/pieces/" + i3 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/enum",
 																													keyword: "enum",
 																													params: { allowedValues: schema31.properties.pieces.items.properties.texture.enum },
@@ -3087,14 +3853,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid9 = true;
-																										} else var valid9 = true;
-																										if (valid9) {
-																											if (data32.core !== void 0) {
-																												let data72 = data32.core;
-																												if (typeof data72 !== "string") {
+																											var valid11 = true;
+																										} else var valid11 = true;
+																										if (valid11) {
+																											if (data44.core !== void 0) {
+																												let data84 = data44.core;
+																												if (typeof data84 !== "string") {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/pieces/" + i2 + "/core",
+																														instancePath: instancePath + "/pieces/" + i3 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/type",
 																														keyword: "type",
 																														params: { type: "string" },
@@ -3102,9 +3868,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												if (!(data72 === "foam" || data72 === "cereal" || data72 === "cake")) {
+																												if (!(data84 === "foam" || data84 === "cereal" || data84 === "cake")) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/pieces/" + i2 + "/core",
+																														instancePath: instancePath + "/pieces/" + i3 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/enum",
 																														keyword: "enum",
 																														params: { allowedValues: schema31.properties.pieces.items.properties.core.enum },
@@ -3112,14 +3878,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid9 = true;
-																											} else var valid9 = true;
-																											if (valid9) {
-																												if (data32.tolerance !== void 0) {
-																													let data73 = data32.tolerance;
-																													if (typeof data73 !== "string") {
+																												var valid11 = true;
+																											} else var valid11 = true;
+																											if (valid11) {
+																												if (data44.tolerance !== void 0) {
+																													let data85 = data44.tolerance;
+																													if (typeof data85 !== "string") {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/pieces/" + i2 + "/tolerance",
+																															instancePath: instancePath + "/pieces/" + i3 + "/tolerance",
 																															schemaPath: "#/properties/pieces/items/properties/tolerance/type",
 																															keyword: "type",
 																															params: { type: "string" },
@@ -3127,9 +3893,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													if (!(data73 === "equal" || data73 === "mirrored" || data73 === "varied" || data73 === "hidden")) {
+																													if (!(data85 === "equal" || data85 === "mirrored" || data85 === "varied" || data85 === "hidden")) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/pieces/" + i2 + "/tolerance",
+																															instancePath: instancePath + "/pieces/" + i3 + "/tolerance",
 																															schemaPath: "#/properties/pieces/items/properties/tolerance/enum",
 																															keyword: "enum",
 																															params: { allowedValues: schema31.properties.pieces.items.properties.tolerance.enum },
@@ -3137,14 +3903,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid9 = true;
-																												} else var valid9 = true;
-																												if (valid9) {
-																													if (data32.hidden !== void 0) {
-																														let data74 = data32.hidden;
-																														if (typeof data74 !== "string") {
+																													var valid11 = true;
+																												} else var valid11 = true;
+																												if (valid11) {
+																													if (data44.hidden !== void 0) {
+																														let data86 = data44.hidden;
+																														if (typeof data86 !== "string") {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i2 + "/hidden",
+																																instancePath: instancePath + "/pieces/" + i3 + "/hidden",
 																																schemaPath: "#/properties/pieces/items/properties/hidden/type",
 																																keyword: "type",
 																																params: { type: "string" },
@@ -3152,9 +3918,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														if (!(data74 === "none" || data74 === "under" || data74 === "back" || data74 === "front" || data74 === "left" || data74 === "right" || data74 === "top")) {
+																														if (!(data86 === "none" || data86 === "under" || data86 === "back" || data86 === "front" || data86 === "left" || data86 === "right" || data86 === "top")) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i2 + "/hidden",
+																																instancePath: instancePath + "/pieces/" + i3 + "/hidden",
 																																schemaPath: "#/properties/pieces/items/properties/hidden/enum",
 																																keyword: "enum",
 																																params: { allowedValues: schema31.properties.pieces.items.properties.hidden.enum },
@@ -3162,8 +3928,50 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid9 = true;
-																													} else var valid9 = true;
+																														var valid11 = true;
+																													} else var valid11 = true;
+																													if (valid11) {
+																														if (data44.breaks !== void 0) {
+																															let data87 = data44.breaks;
+																															if (typeof data87 == "number" && isFinite(data87)) {
+																																if (data87 > 60 || isNaN(data87)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/pieces/" + i3 + "/breaks",
+																																		schemaPath: "#/properties/pieces/items/properties/breaks/maximum",
+																																		keyword: "maximum",
+																																		params: {
+																																			comparison: "<=",
+																																			limit: 60
+																																		},
+																																		message: "must be <= 60"
+																																	}];
+																																	return false;
+																																} else if (data87 < 0 || isNaN(data87)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/pieces/" + i3 + "/breaks",
+																																		schemaPath: "#/properties/pieces/items/properties/breaks/minimum",
+																																		keyword: "minimum",
+																																		params: {
+																																			comparison: ">=",
+																																			limit: 0
+																																		},
+																																		message: "must be >= 0"
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/pieces/" + i3 + "/breaks",
+																																	schemaPath: "#/properties/pieces/items/properties/breaks/type",
+																																	keyword: "type",
+																																	params: { type: "number" },
+																																	message: "must be number"
+																																}];
+																																return false;
+																															}
+																															var valid11 = true;
+																														} else var valid11 = true;
+																													}
 																												}
 																											}
 																										}
@@ -3178,7 +3986,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}
 																} else {
 																	validate20.errors = [{
-																		instancePath: instancePath + "/pieces/" + i2,
+																		instancePath: instancePath + "/pieces/" + i3,
 																		schemaPath: "#/properties/pieces/items/type",
 																		keyword: "type",
 																		params: { type: "object" },
@@ -3202,9 +4010,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 												} else var valid0 = true;
 												if (valid0) {
 													if (data.rods !== void 0) {
-														let data75 = data.rods;
-														if (Array.isArray(data75)) {
-															if (data75.length > 200) {
+														let data88 = data.rods;
+														if (Array.isArray(data88)) {
+															if (data88.length > 200) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/maxItems",
@@ -3213,7 +4021,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	message: "must NOT have more than 200 items"
 																}];
 																return false;
-															} else if (data75.length < 0) {
+															} else if (data88.length < 0) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/minItems",
@@ -3223,37 +4031,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}];
 																return false;
 															} else {
-																const len9 = data75.length;
-																for (let i9 = 0; i9 < len9; i9++) {
-																	let data76 = data75[i9];
-																	if (data76 && typeof data76 == "object" && !Array.isArray(data76)) {
-																		let missing11;
-																		if (data76.id === void 0 && (missing11 = "id") || data76.name === void 0 && (missing11 = "name") || data76.stock === void 0 && (missing11 = "stock") || data76.from === void 0 && (missing11 = "from") || data76.to === void 0 && (missing11 = "to") || data76.pair === void 0 && (missing11 = "pair") || data76.sleeved === void 0 && (missing11 = "sleeved")) {
+																const len10 = data88.length;
+																for (let i10 = 0; i10 < len10; i10++) {
+																	let data89 = data88[i10];
+																	if (data89 && typeof data89 == "object" && !Array.isArray(data89)) {
+																		let missing12;
+																		if (data89.id === void 0 && (missing12 = "id") || data89.name === void 0 && (missing12 = "name") || data89.stock === void 0 && (missing12 = "stock") || data89.from === void 0 && (missing12 = "from") || data89.to === void 0 && (missing12 = "to") || data89.pair === void 0 && (missing12 = "pair") || data89.sleeved === void 0 && (missing12 = "sleeved")) {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/rods/" + i9,
+																				instancePath: instancePath + "/rods/" + i10,
 																				schemaPath: "#/properties/rods/items/required",
 																				keyword: "required",
-																				params: { missingProperty: missing11 },
-																				message: "must have required property '" + missing11 + "'"
+																				params: { missingProperty: missing12 },
+																				message: "must have required property '" + missing12 + "'"
 																			}];
 																			return false;
 																		} else {
-																			for (const key14 in data76) if (!(key14 === "id" || key14 === "name" || key14 === "stock" || key14 === "from" || key14 === "to" || key14 === "pair" || key14 === "sleeved")) {
+																			for (const key15 in data89) if (!(key15 === "id" || key15 === "name" || key15 === "stock" || key15 === "from" || key15 === "to" || key15 === "pair" || key15 === "sleeved")) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/rods/" + i9,
+																					instancePath: instancePath + "/rods/" + i10,
 																					schemaPath: "#/properties/rods/items/additionalProperties",
 																					keyword: "additionalProperties",
-																					params: { additionalProperty: key14 },
+																					params: { additionalProperty: key15 },
 																					message: "must NOT have additional properties"
 																				}];
 																				return false;
 																			}
-																			if (data76.id !== void 0) {
-																				let data77 = data76.id;
-																				if (typeof data77 === "string") {
-																					if (!pattern5.test(data77)) {
+																			if (data89.id !== void 0) {
+																				let data90 = data89.id;
+																				if (typeof data90 === "string") {
+																					if (!pattern5.test(data90)) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/rods/" + i9 + "/id",
+																							instancePath: instancePath + "/rods/" + i10 + "/id",
 																							schemaPath: "#/properties/rods/items/properties/id/pattern",
 																							keyword: "pattern",
 																							params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -3263,7 +4071,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}
 																				} else {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/rods/" + i9 + "/id",
+																						instancePath: instancePath + "/rods/" + i10 + "/id",
 																						schemaPath: "#/properties/rods/items/properties/id/type",
 																						keyword: "type",
 																						params: { type: "string" },
@@ -3271,24 +4079,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid23 = true;
-																			} else var valid23 = true;
-																			if (valid23) {
-																				if (data76.name !== void 0) {
-																					let data78 = data76.name;
-																					if (typeof data78 === "string") {
-																						if (func2(data78) > 120) {
+																				var valid25 = true;
+																			} else var valid25 = true;
+																			if (valid25) {
+																				if (data89.name !== void 0) {
+																					let data91 = data89.name;
+																					if (typeof data91 === "string") {
+																						if (func2(data91) > 120) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i9 + "/name",
+																								instancePath: instancePath + "/rods/" + i10 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/maxLength",
 																								keyword: "maxLength",
 																								params: { limit: 120 },
 																								message: "must NOT have more than 120 characters"
 																							}];
 																							return false;
-																						} else if (func2(data78) < 1) {
+																						} else if (func2(data91) < 1) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i9 + "/name",
+																								instancePath: instancePath + "/rods/" + i10 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/minLength",
 																								keyword: "minLength",
 																								params: { limit: 1 },
@@ -3298,7 +4106,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}
 																					} else {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/rods/" + i9 + "/name",
+																							instancePath: instancePath + "/rods/" + i10 + "/name",
 																							schemaPath: "#/properties/rods/items/properties/name/type",
 																							keyword: "type",
 																							params: { type: "string" },
@@ -3306,14 +4114,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid23 = true;
-																				} else var valid23 = true;
-																				if (valid23) {
-																					if (data76.stock !== void 0) {
-																						let data79 = data76.stock;
-																						if (typeof data79 !== "string") {
+																					var valid25 = true;
+																				} else var valid25 = true;
+																				if (valid25) {
+																					if (data89.stock !== void 0) {
+																						let data92 = data89.stock;
+																						if (typeof data92 !== "string") {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i9 + "/stock",
+																								instancePath: instancePath + "/rods/" + i10 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/type",
 																								keyword: "type",
 																								params: { type: "string" },
@@ -3321,9 +4129,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						if (!(data79 === "spaghetti18" || data79 === "cocktail2" || data79 === "skewer3" || data79 === "wire24" || data79 === "wire22" || data79 === "wire20" || data79 === "wire18" || data79 === "paper4" || data79 === "skewer4" || data79 === "dowel6" || data79 === "dowel8" || data79 === "dowel10" || data79 === "dowel12" || data79 === "m6" || data79 === "m8" || data79 === "m10" || data79 === "m12")) {
+																						if (!(data92 === "spaghetti18" || data92 === "cocktail2" || data92 === "skewer3" || data92 === "wire24" || data92 === "wire22" || data92 === "wire20" || data92 === "wire18" || data92 === "paper4" || data92 === "skewer4" || data92 === "dowel6" || data92 === "dowel8" || data92 === "dowel10" || data92 === "dowel12" || data92 === "m6" || data92 === "m8" || data92 === "m10" || data92 === "m12")) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i9 + "/stock",
+																								instancePath: instancePath + "/rods/" + i10 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/enum",
 																								keyword: "enum",
 																								params: { allowedValues: schema31.properties.rods.items.properties.stock.enum },
@@ -3331,39 +4139,39 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid23 = true;
-																					} else var valid23 = true;
-																					if (valid23) {
-																						if (data76.from !== void 0) {
-																							let data80 = data76.from;
-																							if (data80 && typeof data80 == "object" && !Array.isArray(data80)) {
-																								let missing12;
-																								if (data80.on === void 0 && (missing12 = "on") || data80.at === void 0 && (missing12 = "at")) {
+																						var valid25 = true;
+																					} else var valid25 = true;
+																					if (valid25) {
+																						if (data89.from !== void 0) {
+																							let data93 = data89.from;
+																							if (data93 && typeof data93 == "object" && !Array.isArray(data93)) {
+																								let missing13;
+																								if (data93.on === void 0 && (missing13 = "on") || data93.at === void 0 && (missing13 = "at")) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/rods/" + i9 + "/from",
+																										instancePath: instancePath + "/rods/" + i10 + "/from",
 																										schemaPath: "#/properties/rods/items/properties/from/required",
 																										keyword: "required",
-																										params: { missingProperty: missing12 },
-																										message: "must have required property '" + missing12 + "'"
+																										params: { missingProperty: missing13 },
+																										message: "must have required property '" + missing13 + "'"
 																									}];
 																									return false;
 																								} else {
-																									for (const key15 in data80) if (!(key15 === "on" || key15 === "at")) {
+																									for (const key16 in data93) if (!(key16 === "on" || key16 === "at")) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/rods/" + i9 + "/from",
+																											instancePath: instancePath + "/rods/" + i10 + "/from",
 																											schemaPath: "#/properties/rods/items/properties/from/additionalProperties",
 																											keyword: "additionalProperties",
-																											params: { additionalProperty: key15 },
+																											params: { additionalProperty: key16 },
 																											message: "must NOT have additional properties"
 																										}];
 																										return false;
 																									}
-																									if (data80.on !== void 0) {
-																										let data81 = data80.on;
-																										if (typeof data81 === "string") {
-																											if (!pattern5.test(data81)) {
+																									if (data93.on !== void 0) {
+																										let data94 = data93.on;
+																										if (typeof data94 === "string") {
+																											if (!pattern5.test(data94)) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i9 + "/from/on",
+																													instancePath: instancePath + "/rods/" + i10 + "/from/on",
 																													schemaPath: "#/properties/rods/items/properties/from/properties/on/pattern",
 																													keyword: "pattern",
 																													params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -3373,7 +4181,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}
 																										} else {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/rods/" + i9 + "/from/on",
+																												instancePath: instancePath + "/rods/" + i10 + "/from/on",
 																												schemaPath: "#/properties/rods/items/properties/from/properties/on/type",
 																												keyword: "type",
 																												params: { type: "string" },
@@ -3381,24 +4189,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid24 = true;
-																									} else var valid24 = true;
-																									if (valid24) {
-																										if (data80.at !== void 0) {
-																											let data82 = data80.at;
-																											if (Array.isArray(data82)) {
-																												if (data82.length > 3) {
+																										var valid26 = true;
+																									} else var valid26 = true;
+																									if (valid26) {
+																										if (data93.at !== void 0) {
+																											let data95 = data93.at;
+																											if (Array.isArray(data95)) {
+																												if (data95.length > 3) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i9 + "/from/at",
+																														instancePath: instancePath + "/rods/" + i10 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/maxItems",
 																														keyword: "maxItems",
 																														params: { limit: 3 },
 																														message: "must NOT have more than 3 items"
 																													}];
 																													return false;
-																												} else if (data82.length < 3) {
+																												} else if (data95.length < 3) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i9 + "/from/at",
+																														instancePath: instancePath + "/rods/" + i10 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/minItems",
 																														keyword: "minItems",
 																														params: { limit: 3 },
@@ -3406,13 +4214,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												} else {
-																													const len10 = data82.length;
-																													for (let i10 = 0; i10 < len10; i10++) {
-																														let data83 = data82[i10];
-																														if (typeof data83 == "number" && isFinite(data83)) {
-																															if (data83 > 3e3 || isNaN(data83)) {
+																													const len11 = data95.length;
+																													for (let i11 = 0; i11 < len11; i11++) {
+																														let data96 = data95[i11];
+																														if (typeof data96 == "number" && isFinite(data96)) {
+																															if (data96 > 3e3 || isNaN(data96)) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/rods/" + i9 + "/from/at/" + i10,
+																																	instancePath: instancePath + "/rods/" + i10 + "/from/at/" + i11,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/maximum",
 																																	keyword: "maximum",
 																																	params: {
@@ -3422,9 +4230,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 3000"
 																																}];
 																																return false;
-																															} else if (data83 < -3e3 || isNaN(data83)) {
+																															} else if (data96 < -3e3 || isNaN(data96)) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/rods/" + i9 + "/from/at/" + i10,
+																																	instancePath: instancePath + "/rods/" + i10 + "/from/at/" + i11,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/minimum",
 																																	keyword: "minimum",
 																																	params: {
@@ -3437,7 +4245,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}
 																														} else {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/rods/" + i9 + "/from/at/" + i10,
+																																instancePath: instancePath + "/rods/" + i10 + "/from/at/" + i11,
 																																schemaPath: "#/properties/rods/items/properties/from/properties/at/items/type",
 																																keyword: "type",
 																																params: { type: "number" },
@@ -3449,7 +4257,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i9 + "/from/at",
+																													instancePath: instancePath + "/rods/" + i10 + "/from/at",
 																													schemaPath: "#/properties/rods/items/properties/from/properties/at/type",
 																													keyword: "type",
 																													params: { type: "array" },
@@ -3457,13 +4265,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid24 = true;
-																										} else var valid24 = true;
+																											var valid26 = true;
+																										} else var valid26 = true;
 																									}
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/rods/" + i9 + "/from",
+																									instancePath: instancePath + "/rods/" + i10 + "/from",
 																									schemaPath: "#/properties/rods/items/properties/from/type",
 																									keyword: "type",
 																									params: { type: "object" },
@@ -3471,39 +4279,39 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid23 = true;
-																						} else var valid23 = true;
-																						if (valid23) {
-																							if (data76.to !== void 0) {
-																								let data84 = data76.to;
-																								if (data84 && typeof data84 == "object" && !Array.isArray(data84)) {
-																									let missing13;
-																									if (data84.on === void 0 && (missing13 = "on") || data84.at === void 0 && (missing13 = "at")) {
+																							var valid25 = true;
+																						} else var valid25 = true;
+																						if (valid25) {
+																							if (data89.to !== void 0) {
+																								let data97 = data89.to;
+																								if (data97 && typeof data97 == "object" && !Array.isArray(data97)) {
+																									let missing14;
+																									if (data97.on === void 0 && (missing14 = "on") || data97.at === void 0 && (missing14 = "at")) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/rods/" + i9 + "/to",
+																											instancePath: instancePath + "/rods/" + i10 + "/to",
 																											schemaPath: "#/properties/rods/items/properties/to/required",
 																											keyword: "required",
-																											params: { missingProperty: missing13 },
-																											message: "must have required property '" + missing13 + "'"
+																											params: { missingProperty: missing14 },
+																											message: "must have required property '" + missing14 + "'"
 																										}];
 																										return false;
 																									} else {
-																										for (const key16 in data84) if (!(key16 === "on" || key16 === "at")) {
+																										for (const key17 in data97) if (!(key17 === "on" || key17 === "at")) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/rods/" + i9 + "/to",
+																												instancePath: instancePath + "/rods/" + i10 + "/to",
 																												schemaPath: "#/properties/rods/items/properties/to/additionalProperties",
 																												keyword: "additionalProperties",
-																												params: { additionalProperty: key16 },
+																												params: { additionalProperty: key17 },
 																												message: "must NOT have additional properties"
 																											}];
 																											return false;
 																										}
-																										if (data84.on !== void 0) {
-																											let data85 = data84.on;
-																											if (typeof data85 === "string") {
-																												if (!pattern5.test(data85)) {
+																										if (data97.on !== void 0) {
+																											let data98 = data97.on;
+																											if (typeof data98 === "string") {
+																												if (!pattern5.test(data98)) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i9 + "/to/on",
+																														instancePath: instancePath + "/rods/" + i10 + "/to/on",
 																														schemaPath: "#/properties/rods/items/properties/to/properties/on/pattern",
 																														keyword: "pattern",
 																														params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -3513,7 +4321,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i9 + "/to/on",
+																													instancePath: instancePath + "/rods/" + i10 + "/to/on",
 																													schemaPath: "#/properties/rods/items/properties/to/properties/on/type",
 																													keyword: "type",
 																													params: { type: "string" },
@@ -3521,24 +4329,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid26 = true;
-																										} else var valid26 = true;
-																										if (valid26) {
-																											if (data84.at !== void 0) {
-																												let data86 = data84.at;
-																												if (Array.isArray(data86)) {
-																													if (data86.length > 3) {
+																											var valid28 = true;
+																										} else var valid28 = true;
+																										if (valid28) {
+																											if (data97.at !== void 0) {
+																												let data99 = data97.at;
+																												if (Array.isArray(data99)) {
+																													if (data99.length > 3) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/rods/" + i9 + "/to/at",
+																															instancePath: instancePath + "/rods/" + i10 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/maxItems",
 																															keyword: "maxItems",
 																															params: { limit: 3 },
 																															message: "must NOT have more than 3 items"
 																														}];
 																														return false;
-																													} else if (data86.length < 3) {
+																													} else if (data99.length < 3) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/rods/" + i9 + "/to/at",
+																															instancePath: instancePath + "/rods/" + i10 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/minItems",
 																															keyword: "minItems",
 																															params: { limit: 3 },
@@ -3546,13 +4354,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len11 = data86.length;
-																														for (let i11 = 0; i11 < len11; i11++) {
-																															let data87 = data86[i11];
-																															if (typeof data87 == "number" && isFinite(data87)) {
-																																if (data87 > 3e3 || isNaN(data87)) {
+																														const len12 = data99.length;
+																														for (let i12 = 0; i12 < len12; i12++) {
+																															let data100 = data99[i12];
+																															if (typeof data100 == "number" && isFinite(data100)) {
+																																if (data100 > 3e3 || isNaN(data100)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/rods/" + i9 + "/to/at/" + i11,
+																																		instancePath: instancePath + "/rods/" + i10 + "/to/at/" + i12,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/maximum",
 																																		keyword: "maximum",
 																																		params: {
@@ -3562,9 +4370,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 3000"
 																																	}];
 																																	return false;
-																																} else if (data87 < -3e3 || isNaN(data87)) {
+																																} else if (data100 < -3e3 || isNaN(data100)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/rods/" + i9 + "/to/at/" + i11,
+																																		instancePath: instancePath + "/rods/" + i10 + "/to/at/" + i12,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/minimum",
 																																		keyword: "minimum",
 																																		params: {
@@ -3577,7 +4385,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/rods/" + i9 + "/to/at/" + i11,
+																																	instancePath: instancePath + "/rods/" + i10 + "/to/at/" + i12,
 																																	schemaPath: "#/properties/rods/items/properties/to/properties/at/items/type",
 																																	keyword: "type",
 																																	params: { type: "number" },
@@ -3589,7 +4397,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}
 																												} else {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i9 + "/to/at",
+																														instancePath: instancePath + "/rods/" + i10 + "/to/at",
 																														schemaPath: "#/properties/rods/items/properties/to/properties/at/type",
 																														keyword: "type",
 																														params: { type: "array" },
@@ -3597,13 +4405,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid26 = true;
-																											} else var valid26 = true;
+																												var valid28 = true;
+																											} else var valid28 = true;
 																										}
 																									}
 																								} else {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/rods/" + i9 + "/to",
+																										instancePath: instancePath + "/rods/" + i10 + "/to",
 																										schemaPath: "#/properties/rods/items/properties/to/type",
 																										keyword: "type",
 																										params: { type: "object" },
@@ -3611,13 +4419,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid23 = true;
-																							} else var valid23 = true;
-																							if (valid23) {
-																								if (data76.pair !== void 0) {
-																									if (typeof data76.pair !== "boolean") {
+																								var valid25 = true;
+																							} else var valid25 = true;
+																							if (valid25) {
+																								if (data89.pair !== void 0) {
+																									if (typeof data89.pair !== "boolean") {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/rods/" + i9 + "/pair",
+																											instancePath: instancePath + "/rods/" + i10 + "/pair",
 																											schemaPath: "#/properties/rods/items/properties/pair/type",
 																											keyword: "type",
 																											params: { type: "boolean" },
@@ -3625,13 +4433,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid23 = true;
-																								} else var valid23 = true;
-																								if (valid23) {
-																									if (data76.sleeved !== void 0) {
-																										if (typeof data76.sleeved !== "boolean") {
+																									var valid25 = true;
+																								} else var valid25 = true;
+																								if (valid25) {
+																									if (data89.sleeved !== void 0) {
+																										if (typeof data89.sleeved !== "boolean") {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/rods/" + i9 + "/sleeved",
+																												instancePath: instancePath + "/rods/" + i10 + "/sleeved",
 																												schemaPath: "#/properties/rods/items/properties/sleeved/type",
 																												keyword: "type",
 																												params: { type: "boolean" },
@@ -3639,8 +4447,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid23 = true;
-																									} else var valid23 = true;
+																										var valid25 = true;
+																									} else var valid25 = true;
 																								}
 																							}
 																						}
@@ -3650,7 +4458,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}
 																	} else {
 																		validate20.errors = [{
-																			instancePath: instancePath + "/rods/" + i9,
+																			instancePath: instancePath + "/rods/" + i10,
 																			schemaPath: "#/properties/rods/items/type",
 																			keyword: "type",
 																			params: { type: "object" },
@@ -3674,9 +4482,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													} else var valid0 = true;
 													if (valid0) {
 														if (data.hours !== void 0) {
-															let data90 = data.hours;
-															if (Array.isArray(data90)) {
-																if (data90.length > 60) {
+															let data103 = data.hours;
+															if (Array.isArray(data103)) {
+																if (data103.length > 60) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/maxItems",
@@ -3685,7 +4493,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		message: "must NOT have more than 60 items"
 																	}];
 																	return false;
-																} else if (data90.length < 0) {
+																} else if (data103.length < 0) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/minItems",
@@ -3695,36 +4503,36 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																} else {
-																	const len12 = data90.length;
-																	for (let i12 = 0; i12 < len12; i12++) {
-																		let data91 = data90[i12];
-																		if (data91 && typeof data91 == "object" && !Array.isArray(data91)) {
-																			let missing14;
-																			if (data91.day === void 0 && (missing14 = "day") || data91.from === void 0 && (missing14 = "from") || data91.to === void 0 && (missing14 = "to")) {
+																	const len13 = data103.length;
+																	for (let i13 = 0; i13 < len13; i13++) {
+																		let data104 = data103[i13];
+																		if (data104 && typeof data104 == "object" && !Array.isArray(data104)) {
+																			let missing15;
+																			if (data104.day === void 0 && (missing15 = "day") || data104.from === void 0 && (missing15 = "from") || data104.to === void 0 && (missing15 = "to")) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/hours/" + i12,
+																					instancePath: instancePath + "/hours/" + i13,
 																					schemaPath: "#/properties/hours/items/required",
 																					keyword: "required",
-																					params: { missingProperty: missing14 },
-																					message: "must have required property '" + missing14 + "'"
+																					params: { missingProperty: missing15 },
+																					message: "must have required property '" + missing15 + "'"
 																				}];
 																				return false;
 																			} else {
-																				for (const key17 in data91) if (!(key17 === "day" || key17 === "from" || key17 === "to")) {
+																				for (const key18 in data104) if (!(key18 === "day" || key18 === "from" || key18 === "to")) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/hours/" + i12,
+																						instancePath: instancePath + "/hours/" + i13,
 																						schemaPath: "#/properties/hours/items/additionalProperties",
 																						keyword: "additionalProperties",
-																						params: { additionalProperty: key17 },
+																						params: { additionalProperty: key18 },
 																						message: "must NOT have additional properties"
 																					}];
 																					return false;
 																				}
-																				if (data91.day !== void 0) {
-																					let data92 = data91.day;
-																					if (!(typeof data92 == "number" && !(data92 % 1) && !isNaN(data92) && isFinite(data92))) {
+																				if (data104.day !== void 0) {
+																					let data105 = data104.day;
+																					if (!(typeof data105 == "number" && !(data105 % 1) && !isNaN(data105) && isFinite(data105))) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/hours/" + i12 + "/day",
+																							instancePath: instancePath + "/hours/" + i13 + "/day",
 																							schemaPath: "#/properties/hours/items/properties/day/type",
 																							keyword: "type",
 																							params: { type: "integer" },
@@ -3732,10 +4540,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					if (typeof data92 == "number" && isFinite(data92)) {
-																						if (data92 > 7 || isNaN(data92)) {
+																					if (typeof data105 == "number" && isFinite(data105)) {
+																						if (data105 > 7 || isNaN(data105)) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/hours/" + i12 + "/day",
+																								instancePath: instancePath + "/hours/" + i13 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/maximum",
 																								keyword: "maximum",
 																								params: {
@@ -3745,9 +4553,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 7"
 																							}];
 																							return false;
-																						} else if (data92 < 1 || isNaN(data92)) {
+																						} else if (data105 < 1 || isNaN(data105)) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/hours/" + i12 + "/day",
+																								instancePath: instancePath + "/hours/" + i13 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/minimum",
 																								keyword: "minimum",
 																								params: {
@@ -3759,15 +4567,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							return false;
 																						}
 																					}
-																					var valid29 = true;
-																				} else var valid29 = true;
-																				if (valid29) {
-																					if (data91.from !== void 0) {
-																						let data93 = data91.from;
-																						if (typeof data93 === "string") {
-																							if (!pattern17.test(data93)) {
+																					var valid31 = true;
+																				} else var valid31 = true;
+																				if (valid31) {
+																					if (data104.from !== void 0) {
+																						let data106 = data104.from;
+																						if (typeof data106 === "string") {
+																							if (!pattern18.test(data106)) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/hours/" + i12 + "/from",
+																									instancePath: instancePath + "/hours/" + i13 + "/from",
 																									schemaPath: "#/properties/hours/items/properties/from/pattern",
 																									keyword: "pattern",
 																									params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
@@ -3777,7 +4585,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}
 																						} else {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/hours/" + i12 + "/from",
+																								instancePath: instancePath + "/hours/" + i13 + "/from",
 																								schemaPath: "#/properties/hours/items/properties/from/type",
 																								keyword: "type",
 																								params: { type: "string" },
@@ -3785,15 +4593,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid29 = true;
-																					} else var valid29 = true;
-																					if (valid29) {
-																						if (data91.to !== void 0) {
-																							let data94 = data91.to;
-																							if (typeof data94 === "string") {
-																								if (!pattern17.test(data94)) {
+																						var valid31 = true;
+																					} else var valid31 = true;
+																					if (valid31) {
+																						if (data104.to !== void 0) {
+																							let data107 = data104.to;
+																							if (typeof data107 === "string") {
+																								if (!pattern18.test(data107)) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/hours/" + i12 + "/to",
+																										instancePath: instancePath + "/hours/" + i13 + "/to",
 																										schemaPath: "#/properties/hours/items/properties/to/pattern",
 																										keyword: "pattern",
 																										params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
@@ -3803,7 +4611,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/hours/" + i12 + "/to",
+																									instancePath: instancePath + "/hours/" + i13 + "/to",
 																									schemaPath: "#/properties/hours/items/properties/to/type",
 																									keyword: "type",
 																									params: { type: "string" },
@@ -3811,14 +4619,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid29 = true;
-																						} else var valid29 = true;
+																							var valid31 = true;
+																						} else var valid31 = true;
 																					}
 																				}
 																			}
 																		} else {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/hours/" + i12,
+																				instancePath: instancePath + "/hours/" + i13,
 																				schemaPath: "#/properties/hours/items/type",
 																				keyword: "type",
 																				params: { type: "object" },
@@ -3842,33 +4650,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														} else var valid0 = true;
 														if (valid0) {
 															if (data.practice !== void 0) {
-																let data95 = data.practice;
-																if (data95 && typeof data95 == "object" && !Array.isArray(data95)) {
-																	let missing15;
-																	if (data95.spare === void 0 && (missing15 = "spare") || data95.powderBulk === void 0 && (missing15 = "powderBulk") || data95.pace === void 0 && (missing15 = "pace")) {
+																let data108 = data.practice;
+																if (data108 && typeof data108 == "object" && !Array.isArray(data108)) {
+																	let missing16;
+																	if (data108.spare === void 0 && (missing16 = "spare") || data108.powderBulk === void 0 && (missing16 = "powderBulk") || data108.spoon === void 0 && (missing16 = "spoon") || data108.smallestBatch === void 0 && (missing16 = "smallestBatch") || data108.saves === void 0 && (missing16 = "saves") || data108.pace === void 0 && (missing16 = "pace")) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/practice",
 																			schemaPath: "#/properties/practice/required",
 																			keyword: "required",
-																			params: { missingProperty: missing15 },
-																			message: "must have required property '" + missing15 + "'"
+																			params: { missingProperty: missing16 },
+																			message: "must have required property '" + missing16 + "'"
 																		}];
 																		return false;
 																	} else {
-																		for (const key18 in data95) if (!(key18 === "spare" || key18 === "powderBulk" || key18 === "pace")) {
+																		for (const key19 in data108) if (!(key19 === "spare" || key19 === "powderBulk" || key19 === "spoon" || key19 === "smallestBatch" || key19 === "saves" || key19 === "pace")) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/practice",
 																				schemaPath: "#/properties/practice/additionalProperties",
 																				keyword: "additionalProperties",
-																				params: { additionalProperty: key18 },
+																				params: { additionalProperty: key19 },
 																				message: "must NOT have additional properties"
 																			}];
 																			return false;
 																		}
-																		if (data95.spare !== void 0) {
-																			let data96 = data95.spare;
-																			if (typeof data96 == "number" && isFinite(data96)) {
-																				if (data96 > 100 || isNaN(data96)) {
+																		if (data108.spare !== void 0) {
+																			let data109 = data108.spare;
+																			if (typeof data109 == "number" && isFinite(data109)) {
+																				if (data109 > 100 || isNaN(data109)) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/practice/spare",
 																						schemaPath: "#/properties/practice/properties/spare/maximum",
@@ -3880,7 +4688,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						message: "must be <= 100"
 																					}];
 																					return false;
-																				} else if (data96 < 0 || isNaN(data96)) {
+																				} else if (data109 < 0 || isNaN(data109)) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/practice/spare",
 																						schemaPath: "#/properties/practice/properties/spare/minimum",
@@ -3903,13 +4711,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			var valid30 = true;
-																		} else var valid30 = true;
-																		if (valid30) {
-																			if (data95.powderBulk !== void 0) {
-																				let data97 = data95.powderBulk;
-																				if (typeof data97 == "number" && isFinite(data97)) {
-																					if (data97 > 1.2 || isNaN(data97)) {
+																			var valid32 = true;
+																		} else var valid32 = true;
+																		if (valid32) {
+																			if (data108.powderBulk !== void 0) {
+																				let data110 = data108.powderBulk;
+																				if (typeof data110 == "number" && isFinite(data110)) {
+																					if (data110 > 1.2 || isNaN(data110)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/practice/powderBulk",
 																							schemaPath: "#/properties/practice/properties/powderBulk/maximum",
@@ -3921,7 +4729,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must be <= 1.2"
 																						}];
 																						return false;
-																					} else if (data97 < .2 || isNaN(data97)) {
+																					} else if (data110 < .2 || isNaN(data110)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/practice/powderBulk",
 																							schemaPath: "#/properties/practice/properties/powderBulk/minimum",
@@ -3944,49 +4752,148 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid30 = true;
-																			} else var valid30 = true;
-																			if (valid30) {
-																				if (data95.pace !== void 0) {
-																					let data98 = data95.pace;
-																					if (typeof data98 == "number" && isFinite(data98)) {
-																						if (data98 > 4 || isNaN(data98)) {
+																				var valid32 = true;
+																			} else var valid32 = true;
+																			if (valid32) {
+																				if (data108.spoon !== void 0) {
+																					let data111 = data108.spoon;
+																					if (typeof data111 == "number" && isFinite(data111)) {
+																						if (data111 > 25 || isNaN(data111)) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/practice/pace",
-																								schemaPath: "#/properties/practice/properties/pace/maximum",
+																								instancePath: instancePath + "/practice/spoon",
+																								schemaPath: "#/properties/practice/properties/spoon/maximum",
 																								keyword: "maximum",
 																								params: {
 																									comparison: "<=",
-																									limit: 4
+																									limit: 25
 																								},
-																								message: "must be <= 4"
+																								message: "must be <= 25"
 																							}];
 																							return false;
-																						} else if (data98 < .3 || isNaN(data98)) {
+																						} else if (data111 < 1 || isNaN(data111)) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/practice/pace",
-																								schemaPath: "#/properties/practice/properties/pace/minimum",
+																								instancePath: instancePath + "/practice/spoon",
+																								schemaPath: "#/properties/practice/properties/spoon/minimum",
 																								keyword: "minimum",
 																								params: {
 																									comparison: ">=",
-																									limit: .3
+																									limit: 1
 																								},
-																								message: "must be >= 0.3"
+																								message: "must be >= 1"
 																							}];
 																							return false;
 																						}
 																					} else {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/practice/pace",
-																							schemaPath: "#/properties/practice/properties/pace/type",
+																							instancePath: instancePath + "/practice/spoon",
+																							schemaPath: "#/properties/practice/properties/spoon/type",
 																							keyword: "type",
 																							params: { type: "number" },
 																							message: "must be number"
 																						}];
 																						return false;
 																					}
-																					var valid30 = true;
-																				} else var valid30 = true;
+																					var valid32 = true;
+																				} else var valid32 = true;
+																				if (valid32) {
+																					if (data108.smallestBatch !== void 0) {
+																						let data112 = data108.smallestBatch;
+																						if (typeof data112 == "number" && isFinite(data112)) {
+																							if (data112 > 500 || isNaN(data112)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/practice/smallestBatch",
+																									schemaPath: "#/properties/practice/properties/smallestBatch/maximum",
+																									keyword: "maximum",
+																									params: {
+																										comparison: "<=",
+																										limit: 500
+																									},
+																									message: "must be <= 500"
+																								}];
+																								return false;
+																							} else if (data112 < 0 || isNaN(data112)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/practice/smallestBatch",
+																									schemaPath: "#/properties/practice/properties/smallestBatch/minimum",
+																									keyword: "minimum",
+																									params: {
+																										comparison: ">=",
+																										limit: 0
+																									},
+																									message: "must be >= 0"
+																								}];
+																								return false;
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/practice/smallestBatch",
+																								schemaPath: "#/properties/practice/properties/smallestBatch/type",
+																								keyword: "type",
+																								params: { type: "number" },
+																								message: "must be number"
+																							}];
+																							return false;
+																						}
+																						var valid32 = true;
+																					} else var valid32 = true;
+																					if (valid32) {
+																						if (data108.saves !== void 0) {
+																							if (typeof data108.saves !== "boolean") {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/practice/saves",
+																									schemaPath: "#/properties/practice/properties/saves/type",
+																									keyword: "type",
+																									params: { type: "boolean" },
+																									message: "must be boolean"
+																								}];
+																								return false;
+																							}
+																							var valid32 = true;
+																						} else var valid32 = true;
+																						if (valid32) {
+																							if (data108.pace !== void 0) {
+																								let data114 = data108.pace;
+																								if (typeof data114 == "number" && isFinite(data114)) {
+																									if (data114 > 4 || isNaN(data114)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/practice/pace",
+																											schemaPath: "#/properties/practice/properties/pace/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 4
+																											},
+																											message: "must be <= 4"
+																										}];
+																										return false;
+																									} else if (data114 < .3 || isNaN(data114)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/practice/pace",
+																											schemaPath: "#/properties/practice/properties/pace/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: .3
+																											},
+																											message: "must be >= 0.3"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/practice/pace",
+																										schemaPath: "#/properties/practice/properties/pace/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid32 = true;
+																							} else var valid32 = true;
+																						}
+																					}
+																				}
 																			}
 																		}
 																	}
@@ -4003,158 +4910,839 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																var valid0 = true;
 															} else var valid0 = true;
 															if (valid0) {
-																if (data.bench !== void 0) {
-																	let data99 = data.bench;
-																	if (data99 && typeof data99 == "object" && !Array.isArray(data99)) {
-																		let missing16;
-																		if (data99.done === void 0 && (missing16 = "done")) {
+																if (data.cake !== void 0) {
+																	let data115 = data.cake;
+																	if (data115 && typeof data115 == "object" && !Array.isArray(data115)) {
+																		let missing17;
+																		if (data115.batter === void 0 && (missing17 = "batter") || data115.layer === void 0 && (missing17 = "layer") || data115.filling === void 0 && (missing17 = "filling") || data115.fillingThickness === void 0 && (missing17 = "fillingThickness") || data115.coat === void 0 && (missing17 = "coat") || data115.coatThickness === void 0 && (missing17 = "coatThickness") || data115.tins === void 0 && (missing17 = "tins") || data115.chill === void 0 && (missing17 = "chill") || data115.tiers === void 0 && (missing17 = "tiers")) {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/bench",
-																				schemaPath: "#/properties/bench/required",
+																				instancePath: instancePath + "/cake",
+																				schemaPath: "#/properties/cake/required",
 																				keyword: "required",
-																				params: { missingProperty: missing16 },
-																				message: "must have required property '" + missing16 + "'"
+																				params: { missingProperty: missing17 },
+																				message: "must have required property '" + missing17 + "'"
 																			}];
 																			return false;
 																		} else {
-																			for (const key19 in data99) if (!(key19 === "done")) {
+																			for (const key20 in data115) if (!func1.call(schema31.properties.cake.properties, key20)) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/bench",
-																					schemaPath: "#/properties/bench/additionalProperties",
+																					instancePath: instancePath + "/cake",
+																					schemaPath: "#/properties/cake/additionalProperties",
 																					keyword: "additionalProperties",
-																					params: { additionalProperty: key19 },
+																					params: { additionalProperty: key20 },
 																					message: "must NOT have additional properties"
 																				}];
 																				return false;
 																			}
-																			if (data99.done !== void 0) {
-																				let data100 = data99.done;
-																				if (Array.isArray(data100)) {
-																					if (data100.length > 4e3) {
-																						validate20.errors = [{
-																							instancePath: instancePath + "/bench/done",
-																							schemaPath: "#/properties/bench/properties/done/maxItems",
-																							keyword: "maxItems",
-																							params: { limit: 4e3 },
-																							message: "must NOT have more than 4000 items"
-																						}];
-																						return false;
-																					} else if (data100.length < 0) {
-																						validate20.errors = [{
-																							instancePath: instancePath + "/bench/done",
-																							schemaPath: "#/properties/bench/properties/done/minItems",
-																							keyword: "minItems",
-																							params: { limit: 0 },
-																							message: "must NOT have fewer than 0 items"
-																						}];
-																						return false;
+																			if (data115.batter !== void 0) {
+																				let data116 = data115.batter;
+																				if (typeof data116 !== "string") {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/cake/batter",
+																						schemaPath: "#/properties/cake/properties/batter/type",
+																						keyword: "type",
+																						params: { type: "string" },
+																						message: "must be string"
+																					}];
+																					return false;
+																				}
+																				if (!(data116 === "firm" || data116 === "sponge")) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/cake/batter",
+																						schemaPath: "#/properties/cake/properties/batter/enum",
+																						keyword: "enum",
+																						params: { allowedValues: schema31.properties.cake.properties.batter.enum },
+																						message: "must be equal to one of the allowed values"
+																					}];
+																					return false;
+																				}
+																				var valid33 = true;
+																			} else var valid33 = true;
+																			if (valid33) {
+																				if (data115.density !== void 0) {
+																					let data117 = data115.density;
+																					if (typeof data117 == "number" && isFinite(data117)) {
+																						if (data117 > 1.7 || isNaN(data117)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/cake/density",
+																								schemaPath: "#/properties/cake/properties/density/maximum",
+																								keyword: "maximum",
+																								params: {
+																									comparison: "<=",
+																									limit: 1.7
+																								},
+																								message: "must be <= 1.7"
+																							}];
+																							return false;
+																						} else if (data117 < .1 || isNaN(data117)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/cake/density",
+																								schemaPath: "#/properties/cake/properties/density/minimum",
+																								keyword: "minimum",
+																								params: {
+																									comparison: ">=",
+																									limit: .1
+																								},
+																								message: "must be >= 0.1"
+																							}];
+																							return false;
+																						}
 																					} else {
-																						const len13 = data100.length;
-																						for (let i13 = 0; i13 < len13; i13++) {
-																							let data101 = data100[i13];
-																							if (data101 && typeof data101 == "object" && !Array.isArray(data101)) {
-																								let missing17;
-																								if (data101.step === void 0 && (missing17 = "step") || data101.at === void 0 && (missing17 = "at")) {
-																									validate20.errors = [{
-																										instancePath: instancePath + "/bench/done/" + i13,
-																										schemaPath: "#/properties/bench/properties/done/items/required",
-																										keyword: "required",
-																										params: { missingProperty: missing17 },
-																										message: "must have required property '" + missing17 + "'"
-																									}];
-																									return false;
-																								} else {
-																									for (const key20 in data101) if (!(key20 === "step" || key20 === "at")) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/cake/density",
+																							schemaPath: "#/properties/cake/properties/density/type",
+																							keyword: "type",
+																							params: { type: "number" },
+																							message: "must be number"
+																						}];
+																						return false;
+																					}
+																					var valid33 = true;
+																				} else var valid33 = true;
+																				if (valid33) {
+																					if (data115.layer !== void 0) {
+																						let data118 = data115.layer;
+																						if (typeof data118 == "number" && isFinite(data118)) {
+																							if (data118 > 200 || isNaN(data118)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/cake/layer",
+																									schemaPath: "#/properties/cake/properties/layer/maximum",
+																									keyword: "maximum",
+																									params: {
+																										comparison: "<=",
+																										limit: 200
+																									},
+																									message: "must be <= 200"
+																								}];
+																								return false;
+																							} else if (data118 < 5 || isNaN(data118)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/cake/layer",
+																									schemaPath: "#/properties/cake/properties/layer/minimum",
+																									keyword: "minimum",
+																									params: {
+																										comparison: ">=",
+																										limit: 5
+																									},
+																									message: "must be >= 5"
+																								}];
+																								return false;
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/cake/layer",
+																								schemaPath: "#/properties/cake/properties/layer/type",
+																								keyword: "type",
+																								params: { type: "number" },
+																								message: "must be number"
+																							}];
+																							return false;
+																						}
+																						var valid33 = true;
+																					} else var valid33 = true;
+																					if (valid33) {
+																						if (data115.filling !== void 0) {
+																							let data119 = data115.filling;
+																							if (typeof data119 !== "string") {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/cake/filling",
+																									schemaPath: "#/properties/cake/properties/filling/type",
+																									keyword: "type",
+																									params: { type: "string" },
+																									message: "must be string"
+																								}];
+																								return false;
+																							}
+																							if (!(data119 === "buttercream" || data119 === "ganacheDark" || data119 === "ganacheWhite")) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/cake/filling",
+																									schemaPath: "#/properties/cake/properties/filling/enum",
+																									keyword: "enum",
+																									params: { allowedValues: schema31.properties.cake.properties.filling.enum },
+																									message: "must be equal to one of the allowed values"
+																								}];
+																								return false;
+																							}
+																							var valid33 = true;
+																						} else var valid33 = true;
+																						if (valid33) {
+																							if (data115.fillingThickness !== void 0) {
+																								let data120 = data115.fillingThickness;
+																								if (typeof data120 == "number" && isFinite(data120)) {
+																									if (data120 > 50 || isNaN(data120)) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/bench/done/" + i13,
-																											schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
-																											keyword: "additionalProperties",
-																											params: { additionalProperty: key20 },
-																											message: "must NOT have additional properties"
+																											instancePath: instancePath + "/cake/fillingThickness",
+																											schemaPath: "#/properties/cake/properties/fillingThickness/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 50
+																											},
+																											message: "must be <= 50"
+																										}];
+																										return false;
+																									} else if (data120 < 0 || isNaN(data120)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/cake/fillingThickness",
+																											schemaPath: "#/properties/cake/properties/fillingThickness/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: 0
+																											},
+																											message: "must be >= 0"
 																										}];
 																										return false;
 																									}
-																									if (data101.step !== void 0) {
-																										let data102 = data101.step;
-																										if (typeof data102 === "string") {
-																											if (func2(data102) > 200) {
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/cake/fillingThickness",
+																										schemaPath: "#/properties/cake/properties/fillingThickness/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid33 = true;
+																							} else var valid33 = true;
+																							if (valid33) {
+																								if (data115.coat !== void 0) {
+																									let data121 = data115.coat;
+																									if (typeof data121 !== "string") {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/cake/coat",
+																											schemaPath: "#/properties/cake/properties/coat/type",
+																											keyword: "type",
+																											params: { type: "string" },
+																											message: "must be string"
+																										}];
+																										return false;
+																									}
+																									if (!(data121 === "buttercream" || data121 === "ganacheDark" || data121 === "ganacheWhite")) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/cake/coat",
+																											schemaPath: "#/properties/cake/properties/coat/enum",
+																											keyword: "enum",
+																											params: { allowedValues: schema31.properties.cake.properties.coat.enum },
+																											message: "must be equal to one of the allowed values"
+																										}];
+																										return false;
+																									}
+																									var valid33 = true;
+																								} else var valid33 = true;
+																								if (valid33) {
+																									if (data115.coatThickness !== void 0) {
+																										let data122 = data115.coatThickness;
+																										if (typeof data122 == "number" && isFinite(data122)) {
+																											if (data122 > 30 || isNaN(data122)) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/bench/done/" + i13 + "/step",
-																													schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
-																													keyword: "maxLength",
-																													params: { limit: 200 },
-																													message: "must NOT have more than 200 characters"
+																													instancePath: instancePath + "/cake/coatThickness",
+																													schemaPath: "#/properties/cake/properties/coatThickness/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 30
+																													},
+																													message: "must be <= 30"
+																												}];
+																												return false;
+																											} else if (data122 < 0 || isNaN(data122)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/cake/coatThickness",
+																													schemaPath: "#/properties/cake/properties/coatThickness/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: 0
+																													},
+																													message: "must be >= 0"
 																												}];
 																												return false;
 																											}
 																										} else {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/bench/done/" + i13 + "/step",
-																												schemaPath: "#/properties/bench/properties/done/items/properties/step/type",
+																												instancePath: instancePath + "/cake/coatThickness",
+																												schemaPath: "#/properties/cake/properties/coatThickness/type",
 																												keyword: "type",
-																												params: { type: "string" },
-																												message: "must be string"
+																												params: { type: "number" },
+																												message: "must be number"
 																											}];
 																											return false;
 																										}
 																										var valid33 = true;
 																									} else var valid33 = true;
 																									if (valid33) {
-																										if (data101.at !== void 0) {
-																											let data103 = data101.at;
-																											if (typeof data103 === "string") {
-																												if (func2(data103) > 40) {
+																										if (data115.tins !== void 0) {
+																											let data123 = data115.tins;
+																											if (Array.isArray(data123)) {
+																												if (data123.length > 30) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/bench/done/" + i13 + "/at",
-																														schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
-																														keyword: "maxLength",
-																														params: { limit: 40 },
-																														message: "must NOT have more than 40 characters"
+																														instancePath: instancePath + "/cake/tins",
+																														schemaPath: "#/properties/cake/properties/tins/maxItems",
+																														keyword: "maxItems",
+																														params: { limit: 30 },
+																														message: "must NOT have more than 30 items"
 																													}];
 																													return false;
+																												} else if (data123.length < 0) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/cake/tins",
+																														schemaPath: "#/properties/cake/properties/tins/minItems",
+																														keyword: "minItems",
+																														params: { limit: 0 },
+																														message: "must NOT have fewer than 0 items"
+																													}];
+																													return false;
+																												} else {
+																													const len14 = data123.length;
+																													for (let i14 = 0; i14 < len14; i14++) {
+																														let data124 = data123[i14];
+																														if (typeof data124 == "number" && isFinite(data124)) {
+																															if (data124 > 800 || isNaN(data124)) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/cake/tins/" + i14,
+																																	schemaPath: "#/properties/cake/properties/tins/items/maximum",
+																																	keyword: "maximum",
+																																	params: {
+																																		comparison: "<=",
+																																		limit: 800
+																																	},
+																																	message: "must be <= 800"
+																																}];
+																																return false;
+																															} else if (data124 < 40 || isNaN(data124)) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/cake/tins/" + i14,
+																																	schemaPath: "#/properties/cake/properties/tins/items/minimum",
+																																	keyword: "minimum",
+																																	params: {
+																																		comparison: ">=",
+																																		limit: 40
+																																	},
+																																	message: "must be >= 40"
+																																}];
+																																return false;
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/cake/tins/" + i14,
+																																schemaPath: "#/properties/cake/properties/tins/items/type",
+																																keyword: "type",
+																																params: { type: "number" },
+																																message: "must be number"
+																															}];
+																															return false;
+																														}
+																													}
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/bench/done/" + i13 + "/at",
-																													schemaPath: "#/properties/bench/properties/done/items/properties/at/type",
+																													instancePath: instancePath + "/cake/tins",
+																													schemaPath: "#/properties/cake/properties/tins/type",
 																													keyword: "type",
-																													params: { type: "string" },
-																													message: "must be string"
+																													params: { type: "array" },
+																													message: "must be array"
 																												}];
 																												return false;
 																											}
 																											var valid33 = true;
 																										} else var valid33 = true;
+																										if (valid33) {
+																											if (data115.chill !== void 0) {
+																												let data125 = data115.chill;
+																												if (data125 && typeof data125 == "object" && !Array.isArray(data125)) {
+																													let missing18;
+																													if (data125.where === void 0 && (missing18 = "where") || data125.hours === void 0 && (missing18 = "hours")) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/cake/chill",
+																															schemaPath: "#/properties/cake/properties/chill/required",
+																															keyword: "required",
+																															params: { missingProperty: missing18 },
+																															message: "must have required property '" + missing18 + "'"
+																														}];
+																														return false;
+																													} else {
+																														for (const key21 in data125) if (!(key21 === "where" || key21 === "hours")) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/cake/chill",
+																																schemaPath: "#/properties/cake/properties/chill/additionalProperties",
+																																keyword: "additionalProperties",
+																																params: { additionalProperty: key21 },
+																																message: "must NOT have additional properties"
+																															}];
+																															return false;
+																														}
+																														if (data125.where !== void 0) {
+																															let data126 = data125.where;
+																															if (typeof data126 !== "string") {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/cake/chill/where",
+																																	schemaPath: "#/properties/cake/properties/chill/properties/where/type",
+																																	keyword: "type",
+																																	params: { type: "string" },
+																																	message: "must be string"
+																																}];
+																																return false;
+																															}
+																															if (!(data126 === "room" || data126 === "fridge" || data126 === "freezer")) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/cake/chill/where",
+																																	schemaPath: "#/properties/cake/properties/chill/properties/where/enum",
+																																	keyword: "enum",
+																																	params: { allowedValues: schema31.properties.cake.properties.chill.properties.where.enum },
+																																	message: "must be equal to one of the allowed values"
+																																}];
+																																return false;
+																															}
+																															var valid35 = true;
+																														} else var valid35 = true;
+																														if (valid35) {
+																															if (data125.hours !== void 0) {
+																																let data127 = data125.hours;
+																																if (typeof data127 == "number" && isFinite(data127)) {
+																																	if (data127 > 96 || isNaN(data127)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/cake/chill/hours",
+																																			schemaPath: "#/properties/cake/properties/chill/properties/hours/maximum",
+																																			keyword: "maximum",
+																																			params: {
+																																				comparison: "<=",
+																																				limit: 96
+																																			},
+																																			message: "must be <= 96"
+																																		}];
+																																		return false;
+																																	} else if (data127 < 0 || isNaN(data127)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/cake/chill/hours",
+																																			schemaPath: "#/properties/cake/properties/chill/properties/hours/minimum",
+																																			keyword: "minimum",
+																																			params: {
+																																				comparison: ">=",
+																																				limit: 0
+																																			},
+																																			message: "must be >= 0"
+																																		}];
+																																		return false;
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/cake/chill/hours",
+																																		schemaPath: "#/properties/cake/properties/chill/properties/hours/type",
+																																		keyword: "type",
+																																		params: { type: "number" },
+																																		message: "must be number"
+																																	}];
+																																	return false;
+																																}
+																																var valid35 = true;
+																															} else var valid35 = true;
+																														}
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/cake/chill",
+																														schemaPath: "#/properties/cake/properties/chill/type",
+																														keyword: "type",
+																														params: { type: "object" },
+																														message: "must be object"
+																													}];
+																													return false;
+																												}
+																												var valid33 = true;
+																											} else var valid33 = true;
+																											if (valid33) {
+																												if (data115.tiers !== void 0) {
+																													let data128 = data115.tiers;
+																													if (Array.isArray(data128)) {
+																														if (data128.length > 12) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/cake/tiers",
+																																schemaPath: "#/properties/cake/properties/tiers/maxItems",
+																																keyword: "maxItems",
+																																params: { limit: 12 },
+																																message: "must NOT have more than 12 items"
+																															}];
+																															return false;
+																														} else if (data128.length < 0) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/cake/tiers",
+																																schemaPath: "#/properties/cake/properties/tiers/minItems",
+																																keyword: "minItems",
+																																params: { limit: 0 },
+																																message: "must NOT have fewer than 0 items"
+																															}];
+																															return false;
+																														} else {
+																															const len15 = data128.length;
+																															for (let i15 = 0; i15 < len15; i15++) {
+																																let data129 = data128[i15];
+																																if (data129 && typeof data129 == "object" && !Array.isArray(data129)) {
+																																	let missing19;
+																																	if (data129.id === void 0 && (missing19 = "id") || data129.name === void 0 && (missing19 = "name") || data129.shape === void 0 && (missing19 = "shape") || data129.width === void 0 && (missing19 = "width") || data129.height === void 0 && (missing19 = "height") || data129.cover === void 0 && (missing19 = "cover")) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/cake/tiers/" + i15,
+																																			schemaPath: "#/properties/cake/properties/tiers/items/required",
+																																			keyword: "required",
+																																			params: { missingProperty: missing19 },
+																																			message: "must have required property '" + missing19 + "'"
+																																		}];
+																																		return false;
+																																	} else {
+																																		for (const key22 in data129) if (!(key22 === "id" || key22 === "name" || key22 === "shape" || key22 === "width" || key22 === "height" || key22 === "cover")) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/cake/tiers/" + i15,
+																																				schemaPath: "#/properties/cake/properties/tiers/items/additionalProperties",
+																																				keyword: "additionalProperties",
+																																				params: { additionalProperty: key22 },
+																																				message: "must NOT have additional properties"
+																																			}];
+																																			return false;
+																																		}
+																																		if (data129.id !== void 0) {
+																																			let data130 = data129.id;
+																																			if (typeof data130 === "string") {
+																																				if (!pattern5.test(data130)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/cake/tiers/" + i15 + "/id",
+																																						schemaPath: "#/properties/cake/properties/tiers/items/properties/id/pattern",
+																																						keyword: "pattern",
+																																						params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																						message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/cake/tiers/" + i15 + "/id",
+																																					schemaPath: "#/properties/cake/properties/tiers/items/properties/id/type",
+																																					keyword: "type",
+																																					params: { type: "string" },
+																																					message: "must be string"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid37 = true;
+																																		} else var valid37 = true;
+																																		if (valid37) {
+																																			if (data129.name !== void 0) {
+																																				let data131 = data129.name;
+																																				if (typeof data131 === "string") {
+																																					if (func2(data131) > 120) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/name",
+																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/name/maxLength",
+																																							keyword: "maxLength",
+																																							params: { limit: 120 },
+																																							message: "must NOT have more than 120 characters"
+																																						}];
+																																						return false;
+																																					} else if (func2(data131) < 1) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/name",
+																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/name/minLength",
+																																							keyword: "minLength",
+																																							params: { limit: 1 },
+																																							message: "must NOT have fewer than 1 characters"
+																																						}];
+																																						return false;
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/cake/tiers/" + i15 + "/name",
+																																						schemaPath: "#/properties/cake/properties/tiers/items/properties/name/type",
+																																						keyword: "type",
+																																						params: { type: "string" },
+																																						message: "must be string"
+																																					}];
+																																					return false;
+																																				}
+																																				var valid37 = true;
+																																			} else var valid37 = true;
+																																			if (valid37) {
+																																				if (data129.shape !== void 0) {
+																																					let data132 = data129.shape;
+																																					if (typeof data132 !== "string") {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/shape",
+																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/type",
+																																							keyword: "type",
+																																							params: { type: "string" },
+																																							message: "must be string"
+																																						}];
+																																						return false;
+																																					}
+																																					if (!(data132 === "round" || data132 === "square")) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/shape",
+																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/enum",
+																																							keyword: "enum",
+																																							params: { allowedValues: schema31.properties.cake.properties.tiers.items.properties.shape.enum },
+																																							message: "must be equal to one of the allowed values"
+																																						}];
+																																						return false;
+																																					}
+																																					var valid37 = true;
+																																				} else var valid37 = true;
+																																				if (valid37) {
+																																					if (data129.width !== void 0) {
+																																						let data133 = data129.width;
+																																						if (typeof data133 == "number" && isFinite(data133)) {
+																																							if (data133 > 800 || isNaN(data133)) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/cake/tiers/" + i15 + "/width",
+																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/width/maximum",
+																																									keyword: "maximum",
+																																									params: {
+																																										comparison: "<=",
+																																										limit: 800
+																																									},
+																																									message: "must be <= 800"
+																																								}];
+																																								return false;
+																																							} else if (data133 < 40 || isNaN(data133)) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/cake/tiers/" + i15 + "/width",
+																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/width/minimum",
+																																									keyword: "minimum",
+																																									params: {
+																																										comparison: ">=",
+																																										limit: 40
+																																									},
+																																									message: "must be >= 40"
+																																								}];
+																																								return false;
+																																							}
+																																						} else {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/cake/tiers/" + i15 + "/width",
+																																								schemaPath: "#/properties/cake/properties/tiers/items/properties/width/type",
+																																								keyword: "type",
+																																								params: { type: "number" },
+																																								message: "must be number"
+																																							}];
+																																							return false;
+																																						}
+																																						var valid37 = true;
+																																					} else var valid37 = true;
+																																					if (valid37) {
+																																						if (data129.height !== void 0) {
+																																							let data134 = data129.height;
+																																							if (typeof data134 == "number" && isFinite(data134)) {
+																																								if (data134 > 400 || isNaN(data134)) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/cake/tiers/" + i15 + "/height",
+																																										schemaPath: "#/properties/cake/properties/tiers/items/properties/height/maximum",
+																																										keyword: "maximum",
+																																										params: {
+																																											comparison: "<=",
+																																											limit: 400
+																																										},
+																																										message: "must be <= 400"
+																																									}];
+																																									return false;
+																																								} else if (data134 < 20 || isNaN(data134)) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/cake/tiers/" + i15 + "/height",
+																																										schemaPath: "#/properties/cake/properties/tiers/items/properties/height/minimum",
+																																										keyword: "minimum",
+																																										params: {
+																																											comparison: ">=",
+																																											limit: 20
+																																										},
+																																										message: "must be >= 20"
+																																									}];
+																																									return false;
+																																								}
+																																							} else {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/cake/tiers/" + i15 + "/height",
+																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/height/type",
+																																									keyword: "type",
+																																									params: { type: "number" },
+																																									message: "must be number"
+																																								}];
+																																								return false;
+																																							}
+																																							var valid37 = true;
+																																						} else var valid37 = true;
+																																						if (valid37) {
+																																							if (data129.cover !== void 0) {
+																																								let data135 = data129.cover;
+																																								if (data135 && typeof data135 == "object" && !Array.isArray(data135)) {
+																																									let missing20;
+																																									if (data135.thickness === void 0 && (missing20 = "thickness") || data135.blend === void 0 && (missing20 = "blend") || data135.colour === void 0 && (missing20 = "colour")) {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/cake/tiers/" + i15 + "/cover",
+																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/required",
+																																											keyword: "required",
+																																											params: { missingProperty: missing20 },
+																																											message: "must have required property '" + missing20 + "'"
+																																										}];
+																																										return false;
+																																									} else {
+																																										for (const key23 in data135) if (!(key23 === "thickness" || key23 === "blend" || key23 === "colour")) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/cake/tiers/" + i15 + "/cover",
+																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/additionalProperties",
+																																												keyword: "additionalProperties",
+																																												params: { additionalProperty: key23 },
+																																												message: "must NOT have additional properties"
+																																											}];
+																																											return false;
+																																										}
+																																										if (data135.thickness !== void 0) {
+																																											let data136 = data135.thickness;
+																																											if (typeof data136 == "number" && isFinite(data136)) {
+																																												if (data136 > 20 || isNaN(data136)) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/thickness",
+																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/maximum",
+																																														keyword: "maximum",
+																																														params: {
+																																															comparison: "<=",
+																																															limit: 20
+																																														},
+																																														message: "must be <= 20"
+																																													}];
+																																													return false;
+																																												} else if (data136 < 1 || isNaN(data136)) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/thickness",
+																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/minimum",
+																																														keyword: "minimum",
+																																														params: {
+																																															comparison: ">=",
+																																															limit: 1
+																																														},
+																																														message: "must be >= 1"
+																																													}];
+																																													return false;
+																																												}
+																																											} else {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/thickness",
+																																													schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/type",
+																																													keyword: "type",
+																																													params: { type: "number" },
+																																													message: "must be number"
+																																												}];
+																																												return false;
+																																											}
+																																											var valid38 = true;
+																																										} else var valid38 = true;
+																																										if (valid38) {
+																																											if (data135.blend !== void 0) {
+																																												let data137 = data135.blend;
+																																												if (typeof data137 === "string") {
+																																													if (!pattern5.test(data137)) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/blend",
+																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/blend/pattern",
+																																															keyword: "pattern",
+																																															params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																															message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																														}];
+																																														return false;
+																																													}
+																																												} else {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/blend",
+																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/blend/type",
+																																														keyword: "type",
+																																														params: { type: "string" },
+																																														message: "must be string"
+																																													}];
+																																													return false;
+																																												}
+																																												var valid38 = true;
+																																											} else var valid38 = true;
+																																											if (valid38) {
+																																												if (data135.colour !== void 0) {
+																																													let data138 = data135.colour;
+																																													if (typeof data138 === "string") {
+																																														if (!pattern5.test(data138)) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/colour",
+																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/colour/pattern",
+																																																keyword: "pattern",
+																																																params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																																message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																															}];
+																																															return false;
+																																														}
+																																													} else {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/colour",
+																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/colour/type",
+																																															keyword: "type",
+																																															params: { type: "string" },
+																																															message: "must be string"
+																																														}];
+																																														return false;
+																																													}
+																																													var valid38 = true;
+																																												} else var valid38 = true;
+																																											}
+																																										}
+																																									}
+																																								} else {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/cake/tiers/" + i15 + "/cover",
+																																										schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/type",
+																																										keyword: "type",
+																																										params: { type: "object" },
+																																										message: "must be object"
+																																									}];
+																																									return false;
+																																								}
+																																								var valid37 = true;
+																																							} else var valid37 = true;
+																																						}
+																																					}
+																																				}
+																																			}
+																																		}
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/cake/tiers/" + i15,
+																																		schemaPath: "#/properties/cake/properties/tiers/items/type",
+																																		keyword: "type",
+																																		params: { type: "object" },
+																																		message: "must be object"
+																																	}];
+																																	return false;
+																																}
+																															}
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/cake/tiers",
+																															schemaPath: "#/properties/cake/properties/tiers/type",
+																															keyword: "type",
+																															params: { type: "array" },
+																															message: "must be array"
+																														}];
+																														return false;
+																													}
+																													var valid33 = true;
+																												} else var valid33 = true;
+																											}
+																										}
 																									}
 																								}
-																							} else {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/bench/done/" + i13,
-																									schemaPath: "#/properties/bench/properties/done/items/type",
-																									keyword: "type",
-																									params: { type: "object" },
-																									message: "must be object"
-																								}];
-																								return false;
 																							}
 																						}
 																					}
-																				} else {
-																					validate20.errors = [{
-																						instancePath: instancePath + "/bench/done",
-																						schemaPath: "#/properties/bench/properties/done/type",
-																						keyword: "type",
-																						params: { type: "array" },
-																						message: "must be array"
-																					}];
-																					return false;
 																				}
 																			}
 																		}
 																	} else {
 																		validate20.errors = [{
-																			instancePath: instancePath + "/bench",
-																			schemaPath: "#/properties/bench/type",
+																			instancePath: instancePath + "/cake",
+																			schemaPath: "#/properties/cake/type",
 																			keyword: "type",
 																			params: { type: "object" },
 																			message: "must be object"
@@ -4163,6 +5751,794 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}
 																	var valid0 = true;
 																} else var valid0 = true;
+																if (valid0) {
+																	if (data.portions !== void 0) {
+																		let data139 = data.portions;
+																		if (data139 && typeof data139 == "object" && !Array.isArray(data139)) {
+																			let missing21;
+																			if (data139.piece === void 0 && (missing21 = "piece") || data139.target === void 0 && (missing21 = "target") || data139.within === void 0 && (missing21 = "within") || data139.step === void 0 && (missing21 = "step") || data139.caseWidth === void 0 && (missing21 = "caseWidth") || data139.weighed === void 0 && (missing21 = "weighed")) {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/portions",
+																					schemaPath: "#/properties/portions/required",
+																					keyword: "required",
+																					params: { missingProperty: missing21 },
+																					message: "must have required property '" + missing21 + "'"
+																				}];
+																				return false;
+																			} else {
+																				for (const key24 in data139) if (!(key24 === "piece" || key24 === "target" || key24 === "within" || key24 === "step" || key24 === "caseWidth" || key24 === "weighed")) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/portions",
+																						schemaPath: "#/properties/portions/additionalProperties",
+																						keyword: "additionalProperties",
+																						params: { additionalProperty: key24 },
+																						message: "must NOT have additional properties"
+																					}];
+																					return false;
+																				}
+																				if (data139.piece !== void 0) {
+																					let data140 = data139.piece;
+																					if (typeof data140 === "string") {
+																						if (!pattern5.test(data140)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/portions/piece",
+																								schemaPath: "#/properties/portions/properties/piece/pattern",
+																								keyword: "pattern",
+																								params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																								message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																							}];
+																							return false;
+																						}
+																					} else {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/portions/piece",
+																							schemaPath: "#/properties/portions/properties/piece/type",
+																							keyword: "type",
+																							params: { type: "string" },
+																							message: "must be string"
+																						}];
+																						return false;
+																					}
+																					var valid39 = true;
+																				} else var valid39 = true;
+																				if (valid39) {
+																					if (data139.target !== void 0) {
+																						let data141 = data139.target;
+																						if (typeof data141 == "number" && isFinite(data141)) {
+																							if (data141 > 5e3 || isNaN(data141)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/portions/target",
+																									schemaPath: "#/properties/portions/properties/target/maximum",
+																									keyword: "maximum",
+																									params: {
+																										comparison: "<=",
+																										limit: 5e3
+																									},
+																									message: "must be <= 5000"
+																								}];
+																								return false;
+																							} else if (data141 < .01 || isNaN(data141)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/portions/target",
+																									schemaPath: "#/properties/portions/properties/target/minimum",
+																									keyword: "minimum",
+																									params: {
+																										comparison: ">=",
+																										limit: .01
+																									},
+																									message: "must be >= 0.01"
+																								}];
+																								return false;
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/portions/target",
+																								schemaPath: "#/properties/portions/properties/target/type",
+																								keyword: "type",
+																								params: { type: "number" },
+																								message: "must be number"
+																							}];
+																							return false;
+																						}
+																						var valid39 = true;
+																					} else var valid39 = true;
+																					if (valid39) {
+																						if (data139.within !== void 0) {
+																							let data142 = data139.within;
+																							if (typeof data142 == "number" && isFinite(data142)) {
+																								if (data142 > 1e3 || isNaN(data142)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/portions/within",
+																										schemaPath: "#/properties/portions/properties/within/maximum",
+																										keyword: "maximum",
+																										params: {
+																											comparison: "<=",
+																											limit: 1e3
+																										},
+																										message: "must be <= 1000"
+																									}];
+																									return false;
+																								} else if (data142 < .001 || isNaN(data142)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/portions/within",
+																										schemaPath: "#/properties/portions/properties/within/minimum",
+																										keyword: "minimum",
+																										params: {
+																											comparison: ">=",
+																											limit: .001
+																										},
+																										message: "must be >= 0.001"
+																									}];
+																									return false;
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/portions/within",
+																									schemaPath: "#/properties/portions/properties/within/type",
+																									keyword: "type",
+																									params: { type: "number" },
+																									message: "must be number"
+																								}];
+																								return false;
+																							}
+																							var valid39 = true;
+																						} else var valid39 = true;
+																						if (valid39) {
+																							if (data139.step !== void 0) {
+																								let data143 = data139.step;
+																								if (typeof data143 == "number" && isFinite(data143)) {
+																									if (data143 > 10 || isNaN(data143)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/portions/step",
+																											schemaPath: "#/properties/portions/properties/step/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 10
+																											},
+																											message: "must be <= 10"
+																										}];
+																										return false;
+																									} else if (data143 < .001 || isNaN(data143)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/portions/step",
+																											schemaPath: "#/properties/portions/properties/step/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: .001
+																											},
+																											message: "must be >= 0.001"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/portions/step",
+																										schemaPath: "#/properties/portions/properties/step/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid39 = true;
+																							} else var valid39 = true;
+																							if (valid39) {
+																								if (data139.caseWidth !== void 0) {
+																									let data144 = data139.caseWidth;
+																									if (typeof data144 == "number" && isFinite(data144)) {
+																										if (data144 > 500 || isNaN(data144)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/portions/caseWidth",
+																												schemaPath: "#/properties/portions/properties/caseWidth/maximum",
+																												keyword: "maximum",
+																												params: {
+																													comparison: "<=",
+																													limit: 500
+																												},
+																												message: "must be <= 500"
+																											}];
+																											return false;
+																										} else if (data144 < 0 || isNaN(data144)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/portions/caseWidth",
+																												schemaPath: "#/properties/portions/properties/caseWidth/minimum",
+																												keyword: "minimum",
+																												params: {
+																													comparison: ">=",
+																													limit: 0
+																												},
+																												message: "must be >= 0"
+																											}];
+																											return false;
+																										}
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/portions/caseWidth",
+																											schemaPath: "#/properties/portions/properties/caseWidth/type",
+																											keyword: "type",
+																											params: { type: "number" },
+																											message: "must be number"
+																										}];
+																										return false;
+																									}
+																									var valid39 = true;
+																								} else var valid39 = true;
+																								if (valid39) {
+																									if (data139.weighed !== void 0) {
+																										let data145 = data139.weighed;
+																										if (Array.isArray(data145)) {
+																											if (data145.length > 2e3) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/portions/weighed",
+																													schemaPath: "#/properties/portions/properties/weighed/maxItems",
+																													keyword: "maxItems",
+																													params: { limit: 2e3 },
+																													message: "must NOT have more than 2000 items"
+																												}];
+																												return false;
+																											} else if (data145.length < 0) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/portions/weighed",
+																													schemaPath: "#/properties/portions/properties/weighed/minItems",
+																													keyword: "minItems",
+																													params: { limit: 0 },
+																													message: "must NOT have fewer than 0 items"
+																												}];
+																												return false;
+																											} else {
+																												const len16 = data145.length;
+																												for (let i16 = 0; i16 < len16; i16++) {
+																													let data146 = data145[i16];
+																													if (typeof data146 == "number" && isFinite(data146)) {
+																														if (data146 > 1e4 || isNaN(data146)) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/portions/weighed/" + i16,
+																																schemaPath: "#/properties/portions/properties/weighed/items/maximum",
+																																keyword: "maximum",
+																																params: {
+																																	comparison: "<=",
+																																	limit: 1e4
+																																},
+																																message: "must be <= 10000"
+																															}];
+																															return false;
+																														} else if (data146 < .001 || isNaN(data146)) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/portions/weighed/" + i16,
+																																schemaPath: "#/properties/portions/properties/weighed/items/minimum",
+																																keyword: "minimum",
+																																params: {
+																																	comparison: ">=",
+																																	limit: .001
+																																},
+																																message: "must be >= 0.001"
+																															}];
+																															return false;
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/portions/weighed/" + i16,
+																															schemaPath: "#/properties/portions/properties/weighed/items/type",
+																															keyword: "type",
+																															params: { type: "number" },
+																															message: "must be number"
+																														}];
+																														return false;
+																													}
+																												}
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/portions/weighed",
+																												schemaPath: "#/properties/portions/properties/weighed/type",
+																												keyword: "type",
+																												params: { type: "array" },
+																												message: "must be array"
+																											}];
+																											return false;
+																										}
+																										var valid39 = true;
+																									} else var valid39 = true;
+																								}
+																							}
+																						}
+																					}
+																				}
+																			}
+																		} else {
+																			validate20.errors = [{
+																				instancePath: instancePath + "/portions",
+																				schemaPath: "#/properties/portions/type",
+																				keyword: "type",
+																				params: { type: "object" },
+																				message: "must be object"
+																			}];
+																			return false;
+																		}
+																		var valid0 = true;
+																	} else var valid0 = true;
+																	if (valid0) {
+																		if (data.reserves !== void 0) {
+																			let data147 = data.reserves;
+																			if (Array.isArray(data147)) {
+																				if (data147.length > 200) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/reserves",
+																						schemaPath: "#/properties/reserves/maxItems",
+																						keyword: "maxItems",
+																						params: { limit: 200 },
+																						message: "must NOT have more than 200 items"
+																					}];
+																					return false;
+																				} else if (data147.length < 0) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/reserves",
+																						schemaPath: "#/properties/reserves/minItems",
+																						keyword: "minItems",
+																						params: { limit: 0 },
+																						message: "must NOT have fewer than 0 items"
+																					}];
+																					return false;
+																				} else {
+																					const len17 = data147.length;
+																					for (let i17 = 0; i17 < len17; i17++) {
+																						let data148 = data147[i17];
+																						if (data148 && typeof data148 == "object" && !Array.isArray(data148)) {
+																							let missing22;
+																							if (data148.stock === void 0 && (missing22 = "stock") || data148.name === void 0 && (missing22 = "name") || data148.batch === void 0 && (missing22 = "batch") || data148.grams === void 0 && (missing22 = "grams") || data148.recolour === void 0 && (missing22 = "recolour") || data148.allergens === void 0 && (missing22 = "allergens")) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/reserves/" + i17,
+																									schemaPath: "#/properties/reserves/items/required",
+																									keyword: "required",
+																									params: { missingProperty: missing22 },
+																									message: "must have required property '" + missing22 + "'"
+																								}];
+																								return false;
+																							} else {
+																								for (const key25 in data148) if (!(key25 === "stock" || key25 === "name" || key25 === "batch" || key25 === "grams" || key25 === "recolour" || key25 === "allergens" || key25 === "keepBy")) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/reserves/" + i17,
+																										schemaPath: "#/properties/reserves/items/additionalProperties",
+																										keyword: "additionalProperties",
+																										params: { additionalProperty: key25 },
+																										message: "must NOT have additional properties"
+																									}];
+																									return false;
+																								}
+																								if (data148.stock !== void 0) {
+																									let data149 = data148.stock;
+																									if (typeof data149 === "string") {
+																										if (func2(data149) > 80) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/reserves/" + i17 + "/stock",
+																												schemaPath: "#/properties/reserves/items/properties/stock/maxLength",
+																												keyword: "maxLength",
+																												params: { limit: 80 },
+																												message: "must NOT have more than 80 characters"
+																											}];
+																											return false;
+																										} else if (func2(data149) < 1) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/reserves/" + i17 + "/stock",
+																												schemaPath: "#/properties/reserves/items/properties/stock/minLength",
+																												keyword: "minLength",
+																												params: { limit: 1 },
+																												message: "must NOT have fewer than 1 characters"
+																											}];
+																											return false;
+																										}
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/reserves/" + i17 + "/stock",
+																											schemaPath: "#/properties/reserves/items/properties/stock/type",
+																											keyword: "type",
+																											params: { type: "string" },
+																											message: "must be string"
+																										}];
+																										return false;
+																									}
+																									var valid42 = true;
+																								} else var valid42 = true;
+																								if (valid42) {
+																									if (data148.name !== void 0) {
+																										let data150 = data148.name;
+																										if (typeof data150 === "string") {
+																											if (func2(data150) > 120) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/reserves/" + i17 + "/name",
+																													schemaPath: "#/properties/reserves/items/properties/name/maxLength",
+																													keyword: "maxLength",
+																													params: { limit: 120 },
+																													message: "must NOT have more than 120 characters"
+																												}];
+																												return false;
+																											} else if (func2(data150) < 1) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/reserves/" + i17 + "/name",
+																													schemaPath: "#/properties/reserves/items/properties/name/minLength",
+																													keyword: "minLength",
+																													params: { limit: 1 },
+																													message: "must NOT have fewer than 1 characters"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/reserves/" + i17 + "/name",
+																												schemaPath: "#/properties/reserves/items/properties/name/type",
+																												keyword: "type",
+																												params: { type: "string" },
+																												message: "must be string"
+																											}];
+																											return false;
+																										}
+																										var valid42 = true;
+																									} else var valid42 = true;
+																									if (valid42) {
+																										if (data148.batch !== void 0) {
+																											let data151 = data148.batch;
+																											if (typeof data151 === "string") {
+																												if (func2(data151) > 130) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/reserves/" + i17 + "/batch",
+																														schemaPath: "#/properties/reserves/items/properties/batch/maxLength",
+																														keyword: "maxLength",
+																														params: { limit: 130 },
+																														message: "must NOT have more than 130 characters"
+																													}];
+																													return false;
+																												}
+																											} else {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/reserves/" + i17 + "/batch",
+																													schemaPath: "#/properties/reserves/items/properties/batch/type",
+																													keyword: "type",
+																													params: { type: "string" },
+																													message: "must be string"
+																												}];
+																												return false;
+																											}
+																											var valid42 = true;
+																										} else var valid42 = true;
+																										if (valid42) {
+																											if (data148.grams !== void 0) {
+																												let data152 = data148.grams;
+																												if (typeof data152 == "number" && isFinite(data152)) {
+																													if (data152 > 1e5 || isNaN(data152)) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/reserves/" + i17 + "/grams",
+																															schemaPath: "#/properties/reserves/items/properties/grams/maximum",
+																															keyword: "maximum",
+																															params: {
+																																comparison: "<=",
+																																limit: 1e5
+																															},
+																															message: "must be <= 100000"
+																														}];
+																														return false;
+																													} else if (data152 < 0 || isNaN(data152)) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/reserves/" + i17 + "/grams",
+																															schemaPath: "#/properties/reserves/items/properties/grams/minimum",
+																															keyword: "minimum",
+																															params: {
+																																comparison: ">=",
+																																limit: 0
+																															},
+																															message: "must be >= 0"
+																														}];
+																														return false;
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/reserves/" + i17 + "/grams",
+																														schemaPath: "#/properties/reserves/items/properties/grams/type",
+																														keyword: "type",
+																														params: { type: "number" },
+																														message: "must be number"
+																													}];
+																													return false;
+																												}
+																												var valid42 = true;
+																											} else var valid42 = true;
+																											if (valid42) {
+																												if (data148.recolour !== void 0) {
+																													if (typeof data148.recolour !== "boolean") {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/reserves/" + i17 + "/recolour",
+																															schemaPath: "#/properties/reserves/items/properties/recolour/type",
+																															keyword: "type",
+																															params: { type: "boolean" },
+																															message: "must be boolean"
+																														}];
+																														return false;
+																													}
+																													var valid42 = true;
+																												} else var valid42 = true;
+																												if (valid42) {
+																													if (data148.allergens !== void 0) {
+																														let data154 = data148.allergens;
+																														if (Array.isArray(data154)) {
+																															if (data154.length > 20) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/reserves/" + i17 + "/allergens",
+																																	schemaPath: "#/properties/reserves/items/properties/allergens/maxItems",
+																																	keyword: "maxItems",
+																																	params: { limit: 20 },
+																																	message: "must NOT have more than 20 items"
+																																}];
+																																return false;
+																															} else if (data154.length < 0) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/reserves/" + i17 + "/allergens",
+																																	schemaPath: "#/properties/reserves/items/properties/allergens/minItems",
+																																	keyword: "minItems",
+																																	params: { limit: 0 },
+																																	message: "must NOT have fewer than 0 items"
+																																}];
+																																return false;
+																															} else {
+																																const len18 = data154.length;
+																																for (let i18 = 0; i18 < len18; i18++) {
+																																	let data155 = data154[i18];
+																																	if (typeof data155 === "string") {
+																																		if (func2(data155) > 60) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/reserves/" + i17 + "/allergens/" + i18,
+																																				schemaPath: "#/properties/reserves/items/properties/allergens/items/maxLength",
+																																				keyword: "maxLength",
+																																				params: { limit: 60 },
+																																				message: "must NOT have more than 60 characters"
+																																			}];
+																																			return false;
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/reserves/" + i17 + "/allergens/" + i18,
+																																			schemaPath: "#/properties/reserves/items/properties/allergens/items/type",
+																																			keyword: "type",
+																																			params: { type: "string" },
+																																			message: "must be string"
+																																		}];
+																																		return false;
+																																	}
+																																}
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/reserves/" + i17 + "/allergens",
+																																schemaPath: "#/properties/reserves/items/properties/allergens/type",
+																																keyword: "type",
+																																params: { type: "array" },
+																																message: "must be array"
+																															}];
+																															return false;
+																														}
+																														var valid42 = true;
+																													} else var valid42 = true;
+																													if (valid42) {
+																														if (data148.keepBy !== void 0) {
+																															let data156 = data148.keepBy;
+																															if (typeof data156 === "string") {
+																																if (!pattern24.test(data156)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/reserves/" + i17 + "/keepBy",
+																																		schemaPath: "#/properties/reserves/items/properties/keepBy/pattern",
+																																		keyword: "pattern",
+																																		params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
+																																		message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/reserves/" + i17 + "/keepBy",
+																																	schemaPath: "#/properties/reserves/items/properties/keepBy/type",
+																																	keyword: "type",
+																																	params: { type: "string" },
+																																	message: "must be string"
+																																}];
+																																return false;
+																															}
+																															var valid42 = true;
+																														} else var valid42 = true;
+																													}
+																												}
+																											}
+																										}
+																									}
+																								}
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/reserves/" + i17,
+																								schemaPath: "#/properties/reserves/items/type",
+																								keyword: "type",
+																								params: { type: "object" },
+																								message: "must be object"
+																							}];
+																							return false;
+																						}
+																					}
+																				}
+																			} else {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/reserves",
+																					schemaPath: "#/properties/reserves/type",
+																					keyword: "type",
+																					params: { type: "array" },
+																					message: "must be array"
+																				}];
+																				return false;
+																			}
+																			var valid0 = true;
+																		} else var valid0 = true;
+																		if (valid0) {
+																			if (data.bench !== void 0) {
+																				let data157 = data.bench;
+																				if (data157 && typeof data157 == "object" && !Array.isArray(data157)) {
+																					let missing23;
+																					if (data157.done === void 0 && (missing23 = "done")) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/bench",
+																							schemaPath: "#/properties/bench/required",
+																							keyword: "required",
+																							params: { missingProperty: missing23 },
+																							message: "must have required property '" + missing23 + "'"
+																						}];
+																						return false;
+																					} else {
+																						for (const key26 in data157) if (!(key26 === "done")) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/bench",
+																								schemaPath: "#/properties/bench/additionalProperties",
+																								keyword: "additionalProperties",
+																								params: { additionalProperty: key26 },
+																								message: "must NOT have additional properties"
+																							}];
+																							return false;
+																						}
+																						if (data157.done !== void 0) {
+																							let data158 = data157.done;
+																							if (Array.isArray(data158)) {
+																								if (data158.length > 4e3) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/bench/done",
+																										schemaPath: "#/properties/bench/properties/done/maxItems",
+																										keyword: "maxItems",
+																										params: { limit: 4e3 },
+																										message: "must NOT have more than 4000 items"
+																									}];
+																									return false;
+																								} else if (data158.length < 0) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/bench/done",
+																										schemaPath: "#/properties/bench/properties/done/minItems",
+																										keyword: "minItems",
+																										params: { limit: 0 },
+																										message: "must NOT have fewer than 0 items"
+																									}];
+																									return false;
+																								} else {
+																									const len19 = data158.length;
+																									for (let i19 = 0; i19 < len19; i19++) {
+																										let data159 = data158[i19];
+																										if (data159 && typeof data159 == "object" && !Array.isArray(data159)) {
+																											let missing24;
+																											if (data159.step === void 0 && (missing24 = "step") || data159.at === void 0 && (missing24 = "at")) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/bench/done/" + i19,
+																													schemaPath: "#/properties/bench/properties/done/items/required",
+																													keyword: "required",
+																													params: { missingProperty: missing24 },
+																													message: "must have required property '" + missing24 + "'"
+																												}];
+																												return false;
+																											} else {
+																												for (const key27 in data159) if (!(key27 === "step" || key27 === "at")) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/bench/done/" + i19,
+																														schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
+																														keyword: "additionalProperties",
+																														params: { additionalProperty: key27 },
+																														message: "must NOT have additional properties"
+																													}];
+																													return false;
+																												}
+																												if (data159.step !== void 0) {
+																													let data160 = data159.step;
+																													if (typeof data160 === "string") {
+																														if (func2(data160) > 200) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/bench/done/" + i19 + "/step",
+																																schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
+																																keyword: "maxLength",
+																																params: { limit: 200 },
+																																message: "must NOT have more than 200 characters"
+																															}];
+																															return false;
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/bench/done/" + i19 + "/step",
+																															schemaPath: "#/properties/bench/properties/done/items/properties/step/type",
+																															keyword: "type",
+																															params: { type: "string" },
+																															message: "must be string"
+																														}];
+																														return false;
+																													}
+																													var valid46 = true;
+																												} else var valid46 = true;
+																												if (valid46) {
+																													if (data159.at !== void 0) {
+																														let data161 = data159.at;
+																														if (typeof data161 === "string") {
+																															if (func2(data161) > 40) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/bench/done/" + i19 + "/at",
+																																	schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
+																																	keyword: "maxLength",
+																																	params: { limit: 40 },
+																																	message: "must NOT have more than 40 characters"
+																																}];
+																																return false;
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/bench/done/" + i19 + "/at",
+																																schemaPath: "#/properties/bench/properties/done/items/properties/at/type",
+																																keyword: "type",
+																																params: { type: "string" },
+																																message: "must be string"
+																															}];
+																															return false;
+																														}
+																														var valid46 = true;
+																													} else var valid46 = true;
+																												}
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/bench/done/" + i19,
+																												schemaPath: "#/properties/bench/properties/done/items/type",
+																												keyword: "type",
+																												params: { type: "object" },
+																												message: "must be object"
+																											}];
+																											return false;
+																										}
+																									}
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/bench/done",
+																									schemaPath: "#/properties/bench/properties/done/type",
+																									keyword: "type",
+																									params: { type: "array" },
+																									message: "must be array"
+																								}];
+																								return false;
+																							}
+																						}
+																					}
+																				} else {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/bench",
+																						schemaPath: "#/properties/bench/type",
+																						keyword: "type",
+																						params: { type: "object" },
+																						message: "must be object"
+																					}];
+																					return false;
+																				}
+																				var valid0 = true;
+																			} else var valid0 = true;
+																		}
+																	}
+																}
 															}
 														}
 													}
@@ -4195,4 +6571,1412 @@ validate20.evaluated = {
 	"dynamicProps": false,
 	"dynamicItems": false
 };
-export { validateBuild };
+const validateStores = validate21;
+const schema32 = {
+	"$schema": "https://json-schema.org/draft/2020-12/schema",
+	"$id": "stores",
+	"title": "Elm Spindle stores",
+	"type": "object",
+	"additionalProperties": false,
+	"required": [
+		"format",
+		"version",
+		"items",
+		"packs",
+		"pastes"
+	],
+	"properties": {
+		"format": { "const": "elm-spindle-stores" },
+		"version": { "const": 1 },
+		"items": {
+			"type": "array",
+			"items": {
+				"type": "object",
+				"additionalProperties": false,
+				"required": [
+					"id",
+					"ingredient",
+					"name",
+					"amount",
+					"note"
+				],
+				"properties": {
+					"id": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 80
+					},
+					"ingredient": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 80
+					},
+					"name": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 120
+					},
+					"amount": {
+						"type": "number",
+						"minimum": 0,
+						"maximum": 1e6
+					},
+					"keepBy": {
+						"type": "string",
+						"pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$"
+					},
+					"note": {
+						"type": "string",
+						"maxLength": 1e3
+					},
+					"offcut": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": [
+							"blend",
+							"colour",
+							"clean",
+							"allergens"
+						],
+						"properties": {
+							"blend": {
+								"type": "object",
+								"additionalProperties": false,
+								"required": [
+									"base",
+									"gumPaste",
+									"powder"
+								],
+								"properties": {
+									"base": {
+										"type": "string",
+										"enum": [
+											"fondant",
+											"gumPaste",
+											"modellingPaste",
+											"marzipan",
+											"chocolateDark",
+											"chocolateMilk",
+											"chocolateWhite",
+											"chocolateCompound",
+											"royalIcing"
+										]
+									},
+									"gumPaste": {
+										"type": "number",
+										"minimum": 0,
+										"maximum": 100
+									},
+									"powder": {
+										"type": "number",
+										"minimum": 0,
+										"maximum": 5
+									},
+									"ratio": {
+										"type": "number",
+										"minimum": 1,
+										"maximum": 8
+									}
+								}
+							},
+							"colour": {
+								"type": "object",
+								"additionalProperties": false,
+								"required": ["name", "hex"],
+								"properties": {
+									"name": {
+										"type": "string",
+										"minLength": 1,
+										"maxLength": 120
+									},
+									"hex": {
+										"type": "string",
+										"pattern": "^#[0-9a-fA-F]{6}$"
+									}
+								}
+							},
+							"clean": { "type": "boolean" },
+							"allergens": {
+								"type": "array",
+								"items": {
+									"type": "string",
+									"maxLength": 60
+								},
+								"maxItems": 20,
+								"minItems": 0
+							}
+						}
+					}
+				}
+			},
+			"maxItems": 5e3,
+			"minItems": 0
+		},
+		"packs": {
+			"type": "object",
+			"maxProperties": 300,
+			"additionalProperties": {
+				"type": "array",
+				"items": {
+					"type": "number",
+					"exclusiveMinimum": 0,
+					"maximum": 1e6
+				},
+				"maxItems": 12,
+				"minItems": 0
+			}
+		},
+		"pastes": {
+			"type": "array",
+			"items": {
+				"type": "object",
+				"additionalProperties": false,
+				"required": [
+					"id",
+					"name",
+					"like",
+					"allergens",
+					"note"
+				],
+				"properties": {
+					"id": {
+						"type": "string",
+						"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+					},
+					"name": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 120
+					},
+					"like": {
+						"type": "string",
+						"enum": [
+							"fondant",
+							"gumPaste",
+							"modellingPaste",
+							"marzipan",
+							"chocolateDark",
+							"chocolateMilk",
+							"chocolateWhite",
+							"chocolateCompound",
+							"royalIcing"
+						]
+					},
+					"density": {
+						"type": "number",
+						"minimum": .1,
+						"maximum": 1.7
+					},
+					"shrink": {
+						"type": "number",
+						"minimum": 0,
+						"maximum": 10
+					},
+					"allergens": {
+						"type": "array",
+						"items": {
+							"type": "string",
+							"maxLength": 60
+						},
+						"maxItems": 20,
+						"minItems": 0
+					},
+					"note": {
+						"type": "string",
+						"maxLength": 1e3
+					}
+				}
+			},
+			"maxItems": 200,
+			"minItems": 0
+		}
+	}
+};
+function validate21(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+	let vErrors = null;
+	const evaluated0 = validate21.evaluated;
+	if (evaluated0.dynamicProps) evaluated0.props = void 0;
+	if (evaluated0.dynamicItems) evaluated0.items = void 0;
+	if (data && typeof data == "object" && !Array.isArray(data)) {
+		let missing0;
+		if (data.format === void 0 && (missing0 = "format") || data.version === void 0 && (missing0 = "version") || data.items === void 0 && (missing0 = "items") || data.packs === void 0 && (missing0 = "packs") || data.pastes === void 0 && (missing0 = "pastes")) {
+			validate21.errors = [{
+				instancePath,
+				schemaPath: "#/required",
+				keyword: "required",
+				params: { missingProperty: missing0 },
+				message: "must have required property '" + missing0 + "'"
+			}];
+			return false;
+		} else {
+			for (const key0 in data) if (!(key0 === "format" || key0 === "version" || key0 === "items" || key0 === "packs" || key0 === "pastes")) {
+				validate21.errors = [{
+					instancePath,
+					schemaPath: "#/additionalProperties",
+					keyword: "additionalProperties",
+					params: { additionalProperty: key0 },
+					message: "must NOT have additional properties"
+				}];
+				return false;
+			}
+			if (data.format !== void 0) {
+				if ("elm-spindle-stores" !== data.format) {
+					validate21.errors = [{
+						instancePath: instancePath + "/format",
+						schemaPath: "#/properties/format/const",
+						keyword: "const",
+						params: { allowedValue: "elm-spindle-stores" },
+						message: "must be equal to constant"
+					}];
+					return false;
+				}
+				var valid0 = true;
+			} else var valid0 = true;
+			if (valid0) {
+				if (data.version !== void 0) {
+					if (1 !== data.version) {
+						validate21.errors = [{
+							instancePath: instancePath + "/version",
+							schemaPath: "#/properties/version/const",
+							keyword: "const",
+							params: { allowedValue: 1 },
+							message: "must be equal to constant"
+						}];
+						return false;
+					}
+					var valid0 = true;
+				} else var valid0 = true;
+				if (valid0) {
+					if (data.items !== void 0) {
+						let data2 = data.items;
+						if (Array.isArray(data2)) {
+							if (data2.length > 5e3) {
+								validate21.errors = [{
+									instancePath: instancePath + "/items",
+									schemaPath: "#/properties/items/maxItems",
+									keyword: "maxItems",
+									params: { limit: 5e3 },
+									message: "must NOT have more than 5000 items"
+								}];
+								return false;
+							} else if (data2.length < 0) {
+								validate21.errors = [{
+									instancePath: instancePath + "/items",
+									schemaPath: "#/properties/items/minItems",
+									keyword: "minItems",
+									params: { limit: 0 },
+									message: "must NOT have fewer than 0 items"
+								}];
+								return false;
+							} else {
+								const len0 = data2.length;
+								for (let i0 = 0; i0 < len0; i0++) {
+									let data3 = data2[i0];
+									if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
+										let missing1;
+										if (data3.id === void 0 && (missing1 = "id") || data3.ingredient === void 0 && (missing1 = "ingredient") || data3.name === void 0 && (missing1 = "name") || data3.amount === void 0 && (missing1 = "amount") || data3.note === void 0 && (missing1 = "note")) {
+											validate21.errors = [{
+												instancePath: instancePath + "/items/" + i0,
+												schemaPath: "#/properties/items/items/required",
+												keyword: "required",
+												params: { missingProperty: missing1 },
+												message: "must have required property '" + missing1 + "'"
+											}];
+											return false;
+										} else {
+											for (const key1 in data3) if (!(key1 === "id" || key1 === "ingredient" || key1 === "name" || key1 === "amount" || key1 === "keepBy" || key1 === "note" || key1 === "offcut")) {
+												validate21.errors = [{
+													instancePath: instancePath + "/items/" + i0,
+													schemaPath: "#/properties/items/items/additionalProperties",
+													keyword: "additionalProperties",
+													params: { additionalProperty: key1 },
+													message: "must NOT have additional properties"
+												}];
+												return false;
+											}
+											if (data3.id !== void 0) {
+												let data4 = data3.id;
+												if (typeof data4 === "string") {
+													if (func2(data4) > 80) {
+														validate21.errors = [{
+															instancePath: instancePath + "/items/" + i0 + "/id",
+															schemaPath: "#/properties/items/items/properties/id/maxLength",
+															keyword: "maxLength",
+															params: { limit: 80 },
+															message: "must NOT have more than 80 characters"
+														}];
+														return false;
+													} else if (func2(data4) < 1) {
+														validate21.errors = [{
+															instancePath: instancePath + "/items/" + i0 + "/id",
+															schemaPath: "#/properties/items/items/properties/id/minLength",
+															keyword: "minLength",
+															params: { limit: 1 },
+															message: "must NOT have fewer than 1 characters"
+														}];
+														return false;
+													}
+												} else {
+													validate21.errors = [{
+														instancePath: instancePath + "/items/" + i0 + "/id",
+														schemaPath: "#/properties/items/items/properties/id/type",
+														keyword: "type",
+														params: { type: "string" },
+														message: "must be string"
+													}];
+													return false;
+												}
+												var valid2 = true;
+											} else var valid2 = true;
+											if (valid2) {
+												if (data3.ingredient !== void 0) {
+													let data5 = data3.ingredient;
+													if (typeof data5 === "string") {
+														if (func2(data5) > 80) {
+															validate21.errors = [{
+																instancePath: instancePath + "/items/" + i0 + "/ingredient",
+																schemaPath: "#/properties/items/items/properties/ingredient/maxLength",
+																keyword: "maxLength",
+																params: { limit: 80 },
+																message: "must NOT have more than 80 characters"
+															}];
+															return false;
+														} else if (func2(data5) < 1) {
+															validate21.errors = [{
+																instancePath: instancePath + "/items/" + i0 + "/ingredient",
+																schemaPath: "#/properties/items/items/properties/ingredient/minLength",
+																keyword: "minLength",
+																params: { limit: 1 },
+																message: "must NOT have fewer than 1 characters"
+															}];
+															return false;
+														}
+													} else {
+														validate21.errors = [{
+															instancePath: instancePath + "/items/" + i0 + "/ingredient",
+															schemaPath: "#/properties/items/items/properties/ingredient/type",
+															keyword: "type",
+															params: { type: "string" },
+															message: "must be string"
+														}];
+														return false;
+													}
+													var valid2 = true;
+												} else var valid2 = true;
+												if (valid2) {
+													if (data3.name !== void 0) {
+														let data6 = data3.name;
+														if (typeof data6 === "string") {
+															if (func2(data6) > 120) {
+																validate21.errors = [{
+																	instancePath: instancePath + "/items/" + i0 + "/name",
+																	schemaPath: "#/properties/items/items/properties/name/maxLength",
+																	keyword: "maxLength",
+																	params: { limit: 120 },
+																	message: "must NOT have more than 120 characters"
+																}];
+																return false;
+															} else if (func2(data6) < 1) {
+																validate21.errors = [{
+																	instancePath: instancePath + "/items/" + i0 + "/name",
+																	schemaPath: "#/properties/items/items/properties/name/minLength",
+																	keyword: "minLength",
+																	params: { limit: 1 },
+																	message: "must NOT have fewer than 1 characters"
+																}];
+																return false;
+															}
+														} else {
+															validate21.errors = [{
+																instancePath: instancePath + "/items/" + i0 + "/name",
+																schemaPath: "#/properties/items/items/properties/name/type",
+																keyword: "type",
+																params: { type: "string" },
+																message: "must be string"
+															}];
+															return false;
+														}
+														var valid2 = true;
+													} else var valid2 = true;
+													if (valid2) {
+														if (data3.amount !== void 0) {
+															let data7 = data3.amount;
+															if (typeof data7 == "number" && isFinite(data7)) {
+																if (data7 > 1e6 || isNaN(data7)) {
+																	validate21.errors = [{
+																		instancePath: instancePath + "/items/" + i0 + "/amount",
+																		schemaPath: "#/properties/items/items/properties/amount/maximum",
+																		keyword: "maximum",
+																		params: {
+																			comparison: "<=",
+																			limit: 1e6
+																		},
+																		message: "must be <= 1000000"
+																	}];
+																	return false;
+																} else if (data7 < 0 || isNaN(data7)) {
+																	validate21.errors = [{
+																		instancePath: instancePath + "/items/" + i0 + "/amount",
+																		schemaPath: "#/properties/items/items/properties/amount/minimum",
+																		keyword: "minimum",
+																		params: {
+																			comparison: ">=",
+																			limit: 0
+																		},
+																		message: "must be >= 0"
+																	}];
+																	return false;
+																}
+															} else {
+																validate21.errors = [{
+																	instancePath: instancePath + "/items/" + i0 + "/amount",
+																	schemaPath: "#/properties/items/items/properties/amount/type",
+																	keyword: "type",
+																	params: { type: "number" },
+																	message: "must be number"
+																}];
+																return false;
+															}
+															var valid2 = true;
+														} else var valid2 = true;
+														if (valid2) {
+															if (data3.keepBy !== void 0) {
+																let data8 = data3.keepBy;
+																if (typeof data8 === "string") {
+																	if (!pattern24.test(data8)) {
+																		validate21.errors = [{
+																			instancePath: instancePath + "/items/" + i0 + "/keepBy",
+																			schemaPath: "#/properties/items/items/properties/keepBy/pattern",
+																			keyword: "pattern",
+																			params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
+																			message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
+																		}];
+																		return false;
+																	}
+																} else {
+																	validate21.errors = [{
+																		instancePath: instancePath + "/items/" + i0 + "/keepBy",
+																		schemaPath: "#/properties/items/items/properties/keepBy/type",
+																		keyword: "type",
+																		params: { type: "string" },
+																		message: "must be string"
+																	}];
+																	return false;
+																}
+																var valid2 = true;
+															} else var valid2 = true;
+															if (valid2) {
+																if (data3.note !== void 0) {
+																	let data9 = data3.note;
+																	if (typeof data9 === "string") {
+																		if (func2(data9) > 1e3) {
+																			validate21.errors = [{
+																				instancePath: instancePath + "/items/" + i0 + "/note",
+																				schemaPath: "#/properties/items/items/properties/note/maxLength",
+																				keyword: "maxLength",
+																				params: { limit: 1e3 },
+																				message: "must NOT have more than 1000 characters"
+																			}];
+																			return false;
+																		}
+																	} else {
+																		validate21.errors = [{
+																			instancePath: instancePath + "/items/" + i0 + "/note",
+																			schemaPath: "#/properties/items/items/properties/note/type",
+																			keyword: "type",
+																			params: { type: "string" },
+																			message: "must be string"
+																		}];
+																		return false;
+																	}
+																	var valid2 = true;
+																} else var valid2 = true;
+																if (valid2) {
+																	if (data3.offcut !== void 0) {
+																		let data10 = data3.offcut;
+																		if (data10 && typeof data10 == "object" && !Array.isArray(data10)) {
+																			let missing2;
+																			if (data10.blend === void 0 && (missing2 = "blend") || data10.colour === void 0 && (missing2 = "colour") || data10.clean === void 0 && (missing2 = "clean") || data10.allergens === void 0 && (missing2 = "allergens")) {
+																				validate21.errors = [{
+																					instancePath: instancePath + "/items/" + i0 + "/offcut",
+																					schemaPath: "#/properties/items/items/properties/offcut/required",
+																					keyword: "required",
+																					params: { missingProperty: missing2 },
+																					message: "must have required property '" + missing2 + "'"
+																				}];
+																				return false;
+																			} else {
+																				for (const key2 in data10) if (!(key2 === "blend" || key2 === "colour" || key2 === "clean" || key2 === "allergens")) {
+																					validate21.errors = [{
+																						instancePath: instancePath + "/items/" + i0 + "/offcut",
+																						schemaPath: "#/properties/items/items/properties/offcut/additionalProperties",
+																						keyword: "additionalProperties",
+																						params: { additionalProperty: key2 },
+																						message: "must NOT have additional properties"
+																					}];
+																					return false;
+																				}
+																				if (data10.blend !== void 0) {
+																					let data11 = data10.blend;
+																					if (data11 && typeof data11 == "object" && !Array.isArray(data11)) {
+																						let missing3;
+																						if (data11.base === void 0 && (missing3 = "base") || data11.gumPaste === void 0 && (missing3 = "gumPaste") || data11.powder === void 0 && (missing3 = "powder")) {
+																							validate21.errors = [{
+																								instancePath: instancePath + "/items/" + i0 + "/offcut/blend",
+																								schemaPath: "#/properties/items/items/properties/offcut/properties/blend/required",
+																								keyword: "required",
+																								params: { missingProperty: missing3 },
+																								message: "must have required property '" + missing3 + "'"
+																							}];
+																							return false;
+																						} else {
+																							for (const key3 in data11) if (!(key3 === "base" || key3 === "gumPaste" || key3 === "powder" || key3 === "ratio")) {
+																								validate21.errors = [{
+																									instancePath: instancePath + "/items/" + i0 + "/offcut/blend",
+																									schemaPath: "#/properties/items/items/properties/offcut/properties/blend/additionalProperties",
+																									keyword: "additionalProperties",
+																									params: { additionalProperty: key3 },
+																									message: "must NOT have additional properties"
+																								}];
+																								return false;
+																							}
+																							if (data11.base !== void 0) {
+																								let data12 = data11.base;
+																								if (typeof data12 !== "string") {
+																									validate21.errors = [{
+																										instancePath: instancePath + "/items/" + i0 + "/offcut/blend/base",
+																										schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/base/type",
+																										keyword: "type",
+																										params: { type: "string" },
+																										message: "must be string"
+																									}];
+																									return false;
+																								}
+																								if (!(data12 === "fondant" || data12 === "gumPaste" || data12 === "modellingPaste" || data12 === "marzipan" || data12 === "chocolateDark" || data12 === "chocolateMilk" || data12 === "chocolateWhite" || data12 === "chocolateCompound" || data12 === "royalIcing")) {
+																									validate21.errors = [{
+																										instancePath: instancePath + "/items/" + i0 + "/offcut/blend/base",
+																										schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/base/enum",
+																										keyword: "enum",
+																										params: { allowedValues: schema32.properties.items.items.properties.offcut.properties.blend.properties.base.enum },
+																										message: "must be equal to one of the allowed values"
+																									}];
+																									return false;
+																								}
+																								var valid4 = true;
+																							} else var valid4 = true;
+																							if (valid4) {
+																								if (data11.gumPaste !== void 0) {
+																									let data13 = data11.gumPaste;
+																									if (typeof data13 == "number" && isFinite(data13)) {
+																										if (data13 > 100 || isNaN(data13)) {
+																											validate21.errors = [{
+																												instancePath: instancePath + "/items/" + i0 + "/offcut/blend/gumPaste",
+																												schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/gumPaste/maximum",
+																												keyword: "maximum",
+																												params: {
+																													comparison: "<=",
+																													limit: 100
+																												},
+																												message: "must be <= 100"
+																											}];
+																											return false;
+																										} else if (data13 < 0 || isNaN(data13)) {
+																											validate21.errors = [{
+																												instancePath: instancePath + "/items/" + i0 + "/offcut/blend/gumPaste",
+																												schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/gumPaste/minimum",
+																												keyword: "minimum",
+																												params: {
+																													comparison: ">=",
+																													limit: 0
+																												},
+																												message: "must be >= 0"
+																											}];
+																											return false;
+																										}
+																									} else {
+																										validate21.errors = [{
+																											instancePath: instancePath + "/items/" + i0 + "/offcut/blend/gumPaste",
+																											schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/gumPaste/type",
+																											keyword: "type",
+																											params: { type: "number" },
+																											message: "must be number"
+																										}];
+																										return false;
+																									}
+																									var valid4 = true;
+																								} else var valid4 = true;
+																								if (valid4) {
+																									if (data11.powder !== void 0) {
+																										let data14 = data11.powder;
+																										if (typeof data14 == "number" && isFinite(data14)) {
+																											if (data14 > 5 || isNaN(data14)) {
+																												validate21.errors = [{
+																													instancePath: instancePath + "/items/" + i0 + "/offcut/blend/powder",
+																													schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/powder/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 5
+																													},
+																													message: "must be <= 5"
+																												}];
+																												return false;
+																											} else if (data14 < 0 || isNaN(data14)) {
+																												validate21.errors = [{
+																													instancePath: instancePath + "/items/" + i0 + "/offcut/blend/powder",
+																													schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/powder/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: 0
+																													},
+																													message: "must be >= 0"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate21.errors = [{
+																												instancePath: instancePath + "/items/" + i0 + "/offcut/blend/powder",
+																												schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/powder/type",
+																												keyword: "type",
+																												params: { type: "number" },
+																												message: "must be number"
+																											}];
+																											return false;
+																										}
+																										var valid4 = true;
+																									} else var valid4 = true;
+																									if (valid4) {
+																										if (data11.ratio !== void 0) {
+																											let data15 = data11.ratio;
+																											if (typeof data15 == "number" && isFinite(data15)) {
+																												if (data15 > 8 || isNaN(data15)) {
+																													validate21.errors = [{
+																														instancePath: instancePath + "/items/" + i0 + "/offcut/blend/ratio",
+																														schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/ratio/maximum",
+																														keyword: "maximum",
+																														params: {
+																															comparison: "<=",
+																															limit: 8
+																														},
+																														message: "must be <= 8"
+																													}];
+																													return false;
+																												} else if (data15 < 1 || isNaN(data15)) {
+																													validate21.errors = [{
+																														instancePath: instancePath + "/items/" + i0 + "/offcut/blend/ratio",
+																														schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/ratio/minimum",
+																														keyword: "minimum",
+																														params: {
+																															comparison: ">=",
+																															limit: 1
+																														},
+																														message: "must be >= 1"
+																													}];
+																													return false;
+																												}
+																											} else {
+																												validate21.errors = [{
+																													instancePath: instancePath + "/items/" + i0 + "/offcut/blend/ratio",
+																													schemaPath: "#/properties/items/items/properties/offcut/properties/blend/properties/ratio/type",
+																													keyword: "type",
+																													params: { type: "number" },
+																													message: "must be number"
+																												}];
+																												return false;
+																											}
+																											var valid4 = true;
+																										} else var valid4 = true;
+																									}
+																								}
+																							}
+																						}
+																					} else {
+																						validate21.errors = [{
+																							instancePath: instancePath + "/items/" + i0 + "/offcut/blend",
+																							schemaPath: "#/properties/items/items/properties/offcut/properties/blend/type",
+																							keyword: "type",
+																							params: { type: "object" },
+																							message: "must be object"
+																						}];
+																						return false;
+																					}
+																					var valid3 = true;
+																				} else var valid3 = true;
+																				if (valid3) {
+																					if (data10.colour !== void 0) {
+																						let data16 = data10.colour;
+																						if (data16 && typeof data16 == "object" && !Array.isArray(data16)) {
+																							let missing4;
+																							if (data16.name === void 0 && (missing4 = "name") || data16.hex === void 0 && (missing4 = "hex")) {
+																								validate21.errors = [{
+																									instancePath: instancePath + "/items/" + i0 + "/offcut/colour",
+																									schemaPath: "#/properties/items/items/properties/offcut/properties/colour/required",
+																									keyword: "required",
+																									params: { missingProperty: missing4 },
+																									message: "must have required property '" + missing4 + "'"
+																								}];
+																								return false;
+																							} else {
+																								for (const key4 in data16) if (!(key4 === "name" || key4 === "hex")) {
+																									validate21.errors = [{
+																										instancePath: instancePath + "/items/" + i0 + "/offcut/colour",
+																										schemaPath: "#/properties/items/items/properties/offcut/properties/colour/additionalProperties",
+																										keyword: "additionalProperties",
+																										params: { additionalProperty: key4 },
+																										message: "must NOT have additional properties"
+																									}];
+																									return false;
+																								}
+																								if (data16.name !== void 0) {
+																									let data17 = data16.name;
+																									if (typeof data17 === "string") {
+																										if (func2(data17) > 120) {
+																											validate21.errors = [{
+																												instancePath: instancePath + "/items/" + i0 + "/offcut/colour/name",
+																												schemaPath: "#/properties/items/items/properties/offcut/properties/colour/properties/name/maxLength",
+																												keyword: "maxLength",
+																												params: { limit: 120 },
+																												message: "must NOT have more than 120 characters"
+																											}];
+																											return false;
+																										} else if (func2(data17) < 1) {
+																											validate21.errors = [{
+																												instancePath: instancePath + "/items/" + i0 + "/offcut/colour/name",
+																												schemaPath: "#/properties/items/items/properties/offcut/properties/colour/properties/name/minLength",
+																												keyword: "minLength",
+																												params: { limit: 1 },
+																												message: "must NOT have fewer than 1 characters"
+																											}];
+																											return false;
+																										}
+																									} else {
+																										validate21.errors = [{
+																											instancePath: instancePath + "/items/" + i0 + "/offcut/colour/name",
+																											schemaPath: "#/properties/items/items/properties/offcut/properties/colour/properties/name/type",
+																											keyword: "type",
+																											params: { type: "string" },
+																											message: "must be string"
+																										}];
+																										return false;
+																									}
+																									var valid5 = true;
+																								} else var valid5 = true;
+																								if (valid5) {
+																									if (data16.hex !== void 0) {
+																										let data18 = data16.hex;
+																										if (typeof data18 === "string") {
+																											if (!pattern8.test(data18)) {
+																												validate21.errors = [{
+																													instancePath: instancePath + "/items/" + i0 + "/offcut/colour/hex",
+																													schemaPath: "#/properties/items/items/properties/offcut/properties/colour/properties/hex/pattern",
+																													keyword: "pattern",
+																													params: { pattern: "^#[0-9a-fA-F]{6}$" },
+																													message: "must match pattern \"^#[0-9a-fA-F]{6}$\""
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate21.errors = [{
+																												instancePath: instancePath + "/items/" + i0 + "/offcut/colour/hex",
+																												schemaPath: "#/properties/items/items/properties/offcut/properties/colour/properties/hex/type",
+																												keyword: "type",
+																												params: { type: "string" },
+																												message: "must be string"
+																											}];
+																											return false;
+																										}
+																										var valid5 = true;
+																									} else var valid5 = true;
+																								}
+																							}
+																						} else {
+																							validate21.errors = [{
+																								instancePath: instancePath + "/items/" + i0 + "/offcut/colour",
+																								schemaPath: "#/properties/items/items/properties/offcut/properties/colour/type",
+																								keyword: "type",
+																								params: { type: "object" },
+																								message: "must be object"
+																							}];
+																							return false;
+																						}
+																						var valid3 = true;
+																					} else var valid3 = true;
+																					if (valid3) {
+																						if (data10.clean !== void 0) {
+																							if (typeof data10.clean !== "boolean") {
+																								validate21.errors = [{
+																									instancePath: instancePath + "/items/" + i0 + "/offcut/clean",
+																									schemaPath: "#/properties/items/items/properties/offcut/properties/clean/type",
+																									keyword: "type",
+																									params: { type: "boolean" },
+																									message: "must be boolean"
+																								}];
+																								return false;
+																							}
+																							var valid3 = true;
+																						} else var valid3 = true;
+																						if (valid3) {
+																							if (data10.allergens !== void 0) {
+																								let data20 = data10.allergens;
+																								if (Array.isArray(data20)) {
+																									if (data20.length > 20) {
+																										validate21.errors = [{
+																											instancePath: instancePath + "/items/" + i0 + "/offcut/allergens",
+																											schemaPath: "#/properties/items/items/properties/offcut/properties/allergens/maxItems",
+																											keyword: "maxItems",
+																											params: { limit: 20 },
+																											message: "must NOT have more than 20 items"
+																										}];
+																										return false;
+																									} else if (data20.length < 0) {
+																										validate21.errors = [{
+																											instancePath: instancePath + "/items/" + i0 + "/offcut/allergens",
+																											schemaPath: "#/properties/items/items/properties/offcut/properties/allergens/minItems",
+																											keyword: "minItems",
+																											params: { limit: 0 },
+																											message: "must NOT have fewer than 0 items"
+																										}];
+																										return false;
+																									} else {
+																										const len1 = data20.length;
+																										for (let i1 = 0; i1 < len1; i1++) {
+																											let data21 = data20[i1];
+																											if (typeof data21 === "string") {
+																												if (func2(data21) > 60) {
+																													validate21.errors = [{
+																														instancePath: instancePath + "/items/" + i0 + "/offcut/allergens/" + i1,
+																														schemaPath: "#/properties/items/items/properties/offcut/properties/allergens/items/maxLength",
+																														keyword: "maxLength",
+																														params: { limit: 60 },
+																														message: "must NOT have more than 60 characters"
+																													}];
+																													return false;
+																												}
+																											} else {
+																												validate21.errors = [{
+																													instancePath: instancePath + "/items/" + i0 + "/offcut/allergens/" + i1,
+																													schemaPath: "#/properties/items/items/properties/offcut/properties/allergens/items/type",
+																													keyword: "type",
+																													params: { type: "string" },
+																													message: "must be string"
+																												}];
+																												return false;
+																											}
+																										}
+																									}
+																								} else {
+																									validate21.errors = [{
+																										instancePath: instancePath + "/items/" + i0 + "/offcut/allergens",
+																										schemaPath: "#/properties/items/items/properties/offcut/properties/allergens/type",
+																										keyword: "type",
+																										params: { type: "array" },
+																										message: "must be array"
+																									}];
+																									return false;
+																								}
+																								var valid3 = true;
+																							} else var valid3 = true;
+																						}
+																					}
+																				}
+																			}
+																		} else {
+																			validate21.errors = [{
+																				instancePath: instancePath + "/items/" + i0 + "/offcut",
+																				schemaPath: "#/properties/items/items/properties/offcut/type",
+																				keyword: "type",
+																				params: { type: "object" },
+																				message: "must be object"
+																			}];
+																			return false;
+																		}
+																		var valid2 = true;
+																	} else var valid2 = true;
+																}
+															}
+														}
+													}
+												}
+											}
+										}
+									} else {
+										validate21.errors = [{
+											instancePath: instancePath + "/items/" + i0,
+											schemaPath: "#/properties/items/items/type",
+											keyword: "type",
+											params: { type: "object" },
+											message: "must be object"
+										}];
+										return false;
+									}
+								}
+							}
+						} else {
+							validate21.errors = [{
+								instancePath: instancePath + "/items",
+								schemaPath: "#/properties/items/type",
+								keyword: "type",
+								params: { type: "array" },
+								message: "must be array"
+							}];
+							return false;
+						}
+						var valid0 = true;
+					} else var valid0 = true;
+					if (valid0) {
+						if (data.packs !== void 0) {
+							let data22 = data.packs;
+							if (data22 && typeof data22 == "object" && !Array.isArray(data22)) {
+								if (Object.keys(data22).length > 300) {
+									validate21.errors = [{
+										instancePath: instancePath + "/packs",
+										schemaPath: "#/properties/packs/maxProperties",
+										keyword: "maxProperties",
+										params: { limit: 300 },
+										message: "must NOT have more than 300 properties"
+									}];
+									return false;
+								} else for (const key5 in data22) {
+									let data23 = data22[key5];
+									if (Array.isArray(data23)) {
+										if (data23.length > 12) {
+											validate21.errors = [{
+												instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1"),
+												schemaPath: "#/properties/packs/additionalProperties/maxItems",
+												keyword: "maxItems",
+												params: { limit: 12 },
+												message: "must NOT have more than 12 items"
+											}];
+											return false;
+										} else if (data23.length < 0) {
+											validate21.errors = [{
+												instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1"),
+												schemaPath: "#/properties/packs/additionalProperties/minItems",
+												keyword: "minItems",
+												params: { limit: 0 },
+												message: "must NOT have fewer than 0 items"
+											}];
+											return false;
+										} else {
+											const len2 = data23.length;
+											for (let i2 = 0; i2 < len2; i2++) {
+												let data24 = data23[i2];
+												if (typeof data24 == "number" && isFinite(data24)) {
+													if (data24 > 1e6 || isNaN(data24)) {
+														validate21.errors = [{
+															instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i2,
+															schemaPath: "#/properties/packs/additionalProperties/items/maximum",
+															keyword: "maximum",
+															params: {
+																comparison: "<=",
+																limit: 1e6
+															},
+															message: "must be <= 1000000"
+														}];
+														return false;
+													} else if (data24 <= 0 || isNaN(data24)) {
+														validate21.errors = [{
+															instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i2,
+															schemaPath: "#/properties/packs/additionalProperties/items/exclusiveMinimum",
+															keyword: "exclusiveMinimum",
+															params: {
+																comparison: ">",
+																limit: 0
+															},
+															message: "must be > 0"
+														}];
+														return false;
+													}
+												} else {
+													validate21.errors = [{
+														instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i2,
+														schemaPath: "#/properties/packs/additionalProperties/items/type",
+														keyword: "type",
+														params: { type: "number" },
+														message: "must be number"
+													}];
+													return false;
+												}
+											}
+										}
+									} else {
+										validate21.errors = [{
+											instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1"),
+											schemaPath: "#/properties/packs/additionalProperties/type",
+											keyword: "type",
+											params: { type: "array" },
+											message: "must be array"
+										}];
+										return false;
+									}
+								}
+							} else {
+								validate21.errors = [{
+									instancePath: instancePath + "/packs",
+									schemaPath: "#/properties/packs/type",
+									keyword: "type",
+									params: { type: "object" },
+									message: "must be object"
+								}];
+								return false;
+							}
+							var valid0 = true;
+						} else var valid0 = true;
+						if (valid0) {
+							if (data.pastes !== void 0) {
+								let data25 = data.pastes;
+								if (Array.isArray(data25)) {
+									if (data25.length > 200) {
+										validate21.errors = [{
+											instancePath: instancePath + "/pastes",
+											schemaPath: "#/properties/pastes/maxItems",
+											keyword: "maxItems",
+											params: { limit: 200 },
+											message: "must NOT have more than 200 items"
+										}];
+										return false;
+									} else if (data25.length < 0) {
+										validate21.errors = [{
+											instancePath: instancePath + "/pastes",
+											schemaPath: "#/properties/pastes/minItems",
+											keyword: "minItems",
+											params: { limit: 0 },
+											message: "must NOT have fewer than 0 items"
+										}];
+										return false;
+									} else {
+										const len3 = data25.length;
+										for (let i3 = 0; i3 < len3; i3++) {
+											let data26 = data25[i3];
+											if (data26 && typeof data26 == "object" && !Array.isArray(data26)) {
+												let missing5;
+												if (data26.id === void 0 && (missing5 = "id") || data26.name === void 0 && (missing5 = "name") || data26.like === void 0 && (missing5 = "like") || data26.allergens === void 0 && (missing5 = "allergens") || data26.note === void 0 && (missing5 = "note")) {
+													validate21.errors = [{
+														instancePath: instancePath + "/pastes/" + i3,
+														schemaPath: "#/properties/pastes/items/required",
+														keyword: "required",
+														params: { missingProperty: missing5 },
+														message: "must have required property '" + missing5 + "'"
+													}];
+													return false;
+												} else {
+													for (const key6 in data26) if (!(key6 === "id" || key6 === "name" || key6 === "like" || key6 === "density" || key6 === "shrink" || key6 === "allergens" || key6 === "note")) {
+														validate21.errors = [{
+															instancePath: instancePath + "/pastes/" + i3,
+															schemaPath: "#/properties/pastes/items/additionalProperties",
+															keyword: "additionalProperties",
+															params: { additionalProperty: key6 },
+															message: "must NOT have additional properties"
+														}];
+														return false;
+													}
+													if (data26.id !== void 0) {
+														let data27 = data26.id;
+														if (typeof data27 === "string") {
+															if (!pattern5.test(data27)) {
+																validate21.errors = [{
+																	instancePath: instancePath + "/pastes/" + i3 + "/id",
+																	schemaPath: "#/properties/pastes/items/properties/id/pattern",
+																	keyword: "pattern",
+																	params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																	message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																}];
+																return false;
+															}
+														} else {
+															validate21.errors = [{
+																instancePath: instancePath + "/pastes/" + i3 + "/id",
+																schemaPath: "#/properties/pastes/items/properties/id/type",
+																keyword: "type",
+																params: { type: "string" },
+																message: "must be string"
+															}];
+															return false;
+														}
+														var valid10 = true;
+													} else var valid10 = true;
+													if (valid10) {
+														if (data26.name !== void 0) {
+															let data28 = data26.name;
+															if (typeof data28 === "string") {
+																if (func2(data28) > 120) {
+																	validate21.errors = [{
+																		instancePath: instancePath + "/pastes/" + i3 + "/name",
+																		schemaPath: "#/properties/pastes/items/properties/name/maxLength",
+																		keyword: "maxLength",
+																		params: { limit: 120 },
+																		message: "must NOT have more than 120 characters"
+																	}];
+																	return false;
+																} else if (func2(data28) < 1) {
+																	validate21.errors = [{
+																		instancePath: instancePath + "/pastes/" + i3 + "/name",
+																		schemaPath: "#/properties/pastes/items/properties/name/minLength",
+																		keyword: "minLength",
+																		params: { limit: 1 },
+																		message: "must NOT have fewer than 1 characters"
+																	}];
+																	return false;
+																}
+															} else {
+																validate21.errors = [{
+																	instancePath: instancePath + "/pastes/" + i3 + "/name",
+																	schemaPath: "#/properties/pastes/items/properties/name/type",
+																	keyword: "type",
+																	params: { type: "string" },
+																	message: "must be string"
+																}];
+																return false;
+															}
+															var valid10 = true;
+														} else var valid10 = true;
+														if (valid10) {
+															if (data26.like !== void 0) {
+																let data29 = data26.like;
+																if (typeof data29 !== "string") {
+																	validate21.errors = [{
+																		instancePath: instancePath + "/pastes/" + i3 + "/like",
+																		schemaPath: "#/properties/pastes/items/properties/like/type",
+																		keyword: "type",
+																		params: { type: "string" },
+																		message: "must be string"
+																	}];
+																	return false;
+																}
+																if (!(data29 === "fondant" || data29 === "gumPaste" || data29 === "modellingPaste" || data29 === "marzipan" || data29 === "chocolateDark" || data29 === "chocolateMilk" || data29 === "chocolateWhite" || data29 === "chocolateCompound" || data29 === "royalIcing")) {
+																	validate21.errors = [{
+																		instancePath: instancePath + "/pastes/" + i3 + "/like",
+																		schemaPath: "#/properties/pastes/items/properties/like/enum",
+																		keyword: "enum",
+																		params: { allowedValues: schema32.properties.pastes.items.properties.like.enum },
+																		message: "must be equal to one of the allowed values"
+																	}];
+																	return false;
+																}
+																var valid10 = true;
+															} else var valid10 = true;
+															if (valid10) {
+																if (data26.density !== void 0) {
+																	let data30 = data26.density;
+																	if (typeof data30 == "number" && isFinite(data30)) {
+																		if (data30 > 1.7 || isNaN(data30)) {
+																			validate21.errors = [{
+																				instancePath: instancePath + "/pastes/" + i3 + "/density",
+																				schemaPath: "#/properties/pastes/items/properties/density/maximum",
+																				keyword: "maximum",
+																				params: {
+																					comparison: "<=",
+																					limit: 1.7
+																				},
+																				message: "must be <= 1.7"
+																			}];
+																			return false;
+																		} else if (data30 < .1 || isNaN(data30)) {
+																			validate21.errors = [{
+																				instancePath: instancePath + "/pastes/" + i3 + "/density",
+																				schemaPath: "#/properties/pastes/items/properties/density/minimum",
+																				keyword: "minimum",
+																				params: {
+																					comparison: ">=",
+																					limit: .1
+																				},
+																				message: "must be >= 0.1"
+																			}];
+																			return false;
+																		}
+																	} else {
+																		validate21.errors = [{
+																			instancePath: instancePath + "/pastes/" + i3 + "/density",
+																			schemaPath: "#/properties/pastes/items/properties/density/type",
+																			keyword: "type",
+																			params: { type: "number" },
+																			message: "must be number"
+																		}];
+																		return false;
+																	}
+																	var valid10 = true;
+																} else var valid10 = true;
+																if (valid10) {
+																	if (data26.shrink !== void 0) {
+																		let data31 = data26.shrink;
+																		if (typeof data31 == "number" && isFinite(data31)) {
+																			if (data31 > 10 || isNaN(data31)) {
+																				validate21.errors = [{
+																					instancePath: instancePath + "/pastes/" + i3 + "/shrink",
+																					schemaPath: "#/properties/pastes/items/properties/shrink/maximum",
+																					keyword: "maximum",
+																					params: {
+																						comparison: "<=",
+																						limit: 10
+																					},
+																					message: "must be <= 10"
+																				}];
+																				return false;
+																			} else if (data31 < 0 || isNaN(data31)) {
+																				validate21.errors = [{
+																					instancePath: instancePath + "/pastes/" + i3 + "/shrink",
+																					schemaPath: "#/properties/pastes/items/properties/shrink/minimum",
+																					keyword: "minimum",
+																					params: {
+																						comparison: ">=",
+																						limit: 0
+																					},
+																					message: "must be >= 0"
+																				}];
+																				return false;
+																			}
+																		} else {
+																			validate21.errors = [{
+																				instancePath: instancePath + "/pastes/" + i3 + "/shrink",
+																				schemaPath: "#/properties/pastes/items/properties/shrink/type",
+																				keyword: "type",
+																				params: { type: "number" },
+																				message: "must be number"
+																			}];
+																			return false;
+																		}
+																		var valid10 = true;
+																	} else var valid10 = true;
+																	if (valid10) {
+																		if (data26.allergens !== void 0) {
+																			let data32 = data26.allergens;
+																			if (Array.isArray(data32)) {
+																				if (data32.length > 20) {
+																					validate21.errors = [{
+																						instancePath: instancePath + "/pastes/" + i3 + "/allergens",
+																						schemaPath: "#/properties/pastes/items/properties/allergens/maxItems",
+																						keyword: "maxItems",
+																						params: { limit: 20 },
+																						message: "must NOT have more than 20 items"
+																					}];
+																					return false;
+																				} else if (data32.length < 0) {
+																					validate21.errors = [{
+																						instancePath: instancePath + "/pastes/" + i3 + "/allergens",
+																						schemaPath: "#/properties/pastes/items/properties/allergens/minItems",
+																						keyword: "minItems",
+																						params: { limit: 0 },
+																						message: "must NOT have fewer than 0 items"
+																					}];
+																					return false;
+																				} else {
+																					const len4 = data32.length;
+																					for (let i4 = 0; i4 < len4; i4++) {
+																						let data33 = data32[i4];
+																						if (typeof data33 === "string") {
+																							if (func2(data33) > 60) {
+																								validate21.errors = [{
+																									instancePath: instancePath + "/pastes/" + i3 + "/allergens/" + i4,
+																									schemaPath: "#/properties/pastes/items/properties/allergens/items/maxLength",
+																									keyword: "maxLength",
+																									params: { limit: 60 },
+																									message: "must NOT have more than 60 characters"
+																								}];
+																								return false;
+																							}
+																						} else {
+																							validate21.errors = [{
+																								instancePath: instancePath + "/pastes/" + i3 + "/allergens/" + i4,
+																								schemaPath: "#/properties/pastes/items/properties/allergens/items/type",
+																								keyword: "type",
+																								params: { type: "string" },
+																								message: "must be string"
+																							}];
+																							return false;
+																						}
+																					}
+																				}
+																			} else {
+																				validate21.errors = [{
+																					instancePath: instancePath + "/pastes/" + i3 + "/allergens",
+																					schemaPath: "#/properties/pastes/items/properties/allergens/type",
+																					keyword: "type",
+																					params: { type: "array" },
+																					message: "must be array"
+																				}];
+																				return false;
+																			}
+																			var valid10 = true;
+																		} else var valid10 = true;
+																		if (valid10) {
+																			if (data26.note !== void 0) {
+																				let data34 = data26.note;
+																				if (typeof data34 === "string") {
+																					if (func2(data34) > 1e3) {
+																						validate21.errors = [{
+																							instancePath: instancePath + "/pastes/" + i3 + "/note",
+																							schemaPath: "#/properties/pastes/items/properties/note/maxLength",
+																							keyword: "maxLength",
+																							params: { limit: 1e3 },
+																							message: "must NOT have more than 1000 characters"
+																						}];
+																						return false;
+																					}
+																				} else {
+																					validate21.errors = [{
+																						instancePath: instancePath + "/pastes/" + i3 + "/note",
+																						schemaPath: "#/properties/pastes/items/properties/note/type",
+																						keyword: "type",
+																						params: { type: "string" },
+																						message: "must be string"
+																					}];
+																					return false;
+																				}
+																				var valid10 = true;
+																			} else var valid10 = true;
+																		}
+																	}
+																}
+															}
+														}
+													}
+												}
+											} else {
+												validate21.errors = [{
+													instancePath: instancePath + "/pastes/" + i3,
+													schemaPath: "#/properties/pastes/items/type",
+													keyword: "type",
+													params: { type: "object" },
+													message: "must be object"
+												}];
+												return false;
+											}
+										}
+									}
+								} else {
+									validate21.errors = [{
+										instancePath: instancePath + "/pastes",
+										schemaPath: "#/properties/pastes/type",
+										keyword: "type",
+										params: { type: "array" },
+										message: "must be array"
+									}];
+									return false;
+								}
+								var valid0 = true;
+							} else var valid0 = true;
+						}
+					}
+				}
+			}
+		}
+	} else {
+		validate21.errors = [{
+			instancePath,
+			schemaPath: "#/type",
+			keyword: "type",
+			params: { type: "object" },
+			message: "must be object"
+		}];
+		return false;
+	}
+	validate21.errors = vErrors;
+	return true;
+}
+validate21.evaluated = {
+	"props": true,
+	"dynamicProps": false,
+	"dynamicItems": false
+};
+export { validateBuild, validateStores };

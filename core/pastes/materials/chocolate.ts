@@ -1,40 +1,58 @@
-import { mixed } from '../density.ts';
-import type { Composition, Material, SettingConstants } from '../types.ts';
+import { densityOf, mixed } from '../density.ts';
+import type { ChocolateFacts, Composition, Material, SettingConstants } from '../types.ts';
 
-const SYRUP: Composition = { water: 0.2, carb: 0.8 };
+/** Glucose syrup of 80 % solids. */
+export const SYRUP: Composition = { water: 0.2, carb: 0.8 };
+const AIR = 0.01;
+
+/** What modelling chocolate of a ratio is made of. */
+export const withSyrup = (raw: Composition, ratio: number): Composition =>
+  mixed([
+    [ratio, raw],
+    [1, SYRUP],
+  ]);
+
+/** Density of modelling chocolate of a ratio, g/cm³. */
+export const chocolateDensity = (raw: Composition, ratio: number): number =>
+  densityOf(withSyrup(raw, ratio), AIR);
 
 /** One modelling chocolate: chocolate and syrup in the usual proportion, with the way it sets. */
 const modellingChocolate = (
   id: string,
   name: string,
-  ratio: number,
-  chocolate: Composition,
+  chocolate: ChocolateFacts,
   density: number,
   densityRange: readonly [number, number],
   constants: SettingConstants,
-  allergens: readonly string[],
+  rest: Pick<Material, 'allergens' | 'diet' | 'note' | 'goodFor' | 'badFor'>,
 ): Material => ({
   id,
   name,
-  composition: mixed([
-    [ratio, chocolate],
-    [1, SYRUP],
-  ]),
-  air: 0.01,
+  family: 'chocolate',
+  composition: withSyrup(chocolate.raw, chocolate.ratio),
+  air: AIR,
   density,
   densityRange,
   densitySource: 'derived',
   firming: { by: 'cold', constants },
-  allergens,
   stiffens: false,
-  note: 'Sets by cold and goes back when warm; the hands soften it.',
+  chocolate,
+  weather: `Soft from about ${Math.round(constants.melts - 5)} °C, runs at ${constants.melts} °C; damp makes it sticky, a fridge makes it sweat.`,
+  keeps: { days: 60, how: 'wrapped airtight, cool and dark, not in a fridge' },
+  dusts: ['cocoa', 'cornflour', 'nothing'],
+  ...rest,
 });
 
 export const chocolateDark = modellingChocolate(
   'chocolateDark',
   'Modelling chocolate, dark',
-  2,
-  { water: 0.01, cocoaButter: 0.36, carb: 0.49, protein: 0.06, fibre: 0.06, ash: 0.02 },
+  {
+    raw: { water: 0.01, cocoaButter: 0.36, carb: 0.49, protein: 0.06, fibre: 0.06, ash: 0.02 },
+    rawName: 'dark chocolate',
+    ratio: 2,
+    ratioRange: [1.8, 2.4],
+    warmTo: [45, 50],
+  },
   1.3,
   [1.25, 1.33],
   {
@@ -47,14 +65,25 @@ export const chocolateDark = modellingChocolate(
     rebuildTime: 20,
     melts: 31,
   },
-  ['soya'],
+  {
+    allergens: ['soya'],
+    diet: { vegetarian: 'yes', vegan: 'ask' },
+    note: 'The firmest of them: sets by cold and goes back when warm; the hands soften it.',
+    goodFor: 'bark, leaves, figures that have to stand in a cool room',
+    badFor: 'bright colours: no dye is lighter than its base',
+  },
 );
 
 export const chocolateMilk = modellingChocolate(
   'chocolateMilk',
   'Modelling chocolate, milk',
-  2.5,
-  { water: 0.012, cocoaButter: 0.31, carb: 0.573, protein: 0.075, fibre: 0.015, ash: 0.015 },
+  {
+    raw: { water: 0.012, cocoaButter: 0.31, carb: 0.573, protein: 0.075, fibre: 0.015, ash: 0.015 },
+    rawName: 'milk chocolate',
+    ratio: 2.5,
+    ratioRange: [2.3, 3],
+    warmTo: [40, 45],
+  },
   1.32,
   [1.27, 1.34],
   {
@@ -67,14 +96,25 @@ export const chocolateMilk = modellingChocolate(
     rebuildTime: 22,
     melts: 29.5,
   },
-  ['milk', 'soya'],
+  {
+    allergens: ['milk', 'soya'],
+    diet: { vegetarian: 'yes', vegan: 'no' },
+    note: 'Softer than dark; sets by cold and goes back when warm.',
+    goodFor: 'browns, fur, wraps over a shaped cake',
+    badFor: 'fine parts in a warm room or in warm hands',
+  },
 );
 
 export const chocolateWhite = modellingChocolate(
   'chocolateWhite',
   'Modelling chocolate, white',
-  3,
-  { water: 0.012, cocoaButter: 0.33, carb: 0.588, protein: 0.057, ash: 0.013 },
+  {
+    raw: { water: 0.012, cocoaButter: 0.33, carb: 0.588, protein: 0.057, ash: 0.013 },
+    rawName: 'white chocolate',
+    ratio: 3,
+    ratioRange: [2.7, 3.5],
+    warmTo: [38, 43],
+  },
   1.31,
   [1.26, 1.33],
   {
@@ -87,5 +127,43 @@ export const chocolateWhite = modellingChocolate(
     rebuildTime: 25,
     melts: 28.5,
   },
-  ['milk', 'soya'],
+  {
+    allergens: ['milk', 'soya'],
+    diet: { vegetarian: 'yes', vegan: 'no' },
+    note: 'Takes colour; the softest in the hand, and yellow to begin with.',
+    goodFor: 'coloured leaves, skin tones, covering a carved cake without seams',
+    badFor: 'clean blues, and anything fine in a warm room',
+  },
+);
+
+/** Constants of setting taken between milk and dark until somebody measures: vegetable fat, no tempering. Estimate. */
+export const chocolateCompound = modellingChocolate(
+  'chocolateCompound',
+  'Modelling chocolate, compound',
+  {
+    raw: { water: 0.01, fat: 0.32, carb: 0.61, protein: 0.035, fibre: 0.015, ash: 0.01 },
+    rawName: 'compound coating',
+    ratio: 4,
+    ratioRange: [3.5, 4.5],
+    warmTo: [40, 45],
+  },
+  1.29,
+  [1.24, 1.3],
+  {
+    liquidYield: 1.6,
+    setYield: 55,
+    softening: 0.15,
+    bestTemperature: 18,
+    settingTime: 120,
+    order: 1.5,
+    rebuildTime: 20,
+    melts: 33,
+  },
+  {
+    allergens: ['milk', 'soya'],
+    diet: { vegetarian: 'yes', vegan: 'ask' },
+    note: 'Vegetable fat in place of cocoa butter: easy, sets quickly, tastes of less.',
+    goodFor: 'large amounts, warm rooms, colours from coloured buttons',
+    badFor: 'taste, and where it has to be called chocolate',
+  },
 );

@@ -3,6 +3,7 @@ import type { Material } from '../types.ts';
 export const fondant: Material = {
   id: 'fondant',
   name: 'Covering paste',
+  family: 'sugar',
   composition: { water: 0.11, carb: 0.824, fat: 0.055, protein: 0.004, fibre: 0.004, ash: 0.003 },
   air: 0.04,
   density: 1.38,
@@ -28,4 +29,11 @@ export const fondant: Material = {
   allergens: [],
   stiffens: true,
   note: 'Soft and slow to firm on its own; stiffen it for anything that carries.',
+  diet: { vegetarian: 'ask', vegan: 'ask' },
+  ask: 'Some contain gelatine.',
+  goodFor: 'covering, soft details, anything stiffened with powder or gum paste',
+  badFor: 'thin parts that stand out, and anything that carries, unless it is stiffened',
+  weather: 'Goes sticky above about 70 % humidity and sweats when it comes out of a fridge.',
+  keeps: { days: 30, how: 'wrapped airtight at room temperature, never in a fridge' },
+  dusts: ['cornflour', 'icing sugar', 'shortening'],
 };

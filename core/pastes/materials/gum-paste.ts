@@ -3,6 +3,7 @@ import type { Material } from '../types.ts';
 export const gumPaste: Material = {
   id: 'gumPaste',
   name: 'Gum paste',
+  family: 'sugar',
   composition: { water: 0.09, carb: 0.87, fat: 0.015, protein: 0.007, fibre: 0.015, ash: 0.003 },
   air: 0.03,
   density: 1.45,
@@ -28,4 +29,11 @@ export const gumPaste: Material = {
   allergens: [],
   stiffens: true,
   note: 'Poses thin in minutes and dries hard; crusts fast while you work.',
+  diet: { vegetarian: 'ask', vegan: 'no' },
+  ask: 'Many contain egg white or gelatine.',
+  goodFor: 'petals, bows, fans, plaques: thin parts that have to stand',
+  badFor: 'bites, thick parts and slow work: it crusts while you look at it',
+  weather: 'Dry parts go limp in a damp room and are brittle in a dry one.',
+  keeps: { days: 60, how: 'wrapped airtight, in a second bag, at room temperature' },
+  dusts: ['cornflour', 'shortening'],
 };

@@ -4,6 +4,7 @@ import type { Material } from '../types.ts';
 export const marzipan: Material = {
   id: 'marzipan',
   name: 'Marzipan, half almond',
+  family: 'almond',
   composition: mixed([
     [1, { water: 0.045, fat: 0.5, protein: 0.21, carb: 0.09, fibre: 0.125, ash: 0.03 }],
     [1, { carb: 0.9, water: 0.1 }],
@@ -32,4 +33,11 @@ export const marzipan: Material = {
   allergens: ['almond'],
   stiffens: false,
   note: 'Stays soft inside; good for sweets, poor for anything that has to stand out.',
+  diet: { vegetarian: 'yes', vegan: 'ask' },
+  ask: 'Some are bound with egg, and peach or apricot kernels are sold as almond.',
+  goodFor: 'sweets, fruit, figures that are eaten, a layer under covering paste',
+  badFor: 'thin parts that stand out; it stays soft inside and its oil stains pale paste',
+  weather: 'Oils when it is kneaded warm; dries out and cracks in a dry room.',
+  keeps: { days: 30, how: 'wrapped airtight, cool; made with egg, as the recipe says' },
+  dusts: ['icing sugar'],
 };

@@ -3,6 +3,7 @@ import type { Material } from '../types.ts';
 export const modellingPaste: Material = {
   id: 'modellingPaste',
   name: 'Ready-made modelling paste',
+  family: 'sugar',
   composition: { water: 0.1, carb: 0.847, fat: 0.035, protein: 0.0055, fibre: 0.0095, ash: 0.003 },
   air: 0.035,
   density: 1.41,
@@ -28,4 +29,11 @@ export const modellingPaste: Material = {
   allergens: [],
   stiffens: true,
   note: 'About as stiff as covering paste with one per cent of powder in it.',
+  diet: { vegetarian: 'ask', vegan: 'ask' },
+  ask: 'Some contain gelatine or egg white.',
+  goodFor: 'figures and parts that carry, straight from the packet',
+  badFor: 'covering a cake: it cuts hard and cracks at the corners',
+  weather: 'Slow to firm in a damp room, like covering paste.',
+  keeps: { days: 60, how: 'wrapped airtight at room temperature' },
+  dusts: ['cornflour', 'shortening'],
 };

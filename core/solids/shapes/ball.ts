@@ -2,7 +2,7 @@ import { turned } from '../bodies/index.ts';
 import { levels } from '../spheroid.ts';
 import { turnedArea } from '../turned.ts';
 import type { Shape, Sizes } from '../types.ts';
-import { BY_HAND, grows } from './parts.ts';
+import { grows } from './parts.ts';
 
 const PI = Math.PI;
 type Key = 'diameter' | 'press';
@@ -67,6 +67,6 @@ export const ball: Shape<Key> = {
   },
   coats: true,
   curvature: ({ diameter, press }) => (press === 0 ? 2 * PI * diameter : NaN),
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 5, next: 3 },
 };

@@ -1,6 +1,6 @@
 import type { Shape, Sizes } from '../types.ts';
 import type { Vec } from '../vector.ts';
-import { angle, BY_HAND, grows, lump } from './parts.ts';
+import { angle, grows, lump } from './parts.ts';
 
 const PI = Math.PI;
 type Key = 'diameter' | 'first' | 'second' | 'bend' | 'angle';
@@ -115,6 +115,6 @@ export const bentRope: Shape<Key> = {
     const leg = s.first >= s.second ? 'first' : 'second';
     return [{ size: leg, at: [-(b.left + b.right) / 2, b.high - b.low], along: [0, 1], gain: 1 }];
   },
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 8, next: 5 },
 };

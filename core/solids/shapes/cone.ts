@@ -42,6 +42,6 @@ export const cone: Shape<'diameter' | 'height'> = {
   ],
   coats: true,
   curvature: ({ diameter: d, height: h }) => PI * h + ((PI * d) / 2) * (PI / 2 + Math.atan2(d / 2, h)),
-  yield: { used: 0.98, kneadedBack: 0.8 },
+  technique: 'byHand',
   minutes: { first: 6, next: 4 },
 };

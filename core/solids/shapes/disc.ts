@@ -1,7 +1,7 @@
 import { turned } from '../bodies/index.ts';
 import { levels } from '../spheroid.ts';
 import type { Shape } from '../types.ts';
-import { BY_HAND, grows } from './parts.ts';
+import { grows } from './parts.ts';
 
 const PI = Math.PI;
 
@@ -43,6 +43,6 @@ export const disc: Shape<'diameter' | 'thickness'> = {
     { size: 'thickness', at: [0, thickness], along: [0, 1], gain: 1 },
   ],
   coats: true,
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 6, next: 3 },
 };

@@ -1,7 +1,7 @@
 import { turned } from '../bodies/index.ts';
 import { levels } from '../spheroid.ts';
 import type { Shape, Sizes } from '../types.ts';
-import { BY_HAND, grows } from './parts.ts';
+import { grows } from './parts.ts';
 
 const PI = Math.PI;
 type Key = 'diameter' | 'height';
@@ -60,6 +60,6 @@ export const dome: Shape<Key> = {
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
   coats: true,
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 7, next: 4 },
 };

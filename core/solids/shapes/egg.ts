@@ -48,6 +48,6 @@ export const egg: Shape<'diameter' | 'height'> = {
     { size: 'height', at: [0, h], along: [0, 1], gain: 1 },
   ],
   coats: true,
-  yield: { used: 0.98, kneadedBack: 0.8 },
+  technique: 'byHand',
   minutes: { first: 8, next: 6 },
 };

@@ -1,7 +1,7 @@
 import { carlsonG } from '../../quantity/index.ts';
 import { levels } from '../spheroid.ts';
 import type { Shape } from '../types.ts';
-import { BY_HAND, grows, lump } from './parts.ts';
+import { grows, lump } from './parts.ts';
 
 const PI = Math.PI;
 
@@ -41,6 +41,6 @@ export const ellipsoid: Shape<'width' | 'depth' | 'height'> = {
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
   coats: true,
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 7, next: 5 },
 };

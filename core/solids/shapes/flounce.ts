@@ -1,7 +1,7 @@
 import { amplitudeFor, flounceCut } from '../gathers.ts';
 import type { Shape, Sizes } from '../types.ts';
 import type { Vec } from '../vector.ts';
-import { FROM_SHEET, grows, kept, plain, wavingBand } from './parts.ts';
+import { grows, kept, plain, wavingBand } from './parts.ts';
 
 type Key = 'attach' | 'width' | 'thickness' | 'fullness';
 
@@ -52,6 +52,6 @@ export const flounce: Shape<Key> = {
     { size: 'width', at: [0, width], along: [0, 1], gain: 1 },
   ],
   wraps: true,
-  yield: FROM_SHEET,
+  technique: 'fromSheet',
   minutes: { first: 12, next: 9 },
 };

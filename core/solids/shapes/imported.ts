@@ -1,7 +1,7 @@
 import type { Scan } from '../bodies/index.ts';
 import { measureMesh, type Mesh } from '../mesh/index.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
-import { BY_HAND, grows, lump } from './parts.ts';
+import { grows, lump } from './parts.ts';
 
 type Key = 'width' | 'depth' | 'height';
 /** Corners are kept as whole shares of the box. */
@@ -72,6 +72,6 @@ export const imported: Shape<Key> = {
     { size: 'width', at: [width / 2, height / 2], along: [1, 0], gain: 2 },
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 30, next: 25 },
 };

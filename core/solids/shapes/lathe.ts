@@ -2,7 +2,7 @@ import { turned } from '../bodies/index.ts';
 import { sampled, type Curve } from '../curves/index.ts';
 import type { Point } from '../polygon.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
-import { BY_HAND, grows, lump } from './parts.ts';
+import { grows, lump } from './parts.ts';
 
 const PI = Math.PI;
 type Key = 'diameter' | 'height';
@@ -99,6 +99,6 @@ export const lathe: Shape<Key> = {
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
   coats: true,
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 20, next: 14 },
 };

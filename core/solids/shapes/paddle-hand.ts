@@ -2,7 +2,7 @@ import type { Body } from '../bodies/index.ts';
 import { bodyReach } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 import { WORLD, type Frame } from '../vector.ts';
-import { BY_HAND, grows } from './parts.ts';
+import { grows } from './parts.ts';
 import { roundedBlock } from './rounded-block.ts';
 import { taperedRope } from './tapered-rope.ts';
 
@@ -100,6 +100,6 @@ export const paddleHand: Shape<'length'> = {
     return { type: 'group', parts: parts.map((p) => ({ ...p, frame: fit(p.frame) })) };
   },
   handles: ({ length }) => [{ size: 'length', at: [0, length], along: [0, 1], gain: 1 }],
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 14, next: 12 },
 };

@@ -33,13 +33,6 @@ export const plain = <K extends string>(
   whole = false,
 ): Dimension<K> => ({ key, label, role: 'number', start, min, max, fits: false, whole });
 
-/** Rolled by hand, ball first: only residue is lost; common practice. */
-export const BY_HAND = { used: 0.98, kneadedBack: 0.8 };
-/** Cut from a rolled sheet, mixed outlines; common practice. */
-export const FROM_SHEET = { used: 0.6, kneadedBack: 0.8 };
-/** Strips from a sheet; common practice. */
-export const FROM_STRIPS = { used: 0.85, kneadedBack: 0.8 };
-
 /** A solid lump dries from all sides towards its middle. */
 export const lump = (m: Measure, thick: number): DryingBody => ({
   volume: m.volume,

@@ -3,7 +3,7 @@ import { pearlsInRow } from '../counts.ts';
 import { levels } from '../spheroid.ts';
 import type { Shape, Sizes } from '../types.ts';
 import { WORLD } from '../vector.ts';
-import { BY_HAND, grows, kept, plain } from './parts.ts';
+import { grows, kept, plain } from './parts.ts';
 
 const PI = Math.PI;
 type Key = 'length' | 'pearl' | 'gap' | 'rows';
@@ -70,6 +70,6 @@ export const pearls: Shape<Key> = {
   },
   handles: ({ length, pearl }) => [{ size: 'length', at: [length / 2, pearl / 2], along: [1, 0], gain: 2 }],
   wraps: true,
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 10, next: 8 },
 };

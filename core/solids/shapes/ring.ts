@@ -1,6 +1,6 @@
 import type { Shape } from '../types.ts';
 import type { Vec } from '../vector.ts';
-import { BY_HAND, grows, lump } from './parts.ts';
+import { grows, lump } from './parts.ts';
 
 const PI = Math.PI;
 const STOPS = 48;
@@ -38,6 +38,6 @@ export const ring: Shape<'across' | 'rope'> = {
     { size: 'across', at: [D / 2, d / 2], along: [1, 0], gain: 2 },
     { size: 'rope', at: [0, d], along: [0, 1], gain: 1 },
   ],
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 6, next: 4 },
 };

@@ -37,6 +37,6 @@ export const rope: Shape<'diameter' | 'length'> = {
   coats: true,
   curvature: ({ diameter: d, length: L }) => PI * L + (PI * PI * d) / 2,
   wraps: true,
-  yield: { used: 0.97, kneadedBack: 0.8 },
+  technique: 'rolled',
   minutes: { first: 5, next: 3 },
 };

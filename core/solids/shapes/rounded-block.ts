@@ -1,6 +1,6 @@
 import { levels } from '../spheroid.ts';
 import type { Shape, Sizes } from '../types.ts';
-import { BY_HAND, grows } from './parts.ts';
+import { grows } from './parts.ts';
 
 const PI = Math.PI;
 type Key = 'width' | 'depth' | 'height' | 'edge';
@@ -73,6 +73,6 @@ export const roundedBlock: Shape<Key> = {
   ],
   coats: true,
   curvature: (s) => inner(s).reduce((sum, side) => sum + PI * side, 4 * PI * s.edge),
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 9, next: 6 },
 };

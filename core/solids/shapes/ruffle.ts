@@ -1,7 +1,7 @@
 import { amplitudeFor } from '../gathers.ts';
 import type { Shape, Sizes } from '../types.ts';
 import type { Vec } from '../vector.ts';
-import { FROM_STRIPS, grows, kept, plain, wavingBand } from './parts.ts';
+import { grows, kept, plain, wavingBand } from './parts.ts';
 
 type Key = 'length' | 'width' | 'thickness' | 'fullness';
 
@@ -51,6 +51,6 @@ export const ruffle: Shape<Key> = {
     { size: 'width', at: [0, width], along: [0, 1], gain: 1 },
   ],
   wraps: true,
-  yield: FROM_STRIPS,
+  technique: 'fromStrips',
   minutes: { first: 12, next: 9 },
 };

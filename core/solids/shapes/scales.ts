@@ -3,7 +3,7 @@ import { ovalArea, scalesOnArea } from '../counts.ts';
 import type { Point } from '../polygon.ts';
 import type { Shape, Sizes } from '../types.ts';
 import type { Frame } from '../vector.ts';
-import { angle, FROM_SHEET, grows, kept, plain } from './parts.ts';
+import { angle, grows, kept, plain } from './parts.ts';
 
 type Key = 'width' | 'height' | 'wide' | 'long' | 'visible' | 'overlap' | 'thickness' | 'lift';
 const MOST = 500;
@@ -80,7 +80,7 @@ export const scales: Shape<Key> = {
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
   wraps: true,
-  yield: FROM_SHEET,
+  technique: 'fromSheet',
   minutes: { first: 40, next: 32 },
 };
 

@@ -2,7 +2,7 @@ import { closedTrouble, crossesItself, sampled } from '../curves/index.ts';
 import { contains, moments } from '../polygon.ts';
 import type { Art, Shape } from '../types.ts';
 import { cutBody, cutDrying, cutMeasure } from './cut.ts';
-import { FROM_SHEET, grows, kept } from './parts.ts';
+import { grows, kept } from './parts.ts';
 
 /** What is wrong with a drawn edge and its holes. */
 function drawnTrouble(art: Art): string | undefined {
@@ -58,6 +58,6 @@ export const sheet: Shape<'width' | 'height' | 'thickness'> = {
     { size: 'width', at: [width / 2, height / 2], along: [1, 0], gain: 2 },
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
-  yield: FROM_SHEET,
+  technique: 'fromSheet',
   minutes: { first: 8, next: 3 },
 };

@@ -44,6 +44,6 @@ export const skinOverBall: Shape<'core' | 'coat'> = {
     { size: 'core', at: [0, d + t], along: [0, 1], gain: 1 },
   ],
   core: ({ core }) => core,
-  yield: { used: 0.95, kneadedBack: 0.8 },
+  technique: 'gathered',
   minutes: { first: 15, next: 12 },
 };

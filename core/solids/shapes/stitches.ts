@@ -3,7 +3,7 @@ import { levels } from '../spheroid.ts';
 import type { Shape, Sizes } from '../types.ts';
 import { WORLD } from '../vector.ts';
 import type { Body } from '../bodies/index.ts';
-import { BY_HAND, grows, kept } from './parts.ts';
+import { grows, kept } from './parts.ts';
 
 const PI = Math.PI;
 type Key = 'length' | 'pitch' | 'thread' | 'stitch';
@@ -73,6 +73,6 @@ export const stitches: Shape<Key> = {
   },
   handles: ({ length, stitch }) => [{ size: 'length', at: [length / 2, stitch / 2], along: [1, 0], gain: 2 }],
   wraps: true,
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 12, next: 10 },
 };

@@ -2,7 +2,7 @@ import { turned, type Body } from '../bodies/index.ts';
 import { strandsOnArea } from '../counts.ts';
 import type { Shape, Sizes } from '../types.ts';
 import type { Frame } from '../vector.ts';
-import { angle, BY_HAND, grows, kept, plain } from './parts.ts';
+import { angle, grows, kept, plain } from './parts.ts';
 
 const PI = Math.PI;
 type Key = 'width' | 'height' | 'strand' | 'tip' | 'long' | 'layers' | 'lift';
@@ -90,6 +90,6 @@ export const strands: Shape<Key> = {
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
   wraps: true,
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 30, next: 24 },
 };

@@ -23,6 +23,6 @@ export const strip: Shape<'length' | 'width' | 'thickness'> = {
   ],
   wraps: true,
   cut: true,
-  yield: { used: 0.85, kneadedBack: 0.8 },
+  technique: 'fromStrips',
   minutes: { first: 6, next: 3 },
 };

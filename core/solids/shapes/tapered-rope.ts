@@ -96,6 +96,6 @@ export const taperedRope: Shape<Key> = {
     { size: 'length', at: [0, length], along: [0, 1], gain: 1 },
   ],
   coats: true,
-  yield: { used: 0.97, kneadedBack: 0.8 },
+  technique: 'rolled',
   minutes: { first: 10, next: 7 },
 };

@@ -54,6 +54,6 @@ export const teardrop: Shape<'diameter' | 'length'> = {
     { size: 'length', at: [0, L], along: [0, 1], gain: 1 },
   ],
   coats: true,
-  yield: { used: 0.98, kneadedBack: 0.8 },
+  technique: 'byHand',
   minutes: { first: 6, next: 4 },
 };

@@ -2,7 +2,7 @@ import { once } from '../../quantity/index.ts';
 import type { LevelCut, Stack } from '../bodies/index.ts';
 import { closedTrouble, fittedToBox, reachAt, sampled, type Curve } from '../curves/index.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
-import { BY_HAND, grows, lump } from './parts.ts';
+import { grows, lump } from './parts.ts';
 
 type Key = 'width' | 'depth' | 'height';
 /** Level cuts a traced body is reckoned from; halving them moves its volume by less than a thousandth. */
@@ -149,6 +149,6 @@ export const traced: Shape<Key> = {
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
   coats: true,
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 30, next: 25 },
 };

@@ -1,6 +1,6 @@
 import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
-import { BY_HAND, grows, lump } from './parts.ts';
+import { grows, lump } from './parts.ts';
 
 const PI = Math.PI;
 
@@ -37,6 +37,6 @@ export const truncatedCone: Shape<'foot' | 'top' | 'height'> = {
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
   coats: true,
-  yield: BY_HAND,
+  technique: 'byHand',
   minutes: { first: 8, next: 5 },
 };

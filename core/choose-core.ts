@@ -1,0 +1,144 @@
+import {
+  setForm,
+  setPiece,
+  pieceOf,
+  weighIn,
+  type Build,
+  type CoreKind,
+  type Piece,
+} from './figure/index.ts';
+import type { Verdict } from './bones/index.ts';
+import { plan } from './plan.ts';
+import { bisect, fail, ok, type Mm, type Reckoned, type Result } from './quantity/index.ts';
+import { measure, scaleForm, shapeOf, type Form } from './solids/index.ts';
+
+export type CoreOption = CoreKind | 'solid';
+
+/** What a piece may be built over; common practice. */
+export const CORE_OPTIONS: Readonly<Record<CoreOption, { name: string; eaten: string; mind: string }>> = {
+  solid: {
+    name: 'solid paste',
+    eaten: 'eaten, all of it',
+    mind: 'heavy and slow to firm, and takes texture right through',
+  },
+  foam: {
+    name: 'foam',
+    eaten: 'not food',
+    mind: 'lightest and firm at once; count it in and out and tell whoever serves. Seal it: crumbs of it cling to paste',
+  },
+  cereal: {
+    name: 'cereal treat',
+    eaten: 'eaten',
+    mind: 'press it hard, let it set and smooth it with melted chocolate, or every grain shows',
+  },
+  cake: {
+    name: 'dense cake',
+    eaten: 'eaten',
+    mind: 'chilled and coated first; it sinks under weight, so rods go through to the board',
+  },
+};
+
+/** One way to build a piece at the same outside size. */
+export interface CoreChoice {
+  readonly option: CoreOption;
+  readonly now: boolean;
+  readonly build: Build;
+  readonly paste: Reckoned;
+  readonly core: Reckoned;
+  readonly whole: Reckoned;
+  /** Whole figure, board left out. */
+  readonly figure: Reckoned;
+  /** Rods by verdict, and the hardest worked one. */
+  readonly fails: number;
+  readonly tight: number;
+  readonly worst: Verdict | undefined;
+  readonly worstUse: number;
+  /** Degrees the figure leans before it tips on its own feet. */
+  readonly tips: number;
+}
+
+const largest = (form: Form): Mm => {
+  const m = measure(form);
+  return Math.max(m.width, m.depth, m.height);
+};
+
+/** The same outside with a coat of a thickness over a core, or without: sizes are found by halving. */
+function sameOutside(form: Form, coat: Mm | undefined, under: boolean): Form | undefined {
+  const wanted = largest(form);
+  if (form.kind === 'skinOverBall') {
+    const outer = form.sizes.core! + 2 * form.sizes.coat!;
+    return coat === undefined
+      ? { kind: 'ball', sizes: { diameter: outer, press: 0 } }
+      : { ...form, sizes: { ...form.sizes, core: outer - 2 * coat, coat } };
+  }
+  const { coat: _coat, ...bare } = form;
+  if (coat === undefined && !form.coat) return form;
+  const made = (k: number): Form => {
+    const sized = scaleForm(bare, k);
+    return coat === undefined ? sized : { ...sized, coat: { thickness: coat, under } };
+  };
+  const k = bisect((x) => largest(made(x)) - wanted, 0.05, 3, 50);
+  return k === undefined ? undefined : made(k);
+}
+
+/** Coat by default over each core; common practice, mm. */
+export const USUAL_COAT: Readonly<Record<CoreKind, Mm>> = { foam: 5, cereal: 5, cake: 4 };
+
+const optionOf = (piece: Piece): CoreOption =>
+  piece.form.coat || shapeOf(piece.form.kind).core ? piece.core : 'solid';
+
+/**
+ * Solid paste, foam, cereal treat and cake for one piece at the same outside size, each reckoned through the one door:
+ * grams of paste and core, and what it does to the bones.
+ * @param coat thickness to compare with, mm; the present one, or what is usual, when left out
+ */
+export function chooseCore(build: Build, id: string, coat?: Mm): Result<CoreChoice[]> {
+  const piece = pieceOf(build, id);
+  if (!piece) return fail('That piece is no longer in the build.');
+  const shape = shapeOf(piece.form.kind);
+  if (!shape.coats && !shape.core)
+    return fail(`A ${shape.name.toLowerCase()} is made of paste alone: it has no room for a core.`);
+  const now = optionOf(piece);
+  const present = piece.form.coat?.thickness ?? (shape.core ? piece.form.sizes.coat : undefined);
+  const choices = (Object.keys(CORE_OPTIONS) as CoreOption[]).flatMap((option): CoreChoice[] => {
+    const thick = option === 'solid' ? undefined : (coat ?? present ?? USUAL_COAT[option]);
+    const variant = option === now && thick === present ? build : varied(build, piece, option, thick);
+    if (!variant) return [];
+    const { bones } = plan(variant);
+    const weight = weighIn(variant, pieceOf(variant, id)!);
+    const worst = bones.rods
+      .flatMap((r) => (r.worst ? [r.worst] : []))
+      .reduce<(typeof bones.rods)[number]['worst']>(
+        (a, c) => (!a || c.use.value > a.use.value ? c : a),
+        undefined,
+      );
+    return [
+      {
+        option,
+        now: option === now,
+        build: variant,
+        paste: weight.paste,
+        core: weight.core,
+        whole: weight.whole,
+        figure: bones.balance.mass,
+        fails: bones.counts.fails,
+        tight: bones.counts.tight,
+        worst: worst?.verdict,
+        worstUse: worst?.use.value ?? 0,
+        tips: bones.figureTips.lean.value,
+      },
+    ];
+  });
+  return ok(choices);
+}
+
+function varied(build: Build, piece: Piece, option: CoreOption, coat: Mm | undefined): Build | undefined {
+  const under = piece.form.coat?.under ?? piece.seat.on !== 'board';
+  const form = sameOutside(piece.form, coat, under);
+  if (!form) return undefined;
+  const shaped = setForm(build, piece.id, form);
+  if (!shaped.ok) return undefined;
+  if (option === 'solid') return shaped.value;
+  const cored = setPiece(shaped.value, piece.id, { core: option });
+  return cored.ok ? cored.value : undefined;
+}

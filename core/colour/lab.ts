@@ -1,0 +1,19 @@
+import { modeLab65, modeRgb, useMode } from 'culori/fn';
+
+useMode(modeRgb);
+const toLab = useMode(modeLab65);
+
+/** CIE L*a*b*, D65: lightness 0–100, and two opposed pairs. */
+export interface Lab {
+  readonly L: number;
+  readonly a: number;
+  readonly b: number;
+}
+
+/** Lightness and hue of a screen colour `#rrggbb`; undefined when it is not one. */
+export function labOf(hex: string): Lab | undefined {
+  const lab = toLab(hex);
+  return lab ? { L: lab.l, a: lab.a, b: lab.b } : undefined;
+}
+
+export const chroma = ({ a, b }: Lab): number => Math.hypot(a, b);

@@ -1,0 +1,377 @@
+import { chillsIn, chilled, type Chilled } from '../firming/index.ts';
+import { coverOf, type Build, type CakeWork, type Cover, type Piece, type Tier } from '../figure/index.ts';
+import { BATTERS, FILLINGS } from '../pastes/index.ts';
+import { given, reckon, total, type Minutes, type Mm, type Reckoned } from '../quantity/index.ts';
+import { bodyMesh, coreVolume, formBody, measure, slice, type Form, type Mesh } from '../solids/index.ts';
+import { enclosingCircle } from './enclosing.ts';
+
+/** One baked layer of a cake that is carved. */
+export interface CakeLayer {
+  /** Foot of the layer over the board, mm. */
+  readonly foot: Mm;
+  /** Smallest circle round everything the layer has to reach. */
+  readonly circle: Mm;
+  /** Round tin it is baked in; undefined when none in the kitchen is wide enough. */
+  readonly tin: Mm | undefined;
+  /** Cake that stays after carving, and that is baked, cm³. */
+  readonly kept: number;
+  readonly baked: number;
+}
+
+/** One cake: the core of a piece, or a tier under the figure. */
+export interface CakePart {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: 'core' | 'tier';
+  readonly cover: Cover | undefined;
+  readonly layers: readonly CakeLayer[];
+  readonly baked: Reckoned;
+  /** Per cent of the bake that is carved away. */
+  readonly away: Reckoned;
+  readonly batter: Reckoned;
+  readonly filling: Reckoned;
+  readonly coat: Reckoned;
+  /** As it stands, filled and coated, without paste. */
+  readonly weighs: Reckoned;
+}
+
+/** Whether a cake may be carved now. */
+export interface CarveGate {
+  readonly dense: boolean;
+  readonly density: Reckoned;
+  readonly at: Chilled;
+  readonly cold: 'cold enough' | 'too warm' | 'too hard outside';
+  /** Until the middle is cold enough, where it is chilled; Infinity when it never is there. */
+  readonly takes: Minutes;
+  readonly carve: boolean;
+  readonly says: readonly string[];
+}
+
+export interface TinBake {
+  readonly tin: Mm;
+  readonly layers: number;
+  /** Into each tin. */
+  readonly batter: Reckoned;
+  /** Depth of batter in the tin. */
+  readonly deep: Mm;
+}
+
+export interface CakeReport {
+  readonly parts: readonly CakePart[];
+  readonly bakes: readonly TinBake[];
+  readonly batter: Reckoned;
+  readonly filling: Reckoned;
+  readonly coat: Reckoned;
+  readonly gate: CarveGate | undefined;
+  readonly allergens: readonly string[];
+  readonly says: readonly string[];
+}
+
+/** Room between a layer and its tin, each side; common practice, mm. */
+const EASE: Mm = 2;
+const SAMPLES = 9;
+/** Spare of a cream: bowl, bag and palette knife; common practice. */
+const CREAM_SPARE = 20;
+/** Lighter than this a cake tears under the knife; common practice, g/cm³. */
+export const CARVE_DENSITY = 0.5;
+/** Warmer in the middle than this it crumbles; colder outside than that the knife slips. Common practice, °C. */
+export const CARVE_BELOW = 8;
+const CARVE_ABOVE = -6;
+
+const ringArea = (loops: readonly (readonly (readonly [number, number])[])[]): number =>
+  loops.reduce(
+    (sum, loop) =>
+      sum +
+      loop.reduce((a, [x, y], i) => {
+        const [u, v] = loop[(i + 1) % loop.length]!;
+        return a + (x * v - u * y) / 2;
+      }, 0),
+    0,
+  );
+
+/** A body drawn in on every side by a coat, its foot left where it stands: each axis scaled by what the coat takes. */
+function drawnIn(m: Mesh, width: Mm, depth: Mm, height: Mm, coat: Mm, under: boolean): Mesh {
+  const k = [
+    (width - 2 * coat) / width,
+    (depth - 2 * coat) / depth,
+    (height - (under ? 2 : 1) * coat) / height,
+  ];
+  const points = Float64Array.from(m.points, (x, i) => x * k[i % 3]!);
+  return { ...m, points };
+}
+
+/**
+ * Layers of a carved cake: how many, and for each the smallest circle round nine level cuts through the layer and the
+ * filling above it, the tin that takes it, and what stays of it (Simpson over the cuts).
+ */
+export function layersOf(
+  mesh: Mesh,
+  height: Mm,
+  work: Pick<CakeWork, 'layer' | 'fillingThickness' | 'tins'>,
+  ease: Mm = EASE,
+): CakeLayer[] {
+  const step = work.layer + work.fillingThickness;
+  const n = Math.max(1, Math.ceil((height + work.fillingThickness) / step - 1e-9));
+  const tins = [...work.tins].sort((a, b) => a - b);
+  const sliver = height * 1e-6;
+  const cut = (z: Mm) => slice(mesh, Math.min(height - sliver, Math.max(sliver, z))).loops;
+  return Array.from({ length: n }, (_, k): CakeLayer => {
+    const foot = k * step;
+    const top = Math.min(height, foot + step);
+    const points = Array.from({ length: SAMPLES }, (_u, i) =>
+      cut(foot + ((top - foot) * i) / (SAMPLES - 1)).flat(),
+    ).flat();
+    const circle = enclosingCircle(points);
+    const cakeTop = Math.min(height, foot + work.layer);
+    const h = (cakeTop - foot) / (SAMPLES - 1);
+    let kept = 0;
+    for (let i = 0; i < SAMPLES; i++)
+      kept += ringArea(cut(foot + h * i)) * (i === 0 || i === SAMPLES - 1 ? 1 : i % 2 ? 4 : 2);
+    const tin = tins.find((d) => d + 0.05 >= circle + 2 * ease);
+    const baked = tin === undefined ? 0 : ((Math.PI * tin * tin) / 4) * work.layer;
+    return { foot, circle, tin, kept: Math.max(0, (kept * h) / 3) / 1000, baked: baked / 1000 };
+  });
+}
+
+/** The core of a piece as a form of its own. */
+function coreForm(form: Form): Form {
+  if (form.coat) {
+    const { coat: _coat, ...bare } = form;
+    return bare;
+  }
+  return { kind: 'ball', sizes: { diameter: form.sizes.core!, press: 0 } };
+}
+
+const densityOfCake = (work: CakeWork): Reckoned =>
+  work.density !== undefined
+    ? given('Baked, your own', work.density, 'g/cm³', 'yours')
+    : given(`Baked ${BATTERS[work.batter].name}`, BATTERS[work.batter].density, 'g/cm³', 'estimate');
+
+/** Batter that bakes to a volume. */
+const batterFor = (work: CakeWork, volume: Reckoned, name: string): Reckoned =>
+  reckon(
+    name,
+    'g',
+    'baked × density ÷ (1 − lost in oven and bowl)',
+    [
+      volume,
+      densityOfCake(work),
+      given('Lost in oven and bowl', BATTERS[work.batter].bakingLoss, '%', 'common practice'),
+    ],
+    (v, rho, l) => (v * rho) / (1 - l / 100),
+  );
+
+const creamFor = (name: string, of: 'filling' | 'coat', work: CakeWork, volume: Reckoned): Reckoned =>
+  reckon(
+    name,
+    'g',
+    'volume × density × (1 + spare)',
+    [
+      volume,
+      given(FILLINGS[work[of]].name, FILLINGS[work[of]].density, 'g/cm³', 'derived'),
+      given('Stays in bowl and bag', CREAM_SPARE, '%', 'common practice'),
+    ],
+    (v, rho, s) => v * rho * (1 + s / 100),
+  );
+
+function partOf(
+  work: CakeWork,
+  at: Pick<CakePart, 'id' | 'name' | 'kind' | 'cover'>,
+  layers: readonly CakeLayer[],
+  coated: Reckoned,
+): CakePart {
+  const baked = total(
+    'Baked',
+    'cm³',
+    layers.map((l, i) => given(`Layer ${i + 1}, tin ${l.tin ?? '?'}`, l.baked, 'cm³')),
+  );
+  const kept = total(
+    'Kept',
+    'cm³',
+    layers.map((l, i) => given(`Layer ${i + 1}`, l.kept, 'cm³')),
+  );
+  const away = reckon('Carved away', '%', '(baked − kept) ÷ baked', [baked, kept], (b, k) =>
+    b > 0 ? (100 * (b - k)) / b : 0,
+  );
+  const batter = batterFor(work, baked, `Batter for the ${at.name.toLowerCase()}`);
+  // filled before it is carved: across the smaller of the two tins it lies between
+  const between = layers.slice(1).map((l, i) => {
+    const tin = Math.min(l.tin ?? l.circle, layers[i]!.tin ?? layers[i]!.circle);
+    return reckon(
+      `Filling ${i + 1}`,
+      'cm³',
+      'π d² ÷ 4 × thickness',
+      [given('Tin', tin, 'mm'), given('Thickness', work.fillingThickness, 'mm')],
+      (d, t) => ((Math.PI * d * d) / 4) * (t / 1000),
+    );
+  });
+  const filling = creamFor(
+    `Filling of the ${at.name.toLowerCase()}`,
+    'filling',
+    work,
+    total('Between the layers', 'cm³', between),
+  );
+  const coat = creamFor(`Coat of the ${at.name.toLowerCase()}`, 'coat', work, coated);
+  const weighs = reckon(
+    `${at.name}, filled and coated`,
+    'g',
+    'kept × density + filling + coat, spare left in the bowl',
+    [kept, densityOfCake(work), filling, coat],
+    (v, rho, f, c) => v * rho + (f + c) / (1 + CREAM_SPARE / 100),
+  );
+  return { ...at, layers, baked, away, batter, filling, coat, weighs };
+}
+
+function coreCake(work: CakeWork, piece: Piece): CakePart {
+  const core = coreForm(piece.form);
+  const m = measure(core);
+  const under = piece.form.coat?.under ?? true;
+  const coat = work.coatThickness;
+  const mesh = drawnIn(bodyMesh(formBody(core), 64), m.width, m.depth, m.height, coat, under);
+  const height = m.height - (under ? 2 : 1) * coat;
+  const coated = reckon(
+    'Coat',
+    'cm³',
+    'surface × thickness',
+    [given('Surface of the core', m.area / 100, 'cm²'), given('Coat', coat, 'mm')],
+    (a, t) => (a * t) / 10,
+  );
+  return partOf(
+    work,
+    { id: piece.id, name: piece.name, kind: 'core', cover: undefined },
+    layersOf(mesh, height, work),
+    coated,
+  );
+}
+
+/** A plain tier is baked as wide as it stands, less coat and cover, and trimmed only on top. */
+function tierCake(work: CakeWork, tier: Tier): CakePart {
+  const off = work.coatThickness + tier.cover.thickness;
+  const width = tier.width - 2 * off;
+  const height = tier.height - off;
+  const round = tier.shape === 'round';
+  const step = work.layer + work.fillingThickness;
+  const n = Math.max(1, Math.ceil((height + work.fillingThickness) / step - 1e-9));
+  const area = round ? (Math.PI * width * width) / 4 : width * width;
+  const tins = [...work.tins].sort((a, b) => a - b);
+  const circle = round ? width : width * Math.SQRT2;
+  const tin = tins.find((d) => d + 0.05 >= circle);
+  const layers = Array.from({ length: n }, (_, k): CakeLayer => {
+    const foot = k * step;
+    const thick = Math.max(0, Math.min(work.layer, height - foot));
+    return {
+      foot,
+      circle,
+      tin,
+      kept: (area * thick) / 1000,
+      baked: tin === undefined ? 0 : ((Math.PI * tin * tin) / 4) * (work.layer / 1000),
+    };
+  });
+  const cover = coverOf(tier);
+  const coated = reckon(
+    'Coat',
+    'cm³',
+    'top and sides × thickness',
+    [cover.area, given('Coat', work.coatThickness, 'mm')],
+    (a, t) => (a * t) / 10,
+  );
+  return partOf(work, { id: tier.id, name: tier.name, kind: 'tier', cover }, layers, coated);
+}
+
+/** Is it dense and cold enough to carve, where and as long as it is chilled? */
+function gateOf(build: Build, work: CakeWork, largest: Piece): CarveGate {
+  const density = densityOfCake(work);
+  const m = measure(coreForm(largest.form));
+  const { where, hours } = work.chill;
+  const from = build.room.temperature;
+  const at = chilled(m.volume, m.area, density.value, from, where, hours * 60);
+  const dense = density.value >= CARVE_DENSITY;
+  const cold =
+    at.middle > CARVE_BELOW ? 'too warm' : at.outside < CARVE_ABOVE ? 'too hard outside' : 'cold enough';
+  const takes = chillsIn(m.volume, m.area, density.value, from, where, CARVE_BELOW);
+  const says: string[] = [];
+  if (!dense)
+    says.push(
+      `At ${density.value} g per cubic centimetre it tears: a firm butter cake carves, a light sponge is for building round.`,
+    );
+  if (cold === 'too warm')
+    says.push(
+      Number.isFinite(takes)
+        ? `The middle is still warm: it crumbles. Leave it ${Math.ceil(takes / 60)} h in the ${where}.`
+        : 'A room never gets it cold enough: chill it.',
+    );
+  if (cold === 'too hard outside')
+    says.push('Frozen outside, the knife slips: let it stand half an hour before you carve.');
+  return { dense, density, at, cold, takes, carve: dense && cold === 'cold enough', says };
+}
+
+const memo = new WeakMap<Build['pieces'], { work: CakeWork; room: Build['room']; report: CakeReport }>();
+
+/** Reckon the cake inside the figure and under it. */
+export function reckonCake(build: Build): CakeReport {
+  const known = memo.get(build.pieces);
+  if (known && known.work === build.cake && known.room === build.room) return known.report;
+  const work = build.cake;
+  const cores = build.pieces.filter((p) => p.core === 'cake' && coreVolume(p.form) > 0);
+  const parts = [...cores.map((p) => coreCake(work, p)), ...work.tiers.map((t) => tierCake(work, t))];
+  const tins = new Map<Mm, number>();
+  for (const l of parts.flatMap((p) => p.layers))
+    if (l.tin !== undefined) tins.set(l.tin, (tins.get(l.tin) ?? 0) + 1);
+  const bakes = [...tins.entries()]
+    .sort(([a], [b]) => a - b)
+    .map(([tin, layers]): TinBake => {
+      const volume = reckon(
+        'A layer of this tin',
+        'cm³',
+        'π d² ÷ 4 × height',
+        [given('Tin', tin, 'mm'), given('Layer', work.layer, 'mm')],
+        (d, h) => ((Math.PI * d * d) / 4) * (h / 1000),
+      );
+      const batter = batterFor(work, volume, `Batter for a ${tin} mm tin`);
+      return { tin, layers, batter, deep: work.layer * BATTERS[work.batter].fillTo };
+    });
+  const largest = cores.reduce<Piece | undefined>(
+    (a, p) => (!a || coreVolume(p.form) > coreVolume(a.form) ? p : a),
+    undefined,
+  );
+  const used = parts.length > 0;
+  const says = parts.flatMap((p) =>
+    p.layers.some((l) => l.tin === undefined)
+      ? [
+          `${p.name}: no tin in the kitchen is wide enough for a layer of ${Math.ceil(Math.max(...p.layers.map((l) => l.circle)))} mm; bake it in pieces or add a tin.`,
+        ]
+      : [],
+  );
+  const report: CakeReport = {
+    parts,
+    bakes,
+    batter: total(
+      'Batter',
+      'g',
+      parts.map((p) => p.batter),
+    ),
+    filling: total(
+      `Filling, ${FILLINGS[work.filling].name}`,
+      'g',
+      parts.map((p) => p.filling),
+    ),
+    coat: total(
+      `Coat, ${FILLINGS[work.coat].name}`,
+      'g',
+      parts.map((p) => p.coat),
+    ),
+    gate: largest && gateOf(build, work, largest),
+    allergens: used
+      ? [
+          ...new Set([
+            ...BATTERS[work.batter].allergens,
+            ...FILLINGS[work.filling].allergens,
+            ...FILLINGS[work.coat].allergens,
+          ]),
+        ]
+      : [],
+    says,
+  };
+  memo.set(build.pieces, { work, room: build.room, report });
+  return report;
+}

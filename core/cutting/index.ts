@@ -1,0 +1,6 @@
+/**
+ * Cutting: the cake inside and under a figure. Layers, tins and what is carved away, batter, fillings and coats, and
+ * whether it is dense and cold enough to carve. Templates and covering sheets join this room later.
+ */
+export * from './enclosing.ts';
+export * from './cake.ts';

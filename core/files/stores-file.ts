@@ -1,0 +1,48 @@
+import { fail, ok, type Result } from '../quantity/index.ts';
+import { checkItem, type Stores } from '../stores/index.ts';
+import { validateStores } from './generated/validate-build.js';
+import { LARGEST_FILE } from './read.ts';
+import { sentence, type SchemaError } from './sentences.ts';
+import { STORES_FORMAT, STORES_VERSION } from './stores-schema.ts';
+
+export const STORES_FILE = 'stores.spindle-stores.json';
+
+/** The stores as a readable file. */
+export const writeStores = (stores: Stores): string =>
+  `${JSON.stringify({ format: STORES_FORMAT, version: STORES_VERSION, ...stores }, null, 2)}\n`;
+
+/** Check plain data and make stores of it; nothing is changed when it is refused. */
+export function storesFrom(data: unknown): Result<Stores> {
+  if (typeof data !== 'object' || data === null || (data as { format?: unknown }).format !== STORES_FORMAT)
+    return fail('This file does not hold stores saved by Elm Spindle.');
+  const { version } = data as { version?: unknown };
+  if (typeof version === 'number' && version > STORES_VERSION)
+    return fail(`These stores were saved by a newer Elm Spindle (format ${version}).`);
+  if (!validateStores(data)) {
+    const error = (validateStores.errors as SchemaError[] | null)?.[0];
+    return fail(error ? sentence(error, data) : 'Something in the file is not right.');
+  }
+  const { items, packs, pastes } = data as Stores;
+  for (const record of [items, pastes]) {
+    const seen = new Set<string>();
+    for (const { id } of record) {
+      if (seen.has(id)) return fail(`Two entries have the same id, “${id}”.`);
+      seen.add(id);
+    }
+  }
+  for (const item of items) {
+    const checked = checkItem(item, pastes);
+    if (!checked.ok) return fail(`“${item.name}”: ${checked.problem.text}`);
+  }
+  return ok({ items, packs, pastes });
+}
+
+/** Read the text of a stores file. */
+export function readStores(text: string): Result<Stores> {
+  if (text.length > LARGEST_FILE) return fail('The file is larger than any stores: 8 MB is the most.');
+  try {
+    return storesFrom(JSON.parse(text.replace(/^\uFEFF/, '')));
+  } catch {
+    return fail('This is not a readable stores file: it breaks off or is damaged.');
+  }
+}

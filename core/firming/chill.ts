@@ -1,0 +1,82 @@
+import { bisect, clamp, type Celsius, type Minutes, type Mm2, type Mm3 } from '../quantity/index.ts';
+import { heatTransfer } from './air.ts';
+
+/** A cold place: air, °C, and its speed, m/s. Handbook order; a fan fridge is quicker, a full one slower. */
+export const COLD_PLACES = {
+  room: { temperature: 21, speed: 0.1 },
+  fridge: { temperature: 4, speed: 0.4 },
+  freezer: { temperature: -18, speed: 0.3 },
+} as const;
+
+export type ColdPlace = keyof typeof COLD_PLACES;
+
+/** How a cake conducts, by its density: light sponge to dense cake. Handbook order, W/m/K and J/kg/K. */
+const CONDUCTS = [
+  [0.35, 0.12],
+  [0.6, 0.18],
+  [0.85, 0.22],
+] as const;
+const HEAT = 2600;
+
+function conductivity(density: number): number {
+  const [low, mid, high] = CONDUCTS;
+  const [a, b] = density < mid[0] ? [low, mid] : [mid, high];
+  return clamp(a[1] + ((density - a[0]) / (b[0] - a[0])) * (b[1] - a[1]), 0.08, 0.25);
+}
+
+/**
+ * First root of a ball cooling by its surface, 1 − ζ cot ζ = Bi, and its coefficient
+ * C = 4 (sin ζ − ζ cos ζ) ÷ (2ζ − sin 2ζ). Handbook (Carslaw & Jaeger form).
+ * @param biot h R ÷ k
+ */
+export function ballRoot(biot: number): { zeta: number; coefficient: number } {
+  const zeta = bisect((z) => 1 - z / Math.tan(z) - biot, 1e-6, Math.PI - 1e-9)!;
+  const coefficient = (4 * (Math.sin(zeta) - zeta * Math.cos(zeta))) / (2 * zeta - Math.sin(2 * zeta));
+  return { zeta, coefficient };
+}
+
+/** A cake as a ball of the same bulk: middle and outside after so long in the cold. */
+export interface Chilled {
+  readonly middle: Celsius;
+  readonly outside: Celsius;
+}
+
+/**
+ * Temperature in the middle and at the face of a cake after chilling, one term of the series, the heat of freezing left
+ * out: below −2 °C it is really warmer than this says. Within about 2 K of a full solution from half an hour on.
+ * @param density baked, g/cm³
+ */
+export function chilled(
+  volume: Mm3,
+  area: Mm2,
+  density: number,
+  from: Celsius,
+  place: ColdPlace,
+  minutes: Minutes,
+): Chilled {
+  const { temperature, speed } = COLD_PLACES[place];
+  const radius = (3 * volume) / area / 1000;
+  const k = conductivity(density);
+  const h = heatTransfer(2 * radius, speed, (from + temperature) / 2);
+  const { zeta, coefficient } = ballRoot((h * radius) / k);
+  const diffusivity = k / (density * 1000 * HEAT);
+  const fourier = (diffusivity * minutes * 60) / (radius * radius);
+  const share = clamp(coefficient * Math.exp(-zeta * zeta * fourier), 0, 1);
+  const at = (x: number) => temperature + (from - temperature) * clamp(x, 0, 1);
+  return { middle: at(share), outside: at((share * Math.sin(zeta)) / zeta) };
+}
+
+/** Minutes until the middle is below a temperature; Infinity when the place is not that cold. */
+export function chillsIn(
+  volume: Mm3,
+  area: Mm2,
+  density: number,
+  from: Celsius,
+  place: ColdPlace,
+  wanted: Celsius,
+): Minutes {
+  if (COLD_PLACES[place].temperature >= wanted) return Infinity;
+  if (from <= wanted) return 0;
+  const off = (m: number) => chilled(volume, area, density, from, place, m).middle - wanted;
+  return bisect(off, 0, 14 * 24 * 60) ?? Infinity;
+}

@@ -1,0 +1,210 @@
+import type { Room } from '../figure/index.ts';
+import {
+  blendFor,
+  firmingOf,
+  POWDER_CRACKS,
+  SCHOOLS,
+  type Blend,
+  type Job,
+  type JobId,
+  type School,
+} from '../pastes/index.ts';
+import { given, reckon, type Reckoned } from '../quantity/index.ts';
+import { bandFigure, bandOf, familyOf, type Band } from './band.ts';
+import type { Duty, Question } from './margins.ts';
+import { pasteLaw } from './paste-law.ts';
+
+/** The piece each job is thought through with, what is asked of it, and how long hands need before it closes. */
+interface Trial {
+  readonly words: string;
+  readonly body: Parameters<typeof familyOf>[1];
+  readonly firm: Question;
+  readonly firmWords: string;
+  readonly closes: Question;
+  readonly closesWords: string;
+  readonly duty: Duty;
+  /** Minutes at the piece before it is left alone; common practice. */
+  readonly hands: number;
+}
+
+const sheet = (t: number, w: number): Trial['body'] => ({
+  volume: t * w * w,
+  area: 2 * w * w,
+  depth: t / 2,
+  facing: w,
+  thickness: t,
+  kind: 'sheet',
+  coat: false,
+});
+const rod = (d: number, long: number): Trial['body'] => ({
+  volume: (Math.PI * d * d * long) / 4,
+  area: Math.PI * d * long + (Math.PI * d * d) / 4,
+  depth: d / 2,
+  facing: d,
+  thickness: d,
+  kind: 'rod',
+  coat: false,
+});
+
+const TRIALS: Readonly<Record<JobId, Trial>> = {
+  pose: {
+    words: 'an ear 2 mm thick and 40 mm tall, leaning out by half',
+    body: sheet(2, 30),
+    firm: 'pose',
+    firmWords: 'holds its pose',
+    closes: 'bend',
+    closesWords: 'cracks when bent',
+    duty: { overhang: 40, lean: 0.7, bend: 0.05 },
+    hands: 4,
+  },
+  carry: {
+    words: 'a leg 16 mm thick and 100 mm tall with 100 g on it',
+    body: rod(16, 100),
+    firm: 'bear',
+    firmWords: 'carries',
+    closes: 'texture',
+    closesWords: 'takes no texture',
+    duty: { load: { mass: 0.1, onRods: 0, contact: 0, section: 0, height: 100, braced: false } },
+    hands: 3,
+  },
+  carve: {
+    words: 'a block 40 mm thick',
+    body: rod(40, 60),
+    firm: 'handle',
+    firmWords: 'firm to hold',
+    closes: 'texture',
+    closesWords: 'takes no texture',
+    duty: {},
+    hands: 3,
+  },
+  flex: {
+    words: 'a strip 2 mm thick bent round a 20 mm roll',
+    body: sheet(2, 30),
+    firm: 'touch',
+    firmWords: 'may be picked up',
+    closes: 'bend',
+    closesWords: 'cracks when bent',
+    duty: { bend: 0.05 },
+    hands: 5,
+  },
+  fingers: {
+    words: 'a face 40 mm across',
+    body: rod(40, 40),
+    firm: 'handle',
+    firmWords: 'firm to hold',
+    closes: 'bend',
+    closesWords: 'cracks when pushed about',
+    duty: { bend: 0.12 },
+    hands: 8,
+  },
+};
+
+export type CrackRisk = 'seldom' | 'if you are slow' | 'likely';
+
+/** One school's answer to a job in this room. */
+export interface SchoolAnswer {
+  readonly school: School;
+  readonly name: string;
+  readonly blend: Blend;
+  readonly firm: Reckoned;
+  readonly closes: Reckoned;
+  readonly cracks: CrackRisk;
+}
+
+export interface JobAnswer {
+  readonly trial: string;
+  readonly firmWords: string;
+  readonly closesWords: string;
+  readonly answers: readonly SchoolAnswer[];
+}
+
+const NEVER: Band = { fast: Infinity, likely: Infinity, slow: Infinity };
+
+/** Whether it cracks under the hands: does the window close before they are done? */
+function crackRisk(closes: Band, hands: number, powder: number): CrackRisk {
+  if (powder > POWDER_CRACKS || closes.likely < hands) return 'likely';
+  return closes.fast < hands ? 'if you are slow' : 'seldom';
+}
+
+const memo = new WeakMap<Room, Map<string, JobAnswer>>();
+
+/**
+ * The schools of stiffening side by side: the same trial piece in each blend, in this room. Firmness on the slow end is
+ * what to plan with, the closing of the window on the fast end.
+ */
+export function compareSchools(job: Job, from: Blend, room: Room): JobAnswer {
+  const trial = TRIALS[job.id];
+  const known = memo.get(room) ?? new Map<string, JobAnswer>();
+  memo.set(room, known);
+  const key = JSON.stringify([job.id, from]);
+  const before = known.get(key);
+  if (before) return before;
+  const air = { temperature: room.temperature, humidity: room.humidity / 100, speed: room.air };
+  const answers = (Object.keys(SCHOOLS) as School[]).map((school): SchoolAnswer => {
+    const blend = blendFor(job, school, from);
+    const law = firmingOf(blend);
+    if (law.by !== 'drying') throw new Error('schools are for pastes that dry');
+    const share = blend.gumPaste / 100;
+    const family = familyOf(
+      pasteLaw(law.constants),
+      trial.body,
+      air,
+      Math.hypot(1 - share, share, blend.powder),
+    );
+    const firm = bandOf(family, trial.firm, trial.duty) ?? NEVER;
+    const closes = bandOf(family, trial.closes, trial.duty) ?? NEVER;
+    const from_ = [
+      given('Gum in it', law.constants.gum, '%'),
+      given('Room', room.humidity, '%'),
+      given('Room', room.temperature, '°C'),
+    ];
+    return {
+      school,
+      name: SCHOOLS[school],
+      blend,
+      firm: bandFigure(`${SCHOOLS[school]}: ${trial.firmWords}`, firm, `drying model, ${trial.words}`, from_),
+      closes: bandFigure(
+        `${SCHOOLS[school]}: ${trial.closesWords}`,
+        closes,
+        `drying model, ${trial.words}`,
+        from_,
+      ),
+      cracks: crackRisk(closes, trial.hands, blend.powder),
+    };
+  });
+  const answer = { trial: trial.words, firmWords: trial.firmWords, closesWords: trial.closesWords, answers };
+  known.set(key, answer);
+  return answer;
+}
+
+/** How long paste that somebody weighed out by feel may take: the two ends of what people add. */
+export function byFeel(job: Job, from: Blend, room: Room): Reckoned {
+  const air = { temperature: room.temperature, humidity: room.humidity / 100, speed: room.air };
+  const trial = TRIALS[job.id];
+  const at = (powder: number): Band => {
+    const law = firmingOf({ ...blendFor(job, 'asItComes', from), powder });
+    if (law.by !== 'drying') return NEVER;
+    return (
+      bandOf(
+        familyOf(pasteLaw(law.constants), trial.body, air, Math.hypot(1, powder)),
+        trial.firm,
+        trial.duty,
+      ) ?? NEVER
+    );
+  };
+  const [little, much] = job.byFeel.map(at) as [Band, Band];
+  return {
+    ...reckon(
+      `By feel: ${trial.firmWords}`,
+      'min',
+      'drying model at both ends of what people knead in by feel',
+      [
+        given('Least', job.byFeel[0], '%', 'common practice'),
+        given('Most', job.byFeel[1], '%', 'common practice'),
+      ],
+      () => Math.sqrt(little.likely * much.likely),
+      'common practice',
+    ),
+    range: [Math.min(much.fast, little.fast), Math.max(much.slow, little.slow)],
+  };
+}

@@ -1,0 +1,117 @@
+import { cutList, type BonesReport } from '../bones/index.ts';
+import type { CakeReport } from '../cutting/index.ts';
+import { CORE_DENSITY, multiplicity, type Batch, type Build } from '../figure/index.ts';
+import { formatLength, given, total, type Reckoned } from '../quantity/index.ts';
+import { coreVolume, measure, shapeOf } from '../solids/index.ts';
+import { ingredientOf, type IngredientKind } from './ingredients.ts';
+
+/** One thing a build takes. */
+export interface Need {
+  /** Ingredient of the stores. */
+  readonly id: string;
+  readonly name: string;
+  readonly kind: IngredientKind;
+  readonly amount: Reckoned;
+  /** What it is for, in words. */
+  readonly for: readonly string[];
+}
+
+/** Water comes from the tap. */
+const FREE = new Set(['water']);
+
+function pasteNeeds(batches: readonly Batch[]): Need[] {
+  const by = new Map<string, { name: string; parts: Reckoned[]; for: string[] }>();
+  for (const b of batches)
+    for (const p of b.parts) {
+      if (FREE.has(p.id)) continue;
+      const entry = by.get(p.id) ?? { name: p.name, parts: [], for: [] };
+      entry.parts.push({ ...p.grams, name: `${p.name}, ${b.colour.name}` });
+      entry.for.push(b.colour.name);
+      by.set(p.id, entry);
+    }
+  return [...by.entries()].map(([id, e]) => {
+    const own = batches.find((b) => b.blend.own?.id === id)?.blend.own;
+    return {
+      id,
+      name: e.name.charAt(0).toUpperCase() + e.name.slice(1),
+      kind: ingredientOf(id, own ? [own] : [])?.kind ?? 'other',
+      amount: total(e.name, 'g', e.parts),
+      for: [...new Set(e.for)],
+    };
+  });
+}
+
+function coreNeeds(build: Build): Need[] {
+  return build.pieces.flatMap((p): Need[] => {
+    const volume = coreVolume(p.form);
+    if (volume === 0 || p.core === 'cake') return [];
+    const n = multiplicity(build, p);
+    const ball = shapeOf(p.form.kind).core?.(p.form.sizes);
+    const m = measure(p.form);
+    const off = p.form.coat ? 2 * p.form.coat.thickness : 0;
+    const size =
+      ball !== undefined
+        ? `ball ${formatLength(ball)}`
+        : `${formatLength(m.width - off)} × ${formatLength(m.depth - off)} × ${formatLength(m.height - off)}`;
+    if (p.core === 'foam')
+      return [
+        {
+          id: 'foam',
+          name: `Foam core, ${size}`,
+          kind: 'core',
+          amount: given('Foam cores', n, 'pieces'),
+          for: [p.name],
+        },
+      ];
+    return [
+      {
+        id: 'cereal',
+        name: `Cereal treat, ${size}`,
+        kind: 'core',
+        amount: given('Cereal treat', (volume / 1000) * CORE_DENSITY.cereal * n, 'g', 'estimate'),
+        for: [p.name],
+      },
+    ];
+  });
+}
+
+/** Everything a build takes from the shelf or the shop, in the order one buys. */
+export function needsOf(
+  build: Build,
+  batches: readonly Batch[],
+  bones: BonesReport,
+  cake: CakeReport,
+): Need[] {
+  const creams = (
+    [
+      [build.cake.filling, cake.filling],
+      [build.cake.coat, cake.coat],
+    ] as const
+  ).filter(([, amount]) => amount.value > 0);
+  const cream = [...new Set(creams.map(([id]) => id))].map((id): Need => {
+    const parts = creams.filter(([x]) => x === id).map(([, amount]) => amount);
+    const name = ingredientOf(id)!.name;
+    return { id, name, kind: 'cream', amount: total(name, 'g', parts), for: cake.parts.map((p) => p.name) };
+  });
+  const rods = cutList(bones.rods).map((c): Need => ({
+    id: `rod-${c.stock.id}`,
+    name: c.stock.name.charAt(0).toUpperCase() + c.stock.name.slice(1),
+    kind: 'rod',
+    amount: given('Whole rods', c.rods + c.tooLong.length, 'pieces'),
+    for: c.lengths.map((l) => formatLength(l)),
+  }));
+  const { board } = build;
+  return [
+    ...pasteNeeds(batches),
+    ...cream,
+    ...coreNeeds(build),
+    ...rods,
+    {
+      id: 'board',
+      name: `${board.shape === 'round' ? 'Round' : 'Square'} board ${formatLength(board.width)}, ${board.material}`,
+      kind: 'board',
+      amount: given('Board', 1, 'pieces'),
+      for: ['the figure stands on it'],
+    },
+  ];
+}
