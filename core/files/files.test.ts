@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { anyBuild } from '../figure/arbitrary.testing.ts';
 import { BUILD_VERSION } from '../figure/index.ts';
 import { fileName, migrated, MIGRATIONS, readBuild, readRecord, writeBuild } from './index.ts';
+import { plan } from '../plan.ts';
 import { validatorSource } from '../../tools/generate-validators.ts';
 
 const demoFolder = new URL('../../demo/', import.meta.url);
@@ -19,6 +20,15 @@ const wrong = (change: (o: Record<string, any>) => void) => {
   change(o);
   return refusal(o);
 };
+
+const tier = (cover: object, id = 'lower') => ({
+  id,
+  name: 'Lower',
+  shape: 'round',
+  width: 200,
+  height: 90,
+  cover: { thickness: 4, blend: 'figure-paste', colour: 'cream', ...cover },
+});
 
 describe('saving and opening', () => {
   it('brings any build back as it was', () => {
@@ -126,6 +136,37 @@ describe('a wrong file is refused with a sentence that names what is wrong', () 
       /stands on something that is not in the file/,
     ],
     ['a loop', (o) => (o.pieces[2].seat.on = 'head'), /comes before what carries it, or carries itself/],
+    [
+      'a tier covered with nothing known',
+      (o) => (o.cake.tiers = [tier({ blend: 'gone' })]),
+      /Tier “Lower”.*not in the file/,
+    ],
+    [
+      'a tier with the id of a piece',
+      (o) => (o.cake.tiers = [tier({}, 'feet')]),
+      /Tier “Lower” has the id of a piece/,
+    ],
+    [
+      'portions of nothing',
+      (o) => (o.portions = { piece: 'gone', target: 9, within: 1, step: 0.1, caseWidth: 0, weighed: [] }),
+      /portions are of a piece that is not in the file/,
+    ],
+    [
+      'an offcut kept until the thirtieth of February',
+      (o) =>
+        (o.reserves = [
+          {
+            stock: 's',
+            name: 'Old',
+            batch: 'a/b',
+            grams: 5,
+            recolour: false,
+            allergens: [],
+            keepBy: '2026-02-30',
+          },
+        ]),
+      /Offcut “Old”: 2026-02-30 is no day/,
+    ],
     ['two the same', (o) => (o.pieces[1].id = 'feet'), /Two pieces have the same id, “feet”/],
     [
       'a rod to nowhere',
@@ -194,6 +235,20 @@ describe('versions', () => {
       if (p.form.kind === 'ball') expect(p.form.sizes.press).toBe(0);
     }
     expect(read.value.pieces.some((p) => p.form.kind === 'ball')).toBe(true);
+  });
+
+  it('still opens the stored example of version 2, and it weighs what it weighed', () => {
+    const text = readFileSync(new URL('./examples/v2.spindle.json', import.meta.url), 'utf8');
+    const old = JSON.parse(text) as { version: number; practice: object };
+    expect(old.version).toBe(2);
+    const read = readBuild(text);
+    if (!read.ok) throw new Error(read.problem.text);
+    expect(read.value.pieces.every((p) => p.breaks === 0)).toBe(true);
+    expect(read.value.practice).toMatchObject({ ...old.practice, smallestBatch: 20, saves: true });
+    expect(read.value.reserves).toEqual([]);
+    expect(read.value.portions).toBeUndefined();
+    // grams of version 2, from the report of that day
+    expect(plan(read.value).paste.map((b) => b.mix.value)).toEqual([160, 60, 500, 75, 95, 35]);
   });
 
   it('does not bring forward what it has no way for', () => {
