@@ -19,7 +19,7 @@ import { firmAll, heightBudget, type HeightBudget, type PieceFirming } from './f
 import { shapeOf } from './solids/index.ts';
 import { doseDoubts } from './pastes/index.ts';
 import { needsOf, type Need } from './stores/index.ts';
-import { formatLength, once, reckon, total, type Reckoned } from './quantity/index.ts';
+import { formatLength, given, named, once, reckon, total, type Reckoned } from './quantity/index.ts';
 
 /** One piece as the screens show it. */
 export interface PieceReport {
@@ -39,11 +39,45 @@ export interface FigureReport {
   readonly warnings: readonly string[];
 }
 
+export interface PasteSums {
+  readonly mix: Reckoned;
+  readonly batches: number;
+  readonly powder: Reckoned;
+  readonly offcuts: Reckoned;
+  readonly allergens: readonly string[];
+}
+
+function sumsOf(batches: readonly Batch[], cake: CakeReport): PasteSums {
+  return {
+    mix: total(
+      'To mix in all',
+      'g',
+      batches.map((b) => named(`${b.colour.name}, ${b.blend.name}`, b.mix)),
+    ),
+    batches: batches.length,
+    powder: total(
+      'Stiffening powder',
+      'g',
+      batches.flatMap((b) =>
+        b.parts.filter((p) => p.id === 'powder').map((p) => named(b.colour.name, p.grams)),
+      ),
+    ),
+    offcuts: total(
+      'Offcuts kept for it',
+      'g',
+      batches.flatMap((b) => b.reserves.map((r) => given(r.name, r.grams, 'g', 'yours'))),
+    ),
+    allergens: [...new Set([...batches.flatMap((b) => b.allergens), ...cake.allergens])],
+  };
+}
+
 /** Everything reckoned from a build. Parts are worked out when first read and then kept. */
 export interface Report {
   readonly name: string;
   readonly figure: FigureReport;
   readonly paste: readonly Batch[];
+  /** The batches taken together. */
+  readonly pasteSums: PasteSums;
   readonly bones: BonesReport;
   readonly firming: ReadonlyMap<string, PieceFirming>;
   readonly days: DaysReport;
@@ -136,6 +170,7 @@ export function plan(build: Build, search?: SearchOptions): Report {
   if (before) return before;
   const figure = once(() => figureReport(build));
   const paste = once(() => pasteList(build));
+  const sums = once(() => sumsOf(paste(), cake()));
   const facts = once((): ReadonlyMap<string, SeatFacts> => seatFacts(build));
   const firming = once((): ReadonlyMap<string, PieceFirming> => firmAll(build, facts()));
   const bones = once(() => reckonBones(build, (id) => firming().get(id)?.nightYield ?? 0));
@@ -165,6 +200,9 @@ export function plan(build: Build, search?: SearchOptions): Report {
     },
     get paste() {
       return paste();
+    },
+    get pasteSums() {
+      return sums();
     },
     get bones() {
       return bones();

@@ -14,16 +14,22 @@ const standalone = ((standaloneModule as unknown as { default?: unknown }).defau
   refs: Record<string, string>,
 ) => string;
 
+/** The records that are checked, each in a module of its own so that a page loads only what it needs. */
+export const VALIDATORS = { validateBuild: 'build', validateStores: 'stores' } as const;
+export type ValidatorName = keyof typeof VALIDATORS;
+
+export const validatorFile = (name: ValidatorName): string => `validate-${VALIDATORS[name]}`;
+
 /** The validator as a dependency-free module. */
-export async function validatorSource(): Promise<string> {
+export async function validatorSource(name: ValidatorName = 'validateBuild'): Promise<string> {
   const ajv = new Ajv2020({
     code: { source: true, esm: true, lines: true },
     allErrors: false,
     schemas: [buildSchema, storesSchema],
   });
-  const raw = join(tmpdir(), `validate-build-${process.pid}.mjs`);
-  const out = join(tmpdir(), `validate-build-${process.pid}.out.mjs`);
-  writeFileSync(raw, standalone(ajv, { validateBuild: 'build', validateStores: 'stores' }));
+  const raw = join(tmpdir(), `${validatorFile(name)}-${process.pid}.mjs`);
+  const out = join(tmpdir(), `${validatorFile(name)}-${process.pid}.out.mjs`);
+  writeFileSync(raw, standalone(ajv, { [name]: VALIDATORS[name] }));
   // standalone code still requires a helper of its maker: bundle it in
   await build({
     input: raw,
@@ -45,12 +51,14 @@ export const GENERATED = join(import.meta.dirname, '../core/files/generated');
 
 if (process.argv[1] === import.meta.filename) {
   mkdirSync(GENERATED, { recursive: true });
-  writeFileSync(join(GENERATED, 'validate-build.js'), await validatorSource());
-  writeFileSync(
-    join(GENERATED, 'validate-build.d.ts'),
-    `/** Made by \`npm run generate\` from core/files/schema.ts. */
-export declare const validateBuild: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };
-export declare const validateStores: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };
+  for (const name of Object.keys(VALIDATORS) as ValidatorName[]) {
+    const file = validatorFile(name);
+    writeFileSync(join(GENERATED, `${file}.js`), await validatorSource(name));
+    writeFileSync(
+      join(GENERATED, `${file}.d.ts`),
+      `/** Made by \`npm run generate\` from the schemas in core/files. */
+export declare const ${name}: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };
 `,
-  );
+    );
+  }
 }

@@ -6,3 +6,6 @@ declare module '*.vue' {
   const component: DefineComponent<object, object, unknown>;
   export default component;
 }
+declare module 'plotly.js-basic-dist-min' {
+  export * from 'plotly.js';
+}

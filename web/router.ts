@@ -4,6 +4,12 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'shelf', component: () => import('./shelf/ShelfView.vue') },
+    { path: '/stores', name: 'stores', component: () => import('./stores/StoresView.vue') },
+    {
+      path: '/build/:id/sheet/paste',
+      name: 'paste-sheet',
+      component: () => import('./print/PasteSheet.vue'),
+    },
     { path: '/build/:id/:lens?', name: 'build', component: () => import('./shell/BuildView.vue') },
     { path: '/:rest(.*)*', redirect: '/' },
   ],

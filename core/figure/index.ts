@@ -23,6 +23,7 @@ export * from './place.ts';
 export { girthAt } from './wrap.ts';
 export * from './overlap.ts';
 export * from './weigh.ts';
+export * from './join.ts';
 export * from './solid.ts';
 export * from './union.ts';
 export * from './schemes.ts';
@@ -48,6 +49,7 @@ export {
 } from './edit-pieces.ts';
 export * from './edit-form.ts';
 export * from './edit-parts.ts';
+export * from './edit-paste.ts';
 export * from './textures.ts';
 export * from './covers.ts';
 export * from './paste-list.ts';

@@ -25,7 +25,7 @@ import {
 import { shapeOf } from '../solids/index.ts';
 import { multiplicity, type Build, type Colour, type Piece, type Reserve } from './build.ts';
 import { coverOf, type Cover } from './covers.ts';
-import { blendOf, weighIn } from './weigh.ts';
+import { blendOf, weighIn, type Weight } from './weigh.ts';
 
 /** What one piece, or the cover of one tier, takes from a batch. */
 export interface PasteLine {
@@ -155,18 +155,27 @@ const backShare = (build: Build, share: number) =>
     build.practice.saves ? 'common practice' : 'yours',
   );
 
+const lines = new WeakMap<Piece, { weight: Weight; n: number; saves: boolean; line: PasteLine }>();
+
+/** The line of a piece; remembered as long as its weight and its number do not change. */
 function pieceLine(build: Build, piece: Piece): PasteLine {
   const weight = weighIn(build, piece);
+  const n = multiplicity(build, piece);
+  const { saves } = build.practice;
+  const known = lines.get(piece);
+  if (known && known.weight === weight && known.n === n && known.saves === saves) return known.line;
   const technique = techniqueOf(shapeOf(piece.form.kind).technique);
-  return lineOf(
+  const line = lineOf(
     { piece: piece.id, name: piece.name },
-    multiplicity(build, piece),
+    n,
     piece.breaks,
     weight.paste,
     weight.gross,
     usedShare(technique.used, technique.name),
     backShare(build, technique.kneadedBack),
   );
+  lines.set(piece, { weight, n, saves, line });
+  return line;
 }
 
 function coverLine(build: Build, cover: Cover, blend: Blend): PasteLine {

@@ -5,7 +5,7 @@ import { anyBuild } from '../figure/arbitrary.testing.ts';
 import { BUILD_VERSION } from '../figure/index.ts';
 import { fileName, migrated, MIGRATIONS, readBuild, readRecord, writeBuild } from './index.ts';
 import { plan } from '../plan.ts';
-import { validatorSource } from '../../tools/generate-validators.ts';
+import { validatorFile, validatorSource } from '../../tools/generate-validators.ts';
 
 const demoFolder = new URL('../../demo/', import.meta.url);
 const demos = readdirSync(demoFolder).filter((f) => f.endsWith('.spindle.json'));
@@ -256,9 +256,11 @@ describe('versions', () => {
     expect(migrated({ a: 1 }, BUILD_VERSION)).toEqual({ a: 1 });
   });
 
-  it('the generated validator is the one the schema makes, and evaluates no strings', async () => {
-    const kept = readFileSync(new URL('./generated/validate-build.js', import.meta.url), 'utf8');
-    expect(await validatorSource()).toBe(kept);
-    expect(kept).not.toMatch(/new Function|eval\(|\brequire\(/);
+  it('each generated validator is the one its schema makes, and evaluates no strings', async () => {
+    for (const name of ['validateBuild', 'validateStores'] as const) {
+      const kept = readFileSync(new URL(`./generated/${validatorFile(name)}.js`, import.meta.url), 'utf8');
+      expect(await validatorSource(name)).toBe(kept);
+      expect(kept).not.toMatch(/new Function|eval\(|\brequire\(/);
+    }
   });
 });

@@ -7,4 +7,3 @@ export * from './write.ts';
 export * from './solid-files.ts';
 export * from './migrations.ts';
 export { buildSchema } from './schema.ts';
-export * from './stores-file.ts';

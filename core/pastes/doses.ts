@@ -6,11 +6,11 @@ import type { Blend } from './types.ts';
 export type School = 'powderLow' | 'powderHigh' | 'gumPaste' | 'readyMade' | 'asItComes';
 
 export const SCHOOLS: Readonly<Record<School, string>> = {
-  powderLow: 'powder, the low school',
-  powderHigh: 'powder, the high school',
-  gumPaste: 'blended with gum paste',
-  readyMade: 'ready-made modelling paste',
-  asItComes: 'covering paste as it comes',
+  powderLow: 'powder, little',
+  powderHigh: 'powder, much',
+  gumPaste: 'with gum paste',
+  readyMade: 'ready-made',
+  asItComes: 'as it comes',
 };
 
 export type JobId = 'pose' | 'carry' | 'carve' | 'flex' | 'fingers';

@@ -10,6 +10,7 @@ import {
   type Result,
 } from '../quantity/index.ts';
 import { densityFromBall } from './density.ts';
+import type { OwnPaste } from './types.ts';
 
 /** Lightest and heaviest edible paste there is, g/cm³: beyond it a unit is wrong. */
 export const EDIBLE_DENSITY = [0.1, 1.7] as const;
@@ -127,3 +128,15 @@ export function shrinkFromStrip(before: Mm, after: Mm): Result<Reckoned> {
 
 /** Per cent of length. */
 export const MOST_SHRINK = 10;
+
+/** Check a paste of somebody's own. */
+export function checkOwn(paste: OwnPaste): Result<OwnPaste> {
+  if (!paste.name.trim()) return fail('A paste needs a name.', 'name');
+  if (paste.density !== undefined) {
+    const checked = checkDensity(paste.density);
+    if (!checked.ok) return checked;
+  }
+  if (paste.shrink !== undefined && !(paste.shrink >= 0 && paste.shrink <= MOST_SHRINK))
+    return fail(`Shrinkage lies between 0 and ${MOST_SHRINK} % of the length.`, 'shrink');
+  return ok(paste);
+}

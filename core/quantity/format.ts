@@ -18,6 +18,10 @@ export function formatMass(g: number, shown: Shown = METRIC): string {
   return `${plain(roundTo(g, massStep(Math.abs(g))))} g`;
 }
 
+/** Grams to weigh out: parts of a batch, to the gram however large, so that they are seen to add up. */
+export const formatWeighed = (g: number, shown: Shown = METRIC): string =>
+  g >= 500 && shown.mass === 'g' ? `${roundTo(g, 1)} g` : formatMass(g, shown);
+
 /** Millimetres to 1 mm from 10 mm up and 0.5 mm below; inches to 1/100. */
 export function formatLength(mm: number, shown: Shown = METRIC): string {
   if (shown.length === 'in') return `${plain(roundTo(mm / LENGTH_IN_MM.in, 0.01))} in`;

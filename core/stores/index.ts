@@ -7,4 +7,4 @@ export * from './stock.ts';
 export * from './offcuts.ts';
 export * from './needs.ts';
 export * from './shopping.ts';
-export * from './csv.ts';
+export * from './words.ts';

@@ -1,7 +1,7 @@
 import { labOf } from '../colour/index.ts';
 import type { Batch, Build, Reserve } from '../figure/index.ts';
-import { earliest, roundTo, type Day, type Grams } from '../quantity/index.ts';
-import { firstOut, freshness, type StockItem } from './stock.ts';
+import { earliest, massStep, roundTo, type Day, type Grams } from '../quantity/index.ts';
+import { blendKeepBy, firstOut, freshness, type StockItem } from './stock.ts';
 
 /** An offcut has to be at least this much lighter to be coloured again, L*. Common practice. */
 export const LIGHTER_BY = 15;
@@ -99,3 +99,27 @@ export const keptOf =
   (build: Build, but: string) =>
   (id: string): Grams =>
     build.reserves.reduce((g, r) => g + (r.stock === id && r.batch !== but ? r.grams : 0), 0);
+
+/**
+ * What is left of a batch as an entry of the stores: spare and what was cut away, good as long as the shortest of its
+ * parts.
+ */
+export function offcutOf(build: Build, batch: Batch, mixed: Day, id: string): StockItem {
+  const { base, gumPaste, powder, ratio } = batch.blend;
+  const left = batch.spare.value + batch.lines.reduce((g, l) => g + l.offcut.value, 0);
+  const best = earliest([blendKeepBy(batch.blend, mixed), ...batch.reserves.flatMap((r) => r.keepBy ?? [])])!;
+  return {
+    id,
+    ingredient: base,
+    name: `${batch.colour.name} offcut, ${batch.blend.name}`,
+    amount: roundTo(left, massStep(left)),
+    keepBy: best,
+    note: `from ${build.name}`,
+    offcut: {
+      blend: { base, gumPaste, powder, ...(ratio === undefined ? {} : { ratio }) },
+      colour: { name: batch.colour.name, hex: batch.colour.hex },
+      clean: true,
+      allergens: batch.allergens,
+    },
+  };
+}

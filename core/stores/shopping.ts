@@ -118,3 +118,9 @@ export function shoppingList(needs: readonly Need[], stores: Stores, day: Day): 
     return { need, have, from, short, buy, bought, left: leftOver, past };
   });
 }
+
+/** How much of an ingredient is on the shelf and good on a day. */
+export const onShelf = (stores: Stores, ingredient: string, day: Day): number =>
+  stores.items
+    .filter((i) => i.ingredient === ingredient && !i.offcut && freshness(i, day) !== 'past')
+    .reduce((g, i) => g + i.amount, 0);

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { readStores, storesFrom, writeStores } from '../files/index.ts';
+import { readStores, storesFrom, writeStores } from '../stores-file.ts';
 import { demoBuild } from '../files/demo.testing.ts';
+import { pasteCsv, shoppingCsv } from '../lists.ts';
 import type { Batch } from '../figure/index.ts';
 import { plan } from '../plan.ts';
 import { addDays, daysBetween, isDay } from '../quantity/index.ts';
@@ -19,10 +20,8 @@ import {
   keptOf,
   offcutsFor,
   packsFor,
-  pasteCsv,
   released,
   reserved,
-  shoppingCsv,
   shoppingList,
   takeOut,
   usualKeepBy,

@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -168,9 +168,12 @@ export async function choose(browser: Browser, words: string): Promise<void> {
   await found.click();
 }
 
-/** Wait for a file the page saves; while it arrives it has another ending. */
-export const saved = (browser: Browser, ending: string) =>
-  browser.driver.wait(() => {
+/** Wait for a file the page saves; while it arrives it has another ending, or is still empty. */
+export const saved = async (browser: Browser, ending: string): Promise<string> => {
+  const found = await browser.driver.wait(() => {
     const file = readdirSync(browser.downloads).find((f) => f.endsWith(ending));
-    return Promise.resolve(file ? join(browser.downloads, file) : undefined);
+    const path = file && join(browser.downloads, file);
+    return Promise.resolve(path && statSync(path).size > 0 ? path : undefined);
   }, 20_000);
+  return found!;
+};

@@ -36,7 +36,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
   it('finds the demonstration builds on the shelf and opens the otter', async () => {
     await b.driver.get(served.url);
     await has(b, '.shelf li strong', 'Ferryman otter');
-    expect((await b.driver.findElements(By.css('.shelf li'))).length).toBe(4);
+    await b.driver.wait(async () => (await b.driver.findElements(By.css('.shelf li'))).length === 4, 5000);
     await (await has(b, '.shelf li a', 'Ferryman otter'))!.click();
     await b.find('.stage [data-piece="body"]');
     expect((await b.driver.findElements(By.css('.bead'))).length).toBe(20);
@@ -95,8 +95,8 @@ describe('from a figure on the shelf to a bench sheet', () => {
 
   it('lists the paste by blend and colour with powder in grams and spoons', async () => {
     await open(b, 'paste');
-    await has(b, 'table', /tsp powder/);
-    await has(b, 'table', /gum paste/);
+    await has(b, '.batches', /stiffening powder \(.*tsp\)/);
+    await has(b, '.batches', /gum paste/);
   });
 
   it('plans the days, and the playhead shows firmness on the stage', async () => {

@@ -96,6 +96,7 @@ async function demo(): Promise<void> {
         <h1>Elm Spindle</h1>
       </div>
       <div class="row">
+        <router-link class="button" to="/stores">Stores</router-link>
         <button class="button" type="button" @click="demo">Demonstration builds</button>
         <button class="button" type="button" @click="chooser?.click()">
           <FolderOpen :size="16" /> Open a file
@@ -184,6 +185,10 @@ header {
 }
 h1 {
   font-size: 28px;
+}
+a.button {
+  color: inherit;
+  text-decoration: none;
 }
 .problem {
   margin-top: 16px;

@@ -16,6 +16,7 @@ import { LOAD_CASES } from '@core/bones/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
 import QuantityField from '../shared/QuantityField.vue';
+import Choice from '../shared/Choice.vue';
 
 /** Everything round the figure: when it is due, the room, the board, the working week, what is shown. */
 const open = defineModel<boolean>('open', { required: true });
@@ -95,7 +96,7 @@ const byDay = computed(() =>
       /></label>
       <label class="field"
         ><span>It has to come through</span
-        ><a-select
+        ><Choice
           :value="build.brief.journey"
           :options="JOURNEYS"
           @change="(v: unknown) => store.apply(setBrief(build, { journey: v as Journey }), 'the journey')"
@@ -118,7 +119,7 @@ const byDay = computed(() =>
         />
         <label class="field grow"
           ><span>Air</span
-          ><a-select
+          ><Choice
             :value="build.room.air"
             :options="AIR"
             @change="(v: unknown) => store.apply(setRoom(build, { air: v as number }), 'the room')"
@@ -142,7 +143,7 @@ const byDay = computed(() =>
         />
         <label class="field grow"
           ><span>Made of</span
-          ><a-select
+          ><Choice
             :value="build.board.material"
             :options="BOARDS"
             @change="
@@ -198,6 +199,29 @@ const byDay = computed(() =>
           :value="build.practice.powderBulk"
           @change="(v) => store.apply(setPractice(build, { powderBulk: v }), 'the spoon')"
         />
+        <QuantityField
+          label="Your teaspoon"
+          kind="volume"
+          suffix=" ml"
+          :value="build.practice.spoon"
+          @change="(v) => store.apply(setPractice(build, { spoon: v }), 'the teaspoon')"
+        />
+        <QuantityField
+          label="Least you knead"
+          kind="mass"
+          :value="build.practice.smallestBatch"
+          @change="(v) => store.apply(setPractice(build, { smallestBatch: v }), 'the least that is kneaded')"
+        />
+        <label class="switch"
+          ><a-switch
+            :checked="build.practice.saves"
+            aria-label="Trimmings are kneaded back"
+            @change="
+              (v: unknown) => store.apply(setPractice(build, { saves: v === true }), 'saving trimmings')
+            "
+          />
+          Trimmings are kneaded back</label
+        >
       </div>
     </div>
     <div class="group">
@@ -247,6 +271,12 @@ const byDay = computed(() =>
 }
 .row .field {
   margin: 0;
+}
+.switch {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 34px;
 }
 .grow {
   flex: 1;

@@ -60,6 +60,7 @@ const verdicts = computed(() => new Map(bones.value?.rods.map((r) => [r.rod.id, 
 const colours = computed(() => new Map(build.value.colours.map((c) => [c.id, c.hex])));
 const selectedPiece = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
 const lit = computed(() => {
+  if (store.lit) return store.lit;
   if (store.selection?.kind !== 'batch') return undefined;
   const id = store.selection.id;
   return new Set(build.value.pieces.filter((p) => `${p.blend}/${p.colour}` === id).map((p) => p.id));

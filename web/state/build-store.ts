@@ -26,6 +26,8 @@ export const useBuild = defineStore('build', () => {
   const dragged = shallowRef<Build>();
   const revision = ref<number>();
   const selection = ref<Selection>();
+  /** Pieces pointed at in a list, lit on the stage. */
+  const lit = shallowRef<ReadonlySet<string>>();
   const view = ref<View>('front');
   /** Minute on the clock, from the plan's origin. */
   const playhead = ref<number>();
@@ -211,6 +213,7 @@ export const useBuild = defineStore('build', () => {
     days,
     planning,
     selection,
+    lit,
     view,
     playhead,
     notice,

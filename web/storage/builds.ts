@@ -15,7 +15,7 @@ export const NO_ROOM =
 const NO_STORE = 'The browser did not let the change be saved. Save the build to a file before you close it.';
 
 /** An error of the browser's store in a sentence. */
-function sentenceOf(error: unknown): string {
+export function sentenceOf(error: unknown): string {
   const e = error as { name?: string; inner?: { name?: string } };
   return e.name === 'QuotaExceededError' || e.inner?.name === 'QuotaExceededError' ? NO_ROOM : NO_STORE;
 }

@@ -1,5 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Build } from '@core/figure/index.ts';
+import type { OwnPaste } from '@core/pastes/index.ts';
+import type { StockItem } from '@core/stores/index.ts';
 
 /** A build as kept in the browser; the revision rises with every save, so that two tabs notice each other. */
 export interface StoredBuild {
@@ -40,14 +42,25 @@ export interface Setting {
   readonly value: unknown;
 }
 
+/** Pack sizes the person buys of an ingredient. */
+export interface StoredPacks {
+  readonly ingredient: string;
+  readonly sizes: readonly number[];
+}
+
 export class SpindleDb extends Dexie {
   declare builds: EntityTable<StoredBuild, 'id'>;
   declare pictures: EntityTable<StoredPicture, 'id'>;
   declare settings: EntityTable<Setting, 'key'>;
+  declare stock: EntityTable<StockItem, 'id'>;
+  declare packs: EntityTable<StoredPacks, 'ingredient'>;
+  declare pastes: EntityTable<OwnPaste, 'id'>;
 
   constructor(name = 'elm-spindle') {
     super(name);
     this.version(1).stores({ builds: 'id, savedAt', pictures: 'id, buildId', settings: 'key' });
+    // version 2 adds the stores; what was kept before stays as it is
+    this.version(2).stores({ stock: 'id, ingredient', packs: 'ingredient', pastes: 'id' });
   }
 }
 

@@ -33,6 +33,8 @@ export function demoBuilds(now = new Date()): Build[] {
 export async function seedDemo(store: SpindleDb = db): Promise<void> {
   if (await readSetting(SEEDED, false, store)) return;
   await restoreDemo(store);
+  const { seedStores } = await import('./demo-stores.ts');
+  await seedStores(saturdayAfterNext(new Date()).slice(0, 10), store);
   await writeSetting(SEEDED, true, store);
 }
 

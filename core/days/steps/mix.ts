@@ -1,13 +1,13 @@
 import type { Batch, BatchPart } from '../../figure/index.ts';
 import { materialOf } from '../../pastes/index.ts';
-import { formatMass, formatSpoons, roundTo } from '../../quantity/index.ts';
+import { formatMass, formatSpoons, formatWeighed, roundTo } from '../../quantity/index.ts';
 import { coverId, mixId, paced, shapeId, type StepMaker } from './types.ts';
 
 const spoonsOf = (part: BatchPart): string => (part.spoons ? `, ${formatSpoons(part.spoons.value, 1)}` : '');
 
 /** What is weighed out, and what is sprinkled on top. */
 function weighing(batch: Batch): string[] {
-  const parts = batch.parts.filter((p) => !p.onTop).map((p) => `${formatMass(p.weigh)} ${p.name}`);
+  const parts = batch.parts.filter((p) => !p.onTop).map((p) => `${formatWeighed(p.weigh)} ${p.name}`);
   const offcuts = batch.reserves.map(
     (r) => `${formatMass(r.grams)} of the ${r.name} kept for it${r.recolour ? ', coloured again' : ''}`,
   );
@@ -16,7 +16,7 @@ function weighing(batch: Batch): string[] {
     `${said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1)}` : said[0]}.`,
     ...batch.parts
       .filter((p) => p.onTop)
-      .map((p) => `${formatMass(p.weigh)} ${p.name}${spoonsOf(p)}, sprinkled and kneaded in.`),
+      .map((p) => `${formatWeighed(p.weigh)} ${p.name}${spoonsOf(p)}, sprinkled and kneaded in.`),
   ];
 }
 

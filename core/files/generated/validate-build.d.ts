@@ -1,3 +1,2 @@
-/** Made by `npm run generate` from core/files/schema.ts. */
+/** Made by `npm run generate` from the schemas in core/files. */
 export declare const validateBuild: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };
-export declare const validateStores: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };

@@ -6,6 +6,7 @@ import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import WhyTree from '../../shared/WhyTree.vue';
+import Choice from '../../shared/Choice.vue';
 
 const props = defineProps<{ report: RodReport }>();
 const store = useBuild();
@@ -100,7 +101,7 @@ const ENDS = [
       /></label>
       <label class="field"
         ><span>Rod</span
-        ><a-select
+        ><Choice
           :value="rod.stock"
           :options="stocks"
           style="width: 210px"
@@ -118,7 +119,7 @@ const ENDS = [
     <div v-for="e in ENDS" :key="e.key" class="row">
       <label class="field"
         ><span>{{ e.label }}</span
-        ><a-select
+        ><Choice
           :value="rod[e.key].on"
           :options="places"
           style="width: 150px"

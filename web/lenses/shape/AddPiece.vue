@@ -4,6 +4,7 @@ import { FAMILIES, SHAPE_KINDS, shapeOf, type ShapeKind } from '@core/solids/ind
 import { addPiece, BOARD } from '@core/figure/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import ShapeIcon from './ShapeIcon.vue';
+import Choice from '../../shared/Choice.vue';
 
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
@@ -28,7 +29,7 @@ const families = Object.entries(FAMILIES).map(([family, label]) => ({
   <a-modal v-model:open="open" title="New piece" :footer="null" width="1120px" :style="{ top: '30px' }">
     <label class="on"
       >Standing on
-      <a-select
+      <Choice
         v-model:value="on"
         :options="places"
         style="width: 220px"

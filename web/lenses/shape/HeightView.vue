@@ -7,6 +7,7 @@ import { usePreferences } from '../../state/preferences.ts';
 import { useReference } from '../../state/reference.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
+import Choice from '../../shared/Choice.vue';
 
 /** The height from shoes to hat with what soft stages lose, and whole figures laid out to proportion. */
 const store = useBuild();
@@ -95,14 +96,14 @@ function choose(v: string): void {
     <div class="row fields">
       <label class="field"
         ><span>Proportion</span
-        ><a-select
+        ><Choice
           :value="scheme"
           :options="schemes"
           style="width: 220px"
           @change="(v: unknown) => choose(v as string)"
       /></label>
       <label class="field"
-        ><span>Pose</span><a-select v-model:value="pose" :options="POSES" style="width: 120px"
+        ><span>Pose</span><Choice v-model:value="pose" :options="POSES" style="width: 120px"
       /></label>
       <QuantityField
         label="Standing height"

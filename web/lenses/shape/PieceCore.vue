@@ -4,6 +4,7 @@ import { CORE_NAME, setCoat, setPiece, BOARD, type CoreKind, type Piece } from '
 import { shapeOf } from '@core/solids/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import Choice from '../../shared/Choice.vue';
 
 /** What a piece is pressed over: solid paste, or an even coat over a core of its own shape. */
 const props = defineProps<{ piece: Piece }>();
@@ -39,7 +40,7 @@ const toggle = (on: boolean) =>
     />
     <label v-if="coat || shape.core" class="field"
       ><span>Pressed over</span
-      ><a-select
+      ><Choice
         :value="piece.core"
         :options="cores"
         style="width: 150px"

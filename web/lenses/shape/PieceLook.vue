@@ -21,6 +21,7 @@ import {
   type ShapeKind,
 } from '@core/solids/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import Choice from '../../shared/Choice.vue';
 
 /** What a piece is called, made of and looks like, and how alike its makes have to be. */
 const props = defineProps<{ piece: Piece }>();
@@ -87,7 +88,7 @@ function newColour(): void {
     /></label>
     <label class="field"
       ><span>Shape, same grams</span
-      ><a-select
+      ><Choice
         :value="piece.form.kind"
         :options="kinds"
         show-search
@@ -98,11 +99,11 @@ function newColour(): void {
     /></label>
     <label v-if="piece.form.kind === 'sheet'" class="field"
       ><span>Outline</span
-      ><a-select :value="outline" :options="outlines" @change="(v: unknown) => setOutline(v as string)"
+      ><Choice :value="outline" :options="outlines" @change="(v: unknown) => setOutline(v as string)"
     /></label>
     <label class="field"
       ><span>Paste</span
-      ><a-select
+      ><Choice
         :value="piece.blend"
         :options="blends"
         @change="(v: unknown) => change({ blend: v as string }, 'the paste')"
@@ -121,7 +122,7 @@ function newColour(): void {
             )
           "
         />
-        <a-select
+        <Choice
           :value="piece.colour"
           :options="colours"
           style="flex: 1; min-width: 0"
@@ -132,21 +133,21 @@ function newColour(): void {
     </label>
     <label class="field"
       ><span>Surface</span
-      ><a-select
+      ><Choice
         :value="piece.texture"
         :options="textures"
         @change="(v: unknown) => change({ texture: v as TextureKind }, 'the surface')"
     /></label>
     <label class="field"
       ><span>How alike</span
-      ><a-select
+      ><Choice
         :value="piece.tolerance"
         :options="TOLERANCES"
         @change="(v: unknown) => change({ tolerance: v as Tolerance }, 'how alike the makes')"
     /></label>
     <label class="field"
       ><span>Hidden face, for seams</span
-      ><a-select
+      ><Choice
         :value="piece.hidden"
         :options="FACES"
         @change="(v: unknown) => change({ hidden: v as HiddenFace }, 'the hidden face')"

@@ -17,6 +17,7 @@ import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import Choice from '../../shared/Choice.vue';
 
 /** What carries a piece, how, and where on it. */
 const props = defineProps<{ piece: Piece }>();
@@ -64,7 +65,7 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
     <div class="grid">
       <label class="field"
         ><span>Carried by</span
-        ><a-select
+        ><Choice
           :value="piece.seat.on"
           :options="carriers"
           show-search
@@ -73,14 +74,14 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
       /></label>
       <label v-if="onPiece" class="field"
         ><span>How</span
-        ><a-select
+        ><Choice
           :value="piece.seat.how"
           :options="hows"
           @change="(v: unknown) => seat({ how: v as SeatKind })"
       /></label>
       <label v-if="onPiece && !round" class="field wide"
         ><span>Where both would be in one place</span
-        ><a-select
+        ><Choice
           :value="piece.seat.overlap"
           :options="OVERLAPS"
           @change="(v: unknown) => seat({ overlap: v as Overlap })"

@@ -11,6 +11,7 @@ import WhyButton from '../../shared/WhyButton.vue';
 import { keepSolidJob, readSolidJob } from '../../workers/client.ts';
 import { saveBlob } from '../../shell/files.ts';
 import type { FoundSolid } from '../../workers/solids.worker.ts';
+import Choice from '../../shared/Choice.vue';
 
 /** Solids in from files, the true union of the pieces, and solids out. */
 const store = useBuild();
@@ -160,10 +161,10 @@ onBeforeUnmount(() => union.cancel());
       </p>
       <div class="row fields">
         <label class="field"
-          ><span>The file is in</span><a-select v-model:value="unit" :options="UNITS" style="width: 140px"
+          ><span>The file is in</span><Choice v-model:value="unit" :options="UNITS" style="width: 140px"
         /></label>
         <label class="field"
-          ><span>Which way up</span><a-select v-model:value="up" :options="UPS" style="width: 110px"
+          ><span>Which way up</span><Choice v-model:value="up" :options="UPS" style="width: 110px"
         /></label>
         <span class="size">{{ size.map((s) => formatLength(s, preferences.shown)).join(' × ') }}</span>
         <button class="button main" type="button" :disabled="busy" @click="use">Use it as a piece</button>

@@ -1,9 +1,9 @@
-import { fail, ok, type Result } from '../quantity/index.ts';
-import { checkItem, type Stores } from '../stores/index.ts';
-import { validateStores } from './generated/validate-build.js';
-import { LARGEST_FILE } from './read.ts';
-import { sentence, type SchemaError } from './sentences.ts';
-import { STORES_FORMAT, STORES_VERSION } from './stores-schema.ts';
+import { fail, ok, type Result } from './quantity/index.ts';
+import { checkItem, type Stores } from './stores/index.ts';
+import { validateStores } from './files/generated/validate-stores.js';
+import { LARGEST_FILE } from './files/index.ts';
+import { sentence, type SchemaError } from './files/sentences.ts';
+import { STORES_FORMAT, STORES_VERSION } from './files/stores-schema.ts';
 
 export const STORES_FILE = 'stores.spindle-stores.json';
 

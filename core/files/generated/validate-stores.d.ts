@@ -1,0 +1,2 @@
+/** Made by `npm run generate` from the schemas in core/files. */
+export declare const validateStores: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };

@@ -1,0 +1,43 @@
+import Papa from 'papaparse';
+import type { Batch } from './figure/index.ts';
+import { formatSpoons } from './quantity/index.ts';
+import { packWords, type ShoppingLine } from './stores/index.ts';
+
+/** Cells that a spreadsheet would take for a formula are quoted off. */
+const write = (fields: readonly string[], rows: readonly (readonly (string | number)[])[]): string =>
+  `${Papa.unparse({ fields: [...fields], data: rows.map((r) => [...r]) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+
+/** The paste list as a table (RFC 4180): one row for each thing weighed, grams to a tenth. */
+export const pasteCsv = (batches: readonly Batch[]): string =>
+  write(
+    ['batch', 'colour', 'blend', 'weigh', 'grams', 'spoons', 'goes into', 'rest min', 'allergens'],
+    batches.flatMap((b) =>
+      b.parts.map((p) => [
+        b.id,
+        b.colour.name,
+        b.blend.name,
+        p.name,
+        p.weigh,
+        p.spoons ? formatSpoons(p.spoons.value, 1) : '',
+        b.lines.map((l) => l.name).join(', '),
+        Math.round(b.rest),
+        b.allergens.join(', '),
+      ]),
+    ),
+  );
+
+/** The shopping list as a table. */
+export const shoppingCsv = (lines: readonly ShoppingLine[]): string =>
+  write(
+    ['what', 'needed', 'unit', 'on the shelf', 'short', 'packs', 'buy', 'for'],
+    lines.map((l) => [
+      l.need.name,
+      Number(l.need.amount.value.toFixed(1)),
+      l.need.amount.unit,
+      Number(l.have.value.toFixed(1)),
+      Number(l.short.value.toFixed(1)),
+      packWords(l),
+      l.short.value > 0 ? Number(l.bought.toFixed(1)) : 0,
+      l.need.for.join(', '),
+    ]),
+  );

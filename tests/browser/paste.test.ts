@@ -1,0 +1,290 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import axe from 'axe-core';
+import Papa from 'papaparse';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { storesFrom } from '../../core/stores-file.ts';
+import {
+  By,
+  choose,
+  has,
+  Key,
+  openBrowser,
+  openBuild,
+  row,
+  saved,
+  serve,
+  type Browser,
+  type Served,
+} from './driver.ts';
+
+let served: Served;
+let b: Browser;
+beforeAll(async () => {
+  served = await serve();
+  b = await openBrowser();
+});
+afterAll(async () => {
+  await b.close();
+  await served.close();
+});
+
+const paste = async (view: string, id?: string) => {
+  await openBuild(b, served.url, 'paste', id);
+  await choose(b, view);
+};
+const undo = () => b.press(Key.chord(Key.CONTROL, 'z'));
+const waitSaved = () => b.driver.wait(async () => !(await b.text('.rail .name')).includes('saving'), 10_000);
+const stores = async () => {
+  await b.driver.get(`${served.url}/stores`);
+  await has(b, '.find', /entries/);
+};
+const serious = async () => {
+  await b.driver.executeScript(axe.source);
+  const found = await b.driver.executeAsyncScript<{ id: string; impact: string; help: string }[]>(
+    'axe.run(document, { resultTypes: ["violations"] }).then((r) => arguments[0](r.violations.map((v) => ({ id: v.id, impact: v.impact, help: v.help + " " + v.nodes[0].html.slice(0, 160) }))))',
+  );
+  return found.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+};
+
+describe('what to mix', () => {
+  it('lights the pieces a batch feeds while it is pointed at', async () => {
+    await paste('Mix');
+    const line = await row(b, 'scarf red');
+    await b.driver.actions().move({ origin: line }).perform();
+    await b.driver.wait(async () => {
+      const body = await b.find('.stage [data-piece="body"]');
+      return (await body.getAttribute('opacity')) === '0.18';
+    }, 5000);
+    const scarf = await b.find('.stage [data-piece="scarf"]');
+    expect(await scarf.getAttribute('opacity')).toBe('1');
+  });
+
+  it('opens a batch to a card in large type whose parts add up', async () => {
+    await (await row(b, 'Figure paste 70:30')).click();
+    await b.find('li.open .part');
+    const parts = await b.driver.findElements(By.css('li.open .part strong'));
+    const grams = await Promise.all(parts.map(async (p) => parseFloat(await p.getText())));
+    const whole = parseFloat(await b.text('li.open .line .n'));
+    expect(grams.reduce((x, y) => x + y, 0)).toBe(whole);
+  });
+
+  it('uses offcuts of the stores, and less is mixed fresh', async () => {
+    await b.push('Use the offcuts');
+    await has(b, 'li.open .part', /brown offcut/);
+    await has(b, '.headline', /of it offcuts/);
+    await waitSaved();
+    await stores();
+    await has(b, '.line', /65 g kept for Ferryman otter/);
+    await paste('Mix');
+    await (await row(b, 'Figure paste 70:30')).click();
+    await b.push('Let the offcuts go');
+    await b.driver.wait(async () => !(await b.text('.headline')).includes('offcuts'), 5000);
+  });
+
+  it('takes a batch off the stores and puts what is left there', async () => {
+    await b.push('Mixed: take it off the stores');
+    await has(b, '.ant-message', /Taken off the stores/);
+    await b.push('Put what is left in the stores');
+    await has(b, '.ant-message', /are in the stores now/);
+    await stores();
+    await has(b, '.line', /otter brown offcut/);
+    const ivory = await b.driver.findElements(
+      By.xpath('//strong[normalize-space(.)="Covering paste, ivory"]'),
+    );
+    // 718 g were weighed out and the oldest 430 g went first
+    expect(ivory).toHaveLength(0);
+    await has(b, '.line', /Covering paste, white[\s\S]*7\d\d g/);
+  });
+});
+
+describe('how stiff', () => {
+  it('sets the schools side by side with grams, spoons and times, and takes one', async () => {
+    await paste('Blends');
+    await (await row(b, 'Limb paste')).click();
+    await has(b, 'table', /powder, little/);
+    await has(b, 'table', /tsp/);
+    await (await b.find('button[aria-label="Use with gum paste"]')).click();
+    await has(b, '.line', /Covering paste, 30 % gum paste/);
+    await has(b, '.yours', /yours/);
+    await undo();
+  });
+
+  it('tells a dose that cracks with its remedy, and lets it be', async () => {
+    await b.fill('Powder', '4');
+    await has(b, '.warn', /rubbery and cracks. Knead in a little shortening/);
+    await undo();
+  });
+
+  it('replaces the table by a ball that was weighed, and refuses what is not edible', async () => {
+    await b.push('Measure your own');
+    await b.fill('Weighs', '3500');
+    for (const n of [1, 2, 3]) await b.fill(`Across ${n}`, '40');
+    await has(b, '.measure .warn', /Nothing edible here weighs/);
+    await b.fill('Weighs', '46');
+    await has(b, '.measure [role=status]', /1\.37 g\/cm³/);
+    await b.push('Use this');
+    await has(b, '.facts', /1\.37 g\/cm³/);
+    await b.push('Keep as a paste of your own');
+    await has(b, '.ant-message', /among your pastes now/);
+    await stores();
+    await choose(b, 'Your own pastes');
+    await b.driver.wait(async () => (await b.driver.findElements(By.css('.paste'))).length === 2, 5000);
+  });
+
+  it('weighs a chocolate batch from what is wanted or what there is', async () => {
+    await paste('Blends', 'demo-savoy-cabbage');
+    await (await row(b, 'White modelling')).click();
+    await has(b, '.big', /white chocolate/);
+    await choose(b, 'I have chocolate');
+    await b.fill('Chocolate there is', '600');
+    await has(b, '.big', /600 g[\s\S]*200 g/);
+    await choose(b, 'From the stores');
+    await has(b, '.big', /runs out first/);
+    await has(b, '.steps', /until it just comes together/);
+  });
+});
+
+describe('what joins and what is inside', () => {
+  it('chooses a glue for the joint and its state, and says why not another', async () => {
+    await paste('Glue and core');
+    await has(b, '.glue', /water, a damp brush/);
+    await choose(b, 'dry');
+    await b.driver.wait(async () => {
+      const names = await Promise.all(
+        (await b.driver.findElements(By.css('.glue strong'))).map((e) => e.getText()),
+      );
+      return !names.includes('water, a damp brush');
+    }, 5000);
+  });
+
+  it('compares cores by grams and what they do to the bones, and takes one', async () => {
+    await paste('Glue and core');
+    await (await b.find('.bead:nth-of-type(5)')).click();
+    await (await has(b, '.bead', 'Head'))!.click();
+    await has(b, 'h3', 'Inside the head');
+    await has(b, 'table', /cereal treat/);
+    await (await b.find('button[aria-label="Use cereal treat"]')).click();
+    await b.driver.wait(
+      async () =>
+        /cereal treat/.test(await (await b.driver.findElement(By.css('tr.on'))).getText().catch(() => '')),
+      5000,
+    );
+    await undo();
+  });
+});
+
+describe('cake and portions', () => {
+  it('tells whether the cake may be carved, and what to bake', async () => {
+    await paste('Cake', 'demo-savoy-cabbage');
+    await has(b, '.gate', /Carve it/);
+    await b.fill('Hours chilled', '1');
+    await has(b, '.gate', /Do not carve it yet[\s\S]*Leave it \d+ h in the fridge/);
+    await undo();
+    await b.push('Add a tier');
+    await has(b, '.tier', /Roll a disc/);
+    await undo();
+  });
+
+  it('notes weighings, shows them against their limits and tells a drift', async () => {
+    await paste('Portions', 'demo-sixty-acorn-sweets');
+    await has(b, '.warning', /Drifting heavy/);
+    await b.driver.wait(
+      async () => (await b.driver.findElements(By.css('.js-plotly-plot svg'))).length > 0,
+      15_000,
+    );
+    const field = await b.find('.next input');
+    await field.sendKeys('heavy', Key.ENTER);
+    await has(b, '[role=alert]', /is not understood/);
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), '12,1', Key.ENTER);
+    await has(b, '.panel p', /21 weighed/);
+    await b.push('Take the last back');
+    await has(b, '.panel p', /20 weighed/);
+    await b.fill('Weighs', '15');
+    await b.push('Make one weigh 15 g');
+    await has(b, '.sums', /15 g/);
+  });
+});
+
+describe('what to buy and what is on the shelf', () => {
+  it('lists what is short in packs, and saves both lists as tables', async () => {
+    await paste('Buy');
+    await has(b, 'table', /Gum paste[\s\S]*1 × \d+ g/);
+    await b.push('Shopping list, CSV');
+    const shopping = Papa.parse<Record<string, string>>(
+      readFileSync(await saved(b, '-shopping.csv'), 'utf8'),
+      {
+        header: true,
+        skipEmptyLines: true,
+      },
+    );
+    expect(shopping.errors).toEqual([]);
+    expect(shopping.data.find((r) => r.what === 'Gum paste')!.packs).toMatch(/^1 × (250|500) g$/);
+    await b.push('Paste list, CSV');
+    expect(readFileSync(await saved(b, '-paste.csv'), 'utf8')).toMatch(/^batch,colour,blend/);
+  });
+
+  it('has a sheet to print', async () => {
+    await b.driver.get(`${served.url}/build/demo-ferryman-otter/sheet/paste`);
+    await has(b, '.sheet', /To mix[\s\S]*To buy/);
+    const pdf = (await b.driver.sendAndGetDevToolsCommand('Page.printToPDF', {
+      preferCSSPageSize: true,
+    })) as unknown as {
+      data: string;
+    };
+    expect(Buffer.from(pdf.data, 'base64').subarray(0, 5).toString()).toBe('%PDF-');
+  });
+
+  it('keeps an entry, refuses less than nothing, and brings the entry back over a reload', async () => {
+    await stores();
+    await b.push('New entry');
+    const field = (label: string) =>
+      b.driver.findElement(By.xpath(`//form[contains(@class,"item")]//label[span[.="${label}"]]//input`));
+    await (await field('Name')).sendKeys('Rose paste');
+    await (await field('How much')).sendKeys('-5');
+    await b.push('Put it on the shelf');
+    await has(b, '.wrong', /less than nothing/);
+    await (await field('How much')).sendKeys(Key.chord(Key.CONTROL, 'a'), '1 lb');
+    await b.push('Put it on the shelf');
+    await has(b, '.line', /Rose paste[\s\S]*454 g/);
+    await b.driver.navigate().refresh();
+    await has(b, '.line', /Rose paste/);
+    await (await row(b, 'Rose paste')).click();
+    await b.push('Used up, take it out');
+    await b.driver.wait(
+      async () => (await b.driver.findElements(By.xpath('//strong[.="Rose paste"]'))).length === 0,
+      5000,
+    );
+  });
+
+  it('saves the stores, refuses a wrong file with a sentence and changes nothing', async () => {
+    await b.push('Save to a file');
+    const file = await saved(b, '.spindle-stores.json');
+    const data = JSON.parse(readFileSync(file, 'utf8')) as { items: { amount: number }[] };
+    expect(storesFrom(data).ok).toBe(true);
+    const before = data.items.length;
+    data.items[0]!.amount = -3;
+    const wrong = join(b.downloads, 'wrong.json');
+    writeFileSync(wrong, JSON.stringify(data));
+    const input = await b.find('input[type=file]');
+    await input.sendKeys(wrong);
+    await has(b, '.problem', /wrong.json was not opened.*at least 0.*Nothing was changed/);
+    await has(b, '.find', new RegExp(`${before} entries`));
+    await input.sendKeys(file);
+    await b.push('Put them in place');
+    await has(b, '.find', new RegExp(`${before} entries`));
+  });
+});
+
+describe('for everybody', () => {
+  it('has nothing serious to complain of in any of its views', async () => {
+    for (const view of ['Mix', 'Blends', 'Glue and core', 'Cake', 'Portions', 'Buy']) {
+      await paste(view, 'demo-savoy-cabbage');
+      await b.driver.sleep(300);
+      expect(await serious(), view).toEqual([]);
+    }
+    await stores();
+    expect(await serious(), 'stores').toEqual([]);
+    expect(await b.complaints()).toEqual([]);
+  });
+});

@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { removeBlend, replaceBlend } from '@core/figure/index.ts';
+import {
+  blendDensity,
+  materialOf,
+  MATERIALS,
+  MATERIAL_IDS,
+  shrinkOf,
+  type Blend,
+  type OwnPaste,
+} from '@core/pastes/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { useStores } from '../../state/stores.ts';
+import QuantityField from '../../shared/QuantityField.vue';
+import WhyButton from '../../shared/WhyButton.vue';
+import ChocolateCard from './ChocolateCard.vue';
+import JobTable from './JobTable.vue';
+import MeasurePanel from './MeasurePanel.vue';
+import Choice from '../../shared/Choice.vue';
+
+/** One blend: what it is made from, how stiff, what is known of it, and what was measured. */
+const props = defineProps<{ blend: Blend }>();
+const emit = defineEmits<{ gone: [] }>();
+const store = useBuild();
+const shelf = useStores();
+const build = computed(() => store.build!);
+const material = computed(() => materialOf(props.blend.base));
+const doubts = computed(() => store.report!.doses.get(props.blend.id) ?? []);
+const measuring = ref(false);
+const bases = computed(() => [
+  ...MATERIAL_IDS.map((id) => ({ value: id as string, label: MATERIALS[id].name as string })),
+  ...shelf.stores.pastes.map((p) => ({ value: p.id, label: `${p.name}, your own` })),
+]);
+const apply = (next: Blend, what: string) => store.apply(replaceBlend(build.value, next), what);
+const patch = (p: Partial<Blend>, what: string) => apply({ ...props.blend, ...p }, what);
+
+/** Another paste: what does not go with it is left behind. */
+function rebase(value: string): void {
+  const own: OwnPaste | undefined = shelf.stores.pastes.find((p) => p.id === value);
+  const base = own?.like ?? value;
+  const { own: _own, ratio: _ratio, density: _density, gumPaste, powder, ...rest } = props.blend;
+  const stiff = materialOf(base).stiffens;
+  apply(
+    { ...rest, base, gumPaste: stiff ? gumPaste : 0, powder: stiff ? powder : 0, ...(own ? { own } : {}) },
+    'what a blend is made from',
+  );
+}
+function remove(): void {
+  if (store.apply(removeBlend(build.value, props.blend.id), 'removing a blend')) emit('gone');
+}
+</script>
+
+<template>
+  <div class="card">
+    <div class="row">
+      <label class="field"
+        ><span>Name</span
+        ><a-input
+          :key="blend.name"
+          :default-value="blend.name"
+          style="width: 165px"
+          @change="
+            patch(
+              { name: ($event.target as HTMLInputElement).value.trim() || blend.name },
+              'the name of a blend',
+            )
+          "
+      /></label>
+      <label class="field"
+        ><span>Made from</span
+        ><Choice
+          :value="blend.own?.id ?? blend.base"
+          :options="bases"
+          style="width: 205px"
+          @change="(v: unknown) => rebase(v as string)"
+      /></label>
+      <template v-if="material.stiffens">
+        <QuantityField
+          label="Gum paste"
+          kind="percent"
+          :width="62"
+          :value="blend.gumPaste"
+          @change="(v) => patch({ gumPaste: v }, 'the gum paste')"
+        />
+        <QuantityField
+          label="Powder"
+          kind="percent"
+          :width="62"
+          :value="blend.powder"
+          @change="(v) => patch({ powder: v }, 'the powder')"
+        />
+      </template>
+    </div>
+    <p v-for="d in doubts" :key="d" class="warn"><span aria-hidden="true">◆</span> {{ d }}</p>
+    <JobTable v-if="material.stiffens" :blend="blend" @use="(b) => apply(b, 'the dose')" />
+    <ChocolateCard
+      v-if="material.chocolate"
+      :blend="blend"
+      :facts="material.chocolate"
+      @ratio="(ratio) => patch({ ratio }, 'chocolate to syrup')"
+    />
+    <dl class="facts small">
+      <div>
+        <dt>Good for</dt>
+        <dd>{{ material.goodFor }}</dd>
+      </div>
+      <div>
+        <dt>Not for</dt>
+        <dd>{{ material.badFor }}</dd>
+      </div>
+      <div>
+        <dt>Heat and damp</dt>
+        <dd>{{ material.weather }}</dd>
+      </div>
+      <div>
+        <dt>Keeps</dt>
+        <dd>about {{ material.keeps.days }} days {{ material.keeps.how }}; the label comes first</dd>
+      </div>
+      <div>
+        <dt>Who eats it</dt>
+        <dd>
+          vegetarian {{ material.diet.vegetarian }}, vegan {{ material.diet.vegan
+          }}<template v-if="material.ask">. {{ material.ask }}</template>
+        </dd>
+      </div>
+      <div>
+        <dt>Weighs</dt>
+        <dd>
+          <WhyButton :figure="blendDensity(blend)" /><template v-if="shrinkOf(blend) > 0"
+            >, shrinks {{ shrinkOf(blend) }} % on drying</template
+          >
+        </dd>
+      </div>
+    </dl>
+    <div class="row">
+      <button class="button" type="button" :aria-expanded="measuring" @click="measuring = !measuring">
+        {{ measuring ? 'Enough measured' : 'Measure your own' }}
+      </button>
+      <button class="button" type="button" @click="remove">Remove this blend</button>
+    </div>
+    <MeasurePanel v-if="measuring" :blend="blend" @use="(b) => apply(b, 'a measurement')" />
+  </div>
+</template>
+
+<style scoped>
+.card {
+  display: grid;
+  gap: 12px;
+  padding: 4px 0 14px;
+}
+.row {
+  align-items: flex-end;
+  gap: 12px;
+}
+.warn {
+  color: var(--tight);
+}
+.facts {
+  display: grid;
+  gap: 2px;
+  margin: 0;
+}
+.facts div {
+  display: grid;
+  grid-template-columns: 104px 1fr;
+  gap: 10px;
+}
+.facts dt {
+  color: var(--ink-2);
+}
+.facts dd {
+  margin: 0;
+}
+</style>

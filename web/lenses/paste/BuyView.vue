@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { Copy, Download, Printer } from '@lucide/vue';
+import { fileStem } from '@core/files/index.ts';
+import { amountWords, asText, packWords, shoppingList } from '@core/stores/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { useStores } from '../../state/stores.ts';
+import { usePreferences } from '../../state/preferences.ts';
+import { saveBlob } from '../../shell/files.ts';
+import WhyButton from '../../shared/WhyButton.vue';
+
+const store = useBuild();
+const shelf = useStores();
+const { shown } = usePreferences();
+const build = computed(() => store.build!);
+const due = computed(() => build.value.brief.due.slice(0, 10));
+const lines = computed(() => shoppingList(store.report!.needs, shelf.stores, due.value));
+const short = computed(() => lines.value.filter((l) => l.short.value > 0));
+
+async function csv(which: 'paste' | 'shopping'): Promise<void> {
+  const { pasteCsv, shoppingCsv } = await import('@core/lists.ts');
+  const text = which === 'paste' ? pasteCsv(store.report!.paste) : shoppingCsv(lines.value);
+  saveBlob(new Blob([text], { type: 'text/csv' }), `${fileStem(build.value.name)}-${which}.csv`);
+}
+async function copy(): Promise<void> {
+  try {
+    await navigator.clipboard.writeText(asText(build.value.name, store.report!.paste, lines.value, shown));
+    store.say('Copied: paste it into a message.');
+  } catch {
+    store.say('The browser did not let it be copied. Save it as a table instead.', 'error');
+  }
+}
+</script>
+
+<template>
+  <p class="lead">
+    <template v-if="short.length"
+      >{{ short.length }} {{ short.length === 1 ? 'thing is' : 'things are' }} short, held against the
+      <router-link to="/stores">stores</router-link>; what is past its date on the due day does not
+      count.</template
+    >
+    <template v-else>Everything is on the shelf.</template>
+  </p>
+  <table class="plain">
+    <thead>
+      <tr>
+        <th scope="col">What</th>
+        <th scope="col" class="n">Needed</th>
+        <th scope="col" class="n">On the shelf</th>
+        <th scope="col" class="n">Short</th>
+        <th scope="col">Buy</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="l in lines" :key="l.need.name" :class="{ short: l.short.value > 0 }">
+        <td>
+          {{ l.need.name }}
+          <span class="muted small for"
+            >{{ l.need.for.slice(0, 5).join(', ') }}<template v-if="l.need.for.length > 5"> …</template></span
+          >
+          <span v-if="l.past > 0" class="small past"
+            ><span aria-hidden="true">◆</span> {{ amountWords(l.past, l.need.amount.unit, shown) }} will be
+            past its date</span
+          >
+        </td>
+        <td class="n"><WhyButton :figure="l.need.amount" /></td>
+        <td class="n"><WhyButton v-if="l.have.value > 0" :figure="l.have" /><template v-else>–</template></td>
+        <td class="n">
+          <strong v-if="l.short.value > 0"><WhyButton :figure="l.short" /></strong
+          ><template v-else>–</template>
+        </td>
+        <td>
+          <template v-if="l.buy.length">{{ packWords(l, shown) }}</template>
+          <template v-else-if="l.short.value > 0">{{
+            amountWords(l.short.value, l.need.amount.unit, shown)
+          }}</template>
+          <span v-if="l.buy.length && l.left.value > 0" class="muted small for"
+            ><WhyButton :figure="l.left" /> stay</span
+          >
+        </td>
+      </tr>
+    </tbody>
+  </table>
+  <div class="row out">
+    <button class="button" type="button" @click="copy"><Copy :size="15" /> Copy as text</button>
+    <button class="button" type="button" @click="csv('paste')">
+      <Download :size="15" /> Paste list, CSV
+    </button>
+    <button class="button" type="button" @click="csv('shopping')">
+      <Download :size="15" /> Shopping list, CSV
+    </button>
+    <router-link class="button" :to="`/build/${build.id}/sheet/paste`"
+      ><Printer :size="15" /> Sheet to print</router-link
+    >
+  </div>
+</template>
+
+<style scoped>
+.lead {
+  padding: 14px 0 6px;
+}
+.for,
+.past {
+  display: block;
+}
+.past {
+  color: var(--tight);
+}
+.out {
+  padding: 16px 0;
+}
+a.button {
+  color: inherit;
+  text-decoration: none;
+}
+</style>

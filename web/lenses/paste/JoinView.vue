@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { BOARD, joinOf, pieceOf } from '@core/figure/index.ts';
+import { chooseGlue, SIDES, type JointState } from '@core/pastes/index.ts';
+import { formatTime } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import CoreTable from './CoreTable.vue';
+import GlueRecipe from './GlueRecipe.vue';
+import Choice from '../../shared/Choice.vue';
+
+const store = useBuild();
+const build = computed(() => store.build!);
+const piece = computed(() => {
+  const id = store.selection?.kind === 'piece' ? store.selection.id : undefined;
+  return (
+    pieceOf(build.value, id ?? '') ??
+    build.value.pieces.find((p) => p.seat.on !== BOARD) ??
+    build.value.pieces[0]
+  );
+});
+const options = computed(() => build.value.pieces.map((p) => ({ value: p.id, label: p.name })));
+const joint = computed(() => piece.value && joinOf(build.value, piece.value));
+const STATES = [
+  { value: 'soft', label: 'soft' },
+  { value: 'firm', label: 'firm' },
+  { value: 'dry', label: 'dry' },
+];
+const upper = ref<JointState>('soft');
+const lower = ref<JointState>('firm');
+const choices = computed(() =>
+  joint.value ? chooseGlue(joint.value.sides, [upper.value, lower.value], joint.value.heavy) : [],
+);
+const fit = computed(() => choices.value.filter((c) => c.fits));
+const rest = computed(() => choices.value.filter((c) => !c.fits));
+const recipe = ref<string>();
+</script>
+
+<template>
+  <template v-if="piece && joint">
+    <div class="row pick">
+      <label class="field"
+        ><span>Piece</span
+        ><Choice
+          :value="piece.id"
+          :options="options"
+          show-search
+          option-filter-prop="label"
+          style="width: 190px"
+          @change="(v: unknown) => (store.selection = { kind: 'piece', id: v as string })"
+      /></label>
+      <div class="field">
+        <span>It is</span
+        ><a-segmented v-model:value="upper" :options="STATES" aria-label="State of the piece" />
+      </div>
+      <div class="field">
+        <span>{{ joint.onName }} is</span
+        ><a-segmented v-model:value="lower" :options="STATES" aria-label="State of what carries it" />
+      </div>
+    </div>
+    <h3>{{ piece.name }} on {{ joint.onName.toLowerCase() }}</h3>
+    <p class="muted small">
+      {{ SIDES[joint.sides[0]] }} on {{ SIDES[joint.sides[1]]
+      }}<template v-if="joint.heavy">; it weighs enough to want a stick as well as glue</template>.
+    </p>
+    <p v-if="!fit.length" class="warn">
+      <span aria-hidden="true">◆</span> No glue holds that: score both faces and join sooner, or seat it on a
+      stick.
+    </p>
+    <ul class="opening">
+      <li v-for="c in fit" :key="c.glue.id">
+        <div class="line glue">
+          <strong>{{ c.glue.name }}</strong>
+          <span>{{ c.why }}</span>
+          <span class="muted small"
+            >let go after {{ c.glue.grabs[0] }} to {{ c.glue.grabs[1] }} min, carries after
+            {{ formatTime(c.glue.carries) }} · {{ c.glue.strength
+            }}<template v-if="c.glue.allergens.length"> · {{ c.glue.allergens.join(', ') }}</template></span
+          >
+          <button
+            v-if="c.glue.recipe"
+            class="button plain"
+            type="button"
+            :aria-expanded="recipe === c.glue.recipe"
+            @click="recipe = recipe === c.glue.recipe ? undefined : c.glue.recipe"
+          >
+            How to mix it
+          </button>
+        </div>
+        <GlueRecipe v-if="recipe && recipe === c.glue.recipe" :id="recipe" />
+      </li>
+    </ul>
+    <details class="not small">
+      <summary>Not for this joint</summary>
+      <p v-for="c in rest" :key="c.glue.id">{{ c.glue.name }}: {{ c.why }}.</p>
+    </details>
+    <CoreTable :piece="piece" />
+  </template>
+  <p v-else class="muted empty">There is nothing to join yet.</p>
+</template>
+
+<style scoped>
+.pick {
+  gap: 16px;
+  padding: 14px 0;
+  align-items: flex-end;
+}
+.glue {
+  display: grid;
+  grid-template-columns: 150px 1fr auto;
+  gap: 2px 14px;
+  padding: 9px 0;
+  align-items: baseline;
+}
+.glue .small {
+  grid-column: 2;
+}
+.glue .button {
+  grid-column: 3;
+  grid-row: 1;
+  min-height: 28px;
+}
+.not {
+  padding: 8px 0 18px;
+  color: var(--ink-2);
+}
+.warn {
+  color: var(--tight);
+  padding: 8px 0;
+}
+.empty {
+  padding: 30px 0;
+}
+</style>

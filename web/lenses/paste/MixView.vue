@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Batch } from '@core/figure/index.ts';
+import { formatMass, formatSpoons, formatWeighed, formatTime } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { usePreferences } from '../../state/preferences.ts';
+import UnionNote from '../../shared/UnionNote.vue';
+import WhyButton from '../../shared/WhyButton.vue';
+import BatchCard from './BatchCard.vue';
+
+const store = useBuild();
+const { shown } = usePreferences();
+const batches = computed(() => store.report!.paste);
+const chosen = computed(() => (store.selection?.kind === 'batch' ? store.selection.id : undefined));
+const doses = computed(() => store.report!.doses);
+const toggle = (id: string) => (store.selection = chosen.value === id ? undefined : { kind: 'batch', id });
+const point = (b: Batch | undefined) => (store.lit = b && new Set(b.lines.map((l) => l.piece)));
+const lost = computed(() => {
+  const keys = new Set(batches.value.map((b) => b.id));
+  return store.build!.reserves.filter((r) => !keys.has(r.batch));
+});
+function letGo(): void {
+  const keys = new Set(batches.value.map((b) => b.id));
+  const build = store.build!;
+  store.apply({ ...build, reserves: build.reserves.filter((r) => keys.has(r.batch)) }, 'letting offcuts go');
+}
+</script>
+
+<template>
+  <p v-if="!batches.length" class="empty muted">Nothing to mix yet: add the first piece under Shape.</p>
+  <p v-if="lost.length" class="warning">
+    <span aria-hidden="true">◆</span> Offcuts are kept for a batch that is no longer there:
+    {{ lost.map((r) => r.name).join(', ') }}.
+    <button class="button plain" type="button" @click="letGo">Let them go</button>
+  </p>
+  <ul class="opening batches">
+    <li v-for="b in batches" :key="b.id" :class="{ open: b.id === chosen }">
+      <button
+        type="button"
+        class="line"
+        :aria-expanded="b.id === chosen"
+        @click="toggle(b.id)"
+        @pointerenter="point(b)"
+        @pointerleave="point(undefined)"
+        @focus="point(b)"
+        @blur="point(undefined)"
+      >
+        <i :style="{ background: b.colour.hex }"></i>
+        <span class="what"
+          ><strong>{{ b.colour.name }}</strong
+          ><span class="muted small">{{ b.blend.name }}</span></span
+        >
+        <span class="parts small">
+          <template v-for="(p, i) in b.parts" :key="p.id"
+            ><template v-if="i"> + </template>{{ formatWeighed(p.weigh, shown) }} {{ p.name
+            }}<template v-if="p.spoons"> ({{ formatSpoons(p.spoons.value, 1) }})</template></template
+          >
+          <span v-if="doses.get(b.blend.id)?.length" class="doubt"
+            ><span aria-hidden="true">◆</span> look at the dose</span
+          >
+        </span>
+        <span class="rest small muted">{{ b.rest > 0 ? `rests ${formatTime(b.rest)}` : '' }}</span>
+        <strong class="n">{{ formatMass(b.mix.value, shown) }}</strong>
+      </button>
+      <BatchCard v-if="b.id === chosen" :batch="b" />
+    </li>
+  </ul>
+  <p v-if="batches.length" class="total small muted">
+    In the figure <WhyButton :figure="store.report!.figure.paste" />; the rest is spare, trimmings and what
+    has to be kneaded at least.
+  </p>
+  <UnionNote v-if="batches.length" lens="paste" />
+</template>
+
+<style scoped>
+.empty {
+  padding: 30px 0;
+  font-size: 16px;
+}
+.line {
+  display: grid;
+  grid-template-columns: 34px 150px minmax(0, 1fr) 86px 70px;
+  gap: 12px;
+  align-items: center;
+  min-height: 52px;
+  padding: 5px 0;
+}
+.line i {
+  width: 34px;
+  height: 34px;
+  border-radius: 9px;
+  border: 1px solid rgb(29 36 34 / 35%);
+}
+.what > * {
+  display: block;
+}
+.rest {
+  text-align: right;
+}
+.n {
+  text-align: right;
+  font: 650 17px/1.2 var(--font-title);
+}
+.doubt {
+  display: block;
+  color: var(--tight);
+}
+.total {
+  padding: 12px 0 0;
+}
+</style>

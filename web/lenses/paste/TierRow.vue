@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { Trash2 } from '@lucide/vue';
+import { coverOf, removeTier, setTier, type Tier } from '@core/figure/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import QuantityField from '../../shared/QuantityField.vue';
+import WhyButton from '../../shared/WhyButton.vue';
+import Choice from '../../shared/Choice.vue';
+
+/** A plain tier: its size, and the paste rolled over it. */
+const props = defineProps<{ tier: Tier }>();
+const store = useBuild();
+const build = computed(() => store.build!);
+const cover = computed(() => coverOf(props.tier));
+const blends = computed(() => build.value.blends.map((b) => ({ value: b.id, label: b.name })));
+const colours = computed(() => build.value.colours.map((c) => ({ value: c.id, label: c.name })));
+const set = (patch: Partial<Tier>) =>
+  store.apply(setTier(build.value, props.tier.id, patch), `the ${props.tier.name.toLowerCase()}`);
+const setCover = (patch: Partial<Tier['cover']>) => set({ cover: { ...props.tier.cover, ...patch } });
+const SHAPES = [
+  { value: 'round', label: 'round' },
+  { value: 'square', label: 'square' },
+];
+</script>
+
+<template>
+  <div class="tier">
+    <div class="row">
+      <strong>{{ tier.name }}</strong>
+      <a-segmented
+        :value="tier.shape"
+        :options="SHAPES"
+        :aria-label="`Shape of the ${tier.name.toLowerCase()}`"
+        @change="(v: unknown) => set({ shape: v as 'round' | 'square' })"
+      />
+      <QuantityField
+        label="Wide"
+        kind="length"
+        :width="76"
+        :value="tier.width"
+        @change="(v) => set({ width: v })"
+      />
+      <QuantityField
+        label="High"
+        kind="length"
+        :width="76"
+        :value="tier.height"
+        @change="(v) => set({ height: v })"
+      />
+      <QuantityField
+        label="Cover thick"
+        kind="length"
+        :width="70"
+        :value="tier.cover.thickness"
+        @change="(v) => setCover({ thickness: v })"
+      />
+      <label class="field"
+        ><span>Of</span
+        ><Choice
+          :value="tier.cover.blend"
+          :options="blends"
+          style="width: 160px"
+          @change="(v: unknown) => setCover({ blend: v as string })"
+      /></label>
+      <label class="field"
+        ><span>Colour</span
+        ><Choice
+          :value="tier.cover.colour"
+          :options="colours"
+          style="width: 130px"
+          @change="(v: unknown) => setCover({ colour: v as string })"
+      /></label>
+      <button
+        class="button plain"
+        type="button"
+        :aria-label="`Remove the ${tier.name.toLowerCase()}`"
+        @click="store.apply(removeTier(build, tier.id), 'removing a tier')"
+      >
+        <Trash2 :size="16" />
+      </button>
+    </div>
+    <p class="small muted">
+      {{ cover.roll.name }} <WhyButton :figure="cover.roll" after=";" />
+      <WhyButton :figure="cover.area" /> stay on it, <WhyButton :figure="cover.used" /> of what is rolled. Its
+      paste is in the batch of its colour.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.tier {
+  padding: 10px 0;
+  border-top: 1px solid var(--line);
+}
+.row {
+  gap: 10px;
+  align-items: flex-end;
+}
+.row > strong {
+  padding-bottom: 8px;
+}
+</style>

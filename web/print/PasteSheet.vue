@@ -1,0 +1,189 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref } from 'vue';
+import { useRoute } from 'vue-router';
+import { Printer } from '@lucide/vue';
+import { formatMass, formatSpoons, formatTime, formatWeighed } from '@core/quantity/index.ts';
+import { amountWords, packWords, shoppingList } from '@core/stores/index.ts';
+import { useBuild } from '../state/build-store.ts';
+import { useStores } from '../state/stores.ts';
+import { usePreferences } from '../state/preferences.ts';
+
+/** Paste list and shopping list on paper: to pin up at the table and to take to the shop. */
+const route = useRoute();
+const store = useBuild();
+const shelf = useStores();
+const { shown } = usePreferences();
+const problem = ref<string>();
+const id = route.params.id as string;
+void store.open(id).then((opened) => {
+  if (!opened.ok) problem.value = opened.problem.text;
+  else document.title = `Paste · ${opened.value.name}`;
+});
+onBeforeUnmount(() => void store.close());
+const build = computed(() => store.build);
+const report = computed(() => store.report);
+const lines = computed(() =>
+  build.value && report.value
+    ? shoppingList(report.value.needs, shelf.stores, build.value.brief.due.slice(0, 10))
+    : [],
+);
+const short = computed(() => lines.value.filter((l) => l.short.value > 0));
+const print = () => window.print();
+</script>
+
+<template>
+  <div class="sheet">
+    <nav class="row noprint">
+      <router-link :to="`/build/${id}/paste`">Back to the paste</router-link>
+      <button class="button main" type="button" @click="print"><Printer :size="15" /> Print</button>
+    </nav>
+    <p v-if="problem" role="alert">{{ problem }}</p>
+    <template v-if="build && report">
+      <h1>{{ build.name }}</h1>
+      <p class="muted">
+        due {{ build.brief.due.replace('T', ' ') }} · {{ formatMass(report.pasteSums.mix.value, shown) }} to
+        mix
+      </p>
+      <h2>To mix</h2>
+      <table>
+        <thead>
+          <tr>
+            <th></th>
+            <th>Colour</th>
+            <th>Weigh</th>
+            <th class="n">In all</th>
+            <th>Rests</th>
+            <th>Goes into</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="b in report.paste" :key="b.id">
+            <td><i :style="{ background: b.colour.hex }"></i></td>
+            <td>
+              <strong>{{ b.colour.name }}</strong><br />{{ b.blend.name }}
+            </td>
+            <td>
+              <div v-for="p in b.parts" :key="p.id">
+                ☐ <strong>{{ formatWeighed(p.weigh, shown) }}</strong> {{ p.name
+                }}<template v-if="p.spoons">, {{ formatSpoons(p.spoons.value, 1) }}</template>
+              </div>
+              <div v-for="r in b.reserves" :key="r.stock">
+                ☐ <strong>{{ formatMass(r.grams, shown) }}</strong> {{ r.name }}
+              </div>
+            </td>
+            <td class="n">{{ formatMass(b.mix.value, shown) }}</td>
+            <td>{{ b.rest > 0 ? formatTime(b.rest) : '–' }}</td>
+            <td>{{ b.lines.map((l) => `${l.name}${l.make > 1 ? ` ×${l.make}` : ''}`).join(', ') }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <template v-if="report.cake.bakes.length">
+        <h2>To bake</h2>
+        <table>
+          <tbody>
+            <tr v-for="b in report.cake.bakes" :key="b.tin">
+              <td>☐ {{ b.layers }} × {{ Math.round(b.tin) }} mm round tin</td>
+              <td class="n">{{ formatMass(b.batter.value, shown) }} batter in each</td>
+            </tr>
+            <tr>
+              <td>☐ {{ report.cake.filling.name }}</td>
+              <td class="n">{{ formatMass(report.cake.filling.value, shown) }}</td>
+            </tr>
+            <tr>
+              <td>☐ {{ report.cake.coat.name }}</td>
+              <td class="n">{{ formatMass(report.cake.coat.value, shown) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
+      <h2>To buy</h2>
+      <p v-if="!short.length">Everything is on the shelf.</p>
+      <table v-else>
+        <tbody>
+          <tr v-for="l in short" :key="l.need.name">
+            <td>☐ {{ l.need.name }}</td>
+            <td class="n">{{ amountWords(l.short.value, l.need.amount.unit, shown) }} short</td>
+            <td>{{ packWords(l, shown) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="report.pasteSums.allergens.length" class="allergens">
+        Allergens: {{ report.pasteSums.allergens.join(', ') }}. Read every label; local food law comes first.
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  max-width: 190mm;
+  margin: 0 auto;
+  padding: 20px 0 40px;
+  background: #fff;
+  font-size: 13px;
+}
+nav {
+  justify-content: space-between;
+  padding-bottom: 16px;
+}
+h2 {
+  margin: 18px 0 6px;
+  font-size: 17px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+  color: var(--ink-2);
+}
+td,
+th {
+  padding: 5px 10px 5px 0;
+  border-bottom: 1px solid var(--line);
+  vertical-align: top;
+}
+tr {
+  break-inside: avoid;
+}
+.n {
+  text-align: right;
+  white-space: nowrap;
+}
+i {
+  display: block;
+  width: 22px;
+  height: 22px;
+  border: 1px solid var(--ink-2);
+  border-radius: 5px;
+  print-color-adjust: exact;
+}
+.allergens {
+  margin-top: 16px;
+}
+@media print {
+  .noprint {
+    display: none;
+  }
+  .sheet {
+    padding: 0;
+  }
+}
+</style>
+<style>
+@page {
+  size: A4;
+  margin: 14mm;
+}
+@media print {
+  html,
+  body,
+  #app,
+  .app {
+    height: auto !important;
+    background: #fff !important;
+  }
+}
+</style>

@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { App } from 'ant-design-vue';
+import dayjs, { type Dayjs } from 'dayjs';
+import { parseQuantity } from '@core/quantity/index.ts';
+import { INGREDIENTS, ingredientOf, usualKeepBy, type StockItem } from '@core/stores/index.ts';
+import { today, useStores } from '../state/stores.ts';
+import { usePreferences } from '../state/preferences.ts';
+import { putItem, removeItem } from '../storage/stores.ts';
+import Choice from '../shared/Choice.vue';
+
+/** An entry of the stores to fill in or change. */
+const props = defineProps<{ item?: StockItem }>();
+const emit = defineEmits<{ done: [] }>();
+const shelf = useStores();
+const { shown } = usePreferences();
+const { message } = App.useApp();
+
+const ingredient = ref(props.item?.ingredient ?? 'fondant');
+const record = computed(() => ingredientOf(ingredient.value, shelf.stores.pastes));
+const name = ref(props.item?.name ?? '');
+const amount = ref(props.item ? String(props.item.amount) : '');
+const keepBy = ref<string | undefined>(props.item?.keepBy ?? usualKeepBy(ingredient.value, today()));
+const note = ref(props.item?.note ?? '');
+const clean = ref(props.item?.offcut?.clean ?? true);
+const problem = ref<string>();
+const options = computed(() => [
+  ...INGREDIENTS.map((i) => ({ value: i.id, label: i.name })),
+  ...shelf.stores.pastes.map((p) => ({ value: p.id, label: `${p.name}, your own` })),
+]);
+function choose(id: string): void {
+  ingredient.value = id;
+  keepBy.value = usualKeepBy(id, today(), shelf.stores.pastes);
+}
+const day = computed(() => (keepBy.value ? dayjs(keepBy.value) : undefined));
+
+async function save(): Promise<void> {
+  const grams = record.value?.unit === 'g';
+  const read = parseQuantity(
+    grams ? 'mass' : 'count',
+    amount.value,
+    grams && !props.item ? shown.mass : undefined,
+  );
+  if (!read.ok) {
+    problem.value = read.problem.text;
+    return;
+  }
+  const { offcut } = props.item ?? {};
+  const put = await putItem({
+    id: props.item?.id ?? crypto.randomUUID(),
+    ingredient: ingredient.value,
+    name: name.value.trim() || record.value!.name,
+    amount: Number(read.value.toFixed(3)),
+    note: note.value.trim(),
+    ...(keepBy.value ? { keepBy: keepBy.value } : {}),
+    ...(offcut ? { offcut: { ...offcut, clean: clean.value } } : {}),
+  });
+  if (!put.ok) problem.value = put.problem.text;
+  else emit('done');
+}
+async function remove(): Promise<void> {
+  const { item } = props;
+  if (!item) return;
+  const gone = await removeItem(item.id);
+  if (!gone.ok) return void message.error(gone.problem.text, 6);
+  emit('done');
+  const key = `gone-${item.id}`;
+  void message.info({ content: `${item.name} is out of the stores.`, key, duration: 4 });
+}
+</script>
+
+<template>
+  <form class="item" @submit.prevent="save">
+    <label v-if="!item?.offcut" class="field"
+      ><span>What</span
+      ><Choice
+        :value="ingredient"
+        :options="options"
+        show-search
+        option-filter-prop="label"
+        style="width: 240px"
+        @change="(v: unknown) => choose(v as string)"
+    /></label>
+    <label class="field"
+      ><span>Name</span><a-input v-model:value="name" :placeholder="record?.name" style="width: 220px"
+    /></label>
+    <label class="field"
+      ><span>{{ record?.unit === 'pieces' ? 'How many' : 'How much' }}</span
+      ><a-input
+        v-model:value="amount"
+        :placeholder="record?.unit === 'pieces' ? '12' : '250 g'"
+        style="width: 110px"
+    /></label>
+    <label class="field"
+      ><span>Good until</span
+      ><a-date-picker
+        :value="day"
+        placeholder="no date"
+        @change="(d: unknown) => (keepBy = (d as Dayjs | null)?.format('YYYY-MM-DD'))"
+    /></label>
+    <label class="field grow"><span>Note</span><a-input v-model:value="note" :maxlength="400" /></label>
+    <label v-if="item?.offcut" class="switch"
+      ><a-switch v-model:checked="clean" aria-label="Clean" /> Clean, can be kneaded again</label
+    >
+    <p v-if="record?.keeps" class="muted small hint">
+      Usually keeps about {{ record.keeps.days }} days, {{ record.keeps.how }}.
+      <template v-if="item?.offcut?.allergens.length"
+        >Allergens: {{ item.offcut.allergens.join(', ') }}.</template
+      >
+    </p>
+    <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+    <div class="row acts">
+      <button class="button main" type="submit">
+        {{ item ? 'Keep the changes' : 'Put it on the shelf' }}
+      </button>
+      <button class="button" type="button" @click="emit('done')">{{ item ? 'Leave it' : 'Not now' }}</button>
+      <button v-if="item" class="button" type="button" @click="remove">Used up, take it out</button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.item {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 14px;
+  align-items: flex-end;
+  padding: 4px 0 12px;
+}
+.grow {
+  flex: 1 1 200px;
+}
+.switch {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 34px;
+}
+.hint,
+.acts,
+.wrong {
+  flex-basis: 100%;
+}
+.wrong {
+  color: var(--fails);
+}
+</style>

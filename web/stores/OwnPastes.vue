@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { App } from 'ant-design-vue';
+import { Plus } from '@lucide/vue';
+import { checkOwn, MATERIALS, MATERIAL_IDS, type OwnPaste } from '@core/pastes/index.ts';
+import { useStores } from '../state/stores.ts';
+import { putPaste, removePaste } from '../storage/stores.ts';
+import Choice from '../shared/Choice.vue';
+
+/** Pastes of the person's own: like one of the table, with what they measured and what the label says. */
+const shelf = useStores();
+const { message } = App.useApp();
+const kinds = MATERIAL_IDS.map((id) => ({ value: id as string, label: MATERIALS[id].name as string }));
+const wrong = ref<{ id: string; text: string }>();
+const pastes = computed(() => shelf.stores.pastes);
+
+async function put(paste: OwnPaste, patch: Partial<Record<keyof OwnPaste, unknown>>): Promise<void> {
+  const next = Object.fromEntries(
+    Object.entries({ ...paste, ...patch }).filter(([, v]) => v !== undefined),
+  ) as unknown as OwnPaste;
+  const checked = checkOwn(next);
+  const done = checked.ok ? await putPaste(checked.value) : checked;
+  wrong.value = done.ok ? undefined : { id: paste.id, text: done.problem.text };
+}
+const number = (text: string): number | undefined =>
+  text.trim() === '' ? undefined : Number(text.replace(',', '.').replace(/[^\d.-]/g, '') || NaN);
+const words = (text: string) =>
+  text
+    .split(',')
+    .map((w) => w.trim())
+    .filter(Boolean);
+const add = () =>
+  putPaste({
+    id: `own-${crypto.randomUUID().slice(0, 8)}`,
+    name: 'My paste',
+    like: 'fondant',
+    allergens: [],
+    note: '',
+  });
+async function remove(id: string): Promise<void> {
+  const gone = await removePaste(id);
+  if (!gone.ok) void message.error(gone.problem.text, 6);
+}
+</script>
+
+<template>
+  <div class="panel-top">
+    <p class="muted">
+      Say what a paste of yours behaves like; what you measured takes the place of the table. Choose it under
+      Paste, Blends, Made from.
+    </p>
+    <button class="button" type="button" @click="add"><Plus :size="15" /> New paste</button>
+  </div>
+  <ul class="opening">
+    <li v-for="p in pastes" :key="p.id">
+      <div class="paste">
+        <label class="field"
+          ><span>Name</span
+          ><a-input
+            :key="p.name"
+            :default-value="p.name"
+            style="width: 190px"
+            @change="put(p, { name: ($event.target as HTMLInputElement).value.trim() || p.name })"
+        /></label>
+        <label class="field"
+          ><span>Behaves like</span
+          ><Choice
+            :value="p.like"
+            :options="kinds"
+            style="width: 210px"
+            @change="(v: unknown) => put(p, { like: v })"
+        /></label>
+        <label class="field"
+          ><span>Weighs, g per cm³</span
+          ><a-input
+            :key="String(p.density)"
+            :default-value="p.density ?? ''"
+            placeholder="table"
+            style="width: 110px"
+            @change="put(p, { density: number(($event.target as HTMLInputElement).value) })"
+        /></label>
+        <label class="field"
+          ><span>Shrinks, % of length</span
+          ><a-input
+            :key="String(p.shrink)"
+            :default-value="p.shrink ?? ''"
+            placeholder="not"
+            style="width: 120px"
+            @change="put(p, { shrink: number(($event.target as HTMLInputElement).value) })"
+        /></label>
+        <label class="field"
+          ><span>Allergens on its label</span
+          ><a-input
+            :key="p.allergens.join()"
+            :default-value="p.allergens.join(', ')"
+            placeholder="none"
+            style="width: 190px"
+            @change="put(p, { allergens: words(($event.target as HTMLInputElement).value) })"
+        /></label>
+        <button class="button" type="button" @click="remove(p.id)">Remove</button>
+        <p v-if="wrong?.id === p.id" class="wrong" role="alert">{{ wrong.text }}</p>
+      </div>
+    </li>
+  </ul>
+  <p v-if="!pastes.length" class="empty muted">
+    None yet. Weigh a ball of yours under Paste, Blends, Measure your own.
+  </p>
+</template>
+
+<style scoped>
+.panel-top {
+  gap: 20px;
+  padding-bottom: 10px;
+}
+.paste {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 14px;
+  align-items: flex-end;
+  padding: 10px 0;
+}
+.wrong {
+  flex-basis: 100%;
+  color: var(--fails);
+}
+.empty {
+  padding: 30px 0;
+}
+</style>
