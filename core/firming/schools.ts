@@ -13,6 +13,7 @@ import { given, reckon, type Reckoned } from '../quantity/index.ts';
 import { bandFigure, bandOf, familyOf, type Band } from './band.ts';
 import type { Duty, Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
+import type { Air } from './sweep.ts';
 
 /** The piece each job is thought through with, what is asked of it, and how long hands need before it closes. */
 interface Trial {
@@ -101,9 +102,8 @@ const TRIALS: Readonly<Record<JobId, Trial>> = {
 
 export type CrackRisk = 'seldom' | 'if you are slow' | 'likely';
 
-/** One school's answer to a job in this room. */
-export interface SchoolAnswer {
-  readonly school: School;
+/** One dose's answer to a job in this room. */
+export interface DoseAnswer {
   readonly name: string;
   readonly blend: Blend;
   readonly firm: Reckoned;
@@ -111,11 +111,17 @@ export interface SchoolAnswer {
   readonly cracks: CrackRisk;
 }
 
+export interface SchoolAnswer extends DoseAnswer {
+  readonly school: School;
+}
+
 export interface JobAnswer {
   readonly trial: string;
   readonly firmWords: string;
   readonly closesWords: string;
   readonly answers: readonly SchoolAnswer[];
+  /** The blend as it is dosed now. */
+  readonly yours: DoseAnswer;
 }
 
 const NEVER: Band = { fast: Infinity, likely: Infinity, slow: Infinity };
@@ -124,6 +130,35 @@ const NEVER: Band = { fast: Infinity, likely: Infinity, slow: Infinity };
 function crackRisk(closes: Band, hands: number, powder: number): CrackRisk {
   if (powder > POWDER_CRACKS || closes.likely < hands) return 'likely';
   return closes.fast < hands ? 'if you are slow' : 'seldom';
+}
+
+/** A trial piece of one blend in one room. */
+function answerOf(trial: Trial, name: string, blend: Blend, air: Air): DoseAnswer {
+  const law = firmingOf(blend);
+  if (law.by !== 'drying') throw new Error('schools are for pastes that dry');
+  const share = blend.gumPaste / 100;
+  const family = familyOf(
+    pasteLaw(law.constants),
+    trial.body,
+    air,
+    Math.hypot(1 - share, share, blend.powder),
+  );
+  const firm = bandOf(family, trial.firm, trial.duty) ?? NEVER;
+  const closes = bandOf(family, trial.closes, trial.duty) ?? NEVER;
+  const from = [
+    given('Gum in it', law.constants.gum, '%'),
+    given('Humidity of the room', 100 * air.humidity, '%'),
+    given('Warmth of the room', air.temperature, '°C'),
+  ];
+  const figure = (words: string, band: Band) =>
+    bandFigure(`${name}: ${words}`, band, `drying model, ${trial.words}`, from);
+  return {
+    name,
+    blend,
+    firm: figure(trial.firmWords, firm),
+    closes: figure(trial.closesWords, closes),
+    cracks: crackRisk(closes, trial.hands, blend.powder),
+  };
 }
 
 const memo = new WeakMap<Room, Map<string, JobAnswer>>();
@@ -140,39 +175,18 @@ export function compareSchools(job: Job, from: Blend, room: Room): JobAnswer {
   const before = known.get(key);
   if (before) return before;
   const air = { temperature: room.temperature, humidity: room.humidity / 100, speed: room.air };
-  const answers = (Object.keys(SCHOOLS) as School[]).map((school): SchoolAnswer => {
-    const blend = blendFor(job, school, from);
-    const law = firmingOf(blend);
-    if (law.by !== 'drying') throw new Error('schools are for pastes that dry');
-    const share = blend.gumPaste / 100;
-    const family = familyOf(
-      pasteLaw(law.constants),
-      trial.body,
-      air,
-      Math.hypot(1 - share, share, blend.powder),
-    );
-    const firm = bandOf(family, trial.firm, trial.duty) ?? NEVER;
-    const closes = bandOf(family, trial.closes, trial.duty) ?? NEVER;
-    const from_ = [
-      given('Gum in it', law.constants.gum, '%'),
-      given('Room', room.humidity, '%'),
-      given('Room', room.temperature, '°C'),
-    ];
-    return {
-      school,
-      name: SCHOOLS[school],
-      blend,
-      firm: bandFigure(`${SCHOOLS[school]}: ${trial.firmWords}`, firm, `drying model, ${trial.words}`, from_),
-      closes: bandFigure(
-        `${SCHOOLS[school]}: ${trial.closesWords}`,
-        closes,
-        `drying model, ${trial.words}`,
-        from_,
-      ),
-      cracks: crackRisk(closes, trial.hands, blend.powder),
-    };
-  });
-  const answer = { trial: trial.words, firmWords: trial.firmWords, closesWords: trial.closesWords, answers };
+  const answers = (Object.keys(SCHOOLS) as School[]).map((school): SchoolAnswer => ({
+    school,
+    ...answerOf(trial, SCHOOLS[school], blendFor(job, school, from), air),
+  }));
+  const yours = answerOf(trial, 'as it is now', from, air);
+  const answer = {
+    trial: trial.words,
+    firmWords: trial.firmWords,
+    closesWords: trial.closesWords,
+    answers,
+    yours,
+  };
   known.set(key, answer);
   return answer;
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { byFeel, compareSchools, type CrackRisk } from '@core/firming/index.ts';
+import { byFeel, compareSchools, type CrackRisk, type DoseAnswer } from '@core/firming/index.ts';
 import { JOBS, jobOf, powderFor, schoolOf, type Blend, type School } from '@core/pastes/index.ts';
 import { formatBand, formatMass, formatSpoons, total } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -33,6 +33,10 @@ const fresh = computed(() =>
 const powder = (b: Blend) =>
   powderFor(fresh.value, b.powder, build.value.practice.powderBulk, build.value.practice.spoon);
 const gum = (b: Blend) => (fresh.value.value * b.gumPaste) / 100;
+/** Their own dose stands first where it follows no school. */
+const rows = computed((): (DoseAnswer & { school?: School })[] =>
+  now.value ? [...answer.value.answers] : [answer.value.yours, ...answer.value.answers],
+);
 const CRACKS: Record<CrackRisk, string> = {
   seldom: 'time enough',
   'if you are slow': '◆ cracks if you are slow',
@@ -64,7 +68,7 @@ const take = (school: School) => emit('use', answer.value.answers.find((a) => a.
         </tr>
       </thead>
       <tbody>
-        <tr v-for="a in answer.answers" :key="a.school" :class="{ on: a.school === now }">
+        <tr v-for="a in rows" :key="a.name" :class="{ on: a.school === now }">
           <td>{{ a.name }}</td>
           <td>
             <template v-if="a.blend.powder > 0">
@@ -77,7 +81,7 @@ const take = (school: School) => emit('use', answer.value.answers.find((a) => a.
               {{ 100 - a.blend.gumPaste }} : {{ a.blend.gumPaste
               }}<template v-if="fresh.value > 0">, {{ formatMass(gum(a.blend), shown) }} gum paste</template>
             </template>
-            <template v-else>none</template>
+            <template v-else>as it is sold</template>
           </td>
           <td><WhyButton :figure="a.firm" :text="formatBand(a.firm.range![0], a.firm.range![1])" /></td>
           <td>
@@ -91,7 +95,7 @@ const take = (school: School) => emit('use', answer.value.answers.find((a) => a.
               class="button small-button"
               type="button"
               :aria-label="`Use ${a.name}`"
-              @click="take(a.school)"
+              @click="take(a.school!)"
             >
               Use
             </button>

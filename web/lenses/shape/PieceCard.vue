@@ -153,13 +153,6 @@ function remove(): void {
         :value="piece.count"
         @change="(v) => store.apply(setPiece(build, id, { count: v }), `how many of the ${lower}`)"
       />
-      <QuantityField
-        label="Breaks"
-        kind="percent"
-        :width="62"
-        :value="piece.breaks"
-        @change="(v) => store.apply(setPiece(build, id, { breaks: v }), `how many of the ${lower} break`)"
-      />
     </div>
     <SplitDialog
       v-if="splitting"

@@ -21,6 +21,7 @@ import {
   type ShapeKind,
 } from '@core/solids/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import QuantityField from '../../shared/QuantityField.vue';
 import Choice from '../../shared/Choice.vue';
 
 /** What a piece is called, made of and looks like, and how alike its makes have to be. */
@@ -152,6 +153,12 @@ function newColour(): void {
         :options="FACES"
         @change="(v: unknown) => change({ hidden: v as HiddenFace }, 'the hidden face')"
     /></label>
+    <QuantityField
+      label="Breaks, of a hundred"
+      kind="percent"
+      :value="piece.breaks"
+      @change="(v) => change({ breaks: v }, `how many of the ${lower} break`)"
+    />
   </div>
 </template>
 
