@@ -41,6 +41,15 @@ describe('sixty acorns of 12 g', () => {
     expect(report({ caseWidth: 0 }).caseRoom).toBeUndefined();
   });
 
+  it('as halves or a cluster each part is the cube root smaller', () => {
+    const r = report({ target: 14 });
+    const half = r.cluster(2)!;
+    expect(half.grams).toBe(7);
+    expect(half.ball / r.cluster(1)!.ball).toBeCloseTo(2 ** (-1 / 3), 9);
+    expect(r.cluster(7)!.grams).toBeCloseTo(2, 9);
+    expect(r.cluster(0)).toBeUndefined();
+  });
+
   it('need a scale fine enough for the tolerance', () => {
     expect(report({ step: 0.1 }).scaleFine).toBe(true);
     expect(report({ step: 1 }).says.join()).toMatch(/steps by 1 g cannot tell ±0.5 g/);

@@ -4,10 +4,12 @@ import {
   oneIsWide,
   oneWeighs,
   pieceOf,
+  splitByDiameter,
   multiplicity,
   weighTogether,
   type Batch,
   type Build,
+  type Part,
 } from '../figure/index.ts';
 import { blendDensity } from '../pastes/index.ts';
 import { given, reckon, total, type Grams, type Reckoned } from '../quantity/index.ts';
@@ -73,6 +75,8 @@ export interface PortionReport {
   readonly caseFits: boolean;
   readonly weighed: Weighed | undefined;
   readonly order: readonly Turn<ColourTurn>[];
+  /** One portion as so many equal balls: what each weighs and how large it is. */
+  readonly cluster: (n: number) => Part | undefined;
   readonly says: readonly string[];
 }
 
@@ -164,6 +168,10 @@ export function portionsOf(build: Build, batches: readonly Batch[]): PortionRepo
     caseFits: !caseRoom || caseRoom.value >= 0,
     weighed,
     order,
+    cluster: (k) => {
+      const split = splitByDiameter(p.target, new Array<number>(k).fill(1), rho);
+      return split.ok ? split.value[0] : undefined;
+    },
     says,
   };
 }

@@ -1,4 +1,4 @@
-import { clamp, fail, ok, type Result } from '../quantity/index.ts';
+import { clamp, fail, ok, type Minutes, type Result } from '../quantity/index.ts';
 import { checkBlend, type Blend } from '../pastes/index.ts';
 import type { Board, Brief, Build, Colour, Hours, Practice, Rod, RodEnd, Room } from './build.ts';
 
@@ -140,4 +140,14 @@ export const removeRod = (build: Build, id: string): Build => ({
 export function tick(build: Build, step: string, at: string | undefined): Build {
   const rest = build.bench.done.filter((d) => d.step !== step);
   return { ...build, bench: { ...build.bench, done: at === undefined ? rest : [...rest, { step, at }] } };
+}
+
+/**
+ * Minutes a mixed batch has still to rest; nought when it is ready.
+ * @returns undefined when it has not been mixed
+ */
+export function restLeft(build: Build, step: string, rest: Minutes, now: Date): Minutes | undefined {
+  const done = build.bench.done.find((d) => d.step === step);
+  if (!done) return undefined;
+  return Math.max(0, rest - (now.getTime() - Date.parse(done.at)) / 60_000);
 }

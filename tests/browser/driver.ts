@@ -2,6 +2,7 @@ import { mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import axe from 'axe-core';
 import { Builder, By, Key, logging, until, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 import { createApp } from '../../server/app.ts';
@@ -177,3 +178,16 @@ export const saved = async (browser: Browser, ending: string): Promise<string> =
   }, 20_000);
   return found!;
 };
+
+/** What the automated accessibility check finds that is serious or worse, with the first element it means. */
+export async function serious(browser: Browser): Promise<string[]> {
+  await browser.driver.executeScript(axe.source);
+  const found = await browser.driver.executeAsyncScript<
+    { id: string; impact: string; nodes: { html: string }[] }[]
+  >(
+    'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done(r.violations));',
+  );
+  return found
+    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    .map((v) => `${v.id}: ${v.nodes[0]!.html.slice(0, 160)}`);
+}

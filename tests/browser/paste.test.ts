@@ -1,6 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import axe from 'axe-core';
 import Papa from 'papaparse';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { storesFrom } from '../../core/stores-file.ts';
@@ -13,6 +12,7 @@ import {
   openBuild,
   row,
   saved,
+  serious,
   serve,
   type Browser,
   type Served,
@@ -39,14 +39,6 @@ const stores = async () => {
   await b.driver.get(`${served.url}/stores`);
   await has(b, '.find', /entries/);
 };
-const serious = async () => {
-  await b.driver.executeScript(axe.source);
-  const found = await b.driver.executeAsyncScript<{ id: string; impact: string; help: string }[]>(
-    'axe.run(document, { resultTypes: ["violations"] }).then((r) => arguments[0](r.violations.map((v) => ({ id: v.id, impact: v.impact, help: v.help + " " + v.nodes[0].html.slice(0, 160) }))))',
-  );
-  return found.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-};
-
 describe('what to mix', () => {
   it('lights the pieces a batch feeds while it is pointed at', async () => {
     await paste('Mix');
@@ -58,6 +50,10 @@ describe('what to mix', () => {
     }, 5000);
     const scarf = await b.find('.stage [data-piece="scarf"]');
     expect(await scarf.getAttribute('opacity')).toBe('1');
+  });
+
+  it('warns of what will run out, before it does', async () => {
+    await has(b, '.short', /Short of .*gum paste/i);
   });
 
   it('opens a batch to a card in large type whose parts add up', async () => {
@@ -83,7 +79,9 @@ describe('what to mix', () => {
   });
 
   it('takes a batch off the stores and puts what is left there', async () => {
-    await b.push('Mixed: take it off the stores');
+    await b.push('Mixed now: rest it');
+    await has(b, 'li.open .clock', /min more to rest/);
+    await b.push('Take it off the stores');
     await has(b, '.ant-message', /Taken off the stores/);
     await b.push('Put what is left in the stores');
     await has(b, '.ant-message', /are in the stores now/);
@@ -281,10 +279,10 @@ describe('for everybody', () => {
     for (const view of ['Mix', 'Blends', 'Glue and core', 'Cake', 'Portions', 'Buy']) {
       await paste(view, 'demo-savoy-cabbage');
       await b.driver.sleep(300);
-      expect(await serious(), view).toEqual([]);
+      expect(await serious(b), view).toEqual([]);
     }
     await stores();
-    expect(await serious(), 'stores').toEqual([]);
+    expect(await serious(b), 'stores').toEqual([]);
     expect(await b.complaints()).toEqual([]);
   });
 });

@@ -1,6 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import axe from 'axe-core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readBuild } from '../../core/files/index.ts';
 import { plan } from '../../core/plan.ts';
@@ -12,6 +11,7 @@ import {
   openBuild,
   row,
   saved,
+  serious,
   serve,
   type Browser,
   type Served,
@@ -251,12 +251,7 @@ describe('for everybody', () => {
       else await b.driver.get(served.url);
       await b.find(lens ? '.panel h2, .bench h1' : '.shelf li');
       await b.driver.sleep(500);
-      await b.driver.executeScript(axe.source);
-      const found = (await b.driver.executeAsyncScript(
-        'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done(r.violations));',
-      )) as { id: string; impact: string; nodes: { html: string }[] }[];
-      const serious = found.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-      expect(serious.map((v) => `${v.id}: ${v.nodes[0]!.html.slice(0, 160)}`)).toEqual([]);
+      expect(await serious(b)).toEqual([]);
     },
   );
 

@@ -8,7 +8,7 @@ import { shape } from './shape.ts';
 import { texture } from './texture.ts';
 import { order, type Bench, type StepMaker } from './types.ts';
 
-export { joinId, shapedBy, shapeId, textureId, type Bench } from './types.ts';
+export { joinId, mixId, shapedBy, shapeId, textureId, type Bench } from './types.ts';
 
 /** Every kind of step, in the order they are told. */
 export const STEP_MAKERS: readonly StepMaker[] = [mix, cover, bones, shape, texture, join, finish, pack];

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Batch } from '@core/figure/index.ts';
+import { mixId } from '@core/days/index.ts';
 import { materialOf } from '@core/pastes/index.ts';
 import {
   formatLength,
   formatMass,
   formatSpoons,
-  formatTime,
   formatWeighed,
   type Reckoned,
 } from '@core/quantity/index.ts';
@@ -16,6 +16,7 @@ import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import { putItem, useEntries, useUp } from '../../storage/stores.ts';
 import WhyButton from '../../shared/WhyButton.vue';
+import RestClock from './RestClock.vue';
 
 /** One batch to read at the table: what to weigh, where it goes, what offcuts would do, what stays. */
 const props = defineProps<{ batch: Batch }>();
@@ -92,12 +93,9 @@ async function putBack(): Promise<void> {
         <strong>{{ formatMass(r.grams, shown) }}</strong>
         <span>{{ r.name }}<template v-if="r.recolour">, to be coloured again</template></span>
       </p>
+      <RestClock :batch="batch" :step="mixId(batch.id)" />
       <p class="muted">
-        <template v-if="batch.rest > 0"
-          >Wrap it and let it rest {{ formatTime(batch.rest) }} before it is used.</template
-        >
-        <template v-else-if="material.chocolate">Wrap it flat until it is cool right through.</template>
-        <template v-else>Wrap it until it is used.</template>
+        {{ material.chocolate ? 'Wrap it flat until it is cool right through.' : 'Keep it wrapped.' }}
         Table: {{ material.dusts.join(' or ') }}.
       </p>
       <p v-for="d in doubts" :key="d" class="warn"><span aria-hidden="true">◆</span> {{ d }}</p>
@@ -139,9 +137,7 @@ async function putBack(): Promise<void> {
           Use the offcuts
         </button>
         <button v-if="kept.length" class="button" type="button" @click="letGo">Let the offcuts go</button>
-        <button class="button" type="button" :disabled="busy" @click="mixed">
-          Mixed: take it off the stores
-        </button>
+        <button class="button" type="button" :disabled="busy" @click="mixed">Take it off the stores</button>
         <button class="button" type="button" @click="putBack">Put what is left in the stores</button>
       </div>
     </div>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { removeBlend, replaceBlend } from '@core/figure/index.ts';
 import {
   blendDensity,
+  chooseGlue,
   materialOf,
   MATERIALS,
   MATERIAL_IDS,
@@ -27,6 +28,14 @@ const shelf = useStores();
 const build = computed(() => store.build!);
 const material = computed(() => materialOf(props.blend.base));
 const doubts = computed(() => store.report!.doses.get(props.blend.id) ?? []);
+/** What holds it to its like, soft on firm: the usual joint. */
+const glues = computed(() => {
+  const { family } = material.value;
+  return chooseGlue([family, family], ['soft', 'firm'])
+    .filter((g) => g.fits)
+    .map((g) => g.glue.name)
+    .join(', ');
+});
 const measuring = ref(false);
 const bases = computed(() => [
   ...MATERIAL_IDS.map((id) => ({ value: id as string, label: MATERIALS[id].name as string })),
@@ -112,6 +121,14 @@ function remove(): void {
       <div>
         <dt>Heat and damp</dt>
         <dd>{{ material.weather }}</dd>
+      </div>
+      <div>
+        <dt>Joined with</dt>
+        <dd>{{ glues }}</dd>
+      </div>
+      <div>
+        <dt>On the table</dt>
+        <dd>{{ material.dusts.join(' or ') }}</dd>
       </div>
       <div>
         <dt>Keeps</dt>

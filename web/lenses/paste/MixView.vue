@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import type { Batch } from '@core/figure/index.ts';
 import { formatMass, formatSpoons, formatWeighed, formatTime } from '@core/quantity/index.ts';
+import { shoppingList } from '@core/stores/index.ts';
+import { useStores } from '../../state/stores.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import UnionNote from '../../shared/UnionNote.vue';
@@ -11,6 +13,16 @@ import BatchCard from './BatchCard.vue';
 const store = useBuild();
 const { shown } = usePreferences();
 const batches = computed(() => store.report!.paste);
+const emit = defineEmits<{ go: [view: 'buy'] }>();
+const shelf = useStores();
+const KINDS = new Set(['paste', 'stiffener', 'chocolate', 'syrup', 'icing']);
+const short = computed(() =>
+  shelf.ready
+    ? shoppingList(store.report!.needs, shelf.stores, store.build!.brief.due.slice(0, 10)).filter(
+        (l) => l.short.value > 0 && KINDS.has(l.need.kind),
+      )
+    : [],
+);
 const chosen = computed(() => (store.selection?.kind === 'batch' ? store.selection.id : undefined));
 const doses = computed(() => store.report!.doses);
 const toggle = (id: string) => (store.selection = chosen.value === id ? undefined : { kind: 'batch', id });
@@ -32,6 +44,14 @@ function letGo(): void {
     <span aria-hidden="true">◆</span> Offcuts are kept for a batch that is no longer there:
     {{ lost.map((r) => r.name).join(', ') }}.
     <button class="button plain" type="button" @click="letGo">Let them go</button>
+  </p>
+  <p v-if="short.length" class="warning short">
+    <span aria-hidden="true">◆</span> Short of
+    <template v-for="(l, i) in short" :key="l.need.id">
+      {{ l.need.name.toLowerCase() }}
+      <WhyButton :figure="l.short" :after="i < short.length - 1 ? ',' : '.'" />
+    </template>
+    <button class="button plain" type="button" @click="emit('go', 'buy')">What to buy</button>
   </p>
   <ul class="opening batches">
     <li v-for="b in batches" :key="b.id" :class="{ open: b.id === chosen }">

@@ -35,6 +35,7 @@ const set = (patch: Partial<Portions>) =>
     'the portions',
   );
 const point = (id: string | undefined) => (store.lit = id === undefined ? undefined : new Set([id]));
+const cluster = ref(2);
 const next = ref('');
 const wrong = ref<string>();
 function weigh(): void {
@@ -183,7 +184,18 @@ const make = () =>
         </tbody>
       </table>
       <div>
-        <p class="muted small">Light before dark</p>
+        <QuantityField
+          label="Halves, or a cluster of"
+          kind="count"
+          :width="62"
+          :value="cluster"
+          @change="(v) => (cluster = Math.max(1, Math.min(60, Math.round(v))))"
+        />
+        <p v-if="cluster > 1 && report.cluster(cluster)" class="small">
+          each {{ formatMass(report.cluster(cluster)!.grams, shown) }}, a ball of
+          {{ formatLength(report.cluster(cluster)!.ball, shown) }}
+        </p>
+        <p class="muted small order">Light before dark</p>
         <p v-for="t in report.order" :key="t.of.batch" class="turn">
           <span v-if="t.wash" class="wash small">{{ t.wash }}</span>
           <i :style="{ background: t.of.hex }"></i>{{ t.of.name }}
@@ -251,6 +263,9 @@ const make = () =>
   height: 26px;
   border-radius: 7px;
   border: 1px solid rgb(29 36 34 / 35%);
+}
+.order {
+  margin-top: 10px;
 }
 .wash {
   grid-column: 1 / -1;
