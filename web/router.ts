@@ -10,6 +10,11 @@ export const router = createRouter({
       name: 'paste-sheet',
       component: () => import('./print/PasteSheet.vue'),
     },
+    {
+      path: '/build/:id/sheet/bones',
+      name: 'bones-sheet',
+      component: () => import('./print/BonesSheet.vue'),
+    },
     { path: '/build/:id/:lens?', name: 'build', component: () => import('./shell/BuildView.vue') },
     { path: '/:rest(.*)*', redirect: '/' },
   ],

@@ -12,7 +12,7 @@ import {
   type Vec,
 } from '../figure/index.ts';
 import { given, reckon, total, type Reckoned } from '../quantity/index.ts';
-import { rodMass, rodStock } from './rods/registry.ts';
+import { rodMass, stockOf } from './rods/registry.ts';
 
 /** Something with a mass and a place. */
 export interface Mass {
@@ -95,7 +95,7 @@ export function wholeBalance(build: Build): WholeBalance {
     },
   );
   for (const r of placeRods(build)) {
-    const stock = rodStock(r.rod.stock);
+    const stock = stockOf(r.rod);
     const L = length(sub(r.to, r.from));
     const g = rodMass(stock, L);
     const at: Vec = [(r.from[0] + r.to[0]) / 2, (r.from[1] + r.to[1]) / 2, (r.from[2] + r.to[2]) / 2];

@@ -1,5 +1,6 @@
 import { place, type Build } from '../figure/index.ts';
 import { worst, type Check } from './check.ts';
+import { droopCheck } from './droop.ts';
 import { jointChecks, type YieldOf } from './joint-checks.ts';
 import { jointsOf, type Joint } from './joints.ts';
 import { LOAD_CASES } from './load-cases.ts';
@@ -15,13 +16,17 @@ const lowerName = (build: Build, joint: Joint): string => {
   return run.part === 'core' ? `core of the ${name.toLowerCase()}` : name;
 };
 
-/** Checks of every joint, standing on the table and on the journey. */
-export function checkedJoints(build: Build, yieldOf: YieldOf): { joint: Joint; checks: Check[] }[] {
+/** Checks of joints, of all unless some are named, standing on the table and on the journey. */
+export function checkedJoints(
+  build: Build,
+  yieldOf: YieldOf,
+  joints: readonly Joint[] = jointsOf(build).joints,
+): { joint: Joint; checks: Check[] }[] {
   const cases = [
     LOAD_CASES.table,
     ...(build.brief.journey === 'table' ? [] : [LOAD_CASES[build.brief.journey]]),
   ];
-  return jointsOf(build).joints.map((joint) => {
+  return joints.map((joint) => {
     const names = { upper: nameOf(build, joint.upper), lower: lowerName(build, joint) };
     const byId = new Map<string, Check>();
     for (const c of cases)
@@ -29,14 +34,16 @@ export function checkedJoints(build: Build, yieldOf: YieldOf): { joint: Joint; c
         const known = byId.get(found.id);
         if (!known || found.use.value > known.use.value) byId.set(found.id, found);
       }
+    const droop = droopCheck(joint, names.upper);
+    if (droop) byId.set(droop.id, droop);
     return { joint, checks: [...byId.values()].sort((a, b) => b.use.value - a.use.value) };
   });
 }
 
 /** The worst check of one rod, for trying a mend. */
 export function worstOfRod(build: Build, rodId: string, yieldOf: YieldOf): Check | undefined {
-  const mine = checkedJoints(build, yieldOf).filter(({ joint }) =>
+  const mine = jointsOf(build).joints.filter((joint) =>
     joint.crossings.some((c) => c.path.placed.rod.id === rodId),
   );
-  return worst(mine.flatMap((j) => j.checks));
+  return worst(checkedJoints(build, yieldOf, mine).flatMap((j) => j.checks));
 }

@@ -17,8 +17,9 @@ import {
 } from '../figure/index.ts';
 import type { YieldOf } from './joint-checks.ts';
 import { jointsOf } from './joints.ts';
+import { THICK } from './thick.ts';
 import { worstOfRod } from './checked-joints.ts';
-import { RODS, rodStock } from './rods/registry.ts';
+import { RODS, stockOf, type RodStock } from './rods/registry.ts';
 
 /** A change that was tried on the build and makes the rod hold. */
 export interface Mend {
@@ -30,6 +31,31 @@ export interface Mend {
 }
 
 const TARGET = 0.85;
+
+type Family = RodStock['family'];
+/** What a maker would take next in place of a rod of a kind. */
+const LIKE: Readonly<Record<Family, readonly Family[]>> = {
+  pasta: ['pasta', 'stick', 'dowel', 'threaded'],
+  stick: ['stick', 'dowel', 'threaded'],
+  dowel: ['dowel', 'threaded', 'rod'],
+  hollow: ['hollow', 'dowel', 'threaded'],
+  tube: ['tube', 'threaded', 'rod'],
+  wire: ['wire', 'threaded'],
+  threaded: ['threaded', 'rod'],
+  rod: ['rod'],
+};
+
+/** Thickest rod that the thinnest piece it runs through bears. */
+function widestFor(build: Build, rodId: string): number {
+  const path = jointsOf(build).paths.find((p) => p.placed.rod.id === rodId);
+  const own = path ? path.stock.section.diameter : 0;
+  const wide = new Map<number, number>();
+  for (const spot of path?.spots ?? [])
+    for (const i of spot)
+      if (i.instance >= 0) wide.set(i.instance, Math.max(wide.get(i.instance) ?? 0, 2 * i.cover + own));
+  // half again over the rule: told as tight, not kept from anybody
+  return Math.max(own, 1.5 * THICK * Math.min(...wide.values(), 1e3));
+}
 
 /** The rod with one end pushed further along its own line, in the frame that end is fixed to. */
 function pushed(build: Build, rod: Rod, which: 'from' | 'to', by: number): Build | undefined {
@@ -87,19 +113,23 @@ export function mendsFor(build: Build, rodId: string, yieldOf: YieldOf): Mend[] 
     if (attempt(pushed(build, rod, lower, by), `Push it ${by} mm deeper`)) break;
   for (const by of [10, 20, 30, 45])
     if (attempt(pushed(build, rod, upper, by), `Let it reach ${by} mm further in`)) break;
-  const now = rodStock(rod.stock);
-  for (const stock of RODS) {
-    if (stock.rank <= now.rank || stock.id === now.id) continue;
-    const changed = setRod(build, rodId, { stock: stock.id, sleeved: rod.sleeved || stock.needsSleeve });
-    if (changed.ok && attempt(changed.value, `Use ${stock.name}`)) break;
-  }
+  const now = stockOf(rod);
+  const widest = widestFor(build, rodId);
+  const thicker = RODS.filter(
+    (s) =>
+      s.rank > now.rank &&
+      s.section.diameter > now.section.diameter &&
+      s.section.diameter <= widest &&
+      LIKE[now.family].includes(s.family),
+  );
+  const swap = (from: Build, text: (name: string) => string): boolean =>
+    thicker.some((stock) => {
+      const changed = setRod(from, rodId, { stock: stock.id, sleeved: rod.sleeved || stock.needsSleeve });
+      return changed.ok && attempt(changed.value, text(stock.name));
+    });
+  swap(build, (name) => `Use ${name}`);
   const both = pushed(build, rod, lower, 20);
-  if (found.length === 0 && both)
-    for (const stock of RODS) {
-      if (stock.rank <= now.rank) continue;
-      const changed = setRod(both, rodId, { stock: stock.id, sleeved: rod.sleeved || stock.needsSleeve });
-      if (changed.ok && attempt(changed.value, `Use ${stock.name}, 20 mm deeper`)) break;
-    }
+  if (found.length === 0 && both) swap(both, (name) => `Use ${name}, 20 mm deeper`);
   if (found.length < 3 && !rod.pair) {
     const apart = Math.max(3, 1.5 * now.section.diameter);
     attempt(doubled(build, rod, apart), `Put a second one ${Math.round(2 * apart)} mm beside it`);

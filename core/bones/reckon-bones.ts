@@ -1,35 +1,19 @@
 import { BOARD, pieceOf, place, type Build, type Rod } from '../figure/index.ts';
-import { given, type Reckoned } from '../quantity/index.ts';
+import { given, once } from '../quantity/index.ts';
 import { wholeBalance, type WholeBalance } from './balance.ts';
 import { worst, type Check, type Verdict } from './check.ts';
+import { clashesOf, type Clash } from './clashes.ts';
+import { hazardsOf, type Hazard } from './hazards.ts';
+import { gluedJoints, type GluedReport } from './glued.ts';
+import { sliding } from './sliding.ts';
 import { checkedJoints, nameOf } from './checked-joints.ts';
 import type { YieldOf } from './joint-checks.ts';
 import { jointsOf } from './joints.ts';
 import { LOAD_CASES } from './load-cases.ts';
 import { mendsFor, type Mend } from './mends.ts';
-import { rodMass, rodStock, type RodStock } from './rods/registry.ts';
+import type { RodReport } from './rod-report.ts';
+import { rodMass, stockOf } from './rods/registry.ts';
 import { boardOutline, footprint, tipping, type Tipping } from './tipping.ts';
-
-/** A rod with everything it has to answer for. */
-export interface RodReport {
-  readonly rod: Rod;
-  /** A, B, C… as lettered on the stage. */
-  readonly letter: string;
-  readonly stock: RodStock;
-  readonly length: Reckoned;
-  readonly mass: Reckoned;
-  /** What it runs through, from one end to the other, in words. */
-  readonly through: string;
-  /** How deep it is held in the lowest thing, mm; zero when it holds nothing. */
-  readonly depth: number;
-  readonly depthIn: string;
-  readonly checks: readonly Check[];
-  readonly worst: Check | undefined;
-  readonly verdict: Verdict | 'idle';
-  readonly caution: string | undefined;
-  /** Changes that were tried and make it hold; worked out when first read. */
-  readonly mends: readonly Mend[];
-}
 
 export interface BonesReport {
   readonly balance: WholeBalance;
@@ -41,6 +25,14 @@ export interface BonesReport {
   readonly rods: readonly RodReport[];
   readonly counts: Readonly<Record<Verdict, number>>;
   readonly asks: readonly string[];
+  /** Board on what it stands on. */
+  readonly slides: Check;
+  /** Rods in each other's way or in the way of the paste; worked out when first read. */
+  readonly clashes: readonly Clash[];
+  /** What rods, cores and board ask for before it is eaten. */
+  readonly hazards: readonly Hazard[];
+  /** Pieces that glue alone holds; worked out when first read. */
+  readonly glued: readonly GluedReport[];
   readonly limits: string;
 }
 
@@ -69,7 +61,7 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
 
   const rods = build.rods.map((rod, i): RodReport => {
     const path = paths.find((p) => p.placed.rod.id === rod.id)!;
-    const stock = rodStock(rod.stock);
+    const stock = stockOf(rod);
     const mine = joints.filter(({ joint }) => joint.crossings.some((c) => c.path.placed.rod.id === rod.id));
     const checks = [...mine.flatMap((j) => j.checks)].sort((a, b) => b.use.value - a.use.value);
     const hardest = worst(checks);
@@ -104,6 +96,9 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
       },
     };
   });
+  const letters = new Map(rods.map((r) => [r.rod.id, r.letter]));
+  const clashes = once(() => clashesOf(build, (id) => letters.get(id) ?? '?'));
+  const glued = once(() => gluedJoints(build, yieldOf));
   const counts = { holds: 0, tight: 0, fails: 0 };
   for (const r of rods) if (r.verdict !== 'idle') counts[r.verdict]++;
   return {
@@ -128,6 +123,14 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
     rods,
     counts,
     asks,
+    slides: sliding(build.brief.grip, journey),
+    get clashes() {
+      return clashes();
+    },
+    hazards: hazardsOf(build, rods),
+    get glued() {
+      return glued();
+    },
     limits: LIMITS,
   };
 }

@@ -2,6 +2,8 @@
 export interface RodMaterial {
   readonly name: string;
   readonly stiffness: number;
+  /** Shear modulus, for twist. */
+  readonly shear: number;
   readonly bending: number;
   readonly crushing: number;
   readonly density: number;
@@ -20,6 +22,7 @@ export const ROD_MATERIALS = {
   birch: {
     name: 'birch',
     stiffness: 11000,
+    shear: 700,
     bending: 75,
     crushing: 40,
     density: 620,
@@ -34,6 +37,7 @@ export const ROD_MATERIALS = {
   bamboo: {
     name: 'bamboo',
     stiffness: 12000,
+    shear: 700,
     bending: 90,
     crushing: 50,
     density: 750,
@@ -48,6 +52,7 @@ export const ROD_MATERIALS = {
   paper: {
     name: 'wound paper',
     stiffness: 3000,
+    shear: 300,
     bending: 25,
     crushing: 15,
     density: 900,
@@ -62,6 +67,7 @@ export const ROD_MATERIALS = {
   spaghetti: {
     name: 'dry spaghetti',
     stiffness: 4000,
+    shear: 1500,
     bending: 30,
     crushing: 20,
     density: 1450,
@@ -76,6 +82,7 @@ export const ROD_MATERIALS = {
   steel: {
     name: 'steel',
     stiffness: 205000,
+    shear: 80000,
     bending: 240,
     crushing: 240,
     density: 7850,
@@ -90,6 +97,7 @@ export const ROD_MATERIALS = {
   florist: {
     name: 'annealed wire',
     stiffness: 200000,
+    shear: 78000,
     bending: 210,
     crushing: 210,
     density: 7850,
@@ -100,6 +108,66 @@ export const ROD_MATERIALS = {
     creep: 1,
     trust: 'B',
     source: 'annealed low-carbon wire, yield 180–280 MPa, handbook range from memory',
+  },
+  plastic: {
+    name: 'polypropylene',
+    stiffness: 1400,
+    shear: 500,
+    bending: 30,
+    crushing: 30,
+    density: 905,
+    bends: true,
+    reserve: 2,
+    dampStiffness: 1,
+    dampStrength: 1,
+    creep: 2.5,
+    trust: 'B',
+    source: 'polymer handbooks, homopolymer E 1.3–1.7 GPa, yield 30–36 MPa, from memory',
+  },
+  copper: {
+    name: 'soft copper',
+    stiffness: 117000,
+    shear: 44000,
+    bending: 50,
+    crushing: 50,
+    density: 8940,
+    bends: true,
+    reserve: 1.3,
+    dampStiffness: 1,
+    dampStrength: 1,
+    creep: 1,
+    trust: 'B',
+    source: 'metals handbook, annealed C12200, 0.2 % proof 33–60 MPa, from memory',
+  },
+  aluminium: {
+    name: 'armature aluminium',
+    stiffness: 69000,
+    shear: 26000,
+    bending: 30,
+    crushing: 30,
+    density: 2700,
+    bends: true,
+    reserve: 1.2,
+    dampStiffness: 1,
+    dampStrength: 1,
+    creep: 1,
+    trust: 'A',
+    source: 'metals handbook, 1060/1100-O, yield 28–34 MPa, from memory',
+  },
+  stainless: {
+    name: 'stainless steel',
+    stiffness: 193000,
+    shear: 74000,
+    bending: 210,
+    crushing: 210,
+    density: 7950,
+    bends: true,
+    reserve: 1.5,
+    dampStiffness: 1,
+    dampStrength: 1,
+    creep: 1,
+    trust: 'A',
+    source: 'ISO 3506 A2-50, proof 210 MPa, from memory',
   },
 } as const satisfies Record<string, RodMaterial>;
 

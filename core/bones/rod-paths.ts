@@ -11,7 +11,7 @@ import {
   toWorld,
   type Vec,
 } from '../solids/index.ts';
-import { rodStock, type RodStock } from './rods/registry.ts';
+import { stockOf, type RodStock } from './rods/registry.ts';
 
 /** What a rod is inside of at one spot. */
 export interface Inside {
@@ -93,7 +93,7 @@ export function rodPaths(build: Build): RodPath[] {
     return { centre: toWorld(i.frame, ball.centre), radius: ball.radius };
   });
   return placeRods(build).map((placed) => {
-    const stock = rodStock(placed.rod.stock);
+    const stock = stockOf(placed.rod);
     const L = length(sub(placed.to, placed.from));
     const n = Math.max(2, Math.min(MOST_SPOTS, Math.ceil(L / STEP)));
     const radius = stock.section.diameter / 2;

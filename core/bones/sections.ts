@@ -41,3 +41,45 @@ export function threaded(nominal: number): Section {
 
 /** Diameter of a wire gauge, mm, by the thinner of the two tables in use: 0.127 × 92^((36 − n) ÷ 39). */
 export const wireGauge = (n: number): number => 0.127 * 92 ** ((36 - n) / 39);
+
+/** Strips a round section is cut into for its yielding. */
+const STRIPS = 400;
+const tables = new Map<string, readonly (readonly [curvature: number, moment: number])[]>();
+
+/** Moment over that at first yield against curvature over that at first yield, for a tube of a given bore. */
+function yieldingTable(bore: number): readonly (readonly [number, number])[] {
+  const key = bore.toFixed(4);
+  let table = tables.get(key);
+  if (table) return table;
+  const strips = Array.from({ length: STRIPS }, (_, i) => {
+    const y = (i + 0.5) / STRIPS;
+    const inner = y < bore ? Math.sqrt(bore * bore - y * y) : 0;
+    return { y, wide: Math.sqrt(1 - y * y) - inner };
+  });
+  const moment = (c: number) => strips.reduce((sum, { y, wide }) => sum + wide * y * Math.min(1, c * y), 0);
+  const first = moment(1);
+  table = Array.from({ length: 240 }, (_, i) => {
+    const c = Math.exp((i / 239) * Math.log(60));
+    return [c, moment(c) / first] as const;
+  });
+  tables.set(key, table);
+  return table;
+}
+
+/**
+ * Curvature over that at first yield, for a moment over that at first yield: elastic up to one, then strip by strip;
+ * Infinity where the whole section yields. Bernoulli bending of an elastic, perfectly plastic round or tube.
+ */
+export function curvatureRatio(section: Section, moment: number): number {
+  if (moment <= 1) return moment;
+  // I = π ÷ 64 (D⁴ − d⁴) gives the bore back
+  const outer = section.modulus > 0 ? (2 * section.inertia) / section.modulus : section.diameter;
+  const bore = Math.max(0, 1 - (64 * section.inertia) / (Math.PI * outer ** 4)) ** 0.25;
+  const table = yieldingTable(bore);
+  const at = table.findIndex(([, m]) => m >= moment);
+  if (at < 0) return Infinity;
+  if (at === 0) return moment;
+  const [c0, m0] = table[at - 1]!;
+  const [c1, m1] = table[at]!;
+  return c0 + ((c1 - c0) * (moment - m0)) / (m1 - m0);
+}

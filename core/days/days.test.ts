@@ -42,7 +42,13 @@ const order = (from: string, to: string): Link => ({ from, to, kind: 'order', ba
 const evenings = (days: number, from = 19 * 60, to = 21 * 60) =>
   Array.from({ length: days }, (_, d) => ({ from: d * 1440 + from, to: d * 1440 + to }));
 const HOURS = [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '19:00', to: '21:30' }));
-const brief = { due: '2026-12-12T15:00', zone: 'Europe/London', journey: 'table', note: '' } as const;
+const brief = {
+  due: '2026-12-12T15:00',
+  zone: 'Europe/London',
+  journey: 'table',
+  grip: 'mat',
+  note: '',
+} as const;
 
 /** Earliest starts, forwards, by the generator. */
 const forwards = (work: Work) =>

@@ -147,7 +147,7 @@ export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
         version: BUILD_VERSION,
         id: 'any',
         name: 'Any build',
-        brief: { due: '2026-12-12T15:00', zone: 'Europe/London', journey: 'carFlat', note: '' },
+        brief: { due: '2026-12-12T15:00', zone: 'Europe/London', journey: 'carFlat', grip: 'mat', note: '' },
         room: { temperature: room.temperature, humidity: room.humidity, air: 0.1 },
         board: { shape: 'round', width: 240, thickness: 12, material: 'drum' },
         blends: BLENDS,

@@ -15,7 +15,7 @@ export const blank: Build = {
   version: BUILD_VERSION,
   id: 'blank',
   name: 'Blank',
-  brief: { due: '2026-12-12T15:00', zone: 'Europe/London', journey: 'carFlat', note: '' },
+  brief: { due: '2026-12-12T15:00', zone: 'Europe/London', journey: 'carFlat', grip: 'mat', note: '' },
   room: { temperature: 21, humidity: 50, air: 0.1 },
   board: { shape: 'round', width: 240, thickness: 12, material: 'drum' },
   blends: [{ id: 'plain', name: 'Plain', base: 'fondant', gumPaste: 0, powder: 0 }],

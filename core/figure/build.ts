@@ -66,6 +66,8 @@ export interface Piece {
   readonly hidden: HiddenFace;
   /** Chance that one of them breaks before the end, per cent: more are made. */
   readonly breaks: number;
+  /** What sticks it to its carrier; the usual for both pastes when absent. */
+  readonly glue?: string;
 }
 
 /** An end of a rod, fixed to a piece so that it follows it. */
@@ -86,6 +88,12 @@ export interface Rod {
   readonly pair: boolean;
   /** Kept off the food by a sleeve. */
   readonly sleeved: boolean;
+  /** Measured across, mm, where gauges differ from seller to seller. */
+  readonly across?: Mm;
+  /** Rods of one bundle are taped together and may touch. */
+  readonly bundle?: string;
+  /** Meant to be seen: a pole, a stem; paste need not cover it. */
+  readonly shown?: boolean;
 }
 
 export interface Colour {
@@ -119,6 +127,9 @@ export interface Board {
   readonly material: 'drum' | 'mdf' | 'plywood' | 'foamcore';
 }
 
+/** What the board stands on while it travels. */
+export type Grip = 'bare' | 'box' | 'seat' | 'mat';
+
 export type Journey = 'table' | 'carry' | 'carFlat' | 'carSeat' | 'carHard';
 
 export interface Brief {
@@ -127,6 +138,7 @@ export interface Brief {
   /** IANA time zone. */
   readonly zone: string;
   readonly journey: Journey;
+  readonly grip: Grip;
   readonly note: string;
 }
 

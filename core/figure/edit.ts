@@ -122,7 +122,15 @@ export function addRod(build: Build, rod: Omit<Rod, 'id'>): { build: Build; id: 
 export function setRod(build: Build, id: string, patch: Partial<Rod>): Change {
   const now = build.rods.find((r) => r.id === id);
   if (!now) return fail('That rod is no longer in the build.');
-  return ok({ ...build, rods: replaced(build.rods, id, (r) => ({ ...r, ...patch, id })) });
+  if (patch.across !== undefined && !(patch.across >= 0.1 && patch.across <= 40))
+    return fail('A wire is between 0.1 and 40 mm across.', 'across');
+  const { across, ...rest } = now;
+  // another rod has another size: what was measured stays with the one it was measured on
+  const kept =
+    patch.stock === undefined || patch.stock === now.stock
+      ? { ...rest, ...(across === undefined ? {} : { across }) }
+      : rest;
+  return ok({ ...build, rods: replaced(build.rods, id, () => ({ ...kept, ...patch, id })) });
 }
 
 /** Move one end of a rod, keeping it inside a sensible distance of the board. */

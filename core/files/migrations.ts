@@ -29,7 +29,8 @@ const toSeats: Migration = (record) => ({
 
 /**
  * Version 3: how many may break, the spoon and the least that is kneaded, trimmings saved, cake inside and under the
- * figure, offcuts kept for it. Filled in with what version 2 reckoned with, and with a cake that nobody has yet.
+ * figure, offcuts kept for it, what the board
+ * stands on in the car. Filled in with what version 2 reckoned with, and with a cake that nobody has yet.
  */
 const toStores: Migration = (record) => ({
   ...record,
@@ -49,6 +50,7 @@ const toStores: Migration = (record) => ({
     tiers: [],
   },
   reserves: [],
+  brief: { ...(record.brief as Plain), grip: 'mat' },
 });
 
 /**

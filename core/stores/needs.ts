@@ -97,8 +97,8 @@ export function needsOf(
     id: `rod-${c.stock.id}`,
     name: c.stock.name.charAt(0).toUpperCase() + c.stock.name.slice(1),
     kind: 'rod',
-    amount: given('Whole rods', c.rods + c.tooLong.length, 'pieces'),
-    for: c.lengths.map((l) => formatLength(l)),
+    amount: given('Whole rods', c.bars.length + c.tooLong.length, 'pieces'),
+    for: c.pieces.map((p) => formatLength(p.length)),
   }));
   const { board } = build;
   return [

@@ -1,25 +1,16 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref } from 'vue';
-import { useRoute } from 'vue-router';
-import { Printer } from '@lucide/vue';
+import { computed } from 'vue';
 import { formatMass, formatSpoons, formatTime, formatWeighed } from '@core/quantity/index.ts';
 import { amountWords, packWords, shoppingList } from '@core/stores/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStores } from '../state/stores.ts';
 import { usePreferences } from '../state/preferences.ts';
+import SheetPage from './SheetPage.vue';
 
 /** Paste list and shopping list on paper: to pin up at the table and to take to the shop. */
-const route = useRoute();
 const store = useBuild();
 const shelf = useStores();
 const { shown } = usePreferences();
-const problem = ref<string>();
-const id = route.params.id as string;
-void store.open(id).then((opened) => {
-  if (!opened.ok) problem.value = opened.problem.text;
-  else document.title = `Paste · ${opened.value.name}`;
-});
-onBeforeUnmount(() => void store.close());
 const build = computed(() => store.build);
 const report = computed(() => store.report);
 const lines = computed(() =>
@@ -28,22 +19,12 @@ const lines = computed(() =>
     : [],
 );
 const short = computed(() => lines.value.filter((l) => l.short.value > 0));
-const print = () => window.print();
 </script>
 
 <template>
-  <div class="sheet">
-    <nav class="row noprint">
-      <router-link :to="`/build/${id}/paste`">Back to the paste</router-link>
-      <button class="button main" type="button" @click="print"><Printer :size="15" /> Print</button>
-    </nav>
-    <p v-if="problem" role="alert">{{ problem }}</p>
+  <SheetPage lens="paste" title="Paste">
     <template v-if="build && report">
-      <h1>{{ build.name }}</h1>
-      <p class="muted">
-        due {{ build.brief.due.replace('T', ' ') }} · {{ formatMass(report.pasteSums.mix.value, shown) }} to
-        mix
-      </p>
+      <p class="muted">{{ formatMass(report.pasteSums.mix.value, shown) }} to mix</p>
       <h2>To mix</h2>
       <table>
         <thead>
@@ -111,47 +92,10 @@ const print = () => window.print();
         Allergens: {{ report.pasteSums.allergens.join(', ') }}. Read every label; local food law comes first.
       </p>
     </template>
-  </div>
+  </SheetPage>
 </template>
 
 <style scoped>
-.sheet {
-  max-width: 190mm;
-  margin: 0 auto;
-  padding: 20px 0 40px;
-  background: #fff;
-  font-size: 13px;
-}
-nav {
-  justify-content: space-between;
-  padding-bottom: 16px;
-}
-h2 {
-  margin: 18px 0 6px;
-  font-size: 17px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  text-align: left;
-  font-weight: 400;
-  color: var(--ink-2);
-}
-td,
-th {
-  padding: 5px 10px 5px 0;
-  border-bottom: 1px solid var(--line);
-  vertical-align: top;
-}
-tr {
-  break-inside: avoid;
-}
-.n {
-  text-align: right;
-  white-space: nowrap;
-}
 i {
   display: block;
   width: 22px;
@@ -162,28 +106,5 @@ i {
 }
 .allergens {
   margin-top: 16px;
-}
-@media print {
-  .noprint {
-    display: none;
-  }
-  .sheet {
-    padding: 0;
-  }
-}
-</style>
-<style>
-@page {
-  size: A4;
-  margin: 14mm;
-}
-@media print {
-  html,
-  body,
-  #app,
-  .app {
-    height: auto !important;
-    background: #fff !important;
-  }
 }
 </style>

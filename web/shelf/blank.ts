@@ -17,6 +17,7 @@ export function blankBuild(taken: readonly string[], now = new Date()): Build {
       due: `${due.getFullYear()}-${two(due.getMonth() + 1)}-${two(due.getDate())}T15:00`,
       zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
       journey: 'carFlat',
+      grip: 'mat',
       note: '',
     },
     room: { temperature: 21, humidity: 50, air: 0.1 },

@@ -9,10 +9,11 @@ import {
   setRoom,
   rename,
   type Board,
+  type Grip,
   type Hours,
   type Journey,
 } from '@core/figure/index.ts';
-import { LOAD_CASES } from '@core/bones/index.ts';
+import { GRIPS, LOAD_CASES } from '@core/bones/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
 import QuantityField from '../shared/QuantityField.vue';
@@ -23,6 +24,7 @@ const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
 const preferences = usePreferences();
 const build = computed(() => store.build!);
+const grips = Object.entries(GRIPS).map(([value, { name }]) => ({ value, label: name }));
 const due = computed({
   get: () => dayjs(build.value.brief.due),
   set: (d: Dayjs | null) => {
@@ -100,6 +102,15 @@ const byDay = computed(() =>
           :value="build.brief.journey"
           :options="JOURNEYS"
           @change="(v: unknown) => store.apply(setBrief(build, { journey: v as Journey }), 'the journey')"
+      /></label>
+      <label class="field"
+        ><span>The board stands</span
+        ><Choice
+          :value="build.brief.grip"
+          :options="grips"
+          @change="
+            (v: unknown) => store.apply(setBrief(build, { grip: v as Grip }), 'what the board stands on')
+          "
       /></label>
     </div>
     <div class="group">

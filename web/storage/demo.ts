@@ -3,6 +3,7 @@ import type { Build } from '@core/figure/index.ts';
 import acorns from '../../demo/sixty-acorn-sweets.spindle.json?raw';
 import cabbage from '../../demo/savoy-cabbage.spindle.json?raw';
 import heron from '../../demo/one-legged-heron.spindle.json?raw';
+import skewer from '../../demo/heron-on-a-skewer.spindle.json?raw';
 import otter from '../../demo/ferryman-otter.spindle.json?raw';
 import { db, type SpindleDb } from './db.ts';
 import { readSetting, writeSetting } from './settings.ts';
@@ -22,7 +23,7 @@ function saturdayAfterNext(now: Date): string {
 /** The demonstration builds, due in the near future and in this browser's own time zone. */
 export function demoBuilds(now = new Date()): Build[] {
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  return [otter, heron, cabbage, acorns].map((text) => {
+  return [otter, heron, skewer, cabbage, acorns].map((text) => {
     const read = readBuild(text);
     if (!read.ok) throw new Error(`demonstration build: ${read.problem.text}`);
     return { ...read.value, brief: { ...read.value.brief, due: saturdayAfterNext(now), zone } };

@@ -11,7 +11,7 @@ export interface RodStock {
   readonly stock: number;
   /** Smaller is simpler and nearer to food: tried first. */
   readonly rank: number;
-  readonly family: 'pasta' | 'stick' | 'dowel' | 'wire' | 'threaded';
+  readonly family: 'pasta' | 'stick' | 'dowel' | 'hollow' | 'tube' | 'wire' | 'rod' | 'threaded';
   /** Must not touch food without a sleeve. */
   readonly needsSleeve: boolean;
   /** Said where the rod is. */

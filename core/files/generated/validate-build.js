@@ -63,6 +63,7 @@ const schema31 = {
 				"due",
 				"zone",
 				"journey",
+				"grip",
 				"note"
 			],
 			"properties": {
@@ -83,6 +84,15 @@ const schema31 = {
 						"carFlat",
 						"carSeat",
 						"carHard"
+					]
+				},
+				"grip": {
+					"type": "string",
+					"enum": [
+						"bare",
+						"box",
+						"seat",
+						"mat"
 					]
 				},
 				"note": {
@@ -610,6 +620,23 @@ const schema31 = {
 						"type": "number",
 						"minimum": 0,
 						"maximum": 60
+					},
+					"glue": {
+						"type": "string",
+						"enum": [
+							"press",
+							"water",
+							"sugarGlue",
+							"gumGlue",
+							"thickPasteGlue",
+							"spirit",
+							"pipingGel",
+							"shortening",
+							"buttercream",
+							"jam",
+							"royalIcing",
+							"meltedChocolate"
+						]
 					}
 				}
 			},
@@ -646,20 +673,31 @@ const schema31 = {
 							"spaghetti18",
 							"cocktail2",
 							"skewer3",
+							"wire26",
 							"wire24",
 							"wire22",
 							"wire20",
 							"wire18",
 							"paper4",
 							"skewer4",
+							"straw12",
 							"dowel6",
 							"dowel8",
+							"hollow16",
 							"dowel10",
 							"dowel12",
+							"armature3",
+							"armature6",
+							"copper6",
+							"copper8",
+							"copper10",
 							"m6",
 							"m8",
 							"m10",
-							"m12"
+							"m12",
+							"stainless6",
+							"stainless10",
+							"stainless12"
 						]
 					},
 					"from": {
@@ -705,7 +743,18 @@ const schema31 = {
 						}
 					},
 					"pair": { "type": "boolean" },
-					"sleeved": { "type": "boolean" }
+					"sleeved": { "type": "boolean" },
+					"across": {
+						"type": "number",
+						"minimum": .1,
+						"maximum": 40
+					},
+					"bundle": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 120
+					},
+					"shown": { "type": "boolean" }
 				}
 			},
 			"maxItems": 200,
@@ -1197,7 +1246,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 								let data4 = data.brief;
 								if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 									let missing1;
-									if (data4.due === void 0 && (missing1 = "due") || data4.zone === void 0 && (missing1 = "zone") || data4.journey === void 0 && (missing1 = "journey") || data4.note === void 0 && (missing1 = "note")) {
+									if (data4.due === void 0 && (missing1 = "due") || data4.zone === void 0 && (missing1 = "zone") || data4.journey === void 0 && (missing1 = "journey") || data4.grip === void 0 && (missing1 = "grip") || data4.note === void 0 && (missing1 = "note")) {
 										validate20.errors = [{
 											instancePath: instancePath + "/brief",
 											schemaPath: "#/properties/brief/required",
@@ -1207,7 +1256,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 										}];
 										return false;
 									} else {
-										for (const key1 in data4) if (!(key1 === "due" || key1 === "zone" || key1 === "journey" || key1 === "note")) {
+										for (const key1 in data4) if (!(key1 === "due" || key1 === "zone" || key1 === "journey" || key1 === "grip" || key1 === "note")) {
 											validate20.errors = [{
 												instancePath: instancePath + "/brief",
 												schemaPath: "#/properties/brief/additionalProperties",
@@ -1303,31 +1352,57 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													var valid1 = true;
 												} else var valid1 = true;
 												if (valid1) {
-													if (data4.note !== void 0) {
-														let data8 = data4.note;
-														if (typeof data8 === "string") {
-															if (func2(data8) > 4e3) {
-																validate20.errors = [{
-																	instancePath: instancePath + "/brief/note",
-																	schemaPath: "#/properties/brief/properties/note/maxLength",
-																	keyword: "maxLength",
-																	params: { limit: 4e3 },
-																	message: "must NOT have more than 4000 characters"
-																}];
-																return false;
-															}
-														} else {
+													if (data4.grip !== void 0) {
+														let data8 = data4.grip;
+														if (typeof data8 !== "string") {
 															validate20.errors = [{
-																instancePath: instancePath + "/brief/note",
-																schemaPath: "#/properties/brief/properties/note/type",
+																instancePath: instancePath + "/brief/grip",
+																schemaPath: "#/properties/brief/properties/grip/type",
 																keyword: "type",
 																params: { type: "string" },
 																message: "must be string"
 															}];
 															return false;
 														}
+														if (!(data8 === "bare" || data8 === "box" || data8 === "seat" || data8 === "mat")) {
+															validate20.errors = [{
+																instancePath: instancePath + "/brief/grip",
+																schemaPath: "#/properties/brief/properties/grip/enum",
+																keyword: "enum",
+																params: { allowedValues: schema31.properties.brief.properties.grip.enum },
+																message: "must be equal to one of the allowed values"
+															}];
+															return false;
+														}
 														var valid1 = true;
 													} else var valid1 = true;
+													if (valid1) {
+														if (data4.note !== void 0) {
+															let data9 = data4.note;
+															if (typeof data9 === "string") {
+																if (func2(data9) > 4e3) {
+																	validate20.errors = [{
+																		instancePath: instancePath + "/brief/note",
+																		schemaPath: "#/properties/brief/properties/note/maxLength",
+																		keyword: "maxLength",
+																		params: { limit: 4e3 },
+																		message: "must NOT have more than 4000 characters"
+																	}];
+																	return false;
+																}
+															} else {
+																validate20.errors = [{
+																	instancePath: instancePath + "/brief/note",
+																	schemaPath: "#/properties/brief/properties/note/type",
+																	keyword: "type",
+																	params: { type: "string" },
+																	message: "must be string"
+																}];
+																return false;
+															}
+															var valid1 = true;
+														} else var valid1 = true;
+													}
 												}
 											}
 										}
@@ -1346,10 +1421,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 							} else var valid0 = true;
 							if (valid0) {
 								if (data.room !== void 0) {
-									let data9 = data.room;
-									if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
+									let data10 = data.room;
+									if (data10 && typeof data10 == "object" && !Array.isArray(data10)) {
 										let missing2;
-										if (data9.temperature === void 0 && (missing2 = "temperature") || data9.humidity === void 0 && (missing2 = "humidity") || data9.air === void 0 && (missing2 = "air")) {
+										if (data10.temperature === void 0 && (missing2 = "temperature") || data10.humidity === void 0 && (missing2 = "humidity") || data10.air === void 0 && (missing2 = "air")) {
 											validate20.errors = [{
 												instancePath: instancePath + "/room",
 												schemaPath: "#/properties/room/required",
@@ -1359,7 +1434,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 											}];
 											return false;
 										} else {
-											for (const key2 in data9) if (!(key2 === "temperature" || key2 === "humidity" || key2 === "air")) {
+											for (const key2 in data10) if (!(key2 === "temperature" || key2 === "humidity" || key2 === "air")) {
 												validate20.errors = [{
 													instancePath: instancePath + "/room",
 													schemaPath: "#/properties/room/additionalProperties",
@@ -1369,10 +1444,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 												}];
 												return false;
 											}
-											if (data9.temperature !== void 0) {
-												let data10 = data9.temperature;
-												if (typeof data10 == "number" && isFinite(data10)) {
-													if (data10 > 40 || isNaN(data10)) {
+											if (data10.temperature !== void 0) {
+												let data11 = data10.temperature;
+												if (typeof data11 == "number" && isFinite(data11)) {
+													if (data11 > 40 || isNaN(data11)) {
 														validate20.errors = [{
 															instancePath: instancePath + "/room/temperature",
 															schemaPath: "#/properties/room/properties/temperature/maximum",
@@ -1384,7 +1459,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															message: "must be <= 40"
 														}];
 														return false;
-													} else if (data10 < 5 || isNaN(data10)) {
+													} else if (data11 < 5 || isNaN(data11)) {
 														validate20.errors = [{
 															instancePath: instancePath + "/room/temperature",
 															schemaPath: "#/properties/room/properties/temperature/minimum",
@@ -1410,10 +1485,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 												var valid2 = true;
 											} else var valid2 = true;
 											if (valid2) {
-												if (data9.humidity !== void 0) {
-													let data11 = data9.humidity;
-													if (typeof data11 == "number" && isFinite(data11)) {
-														if (data11 > 95 || isNaN(data11)) {
+												if (data10.humidity !== void 0) {
+													let data12 = data10.humidity;
+													if (typeof data12 == "number" && isFinite(data12)) {
+														if (data12 > 95 || isNaN(data12)) {
 															validate20.errors = [{
 																instancePath: instancePath + "/room/humidity",
 																schemaPath: "#/properties/room/properties/humidity/maximum",
@@ -1425,7 +1500,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																message: "must be <= 95"
 															}];
 															return false;
-														} else if (data11 < 5 || isNaN(data11)) {
+														} else if (data12 < 5 || isNaN(data12)) {
 															validate20.errors = [{
 																instancePath: instancePath + "/room/humidity",
 																schemaPath: "#/properties/room/properties/humidity/minimum",
@@ -1451,10 +1526,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													var valid2 = true;
 												} else var valid2 = true;
 												if (valid2) {
-													if (data9.air !== void 0) {
-														let data12 = data9.air;
-														if (typeof data12 == "number" && isFinite(data12)) {
-															if (data12 > 3 || isNaN(data12)) {
+													if (data10.air !== void 0) {
+														let data13 = data10.air;
+														if (typeof data13 == "number" && isFinite(data13)) {
+															if (data13 > 3 || isNaN(data13)) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/room/air",
 																	schemaPath: "#/properties/room/properties/air/maximum",
@@ -1466,7 +1541,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	message: "must be <= 3"
 																}];
 																return false;
-															} else if (data12 < .02 || isNaN(data12)) {
+															} else if (data13 < .02 || isNaN(data13)) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/room/air",
 																	schemaPath: "#/properties/room/properties/air/minimum",
@@ -1508,10 +1583,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 								} else var valid0 = true;
 								if (valid0) {
 									if (data.board !== void 0) {
-										let data13 = data.board;
-										if (data13 && typeof data13 == "object" && !Array.isArray(data13)) {
+										let data14 = data.board;
+										if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
 											let missing3;
-											if (data13.shape === void 0 && (missing3 = "shape") || data13.width === void 0 && (missing3 = "width") || data13.thickness === void 0 && (missing3 = "thickness") || data13.material === void 0 && (missing3 = "material")) {
+											if (data14.shape === void 0 && (missing3 = "shape") || data14.width === void 0 && (missing3 = "width") || data14.thickness === void 0 && (missing3 = "thickness") || data14.material === void 0 && (missing3 = "material")) {
 												validate20.errors = [{
 													instancePath: instancePath + "/board",
 													schemaPath: "#/properties/board/required",
@@ -1521,7 +1596,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 												}];
 												return false;
 											} else {
-												for (const key3 in data13) if (!(key3 === "shape" || key3 === "width" || key3 === "thickness" || key3 === "material")) {
+												for (const key3 in data14) if (!(key3 === "shape" || key3 === "width" || key3 === "thickness" || key3 === "material")) {
 													validate20.errors = [{
 														instancePath: instancePath + "/board",
 														schemaPath: "#/properties/board/additionalProperties",
@@ -1531,9 +1606,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													}];
 													return false;
 												}
-												if (data13.shape !== void 0) {
-													let data14 = data13.shape;
-													if (typeof data14 !== "string") {
+												if (data14.shape !== void 0) {
+													let data15 = data14.shape;
+													if (typeof data15 !== "string") {
 														validate20.errors = [{
 															instancePath: instancePath + "/board/shape",
 															schemaPath: "#/properties/board/properties/shape/type",
@@ -1543,7 +1618,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														}];
 														return false;
 													}
-													if (!(data14 === "round" || data14 === "square")) {
+													if (!(data15 === "round" || data15 === "square")) {
 														validate20.errors = [{
 															instancePath: instancePath + "/board/shape",
 															schemaPath: "#/properties/board/properties/shape/enum",
@@ -1556,10 +1631,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													var valid3 = true;
 												} else var valid3 = true;
 												if (valid3) {
-													if (data13.width !== void 0) {
-														let data15 = data13.width;
-														if (typeof data15 == "number" && isFinite(data15)) {
-															if (data15 > 1500 || isNaN(data15)) {
+													if (data14.width !== void 0) {
+														let data16 = data14.width;
+														if (typeof data16 == "number" && isFinite(data16)) {
+															if (data16 > 1500 || isNaN(data16)) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/board/width",
 																	schemaPath: "#/properties/board/properties/width/maximum",
@@ -1571,7 +1646,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	message: "must be <= 1500"
 																}];
 																return false;
-															} else if (data15 < 20 || isNaN(data15)) {
+															} else if (data16 < 20 || isNaN(data16)) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/board/width",
 																	schemaPath: "#/properties/board/properties/width/minimum",
@@ -1597,10 +1672,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														var valid3 = true;
 													} else var valid3 = true;
 													if (valid3) {
-														if (data13.thickness !== void 0) {
-															let data16 = data13.thickness;
-															if (typeof data16 == "number" && isFinite(data16)) {
-																if (data16 > 60 || isNaN(data16)) {
+														if (data14.thickness !== void 0) {
+															let data17 = data14.thickness;
+															if (typeof data17 == "number" && isFinite(data17)) {
+																if (data17 > 60 || isNaN(data17)) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/board/thickness",
 																		schemaPath: "#/properties/board/properties/thickness/maximum",
@@ -1612,7 +1687,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		message: "must be <= 60"
 																	}];
 																	return false;
-																} else if (data16 < 1 || isNaN(data16)) {
+																} else if (data17 < 1 || isNaN(data17)) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/board/thickness",
 																		schemaPath: "#/properties/board/properties/thickness/minimum",
@@ -1638,9 +1713,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															var valid3 = true;
 														} else var valid3 = true;
 														if (valid3) {
-															if (data13.material !== void 0) {
-																let data17 = data13.material;
-																if (typeof data17 !== "string") {
+															if (data14.material !== void 0) {
+																let data18 = data14.material;
+																if (typeof data18 !== "string") {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/board/material",
 																		schemaPath: "#/properties/board/properties/material/type",
@@ -1650,7 +1725,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																}
-																if (!(data17 === "drum" || data17 === "mdf" || data17 === "plywood" || data17 === "foamcore")) {
+																if (!(data18 === "drum" || data18 === "mdf" || data18 === "plywood" || data18 === "foamcore")) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/board/material",
 																		schemaPath: "#/properties/board/properties/material/enum",
@@ -1680,9 +1755,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 									} else var valid0 = true;
 									if (valid0) {
 										if (data.blends !== void 0) {
-											let data18 = data.blends;
-											if (Array.isArray(data18)) {
-												if (data18.length > 60) {
+											let data19 = data.blends;
+											if (Array.isArray(data19)) {
+												if (data19.length > 60) {
 													validate20.errors = [{
 														instancePath: instancePath + "/blends",
 														schemaPath: "#/properties/blends/maxItems",
@@ -1691,7 +1766,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														message: "must NOT have more than 60 items"
 													}];
 													return false;
-												} else if (data18.length < 1) {
+												} else if (data19.length < 1) {
 													validate20.errors = [{
 														instancePath: instancePath + "/blends",
 														schemaPath: "#/properties/blends/minItems",
@@ -1701,12 +1776,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													}];
 													return false;
 												} else {
-													const len0 = data18.length;
+													const len0 = data19.length;
 													for (let i0 = 0; i0 < len0; i0++) {
-														let data19 = data18[i0];
-														if (data19 && typeof data19 == "object" && !Array.isArray(data19)) {
+														let data20 = data19[i0];
+														if (data20 && typeof data20 == "object" && !Array.isArray(data20)) {
 															let missing4;
-															if (data19.id === void 0 && (missing4 = "id") || data19.name === void 0 && (missing4 = "name") || data19.base === void 0 && (missing4 = "base") || data19.gumPaste === void 0 && (missing4 = "gumPaste") || data19.powder === void 0 && (missing4 = "powder")) {
+															if (data20.id === void 0 && (missing4 = "id") || data20.name === void 0 && (missing4 = "name") || data20.base === void 0 && (missing4 = "base") || data20.gumPaste === void 0 && (missing4 = "gumPaste") || data20.powder === void 0 && (missing4 = "powder")) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/blends/" + i0,
 																	schemaPath: "#/properties/blends/items/required",
@@ -1716,7 +1791,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}];
 																return false;
 															} else {
-																for (const key4 in data19) if (!func1.call(schema31.properties.blends.items.properties, key4)) {
+																for (const key4 in data20) if (!func1.call(schema31.properties.blends.items.properties, key4)) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/blends/" + i0,
 																		schemaPath: "#/properties/blends/items/additionalProperties",
@@ -1726,10 +1801,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																}
-																if (data19.id !== void 0) {
-																	let data20 = data19.id;
-																	if (typeof data20 === "string") {
-																		if (!pattern5.test(data20)) {
+																if (data20.id !== void 0) {
+																	let data21 = data20.id;
+																	if (typeof data21 === "string") {
+																		if (!pattern5.test(data21)) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/blends/" + i0 + "/id",
 																				schemaPath: "#/properties/blends/items/properties/id/pattern",
@@ -1752,10 +1827,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	var valid5 = true;
 																} else var valid5 = true;
 																if (valid5) {
-																	if (data19.name !== void 0) {
-																		let data21 = data19.name;
-																		if (typeof data21 === "string") {
-																			if (func2(data21) > 120) {
+																	if (data20.name !== void 0) {
+																		let data22 = data20.name;
+																		if (typeof data22 === "string") {
+																			if (func2(data22) > 120) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/blends/" + i0 + "/name",
 																					schemaPath: "#/properties/blends/items/properties/name/maxLength",
@@ -1764,7 +1839,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					message: "must NOT have more than 120 characters"
 																				}];
 																				return false;
-																			} else if (func2(data21) < 1) {
+																			} else if (func2(data22) < 1) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/blends/" + i0 + "/name",
 																					schemaPath: "#/properties/blends/items/properties/name/minLength",
@@ -1787,9 +1862,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		var valid5 = true;
 																	} else var valid5 = true;
 																	if (valid5) {
-																		if (data19.base !== void 0) {
-																			let data22 = data19.base;
-																			if (typeof data22 !== "string") {
+																		if (data20.base !== void 0) {
+																			let data23 = data20.base;
+																			if (typeof data23 !== "string") {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/blends/" + i0 + "/base",
 																					schemaPath: "#/properties/blends/items/properties/base/type",
@@ -1799,7 +1874,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			if (!(data22 === "fondant" || data22 === "gumPaste" || data22 === "modellingPaste" || data22 === "marzipan" || data22 === "chocolateDark" || data22 === "chocolateMilk" || data22 === "chocolateWhite" || data22 === "chocolateCompound" || data22 === "royalIcing")) {
+																			if (!(data23 === "fondant" || data23 === "gumPaste" || data23 === "modellingPaste" || data23 === "marzipan" || data23 === "chocolateDark" || data23 === "chocolateMilk" || data23 === "chocolateWhite" || data23 === "chocolateCompound" || data23 === "royalIcing")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/blends/" + i0 + "/base",
 																					schemaPath: "#/properties/blends/items/properties/base/enum",
@@ -1812,10 +1887,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			var valid5 = true;
 																		} else var valid5 = true;
 																		if (valid5) {
-																			if (data19.gumPaste !== void 0) {
-																				let data23 = data19.gumPaste;
-																				if (typeof data23 == "number" && isFinite(data23)) {
-																					if (data23 > 100 || isNaN(data23)) {
+																			if (data20.gumPaste !== void 0) {
+																				let data24 = data20.gumPaste;
+																				if (typeof data24 == "number" && isFinite(data24)) {
+																					if (data24 > 100 || isNaN(data24)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/blends/" + i0 + "/gumPaste",
 																							schemaPath: "#/properties/blends/items/properties/gumPaste/maximum",
@@ -1827,7 +1902,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must be <= 100"
 																						}];
 																						return false;
-																					} else if (data23 < 0 || isNaN(data23)) {
+																					} else if (data24 < 0 || isNaN(data24)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/blends/" + i0 + "/gumPaste",
 																							schemaPath: "#/properties/blends/items/properties/gumPaste/minimum",
@@ -1853,10 +1928,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				var valid5 = true;
 																			} else var valid5 = true;
 																			if (valid5) {
-																				if (data19.powder !== void 0) {
-																					let data24 = data19.powder;
-																					if (typeof data24 == "number" && isFinite(data24)) {
-																						if (data24 > 5 || isNaN(data24)) {
+																				if (data20.powder !== void 0) {
+																					let data25 = data20.powder;
+																					if (typeof data25 == "number" && isFinite(data25)) {
+																						if (data25 > 5 || isNaN(data25)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/blends/" + i0 + "/powder",
 																								schemaPath: "#/properties/blends/items/properties/powder/maximum",
@@ -1868,7 +1943,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 5"
 																							}];
 																							return false;
-																						} else if (data24 < 0 || isNaN(data24)) {
+																						} else if (data25 < 0 || isNaN(data25)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/blends/" + i0 + "/powder",
 																								schemaPath: "#/properties/blends/items/properties/powder/minimum",
@@ -1894,10 +1969,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					var valid5 = true;
 																				} else var valid5 = true;
 																				if (valid5) {
-																					if (data19.ratio !== void 0) {
-																						let data25 = data19.ratio;
-																						if (typeof data25 == "number" && isFinite(data25)) {
-																							if (data25 > 8 || isNaN(data25)) {
+																					if (data20.ratio !== void 0) {
+																						let data26 = data20.ratio;
+																						if (typeof data26 == "number" && isFinite(data26)) {
+																							if (data26 > 8 || isNaN(data26)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/blends/" + i0 + "/ratio",
 																									schemaPath: "#/properties/blends/items/properties/ratio/maximum",
@@ -1909,7 +1984,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									message: "must be <= 8"
 																								}];
 																								return false;
-																							} else if (data25 < 1 || isNaN(data25)) {
+																							} else if (data26 < 1 || isNaN(data26)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/blends/" + i0 + "/ratio",
 																									schemaPath: "#/properties/blends/items/properties/ratio/minimum",
@@ -1935,10 +2010,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						var valid5 = true;
 																					} else var valid5 = true;
 																					if (valid5) {
-																						if (data19.density !== void 0) {
-																							let data26 = data19.density;
-																							if (typeof data26 == "number" && isFinite(data26)) {
-																								if (data26 > 1.7 || isNaN(data26)) {
+																						if (data20.density !== void 0) {
+																							let data27 = data20.density;
+																							if (typeof data27 == "number" && isFinite(data27)) {
+																								if (data27 > 1.7 || isNaN(data27)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/blends/" + i0 + "/density",
 																										schemaPath: "#/properties/blends/items/properties/density/maximum",
@@ -1950,7 +2025,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										message: "must be <= 1.7"
 																									}];
 																									return false;
-																								} else if (data26 < .1 || isNaN(data26)) {
+																								} else if (data27 < .1 || isNaN(data27)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/blends/" + i0 + "/density",
 																										schemaPath: "#/properties/blends/items/properties/density/minimum",
@@ -1976,10 +2051,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							var valid5 = true;
 																						} else var valid5 = true;
 																						if (valid5) {
-																							if (data19.shrink !== void 0) {
-																								let data27 = data19.shrink;
-																								if (typeof data27 == "number" && isFinite(data27)) {
-																									if (data27 > 10 || isNaN(data27)) {
+																							if (data20.shrink !== void 0) {
+																								let data28 = data20.shrink;
+																								if (typeof data28 == "number" && isFinite(data28)) {
+																									if (data28 > 10 || isNaN(data28)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/blends/" + i0 + "/shrink",
 																											schemaPath: "#/properties/blends/items/properties/shrink/maximum",
@@ -1991,7 +2066,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 10"
 																										}];
 																										return false;
-																									} else if (data27 < 0 || isNaN(data27)) {
+																									} else if (data28 < 0 || isNaN(data28)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/blends/" + i0 + "/shrink",
 																											schemaPath: "#/properties/blends/items/properties/shrink/minimum",
@@ -2017,9 +2092,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								var valid5 = true;
 																							} else var valid5 = true;
 																							if (valid5) {
-																								if (data19.job !== void 0) {
-																									let data28 = data19.job;
-																									if (typeof data28 !== "string") {
+																								if (data20.job !== void 0) {
+																									let data29 = data20.job;
+																									if (typeof data29 !== "string") {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/blends/" + i0 + "/job",
 																											schemaPath: "#/properties/blends/items/properties/job/type",
@@ -2029,7 +2104,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									if (!(data28 === "pose" || data28 === "carry" || data28 === "carve" || data28 === "flex" || data28 === "fingers")) {
+																									if (!(data29 === "pose" || data29 === "carry" || data29 === "carve" || data29 === "flex" || data29 === "fingers")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/blends/" + i0 + "/job",
 																											schemaPath: "#/properties/blends/items/properties/job/enum",
@@ -2042,11 +2117,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									var valid5 = true;
 																								} else var valid5 = true;
 																								if (valid5) {
-																									if (data19.own !== void 0) {
-																										let data29 = data19.own;
-																										if (data29 && typeof data29 == "object" && !Array.isArray(data29)) {
+																									if (data20.own !== void 0) {
+																										let data30 = data20.own;
+																										if (data30 && typeof data30 == "object" && !Array.isArray(data30)) {
 																											let missing5;
-																											if (data29.id === void 0 && (missing5 = "id") || data29.name === void 0 && (missing5 = "name") || data29.like === void 0 && (missing5 = "like") || data29.allergens === void 0 && (missing5 = "allergens") || data29.note === void 0 && (missing5 = "note")) {
+																											if (data30.id === void 0 && (missing5 = "id") || data30.name === void 0 && (missing5 = "name") || data30.like === void 0 && (missing5 = "like") || data30.allergens === void 0 && (missing5 = "allergens") || data30.note === void 0 && (missing5 = "note")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/blends/" + i0 + "/own",
 																													schemaPath: "#/properties/blends/items/properties/own/required",
@@ -2056,7 +2131,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											} else {
-																												for (const key5 in data29) if (!(key5 === "id" || key5 === "name" || key5 === "like" || key5 === "density" || key5 === "shrink" || key5 === "allergens" || key5 === "note")) {
+																												for (const key5 in data30) if (!(key5 === "id" || key5 === "name" || key5 === "like" || key5 === "density" || key5 === "shrink" || key5 === "allergens" || key5 === "note")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/blends/" + i0 + "/own",
 																														schemaPath: "#/properties/blends/items/properties/own/additionalProperties",
@@ -2066,10 +2141,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												if (data29.id !== void 0) {
-																													let data30 = data29.id;
-																													if (typeof data30 === "string") {
-																														if (!pattern5.test(data30)) {
+																												if (data30.id !== void 0) {
+																													let data31 = data30.id;
+																													if (typeof data31 === "string") {
+																														if (!pattern5.test(data31)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/blends/" + i0 + "/own/id",
 																																schemaPath: "#/properties/blends/items/properties/own/properties/id/pattern",
@@ -2092,10 +2167,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													var valid6 = true;
 																												} else var valid6 = true;
 																												if (valid6) {
-																													if (data29.name !== void 0) {
-																														let data31 = data29.name;
-																														if (typeof data31 === "string") {
-																															if (func2(data31) > 120) {
+																													if (data30.name !== void 0) {
+																														let data32 = data30.name;
+																														if (typeof data32 === "string") {
+																															if (func2(data32) > 120) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/blends/" + i0 + "/own/name",
 																																	schemaPath: "#/properties/blends/items/properties/own/properties/name/maxLength",
@@ -2104,7 +2179,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must NOT have more than 120 characters"
 																																}];
 																																return false;
-																															} else if (func2(data31) < 1) {
+																															} else if (func2(data32) < 1) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/blends/" + i0 + "/own/name",
 																																	schemaPath: "#/properties/blends/items/properties/own/properties/name/minLength",
@@ -2127,9 +2202,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														var valid6 = true;
 																													} else var valid6 = true;
 																													if (valid6) {
-																														if (data29.like !== void 0) {
-																															let data32 = data29.like;
-																															if (typeof data32 !== "string") {
+																														if (data30.like !== void 0) {
+																															let data33 = data30.like;
+																															if (typeof data33 !== "string") {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/blends/" + i0 + "/own/like",
 																																	schemaPath: "#/properties/blends/items/properties/own/properties/like/type",
@@ -2139,7 +2214,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															if (!(data32 === "fondant" || data32 === "gumPaste" || data32 === "modellingPaste" || data32 === "marzipan" || data32 === "chocolateDark" || data32 === "chocolateMilk" || data32 === "chocolateWhite" || data32 === "chocolateCompound" || data32 === "royalIcing")) {
+																															if (!(data33 === "fondant" || data33 === "gumPaste" || data33 === "modellingPaste" || data33 === "marzipan" || data33 === "chocolateDark" || data33 === "chocolateMilk" || data33 === "chocolateWhite" || data33 === "chocolateCompound" || data33 === "royalIcing")) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/blends/" + i0 + "/own/like",
 																																	schemaPath: "#/properties/blends/items/properties/own/properties/like/enum",
@@ -2152,10 +2227,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															var valid6 = true;
 																														} else var valid6 = true;
 																														if (valid6) {
-																															if (data29.density !== void 0) {
-																																let data33 = data29.density;
-																																if (typeof data33 == "number" && isFinite(data33)) {
-																																	if (data33 > 1.7 || isNaN(data33)) {
+																															if (data30.density !== void 0) {
+																																let data34 = data30.density;
+																																if (typeof data34 == "number" && isFinite(data34)) {
+																																	if (data34 > 1.7 || isNaN(data34)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/blends/" + i0 + "/own/density",
 																																			schemaPath: "#/properties/blends/items/properties/own/properties/density/maximum",
@@ -2167,7 +2242,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 1.7"
 																																		}];
 																																		return false;
-																																	} else if (data33 < .1 || isNaN(data33)) {
+																																	} else if (data34 < .1 || isNaN(data34)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/blends/" + i0 + "/own/density",
 																																			schemaPath: "#/properties/blends/items/properties/own/properties/density/minimum",
@@ -2193,10 +2268,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																var valid6 = true;
 																															} else var valid6 = true;
 																															if (valid6) {
-																																if (data29.shrink !== void 0) {
-																																	let data34 = data29.shrink;
-																																	if (typeof data34 == "number" && isFinite(data34)) {
-																																		if (data34 > 10 || isNaN(data34)) {
+																																if (data30.shrink !== void 0) {
+																																	let data35 = data30.shrink;
+																																	if (typeof data35 == "number" && isFinite(data35)) {
+																																		if (data35 > 10 || isNaN(data35)) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/blends/" + i0 + "/own/shrink",
 																																				schemaPath: "#/properties/blends/items/properties/own/properties/shrink/maximum",
@@ -2208,7 +2283,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must be <= 10"
 																																			}];
 																																			return false;
-																																		} else if (data34 < 0 || isNaN(data34)) {
+																																		} else if (data35 < 0 || isNaN(data35)) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/blends/" + i0 + "/own/shrink",
 																																				schemaPath: "#/properties/blends/items/properties/own/properties/shrink/minimum",
@@ -2234,10 +2309,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	var valid6 = true;
 																																} else var valid6 = true;
 																																if (valid6) {
-																																	if (data29.allergens !== void 0) {
-																																		let data35 = data29.allergens;
-																																		if (Array.isArray(data35)) {
-																																			if (data35.length > 20) {
+																																	if (data30.allergens !== void 0) {
+																																		let data36 = data30.allergens;
+																																		if (Array.isArray(data36)) {
+																																			if (data36.length > 20) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/blends/" + i0 + "/own/allergens",
 																																					schemaPath: "#/properties/blends/items/properties/own/properties/allergens/maxItems",
@@ -2246,7 +2321,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must NOT have more than 20 items"
 																																				}];
 																																				return false;
-																																			} else if (data35.length < 0) {
+																																			} else if (data36.length < 0) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/blends/" + i0 + "/own/allergens",
 																																					schemaPath: "#/properties/blends/items/properties/own/properties/allergens/minItems",
@@ -2256,11 +2331,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			} else {
-																																				const len1 = data35.length;
+																																				const len1 = data36.length;
 																																				for (let i1 = 0; i1 < len1; i1++) {
-																																					let data36 = data35[i1];
-																																					if (typeof data36 === "string") {
-																																						if (func2(data36) > 60) {
+																																					let data37 = data36[i1];
+																																					if (typeof data37 === "string") {
+																																						if (func2(data37) > 60) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/blends/" + i0 + "/own/allergens/" + i1,
 																																								schemaPath: "#/properties/blends/items/properties/own/properties/allergens/items/maxLength",
@@ -2295,10 +2370,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		var valid6 = true;
 																																	} else var valid6 = true;
 																																	if (valid6) {
-																																		if (data29.note !== void 0) {
-																																			let data37 = data29.note;
-																																			if (typeof data37 === "string") {
-																																				if (func2(data37) > 1e3) {
+																																		if (data30.note !== void 0) {
+																																			let data38 = data30.note;
+																																			if (typeof data38 === "string") {
+																																				if (func2(data38) > 1e3) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/blends/" + i0 + "/own/note",
 																																						schemaPath: "#/properties/blends/items/properties/own/properties/note/maxLength",
@@ -2375,9 +2450,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 										} else var valid0 = true;
 										if (valid0) {
 											if (data.colours !== void 0) {
-												let data38 = data.colours;
-												if (Array.isArray(data38)) {
-													if (data38.length > 200) {
+												let data39 = data.colours;
+												if (Array.isArray(data39)) {
+													if (data39.length > 200) {
 														validate20.errors = [{
 															instancePath: instancePath + "/colours",
 															schemaPath: "#/properties/colours/maxItems",
@@ -2386,7 +2461,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															message: "must NOT have more than 200 items"
 														}];
 														return false;
-													} else if (data38.length < 1) {
+													} else if (data39.length < 1) {
 														validate20.errors = [{
 															instancePath: instancePath + "/colours",
 															schemaPath: "#/properties/colours/minItems",
@@ -2396,12 +2471,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														}];
 														return false;
 													} else {
-														const len2 = data38.length;
+														const len2 = data39.length;
 														for (let i2 = 0; i2 < len2; i2++) {
-															let data39 = data38[i2];
-															if (data39 && typeof data39 == "object" && !Array.isArray(data39)) {
+															let data40 = data39[i2];
+															if (data40 && typeof data40 == "object" && !Array.isArray(data40)) {
 																let missing6;
-																if (data39.id === void 0 && (missing6 = "id") || data39.name === void 0 && (missing6 = "name") || data39.hex === void 0 && (missing6 = "hex")) {
+																if (data40.id === void 0 && (missing6 = "id") || data40.name === void 0 && (missing6 = "name") || data40.hex === void 0 && (missing6 = "hex")) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/colours/" + i2,
 																		schemaPath: "#/properties/colours/items/required",
@@ -2411,7 +2486,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																} else {
-																	for (const key6 in data39) if (!(key6 === "id" || key6 === "name" || key6 === "hex")) {
+																	for (const key6 in data40) if (!(key6 === "id" || key6 === "name" || key6 === "hex")) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/colours/" + i2,
 																			schemaPath: "#/properties/colours/items/additionalProperties",
@@ -2421,10 +2496,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}];
 																		return false;
 																	}
-																	if (data39.id !== void 0) {
-																		let data40 = data39.id;
-																		if (typeof data40 === "string") {
-																			if (!pattern5.test(data40)) {
+																	if (data40.id !== void 0) {
+																		let data41 = data40.id;
+																		if (typeof data41 === "string") {
+																			if (!pattern5.test(data41)) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/colours/" + i2 + "/id",
 																					schemaPath: "#/properties/colours/items/properties/id/pattern",
@@ -2447,10 +2522,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		var valid9 = true;
 																	} else var valid9 = true;
 																	if (valid9) {
-																		if (data39.name !== void 0) {
-																			let data41 = data39.name;
-																			if (typeof data41 === "string") {
-																				if (func2(data41) > 120) {
+																		if (data40.name !== void 0) {
+																			let data42 = data40.name;
+																			if (typeof data42 === "string") {
+																				if (func2(data42) > 120) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/colours/" + i2 + "/name",
 																						schemaPath: "#/properties/colours/items/properties/name/maxLength",
@@ -2459,7 +2534,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						message: "must NOT have more than 120 characters"
 																					}];
 																					return false;
-																				} else if (func2(data41) < 1) {
+																				} else if (func2(data42) < 1) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/colours/" + i2 + "/name",
 																						schemaPath: "#/properties/colours/items/properties/name/minLength",
@@ -2482,10 +2557,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			var valid9 = true;
 																		} else var valid9 = true;
 																		if (valid9) {
-																			if (data39.hex !== void 0) {
-																				let data42 = data39.hex;
-																				if (typeof data42 === "string") {
-																					if (!pattern8.test(data42)) {
+																			if (data40.hex !== void 0) {
+																				let data43 = data40.hex;
+																				if (typeof data43 === "string") {
+																					if (!pattern8.test(data43)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/colours/" + i2 + "/hex",
 																							schemaPath: "#/properties/colours/items/properties/hex/pattern",
@@ -2536,9 +2611,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 											} else var valid0 = true;
 											if (valid0) {
 												if (data.pieces !== void 0) {
-													let data43 = data.pieces;
-													if (Array.isArray(data43)) {
-														if (data43.length > 600) {
+													let data44 = data.pieces;
+													if (Array.isArray(data44)) {
+														if (data44.length > 600) {
 															validate20.errors = [{
 																instancePath: instancePath + "/pieces",
 																schemaPath: "#/properties/pieces/maxItems",
@@ -2547,7 +2622,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																message: "must NOT have more than 600 items"
 															}];
 															return false;
-														} else if (data43.length < 0) {
+														} else if (data44.length < 0) {
 															validate20.errors = [{
 																instancePath: instancePath + "/pieces",
 																schemaPath: "#/properties/pieces/minItems",
@@ -2557,12 +2632,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															}];
 															return false;
 														} else {
-															const len3 = data43.length;
+															const len3 = data44.length;
 															for (let i3 = 0; i3 < len3; i3++) {
-																let data44 = data43[i3];
-																if (data44 && typeof data44 == "object" && !Array.isArray(data44)) {
+																let data45 = data44[i3];
+																if (data45 && typeof data45 == "object" && !Array.isArray(data45)) {
 																	let missing7;
-																	if (data44.id === void 0 && (missing7 = "id") || data44.name === void 0 && (missing7 = "name") || data44.form === void 0 && (missing7 = "form") || data44.blend === void 0 && (missing7 = "blend") || data44.colour === void 0 && (missing7 = "colour") || data44.seat === void 0 && (missing7 = "seat") || data44.pair === void 0 && (missing7 = "pair") || data44.count === void 0 && (missing7 = "count") || data44.texture === void 0 && (missing7 = "texture") || data44.core === void 0 && (missing7 = "core") || data44.tolerance === void 0 && (missing7 = "tolerance") || data44.hidden === void 0 && (missing7 = "hidden") || data44.breaks === void 0 && (missing7 = "breaks")) {
+																	if (data45.id === void 0 && (missing7 = "id") || data45.name === void 0 && (missing7 = "name") || data45.form === void 0 && (missing7 = "form") || data45.blend === void 0 && (missing7 = "blend") || data45.colour === void 0 && (missing7 = "colour") || data45.seat === void 0 && (missing7 = "seat") || data45.pair === void 0 && (missing7 = "pair") || data45.count === void 0 && (missing7 = "count") || data45.texture === void 0 && (missing7 = "texture") || data45.core === void 0 && (missing7 = "core") || data45.tolerance === void 0 && (missing7 = "tolerance") || data45.hidden === void 0 && (missing7 = "hidden") || data45.breaks === void 0 && (missing7 = "breaks")) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/pieces/" + i3,
 																			schemaPath: "#/properties/pieces/items/required",
@@ -2572,7 +2647,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}];
 																		return false;
 																	} else {
-																		for (const key7 in data44) if (!func1.call(schema31.properties.pieces.items.properties, key7)) {
+																		for (const key7 in data45) if (!func1.call(schema31.properties.pieces.items.properties, key7)) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/pieces/" + i3,
 																				schemaPath: "#/properties/pieces/items/additionalProperties",
@@ -2582,10 +2657,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}];
 																			return false;
 																		}
-																		if (data44.id !== void 0) {
-																			let data45 = data44.id;
-																			if (typeof data45 === "string") {
-																				if (!pattern5.test(data45)) {
+																		if (data45.id !== void 0) {
+																			let data46 = data45.id;
+																			if (typeof data46 === "string") {
+																				if (!pattern5.test(data46)) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/pieces/" + i3 + "/id",
 																						schemaPath: "#/properties/pieces/items/properties/id/pattern",
@@ -2608,10 +2683,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			var valid11 = true;
 																		} else var valid11 = true;
 																		if (valid11) {
-																			if (data44.name !== void 0) {
-																				let data46 = data44.name;
-																				if (typeof data46 === "string") {
-																					if (func2(data46) > 120) {
+																			if (data45.name !== void 0) {
+																				let data47 = data45.name;
+																				if (typeof data47 === "string") {
+																					if (func2(data47) > 120) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/pieces/" + i3 + "/name",
 																							schemaPath: "#/properties/pieces/items/properties/name/maxLength",
@@ -2620,7 +2695,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must NOT have more than 120 characters"
 																						}];
 																						return false;
-																					} else if (func2(data46) < 1) {
+																					} else if (func2(data47) < 1) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/pieces/" + i3 + "/name",
 																							schemaPath: "#/properties/pieces/items/properties/name/minLength",
@@ -2643,11 +2718,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				var valid11 = true;
 																			} else var valid11 = true;
 																			if (valid11) {
-																				if (data44.form !== void 0) {
-																					let data47 = data44.form;
-																					if (data47 && typeof data47 == "object" && !Array.isArray(data47)) {
+																				if (data45.form !== void 0) {
+																					let data48 = data45.form;
+																					if (data48 && typeof data48 == "object" && !Array.isArray(data48)) {
 																						let missing8;
-																						if (data47.kind === void 0 && (missing8 = "kind") || data47.sizes === void 0 && (missing8 = "sizes")) {
+																						if (data48.kind === void 0 && (missing8 = "kind") || data48.sizes === void 0 && (missing8 = "sizes")) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/pieces/" + i3 + "/form",
 																								schemaPath: "#/properties/pieces/items/properties/form/required",
@@ -2657,7 +2732,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						} else {
-																							for (const key8 in data47) if (!(key8 === "kind" || key8 === "sizes" || key8 === "outline" || key8 === "curves" || key8 === "coat" || key8 === "solid")) {
+																							for (const key8 in data48) if (!(key8 === "kind" || key8 === "sizes" || key8 === "outline" || key8 === "curves" || key8 === "coat" || key8 === "solid")) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/pieces/" + i3 + "/form",
 																									schemaPath: "#/properties/pieces/items/properties/form/additionalProperties",
@@ -2667,9 +2742,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							if (data47.kind !== void 0) {
-																								let data48 = data47.kind;
-																								if (typeof data48 !== "string") {
+																							if (data48.kind !== void 0) {
+																								let data49 = data48.kind;
+																								if (typeof data49 !== "string") {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/pieces/" + i3 + "/form/kind",
 																										schemaPath: "#/properties/pieces/items/properties/form/properties/kind/type",
@@ -2679,7 +2754,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								if (!(data48 === "ball" || data48 === "ellipsoid" || data48 === "egg" || data48 === "teardrop" || data48 === "cone" || data48 === "truncatedCone" || data48 === "dome" || data48 === "disc" || data48 === "roundedBlock" || data48 === "rope" || data48 === "taperedRope" || data48 === "skinOverBall" || data48 === "bentRope" || data48 === "ring" || data48 === "paddleHand" || data48 === "sheet" || data48 === "strip" || data48 === "ruffle" || data48 === "flounce" || data48 === "scales" || data48 === "strands" || data48 === "pearls" || data48 === "stitches" || data48 === "lathe" || data48 === "traced" || data48 === "imported")) {
+																								if (!(data49 === "ball" || data49 === "ellipsoid" || data49 === "egg" || data49 === "teardrop" || data49 === "cone" || data49 === "truncatedCone" || data49 === "dome" || data49 === "disc" || data49 === "roundedBlock" || data49 === "rope" || data49 === "taperedRope" || data49 === "skinOverBall" || data49 === "bentRope" || data49 === "ring" || data49 === "paddleHand" || data49 === "sheet" || data49 === "strip" || data49 === "ruffle" || data49 === "flounce" || data49 === "scales" || data49 === "strands" || data49 === "pearls" || data49 === "stitches" || data49 === "lathe" || data49 === "traced" || data49 === "imported")) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/pieces/" + i3 + "/form/kind",
 																										schemaPath: "#/properties/pieces/items/properties/form/properties/kind/enum",
@@ -2692,10 +2767,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								var valid12 = true;
 																							} else var valid12 = true;
 																							if (valid12) {
-																								if (data47.sizes !== void 0) {
-																									let data49 = data47.sizes;
-																									if (data49 && typeof data49 == "object" && !Array.isArray(data49)) {
-																										if (Object.keys(data49).length > 12) {
+																								if (data48.sizes !== void 0) {
+																									let data50 = data48.sizes;
+																									if (data50 && typeof data50 == "object" && !Array.isArray(data50)) {
+																										if (Object.keys(data50).length > 12) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/form/sizes",
 																												schemaPath: "#/properties/pieces/items/properties/form/properties/sizes/maxProperties",
@@ -2704,9 +2779,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must NOT have more than 12 properties"
 																											}];
 																											return false;
-																										} else for (const key9 in data49) {
-																											let data50 = data49[key9];
-																											if (!(typeof data50 == "number" && isFinite(data50))) {
+																										} else for (const key9 in data50) {
+																											let data51 = data50[key9];
+																											if (!(typeof data51 == "number" && isFinite(data51))) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/form/sizes/" + key9.replace(/~/g, "~0").replace(/\//g, "~1"),
 																													schemaPath: "#/properties/pieces/items/properties/form/properties/sizes/additionalProperties/type",
@@ -2730,9 +2805,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									var valid12 = true;
 																								} else var valid12 = true;
 																								if (valid12) {
-																									if (data47.outline !== void 0) {
-																										let data51 = data47.outline;
-																										if (typeof data51 !== "string") {
+																									if (data48.outline !== void 0) {
+																										let data52 = data48.outline;
+																										if (typeof data52 !== "string") {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/form/outline",
 																												schemaPath: "#/properties/pieces/items/properties/form/properties/outline/type",
@@ -2742,7 +2817,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (!(data51 === "rectangle" || data51 === "oval" || data51 === "leaf" || data51 === "triangle" || data51 === "wedge" || data51 === "heart")) {
+																										if (!(data52 === "rectangle" || data52 === "oval" || data52 === "leaf" || data52 === "triangle" || data52 === "wedge" || data52 === "heart")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/form/outline",
 																												schemaPath: "#/properties/pieces/items/properties/form/properties/outline/enum",
@@ -2755,10 +2830,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										var valid12 = true;
 																									} else var valid12 = true;
 																									if (valid12) {
-																										if (data47.curves !== void 0) {
-																											let data52 = data47.curves;
-																											if (data52 && typeof data52 == "object" && !Array.isArray(data52)) {
-																												for (const key10 in data52) if (!pattern10.test(key10)) {
+																										if (data48.curves !== void 0) {
+																											let data53 = data48.curves;
+																											if (data53 && typeof data53 == "object" && !Array.isArray(data53)) {
+																												for (const key10 in data53) if (!pattern10.test(key10)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/form/curves",
 																														schemaPath: "#/properties/pieces/items/properties/form/properties/curves/additionalProperties",
@@ -2768,10 +2843,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												for (const key11 in data52) if (pattern10.test(key11)) {
-																													let data53 = data52[key11];
-																													if (Array.isArray(data53)) {
-																														if (data53.length > 200) {
+																												for (const key11 in data53) if (pattern10.test(key11)) {
+																													let data54 = data53[key11];
+																													if (Array.isArray(data54)) {
+																														if (data54.length > 200) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/maxItems",
@@ -2780,7 +2855,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must NOT have more than 200 items"
 																															}];
 																															return false;
-																														} else if (data53.length < 2) {
+																														} else if (data54.length < 2) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/minItems",
@@ -2790,11 +2865,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														} else {
-																															const len4 = data53.length;
+																															const len4 = data54.length;
 																															for (let i4 = 0; i4 < len4; i4++) {
-																																let data54 = data53[i4];
-																																if (Array.isArray(data54)) {
-																																	if (data54.length > 3) {
+																																let data55 = data54[i4];
+																																if (Array.isArray(data55)) {
+																																	if (data55.length > 3) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/maxItems",
@@ -2803,7 +2878,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must NOT have more than 3 items"
 																																		}];
 																																		return false;
-																																	} else if (data54.length < 2) {
+																																	} else if (data55.length < 2) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/minItems",
@@ -2813,11 +2888,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	} else {
-																																		const len5 = data54.length;
+																																		const len5 = data55.length;
 																																		for (let i5 = 0; i5 < len5; i5++) {
-																																			let data55 = data54[i5];
-																																			if (typeof data55 == "number" && isFinite(data55)) {
-																																				if (data55 > 4 || isNaN(data55)) {
+																																			let data56 = data55[i5];
+																																			if (typeof data56 == "number" && isFinite(data56)) {
+																																				if (data56 > 4 || isNaN(data56)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/maximum",
@@ -2829,7 +2904,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 4"
 																																					}];
 																																					return false;
-																																				} else if (data55 < -4 || isNaN(data55)) {
+																																				} else if (data56 < -4 || isNaN(data56)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/minimum",
@@ -2890,11 +2965,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											var valid12 = true;
 																										} else var valid12 = true;
 																										if (valid12) {
-																											if (data47.coat !== void 0) {
-																												let data56 = data47.coat;
-																												if (data56 && typeof data56 == "object" && !Array.isArray(data56)) {
+																											if (data48.coat !== void 0) {
+																												let data57 = data48.coat;
+																												if (data57 && typeof data57 == "object" && !Array.isArray(data57)) {
 																													let missing9;
-																													if (data56.thickness === void 0 && (missing9 = "thickness") || data56.under === void 0 && (missing9 = "under")) {
+																													if (data57.thickness === void 0 && (missing9 = "thickness") || data57.under === void 0 && (missing9 = "under")) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/form/coat",
 																															schemaPath: "#/properties/pieces/items/properties/form/properties/coat/required",
@@ -2904,7 +2979,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														for (const key12 in data56) if (!(key12 === "thickness" || key12 === "under")) {
+																														for (const key12 in data57) if (!(key12 === "thickness" || key12 === "under")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/form/coat",
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/coat/additionalProperties",
@@ -2914,10 +2989,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														if (data56.thickness !== void 0) {
-																															let data57 = data56.thickness;
-																															if (typeof data57 == "number" && isFinite(data57)) {
-																																if (data57 > 100 || isNaN(data57)) {
+																														if (data57.thickness !== void 0) {
+																															let data58 = data57.thickness;
+																															if (typeof data58 == "number" && isFinite(data58)) {
+																																if (data58 > 100 || isNaN(data58)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/form/coat/thickness",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/maximum",
@@ -2929,7 +3004,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 100"
 																																	}];
 																																	return false;
-																																} else if (data57 < .1 || isNaN(data57)) {
+																																} else if (data58 < .1 || isNaN(data58)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/form/coat/thickness",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/minimum",
@@ -2955,8 +3030,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															var valid17 = true;
 																														} else var valid17 = true;
 																														if (valid17) {
-																															if (data56.under !== void 0) {
-																																if (typeof data56.under !== "boolean") {
+																															if (data57.under !== void 0) {
+																																if (typeof data57.under !== "boolean") {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/form/coat/under",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/under/type",
@@ -2983,11 +3058,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												var valid12 = true;
 																											} else var valid12 = true;
 																											if (valid12) {
-																												if (data47.solid !== void 0) {
-																													let data59 = data47.solid;
-																													if (data59 && typeof data59 == "object" && !Array.isArray(data59)) {
+																												if (data48.solid !== void 0) {
+																													let data60 = data48.solid;
+																													if (data60 && typeof data60 == "object" && !Array.isArray(data60)) {
 																														let missing10;
-																														if (data59.name === void 0 && (missing10 = "name") || data59.corners === void 0 && (missing10 = "corners") || data59.faces === void 0 && (missing10 = "faces") || data59.fills === void 0 && (missing10 = "fills") || data59.centre === void 0 && (missing10 = "centre") || data59.watertight === void 0 && (missing10 = "watertight")) {
+																														if (data60.name === void 0 && (missing10 = "name") || data60.corners === void 0 && (missing10 = "corners") || data60.faces === void 0 && (missing10 = "faces") || data60.fills === void 0 && (missing10 = "fills") || data60.centre === void 0 && (missing10 = "centre") || data60.watertight === void 0 && (missing10 = "watertight")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/form/solid",
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/solid/required",
@@ -2997,7 +3072,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														} else {
-																															for (const key13 in data59) if (!(key13 === "name" || key13 === "corners" || key13 === "faces" || key13 === "fills" || key13 === "centre" || key13 === "watertight")) {
+																															for (const key13 in data60) if (!(key13 === "name" || key13 === "corners" || key13 === "faces" || key13 === "fills" || key13 === "centre" || key13 === "watertight")) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/pieces/" + i3 + "/form/solid",
 																																	schemaPath: "#/properties/pieces/items/properties/form/properties/solid/additionalProperties",
@@ -3007,10 +3082,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															if (data59.name !== void 0) {
-																																let data60 = data59.name;
-																																if (typeof data60 === "string") {
-																																	if (func2(data60) > 120) {
+																															if (data60.name !== void 0) {
+																																let data61 = data60.name;
+																																if (typeof data61 === "string") {
+																																	if (func2(data61) > 120) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/form/solid/name",
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/maxLength",
@@ -3019,7 +3094,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must NOT have more than 120 characters"
 																																		}];
 																																		return false;
-																																	} else if (func2(data60) < 1) {
+																																	} else if (func2(data61) < 1) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/form/solid/name",
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/minLength",
@@ -3042,10 +3117,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																var valid18 = true;
 																															} else var valid18 = true;
 																															if (valid18) {
-																																if (data59.corners !== void 0) {
-																																	let data61 = data59.corners;
-																																	if (Array.isArray(data61)) {
-																																		if (data61.length > 6e4) {
+																																if (data60.corners !== void 0) {
+																																	let data62 = data60.corners;
+																																	if (Array.isArray(data62)) {
+																																		if (data62.length > 6e4) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners",
 																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/maxItems",
@@ -3054,7 +3129,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must NOT have more than 60000 items"
 																																			}];
 																																			return false;
-																																		} else if (data61.length < 12) {
+																																		} else if (data62.length < 12) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners",
 																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/minItems",
@@ -3064,10 +3139,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		} else {
-																																			const len6 = data61.length;
+																																			const len6 = data62.length;
 																																			for (let i6 = 0; i6 < len6; i6++) {
-																																				let data62 = data61[i6];
-																																				if (!(typeof data62 == "number" && !(data62 % 1) && !isNaN(data62) && isFinite(data62))) {
+																																				let data63 = data62[i6];
+																																				if (!(typeof data63 == "number" && !(data63 % 1) && !isNaN(data63) && isFinite(data63))) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners/" + i6,
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/type",
@@ -3077,8 +3152,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				if (typeof data62 == "number" && isFinite(data62)) {
-																																					if (data62 > 1e4 || isNaN(data62)) {
+																																				if (typeof data63 == "number" && isFinite(data63)) {
+																																					if (data63 > 1e4 || isNaN(data63)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners/" + i6,
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/maximum",
@@ -3090,7 +3165,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must be <= 10000"
 																																						}];
 																																						return false;
-																																					} else if (data62 < 0 || isNaN(data62)) {
+																																					} else if (data63 < 0 || isNaN(data63)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners/" + i6,
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/minimum",
@@ -3119,10 +3194,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	var valid18 = true;
 																																} else var valid18 = true;
 																																if (valid18) {
-																																	if (data59.faces !== void 0) {
-																																		let data63 = data59.faces;
-																																		if (Array.isArray(data63)) {
-																																			if (data63.length > 6e4) {
+																																	if (data60.faces !== void 0) {
+																																		let data64 = data60.faces;
+																																		if (Array.isArray(data64)) {
+																																			if (data64.length > 6e4) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces",
 																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/maxItems",
@@ -3131,7 +3206,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must NOT have more than 60000 items"
 																																				}];
 																																				return false;
-																																			} else if (data63.length < 12) {
+																																			} else if (data64.length < 12) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces",
 																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/minItems",
@@ -3141,10 +3216,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			} else {
-																																				const len7 = data63.length;
+																																				const len7 = data64.length;
 																																				for (let i7 = 0; i7 < len7; i7++) {
-																																					let data64 = data63[i7];
-																																					if (!(typeof data64 == "number" && !(data64 % 1) && !isNaN(data64) && isFinite(data64))) {
+																																					let data65 = data64[i7];
+																																					if (!(typeof data65 == "number" && !(data65 % 1) && !isNaN(data65) && isFinite(data65))) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces/" + i7,
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/type",
@@ -3154,8 +3229,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					if (typeof data64 == "number" && isFinite(data64)) {
-																																						if (data64 > 2e4 || isNaN(data64)) {
+																																					if (typeof data65 == "number" && isFinite(data65)) {
+																																						if (data65 > 2e4 || isNaN(data65)) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces/" + i7,
 																																								schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/maximum",
@@ -3167,7 +3242,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								message: "must be <= 20000"
 																																							}];
 																																							return false;
-																																						} else if (data64 < 0 || isNaN(data64)) {
+																																						} else if (data65 < 0 || isNaN(data65)) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces/" + i7,
 																																								schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/minimum",
@@ -3196,10 +3271,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		var valid18 = true;
 																																	} else var valid18 = true;
 																																	if (valid18) {
-																																		if (data59.fills !== void 0) {
-																																			let data65 = data59.fills;
-																																			if (typeof data65 == "number" && isFinite(data65)) {
-																																				if (data65 > 1 || isNaN(data65)) {
+																																		if (data60.fills !== void 0) {
+																																			let data66 = data60.fills;
+																																			if (typeof data66 == "number" && isFinite(data66)) {
+																																				if (data66 > 1 || isNaN(data66)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/fills",
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/maximum",
@@ -3211,7 +3286,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 1"
 																																					}];
 																																					return false;
-																																				} else if (data65 < 0 || isNaN(data65)) {
+																																				} else if (data66 < 0 || isNaN(data66)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/fills",
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/minimum",
@@ -3237,10 +3312,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			var valid18 = true;
 																																		} else var valid18 = true;
 																																		if (valid18) {
-																																			if (data59.centre !== void 0) {
-																																				let data66 = data59.centre;
-																																				if (Array.isArray(data66)) {
-																																					if (data66.length > 3) {
+																																			if (data60.centre !== void 0) {
+																																				let data67 = data60.centre;
+																																				if (Array.isArray(data67)) {
+																																					if (data67.length > 3) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre",
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/maxItems",
@@ -3249,7 +3324,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must NOT have more than 3 items"
 																																						}];
 																																						return false;
-																																					} else if (data66.length < 3) {
+																																					} else if (data67.length < 3) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre",
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/minItems",
@@ -3259,11 +3334,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					} else {
-																																						const len8 = data66.length;
+																																						const len8 = data67.length;
 																																						for (let i8 = 0; i8 < len8; i8++) {
-																																							let data67 = data66[i8];
-																																							if (typeof data67 == "number" && isFinite(data67)) {
-																																								if (data67 > 2 || isNaN(data67)) {
+																																							let data68 = data67[i8];
+																																							if (typeof data68 == "number" && isFinite(data68)) {
+																																								if (data68 > 2 || isNaN(data68)) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre/" + i8,
 																																										schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/maximum",
@@ -3275,7 +3350,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										message: "must be <= 2"
 																																									}];
 																																									return false;
-																																								} else if (data67 < -1 || isNaN(data67)) {
+																																								} else if (data68 < -1 || isNaN(data68)) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre/" + i8,
 																																										schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/minimum",
@@ -3313,8 +3388,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				var valid18 = true;
 																																			} else var valid18 = true;
 																																			if (valid18) {
-																																				if (data59.watertight !== void 0) {
-																																					if (typeof data59.watertight !== "boolean") {
+																																				if (data60.watertight !== void 0) {
+																																					if (typeof data60.watertight !== "boolean") {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/watertight",
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/watertight/type",
@@ -3363,10 +3438,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					var valid11 = true;
 																				} else var valid11 = true;
 																				if (valid11) {
-																					if (data44.blend !== void 0) {
-																						let data69 = data44.blend;
-																						if (typeof data69 === "string") {
-																							if (!pattern5.test(data69)) {
+																					if (data45.blend !== void 0) {
+																						let data70 = data45.blend;
+																						if (typeof data70 === "string") {
+																							if (!pattern5.test(data70)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/pieces/" + i3 + "/blend",
 																									schemaPath: "#/properties/pieces/items/properties/blend/pattern",
@@ -3389,10 +3464,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						var valid11 = true;
 																					} else var valid11 = true;
 																					if (valid11) {
-																						if (data44.colour !== void 0) {
-																							let data70 = data44.colour;
-																							if (typeof data70 === "string") {
-																								if (!pattern5.test(data70)) {
+																						if (data45.colour !== void 0) {
+																							let data71 = data45.colour;
+																							if (typeof data71 === "string") {
+																								if (!pattern5.test(data71)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/pieces/" + i3 + "/colour",
 																										schemaPath: "#/properties/pieces/items/properties/colour/pattern",
@@ -3415,11 +3490,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							var valid11 = true;
 																						} else var valid11 = true;
 																						if (valid11) {
-																							if (data44.seat !== void 0) {
-																								let data71 = data44.seat;
-																								if (data71 && typeof data71 == "object" && !Array.isArray(data71)) {
+																							if (data45.seat !== void 0) {
+																								let data72 = data45.seat;
+																								if (data72 && typeof data72 == "object" && !Array.isArray(data72)) {
 																									let missing11;
-																									if (data71.on === void 0 && (missing11 = "on") || data71.at === void 0 && (missing11 = "at") || data71.lean === void 0 && (missing11 = "lean") || data71.tip === void 0 && (missing11 = "tip") || data71.turn === void 0 && (missing11 = "turn") || data71.sink === void 0 && (missing11 = "sink") || data71.how === void 0 && (missing11 = "how") || data71.overlap === void 0 && (missing11 = "overlap")) {
+																									if (data72.on === void 0 && (missing11 = "on") || data72.at === void 0 && (missing11 = "at") || data72.lean === void 0 && (missing11 = "lean") || data72.tip === void 0 && (missing11 = "tip") || data72.turn === void 0 && (missing11 = "turn") || data72.sink === void 0 && (missing11 = "sink") || data72.how === void 0 && (missing11 = "how") || data72.overlap === void 0 && (missing11 = "overlap")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/pieces/" + i3 + "/seat",
 																											schemaPath: "#/properties/pieces/items/properties/seat/required",
@@ -3429,7 +3504,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									} else {
-																										for (const key14 in data71) if (!(key14 === "on" || key14 === "at" || key14 === "lean" || key14 === "tip" || key14 === "turn" || key14 === "sink" || key14 === "how" || key14 === "overlap")) {
+																										for (const key14 in data72) if (!(key14 === "on" || key14 === "at" || key14 === "lean" || key14 === "tip" || key14 === "turn" || key14 === "sink" || key14 === "how" || key14 === "overlap")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/seat",
 																												schemaPath: "#/properties/pieces/items/properties/seat/additionalProperties",
@@ -3439,10 +3514,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (data71.on !== void 0) {
-																											let data72 = data71.on;
-																											if (typeof data72 === "string") {
-																												if (!pattern5.test(data72)) {
+																										if (data72.on !== void 0) {
+																											let data73 = data72.on;
+																											if (typeof data73 === "string") {
+																												if (!pattern5.test(data73)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/seat/on",
 																														schemaPath: "#/properties/pieces/items/properties/seat/properties/on/pattern",
@@ -3465,10 +3540,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											var valid22 = true;
 																										} else var valid22 = true;
 																										if (valid22) {
-																											if (data71.at !== void 0) {
-																												let data73 = data71.at;
-																												if (Array.isArray(data73)) {
-																													if (data73.length > 3) {
+																											if (data72.at !== void 0) {
+																												let data74 = data72.at;
+																												if (Array.isArray(data74)) {
+																													if (data74.length > 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/seat/at",
 																															schemaPath: "#/properties/pieces/items/properties/seat/properties/at/maxItems",
@@ -3477,7 +3552,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 3 items"
 																														}];
 																														return false;
-																													} else if (data73.length < 3) {
+																													} else if (data74.length < 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/seat/at",
 																															schemaPath: "#/properties/pieces/items/properties/seat/properties/at/minItems",
@@ -3487,11 +3562,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len9 = data73.length;
+																														const len9 = data74.length;
 																														for (let i9 = 0; i9 < len9; i9++) {
-																															let data74 = data73[i9];
-																															if (typeof data74 == "number" && isFinite(data74)) {
-																																if (data74 > 3e3 || isNaN(data74)) {
+																															let data75 = data74[i9];
+																															if (typeof data75 == "number" && isFinite(data75)) {
+																																if (data75 > 3e3 || isNaN(data75)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/at/" + i9,
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/maximum",
@@ -3503,7 +3578,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 3000"
 																																	}];
 																																	return false;
-																																} else if (data74 < -3e3 || isNaN(data74)) {
+																																} else if (data75 < -3e3 || isNaN(data75)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/at/" + i9,
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/minimum",
@@ -3541,10 +3616,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												var valid22 = true;
 																											} else var valid22 = true;
 																											if (valid22) {
-																												if (data71.lean !== void 0) {
-																													let data75 = data71.lean;
-																													if (typeof data75 == "number" && isFinite(data75)) {
-																														if (data75 > 360 || isNaN(data75)) {
+																												if (data72.lean !== void 0) {
+																													let data76 = data72.lean;
+																													if (typeof data76 == "number" && isFinite(data76)) {
+																														if (data76 > 360 || isNaN(data76)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/seat/lean",
 																																schemaPath: "#/properties/pieces/items/properties/seat/properties/lean/maximum",
@@ -3556,7 +3631,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must be <= 360"
 																															}];
 																															return false;
-																														} else if (data75 < -360 || isNaN(data75)) {
+																														} else if (data76 < -360 || isNaN(data76)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/seat/lean",
 																																schemaPath: "#/properties/pieces/items/properties/seat/properties/lean/minimum",
@@ -3582,10 +3657,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													var valid22 = true;
 																												} else var valid22 = true;
 																												if (valid22) {
-																													if (data71.tip !== void 0) {
-																														let data76 = data71.tip;
-																														if (typeof data76 == "number" && isFinite(data76)) {
-																															if (data76 > 360 || isNaN(data76)) {
+																													if (data72.tip !== void 0) {
+																														let data77 = data72.tip;
+																														if (typeof data77 == "number" && isFinite(data77)) {
+																															if (data77 > 360 || isNaN(data77)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/pieces/" + i3 + "/seat/tip",
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/tip/maximum",
@@ -3597,7 +3672,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 360"
 																																}];
 																																return false;
-																															} else if (data76 < -360 || isNaN(data76)) {
+																															} else if (data77 < -360 || isNaN(data77)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/pieces/" + i3 + "/seat/tip",
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/tip/minimum",
@@ -3623,10 +3698,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														var valid22 = true;
 																													} else var valid22 = true;
 																													if (valid22) {
-																														if (data71.turn !== void 0) {
-																															let data77 = data71.turn;
-																															if (typeof data77 == "number" && isFinite(data77)) {
-																																if (data77 > 360 || isNaN(data77)) {
+																														if (data72.turn !== void 0) {
+																															let data78 = data72.turn;
+																															if (typeof data78 == "number" && isFinite(data78)) {
+																																if (data78 > 360 || isNaN(data78)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/turn",
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/turn/maximum",
@@ -3638,7 +3713,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 360"
 																																	}];
 																																	return false;
-																																} else if (data77 < -360 || isNaN(data77)) {
+																																} else if (data78 < -360 || isNaN(data78)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/turn",
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/turn/minimum",
@@ -3664,10 +3739,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															var valid22 = true;
 																														} else var valid22 = true;
 																														if (valid22) {
-																															if (data71.sink !== void 0) {
-																																let data78 = data71.sink;
-																																if (typeof data78 == "number" && isFinite(data78)) {
-																																	if (data78 > 500 || isNaN(data78)) {
+																															if (data72.sink !== void 0) {
+																																let data79 = data72.sink;
+																																if (typeof data79 == "number" && isFinite(data79)) {
+																																	if (data79 > 500 || isNaN(data79)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/sink",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/sink/maximum",
@@ -3679,7 +3754,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 500"
 																																		}];
 																																		return false;
-																																	} else if (data78 < -200 || isNaN(data78)) {
+																																	} else if (data79 < -200 || isNaN(data79)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/sink",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/sink/minimum",
@@ -3705,9 +3780,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																var valid22 = true;
 																															} else var valid22 = true;
 																															if (valid22) {
-																																if (data71.how !== void 0) {
-																																	let data79 = data71.how;
-																																	if (typeof data79 !== "string") {
+																																if (data72.how !== void 0) {
+																																	let data80 = data72.how;
+																																	if (typeof data80 !== "string") {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/how",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/how/type",
@@ -3717,7 +3792,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	if (!(data79 === "sits" || data79 === "set" || data79 === "hangs" || data79 === "wraps")) {
+																																	if (!(data80 === "sits" || data80 === "set" || data80 === "hangs" || data80 === "wraps")) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/how",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/how/enum",
@@ -3730,9 +3805,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	var valid22 = true;
 																																} else var valid22 = true;
 																																if (valid22) {
-																																	if (data71.overlap !== void 0) {
-																																		let data80 = data71.overlap;
-																																		if (typeof data80 !== "string") {
+																																	if (data72.overlap !== void 0) {
+																																		let data81 = data72.overlap;
+																																		if (typeof data81 !== "string") {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/pieces/" + i3 + "/seat/overlap",
 																																				schemaPath: "#/properties/pieces/items/properties/seat/properties/overlap/type",
@@ -3742,7 +3817,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		if (!(data80 === "pressed" || data80 === "trimmed")) {
+																																		if (!(data81 === "pressed" || data81 === "trimmed")) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/pieces/" + i3 + "/seat/overlap",
 																																				schemaPath: "#/properties/pieces/items/properties/seat/properties/overlap/enum",
@@ -3775,8 +3850,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								var valid11 = true;
 																							} else var valid11 = true;
 																							if (valid11) {
-																								if (data44.pair !== void 0) {
-																									if (typeof data44.pair !== "boolean") {
+																								if (data45.pair !== void 0) {
+																									if (typeof data45.pair !== "boolean") {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/pieces/" + i3 + "/pair",
 																											schemaPath: "#/properties/pieces/items/properties/pair/type",
@@ -3789,9 +3864,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									var valid11 = true;
 																								} else var valid11 = true;
 																								if (valid11) {
-																									if (data44.count !== void 0) {
-																										let data82 = data44.count;
-																										if (!(typeof data82 == "number" && !(data82 % 1) && !isNaN(data82) && isFinite(data82))) {
+																									if (data45.count !== void 0) {
+																										let data83 = data45.count;
+																										if (!(typeof data83 == "number" && !(data83 % 1) && !isNaN(data83) && isFinite(data83))) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/count",
 																												schemaPath: "#/properties/pieces/items/properties/count/type",
@@ -3801,8 +3876,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (typeof data82 == "number" && isFinite(data82)) {
-																											if (data82 > 500 || isNaN(data82)) {
+																										if (typeof data83 == "number" && isFinite(data83)) {
+																											if (data83 > 500 || isNaN(data83)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/maximum",
@@ -3814,7 +3889,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 500"
 																												}];
 																												return false;
-																											} else if (data82 < 1 || isNaN(data82)) {
+																											} else if (data83 < 1 || isNaN(data83)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/minimum",
@@ -3831,9 +3906,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										var valid11 = true;
 																									} else var valid11 = true;
 																									if (valid11) {
-																										if (data44.texture !== void 0) {
-																											let data83 = data44.texture;
-																											if (typeof data83 !== "string") {
+																										if (data45.texture !== void 0) {
+																											let data84 = data45.texture;
+																											if (typeof data84 !== "string") {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/type",
@@ -3843,7 +3918,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											if (!(data83 === "none" || data83 === "fur" || data83 === "feathers" || data83 === "veins" || data83 === "wood" || data83 === "creases" || data83 === "stitches" || data83 === "stipple")) {
+																											if (!(data84 === "none" || data84 === "fur" || data84 === "feathers" || data84 === "veins" || data84 === "wood" || data84 === "creases" || data84 === "stitches" || data84 === "stipple")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/enum",
@@ -3856,9 +3931,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											var valid11 = true;
 																										} else var valid11 = true;
 																										if (valid11) {
-																											if (data44.core !== void 0) {
-																												let data84 = data44.core;
-																												if (typeof data84 !== "string") {
+																											if (data45.core !== void 0) {
+																												let data85 = data45.core;
+																												if (typeof data85 !== "string") {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/type",
@@ -3868,7 +3943,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												if (!(data84 === "foam" || data84 === "cereal" || data84 === "cake")) {
+																												if (!(data85 === "foam" || data85 === "cereal" || data85 === "cake")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/enum",
@@ -3881,9 +3956,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												var valid11 = true;
 																											} else var valid11 = true;
 																											if (valid11) {
-																												if (data44.tolerance !== void 0) {
-																													let data85 = data44.tolerance;
-																													if (typeof data85 !== "string") {
+																												if (data45.tolerance !== void 0) {
+																													let data86 = data45.tolerance;
+																													if (typeof data86 !== "string") {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/tolerance",
 																															schemaPath: "#/properties/pieces/items/properties/tolerance/type",
@@ -3893,7 +3968,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													if (!(data85 === "equal" || data85 === "mirrored" || data85 === "varied" || data85 === "hidden")) {
+																													if (!(data86 === "equal" || data86 === "mirrored" || data86 === "varied" || data86 === "hidden")) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/tolerance",
 																															schemaPath: "#/properties/pieces/items/properties/tolerance/enum",
@@ -3906,9 +3981,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													var valid11 = true;
 																												} else var valid11 = true;
 																												if (valid11) {
-																													if (data44.hidden !== void 0) {
-																														let data86 = data44.hidden;
-																														if (typeof data86 !== "string") {
+																													if (data45.hidden !== void 0) {
+																														let data87 = data45.hidden;
+																														if (typeof data87 !== "string") {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/hidden",
 																																schemaPath: "#/properties/pieces/items/properties/hidden/type",
@@ -3918,7 +3993,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														if (!(data86 === "none" || data86 === "under" || data86 === "back" || data86 === "front" || data86 === "left" || data86 === "right" || data86 === "top")) {
+																														if (!(data87 === "none" || data87 === "under" || data87 === "back" || data87 === "front" || data87 === "left" || data87 === "right" || data87 === "top")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/hidden",
 																																schemaPath: "#/properties/pieces/items/properties/hidden/enum",
@@ -3931,10 +4006,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														var valid11 = true;
 																													} else var valid11 = true;
 																													if (valid11) {
-																														if (data44.breaks !== void 0) {
-																															let data87 = data44.breaks;
-																															if (typeof data87 == "number" && isFinite(data87)) {
-																																if (data87 > 60 || isNaN(data87)) {
+																														if (data45.breaks !== void 0) {
+																															let data88 = data45.breaks;
+																															if (typeof data88 == "number" && isFinite(data88)) {
+																																if (data88 > 60 || isNaN(data88)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/breaks",
 																																		schemaPath: "#/properties/pieces/items/properties/breaks/maximum",
@@ -3946,7 +4021,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 60"
 																																	}];
 																																	return false;
-																																} else if (data87 < 0 || isNaN(data87)) {
+																																} else if (data88 < 0 || isNaN(data88)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/breaks",
 																																		schemaPath: "#/properties/pieces/items/properties/breaks/minimum",
@@ -3971,6 +4046,32 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}
 																															var valid11 = true;
 																														} else var valid11 = true;
+																														if (valid11) {
+																															if (data45.glue !== void 0) {
+																																let data89 = data45.glue;
+																																if (typeof data89 !== "string") {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/pieces/" + i3 + "/glue",
+																																		schemaPath: "#/properties/pieces/items/properties/glue/type",
+																																		keyword: "type",
+																																		params: { type: "string" },
+																																		message: "must be string"
+																																	}];
+																																	return false;
+																																}
+																																if (!(data89 === "press" || data89 === "water" || data89 === "sugarGlue" || data89 === "gumGlue" || data89 === "thickPasteGlue" || data89 === "spirit" || data89 === "pipingGel" || data89 === "shortening" || data89 === "buttercream" || data89 === "jam" || data89 === "royalIcing" || data89 === "meltedChocolate")) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/pieces/" + i3 + "/glue",
+																																		schemaPath: "#/properties/pieces/items/properties/glue/enum",
+																																		keyword: "enum",
+																																		params: { allowedValues: schema31.properties.pieces.items.properties.glue.enum },
+																																		message: "must be equal to one of the allowed values"
+																																	}];
+																																	return false;
+																																}
+																																var valid11 = true;
+																															} else var valid11 = true;
+																														}
 																													}
 																												}
 																											}
@@ -4010,9 +4111,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 												} else var valid0 = true;
 												if (valid0) {
 													if (data.rods !== void 0) {
-														let data88 = data.rods;
-														if (Array.isArray(data88)) {
-															if (data88.length > 200) {
+														let data90 = data.rods;
+														if (Array.isArray(data90)) {
+															if (data90.length > 200) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/maxItems",
@@ -4021,7 +4122,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	message: "must NOT have more than 200 items"
 																}];
 																return false;
-															} else if (data88.length < 0) {
+															} else if (data90.length < 0) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/minItems",
@@ -4031,12 +4132,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}];
 																return false;
 															} else {
-																const len10 = data88.length;
+																const len10 = data90.length;
 																for (let i10 = 0; i10 < len10; i10++) {
-																	let data89 = data88[i10];
-																	if (data89 && typeof data89 == "object" && !Array.isArray(data89)) {
+																	let data91 = data90[i10];
+																	if (data91 && typeof data91 == "object" && !Array.isArray(data91)) {
 																		let missing12;
-																		if (data89.id === void 0 && (missing12 = "id") || data89.name === void 0 && (missing12 = "name") || data89.stock === void 0 && (missing12 = "stock") || data89.from === void 0 && (missing12 = "from") || data89.to === void 0 && (missing12 = "to") || data89.pair === void 0 && (missing12 = "pair") || data89.sleeved === void 0 && (missing12 = "sleeved")) {
+																		if (data91.id === void 0 && (missing12 = "id") || data91.name === void 0 && (missing12 = "name") || data91.stock === void 0 && (missing12 = "stock") || data91.from === void 0 && (missing12 = "from") || data91.to === void 0 && (missing12 = "to") || data91.pair === void 0 && (missing12 = "pair") || data91.sleeved === void 0 && (missing12 = "sleeved")) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/rods/" + i10,
 																				schemaPath: "#/properties/rods/items/required",
@@ -4046,7 +4147,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}];
 																			return false;
 																		} else {
-																			for (const key15 in data89) if (!(key15 === "id" || key15 === "name" || key15 === "stock" || key15 === "from" || key15 === "to" || key15 === "pair" || key15 === "sleeved")) {
+																			for (const key15 in data91) if (!func1.call(schema31.properties.rods.items.properties, key15)) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/rods/" + i10,
 																					schemaPath: "#/properties/rods/items/additionalProperties",
@@ -4056,10 +4157,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			if (data89.id !== void 0) {
-																				let data90 = data89.id;
-																				if (typeof data90 === "string") {
-																					if (!pattern5.test(data90)) {
+																			if (data91.id !== void 0) {
+																				let data92 = data91.id;
+																				if (typeof data92 === "string") {
+																					if (!pattern5.test(data92)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/rods/" + i10 + "/id",
 																							schemaPath: "#/properties/rods/items/properties/id/pattern",
@@ -4082,10 +4183,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				var valid25 = true;
 																			} else var valid25 = true;
 																			if (valid25) {
-																				if (data89.name !== void 0) {
-																					let data91 = data89.name;
-																					if (typeof data91 === "string") {
-																						if (func2(data91) > 120) {
+																				if (data91.name !== void 0) {
+																					let data93 = data91.name;
+																					if (typeof data93 === "string") {
+																						if (func2(data93) > 120) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/rods/" + i10 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/maxLength",
@@ -4094,7 +4195,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must NOT have more than 120 characters"
 																							}];
 																							return false;
-																						} else if (func2(data91) < 1) {
+																						} else if (func2(data93) < 1) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/rods/" + i10 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/minLength",
@@ -4117,9 +4218,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					var valid25 = true;
 																				} else var valid25 = true;
 																				if (valid25) {
-																					if (data89.stock !== void 0) {
-																						let data92 = data89.stock;
-																						if (typeof data92 !== "string") {
+																					if (data91.stock !== void 0) {
+																						let data94 = data91.stock;
+																						if (typeof data94 !== "string") {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/rods/" + i10 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/type",
@@ -4129,7 +4230,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						if (!(data92 === "spaghetti18" || data92 === "cocktail2" || data92 === "skewer3" || data92 === "wire24" || data92 === "wire22" || data92 === "wire20" || data92 === "wire18" || data92 === "paper4" || data92 === "skewer4" || data92 === "dowel6" || data92 === "dowel8" || data92 === "dowel10" || data92 === "dowel12" || data92 === "m6" || data92 === "m8" || data92 === "m10" || data92 === "m12")) {
+																						if (!(data94 === "spaghetti18" || data94 === "cocktail2" || data94 === "skewer3" || data94 === "wire26" || data94 === "wire24" || data94 === "wire22" || data94 === "wire20" || data94 === "wire18" || data94 === "paper4" || data94 === "skewer4" || data94 === "straw12" || data94 === "dowel6" || data94 === "dowel8" || data94 === "hollow16" || data94 === "dowel10" || data94 === "dowel12" || data94 === "armature3" || data94 === "armature6" || data94 === "copper6" || data94 === "copper8" || data94 === "copper10" || data94 === "m6" || data94 === "m8" || data94 === "m10" || data94 === "m12" || data94 === "stainless6" || data94 === "stainless10" || data94 === "stainless12")) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/rods/" + i10 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/enum",
@@ -4142,11 +4243,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						var valid25 = true;
 																					} else var valid25 = true;
 																					if (valid25) {
-																						if (data89.from !== void 0) {
-																							let data93 = data89.from;
-																							if (data93 && typeof data93 == "object" && !Array.isArray(data93)) {
+																						if (data91.from !== void 0) {
+																							let data95 = data91.from;
+																							if (data95 && typeof data95 == "object" && !Array.isArray(data95)) {
 																								let missing13;
-																								if (data93.on === void 0 && (missing13 = "on") || data93.at === void 0 && (missing13 = "at")) {
+																								if (data95.on === void 0 && (missing13 = "on") || data95.at === void 0 && (missing13 = "at")) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/rods/" + i10 + "/from",
 																										schemaPath: "#/properties/rods/items/properties/from/required",
@@ -4156,7 +4257,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								} else {
-																									for (const key16 in data93) if (!(key16 === "on" || key16 === "at")) {
+																									for (const key16 in data95) if (!(key16 === "on" || key16 === "at")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/rods/" + i10 + "/from",
 																											schemaPath: "#/properties/rods/items/properties/from/additionalProperties",
@@ -4166,10 +4267,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									if (data93.on !== void 0) {
-																										let data94 = data93.on;
-																										if (typeof data94 === "string") {
-																											if (!pattern5.test(data94)) {
+																									if (data95.on !== void 0) {
+																										let data96 = data95.on;
+																										if (typeof data96 === "string") {
+																											if (!pattern5.test(data96)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/rods/" + i10 + "/from/on",
 																													schemaPath: "#/properties/rods/items/properties/from/properties/on/pattern",
@@ -4192,10 +4293,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										var valid26 = true;
 																									} else var valid26 = true;
 																									if (valid26) {
-																										if (data93.at !== void 0) {
-																											let data95 = data93.at;
-																											if (Array.isArray(data95)) {
-																												if (data95.length > 3) {
+																										if (data95.at !== void 0) {
+																											let data97 = data95.at;
+																											if (Array.isArray(data97)) {
+																												if (data97.length > 3) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/rods/" + i10 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/maxItems",
@@ -4204,7 +4305,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														message: "must NOT have more than 3 items"
 																													}];
 																													return false;
-																												} else if (data95.length < 3) {
+																												} else if (data97.length < 3) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/rods/" + i10 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/minItems",
@@ -4214,11 +4315,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												} else {
-																													const len11 = data95.length;
+																													const len11 = data97.length;
 																													for (let i11 = 0; i11 < len11; i11++) {
-																														let data96 = data95[i11];
-																														if (typeof data96 == "number" && isFinite(data96)) {
-																															if (data96 > 3e3 || isNaN(data96)) {
+																														let data98 = data97[i11];
+																														if (typeof data98 == "number" && isFinite(data98)) {
+																															if (data98 > 3e3 || isNaN(data98)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/rods/" + i10 + "/from/at/" + i11,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/maximum",
@@ -4230,7 +4331,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 3000"
 																																}];
 																																return false;
-																															} else if (data96 < -3e3 || isNaN(data96)) {
+																															} else if (data98 < -3e3 || isNaN(data98)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/rods/" + i10 + "/from/at/" + i11,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/minimum",
@@ -4282,11 +4383,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							var valid25 = true;
 																						} else var valid25 = true;
 																						if (valid25) {
-																							if (data89.to !== void 0) {
-																								let data97 = data89.to;
-																								if (data97 && typeof data97 == "object" && !Array.isArray(data97)) {
+																							if (data91.to !== void 0) {
+																								let data99 = data91.to;
+																								if (data99 && typeof data99 == "object" && !Array.isArray(data99)) {
 																									let missing14;
-																									if (data97.on === void 0 && (missing14 = "on") || data97.at === void 0 && (missing14 = "at")) {
+																									if (data99.on === void 0 && (missing14 = "on") || data99.at === void 0 && (missing14 = "at")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/rods/" + i10 + "/to",
 																											schemaPath: "#/properties/rods/items/properties/to/required",
@@ -4296,7 +4397,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									} else {
-																										for (const key17 in data97) if (!(key17 === "on" || key17 === "at")) {
+																										for (const key17 in data99) if (!(key17 === "on" || key17 === "at")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/rods/" + i10 + "/to",
 																												schemaPath: "#/properties/rods/items/properties/to/additionalProperties",
@@ -4306,10 +4407,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (data97.on !== void 0) {
-																											let data98 = data97.on;
-																											if (typeof data98 === "string") {
-																												if (!pattern5.test(data98)) {
+																										if (data99.on !== void 0) {
+																											let data100 = data99.on;
+																											if (typeof data100 === "string") {
+																												if (!pattern5.test(data100)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/rods/" + i10 + "/to/on",
 																														schemaPath: "#/properties/rods/items/properties/to/properties/on/pattern",
@@ -4332,10 +4433,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											var valid28 = true;
 																										} else var valid28 = true;
 																										if (valid28) {
-																											if (data97.at !== void 0) {
-																												let data99 = data97.at;
-																												if (Array.isArray(data99)) {
-																													if (data99.length > 3) {
+																											if (data99.at !== void 0) {
+																												let data101 = data99.at;
+																												if (Array.isArray(data101)) {
+																													if (data101.length > 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/rods/" + i10 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/maxItems",
@@ -4344,7 +4445,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 3 items"
 																														}];
 																														return false;
-																													} else if (data99.length < 3) {
+																													} else if (data101.length < 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/rods/" + i10 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/minItems",
@@ -4354,11 +4455,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len12 = data99.length;
+																														const len12 = data101.length;
 																														for (let i12 = 0; i12 < len12; i12++) {
-																															let data100 = data99[i12];
-																															if (typeof data100 == "number" && isFinite(data100)) {
-																																if (data100 > 3e3 || isNaN(data100)) {
+																															let data102 = data101[i12];
+																															if (typeof data102 == "number" && isFinite(data102)) {
+																																if (data102 > 3e3 || isNaN(data102)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/rods/" + i10 + "/to/at/" + i12,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/maximum",
@@ -4370,7 +4471,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 3000"
 																																	}];
 																																	return false;
-																																} else if (data100 < -3e3 || isNaN(data100)) {
+																																} else if (data102 < -3e3 || isNaN(data102)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/rods/" + i10 + "/to/at/" + i12,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/minimum",
@@ -4422,8 +4523,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								var valid25 = true;
 																							} else var valid25 = true;
 																							if (valid25) {
-																								if (data89.pair !== void 0) {
-																									if (typeof data89.pair !== "boolean") {
+																								if (data91.pair !== void 0) {
+																									if (typeof data91.pair !== "boolean") {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/rods/" + i10 + "/pair",
 																											schemaPath: "#/properties/rods/items/properties/pair/type",
@@ -4436,8 +4537,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									var valid25 = true;
 																								} else var valid25 = true;
 																								if (valid25) {
-																									if (data89.sleeved !== void 0) {
-																										if (typeof data89.sleeved !== "boolean") {
+																									if (data91.sleeved !== void 0) {
+																										if (typeof data91.sleeved !== "boolean") {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/rods/" + i10 + "/sleeved",
 																												schemaPath: "#/properties/rods/items/properties/sleeved/type",
@@ -4449,6 +4550,99 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}
 																										var valid25 = true;
 																									} else var valid25 = true;
+																									if (valid25) {
+																										if (data91.across !== void 0) {
+																											let data105 = data91.across;
+																											if (typeof data105 == "number" && isFinite(data105)) {
+																												if (data105 > 40 || isNaN(data105)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/rods/" + i10 + "/across",
+																														schemaPath: "#/properties/rods/items/properties/across/maximum",
+																														keyword: "maximum",
+																														params: {
+																															comparison: "<=",
+																															limit: 40
+																														},
+																														message: "must be <= 40"
+																													}];
+																													return false;
+																												} else if (data105 < .1 || isNaN(data105)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/rods/" + i10 + "/across",
+																														schemaPath: "#/properties/rods/items/properties/across/minimum",
+																														keyword: "minimum",
+																														params: {
+																															comparison: ">=",
+																															limit: .1
+																														},
+																														message: "must be >= 0.1"
+																													}];
+																													return false;
+																												}
+																											} else {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/rods/" + i10 + "/across",
+																													schemaPath: "#/properties/rods/items/properties/across/type",
+																													keyword: "type",
+																													params: { type: "number" },
+																													message: "must be number"
+																												}];
+																												return false;
+																											}
+																											var valid25 = true;
+																										} else var valid25 = true;
+																										if (valid25) {
+																											if (data91.bundle !== void 0) {
+																												let data106 = data91.bundle;
+																												if (typeof data106 === "string") {
+																													if (func2(data106) > 120) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/rods/" + i10 + "/bundle",
+																															schemaPath: "#/properties/rods/items/properties/bundle/maxLength",
+																															keyword: "maxLength",
+																															params: { limit: 120 },
+																															message: "must NOT have more than 120 characters"
+																														}];
+																														return false;
+																													} else if (func2(data106) < 1) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/rods/" + i10 + "/bundle",
+																															schemaPath: "#/properties/rods/items/properties/bundle/minLength",
+																															keyword: "minLength",
+																															params: { limit: 1 },
+																															message: "must NOT have fewer than 1 characters"
+																														}];
+																														return false;
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/rods/" + i10 + "/bundle",
+																														schemaPath: "#/properties/rods/items/properties/bundle/type",
+																														keyword: "type",
+																														params: { type: "string" },
+																														message: "must be string"
+																													}];
+																													return false;
+																												}
+																												var valid25 = true;
+																											} else var valid25 = true;
+																											if (valid25) {
+																												if (data91.shown !== void 0) {
+																													if (typeof data91.shown !== "boolean") {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/rods/" + i10 + "/shown",
+																															schemaPath: "#/properties/rods/items/properties/shown/type",
+																															keyword: "type",
+																															params: { type: "boolean" },
+																															message: "must be boolean"
+																														}];
+																														return false;
+																													}
+																													var valid25 = true;
+																												} else var valid25 = true;
+																											}
+																										}
+																									}
 																								}
 																							}
 																						}
@@ -4482,9 +4676,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													} else var valid0 = true;
 													if (valid0) {
 														if (data.hours !== void 0) {
-															let data103 = data.hours;
-															if (Array.isArray(data103)) {
-																if (data103.length > 60) {
+															let data108 = data.hours;
+															if (Array.isArray(data108)) {
+																if (data108.length > 60) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/maxItems",
@@ -4493,7 +4687,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		message: "must NOT have more than 60 items"
 																	}];
 																	return false;
-																} else if (data103.length < 0) {
+																} else if (data108.length < 0) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/minItems",
@@ -4503,12 +4697,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																} else {
-																	const len13 = data103.length;
+																	const len13 = data108.length;
 																	for (let i13 = 0; i13 < len13; i13++) {
-																		let data104 = data103[i13];
-																		if (data104 && typeof data104 == "object" && !Array.isArray(data104)) {
+																		let data109 = data108[i13];
+																		if (data109 && typeof data109 == "object" && !Array.isArray(data109)) {
 																			let missing15;
-																			if (data104.day === void 0 && (missing15 = "day") || data104.from === void 0 && (missing15 = "from") || data104.to === void 0 && (missing15 = "to")) {
+																			if (data109.day === void 0 && (missing15 = "day") || data109.from === void 0 && (missing15 = "from") || data109.to === void 0 && (missing15 = "to")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/hours/" + i13,
 																					schemaPath: "#/properties/hours/items/required",
@@ -4518,7 +4712,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			} else {
-																				for (const key18 in data104) if (!(key18 === "day" || key18 === "from" || key18 === "to")) {
+																				for (const key18 in data109) if (!(key18 === "day" || key18 === "from" || key18 === "to")) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/hours/" + i13,
 																						schemaPath: "#/properties/hours/items/additionalProperties",
@@ -4528,9 +4722,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				if (data104.day !== void 0) {
-																					let data105 = data104.day;
-																					if (!(typeof data105 == "number" && !(data105 % 1) && !isNaN(data105) && isFinite(data105))) {
+																				if (data109.day !== void 0) {
+																					let data110 = data109.day;
+																					if (!(typeof data110 == "number" && !(data110 % 1) && !isNaN(data110) && isFinite(data110))) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/hours/" + i13 + "/day",
 																							schemaPath: "#/properties/hours/items/properties/day/type",
@@ -4540,8 +4734,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					if (typeof data105 == "number" && isFinite(data105)) {
-																						if (data105 > 7 || isNaN(data105)) {
+																					if (typeof data110 == "number" && isFinite(data110)) {
+																						if (data110 > 7 || isNaN(data110)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/hours/" + i13 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/maximum",
@@ -4553,7 +4747,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 7"
 																							}];
 																							return false;
-																						} else if (data105 < 1 || isNaN(data105)) {
+																						} else if (data110 < 1 || isNaN(data110)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/hours/" + i13 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/minimum",
@@ -4570,10 +4764,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					var valid31 = true;
 																				} else var valid31 = true;
 																				if (valid31) {
-																					if (data104.from !== void 0) {
-																						let data106 = data104.from;
-																						if (typeof data106 === "string") {
-																							if (!pattern18.test(data106)) {
+																					if (data109.from !== void 0) {
+																						let data111 = data109.from;
+																						if (typeof data111 === "string") {
+																							if (!pattern18.test(data111)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/hours/" + i13 + "/from",
 																									schemaPath: "#/properties/hours/items/properties/from/pattern",
@@ -4596,10 +4790,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						var valid31 = true;
 																					} else var valid31 = true;
 																					if (valid31) {
-																						if (data104.to !== void 0) {
-																							let data107 = data104.to;
-																							if (typeof data107 === "string") {
-																								if (!pattern18.test(data107)) {
+																						if (data109.to !== void 0) {
+																							let data112 = data109.to;
+																							if (typeof data112 === "string") {
+																								if (!pattern18.test(data112)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/hours/" + i13 + "/to",
 																										schemaPath: "#/properties/hours/items/properties/to/pattern",
@@ -4650,10 +4844,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														} else var valid0 = true;
 														if (valid0) {
 															if (data.practice !== void 0) {
-																let data108 = data.practice;
-																if (data108 && typeof data108 == "object" && !Array.isArray(data108)) {
+																let data113 = data.practice;
+																if (data113 && typeof data113 == "object" && !Array.isArray(data113)) {
 																	let missing16;
-																	if (data108.spare === void 0 && (missing16 = "spare") || data108.powderBulk === void 0 && (missing16 = "powderBulk") || data108.spoon === void 0 && (missing16 = "spoon") || data108.smallestBatch === void 0 && (missing16 = "smallestBatch") || data108.saves === void 0 && (missing16 = "saves") || data108.pace === void 0 && (missing16 = "pace")) {
+																	if (data113.spare === void 0 && (missing16 = "spare") || data113.powderBulk === void 0 && (missing16 = "powderBulk") || data113.spoon === void 0 && (missing16 = "spoon") || data113.smallestBatch === void 0 && (missing16 = "smallestBatch") || data113.saves === void 0 && (missing16 = "saves") || data113.pace === void 0 && (missing16 = "pace")) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/practice",
 																			schemaPath: "#/properties/practice/required",
@@ -4663,7 +4857,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}];
 																		return false;
 																	} else {
-																		for (const key19 in data108) if (!(key19 === "spare" || key19 === "powderBulk" || key19 === "spoon" || key19 === "smallestBatch" || key19 === "saves" || key19 === "pace")) {
+																		for (const key19 in data113) if (!(key19 === "spare" || key19 === "powderBulk" || key19 === "spoon" || key19 === "smallestBatch" || key19 === "saves" || key19 === "pace")) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/practice",
 																				schemaPath: "#/properties/practice/additionalProperties",
@@ -4673,10 +4867,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}];
 																			return false;
 																		}
-																		if (data108.spare !== void 0) {
-																			let data109 = data108.spare;
-																			if (typeof data109 == "number" && isFinite(data109)) {
-																				if (data109 > 100 || isNaN(data109)) {
+																		if (data113.spare !== void 0) {
+																			let data114 = data113.spare;
+																			if (typeof data114 == "number" && isFinite(data114)) {
+																				if (data114 > 100 || isNaN(data114)) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/practice/spare",
 																						schemaPath: "#/properties/practice/properties/spare/maximum",
@@ -4688,7 +4882,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						message: "must be <= 100"
 																					}];
 																					return false;
-																				} else if (data109 < 0 || isNaN(data109)) {
+																				} else if (data114 < 0 || isNaN(data114)) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/practice/spare",
 																						schemaPath: "#/properties/practice/properties/spare/minimum",
@@ -4714,10 +4908,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			var valid32 = true;
 																		} else var valid32 = true;
 																		if (valid32) {
-																			if (data108.powderBulk !== void 0) {
-																				let data110 = data108.powderBulk;
-																				if (typeof data110 == "number" && isFinite(data110)) {
-																					if (data110 > 1.2 || isNaN(data110)) {
+																			if (data113.powderBulk !== void 0) {
+																				let data115 = data113.powderBulk;
+																				if (typeof data115 == "number" && isFinite(data115)) {
+																					if (data115 > 1.2 || isNaN(data115)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/practice/powderBulk",
 																							schemaPath: "#/properties/practice/properties/powderBulk/maximum",
@@ -4729,7 +4923,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must be <= 1.2"
 																						}];
 																						return false;
-																					} else if (data110 < .2 || isNaN(data110)) {
+																					} else if (data115 < .2 || isNaN(data115)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/practice/powderBulk",
 																							schemaPath: "#/properties/practice/properties/powderBulk/minimum",
@@ -4755,10 +4949,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				var valid32 = true;
 																			} else var valid32 = true;
 																			if (valid32) {
-																				if (data108.spoon !== void 0) {
-																					let data111 = data108.spoon;
-																					if (typeof data111 == "number" && isFinite(data111)) {
-																						if (data111 > 25 || isNaN(data111)) {
+																				if (data113.spoon !== void 0) {
+																					let data116 = data113.spoon;
+																					if (typeof data116 == "number" && isFinite(data116)) {
+																						if (data116 > 25 || isNaN(data116)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/practice/spoon",
 																								schemaPath: "#/properties/practice/properties/spoon/maximum",
@@ -4770,7 +4964,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 25"
 																							}];
 																							return false;
-																						} else if (data111 < 1 || isNaN(data111)) {
+																						} else if (data116 < 1 || isNaN(data116)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/practice/spoon",
 																								schemaPath: "#/properties/practice/properties/spoon/minimum",
@@ -4796,10 +4990,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					var valid32 = true;
 																				} else var valid32 = true;
 																				if (valid32) {
-																					if (data108.smallestBatch !== void 0) {
-																						let data112 = data108.smallestBatch;
-																						if (typeof data112 == "number" && isFinite(data112)) {
-																							if (data112 > 500 || isNaN(data112)) {
+																					if (data113.smallestBatch !== void 0) {
+																						let data117 = data113.smallestBatch;
+																						if (typeof data117 == "number" && isFinite(data117)) {
+																							if (data117 > 500 || isNaN(data117)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/practice/smallestBatch",
 																									schemaPath: "#/properties/practice/properties/smallestBatch/maximum",
@@ -4811,7 +5005,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									message: "must be <= 500"
 																								}];
 																								return false;
-																							} else if (data112 < 0 || isNaN(data112)) {
+																							} else if (data117 < 0 || isNaN(data117)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/practice/smallestBatch",
 																									schemaPath: "#/properties/practice/properties/smallestBatch/minimum",
@@ -4837,8 +5031,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						var valid32 = true;
 																					} else var valid32 = true;
 																					if (valid32) {
-																						if (data108.saves !== void 0) {
-																							if (typeof data108.saves !== "boolean") {
+																						if (data113.saves !== void 0) {
+																							if (typeof data113.saves !== "boolean") {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/practice/saves",
 																									schemaPath: "#/properties/practice/properties/saves/type",
@@ -4851,10 +5045,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							var valid32 = true;
 																						} else var valid32 = true;
 																						if (valid32) {
-																							if (data108.pace !== void 0) {
-																								let data114 = data108.pace;
-																								if (typeof data114 == "number" && isFinite(data114)) {
-																									if (data114 > 4 || isNaN(data114)) {
+																							if (data113.pace !== void 0) {
+																								let data119 = data113.pace;
+																								if (typeof data119 == "number" && isFinite(data119)) {
+																									if (data119 > 4 || isNaN(data119)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/practice/pace",
 																											schemaPath: "#/properties/practice/properties/pace/maximum",
@@ -4866,7 +5060,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 4"
 																										}];
 																										return false;
-																									} else if (data114 < .3 || isNaN(data114)) {
+																									} else if (data119 < .3 || isNaN(data119)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/practice/pace",
 																											schemaPath: "#/properties/practice/properties/pace/minimum",
@@ -4911,10 +5105,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															} else var valid0 = true;
 															if (valid0) {
 																if (data.cake !== void 0) {
-																	let data115 = data.cake;
-																	if (data115 && typeof data115 == "object" && !Array.isArray(data115)) {
+																	let data120 = data.cake;
+																	if (data120 && typeof data120 == "object" && !Array.isArray(data120)) {
 																		let missing17;
-																		if (data115.batter === void 0 && (missing17 = "batter") || data115.layer === void 0 && (missing17 = "layer") || data115.filling === void 0 && (missing17 = "filling") || data115.fillingThickness === void 0 && (missing17 = "fillingThickness") || data115.coat === void 0 && (missing17 = "coat") || data115.coatThickness === void 0 && (missing17 = "coatThickness") || data115.tins === void 0 && (missing17 = "tins") || data115.chill === void 0 && (missing17 = "chill") || data115.tiers === void 0 && (missing17 = "tiers")) {
+																		if (data120.batter === void 0 && (missing17 = "batter") || data120.layer === void 0 && (missing17 = "layer") || data120.filling === void 0 && (missing17 = "filling") || data120.fillingThickness === void 0 && (missing17 = "fillingThickness") || data120.coat === void 0 && (missing17 = "coat") || data120.coatThickness === void 0 && (missing17 = "coatThickness") || data120.tins === void 0 && (missing17 = "tins") || data120.chill === void 0 && (missing17 = "chill") || data120.tiers === void 0 && (missing17 = "tiers")) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/cake",
 																				schemaPath: "#/properties/cake/required",
@@ -4924,7 +5118,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}];
 																			return false;
 																		} else {
-																			for (const key20 in data115) if (!func1.call(schema31.properties.cake.properties, key20)) {
+																			for (const key20 in data120) if (!func1.call(schema31.properties.cake.properties, key20)) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/cake",
 																					schemaPath: "#/properties/cake/additionalProperties",
@@ -4934,9 +5128,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			if (data115.batter !== void 0) {
-																				let data116 = data115.batter;
-																				if (typeof data116 !== "string") {
+																			if (data120.batter !== void 0) {
+																				let data121 = data120.batter;
+																				if (typeof data121 !== "string") {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/cake/batter",
 																						schemaPath: "#/properties/cake/properties/batter/type",
@@ -4946,7 +5140,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				if (!(data116 === "firm" || data116 === "sponge")) {
+																				if (!(data121 === "firm" || data121 === "sponge")) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/cake/batter",
 																						schemaPath: "#/properties/cake/properties/batter/enum",
@@ -4959,10 +5153,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				var valid33 = true;
 																			} else var valid33 = true;
 																			if (valid33) {
-																				if (data115.density !== void 0) {
-																					let data117 = data115.density;
-																					if (typeof data117 == "number" && isFinite(data117)) {
-																						if (data117 > 1.7 || isNaN(data117)) {
+																				if (data120.density !== void 0) {
+																					let data122 = data120.density;
+																					if (typeof data122 == "number" && isFinite(data122)) {
+																						if (data122 > 1.7 || isNaN(data122)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/cake/density",
 																								schemaPath: "#/properties/cake/properties/density/maximum",
@@ -4974,7 +5168,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 1.7"
 																							}];
 																							return false;
-																						} else if (data117 < .1 || isNaN(data117)) {
+																						} else if (data122 < .1 || isNaN(data122)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/cake/density",
 																								schemaPath: "#/properties/cake/properties/density/minimum",
@@ -5000,10 +5194,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					var valid33 = true;
 																				} else var valid33 = true;
 																				if (valid33) {
-																					if (data115.layer !== void 0) {
-																						let data118 = data115.layer;
-																						if (typeof data118 == "number" && isFinite(data118)) {
-																							if (data118 > 200 || isNaN(data118)) {
+																					if (data120.layer !== void 0) {
+																						let data123 = data120.layer;
+																						if (typeof data123 == "number" && isFinite(data123)) {
+																							if (data123 > 200 || isNaN(data123)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/cake/layer",
 																									schemaPath: "#/properties/cake/properties/layer/maximum",
@@ -5015,7 +5209,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									message: "must be <= 200"
 																								}];
 																								return false;
-																							} else if (data118 < 5 || isNaN(data118)) {
+																							} else if (data123 < 5 || isNaN(data123)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/cake/layer",
 																									schemaPath: "#/properties/cake/properties/layer/minimum",
@@ -5041,9 +5235,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						var valid33 = true;
 																					} else var valid33 = true;
 																					if (valid33) {
-																						if (data115.filling !== void 0) {
-																							let data119 = data115.filling;
-																							if (typeof data119 !== "string") {
+																						if (data120.filling !== void 0) {
+																							let data124 = data120.filling;
+																							if (typeof data124 !== "string") {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/cake/filling",
 																									schemaPath: "#/properties/cake/properties/filling/type",
@@ -5053,7 +5247,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							if (!(data119 === "buttercream" || data119 === "ganacheDark" || data119 === "ganacheWhite")) {
+																							if (!(data124 === "buttercream" || data124 === "ganacheDark" || data124 === "ganacheWhite")) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/cake/filling",
 																									schemaPath: "#/properties/cake/properties/filling/enum",
@@ -5066,10 +5260,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							var valid33 = true;
 																						} else var valid33 = true;
 																						if (valid33) {
-																							if (data115.fillingThickness !== void 0) {
-																								let data120 = data115.fillingThickness;
-																								if (typeof data120 == "number" && isFinite(data120)) {
-																									if (data120 > 50 || isNaN(data120)) {
+																							if (data120.fillingThickness !== void 0) {
+																								let data125 = data120.fillingThickness;
+																								if (typeof data125 == "number" && isFinite(data125)) {
+																									if (data125 > 50 || isNaN(data125)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/cake/fillingThickness",
 																											schemaPath: "#/properties/cake/properties/fillingThickness/maximum",
@@ -5081,7 +5275,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 50"
 																										}];
 																										return false;
-																									} else if (data120 < 0 || isNaN(data120)) {
+																									} else if (data125 < 0 || isNaN(data125)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/cake/fillingThickness",
 																											schemaPath: "#/properties/cake/properties/fillingThickness/minimum",
@@ -5107,9 +5301,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								var valid33 = true;
 																							} else var valid33 = true;
 																							if (valid33) {
-																								if (data115.coat !== void 0) {
-																									let data121 = data115.coat;
-																									if (typeof data121 !== "string") {
+																								if (data120.coat !== void 0) {
+																									let data126 = data120.coat;
+																									if (typeof data126 !== "string") {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/cake/coat",
 																											schemaPath: "#/properties/cake/properties/coat/type",
@@ -5119,7 +5313,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									if (!(data121 === "buttercream" || data121 === "ganacheDark" || data121 === "ganacheWhite")) {
+																									if (!(data126 === "buttercream" || data126 === "ganacheDark" || data126 === "ganacheWhite")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/cake/coat",
 																											schemaPath: "#/properties/cake/properties/coat/enum",
@@ -5132,10 +5326,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									var valid33 = true;
 																								} else var valid33 = true;
 																								if (valid33) {
-																									if (data115.coatThickness !== void 0) {
-																										let data122 = data115.coatThickness;
-																										if (typeof data122 == "number" && isFinite(data122)) {
-																											if (data122 > 30 || isNaN(data122)) {
+																									if (data120.coatThickness !== void 0) {
+																										let data127 = data120.coatThickness;
+																										if (typeof data127 == "number" && isFinite(data127)) {
+																											if (data127 > 30 || isNaN(data127)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/cake/coatThickness",
 																													schemaPath: "#/properties/cake/properties/coatThickness/maximum",
@@ -5147,7 +5341,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 30"
 																												}];
 																												return false;
-																											} else if (data122 < 0 || isNaN(data122)) {
+																											} else if (data127 < 0 || isNaN(data127)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/cake/coatThickness",
 																													schemaPath: "#/properties/cake/properties/coatThickness/minimum",
@@ -5173,10 +5367,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										var valid33 = true;
 																									} else var valid33 = true;
 																									if (valid33) {
-																										if (data115.tins !== void 0) {
-																											let data123 = data115.tins;
-																											if (Array.isArray(data123)) {
-																												if (data123.length > 30) {
+																										if (data120.tins !== void 0) {
+																											let data128 = data120.tins;
+																											if (Array.isArray(data128)) {
+																												if (data128.length > 30) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/cake/tins",
 																														schemaPath: "#/properties/cake/properties/tins/maxItems",
@@ -5185,7 +5379,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														message: "must NOT have more than 30 items"
 																													}];
 																													return false;
-																												} else if (data123.length < 0) {
+																												} else if (data128.length < 0) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/cake/tins",
 																														schemaPath: "#/properties/cake/properties/tins/minItems",
@@ -5195,11 +5389,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												} else {
-																													const len14 = data123.length;
+																													const len14 = data128.length;
 																													for (let i14 = 0; i14 < len14; i14++) {
-																														let data124 = data123[i14];
-																														if (typeof data124 == "number" && isFinite(data124)) {
-																															if (data124 > 800 || isNaN(data124)) {
+																														let data129 = data128[i14];
+																														if (typeof data129 == "number" && isFinite(data129)) {
+																															if (data129 > 800 || isNaN(data129)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/cake/tins/" + i14,
 																																	schemaPath: "#/properties/cake/properties/tins/items/maximum",
@@ -5211,7 +5405,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 800"
 																																}];
 																																return false;
-																															} else if (data124 < 40 || isNaN(data124)) {
+																															} else if (data129 < 40 || isNaN(data129)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/cake/tins/" + i14,
 																																	schemaPath: "#/properties/cake/properties/tins/items/minimum",
@@ -5249,11 +5443,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											var valid33 = true;
 																										} else var valid33 = true;
 																										if (valid33) {
-																											if (data115.chill !== void 0) {
-																												let data125 = data115.chill;
-																												if (data125 && typeof data125 == "object" && !Array.isArray(data125)) {
+																											if (data120.chill !== void 0) {
+																												let data130 = data120.chill;
+																												if (data130 && typeof data130 == "object" && !Array.isArray(data130)) {
 																													let missing18;
-																													if (data125.where === void 0 && (missing18 = "where") || data125.hours === void 0 && (missing18 = "hours")) {
+																													if (data130.where === void 0 && (missing18 = "where") || data130.hours === void 0 && (missing18 = "hours")) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/cake/chill",
 																															schemaPath: "#/properties/cake/properties/chill/required",
@@ -5263,7 +5457,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														for (const key21 in data125) if (!(key21 === "where" || key21 === "hours")) {
+																														for (const key21 in data130) if (!(key21 === "where" || key21 === "hours")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/cake/chill",
 																																schemaPath: "#/properties/cake/properties/chill/additionalProperties",
@@ -5273,9 +5467,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														if (data125.where !== void 0) {
-																															let data126 = data125.where;
-																															if (typeof data126 !== "string") {
+																														if (data130.where !== void 0) {
+																															let data131 = data130.where;
+																															if (typeof data131 !== "string") {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/cake/chill/where",
 																																	schemaPath: "#/properties/cake/properties/chill/properties/where/type",
@@ -5285,7 +5479,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															if (!(data126 === "room" || data126 === "fridge" || data126 === "freezer")) {
+																															if (!(data131 === "room" || data131 === "fridge" || data131 === "freezer")) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/cake/chill/where",
 																																	schemaPath: "#/properties/cake/properties/chill/properties/where/enum",
@@ -5298,10 +5492,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															var valid35 = true;
 																														} else var valid35 = true;
 																														if (valid35) {
-																															if (data125.hours !== void 0) {
-																																let data127 = data125.hours;
-																																if (typeof data127 == "number" && isFinite(data127)) {
-																																	if (data127 > 96 || isNaN(data127)) {
+																															if (data130.hours !== void 0) {
+																																let data132 = data130.hours;
+																																if (typeof data132 == "number" && isFinite(data132)) {
+																																	if (data132 > 96 || isNaN(data132)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/cake/chill/hours",
 																																			schemaPath: "#/properties/cake/properties/chill/properties/hours/maximum",
@@ -5313,7 +5507,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 96"
 																																		}];
 																																		return false;
-																																	} else if (data127 < 0 || isNaN(data127)) {
+																																	} else if (data132 < 0 || isNaN(data132)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/cake/chill/hours",
 																																			schemaPath: "#/properties/cake/properties/chill/properties/hours/minimum",
@@ -5353,10 +5547,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												var valid33 = true;
 																											} else var valid33 = true;
 																											if (valid33) {
-																												if (data115.tiers !== void 0) {
-																													let data128 = data115.tiers;
-																													if (Array.isArray(data128)) {
-																														if (data128.length > 12) {
+																												if (data120.tiers !== void 0) {
+																													let data133 = data120.tiers;
+																													if (Array.isArray(data133)) {
+																														if (data133.length > 12) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/cake/tiers",
 																																schemaPath: "#/properties/cake/properties/tiers/maxItems",
@@ -5365,7 +5559,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must NOT have more than 12 items"
 																															}];
 																															return false;
-																														} else if (data128.length < 0) {
+																														} else if (data133.length < 0) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/cake/tiers",
 																																schemaPath: "#/properties/cake/properties/tiers/minItems",
@@ -5375,12 +5569,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														} else {
-																															const len15 = data128.length;
+																															const len15 = data133.length;
 																															for (let i15 = 0; i15 < len15; i15++) {
-																																let data129 = data128[i15];
-																																if (data129 && typeof data129 == "object" && !Array.isArray(data129)) {
+																																let data134 = data133[i15];
+																																if (data134 && typeof data134 == "object" && !Array.isArray(data134)) {
 																																	let missing19;
-																																	if (data129.id === void 0 && (missing19 = "id") || data129.name === void 0 && (missing19 = "name") || data129.shape === void 0 && (missing19 = "shape") || data129.width === void 0 && (missing19 = "width") || data129.height === void 0 && (missing19 = "height") || data129.cover === void 0 && (missing19 = "cover")) {
+																																	if (data134.id === void 0 && (missing19 = "id") || data134.name === void 0 && (missing19 = "name") || data134.shape === void 0 && (missing19 = "shape") || data134.width === void 0 && (missing19 = "width") || data134.height === void 0 && (missing19 = "height") || data134.cover === void 0 && (missing19 = "cover")) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/cake/tiers/" + i15,
 																																			schemaPath: "#/properties/cake/properties/tiers/items/required",
@@ -5390,7 +5584,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	} else {
-																																		for (const key22 in data129) if (!(key22 === "id" || key22 === "name" || key22 === "shape" || key22 === "width" || key22 === "height" || key22 === "cover")) {
+																																		for (const key22 in data134) if (!(key22 === "id" || key22 === "name" || key22 === "shape" || key22 === "width" || key22 === "height" || key22 === "cover")) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/cake/tiers/" + i15,
 																																				schemaPath: "#/properties/cake/properties/tiers/items/additionalProperties",
@@ -5400,10 +5594,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		if (data129.id !== void 0) {
-																																			let data130 = data129.id;
-																																			if (typeof data130 === "string") {
-																																				if (!pattern5.test(data130)) {
+																																		if (data134.id !== void 0) {
+																																			let data135 = data134.id;
+																																			if (typeof data135 === "string") {
+																																				if (!pattern5.test(data135)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/cake/tiers/" + i15 + "/id",
 																																						schemaPath: "#/properties/cake/properties/tiers/items/properties/id/pattern",
@@ -5426,10 +5620,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			var valid37 = true;
 																																		} else var valid37 = true;
 																																		if (valid37) {
-																																			if (data129.name !== void 0) {
-																																				let data131 = data129.name;
-																																				if (typeof data131 === "string") {
-																																					if (func2(data131) > 120) {
+																																			if (data134.name !== void 0) {
+																																				let data136 = data134.name;
+																																				if (typeof data136 === "string") {
+																																					if (func2(data136) > 120) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/name",
 																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/name/maxLength",
@@ -5438,7 +5632,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must NOT have more than 120 characters"
 																																						}];
 																																						return false;
-																																					} else if (func2(data131) < 1) {
+																																					} else if (func2(data136) < 1) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/name",
 																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/name/minLength",
@@ -5461,9 +5655,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				var valid37 = true;
 																																			} else var valid37 = true;
 																																			if (valid37) {
-																																				if (data129.shape !== void 0) {
-																																					let data132 = data129.shape;
-																																					if (typeof data132 !== "string") {
+																																				if (data134.shape !== void 0) {
+																																					let data137 = data134.shape;
+																																					if (typeof data137 !== "string") {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/shape",
 																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/type",
@@ -5473,7 +5667,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					if (!(data132 === "round" || data132 === "square")) {
+																																					if (!(data137 === "round" || data137 === "square")) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/shape",
 																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/enum",
@@ -5486,10 +5680,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					var valid37 = true;
 																																				} else var valid37 = true;
 																																				if (valid37) {
-																																					if (data129.width !== void 0) {
-																																						let data133 = data129.width;
-																																						if (typeof data133 == "number" && isFinite(data133)) {
-																																							if (data133 > 800 || isNaN(data133)) {
+																																					if (data134.width !== void 0) {
+																																						let data138 = data134.width;
+																																						if (typeof data138 == "number" && isFinite(data138)) {
+																																							if (data138 > 800 || isNaN(data138)) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/cake/tiers/" + i15 + "/width",
 																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/width/maximum",
@@ -5501,7 +5695,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																									message: "must be <= 800"
 																																								}];
 																																								return false;
-																																							} else if (data133 < 40 || isNaN(data133)) {
+																																							} else if (data138 < 40 || isNaN(data138)) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/cake/tiers/" + i15 + "/width",
 																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/width/minimum",
@@ -5527,10 +5721,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						var valid37 = true;
 																																					} else var valid37 = true;
 																																					if (valid37) {
-																																						if (data129.height !== void 0) {
-																																							let data134 = data129.height;
-																																							if (typeof data134 == "number" && isFinite(data134)) {
-																																								if (data134 > 400 || isNaN(data134)) {
+																																						if (data134.height !== void 0) {
+																																							let data139 = data134.height;
+																																							if (typeof data139 == "number" && isFinite(data139)) {
+																																								if (data139 > 400 || isNaN(data139)) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/cake/tiers/" + i15 + "/height",
 																																										schemaPath: "#/properties/cake/properties/tiers/items/properties/height/maximum",
@@ -5542,7 +5736,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										message: "must be <= 400"
 																																									}];
 																																									return false;
-																																								} else if (data134 < 20 || isNaN(data134)) {
+																																								} else if (data139 < 20 || isNaN(data139)) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/cake/tiers/" + i15 + "/height",
 																																										schemaPath: "#/properties/cake/properties/tiers/items/properties/height/minimum",
@@ -5568,11 +5762,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							var valid37 = true;
 																																						} else var valid37 = true;
 																																						if (valid37) {
-																																							if (data129.cover !== void 0) {
-																																								let data135 = data129.cover;
-																																								if (data135 && typeof data135 == "object" && !Array.isArray(data135)) {
+																																							if (data134.cover !== void 0) {
+																																								let data140 = data134.cover;
+																																								if (data140 && typeof data140 == "object" && !Array.isArray(data140)) {
 																																									let missing20;
-																																									if (data135.thickness === void 0 && (missing20 = "thickness") || data135.blend === void 0 && (missing20 = "blend") || data135.colour === void 0 && (missing20 = "colour")) {
+																																									if (data140.thickness === void 0 && (missing20 = "thickness") || data140.blend === void 0 && (missing20 = "blend") || data140.colour === void 0 && (missing20 = "colour")) {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/cake/tiers/" + i15 + "/cover",
 																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/required",
@@ -5582,7 +5776,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										}];
 																																										return false;
 																																									} else {
-																																										for (const key23 in data135) if (!(key23 === "thickness" || key23 === "blend" || key23 === "colour")) {
+																																										for (const key23 in data140) if (!(key23 === "thickness" || key23 === "blend" || key23 === "colour")) {
 																																											validate20.errors = [{
 																																												instancePath: instancePath + "/cake/tiers/" + i15 + "/cover",
 																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/additionalProperties",
@@ -5592,10 +5786,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																											}];
 																																											return false;
 																																										}
-																																										if (data135.thickness !== void 0) {
-																																											let data136 = data135.thickness;
-																																											if (typeof data136 == "number" && isFinite(data136)) {
-																																												if (data136 > 20 || isNaN(data136)) {
+																																										if (data140.thickness !== void 0) {
+																																											let data141 = data140.thickness;
+																																											if (typeof data141 == "number" && isFinite(data141)) {
+																																												if (data141 > 20 || isNaN(data141)) {
 																																													validate20.errors = [{
 																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/thickness",
 																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/maximum",
@@ -5607,7 +5801,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																														message: "must be <= 20"
 																																													}];
 																																													return false;
-																																												} else if (data136 < 1 || isNaN(data136)) {
+																																												} else if (data141 < 1 || isNaN(data141)) {
 																																													validate20.errors = [{
 																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/thickness",
 																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/minimum",
@@ -5633,10 +5827,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																											var valid38 = true;
 																																										} else var valid38 = true;
 																																										if (valid38) {
-																																											if (data135.blend !== void 0) {
-																																												let data137 = data135.blend;
-																																												if (typeof data137 === "string") {
-																																													if (!pattern5.test(data137)) {
+																																											if (data140.blend !== void 0) {
+																																												let data142 = data140.blend;
+																																												if (typeof data142 === "string") {
+																																													if (!pattern5.test(data142)) {
 																																														validate20.errors = [{
 																																															instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/blend",
 																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/blend/pattern",
@@ -5659,10 +5853,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																												var valid38 = true;
 																																											} else var valid38 = true;
 																																											if (valid38) {
-																																												if (data135.colour !== void 0) {
-																																													let data138 = data135.colour;
-																																													if (typeof data138 === "string") {
-																																														if (!pattern5.test(data138)) {
+																																												if (data140.colour !== void 0) {
+																																													let data143 = data140.colour;
+																																													if (typeof data143 === "string") {
+																																														if (!pattern5.test(data143)) {
 																																															validate20.errors = [{
 																																																instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/colour",
 																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/colour/pattern",
@@ -5753,10 +5947,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																} else var valid0 = true;
 																if (valid0) {
 																	if (data.portions !== void 0) {
-																		let data139 = data.portions;
-																		if (data139 && typeof data139 == "object" && !Array.isArray(data139)) {
+																		let data144 = data.portions;
+																		if (data144 && typeof data144 == "object" && !Array.isArray(data144)) {
 																			let missing21;
-																			if (data139.piece === void 0 && (missing21 = "piece") || data139.target === void 0 && (missing21 = "target") || data139.within === void 0 && (missing21 = "within") || data139.step === void 0 && (missing21 = "step") || data139.caseWidth === void 0 && (missing21 = "caseWidth") || data139.weighed === void 0 && (missing21 = "weighed")) {
+																			if (data144.piece === void 0 && (missing21 = "piece") || data144.target === void 0 && (missing21 = "target") || data144.within === void 0 && (missing21 = "within") || data144.step === void 0 && (missing21 = "step") || data144.caseWidth === void 0 && (missing21 = "caseWidth") || data144.weighed === void 0 && (missing21 = "weighed")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/portions",
 																					schemaPath: "#/properties/portions/required",
@@ -5766,7 +5960,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			} else {
-																				for (const key24 in data139) if (!(key24 === "piece" || key24 === "target" || key24 === "within" || key24 === "step" || key24 === "caseWidth" || key24 === "weighed")) {
+																				for (const key24 in data144) if (!(key24 === "piece" || key24 === "target" || key24 === "within" || key24 === "step" || key24 === "caseWidth" || key24 === "weighed")) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/portions",
 																						schemaPath: "#/properties/portions/additionalProperties",
@@ -5776,10 +5970,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				if (data139.piece !== void 0) {
-																					let data140 = data139.piece;
-																					if (typeof data140 === "string") {
-																						if (!pattern5.test(data140)) {
+																				if (data144.piece !== void 0) {
+																					let data145 = data144.piece;
+																					if (typeof data145 === "string") {
+																						if (!pattern5.test(data145)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/portions/piece",
 																								schemaPath: "#/properties/portions/properties/piece/pattern",
@@ -5802,10 +5996,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					var valid39 = true;
 																				} else var valid39 = true;
 																				if (valid39) {
-																					if (data139.target !== void 0) {
-																						let data141 = data139.target;
-																						if (typeof data141 == "number" && isFinite(data141)) {
-																							if (data141 > 5e3 || isNaN(data141)) {
+																					if (data144.target !== void 0) {
+																						let data146 = data144.target;
+																						if (typeof data146 == "number" && isFinite(data146)) {
+																							if (data146 > 5e3 || isNaN(data146)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/portions/target",
 																									schemaPath: "#/properties/portions/properties/target/maximum",
@@ -5817,7 +6011,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									message: "must be <= 5000"
 																								}];
 																								return false;
-																							} else if (data141 < .01 || isNaN(data141)) {
+																							} else if (data146 < .01 || isNaN(data146)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/portions/target",
 																									schemaPath: "#/properties/portions/properties/target/minimum",
@@ -5843,10 +6037,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						var valid39 = true;
 																					} else var valid39 = true;
 																					if (valid39) {
-																						if (data139.within !== void 0) {
-																							let data142 = data139.within;
-																							if (typeof data142 == "number" && isFinite(data142)) {
-																								if (data142 > 1e3 || isNaN(data142)) {
+																						if (data144.within !== void 0) {
+																							let data147 = data144.within;
+																							if (typeof data147 == "number" && isFinite(data147)) {
+																								if (data147 > 1e3 || isNaN(data147)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/portions/within",
 																										schemaPath: "#/properties/portions/properties/within/maximum",
@@ -5858,7 +6052,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										message: "must be <= 1000"
 																									}];
 																									return false;
-																								} else if (data142 < .001 || isNaN(data142)) {
+																								} else if (data147 < .001 || isNaN(data147)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/portions/within",
 																										schemaPath: "#/properties/portions/properties/within/minimum",
@@ -5884,10 +6078,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							var valid39 = true;
 																						} else var valid39 = true;
 																						if (valid39) {
-																							if (data139.step !== void 0) {
-																								let data143 = data139.step;
-																								if (typeof data143 == "number" && isFinite(data143)) {
-																									if (data143 > 10 || isNaN(data143)) {
+																							if (data144.step !== void 0) {
+																								let data148 = data144.step;
+																								if (typeof data148 == "number" && isFinite(data148)) {
+																									if (data148 > 10 || isNaN(data148)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/portions/step",
 																											schemaPath: "#/properties/portions/properties/step/maximum",
@@ -5899,7 +6093,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 10"
 																										}];
 																										return false;
-																									} else if (data143 < .001 || isNaN(data143)) {
+																									} else if (data148 < .001 || isNaN(data148)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/portions/step",
 																											schemaPath: "#/properties/portions/properties/step/minimum",
@@ -5925,10 +6119,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								var valid39 = true;
 																							} else var valid39 = true;
 																							if (valid39) {
-																								if (data139.caseWidth !== void 0) {
-																									let data144 = data139.caseWidth;
-																									if (typeof data144 == "number" && isFinite(data144)) {
-																										if (data144 > 500 || isNaN(data144)) {
+																								if (data144.caseWidth !== void 0) {
+																									let data149 = data144.caseWidth;
+																									if (typeof data149 == "number" && isFinite(data149)) {
+																										if (data149 > 500 || isNaN(data149)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/portions/caseWidth",
 																												schemaPath: "#/properties/portions/properties/caseWidth/maximum",
@@ -5940,7 +6134,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must be <= 500"
 																											}];
 																											return false;
-																										} else if (data144 < 0 || isNaN(data144)) {
+																										} else if (data149 < 0 || isNaN(data149)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/portions/caseWidth",
 																												schemaPath: "#/properties/portions/properties/caseWidth/minimum",
@@ -5966,10 +6160,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									var valid39 = true;
 																								} else var valid39 = true;
 																								if (valid39) {
-																									if (data139.weighed !== void 0) {
-																										let data145 = data139.weighed;
-																										if (Array.isArray(data145)) {
-																											if (data145.length > 2e3) {
+																									if (data144.weighed !== void 0) {
+																										let data150 = data144.weighed;
+																										if (Array.isArray(data150)) {
+																											if (data150.length > 2e3) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/portions/weighed",
 																													schemaPath: "#/properties/portions/properties/weighed/maxItems",
@@ -5978,7 +6172,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must NOT have more than 2000 items"
 																												}];
 																												return false;
-																											} else if (data145.length < 0) {
+																											} else if (data150.length < 0) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/portions/weighed",
 																													schemaPath: "#/properties/portions/properties/weighed/minItems",
@@ -5988,11 +6182,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											} else {
-																												const len16 = data145.length;
+																												const len16 = data150.length;
 																												for (let i16 = 0; i16 < len16; i16++) {
-																													let data146 = data145[i16];
-																													if (typeof data146 == "number" && isFinite(data146)) {
-																														if (data146 > 1e4 || isNaN(data146)) {
+																													let data151 = data150[i16];
+																													if (typeof data151 == "number" && isFinite(data151)) {
+																														if (data151 > 1e4 || isNaN(data151)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/portions/weighed/" + i16,
 																																schemaPath: "#/properties/portions/properties/weighed/items/maximum",
@@ -6004,7 +6198,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must be <= 10000"
 																															}];
 																															return false;
-																														} else if (data146 < .001 || isNaN(data146)) {
+																														} else if (data151 < .001 || isNaN(data151)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/portions/weighed/" + i16,
 																																schemaPath: "#/properties/portions/properties/weighed/items/minimum",
@@ -6061,9 +6255,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	} else var valid0 = true;
 																	if (valid0) {
 																		if (data.reserves !== void 0) {
-																			let data147 = data.reserves;
-																			if (Array.isArray(data147)) {
-																				if (data147.length > 200) {
+																			let data152 = data.reserves;
+																			if (Array.isArray(data152)) {
+																				if (data152.length > 200) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/reserves",
 																						schemaPath: "#/properties/reserves/maxItems",
@@ -6072,7 +6266,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						message: "must NOT have more than 200 items"
 																					}];
 																					return false;
-																				} else if (data147.length < 0) {
+																				} else if (data152.length < 0) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/reserves",
 																						schemaPath: "#/properties/reserves/minItems",
@@ -6082,12 +6276,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				} else {
-																					const len17 = data147.length;
+																					const len17 = data152.length;
 																					for (let i17 = 0; i17 < len17; i17++) {
-																						let data148 = data147[i17];
-																						if (data148 && typeof data148 == "object" && !Array.isArray(data148)) {
+																						let data153 = data152[i17];
+																						if (data153 && typeof data153 == "object" && !Array.isArray(data153)) {
 																							let missing22;
-																							if (data148.stock === void 0 && (missing22 = "stock") || data148.name === void 0 && (missing22 = "name") || data148.batch === void 0 && (missing22 = "batch") || data148.grams === void 0 && (missing22 = "grams") || data148.recolour === void 0 && (missing22 = "recolour") || data148.allergens === void 0 && (missing22 = "allergens")) {
+																							if (data153.stock === void 0 && (missing22 = "stock") || data153.name === void 0 && (missing22 = "name") || data153.batch === void 0 && (missing22 = "batch") || data153.grams === void 0 && (missing22 = "grams") || data153.recolour === void 0 && (missing22 = "recolour") || data153.allergens === void 0 && (missing22 = "allergens")) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/reserves/" + i17,
 																									schemaPath: "#/properties/reserves/items/required",
@@ -6097,7 +6291,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							} else {
-																								for (const key25 in data148) if (!(key25 === "stock" || key25 === "name" || key25 === "batch" || key25 === "grams" || key25 === "recolour" || key25 === "allergens" || key25 === "keepBy")) {
+																								for (const key25 in data153) if (!(key25 === "stock" || key25 === "name" || key25 === "batch" || key25 === "grams" || key25 === "recolour" || key25 === "allergens" || key25 === "keepBy")) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/reserves/" + i17,
 																										schemaPath: "#/properties/reserves/items/additionalProperties",
@@ -6107,10 +6301,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								if (data148.stock !== void 0) {
-																									let data149 = data148.stock;
-																									if (typeof data149 === "string") {
-																										if (func2(data149) > 80) {
+																								if (data153.stock !== void 0) {
+																									let data154 = data153.stock;
+																									if (typeof data154 === "string") {
+																										if (func2(data154) > 80) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/reserves/" + i17 + "/stock",
 																												schemaPath: "#/properties/reserves/items/properties/stock/maxLength",
@@ -6119,7 +6313,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must NOT have more than 80 characters"
 																											}];
 																											return false;
-																										} else if (func2(data149) < 1) {
+																										} else if (func2(data154) < 1) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/reserves/" + i17 + "/stock",
 																												schemaPath: "#/properties/reserves/items/properties/stock/minLength",
@@ -6142,10 +6336,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									var valid42 = true;
 																								} else var valid42 = true;
 																								if (valid42) {
-																									if (data148.name !== void 0) {
-																										let data150 = data148.name;
-																										if (typeof data150 === "string") {
-																											if (func2(data150) > 120) {
+																									if (data153.name !== void 0) {
+																										let data155 = data153.name;
+																										if (typeof data155 === "string") {
+																											if (func2(data155) > 120) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/reserves/" + i17 + "/name",
 																													schemaPath: "#/properties/reserves/items/properties/name/maxLength",
@@ -6154,7 +6348,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must NOT have more than 120 characters"
 																												}];
 																												return false;
-																											} else if (func2(data150) < 1) {
+																											} else if (func2(data155) < 1) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/reserves/" + i17 + "/name",
 																													schemaPath: "#/properties/reserves/items/properties/name/minLength",
@@ -6177,10 +6371,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										var valid42 = true;
 																									} else var valid42 = true;
 																									if (valid42) {
-																										if (data148.batch !== void 0) {
-																											let data151 = data148.batch;
-																											if (typeof data151 === "string") {
-																												if (func2(data151) > 130) {
+																										if (data153.batch !== void 0) {
+																											let data156 = data153.batch;
+																											if (typeof data156 === "string") {
+																												if (func2(data156) > 130) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/reserves/" + i17 + "/batch",
 																														schemaPath: "#/properties/reserves/items/properties/batch/maxLength",
@@ -6203,10 +6397,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											var valid42 = true;
 																										} else var valid42 = true;
 																										if (valid42) {
-																											if (data148.grams !== void 0) {
-																												let data152 = data148.grams;
-																												if (typeof data152 == "number" && isFinite(data152)) {
-																													if (data152 > 1e5 || isNaN(data152)) {
+																											if (data153.grams !== void 0) {
+																												let data157 = data153.grams;
+																												if (typeof data157 == "number" && isFinite(data157)) {
+																													if (data157 > 1e5 || isNaN(data157)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/reserves/" + i17 + "/grams",
 																															schemaPath: "#/properties/reserves/items/properties/grams/maximum",
@@ -6218,7 +6412,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must be <= 100000"
 																														}];
 																														return false;
-																													} else if (data152 < 0 || isNaN(data152)) {
+																													} else if (data157 < 0 || isNaN(data157)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/reserves/" + i17 + "/grams",
 																															schemaPath: "#/properties/reserves/items/properties/grams/minimum",
@@ -6244,8 +6438,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												var valid42 = true;
 																											} else var valid42 = true;
 																											if (valid42) {
-																												if (data148.recolour !== void 0) {
-																													if (typeof data148.recolour !== "boolean") {
+																												if (data153.recolour !== void 0) {
+																													if (typeof data153.recolour !== "boolean") {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/reserves/" + i17 + "/recolour",
 																															schemaPath: "#/properties/reserves/items/properties/recolour/type",
@@ -6258,10 +6452,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													var valid42 = true;
 																												} else var valid42 = true;
 																												if (valid42) {
-																													if (data148.allergens !== void 0) {
-																														let data154 = data148.allergens;
-																														if (Array.isArray(data154)) {
-																															if (data154.length > 20) {
+																													if (data153.allergens !== void 0) {
+																														let data159 = data153.allergens;
+																														if (Array.isArray(data159)) {
+																															if (data159.length > 20) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/reserves/" + i17 + "/allergens",
 																																	schemaPath: "#/properties/reserves/items/properties/allergens/maxItems",
@@ -6270,7 +6464,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must NOT have more than 20 items"
 																																}];
 																																return false;
-																															} else if (data154.length < 0) {
+																															} else if (data159.length < 0) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/reserves/" + i17 + "/allergens",
 																																	schemaPath: "#/properties/reserves/items/properties/allergens/minItems",
@@ -6280,11 +6474,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															} else {
-																																const len18 = data154.length;
+																																const len18 = data159.length;
 																																for (let i18 = 0; i18 < len18; i18++) {
-																																	let data155 = data154[i18];
-																																	if (typeof data155 === "string") {
-																																		if (func2(data155) > 60) {
+																																	let data160 = data159[i18];
+																																	if (typeof data160 === "string") {
+																																		if (func2(data160) > 60) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/reserves/" + i17 + "/allergens/" + i18,
 																																				schemaPath: "#/properties/reserves/items/properties/allergens/items/maxLength",
@@ -6319,10 +6513,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														var valid42 = true;
 																													} else var valid42 = true;
 																													if (valid42) {
-																														if (data148.keepBy !== void 0) {
-																															let data156 = data148.keepBy;
-																															if (typeof data156 === "string") {
-																																if (!pattern24.test(data156)) {
+																														if (data153.keepBy !== void 0) {
+																															let data161 = data153.keepBy;
+																															if (typeof data161 === "string") {
+																																if (!pattern24.test(data161)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/reserves/" + i17 + "/keepBy",
 																																		schemaPath: "#/properties/reserves/items/properties/keepBy/pattern",
@@ -6377,10 +6571,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		} else var valid0 = true;
 																		if (valid0) {
 																			if (data.bench !== void 0) {
-																				let data157 = data.bench;
-																				if (data157 && typeof data157 == "object" && !Array.isArray(data157)) {
+																				let data162 = data.bench;
+																				if (data162 && typeof data162 == "object" && !Array.isArray(data162)) {
 																					let missing23;
-																					if (data157.done === void 0 && (missing23 = "done")) {
+																					if (data162.done === void 0 && (missing23 = "done")) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/bench",
 																							schemaPath: "#/properties/bench/required",
@@ -6390,7 +6584,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					} else {
-																						for (const key26 in data157) if (!(key26 === "done")) {
+																						for (const key26 in data162) if (!(key26 === "done")) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/bench",
 																								schemaPath: "#/properties/bench/additionalProperties",
@@ -6400,10 +6594,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						if (data157.done !== void 0) {
-																							let data158 = data157.done;
-																							if (Array.isArray(data158)) {
-																								if (data158.length > 4e3) {
+																						if (data162.done !== void 0) {
+																							let data163 = data162.done;
+																							if (Array.isArray(data163)) {
+																								if (data163.length > 4e3) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/bench/done",
 																										schemaPath: "#/properties/bench/properties/done/maxItems",
@@ -6412,7 +6606,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										message: "must NOT have more than 4000 items"
 																									}];
 																									return false;
-																								} else if (data158.length < 0) {
+																								} else if (data163.length < 0) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/bench/done",
 																										schemaPath: "#/properties/bench/properties/done/minItems",
@@ -6422,12 +6616,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								} else {
-																									const len19 = data158.length;
+																									const len19 = data163.length;
 																									for (let i19 = 0; i19 < len19; i19++) {
-																										let data159 = data158[i19];
-																										if (data159 && typeof data159 == "object" && !Array.isArray(data159)) {
+																										let data164 = data163[i19];
+																										if (data164 && typeof data164 == "object" && !Array.isArray(data164)) {
 																											let missing24;
-																											if (data159.step === void 0 && (missing24 = "step") || data159.at === void 0 && (missing24 = "at")) {
+																											if (data164.step === void 0 && (missing24 = "step") || data164.at === void 0 && (missing24 = "at")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/bench/done/" + i19,
 																													schemaPath: "#/properties/bench/properties/done/items/required",
@@ -6437,7 +6631,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											} else {
-																												for (const key27 in data159) if (!(key27 === "step" || key27 === "at")) {
+																												for (const key27 in data164) if (!(key27 === "step" || key27 === "at")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/bench/done/" + i19,
 																														schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
@@ -6447,10 +6641,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												if (data159.step !== void 0) {
-																													let data160 = data159.step;
-																													if (typeof data160 === "string") {
-																														if (func2(data160) > 200) {
+																												if (data164.step !== void 0) {
+																													let data165 = data164.step;
+																													if (typeof data165 === "string") {
+																														if (func2(data165) > 200) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/bench/done/" + i19 + "/step",
 																																schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
@@ -6473,10 +6667,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													var valid46 = true;
 																												} else var valid46 = true;
 																												if (valid46) {
-																													if (data159.at !== void 0) {
-																														let data161 = data159.at;
-																														if (typeof data161 === "string") {
-																															if (func2(data161) > 40) {
+																													if (data164.at !== void 0) {
+																														let data166 = data164.at;
+																														if (typeof data166 === "string") {
+																															if (func2(data166) > 40) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/bench/done/" + i19 + "/at",
 																																	schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
 import { Plus } from '@lucide/vue';
 import { addRod, BOARD, height, measureOf, pieceOf, type Place } from '@core/figure/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
@@ -11,7 +11,21 @@ import WhyButton from '../../shared/WhyButton.vue';
 import LoadBar from './LoadBar.vue';
 import RodCard from './RodCard.vue';
 
+const VIEWS = [
+  { value: 'rods', label: 'Rods' },
+  { value: 'ways', label: 'In the way' },
+  { value: 'stuck', label: 'Stuck on' },
+  { value: 'cut', label: 'Cut and count' },
+];
+const PARTS = {
+  ways: defineAsyncComponent(() => import('./ClashList.vue')),
+  stuck: defineAsyncComponent(() => import('./GluedList.vue')),
+  cut: defineAsyncComponent(() => import('./CutView.vue')),
+} as const;
+const view = ref<'rods' | keyof typeof PARTS>('rods');
 const store = useBuild();
+onBeforeUnmount(() => (store.lit = undefined));
+watch(view, () => (store.lit = undefined));
 const { shown } = usePreferences();
 const build = computed(() => store.build!);
 const bones = computed(() => store.report!.bones);
@@ -60,6 +74,7 @@ watch(
   <div class="panel-scroll">
     <div class="panel-top">
       <h2>Bones</h2>
+      <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the bones" />
       <button class="button main" type="button" @click="add">
         <Plus :size="16" /> Add a rod <kbd>R</kbd>
       </button>
@@ -87,8 +102,11 @@ watch(
     </div>
 
     <p v-for="a in bones.asks" :key="a" class="warning"><span aria-hidden="true">◆</span> {{ a }}</p>
-    <p v-if="!bones.rods.length" class="empty">No rods yet. Select what has to be held up and press R.</p>
-    <ul class="opening rods">
+    <component :is="PARTS[view]" v-if="view !== 'rods'" />
+    <p v-if="view === 'rods' && !bones.rods.length" class="empty">
+      No rods yet. Select what has to be held up and press R.
+    </p>
+    <ul v-if="view === 'rods'" class="opening rods">
       <li v-for="r in bones.rods" :key="r.rod.id" :class="{ open: r.rod.id === chosen }">
         <button
           type="button"
@@ -119,8 +137,21 @@ watch(
           <VerdictWord :verdict="t.check.verdict" :times="t.check.times" />
         </div>
       </li>
+      <li>
+        <div class="line">
+          <span class="letter">→</span>
+          <span class="what">
+            <strong>Sliding</strong>
+            <span class="muted small"
+              ><WhyButton :figure="bones.slides.use" text="sum" /> · {{ bones.slides.text }}</span
+            >
+          </span>
+          <LoadBar :use="bones.slides.use.value" :verdict="bones.slides.verdict" />
+          <VerdictWord :verdict="bones.slides.verdict" :times="bones.slides.times" />
+        </div>
+      </li>
     </ul>
-    <UnionNote lens="bones" />
+    <UnionNote v-if="view === 'rods'" lens="bones" />
     <p class="limits muted">
       {{ bones.limits }} Weight of the rods
       {{

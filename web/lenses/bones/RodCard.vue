@@ -115,6 +115,18 @@ const ENDS = [
         ><span>Sleeved</span
         ><a-switch :checked="rod.sleeved" @change="(v: unknown) => change({ sleeved: v as boolean })"
       /></label>
+      <label class="field"
+        ><span>Meant to be seen</span
+        ><a-switch :checked="rod.shown ?? false" @change="(v: unknown) => change({ shown: v as boolean })"
+      /></label>
+      <QuantityField
+        v-if="report.stock.family === 'wire'"
+        label="Measured across"
+        kind="length"
+        :width="80"
+        :value="report.stock.section.diameter"
+        @change="(v) => change({ across: v })"
+      />
     </div>
     <div v-for="e in ENDS" :key="e.key" class="row">
       <label class="field"

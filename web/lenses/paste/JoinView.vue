@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { BOARD, joinOf, pieceOf } from '@core/figure/index.ts';
+import { glueOf } from '@core/bones/index.ts';
+import { BOARD, joinOf, pieceOf, setPiece } from '@core/figure/index.ts';
 import { chooseGlue, SIDES, type JointState } from '@core/pastes/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -32,6 +33,7 @@ const choices = computed(() =>
 );
 const fit = computed(() => choices.value.filter((c) => c.fits));
 const rest = computed(() => choices.value.filter((c) => !c.fits));
+const now = computed(() => piece.value && glueOf(build.value, piece.value));
 const recipe = ref<string>();
 </script>
 
@@ -76,6 +78,21 @@ const recipe = ref<string>();
             {{ formatTime(c.glue.carries) }} · {{ c.glue.strength
             }}<template v-if="c.glue.allergens.length"> · {{ c.glue.allergens.join(', ') }}</template></span
           >
+          <span v-if="now?.id === c.glue.id" class="yours"><span aria-hidden="true">●</span> yours</span>
+          <button
+            v-else
+            class="button small-button"
+            type="button"
+            :aria-label="`Use ${c.glue.name}`"
+            @click="
+              store.apply(
+                setPiece(build, piece.id, { glue: c.glue.id }),
+                `the glue of the ${piece.name.toLowerCase()}`,
+              )
+            "
+          >
+            Use
+          </button>
           <button
             v-if="c.glue.recipe"
             class="button plain"
@@ -114,10 +131,18 @@ const recipe = ref<string>();
 .glue .small {
   grid-column: 2;
 }
-.glue .button {
+.glue .button,
+.glue .yours {
   grid-column: 3;
   grid-row: 1;
   min-height: 28px;
+}
+.glue .button.plain {
+  grid-row: 2;
+}
+.yours {
+  color: var(--elm);
+  font-weight: 600;
 }
 .not {
   padding: 8px 0 18px;

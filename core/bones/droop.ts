@@ -1,0 +1,92 @@
+import { add, dot, sub, times, type Vec } from '../figure/index.ts';
+import { given, GRAVITY, reckon } from '../quantity/index.ts';
+import { bendsFar, bendsLittle, staysBent, type Arm, type Bent } from './cantilever.ts';
+import { check, type Check } from './check.ts';
+import type { Joint } from './joints.ts';
+import { LOAD_CASES } from './load-cases.ts';
+import { ROD_MATERIALS } from './rod-materials.ts';
+import { rodStrength } from './rods/registry.ts';
+
+/** A tip that sinks by more than this share of its length is seen to; common practice. */
+const SEEN = 0.03;
+/** Beyond this share of its length small bends no longer tell the truth. */
+const FAR = 0.06;
+
+/** How the thinnest rod of a joint bends under what it carries, standing on a table. */
+export interface Droop {
+  readonly bent: Bent;
+  readonly length: number;
+  readonly down: number;
+  /** What stays when the load is taken off, mm. */
+  readonly stays: number;
+}
+
+/** The rod from where it leaves the carrier to its end, with what it carries at its balance point. */
+export function droopOf(joint: Joint): Droop | undefined {
+  const thinnest = joint.crossings.reduce((a, c) =>
+    c.path.stock.section.inertia < a.path.stock.section.inertia ? c : a,
+  );
+  const { stock } = thinnest.path;
+  const long = thinnest.bare + thinnest.heldAbove;
+  if (long < 5) return undefined;
+  const n = joint.crossings.length;
+  const { stiffness, shear, bending } = rodStrength(stock, LOAD_CASES.table.hours);
+  const { section } = stock;
+  const weight = ROD_MATERIALS[stock.material].density * 1e-9 * section.weighing * GRAVITY;
+  const end: Vec = add(thinnest.at, times(thinnest.axis, long));
+  const out = sub(joint.load.at, thinnest.at);
+  const s = Math.min(long, Math.max(0, dot(out, thinnest.axis)));
+  const arm: Arm = {
+    points: [thinnest.at, end],
+    rod: () => ({ section, stiffness, shear, yields: bending * section.modulus, weight }),
+    loads: [
+      {
+        s,
+        force: [0, 0, (-joint.load.g * GRAVITY) / 1000 / n],
+        off: sub(out, times(thinnest.axis, s)),
+      },
+    ],
+    longest: long / 40,
+  };
+  let bent = bendsLittle(arm);
+  if (-bent.tip[2] > FAR * long) bent = bendsFar(arm);
+  const down = bent.folds ? Infinity : Math.max(0, -bent.tip[2]);
+  const kept = stock.section && ROD_MATERIALS[stock.material].bends ? Math.max(0, -staysBent(arm)[2]) : 0;
+  return { bent, length: long, down, stays: kept };
+}
+
+/** Whether the tip of a limb stays about where it was shaped; a look, not a failure, unless it folds. */
+export function droopCheck(joint: Joint, name: string): Check | undefined {
+  // what stands upright does not droop: it leans, and that is looked at elsewhere
+  if (Math.abs(joint.axis[2]) > 0.95) return undefined;
+  const droop = droopOf(joint);
+  if (!droop || droop.down < 0.05) return undefined;
+  const { stock } = joint.crossings[0]!.path;
+  const allowed = given('May sink unseen, 3 % of the length', SEEN * droop.length, 'mm', 'common practice');
+  const sinks = reckon(
+    'The tip sinks',
+    'mm',
+    'curvature M ÷ E I summed along the rod, on the bent shape where it bends far',
+    [
+      given(`${name} with all it carries`, joint.load.g, 'g'),
+      given('Rod out of the carrier', droop.length, 'mm'),
+      given('Second moment', stock.section.inertia, 'mm⁴'),
+      given('Rods', joint.crossings.length, 'pieces'),
+    ],
+    () => droop.down,
+    'handbook',
+  );
+  const stays = droop.stays > 0.2 ? ` It stays bent by ${droop.stays.toFixed(1)} mm.` : '';
+  return check(
+    'droop',
+    'Droop of the tip',
+    LOAD_CASES.table.name,
+    reckon('Droop over what is seen', '', 'sinks ÷ may sink', [sinks, allowed], (d, a) => d / a),
+    1,
+    'B',
+    {
+      ok: 'The tip stays about where you shaped it.',
+      no: `The tip sinks ${droop.down.toFixed(1)} mm: shape it that much higher, or use a stiffer rod.${stays}`,
+    },
+  );
+}

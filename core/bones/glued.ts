@@ -1,0 +1,185 @@
+import {
+  cross,
+  dot,
+  joinOf,
+  length,
+  measureOf,
+  place,
+  sub,
+  times,
+  type Build,
+  type Instance,
+  type Piece,
+} from '../figure/index.ts';
+import { chooseGlue, GLUES, type Glue } from '../pastes/index.ts';
+import { given, GRAVITY, reckon, type Minutes, type Reckoned } from '../quantity/index.ts';
+import { carriedMasses, type Mass } from './balance.ts';
+import { check, type Check } from './check.ts';
+import { FILMS, filmStrength, glueUse, type GluedSide, type Patch } from './glue-films.ts';
+import type { YieldOf } from './joint-checks.ts';
+import { jointsOf } from './joints.ts';
+import { apparent, LOAD_CASES, type LoadCase } from './load-cases.ts';
+import { contactOf, type Contact } from './contact.ts';
+import { pasteAt, softNow } from './soft.ts';
+
+const RESERVE = 1.5;
+/** Paste fresh from the hands, kPa; estimate. */
+const FRESH = 12;
+
+/** A piece held by glue alone. */
+export interface GluedReport {
+  readonly piece: Piece;
+  readonly on: string;
+  readonly glue: Glue;
+  /** On the journey, the glue set. */
+  readonly check: Check;
+  /** To be propped for so long after gluing; 0 holds at once, Infinity never on a table. */
+  readonly prop: Minutes;
+  /** Heaviest it may be in this shape, g, all it carries included. */
+  readonly most: Reckoned;
+  /** The same shape made smaller all round until it holds, share of its size. */
+  readonly smaller: number;
+}
+
+/** The glue a piece is stuck on with: the one chosen, or the first that fits soft paste on firm. */
+export function glueOf(build: Build, piece: Piece): Glue {
+  const chosen = GLUES.find((g) => g.id === piece.glue);
+  if (chosen) return chosen;
+  const { sides, heavy } = joinOf(build, piece);
+  return chooseGlue(sides, ['soft', 'firm'], heavy)[0]!.glue;
+}
+
+interface Face {
+  readonly patch: Patch;
+  readonly contact: Contact;
+  readonly load: Mass;
+}
+
+/** Sunk in by more than this share of its thickness it stands in a socket and is held by that. */
+const SOCKET = 0.6;
+
+const standsInSocket = ({ piece }: Instance): boolean => {
+  const m = measureOf(piece);
+  return piece.seat.sink >= SOCKET * Math.min(m.width, m.depth, m.height);
+};
+
+/** Worst use over the directions of throw of one case. */
+function worstUse(face: Face, film: number, set: boolean, side: GluedSide, c: LoadCase): number {
+  const { contact, load, patch } = face;
+  const arm = sub(load.at, contact.at);
+  const weight = (load.g * GRAVITY) / 1000;
+  const directions = c.sideways > 0 || c.tilt > 0 ? 16 : 1;
+  let worst = 0;
+  for (let k = 0; k < directions; k++) {
+    const F = times(apparent(c, (2 * Math.PI * k) / directions, c.down), weight);
+    const M = cross(arm, F);
+    const pull = dot(F, contact.out);
+    const slide = length(sub(F, times(contact.out, pull)));
+    const use = glueUse(
+      patch,
+      film,
+      set,
+      side,
+      { pull, slide },
+      {
+        tall: Math.abs(dot(M, contact.across)),
+        wide: Math.abs(dot(M, contact.along)),
+        twist: Math.abs(dot(M, contact.out)),
+      },
+    );
+    worst = Math.max(worst, use);
+  }
+  return worst;
+}
+
+const sideAt = (kPa: number, hours: number): GluedSide => {
+  const soft = softNow(pasteAt(kPa), hours);
+  return { cohesion: soft.now * soft.cohesion, tension: soft.now };
+};
+
+const softer = (a: GluedSide, b: GluedSide): GluedSide => ({
+  cohesion: Math.min(a.cohesion, b.cohesion),
+  tension: Math.min(a.tension, b.tension),
+});
+
+/** Every piece that no rod holds to its carrier, hardest worked first; what is laid round or set in holds itself. */
+export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
+  const instances = place(build);
+  const { with: masses } = carriedMasses(build);
+  const rodded = new Set(jointsOf(build).joints.map((j) => j.upper));
+  const journey = LOAD_CASES[build.brief.journey];
+  const seen = new Set<string>();
+  const out: GluedReport[] = [];
+  instances.forEach((instance, i) => {
+    const { piece } = instance;
+    if (instance.carrier < 0 || rodded.has(i) || seen.has(piece.id)) return;
+    if (piece.seat.how === 'wraps' || piece.seat.how === 'set' || standsInSocket(instance)) return;
+    seen.add(piece.id);
+    const glue = glueOf(build, piece);
+    const film = FILMS[glue.id]!;
+    const contact = contactOf(instance, instances[instance.carrier]!);
+    const { wide, tall } = contact;
+    const face: Face = { patch: { wide, tall, round: true }, contact, load: masses[i]! };
+    const carrier = instances[instance.carrier]!.piece;
+    const firm = softer(sideAt(yieldOf(carrier.id), 0), sideAt(yieldOf(piece.id), 0));
+    const used = worstUse(face, film.set, true, firm, journey);
+    const fresh = softer(sideAt(yieldOf(carrier.id), 2), sideAt(FRESH, 0));
+    const holdsAt = (hours: number) =>
+      worstUse(face, filmStrength(film, hours), false, fresh, LOAD_CASES.table) * RESERVE <= 1;
+    out.push({
+      piece,
+      on: carrier.name,
+      glue,
+      check: check(
+        'stuck',
+        `Stuck on with ${glue.name}`,
+        journey.name,
+        reckon(
+          'Used of the glued face',
+          '',
+          '√((pull ÷ bears)² + (slide ÷ bears)²) × reserve, prying in the pull and twist in the slide',
+          [
+            given(`${piece.name} with all it carries`, face.load.g, 'g'),
+            given('Glued face, across', wide, 'mm'),
+            given('Glued face, the other way', tall, 'mm'),
+            given('Film when set, shear', film.set, 'kPa', film.source),
+            given('Softer side, cohesion', firm.cohesion * 1000, 'kPa', 'estimate'),
+            given('Reserve', RESERVE, '×'),
+          ],
+          () => used * RESERVE,
+          'estimate',
+        ),
+        RESERVE,
+        'C',
+        {
+          ok: 'It can be stuck on without a stick.',
+          no: 'It slides or peels off on the way: put a stick in it, make it lighter, or give it a larger face.',
+        },
+      ),
+      prop: propFor(holdsAt, film.setIn),
+      most: reckon(
+        'Heaviest that stays on',
+        'g',
+        'its weight ÷ share used: every stress grows with the weight',
+        [given('With all it carries', face.load.g, 'g'), given('Share used', used * RESERVE, '')],
+        (g, u) => (u > 0 ? g / u : Infinity),
+      ),
+      smaller: used > 0 ? Math.min(1, 1 / (used * RESERVE)) : 1,
+    });
+  });
+  return out.sort((a, b) => b.check.use.value - a.check.use.value);
+}
+
+/** First moment from which it holds on a table, minutes, by halving over the setting time. */
+function propFor(holds: (hours: number) => boolean, setIn: number): Minutes {
+  if (holds(0)) return 0;
+  if (!holds(setIn)) return Infinity;
+  let low = 0;
+  let high = setIn;
+  for (let k = 0; k < 24; k++) {
+    const mid = (low + high) / 2;
+    if (holds(mid)) high = mid;
+    else low = mid;
+  }
+  return high * 60;
+}

@@ -1,0 +1,26 @@
+import type { Rod } from '../figure/index.ts';
+import type { Reckoned } from '../quantity/index.ts';
+import type { Check, Verdict } from './check.ts';
+import type { Mend } from './mends.ts';
+import type { RodStock } from './rods/registry.ts';
+
+/** A rod with everything it has to answer for. */
+export interface RodReport {
+  readonly rod: Rod;
+  /** A, B, C… as lettered on the stage. */
+  readonly letter: string;
+  readonly stock: RodStock;
+  readonly length: Reckoned;
+  readonly mass: Reckoned;
+  /** What it runs through, from one end to the other, in words. */
+  readonly through: string;
+  /** How deep it is held in the lowest thing, mm; zero when it holds nothing. */
+  readonly depth: number;
+  readonly depthIn: string;
+  readonly checks: readonly Check[];
+  readonly worst: Check | undefined;
+  readonly verdict: Verdict | 'idle';
+  readonly caution: string | undefined;
+  /** Changes that were tried and make it hold; worked out when first read. */
+  readonly mends: readonly Mend[];
+}

@@ -1,0 +1,13 @@
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { By, choose, openBrowser, serve } from '../tests/browser/driver.ts';
+mkdirSync('/tmp/shots',{recursive:true});
+const served=await serve(); const b=await openBrowser();
+const shot=async(n:string)=>{await b.driver.sleep(900);writeFileSync(`/tmp/shots/${n}.png`,Buffer.from(await b.driver.takeScreenshot(),'base64'));};
+const go=async(p:string)=>{await b.driver.get(served.url+p);await b.driver.sleep(1200);};
+await go('/build/demo-ferryman-otter/bones');await choose(b,'In the way');await shot('ways');
+await choose(b,'Cut and count');await shot('cut');
+await go('/build/demo-one-legged-heron/bones');await choose(b,'Stuck on');await b.driver.sleep(500);
+const l=(await b.driver.findElements(By.css('.opening .line')))[0];await l!.click();await shot('stuck');
+await go('/build/demo-ferryman-otter/sheet/bones');await shot('sheet');
+console.log(await b.complaints());
+await b.close();await served.close();process.exit(0);

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { Printer } from '@lucide/vue';
+import { cutList, removalCard } from '@core/bones/index.ts';
+import { formatLength } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { usePreferences } from '../../state/preferences.ts';
+
+/** What is cut from what, what asks for a sleeve, and what has to come out again. */
+const store = useBuild();
+const { shown } = usePreferences();
+const build = computed(() => store.build!);
+const bones = computed(() => store.report!.bones);
+const cuts = computed(() => cutList(bones.value.rods));
+const card = computed(() => removalCard(build.value, bones.value.rods));
+const LEVELS = { must: '▲ must', should: '◆ should', note: '● note' } as const;
+const share = (length: number, whole: number) => `${(100 * length) / whole}%`;
+</script>
+
+<template>
+  <section v-for="c in cuts" :key="c.stock.id" class="stock">
+    <h3>
+      {{ c.stock.name }}
+      <span class="muted"
+        >{{ c.bars.length }} of {{ formatLength(c.stock.stock, shown)
+        }}<template v-if="c.fewest && c.bars.length > 1">, no fewer will do</template></span
+      >
+    </h3>
+    <p class="small">
+      Cut
+      <template v-for="(p, i) in c.pieces" :key="i"
+        ><strong>{{ p.letter }}</strong> {{ formatLength(p.length, shown) }}{{ p.sleeved ? ' sleeved' : ''
+        }}{{ i < c.pieces.length - 1 ? ', ' : '.' }}</template
+      >
+    </p>
+    <div v-for="(bar, k) in c.bars" :key="k" class="bar" aria-hidden="true">
+      <i v-for="(l, n) in bar.lengths" :key="n" :style="{ width: share(l, c.stock.stock) }">{{
+        Math.round(l)
+      }}</i>
+      <span>{{ formatLength(bar.left, shown) }} left</span>
+    </div>
+    <p v-if="c.tooLong.length" class="warn">
+      <span aria-hidden="true">▲</span> Longer than it is sold:
+      {{ c.tooLong.map((l) => formatLength(l, shown)).join(', ') }}.
+    </p>
+  </section>
+  <p v-if="!cuts.length" class="muted empty">There are no rods to cut yet.</p>
+  <section v-if="bones.hazards.length">
+    <h3>Before it is eaten</h3>
+    <p v-for="h in bones.hazards" :key="h.id" class="hazard">
+      <span class="level" :class="h.level">{{ LEVELS[h.level] }}</span>
+      <span
+        ><strong v-if="h.letters.length">{{ h.letters.join(', ') }}: </strong>{{ h.why }} {{ h.what }}</span
+      >
+    </p>
+  </section>
+  <section v-if="card.length">
+    <h3>Removal card</h3>
+    <table class="plain">
+      <thead>
+        <tr>
+          <th scope="col">Not food</th>
+          <th scope="col" class="n">Put in</th>
+          <th scope="col">Where</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="l in card" :key="l.what + l.where">
+          <td>{{ l.what }}</td>
+          <td class="n">{{ l.number }}</td>
+          <td class="muted">{{ l.where }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+  <div class="row out">
+    <router-link class="button" :to="`/build/${build.id}/sheet/bones`"
+      ><Printer :size="15" /> Cut list and removal card to print</router-link
+    >
+  </div>
+  <p class="muted small">Local food law and licensed practice come first; none of this is a certificate.</p>
+</template>
+
+<style scoped>
+section {
+  padding: 14px 0 4px;
+}
+h3 .muted {
+  font: 400 13px var(--font-text);
+}
+.bar {
+  display: flex;
+  height: 22px;
+  margin: 4px 0;
+  border: 1px solid var(--rod);
+  border-radius: 4px;
+  font-size: 12px;
+}
+.bar i {
+  font-style: normal;
+  text-align: center;
+  color: #fff;
+  background: var(--rod);
+  border-right: 2px solid #fff;
+}
+.bar span {
+  padding: 0 8px;
+  color: var(--ink-2);
+  white-space: nowrap;
+  overflow: hidden;
+}
+.hazard {
+  display: grid;
+  grid-template-columns: 76px 1fr;
+  gap: 10px;
+  padding: 5px 0;
+}
+.level {
+  font-weight: 600;
+  white-space: nowrap;
+}
+.level.must {
+  color: var(--fails);
+}
+.level.should {
+  color: var(--tight);
+}
+.warn {
+  color: var(--fails);
+}
+.out {
+  padding: 14px 0;
+}
+.empty {
+  padding: 20px 0;
+}
+a.button {
+  color: inherit;
+  text-decoration: none;
+}
+</style>

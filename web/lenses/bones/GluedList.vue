@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { gluedMends, type GluedReport } from '@core/bones/index.ts';
+import { joinOf, setPiece } from '@core/figure/index.ts';
+import { chooseGlue } from '@core/pastes/index.ts';
+import { formatTime } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import Choice from '../../shared/Choice.vue';
+import VerdictWord from '../../shared/VerdictWord.vue';
+import WhyButton from '../../shared/WhyButton.vue';
+import WhyTree from '../../shared/WhyTree.vue';
+import LoadBar from './LoadBar.vue';
+
+/** Pieces that glue alone holds: on the journey once it has set, and until then on the table. */
+const store = useBuild();
+const build = computed(() => store.build!);
+const glued = computed(() => store.report!.bones.glued);
+const open = ref<string>();
+const yieldOf = (id: string) => store.report!.firming.get(id)?.nightYield ?? 0;
+const mends = computed(() => {
+  const g = glued.value.find((x) => x.piece.id === open.value);
+  return g && g.check.verdict !== 'holds' ? gluedMends(build.value, g, yieldOf) : [];
+});
+const prop = (g: GluedReport) =>
+  g.prop === 0
+    ? 'holds at once'
+    : Number.isFinite(g.prop)
+      ? `prop it about ${formatTime(Math.max(1, Math.ceil(g.prop)))}`
+      : 'prop it until it is handed over';
+const glues = (g: GluedReport) =>
+  chooseGlue(joinOf(build.value, g.piece).sides, ['soft', 'firm'])
+    .filter((c) => c.fits || c.glue.id === g.glue.id)
+    .map((c) => ({ value: c.glue.id, label: c.glue.name }));
+function toggle(g: GluedReport): void {
+  open.value = open.value === g.piece.id ? undefined : g.piece.id;
+  store.lit = open.value ? new Set([g.piece.id]) : undefined;
+}
+</script>
+
+<template>
+  <p v-if="!glued.length" class="muted empty">
+    Every piece is held by a rod, a socket, or lies round another.
+  </p>
+  <ul class="opening">
+    <li v-for="g in glued" :key="g.piece.id" :class="{ open: open === g.piece.id }">
+      <button type="button" class="line" :aria-expanded="open === g.piece.id" @click="toggle(g)">
+        <span class="what"
+          ><strong>{{ g.piece.name }}</strong
+          ><span class="muted small"
+            >on the {{ g.on.toLowerCase() }} with {{ g.glue.name }} · {{ prop(g) }}</span
+          ></span
+        >
+        <LoadBar :use="g.check.use.value" :verdict="g.check.verdict" />
+        <VerdictWord :verdict="g.check.verdict" :times="g.check.times" />
+      </button>
+      <div v-if="open === g.piece.id" class="card">
+        <p>
+          {{ g.check.text }} <span class="muted">{{ g.check.sure }}</span>
+        </p>
+        <p v-if="Number.isFinite(g.most.value)" class="muted">
+          This face holds up to <WhyButton :figure="g.most" /> in this shape<template v-if="g.smaller < 1"
+            >, or the same shape at {{ Math.round(100 * g.smaller) }} % of its size</template
+          >.
+        </p>
+        <div v-if="mends.length" class="row">
+          <button
+            v-for="(m, i) in mends"
+            :key="m.text"
+            class="button"
+            :class="{ main: i === 0 }"
+            type="button"
+            @click="store.apply(m.apply(), m.text.toLowerCase())"
+          >
+            {{ m.text }} — {{ Number.isFinite(m.times) ? `holds ${m.times.toFixed(1)}×` : 'holds' }}
+          </button>
+        </div>
+        <label class="field"
+          ><span>Stuck on with</span
+          ><Choice
+            :value="g.glue.id"
+            :options="glues(g)"
+            style="width: 220px"
+            @change="
+              (v: unknown) =>
+                store.apply(
+                  setPiece(build, g.piece.id, { glue: v as string }),
+                  `the glue of the ${g.piece.name.toLowerCase()}`,
+                )
+            "
+        /></label>
+        <WhyTree :figure="g.check.use" />
+      </div>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.empty {
+  padding: 22px 0;
+}
+.line {
+  display: grid;
+  grid-template-columns: 1fr 118px 118px;
+  gap: 12px;
+  align-items: center;
+  min-height: 50px;
+  padding: 5px 0;
+}
+.what > * {
+  display: block;
+}
+.card {
+  display: grid;
+  gap: 9px;
+  padding: 2px 0 12px;
+}
+@media (max-width: 1100px) {
+  .line {
+    grid-template-columns: 1fr 60px 104px;
+  }
+}
+</style>
