@@ -29,5 +29,6 @@ export * from './rod-cover.ts';
 export * from './clashes.ts';
 export * from './sliding.ts';
 export * from './hazards.ts';
+export * from './hardware.ts';
 export * from './mends.ts';
 export * from './rescale.ts';

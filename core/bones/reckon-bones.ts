@@ -3,6 +3,7 @@ import { given, once } from '../quantity/index.ts';
 import { wholeBalance, type WholeBalance } from './balance.ts';
 import { worst, type Check, type Verdict } from './check.ts';
 import { clashesOf, type Clash } from './clashes.ts';
+import { hardwareOf, type HardwareReport } from './hardware.ts';
 import { hazardsOf, type Hazard } from './hazards.ts';
 import { gluedJoints, type GluedReport } from './glued.ts';
 import { sliding } from './sliding.ts';
@@ -31,6 +32,8 @@ export interface BonesReport {
   readonly clashes: readonly Clash[];
   /** What rods, cores and board ask for before it is eaten. */
   readonly hazards: readonly Hazard[];
+  /** What stands on a threaded rod, and the length to cut. */
+  readonly hardware: HardwareReport | undefined;
   /** Pieces that glue alone holds; worked out when first read. */
   readonly glued: readonly GluedReport[];
   readonly limits: string;
@@ -128,6 +131,7 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
       return clashes();
     },
     hazards: hazardsOf(build, rods),
+    hardware: hardwareOf(build),
     get glued() {
       return glued();
     },

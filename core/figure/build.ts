@@ -205,6 +205,25 @@ export interface Portions {
   readonly weighed: readonly Grams[];
 }
 
+export type ThreadSize = 6 | 8 | 10 | 12;
+
+/** One thing on or under a threaded rod. */
+export interface StackItem {
+  readonly id: string;
+  readonly kind: 'feet' | 'nut' | 'washer' | 'large' | 'base' | 'board' | 'gap' | 'tier';
+  readonly name: string;
+  /** Typed for boards, gaps, tiers and feet; the thread's own for hardware. */
+  readonly thick: Mm;
+}
+
+/** Hardware on a threaded rod, from the table up. */
+export interface HardwareStack {
+  readonly thread: ThreadSize;
+  readonly items: readonly StackItem[];
+  /** Length the rod was cut to. */
+  readonly cutAt?: Mm;
+}
+
 /** An offcut kept for a batch of this build. */
 export interface Reserve {
   /** Entry of the stores. */
@@ -237,6 +256,7 @@ export interface Build {
   readonly practice: Practice;
   readonly cake: CakeWork;
   readonly portions?: Portions;
+  readonly stack?: HardwareStack;
   readonly reserves: readonly Reserve[];
   readonly bench: BenchRecord;
 }

@@ -50,6 +50,7 @@ export {
 export * from './edit-form.ts';
 export * from './edit-parts.ts';
 export * from './edit-paste.ts';
+export * from './edit-stack.ts';
 export * from './textures.ts';
 export * from './covers.ts';
 export * from './paste-list.ts';

@@ -1,4 +1,4 @@
-import { RODS } from '../bones/index.ts';
+import { RODS, STACK_KINDS } from '../bones/index.ts';
 import { BUILD_FORMAT, BUILD_VERSION, TEXTURES } from '../figure/index.ts';
 import {
   BATTERS,
@@ -92,6 +92,23 @@ const reserveSchema = record(
     keepBy: day,
   },
   ['keepBy'],
+);
+
+const stackSchema = record(
+  {
+    thread: { type: 'integer', enum: [6, 8, 10, 12] },
+    items: list(
+      record({
+        id,
+        kind: oneOf(Object.keys(STACK_KINDS)),
+        name,
+        thick: number(0, 600),
+      }),
+      40,
+    ),
+    cutAt: number(0, 3000),
+  },
+  ['cutAt'],
 );
 
 /** JSON Schema (draft 2020-12) of a build, made from the same registries the app offers, so that they cannot drift. */
@@ -234,9 +251,10 @@ export const buildSchema = {
         caseWidth: number(0, 500),
         weighed: list(number(0.001, 10_000), 2000),
       }),
+      stack: stackSchema,
       reserves: list(reserveSchema, 200),
       bench: record({ done: list(record({ step: text(200), at: text(40) }), 4000) }),
     },
-    ['portions'],
+    ['portions', 'stack'],
   ),
 };

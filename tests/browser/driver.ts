@@ -138,6 +138,10 @@ export async function openBuild(browser: Browser, url: string, lens: string, id 
   await browser.find('.frame');
 }
 
+/** Wait until what was changed is kept, before the page is left. */
+export const kept = (browser: Browser) =>
+  browser.driver.wait(async () => !(await browser.text('.rail .name')).includes('saving'), 10_000);
+
 /** Wait until something of a kind says certain words. */
 export const has = (browser: Browser, css: string, words: string | RegExp) =>
   browser.driver.wait(async () => {

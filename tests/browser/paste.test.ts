@@ -7,6 +7,7 @@ import {
   By,
   choose,
   has,
+  kept,
   Key,
   openBrowser,
   openBuild,
@@ -34,7 +35,7 @@ const paste = async (view: string, id?: string) => {
   await choose(b, view);
 };
 const undo = () => b.press(Key.chord(Key.CONTROL, 'z'));
-const waitSaved = () => b.driver.wait(async () => !(await b.text('.rail .name')).includes('saving'), 10_000);
+const waitSaved = () => kept(b);
 const stores = async () => {
   await b.driver.get(`${served.url}/stores`);
   await has(b, '.find', /entries/);

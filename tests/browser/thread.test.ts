@@ -6,6 +6,7 @@ import { plan } from '../../core/plan.ts';
 import {
   By,
   has,
+  kept,
   Key,
   openBrowser,
   openBuild,
@@ -31,7 +32,7 @@ afterAll(async () => {
 const open = (browser: Browser, lens: string, id?: string) => openBuild(browser, served.url, lens, id);
 const heightShown = async () =>
   (await b.driver.findElement(By.xpath('//label[span[.="Finished height"]]/input'))).getAttribute('value');
-const waitSaved = () => b.driver.wait(async () => !(await b.text('.rail .name')).includes('saving'), 10_000);
+const waitSaved = () => kept(b);
 describe('from a figure on the shelf to a bench sheet', () => {
   it('finds the demonstration builds on the shelf and opens the otter', async () => {
     await b.driver.get(served.url);

@@ -36,6 +36,14 @@ const card = computed(() => (build.value && bones.value ? removalCard(build.valu
           </tr>
         </tbody>
       </table>
+      <template v-if="bones.hardware">
+        <h2>Stack on the rod, {{ formatLength(bones.hardware.rod.value, shown) }} to cut</h2>
+        <ol>
+          <li v-for="h in bones.hardware.steps" :key="h.do">
+            ☐ {{ h.do }}<template v-if="h.closes"> Closes off: {{ h.closes }}.</template>
+          </li>
+        </ol>
+      </template>
       <section class="card">
         <h2>To be taken out before it is eaten: {{ build.name }}</h2>
         <table>

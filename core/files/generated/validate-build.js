@@ -1030,6 +1030,71 @@ const schema31 = {
 				}
 			}
 		},
+		"stack": {
+			"type": "object",
+			"additionalProperties": false,
+			"required": ["thread", "items"],
+			"properties": {
+				"thread": {
+					"type": "integer",
+					"enum": [
+						6,
+						8,
+						10,
+						12
+					]
+				},
+				"items": {
+					"type": "array",
+					"items": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": [
+							"id",
+							"kind",
+							"name",
+							"thick"
+						],
+						"properties": {
+							"id": {
+								"type": "string",
+								"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+							},
+							"kind": {
+								"type": "string",
+								"enum": [
+									"feet",
+									"nut",
+									"washer",
+									"large",
+									"base",
+									"board",
+									"gap",
+									"tier"
+								]
+							},
+							"name": {
+								"type": "string",
+								"minLength": 1,
+								"maxLength": 120
+							},
+							"thick": {
+								"type": "number",
+								"minimum": 0,
+								"maximum": 600
+							}
+						}
+					},
+					"maxItems": 40,
+					"minItems": 0
+				},
+				"cutAt": {
+					"type": "number",
+					"minimum": 0,
+					"maximum": 3e3
+				}
+			}
+		},
 		"reserves": {
 			"type": "array",
 			"items": {
@@ -1116,7 +1181,7 @@ const pattern5 = /* @__PURE__ */ new RegExp("^[a-z0-9][a-z0-9-]{0,59}$", "u");
 const pattern8 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
 const pattern10 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
 const pattern18 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
-const pattern24 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
+const pattern25 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
 function validate20(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 	let vErrors = null;
 	const evaluated0 = validate20.evaluated;
@@ -6254,450 +6319,236 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		var valid0 = true;
 																	} else var valid0 = true;
 																	if (valid0) {
-																		if (data.reserves !== void 0) {
-																			let data152 = data.reserves;
-																			if (Array.isArray(data152)) {
-																				if (data152.length > 200) {
+																		if (data.stack !== void 0) {
+																			let data152 = data.stack;
+																			if (data152 && typeof data152 == "object" && !Array.isArray(data152)) {
+																				let missing22;
+																				if (data152.thread === void 0 && (missing22 = "thread") || data152.items === void 0 && (missing22 = "items")) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/reserves",
-																						schemaPath: "#/properties/reserves/maxItems",
-																						keyword: "maxItems",
-																						params: { limit: 200 },
-																						message: "must NOT have more than 200 items"
-																					}];
-																					return false;
-																				} else if (data152.length < 0) {
-																					validate20.errors = [{
-																						instancePath: instancePath + "/reserves",
-																						schemaPath: "#/properties/reserves/minItems",
-																						keyword: "minItems",
-																						params: { limit: 0 },
-																						message: "must NOT have fewer than 0 items"
+																						instancePath: instancePath + "/stack",
+																						schemaPath: "#/properties/stack/required",
+																						keyword: "required",
+																						params: { missingProperty: missing22 },
+																						message: "must have required property '" + missing22 + "'"
 																					}];
 																					return false;
 																				} else {
-																					const len17 = data152.length;
-																					for (let i17 = 0; i17 < len17; i17++) {
-																						let data153 = data152[i17];
-																						if (data153 && typeof data153 == "object" && !Array.isArray(data153)) {
-																							let missing22;
-																							if (data153.stock === void 0 && (missing22 = "stock") || data153.name === void 0 && (missing22 = "name") || data153.batch === void 0 && (missing22 = "batch") || data153.grams === void 0 && (missing22 = "grams") || data153.recolour === void 0 && (missing22 = "recolour") || data153.allergens === void 0 && (missing22 = "allergens")) {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/reserves/" + i17,
-																									schemaPath: "#/properties/reserves/items/required",
-																									keyword: "required",
-																									params: { missingProperty: missing22 },
-																									message: "must have required property '" + missing22 + "'"
-																								}];
-																								return false;
-																							} else {
-																								for (const key25 in data153) if (!(key25 === "stock" || key25 === "name" || key25 === "batch" || key25 === "grams" || key25 === "recolour" || key25 === "allergens" || key25 === "keepBy")) {
-																									validate20.errors = [{
-																										instancePath: instancePath + "/reserves/" + i17,
-																										schemaPath: "#/properties/reserves/items/additionalProperties",
-																										keyword: "additionalProperties",
-																										params: { additionalProperty: key25 },
-																										message: "must NOT have additional properties"
-																									}];
-																									return false;
-																								}
-																								if (data153.stock !== void 0) {
-																									let data154 = data153.stock;
-																									if (typeof data154 === "string") {
-																										if (func2(data154) > 80) {
-																											validate20.errors = [{
-																												instancePath: instancePath + "/reserves/" + i17 + "/stock",
-																												schemaPath: "#/properties/reserves/items/properties/stock/maxLength",
-																												keyword: "maxLength",
-																												params: { limit: 80 },
-																												message: "must NOT have more than 80 characters"
-																											}];
-																											return false;
-																										} else if (func2(data154) < 1) {
-																											validate20.errors = [{
-																												instancePath: instancePath + "/reserves/" + i17 + "/stock",
-																												schemaPath: "#/properties/reserves/items/properties/stock/minLength",
-																												keyword: "minLength",
-																												params: { limit: 1 },
-																												message: "must NOT have fewer than 1 characters"
-																											}];
-																											return false;
-																										}
-																									} else {
-																										validate20.errors = [{
-																											instancePath: instancePath + "/reserves/" + i17 + "/stock",
-																											schemaPath: "#/properties/reserves/items/properties/stock/type",
-																											keyword: "type",
-																											params: { type: "string" },
-																											message: "must be string"
-																										}];
-																										return false;
-																									}
-																									var valid42 = true;
-																								} else var valid42 = true;
-																								if (valid42) {
-																									if (data153.name !== void 0) {
-																										let data155 = data153.name;
-																										if (typeof data155 === "string") {
-																											if (func2(data155) > 120) {
-																												validate20.errors = [{
-																													instancePath: instancePath + "/reserves/" + i17 + "/name",
-																													schemaPath: "#/properties/reserves/items/properties/name/maxLength",
-																													keyword: "maxLength",
-																													params: { limit: 120 },
-																													message: "must NOT have more than 120 characters"
-																												}];
-																												return false;
-																											} else if (func2(data155) < 1) {
-																												validate20.errors = [{
-																													instancePath: instancePath + "/reserves/" + i17 + "/name",
-																													schemaPath: "#/properties/reserves/items/properties/name/minLength",
-																													keyword: "minLength",
-																													params: { limit: 1 },
-																													message: "must NOT have fewer than 1 characters"
-																												}];
-																												return false;
-																											}
-																										} else {
-																											validate20.errors = [{
-																												instancePath: instancePath + "/reserves/" + i17 + "/name",
-																												schemaPath: "#/properties/reserves/items/properties/name/type",
-																												keyword: "type",
-																												params: { type: "string" },
-																												message: "must be string"
-																											}];
-																											return false;
-																										}
-																										var valid42 = true;
-																									} else var valid42 = true;
-																									if (valid42) {
-																										if (data153.batch !== void 0) {
-																											let data156 = data153.batch;
-																											if (typeof data156 === "string") {
-																												if (func2(data156) > 130) {
-																													validate20.errors = [{
-																														instancePath: instancePath + "/reserves/" + i17 + "/batch",
-																														schemaPath: "#/properties/reserves/items/properties/batch/maxLength",
-																														keyword: "maxLength",
-																														params: { limit: 130 },
-																														message: "must NOT have more than 130 characters"
-																													}];
-																													return false;
-																												}
-																											} else {
-																												validate20.errors = [{
-																													instancePath: instancePath + "/reserves/" + i17 + "/batch",
-																													schemaPath: "#/properties/reserves/items/properties/batch/type",
-																													keyword: "type",
-																													params: { type: "string" },
-																													message: "must be string"
-																												}];
-																												return false;
-																											}
-																											var valid42 = true;
-																										} else var valid42 = true;
-																										if (valid42) {
-																											if (data153.grams !== void 0) {
-																												let data157 = data153.grams;
-																												if (typeof data157 == "number" && isFinite(data157)) {
-																													if (data157 > 1e5 || isNaN(data157)) {
-																														validate20.errors = [{
-																															instancePath: instancePath + "/reserves/" + i17 + "/grams",
-																															schemaPath: "#/properties/reserves/items/properties/grams/maximum",
-																															keyword: "maximum",
-																															params: {
-																																comparison: "<=",
-																																limit: 1e5
-																															},
-																															message: "must be <= 100000"
-																														}];
-																														return false;
-																													} else if (data157 < 0 || isNaN(data157)) {
-																														validate20.errors = [{
-																															instancePath: instancePath + "/reserves/" + i17 + "/grams",
-																															schemaPath: "#/properties/reserves/items/properties/grams/minimum",
-																															keyword: "minimum",
-																															params: {
-																																comparison: ">=",
-																																limit: 0
-																															},
-																															message: "must be >= 0"
-																														}];
-																														return false;
-																													}
-																												} else {
-																													validate20.errors = [{
-																														instancePath: instancePath + "/reserves/" + i17 + "/grams",
-																														schemaPath: "#/properties/reserves/items/properties/grams/type",
-																														keyword: "type",
-																														params: { type: "number" },
-																														message: "must be number"
-																													}];
-																													return false;
-																												}
-																												var valid42 = true;
-																											} else var valid42 = true;
-																											if (valid42) {
-																												if (data153.recolour !== void 0) {
-																													if (typeof data153.recolour !== "boolean") {
-																														validate20.errors = [{
-																															instancePath: instancePath + "/reserves/" + i17 + "/recolour",
-																															schemaPath: "#/properties/reserves/items/properties/recolour/type",
-																															keyword: "type",
-																															params: { type: "boolean" },
-																															message: "must be boolean"
-																														}];
-																														return false;
-																													}
-																													var valid42 = true;
-																												} else var valid42 = true;
-																												if (valid42) {
-																													if (data153.allergens !== void 0) {
-																														let data159 = data153.allergens;
-																														if (Array.isArray(data159)) {
-																															if (data159.length > 20) {
-																																validate20.errors = [{
-																																	instancePath: instancePath + "/reserves/" + i17 + "/allergens",
-																																	schemaPath: "#/properties/reserves/items/properties/allergens/maxItems",
-																																	keyword: "maxItems",
-																																	params: { limit: 20 },
-																																	message: "must NOT have more than 20 items"
-																																}];
-																																return false;
-																															} else if (data159.length < 0) {
-																																validate20.errors = [{
-																																	instancePath: instancePath + "/reserves/" + i17 + "/allergens",
-																																	schemaPath: "#/properties/reserves/items/properties/allergens/minItems",
-																																	keyword: "minItems",
-																																	params: { limit: 0 },
-																																	message: "must NOT have fewer than 0 items"
-																																}];
-																																return false;
-																															} else {
-																																const len18 = data159.length;
-																																for (let i18 = 0; i18 < len18; i18++) {
-																																	let data160 = data159[i18];
-																																	if (typeof data160 === "string") {
-																																		if (func2(data160) > 60) {
-																																			validate20.errors = [{
-																																				instancePath: instancePath + "/reserves/" + i17 + "/allergens/" + i18,
-																																				schemaPath: "#/properties/reserves/items/properties/allergens/items/maxLength",
-																																				keyword: "maxLength",
-																																				params: { limit: 60 },
-																																				message: "must NOT have more than 60 characters"
-																																			}];
-																																			return false;
-																																		}
-																																	} else {
-																																		validate20.errors = [{
-																																			instancePath: instancePath + "/reserves/" + i17 + "/allergens/" + i18,
-																																			schemaPath: "#/properties/reserves/items/properties/allergens/items/type",
-																																			keyword: "type",
-																																			params: { type: "string" },
-																																			message: "must be string"
-																																		}];
-																																		return false;
-																																	}
-																																}
-																															}
-																														} else {
-																															validate20.errors = [{
-																																instancePath: instancePath + "/reserves/" + i17 + "/allergens",
-																																schemaPath: "#/properties/reserves/items/properties/allergens/type",
-																																keyword: "type",
-																																params: { type: "array" },
-																																message: "must be array"
-																															}];
-																															return false;
-																														}
-																														var valid42 = true;
-																													} else var valid42 = true;
-																													if (valid42) {
-																														if (data153.keepBy !== void 0) {
-																															let data161 = data153.keepBy;
-																															if (typeof data161 === "string") {
-																																if (!pattern24.test(data161)) {
-																																	validate20.errors = [{
-																																		instancePath: instancePath + "/reserves/" + i17 + "/keepBy",
-																																		schemaPath: "#/properties/reserves/items/properties/keepBy/pattern",
-																																		keyword: "pattern",
-																																		params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
-																																		message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
-																																	}];
-																																	return false;
-																																}
-																															} else {
-																																validate20.errors = [{
-																																	instancePath: instancePath + "/reserves/" + i17 + "/keepBy",
-																																	schemaPath: "#/properties/reserves/items/properties/keepBy/type",
-																																	keyword: "type",
-																																	params: { type: "string" },
-																																	message: "must be string"
-																																}];
-																																return false;
-																															}
-																															var valid42 = true;
-																														} else var valid42 = true;
-																													}
-																												}
-																											}
-																										}
-																									}
-																								}
-																							}
-																						} else {
-																							validate20.errors = [{
-																								instancePath: instancePath + "/reserves/" + i17,
-																								schemaPath: "#/properties/reserves/items/type",
-																								keyword: "type",
-																								params: { type: "object" },
-																								message: "must be object"
-																							}];
-																							return false;
-																						}
-																					}
-																				}
-																			} else {
-																				validate20.errors = [{
-																					instancePath: instancePath + "/reserves",
-																					schemaPath: "#/properties/reserves/type",
-																					keyword: "type",
-																					params: { type: "array" },
-																					message: "must be array"
-																				}];
-																				return false;
-																			}
-																			var valid0 = true;
-																		} else var valid0 = true;
-																		if (valid0) {
-																			if (data.bench !== void 0) {
-																				let data162 = data.bench;
-																				if (data162 && typeof data162 == "object" && !Array.isArray(data162)) {
-																					let missing23;
-																					if (data162.done === void 0 && (missing23 = "done")) {
+																					for (const key25 in data152) if (!(key25 === "thread" || key25 === "items" || key25 === "cutAt")) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/bench",
-																							schemaPath: "#/properties/bench/required",
-																							keyword: "required",
-																							params: { missingProperty: missing23 },
-																							message: "must have required property '" + missing23 + "'"
+																							instancePath: instancePath + "/stack",
+																							schemaPath: "#/properties/stack/additionalProperties",
+																							keyword: "additionalProperties",
+																							params: { additionalProperty: key25 },
+																							message: "must NOT have additional properties"
 																						}];
 																						return false;
-																					} else {
-																						for (const key26 in data162) if (!(key26 === "done")) {
+																					}
+																					if (data152.thread !== void 0) {
+																						let data153 = data152.thread;
+																						if (!(typeof data153 == "number" && !(data153 % 1) && !isNaN(data153) && isFinite(data153))) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/bench",
-																								schemaPath: "#/properties/bench/additionalProperties",
-																								keyword: "additionalProperties",
-																								params: { additionalProperty: key26 },
-																								message: "must NOT have additional properties"
+																								instancePath: instancePath + "/stack/thread",
+																								schemaPath: "#/properties/stack/properties/thread/type",
+																								keyword: "type",
+																								params: { type: "integer" },
+																								message: "must be integer"
 																							}];
 																							return false;
 																						}
-																						if (data162.done !== void 0) {
-																							let data163 = data162.done;
-																							if (Array.isArray(data163)) {
-																								if (data163.length > 4e3) {
+																						if (!(data153 === 6 || data153 === 8 || data153 === 10 || data153 === 12)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/stack/thread",
+																								schemaPath: "#/properties/stack/properties/thread/enum",
+																								keyword: "enum",
+																								params: { allowedValues: schema31.properties.stack.properties.thread.enum },
+																								message: "must be equal to one of the allowed values"
+																							}];
+																							return false;
+																						}
+																						var valid41 = true;
+																					} else var valid41 = true;
+																					if (valid41) {
+																						if (data152.items !== void 0) {
+																							let data154 = data152.items;
+																							if (Array.isArray(data154)) {
+																								if (data154.length > 40) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/bench/done",
-																										schemaPath: "#/properties/bench/properties/done/maxItems",
+																										instancePath: instancePath + "/stack/items",
+																										schemaPath: "#/properties/stack/properties/items/maxItems",
 																										keyword: "maxItems",
-																										params: { limit: 4e3 },
-																										message: "must NOT have more than 4000 items"
+																										params: { limit: 40 },
+																										message: "must NOT have more than 40 items"
 																									}];
 																									return false;
-																								} else if (data163.length < 0) {
+																								} else if (data154.length < 0) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/bench/done",
-																										schemaPath: "#/properties/bench/properties/done/minItems",
+																										instancePath: instancePath + "/stack/items",
+																										schemaPath: "#/properties/stack/properties/items/minItems",
 																										keyword: "minItems",
 																										params: { limit: 0 },
 																										message: "must NOT have fewer than 0 items"
 																									}];
 																									return false;
 																								} else {
-																									const len19 = data163.length;
-																									for (let i19 = 0; i19 < len19; i19++) {
-																										let data164 = data163[i19];
-																										if (data164 && typeof data164 == "object" && !Array.isArray(data164)) {
-																											let missing24;
-																											if (data164.step === void 0 && (missing24 = "step") || data164.at === void 0 && (missing24 = "at")) {
+																									const len17 = data154.length;
+																									for (let i17 = 0; i17 < len17; i17++) {
+																										let data155 = data154[i17];
+																										if (data155 && typeof data155 == "object" && !Array.isArray(data155)) {
+																											let missing23;
+																											if (data155.id === void 0 && (missing23 = "id") || data155.kind === void 0 && (missing23 = "kind") || data155.name === void 0 && (missing23 = "name") || data155.thick === void 0 && (missing23 = "thick")) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/bench/done/" + i19,
-																													schemaPath: "#/properties/bench/properties/done/items/required",
+																													instancePath: instancePath + "/stack/items/" + i17,
+																													schemaPath: "#/properties/stack/properties/items/items/required",
 																													keyword: "required",
-																													params: { missingProperty: missing24 },
-																													message: "must have required property '" + missing24 + "'"
+																													params: { missingProperty: missing23 },
+																													message: "must have required property '" + missing23 + "'"
 																												}];
 																												return false;
 																											} else {
-																												for (const key27 in data164) if (!(key27 === "step" || key27 === "at")) {
+																												for (const key26 in data155) if (!(key26 === "id" || key26 === "kind" || key26 === "name" || key26 === "thick")) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/bench/done/" + i19,
-																														schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
+																														instancePath: instancePath + "/stack/items/" + i17,
+																														schemaPath: "#/properties/stack/properties/items/items/additionalProperties",
 																														keyword: "additionalProperties",
-																														params: { additionalProperty: key27 },
+																														params: { additionalProperty: key26 },
 																														message: "must NOT have additional properties"
 																													}];
 																													return false;
 																												}
-																												if (data164.step !== void 0) {
-																													let data165 = data164.step;
-																													if (typeof data165 === "string") {
-																														if (func2(data165) > 200) {
+																												if (data155.id !== void 0) {
+																													let data156 = data155.id;
+																													if (typeof data156 === "string") {
+																														if (!pattern5.test(data156)) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/bench/done/" + i19 + "/step",
-																																schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
-																																keyword: "maxLength",
-																																params: { limit: 200 },
-																																message: "must NOT have more than 200 characters"
+																																instancePath: instancePath + "/stack/items/" + i17 + "/id",
+																																schemaPath: "#/properties/stack/properties/items/items/properties/id/pattern",
+																																keyword: "pattern",
+																																params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 																															}];
 																															return false;
 																														}
 																													} else {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/bench/done/" + i19 + "/step",
-																															schemaPath: "#/properties/bench/properties/done/items/properties/step/type",
+																															instancePath: instancePath + "/stack/items/" + i17 + "/id",
+																															schemaPath: "#/properties/stack/properties/items/items/properties/id/type",
 																															keyword: "type",
 																															params: { type: "string" },
 																															message: "must be string"
 																														}];
 																														return false;
 																													}
-																													var valid46 = true;
-																												} else var valid46 = true;
-																												if (valid46) {
-																													if (data164.at !== void 0) {
-																														let data166 = data164.at;
-																														if (typeof data166 === "string") {
-																															if (func2(data166) > 40) {
-																																validate20.errors = [{
-																																	instancePath: instancePath + "/bench/done/" + i19 + "/at",
-																																	schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
-																																	keyword: "maxLength",
-																																	params: { limit: 40 },
-																																	message: "must NOT have more than 40 characters"
-																																}];
-																																return false;
-																															}
-																														} else {
+																													var valid43 = true;
+																												} else var valid43 = true;
+																												if (valid43) {
+																													if (data155.kind !== void 0) {
+																														let data157 = data155.kind;
+																														if (typeof data157 !== "string") {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/bench/done/" + i19 + "/at",
-																																schemaPath: "#/properties/bench/properties/done/items/properties/at/type",
+																																instancePath: instancePath + "/stack/items/" + i17 + "/kind",
+																																schemaPath: "#/properties/stack/properties/items/items/properties/kind/type",
 																																keyword: "type",
 																																params: { type: "string" },
 																																message: "must be string"
 																															}];
 																															return false;
 																														}
-																														var valid46 = true;
-																													} else var valid46 = true;
+																														if (!(data157 === "feet" || data157 === "nut" || data157 === "washer" || data157 === "large" || data157 === "base" || data157 === "board" || data157 === "gap" || data157 === "tier")) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/stack/items/" + i17 + "/kind",
+																																schemaPath: "#/properties/stack/properties/items/items/properties/kind/enum",
+																																keyword: "enum",
+																																params: { allowedValues: schema31.properties.stack.properties.items.items.properties.kind.enum },
+																																message: "must be equal to one of the allowed values"
+																															}];
+																															return false;
+																														}
+																														var valid43 = true;
+																													} else var valid43 = true;
+																													if (valid43) {
+																														if (data155.name !== void 0) {
+																															let data158 = data155.name;
+																															if (typeof data158 === "string") {
+																																if (func2(data158) > 120) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/stack/items/" + i17 + "/name",
+																																		schemaPath: "#/properties/stack/properties/items/items/properties/name/maxLength",
+																																		keyword: "maxLength",
+																																		params: { limit: 120 },
+																																		message: "must NOT have more than 120 characters"
+																																	}];
+																																	return false;
+																																} else if (func2(data158) < 1) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/stack/items/" + i17 + "/name",
+																																		schemaPath: "#/properties/stack/properties/items/items/properties/name/minLength",
+																																		keyword: "minLength",
+																																		params: { limit: 1 },
+																																		message: "must NOT have fewer than 1 characters"
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/stack/items/" + i17 + "/name",
+																																	schemaPath: "#/properties/stack/properties/items/items/properties/name/type",
+																																	keyword: "type",
+																																	params: { type: "string" },
+																																	message: "must be string"
+																																}];
+																																return false;
+																															}
+																															var valid43 = true;
+																														} else var valid43 = true;
+																														if (valid43) {
+																															if (data155.thick !== void 0) {
+																																let data159 = data155.thick;
+																																if (typeof data159 == "number" && isFinite(data159)) {
+																																	if (data159 > 600 || isNaN(data159)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/stack/items/" + i17 + "/thick",
+																																			schemaPath: "#/properties/stack/properties/items/items/properties/thick/maximum",
+																																			keyword: "maximum",
+																																			params: {
+																																				comparison: "<=",
+																																				limit: 600
+																																			},
+																																			message: "must be <= 600"
+																																		}];
+																																		return false;
+																																	} else if (data159 < 0 || isNaN(data159)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/stack/items/" + i17 + "/thick",
+																																			schemaPath: "#/properties/stack/properties/items/items/properties/thick/minimum",
+																																			keyword: "minimum",
+																																			params: {
+																																				comparison: ">=",
+																																				limit: 0
+																																			},
+																																			message: "must be >= 0"
+																																		}];
+																																		return false;
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/stack/items/" + i17 + "/thick",
+																																		schemaPath: "#/properties/stack/properties/items/items/properties/thick/type",
+																																		keyword: "type",
+																																		params: { type: "number" },
+																																		message: "must be number"
+																																	}];
+																																	return false;
+																																}
+																																var valid43 = true;
+																															} else var valid43 = true;
+																														}
+																													}
 																												}
 																											}
 																										} else {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/bench/done/" + i19,
-																												schemaPath: "#/properties/bench/properties/done/items/type",
+																												instancePath: instancePath + "/stack/items/" + i17,
+																												schemaPath: "#/properties/stack/properties/items/items/type",
 																												keyword: "type",
 																												params: { type: "object" },
 																												message: "must be object"
@@ -6708,11 +6559,371 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/bench/done",
-																									schemaPath: "#/properties/bench/properties/done/type",
+																									instancePath: instancePath + "/stack/items",
+																									schemaPath: "#/properties/stack/properties/items/type",
 																									keyword: "type",
 																									params: { type: "array" },
 																									message: "must be array"
+																								}];
+																								return false;
+																							}
+																							var valid41 = true;
+																						} else var valid41 = true;
+																						if (valid41) {
+																							if (data152.cutAt !== void 0) {
+																								let data160 = data152.cutAt;
+																								if (typeof data160 == "number" && isFinite(data160)) {
+																									if (data160 > 3e3 || isNaN(data160)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/stack/cutAt",
+																											schemaPath: "#/properties/stack/properties/cutAt/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 3e3
+																											},
+																											message: "must be <= 3000"
+																										}];
+																										return false;
+																									} else if (data160 < 0 || isNaN(data160)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/stack/cutAt",
+																											schemaPath: "#/properties/stack/properties/cutAt/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: 0
+																											},
+																											message: "must be >= 0"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/stack/cutAt",
+																										schemaPath: "#/properties/stack/properties/cutAt/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid41 = true;
+																							} else var valid41 = true;
+																						}
+																					}
+																				}
+																			} else {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/stack",
+																					schemaPath: "#/properties/stack/type",
+																					keyword: "type",
+																					params: { type: "object" },
+																					message: "must be object"
+																				}];
+																				return false;
+																			}
+																			var valid0 = true;
+																		} else var valid0 = true;
+																		if (valid0) {
+																			if (data.reserves !== void 0) {
+																				let data161 = data.reserves;
+																				if (Array.isArray(data161)) {
+																					if (data161.length > 200) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/reserves",
+																							schemaPath: "#/properties/reserves/maxItems",
+																							keyword: "maxItems",
+																							params: { limit: 200 },
+																							message: "must NOT have more than 200 items"
+																						}];
+																						return false;
+																					} else if (data161.length < 0) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/reserves",
+																							schemaPath: "#/properties/reserves/minItems",
+																							keyword: "minItems",
+																							params: { limit: 0 },
+																							message: "must NOT have fewer than 0 items"
+																						}];
+																						return false;
+																					} else {
+																						const len18 = data161.length;
+																						for (let i18 = 0; i18 < len18; i18++) {
+																							let data162 = data161[i18];
+																							if (data162 && typeof data162 == "object" && !Array.isArray(data162)) {
+																								let missing24;
+																								if (data162.stock === void 0 && (missing24 = "stock") || data162.name === void 0 && (missing24 = "name") || data162.batch === void 0 && (missing24 = "batch") || data162.grams === void 0 && (missing24 = "grams") || data162.recolour === void 0 && (missing24 = "recolour") || data162.allergens === void 0 && (missing24 = "allergens")) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/reserves/" + i18,
+																										schemaPath: "#/properties/reserves/items/required",
+																										keyword: "required",
+																										params: { missingProperty: missing24 },
+																										message: "must have required property '" + missing24 + "'"
+																									}];
+																									return false;
+																								} else {
+																									for (const key27 in data162) if (!(key27 === "stock" || key27 === "name" || key27 === "batch" || key27 === "grams" || key27 === "recolour" || key27 === "allergens" || key27 === "keepBy")) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/reserves/" + i18,
+																											schemaPath: "#/properties/reserves/items/additionalProperties",
+																											keyword: "additionalProperties",
+																											params: { additionalProperty: key27 },
+																											message: "must NOT have additional properties"
+																										}];
+																										return false;
+																									}
+																									if (data162.stock !== void 0) {
+																										let data163 = data162.stock;
+																										if (typeof data163 === "string") {
+																											if (func2(data163) > 80) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/reserves/" + i18 + "/stock",
+																													schemaPath: "#/properties/reserves/items/properties/stock/maxLength",
+																													keyword: "maxLength",
+																													params: { limit: 80 },
+																													message: "must NOT have more than 80 characters"
+																												}];
+																												return false;
+																											} else if (func2(data163) < 1) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/reserves/" + i18 + "/stock",
+																													schemaPath: "#/properties/reserves/items/properties/stock/minLength",
+																													keyword: "minLength",
+																													params: { limit: 1 },
+																													message: "must NOT have fewer than 1 characters"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/reserves/" + i18 + "/stock",
+																												schemaPath: "#/properties/reserves/items/properties/stock/type",
+																												keyword: "type",
+																												params: { type: "string" },
+																												message: "must be string"
+																											}];
+																											return false;
+																										}
+																										var valid45 = true;
+																									} else var valid45 = true;
+																									if (valid45) {
+																										if (data162.name !== void 0) {
+																											let data164 = data162.name;
+																											if (typeof data164 === "string") {
+																												if (func2(data164) > 120) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/reserves/" + i18 + "/name",
+																														schemaPath: "#/properties/reserves/items/properties/name/maxLength",
+																														keyword: "maxLength",
+																														params: { limit: 120 },
+																														message: "must NOT have more than 120 characters"
+																													}];
+																													return false;
+																												} else if (func2(data164) < 1) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/reserves/" + i18 + "/name",
+																														schemaPath: "#/properties/reserves/items/properties/name/minLength",
+																														keyword: "minLength",
+																														params: { limit: 1 },
+																														message: "must NOT have fewer than 1 characters"
+																													}];
+																													return false;
+																												}
+																											} else {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/reserves/" + i18 + "/name",
+																													schemaPath: "#/properties/reserves/items/properties/name/type",
+																													keyword: "type",
+																													params: { type: "string" },
+																													message: "must be string"
+																												}];
+																												return false;
+																											}
+																											var valid45 = true;
+																										} else var valid45 = true;
+																										if (valid45) {
+																											if (data162.batch !== void 0) {
+																												let data165 = data162.batch;
+																												if (typeof data165 === "string") {
+																													if (func2(data165) > 130) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/reserves/" + i18 + "/batch",
+																															schemaPath: "#/properties/reserves/items/properties/batch/maxLength",
+																															keyword: "maxLength",
+																															params: { limit: 130 },
+																															message: "must NOT have more than 130 characters"
+																														}];
+																														return false;
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/reserves/" + i18 + "/batch",
+																														schemaPath: "#/properties/reserves/items/properties/batch/type",
+																														keyword: "type",
+																														params: { type: "string" },
+																														message: "must be string"
+																													}];
+																													return false;
+																												}
+																												var valid45 = true;
+																											} else var valid45 = true;
+																											if (valid45) {
+																												if (data162.grams !== void 0) {
+																													let data166 = data162.grams;
+																													if (typeof data166 == "number" && isFinite(data166)) {
+																														if (data166 > 1e5 || isNaN(data166)) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/reserves/" + i18 + "/grams",
+																																schemaPath: "#/properties/reserves/items/properties/grams/maximum",
+																																keyword: "maximum",
+																																params: {
+																																	comparison: "<=",
+																																	limit: 1e5
+																																},
+																																message: "must be <= 100000"
+																															}];
+																															return false;
+																														} else if (data166 < 0 || isNaN(data166)) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/reserves/" + i18 + "/grams",
+																																schemaPath: "#/properties/reserves/items/properties/grams/minimum",
+																																keyword: "minimum",
+																																params: {
+																																	comparison: ">=",
+																																	limit: 0
+																																},
+																																message: "must be >= 0"
+																															}];
+																															return false;
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/reserves/" + i18 + "/grams",
+																															schemaPath: "#/properties/reserves/items/properties/grams/type",
+																															keyword: "type",
+																															params: { type: "number" },
+																															message: "must be number"
+																														}];
+																														return false;
+																													}
+																													var valid45 = true;
+																												} else var valid45 = true;
+																												if (valid45) {
+																													if (data162.recolour !== void 0) {
+																														if (typeof data162.recolour !== "boolean") {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/reserves/" + i18 + "/recolour",
+																																schemaPath: "#/properties/reserves/items/properties/recolour/type",
+																																keyword: "type",
+																																params: { type: "boolean" },
+																																message: "must be boolean"
+																															}];
+																															return false;
+																														}
+																														var valid45 = true;
+																													} else var valid45 = true;
+																													if (valid45) {
+																														if (data162.allergens !== void 0) {
+																															let data168 = data162.allergens;
+																															if (Array.isArray(data168)) {
+																																if (data168.length > 20) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/reserves/" + i18 + "/allergens",
+																																		schemaPath: "#/properties/reserves/items/properties/allergens/maxItems",
+																																		keyword: "maxItems",
+																																		params: { limit: 20 },
+																																		message: "must NOT have more than 20 items"
+																																	}];
+																																	return false;
+																																} else if (data168.length < 0) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/reserves/" + i18 + "/allergens",
+																																		schemaPath: "#/properties/reserves/items/properties/allergens/minItems",
+																																		keyword: "minItems",
+																																		params: { limit: 0 },
+																																		message: "must NOT have fewer than 0 items"
+																																	}];
+																																	return false;
+																																} else {
+																																	const len19 = data168.length;
+																																	for (let i19 = 0; i19 < len19; i19++) {
+																																		let data169 = data168[i19];
+																																		if (typeof data169 === "string") {
+																																			if (func2(data169) > 60) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/reserves/" + i18 + "/allergens/" + i19,
+																																					schemaPath: "#/properties/reserves/items/properties/allergens/items/maxLength",
+																																					keyword: "maxLength",
+																																					params: { limit: 60 },
+																																					message: "must NOT have more than 60 characters"
+																																				}];
+																																				return false;
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/reserves/" + i18 + "/allergens/" + i19,
+																																				schemaPath: "#/properties/reserves/items/properties/allergens/items/type",
+																																				keyword: "type",
+																																				params: { type: "string" },
+																																				message: "must be string"
+																																			}];
+																																			return false;
+																																		}
+																																	}
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/reserves/" + i18 + "/allergens",
+																																	schemaPath: "#/properties/reserves/items/properties/allergens/type",
+																																	keyword: "type",
+																																	params: { type: "array" },
+																																	message: "must be array"
+																																}];
+																																return false;
+																															}
+																															var valid45 = true;
+																														} else var valid45 = true;
+																														if (valid45) {
+																															if (data162.keepBy !== void 0) {
+																																let data170 = data162.keepBy;
+																																if (typeof data170 === "string") {
+																																	if (!pattern25.test(data170)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/reserves/" + i18 + "/keepBy",
+																																			schemaPath: "#/properties/reserves/items/properties/keepBy/pattern",
+																																			keyword: "pattern",
+																																			params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
+																																			message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
+																																		}];
+																																		return false;
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/reserves/" + i18 + "/keepBy",
+																																		schemaPath: "#/properties/reserves/items/properties/keepBy/type",
+																																		keyword: "type",
+																																		params: { type: "string" },
+																																		message: "must be string"
+																																	}];
+																																	return false;
+																																}
+																																var valid45 = true;
+																															} else var valid45 = true;
+																														}
+																													}
+																												}
+																											}
+																										}
+																									}
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/reserves/" + i18,
+																									schemaPath: "#/properties/reserves/items/type",
+																									keyword: "type",
+																									params: { type: "object" },
+																									message: "must be object"
 																								}];
 																								return false;
 																							}
@@ -6720,16 +6931,178 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}
 																				} else {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/bench",
-																						schemaPath: "#/properties/bench/type",
+																						instancePath: instancePath + "/reserves",
+																						schemaPath: "#/properties/reserves/type",
 																						keyword: "type",
-																						params: { type: "object" },
-																						message: "must be object"
+																						params: { type: "array" },
+																						message: "must be array"
 																					}];
 																					return false;
 																				}
 																				var valid0 = true;
 																			} else var valid0 = true;
+																			if (valid0) {
+																				if (data.bench !== void 0) {
+																					let data171 = data.bench;
+																					if (data171 && typeof data171 == "object" && !Array.isArray(data171)) {
+																						let missing25;
+																						if (data171.done === void 0 && (missing25 = "done")) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/bench",
+																								schemaPath: "#/properties/bench/required",
+																								keyword: "required",
+																								params: { missingProperty: missing25 },
+																								message: "must have required property '" + missing25 + "'"
+																							}];
+																							return false;
+																						} else {
+																							for (const key28 in data171) if (!(key28 === "done")) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/bench",
+																									schemaPath: "#/properties/bench/additionalProperties",
+																									keyword: "additionalProperties",
+																									params: { additionalProperty: key28 },
+																									message: "must NOT have additional properties"
+																								}];
+																								return false;
+																							}
+																							if (data171.done !== void 0) {
+																								let data172 = data171.done;
+																								if (Array.isArray(data172)) {
+																									if (data172.length > 4e3) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/bench/done",
+																											schemaPath: "#/properties/bench/properties/done/maxItems",
+																											keyword: "maxItems",
+																											params: { limit: 4e3 },
+																											message: "must NOT have more than 4000 items"
+																										}];
+																										return false;
+																									} else if (data172.length < 0) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/bench/done",
+																											schemaPath: "#/properties/bench/properties/done/minItems",
+																											keyword: "minItems",
+																											params: { limit: 0 },
+																											message: "must NOT have fewer than 0 items"
+																										}];
+																										return false;
+																									} else {
+																										const len20 = data172.length;
+																										for (let i20 = 0; i20 < len20; i20++) {
+																											let data173 = data172[i20];
+																											if (data173 && typeof data173 == "object" && !Array.isArray(data173)) {
+																												let missing26;
+																												if (data173.step === void 0 && (missing26 = "step") || data173.at === void 0 && (missing26 = "at")) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/bench/done/" + i20,
+																														schemaPath: "#/properties/bench/properties/done/items/required",
+																														keyword: "required",
+																														params: { missingProperty: missing26 },
+																														message: "must have required property '" + missing26 + "'"
+																													}];
+																													return false;
+																												} else {
+																													for (const key29 in data173) if (!(key29 === "step" || key29 === "at")) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/bench/done/" + i20,
+																															schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
+																															keyword: "additionalProperties",
+																															params: { additionalProperty: key29 },
+																															message: "must NOT have additional properties"
+																														}];
+																														return false;
+																													}
+																													if (data173.step !== void 0) {
+																														let data174 = data173.step;
+																														if (typeof data174 === "string") {
+																															if (func2(data174) > 200) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/bench/done/" + i20 + "/step",
+																																	schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
+																																	keyword: "maxLength",
+																																	params: { limit: 200 },
+																																	message: "must NOT have more than 200 characters"
+																																}];
+																																return false;
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/bench/done/" + i20 + "/step",
+																																schemaPath: "#/properties/bench/properties/done/items/properties/step/type",
+																																keyword: "type",
+																																params: { type: "string" },
+																																message: "must be string"
+																															}];
+																															return false;
+																														}
+																														var valid49 = true;
+																													} else var valid49 = true;
+																													if (valid49) {
+																														if (data173.at !== void 0) {
+																															let data175 = data173.at;
+																															if (typeof data175 === "string") {
+																																if (func2(data175) > 40) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/bench/done/" + i20 + "/at",
+																																		schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
+																																		keyword: "maxLength",
+																																		params: { limit: 40 },
+																																		message: "must NOT have more than 40 characters"
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/bench/done/" + i20 + "/at",
+																																	schemaPath: "#/properties/bench/properties/done/items/properties/at/type",
+																																	keyword: "type",
+																																	params: { type: "string" },
+																																	message: "must be string"
+																																}];
+																																return false;
+																															}
+																															var valid49 = true;
+																														} else var valid49 = true;
+																													}
+																												}
+																											} else {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/bench/done/" + i20,
+																													schemaPath: "#/properties/bench/properties/done/items/type",
+																													keyword: "type",
+																													params: { type: "object" },
+																													message: "must be object"
+																												}];
+																												return false;
+																											}
+																										}
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/bench/done",
+																										schemaPath: "#/properties/bench/properties/done/type",
+																										keyword: "type",
+																										params: { type: "array" },
+																										message: "must be array"
+																									}];
+																									return false;
+																								}
+																							}
+																						}
+																					} else {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/bench",
+																							schemaPath: "#/properties/bench/type",
+																							keyword: "type",
+																							params: { type: "object" },
+																							message: "must be object"
+																						}];
+																						return false;
+																					}
+																					var valid0 = true;
+																				} else var valid0 = true;
+																			}
 																		}
 																	}
 																}

@@ -15,11 +15,13 @@ const VIEWS = [
   { value: 'rods', label: 'Rods' },
   { value: 'ways', label: 'In the way' },
   { value: 'stuck', label: 'Stuck on' },
-  { value: 'cut', label: 'Cut and count' },
+  { value: 'stack', label: 'Hardware' },
+  { value: 'cut', label: 'Cut list' },
 ];
 const PARTS = {
   ways: defineAsyncComponent(() => import('./ClashList.vue')),
   stuck: defineAsyncComponent(() => import('./GluedList.vue')),
+  stack: defineAsyncComponent(() => import('./StackView.vue')),
   cut: defineAsyncComponent(() => import('./CutView.vue')),
 } as const;
 const view = ref<'rods' | keyof typeof PARTS>('rods');
@@ -75,11 +77,11 @@ watch(
     <div class="panel-top">
       <h2>Bones</h2>
       <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the bones" />
-      <button class="button main" type="button" @click="add">
+      <button v-if="view === 'rods'" class="button main" type="button" @click="add">
         <Plus :size="16" /> Add a rod <kbd>R</kbd>
       </button>
     </div>
-    <div class="headline">
+    <div v-if="view === 'rods'" class="headline">
       <div>
         <strong><WhyButton :figure="bones.balance.mass" /></strong><span>whole figure</span>
       </div>
