@@ -1,4 +1,11 @@
-import { reckonBones, seatFacts, type BonesReport, type SeatFacts } from './bones/index.ts';
+import {
+  reckonBones,
+  seatFacts,
+  tierLoads,
+  type BonesReport,
+  type SeatFacts,
+  type TierLoad,
+} from './bones/index.ts';
 import { portionsOf, type PortionReport } from './bench/index.ts';
 import { reckonCake, type CakeReport } from './cutting/index.ts';
 import { calendarOf, schedule, stepsOf, type DaysReport, type SearchOptions } from './days/index.ts';
@@ -83,6 +90,8 @@ export interface Report {
   readonly days: DaysReport;
   /** The cake inside the figure and under it. */
   readonly cake: CakeReport;
+  /** What the tiers under the figure carry, the top one first. */
+  readonly tiers: readonly TierLoad[];
   /** Many alike that have to weigh the same. */
   readonly portions: PortionReport | undefined;
   /** What it takes from the shelf or the shop. */
@@ -187,6 +196,14 @@ export function plan(build: Build, search?: SearchOptions): Report {
     return schedule(steps, links, calendar.value, search);
   });
   const cake = once(() => reckonCake(build));
+  const tiers = once(() => {
+    // paste of a cover rests on its own tier
+    const covers = new Map(
+      paste().flatMap((b) => b.lines.filter((l) => l.cover).map((l) => [l.piece, l.net.value] as const)),
+    );
+    const weights = new Map(cake().parts.map((p) => [p.id, p.weighs.value + (covers.get(p.id) ?? 0)]));
+    return tierLoads(build, bones().balance.mass, weights);
+  });
   const portions = once(() => portionsOf(build, paste()));
   const needs = once(() => needsOf(build, paste(), bones(), cake()));
   const doses = once(
@@ -216,6 +233,9 @@ export function plan(build: Build, search?: SearchOptions): Report {
     get cake() {
       return cake();
     },
+    get tiers() {
+      return tiers();
+    },
     get portions() {
       return portions();
     },
@@ -237,6 +257,7 @@ export function plan(build: Build, search?: SearchOptions): Report {
       firming: Object.fromEntries(firming()),
       days: days(),
       cake: cake(),
+      tiers: tiers(),
       portions: portions(),
       needs: needs(),
       doses: Object.fromEntries(doses()),

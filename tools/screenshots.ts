@@ -94,7 +94,7 @@ await b.driver.get(`${served.url}/build/demo-one-legged-heron/bones`);
 await b.find('.rods');
 await settle();
 await shot('heron-bones');
-await choose(b, 'Stuck on');
+await choose(b, 'Glued');
 await settle();
 await shot('stuck-on');
 await b.driver.get(`${served.url}/build/demo-savoy-cabbage/shape`);

@@ -12,6 +12,9 @@ const SEEN = 0.03;
 /** Beyond this share of its length small bends no longer tell the truth. */
 const FAR = 0.06;
 
+/** Cosine of the lean from which a limb hangs out rather than stands. */
+const UPRIGHT = 0.95;
+
 /** How the thinnest rod of a joint bends under what it carries, standing on a table. */
 export interface Droop {
   readonly bent: Bent;
@@ -55,10 +58,19 @@ export function droopOf(joint: Joint): Droop | undefined {
   return { bent, length: long, down, stays: kept };
 }
 
+/** The joint of those given whose limb sinks most, where it hangs out. */
+export function worstDroop(joints: readonly Joint[]): Droop | undefined {
+  return joints
+    .filter((j) => Math.abs(j.axis[2]) <= UPRIGHT)
+    .map(droopOf)
+    .filter((d) => d !== undefined)
+    .sort((a, b) => b.down - a.down)[0];
+}
+
 /** Whether the tip of a limb stays about where it was shaped; a look, not a failure, unless it folds. */
 export function droopCheck(joint: Joint, name: string): Check | undefined {
   // what stands upright does not droop: it leans, and that is looked at elsewhere
-  if (Math.abs(joint.axis[2]) > 0.95) return undefined;
+  if (Math.abs(joint.axis[2]) > UPRIGHT) return undefined;
   const droop = droopOf(joint);
   if (!droop || droop.down < 0.05) return undefined;
   const { stock } = joint.crossings[0]!.path;

@@ -2,7 +2,7 @@ import { place, type Build } from '../figure/index.ts';
 import { coreVolume } from '../solids/index.ts';
 import { jointsOf } from './joints.ts';
 import type { RodReport } from './rod-report.ts';
-import type { RodStock } from './rods/registry.ts';
+import { rodStock, type RodStock } from './rods/registry.ts';
 
 export type HazardLevel = 'must' | 'should' | 'note';
 
@@ -161,6 +161,19 @@ export function removalCard(build: Build, rods: readonly RodReport[]): RemovalLi
   for (const i of place(build))
     if (i.piece.core === 'foam' && coreVolume(i.piece.form) > 0)
       cores.set(i.piece.name, (cores.get(i.piece.name) ?? 0) + 1);
+  for (const t of build.cake.tiers)
+    if (t.posts)
+      lines.push({
+        what: `Posts, ${rodStock(t.posts.stock).name}, ${Math.round(t.height)} mm`,
+        number: t.posts.number,
+        where: t.name.toLowerCase(),
+      });
+  if (build.stack)
+    lines.push({
+      what: `M${build.stack.thread} rod with its nuts and washers`,
+      number: 1,
+      where: 'through the boards',
+    });
   for (const [name, number] of cores) lines.push({ what: 'Foam core', number, where: name });
   return lines;
 }

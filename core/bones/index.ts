@@ -30,5 +30,6 @@ export * from './clashes.ts';
 export * from './sliding.ts';
 export * from './hazards.ts';
 export * from './hardware.ts';
+export * from './tier-load.ts';
 export * from './mends.ts';
 export * from './rescale.ts';

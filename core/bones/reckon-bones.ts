@@ -3,6 +3,7 @@ import { given, once } from '../quantity/index.ts';
 import { wholeBalance, type WholeBalance } from './balance.ts';
 import { worst, type Check, type Verdict } from './check.ts';
 import { clashesOf, type Clash } from './clashes.ts';
+import { worstDroop } from './droop.ts';
 import { hardwareOf, type HardwareReport } from './hardware.ts';
 import { hazardsOf, type Hazard } from './hazards.ts';
 import { gluedJoints, type GluedReport } from './glued.ts';
@@ -80,6 +81,7 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
         : (heavy || tall) && hardest.verdict === 'holds'
           ? 'tight'
           : hardest.verdict;
+    const droop = once(() => worstDroop(mine.map((j) => j.joint)));
     let mends: readonly Mend[] | undefined;
     return {
       rod,
@@ -94,6 +96,9 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
       worst: hardest,
       verdict,
       caution: stock.needsSleeve && !rod.sleeved ? `Not sleeved. ${stock.caution}` : stock.caution,
+      get droop() {
+        return droop();
+      },
       get mends() {
         return (mends ??= hardest && hardest.use.value > 0.85 ? mendsFor(build, rod.id, yieldOf) : []);
       },

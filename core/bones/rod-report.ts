@@ -1,6 +1,7 @@
 import type { Rod } from '../figure/index.ts';
 import type { Reckoned } from '../quantity/index.ts';
 import type { Check, Verdict } from './check.ts';
+import type { Droop } from './droop.ts';
 import type { Mend } from './mends.ts';
 import type { RodStock } from './rods/registry.ts';
 
@@ -21,6 +22,8 @@ export interface RodReport {
   readonly worst: Check | undefined;
   readonly verdict: Verdict | 'idle';
   readonly caution: string | undefined;
+  /** How it bends under what it carries, where it hangs out; worked out when first read. */
+  readonly droop: Droop | undefined;
   /** Changes that were tried and make it hold; worked out when first read. */
   readonly mends: readonly Mend[];
 }

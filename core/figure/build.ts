@@ -163,7 +163,7 @@ export interface BenchRecord {
   readonly done: readonly { readonly step: string; readonly at: string }[];
 }
 
-/** A plain tier under the figure. */
+/** A plain tier under the figure; tiers are listed from the board up. */
 export interface Tier {
   readonly id: string;
   readonly name: string;
@@ -172,6 +172,8 @@ export interface Tier {
   readonly height: Mm;
   /** Rolled paste over it. */
   readonly cover: { readonly thickness: Mm; readonly blend: string; readonly colour: string };
+  /** Posts under what stands on it, of a rod of the catalogue. */
+  readonly posts?: { readonly stock: string; readonly number: number };
 }
 
 /** How the cake inside the figure and under it is baked, filled and coated. */

@@ -62,6 +62,11 @@ function checkTier(tier: Tier): string | undefined {
   if (!(tier.height >= 20 && tier.height <= 400)) return 'A tier is between 20 and 400 mm high.';
   if (!(tier.cover.thickness >= 1 && tier.cover.thickness <= 20))
     return 'A cover is between 1 and 20 mm thick.';
+  if (
+    tier.posts &&
+    !(Number.isInteger(tier.posts.number) && tier.posts.number >= 1 && tier.posts.number <= 12)
+  )
+    return 'A tier stands on one to twelve posts.';
   return undefined;
 }
 
@@ -90,6 +95,15 @@ export function setTier(build: Build, id: string, patch: Partial<Omit<Tier, 'id'
     ...build,
     cake: { ...build.cake, tiers: build.cake.tiers.map((t) => (t.id === id ? tier : t)) },
   });
+}
+
+/** What stands on the tier rests on the cake again. */
+export function withoutPosts(build: Build, id: string): Build {
+  const bare = ({ posts: _posts, ...tier }: Tier): Tier => tier;
+  return {
+    ...build,
+    cake: { ...build.cake, tiers: build.cake.tiers.map((t) => (t.id === id ? bare(t) : t)) },
+  };
 }
 
 export const removeTier = (build: Build, id: string): Build => ({

@@ -67,14 +67,21 @@ const cakeSchema = record(
     tins: list(number(40, 800), 30),
     chill: record({ where: oneOf(['room', 'fridge', 'freezer']), hours: number(0, 96) }),
     tiers: list(
-      record({
-        id,
-        name,
-        shape: oneOf(['round', 'square']),
-        width: number(40, 800),
-        height: number(20, 400),
-        cover: record({ thickness: number(1, 20), blend: id, colour: id }),
-      }),
+      record(
+        {
+          id,
+          name,
+          shape: oneOf(['round', 'square']),
+          width: number(40, 800),
+          height: number(20, 400),
+          cover: record({ thickness: number(1, 20), blend: id, colour: id }),
+          posts: record({
+            stock: oneOf(RODS.map((r) => r.id)),
+            number: { type: 'integer', minimum: 1, maximum: 12 },
+          }),
+        },
+        ['posts'],
+      ),
       12,
     ),
   },

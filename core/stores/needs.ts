@@ -1,4 +1,4 @@
-import { cutList, type BonesReport } from '../bones/index.ts';
+import { cutFrom, cutList, rodStock, type BonesReport } from '../bones/index.ts';
 import type { CakeReport } from '../cutting/index.ts';
 import { CORE_DENSITY, multiplicity, type Batch, type Build } from '../figure/index.ts';
 import { formatLength, given, total, type Reckoned } from '../quantity/index.ts';
@@ -75,6 +75,13 @@ function coreNeeds(build: Build): Need[] {
   });
 }
 
+/** Whole rods that posts of one length take. */
+function cutPosts(stock: string, number: number, tall: number): { bars: number; tooLong: number } {
+  const { stock: bar } = rodStock(stock);
+  if (tall > bar) return { bars: 0, tooLong: number };
+  return { bars: cutFrom(new Array<number>(number).fill(tall), bar).bars.length, tooLong: 0 };
+}
+
 /** Everything a build takes from the shelf or the shop, in the order one buys. */
 export function needsOf(
   build: Build,
@@ -100,12 +107,27 @@ export function needsOf(
     amount: given('Whole rods', c.bars.length + c.tooLong.length, 'pieces'),
     for: c.pieces.map((p) => formatLength(p.length)),
   }));
+  const posts = build.cake.tiers.flatMap((t): Need[] => {
+    if (!t.posts) return [];
+    const { stock, number } = t.posts;
+    const { bars, tooLong } = cutPosts(stock, number, t.height);
+    return [
+      {
+        id: `rod-${stock}`,
+        name: `Posts, ${rodStock(stock).name}`,
+        kind: 'rod',
+        amount: given('Whole rods', bars + tooLong, 'pieces'),
+        for: [`${number} of ${formatLength(t.height)} in the ${t.name.toLowerCase()}`],
+      },
+    ];
+  });
   const { board } = build;
   return [
     ...pasteNeeds(batches),
     ...cream,
     ...coreNeeds(build),
     ...rods,
+    ...posts,
     {
       id: 'board',
       name: `${board.shape === 'round' ? 'Round' : 'Square'} board ${formatLength(board.width)}, ${board.material}`,

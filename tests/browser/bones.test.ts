@@ -42,7 +42,7 @@ const gone = (css: string, words: RegExp) =>
 
 describe('rods that are in the way', () => {
   it('are told, moved aside by one press, and back by undo', async () => {
-    await bones('In the way');
+    await bones('Clashes');
     await has(b, '.clash', /C and D pass 0\.\d mm apart/);
     await b.push('Move D');
     await gone('.clash', /C and D pass/);
@@ -51,7 +51,7 @@ describe('rods that are in the way', () => {
   });
 
   it('a rod meant to be seen need not be covered', async () => {
-    await bones('In the way');
+    await bones('Clashes');
     await has(b, '.clash', /D comes out of the lantern arm/);
     await choose(b, 'Rods');
     await (await row(b, 'Lantern arm')).click();
@@ -59,7 +59,7 @@ describe('rods that are in the way', () => {
       By.xpath('//label[span[.="Meant to be seen"]]//button[contains(@class,"ant-switch")]'),
     );
     await shown.click();
-    await choose(b, 'In the way');
+    await choose(b, 'Clashes');
     await gone('.clash', /D comes out/);
     await undo();
   });
@@ -67,7 +67,7 @@ describe('rods that are in the way', () => {
 
 describe('what glue holds', () => {
   it('says how long to prop it, changes with the glue, and opens to its sum', async () => {
-    await bones('Stuck on');
+    await bones('Glued');
     await (await row(b, 'Lantern ring')).click();
     await has(b, 'li.open', /holds up to/);
     await has(b, 'li.open .why', /Film when set/);
@@ -81,7 +81,7 @@ describe('what glue holds', () => {
     await (await b.find('button[aria-label="Use gum glue"]')).click();
     await has(b, '.glue .yours', /yours/);
     await kept(b);
-    await bones('Stuck on');
+    await bones('Glued');
     await has(b, '.line', /Nose[\s\S]*with gum glue/);
   });
 });

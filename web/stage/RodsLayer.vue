@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Verdict } from '@core/bones/index.ts';
-import { project, type PlacedRod } from '@core/figure/index.ts';
+import { project, type PlacedRod, type Vec } from '@core/figure/index.ts';
 import { useBuild } from '../state/build-store.ts';
 
 /** The rods as they run through the figure, lettered; the ends of the selected one can be pulled. */
@@ -10,6 +10,8 @@ const props = defineProps<{
   letters: ReadonlyMap<string, string>;
   verdicts: ReadonlyMap<string, Verdict | 'idle'>;
   unit: number;
+  /** The selected rod as it bends under what it carries, in the board's space. */
+  bent?: readonly Vec[] | undefined;
 }>();
 const emit = defineEmits<{ grab: [e: PointerEvent, rod: PlacedRod, which: 'from' | 'to'] }>();
 const store = useBuild();
@@ -27,6 +29,12 @@ const drawn = computed(() =>
       chosen: store.selection?.kind === 'rod' && store.selection.id === r.rod.id,
     };
   }),
+);
+const bend = computed(() =>
+  props.bent
+    ?.map((p) => project(store.view, p))
+    .map(([x, z], i) => `${i ? 'L' : 'M'}${x} ${-z}`)
+    .join(''),
 );
 const select = (id: string) => (store.selection = { kind: 'rod', id });
 </script>
@@ -47,6 +55,13 @@ const select = (id: string) => (store.selection = { kind: 'rod', id });
         {{ letters.get(d.r.rod.id) }}
       </text>
     </g>
+    <path
+      v-if="bend"
+      class="bend"
+      :d="bend"
+      :stroke-width="2.4 * unit"
+      :stroke-dasharray="`${5 * unit} ${3 * unit}`"
+    />
     <template v-for="d in drawn" :key="`ends-${d.key}`">
       <template v-if="d.chosen">
         <circle
@@ -68,6 +83,11 @@ const select = (id: string) => (store.selection = { kind: 'rod', id });
 line {
   stroke-linecap: round;
   cursor: pointer;
+}
+.bend {
+  fill: none;
+  stroke: var(--ink);
+  pointer-events: none;
 }
 .halo {
   stroke: #fff;

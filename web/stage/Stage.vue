@@ -57,6 +57,12 @@ const letters = computed(
   () => new Map(build.value.rods.map((r, i) => [r.id, String.fromCharCode(65 + (i % 26))])),
 );
 const verdicts = computed(() => new Map(bones.value?.rods.map((r) => [r.rod.id, r.verdict]) ?? []));
+/** The selected rod where it bends far enough to be seen. */
+const bent = computed(() => {
+  const id = store.selection?.kind === 'rod' ? store.selection.id : undefined;
+  const droop = bones.value?.rods.find((r) => r.rod.id === id)?.droop;
+  return droop && droop.down > unit.value ? droop.bent.shape : undefined;
+});
 const colours = computed(() => new Map(build.value.colours.map((c) => [c.id, c.hex])));
 const selectedPiece = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
 const lit = computed(() => {
@@ -284,6 +290,7 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
       :letters="letters"
       :verdicts="verdicts"
       :unit="unit"
+      :bent="bent"
       @grab="grabRodEnd"
     />
 

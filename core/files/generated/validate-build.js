@@ -974,6 +974,51 @@ const schema31 = {
 										"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
 									}
 								}
+							},
+							"posts": {
+								"type": "object",
+								"additionalProperties": false,
+								"required": ["stock", "number"],
+								"properties": {
+									"stock": {
+										"type": "string",
+										"enum": [
+											"spaghetti18",
+											"cocktail2",
+											"skewer3",
+											"wire26",
+											"wire24",
+											"wire22",
+											"wire20",
+											"wire18",
+											"paper4",
+											"skewer4",
+											"straw12",
+											"dowel6",
+											"dowel8",
+											"hollow16",
+											"dowel10",
+											"dowel12",
+											"armature3",
+											"armature6",
+											"copper6",
+											"copper8",
+											"copper10",
+											"m6",
+											"m8",
+											"m10",
+											"m12",
+											"stainless6",
+											"stainless10",
+											"stainless12"
+										]
+									},
+									"number": {
+										"type": "integer",
+										"minimum": 1,
+										"maximum": 12
+									}
+								}
 							}
 						}
 					},
@@ -5649,7 +5694,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	} else {
-																																		for (const key22 in data134) if (!(key22 === "id" || key22 === "name" || key22 === "shape" || key22 === "width" || key22 === "height" || key22 === "cover")) {
+																																		for (const key22 in data134) if (!(key22 === "id" || key22 === "name" || key22 === "shape" || key22 === "width" || key22 === "height" || key22 === "cover" || key22 === "posts")) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/cake/tiers/" + i15,
 																																				schemaPath: "#/properties/cake/properties/tiers/items/additionalProperties",
@@ -5958,6 +6003,112 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								}
 																																								var valid37 = true;
 																																							} else var valid37 = true;
+																																							if (valid37) {
+																																								if (data134.posts !== void 0) {
+																																									let data144 = data134.posts;
+																																									if (data144 && typeof data144 == "object" && !Array.isArray(data144)) {
+																																										let missing21;
+																																										if (data144.stock === void 0 && (missing21 = "stock") || data144.number === void 0 && (missing21 = "number")) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/cake/tiers/" + i15 + "/posts",
+																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/required",
+																																												keyword: "required",
+																																												params: { missingProperty: missing21 },
+																																												message: "must have required property '" + missing21 + "'"
+																																											}];
+																																											return false;
+																																										} else {
+																																											for (const key24 in data144) if (!(key24 === "stock" || key24 === "number")) {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/cake/tiers/" + i15 + "/posts",
+																																													schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/additionalProperties",
+																																													keyword: "additionalProperties",
+																																													params: { additionalProperty: key24 },
+																																													message: "must NOT have additional properties"
+																																												}];
+																																												return false;
+																																											}
+																																											if (data144.stock !== void 0) {
+																																												let data145 = data144.stock;
+																																												if (typeof data145 !== "string") {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/stock",
+																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/stock/type",
+																																														keyword: "type",
+																																														params: { type: "string" },
+																																														message: "must be string"
+																																													}];
+																																													return false;
+																																												}
+																																												if (!(data145 === "spaghetti18" || data145 === "cocktail2" || data145 === "skewer3" || data145 === "wire26" || data145 === "wire24" || data145 === "wire22" || data145 === "wire20" || data145 === "wire18" || data145 === "paper4" || data145 === "skewer4" || data145 === "straw12" || data145 === "dowel6" || data145 === "dowel8" || data145 === "hollow16" || data145 === "dowel10" || data145 === "dowel12" || data145 === "armature3" || data145 === "armature6" || data145 === "copper6" || data145 === "copper8" || data145 === "copper10" || data145 === "m6" || data145 === "m8" || data145 === "m10" || data145 === "m12" || data145 === "stainless6" || data145 === "stainless10" || data145 === "stainless12")) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/stock",
+																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/stock/enum",
+																																														keyword: "enum",
+																																														params: { allowedValues: schema31.properties.cake.properties.tiers.items.properties.posts.properties.stock.enum },
+																																														message: "must be equal to one of the allowed values"
+																																													}];
+																																													return false;
+																																												}
+																																												var valid39 = true;
+																																											} else var valid39 = true;
+																																											if (valid39) {
+																																												if (data144.number !== void 0) {
+																																													let data146 = data144.number;
+																																													if (!(typeof data146 == "number" && !(data146 % 1) && !isNaN(data146) && isFinite(data146))) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/number",
+																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/type",
+																																															keyword: "type",
+																																															params: { type: "integer" },
+																																															message: "must be integer"
+																																														}];
+																																														return false;
+																																													}
+																																													if (typeof data146 == "number" && isFinite(data146)) {
+																																														if (data146 > 12 || isNaN(data146)) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/number",
+																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/maximum",
+																																																keyword: "maximum",
+																																																params: {
+																																																	comparison: "<=",
+																																																	limit: 12
+																																																},
+																																																message: "must be <= 12"
+																																															}];
+																																															return false;
+																																														} else if (data146 < 1 || isNaN(data146)) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/number",
+																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/minimum",
+																																																keyword: "minimum",
+																																																params: {
+																																																	comparison: ">=",
+																																																	limit: 1
+																																																},
+																																																message: "must be >= 1"
+																																															}];
+																																															return false;
+																																														}
+																																													}
+																																													var valid39 = true;
+																																												} else var valid39 = true;
+																																											}
+																																										}
+																																									} else {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/cake/tiers/" + i15 + "/posts",
+																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/type",
+																																											keyword: "type",
+																																											params: { type: "object" },
+																																											message: "must be object"
+																																										}];
+																																										return false;
+																																									}
+																																									var valid37 = true;
+																																								} else var valid37 = true;
+																																							}
 																																						}
 																																					}
 																																				}
@@ -6012,33 +6163,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																} else var valid0 = true;
 																if (valid0) {
 																	if (data.portions !== void 0) {
-																		let data144 = data.portions;
-																		if (data144 && typeof data144 == "object" && !Array.isArray(data144)) {
-																			let missing21;
-																			if (data144.piece === void 0 && (missing21 = "piece") || data144.target === void 0 && (missing21 = "target") || data144.within === void 0 && (missing21 = "within") || data144.step === void 0 && (missing21 = "step") || data144.caseWidth === void 0 && (missing21 = "caseWidth") || data144.weighed === void 0 && (missing21 = "weighed")) {
+																		let data147 = data.portions;
+																		if (data147 && typeof data147 == "object" && !Array.isArray(data147)) {
+																			let missing22;
+																			if (data147.piece === void 0 && (missing22 = "piece") || data147.target === void 0 && (missing22 = "target") || data147.within === void 0 && (missing22 = "within") || data147.step === void 0 && (missing22 = "step") || data147.caseWidth === void 0 && (missing22 = "caseWidth") || data147.weighed === void 0 && (missing22 = "weighed")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/portions",
 																					schemaPath: "#/properties/portions/required",
 																					keyword: "required",
-																					params: { missingProperty: missing21 },
-																					message: "must have required property '" + missing21 + "'"
+																					params: { missingProperty: missing22 },
+																					message: "must have required property '" + missing22 + "'"
 																				}];
 																				return false;
 																			} else {
-																				for (const key24 in data144) if (!(key24 === "piece" || key24 === "target" || key24 === "within" || key24 === "step" || key24 === "caseWidth" || key24 === "weighed")) {
+																				for (const key25 in data147) if (!(key25 === "piece" || key25 === "target" || key25 === "within" || key25 === "step" || key25 === "caseWidth" || key25 === "weighed")) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/portions",
 																						schemaPath: "#/properties/portions/additionalProperties",
 																						keyword: "additionalProperties",
-																						params: { additionalProperty: key24 },
+																						params: { additionalProperty: key25 },
 																						message: "must NOT have additional properties"
 																					}];
 																					return false;
 																				}
-																				if (data144.piece !== void 0) {
-																					let data145 = data144.piece;
-																					if (typeof data145 === "string") {
-																						if (!pattern5.test(data145)) {
+																				if (data147.piece !== void 0) {
+																					let data148 = data147.piece;
+																					if (typeof data148 === "string") {
+																						if (!pattern5.test(data148)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/portions/piece",
 																								schemaPath: "#/properties/portions/properties/piece/pattern",
@@ -6058,13 +6209,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid39 = true;
-																				} else var valid39 = true;
-																				if (valid39) {
-																					if (data144.target !== void 0) {
-																						let data146 = data144.target;
-																						if (typeof data146 == "number" && isFinite(data146)) {
-																							if (data146 > 5e3 || isNaN(data146)) {
+																					var valid40 = true;
+																				} else var valid40 = true;
+																				if (valid40) {
+																					if (data147.target !== void 0) {
+																						let data149 = data147.target;
+																						if (typeof data149 == "number" && isFinite(data149)) {
+																							if (data149 > 5e3 || isNaN(data149)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/portions/target",
 																									schemaPath: "#/properties/portions/properties/target/maximum",
@@ -6076,7 +6227,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									message: "must be <= 5000"
 																								}];
 																								return false;
-																							} else if (data146 < .01 || isNaN(data146)) {
+																							} else if (data149 < .01 || isNaN(data149)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/portions/target",
 																									schemaPath: "#/properties/portions/properties/target/minimum",
@@ -6099,13 +6250,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid39 = true;
-																					} else var valid39 = true;
-																					if (valid39) {
-																						if (data144.within !== void 0) {
-																							let data147 = data144.within;
-																							if (typeof data147 == "number" && isFinite(data147)) {
-																								if (data147 > 1e3 || isNaN(data147)) {
+																						var valid40 = true;
+																					} else var valid40 = true;
+																					if (valid40) {
+																						if (data147.within !== void 0) {
+																							let data150 = data147.within;
+																							if (typeof data150 == "number" && isFinite(data150)) {
+																								if (data150 > 1e3 || isNaN(data150)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/portions/within",
 																										schemaPath: "#/properties/portions/properties/within/maximum",
@@ -6117,7 +6268,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										message: "must be <= 1000"
 																									}];
 																									return false;
-																								} else if (data147 < .001 || isNaN(data147)) {
+																								} else if (data150 < .001 || isNaN(data150)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/portions/within",
 																										schemaPath: "#/properties/portions/properties/within/minimum",
@@ -6140,13 +6291,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid39 = true;
-																						} else var valid39 = true;
-																						if (valid39) {
-																							if (data144.step !== void 0) {
-																								let data148 = data144.step;
-																								if (typeof data148 == "number" && isFinite(data148)) {
-																									if (data148 > 10 || isNaN(data148)) {
+																							var valid40 = true;
+																						} else var valid40 = true;
+																						if (valid40) {
+																							if (data147.step !== void 0) {
+																								let data151 = data147.step;
+																								if (typeof data151 == "number" && isFinite(data151)) {
+																									if (data151 > 10 || isNaN(data151)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/portions/step",
 																											schemaPath: "#/properties/portions/properties/step/maximum",
@@ -6158,7 +6309,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 10"
 																										}];
 																										return false;
-																									} else if (data148 < .001 || isNaN(data148)) {
+																									} else if (data151 < .001 || isNaN(data151)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/portions/step",
 																											schemaPath: "#/properties/portions/properties/step/minimum",
@@ -6181,13 +6332,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid39 = true;
-																							} else var valid39 = true;
-																							if (valid39) {
-																								if (data144.caseWidth !== void 0) {
-																									let data149 = data144.caseWidth;
-																									if (typeof data149 == "number" && isFinite(data149)) {
-																										if (data149 > 500 || isNaN(data149)) {
+																								var valid40 = true;
+																							} else var valid40 = true;
+																							if (valid40) {
+																								if (data147.caseWidth !== void 0) {
+																									let data152 = data147.caseWidth;
+																									if (typeof data152 == "number" && isFinite(data152)) {
+																										if (data152 > 500 || isNaN(data152)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/portions/caseWidth",
 																												schemaPath: "#/properties/portions/properties/caseWidth/maximum",
@@ -6199,7 +6350,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must be <= 500"
 																											}];
 																											return false;
-																										} else if (data149 < 0 || isNaN(data149)) {
+																										} else if (data152 < 0 || isNaN(data152)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/portions/caseWidth",
 																												schemaPath: "#/properties/portions/properties/caseWidth/minimum",
@@ -6222,13 +6373,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid39 = true;
-																								} else var valid39 = true;
-																								if (valid39) {
-																									if (data144.weighed !== void 0) {
-																										let data150 = data144.weighed;
-																										if (Array.isArray(data150)) {
-																											if (data150.length > 2e3) {
+																									var valid40 = true;
+																								} else var valid40 = true;
+																								if (valid40) {
+																									if (data147.weighed !== void 0) {
+																										let data153 = data147.weighed;
+																										if (Array.isArray(data153)) {
+																											if (data153.length > 2e3) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/portions/weighed",
 																													schemaPath: "#/properties/portions/properties/weighed/maxItems",
@@ -6237,7 +6388,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must NOT have more than 2000 items"
 																												}];
 																												return false;
-																											} else if (data150.length < 0) {
+																											} else if (data153.length < 0) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/portions/weighed",
 																													schemaPath: "#/properties/portions/properties/weighed/minItems",
@@ -6247,11 +6398,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											} else {
-																												const len16 = data150.length;
+																												const len16 = data153.length;
 																												for (let i16 = 0; i16 < len16; i16++) {
-																													let data151 = data150[i16];
-																													if (typeof data151 == "number" && isFinite(data151)) {
-																														if (data151 > 1e4 || isNaN(data151)) {
+																													let data154 = data153[i16];
+																													if (typeof data154 == "number" && isFinite(data154)) {
+																														if (data154 > 1e4 || isNaN(data154)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/portions/weighed/" + i16,
 																																schemaPath: "#/properties/portions/properties/weighed/items/maximum",
@@ -6263,7 +6414,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must be <= 10000"
 																															}];
 																															return false;
-																														} else if (data151 < .001 || isNaN(data151)) {
+																														} else if (data154 < .001 || isNaN(data154)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/portions/weighed/" + i16,
 																																schemaPath: "#/properties/portions/properties/weighed/items/minimum",
@@ -6298,8 +6449,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid39 = true;
-																									} else var valid39 = true;
+																										var valid40 = true;
+																									} else var valid40 = true;
 																								}
 																							}
 																						}
@@ -6320,32 +6471,32 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	} else var valid0 = true;
 																	if (valid0) {
 																		if (data.stack !== void 0) {
-																			let data152 = data.stack;
-																			if (data152 && typeof data152 == "object" && !Array.isArray(data152)) {
-																				let missing22;
-																				if (data152.thread === void 0 && (missing22 = "thread") || data152.items === void 0 && (missing22 = "items")) {
+																			let data155 = data.stack;
+																			if (data155 && typeof data155 == "object" && !Array.isArray(data155)) {
+																				let missing23;
+																				if (data155.thread === void 0 && (missing23 = "thread") || data155.items === void 0 && (missing23 = "items")) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/stack",
 																						schemaPath: "#/properties/stack/required",
 																						keyword: "required",
-																						params: { missingProperty: missing22 },
-																						message: "must have required property '" + missing22 + "'"
+																						params: { missingProperty: missing23 },
+																						message: "must have required property '" + missing23 + "'"
 																					}];
 																					return false;
 																				} else {
-																					for (const key25 in data152) if (!(key25 === "thread" || key25 === "items" || key25 === "cutAt")) {
+																					for (const key26 in data155) if (!(key26 === "thread" || key26 === "items" || key26 === "cutAt")) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/stack",
 																							schemaPath: "#/properties/stack/additionalProperties",
 																							keyword: "additionalProperties",
-																							params: { additionalProperty: key25 },
+																							params: { additionalProperty: key26 },
 																							message: "must NOT have additional properties"
 																						}];
 																						return false;
 																					}
-																					if (data152.thread !== void 0) {
-																						let data153 = data152.thread;
-																						if (!(typeof data153 == "number" && !(data153 % 1) && !isNaN(data153) && isFinite(data153))) {
+																					if (data155.thread !== void 0) {
+																						let data156 = data155.thread;
+																						if (!(typeof data156 == "number" && !(data156 % 1) && !isNaN(data156) && isFinite(data156))) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/stack/thread",
 																								schemaPath: "#/properties/stack/properties/thread/type",
@@ -6355,7 +6506,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						if (!(data153 === 6 || data153 === 8 || data153 === 10 || data153 === 12)) {
+																						if (!(data156 === 6 || data156 === 8 || data156 === 10 || data156 === 12)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/stack/thread",
 																								schemaPath: "#/properties/stack/properties/thread/enum",
@@ -6365,13 +6516,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid41 = true;
-																					} else var valid41 = true;
-																					if (valid41) {
-																						if (data152.items !== void 0) {
-																							let data154 = data152.items;
-																							if (Array.isArray(data154)) {
-																								if (data154.length > 40) {
+																						var valid42 = true;
+																					} else var valid42 = true;
+																					if (valid42) {
+																						if (data155.items !== void 0) {
+																							let data157 = data155.items;
+																							if (Array.isArray(data157)) {
+																								if (data157.length > 40) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/stack/items",
 																										schemaPath: "#/properties/stack/properties/items/maxItems",
@@ -6380,7 +6531,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										message: "must NOT have more than 40 items"
 																									}];
 																									return false;
-																								} else if (data154.length < 0) {
+																								} else if (data157.length < 0) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/stack/items",
 																										schemaPath: "#/properties/stack/properties/items/minItems",
@@ -6390,35 +6541,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								} else {
-																									const len17 = data154.length;
+																									const len17 = data157.length;
 																									for (let i17 = 0; i17 < len17; i17++) {
-																										let data155 = data154[i17];
-																										if (data155 && typeof data155 == "object" && !Array.isArray(data155)) {
-																											let missing23;
-																											if (data155.id === void 0 && (missing23 = "id") || data155.kind === void 0 && (missing23 = "kind") || data155.name === void 0 && (missing23 = "name") || data155.thick === void 0 && (missing23 = "thick")) {
+																										let data158 = data157[i17];
+																										if (data158 && typeof data158 == "object" && !Array.isArray(data158)) {
+																											let missing24;
+																											if (data158.id === void 0 && (missing24 = "id") || data158.kind === void 0 && (missing24 = "kind") || data158.name === void 0 && (missing24 = "name") || data158.thick === void 0 && (missing24 = "thick")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/stack/items/" + i17,
 																													schemaPath: "#/properties/stack/properties/items/items/required",
 																													keyword: "required",
-																													params: { missingProperty: missing23 },
-																													message: "must have required property '" + missing23 + "'"
+																													params: { missingProperty: missing24 },
+																													message: "must have required property '" + missing24 + "'"
 																												}];
 																												return false;
 																											} else {
-																												for (const key26 in data155) if (!(key26 === "id" || key26 === "kind" || key26 === "name" || key26 === "thick")) {
+																												for (const key27 in data158) if (!(key27 === "id" || key27 === "kind" || key27 === "name" || key27 === "thick")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/stack/items/" + i17,
 																														schemaPath: "#/properties/stack/properties/items/items/additionalProperties",
 																														keyword: "additionalProperties",
-																														params: { additionalProperty: key26 },
+																														params: { additionalProperty: key27 },
 																														message: "must NOT have additional properties"
 																													}];
 																													return false;
 																												}
-																												if (data155.id !== void 0) {
-																													let data156 = data155.id;
-																													if (typeof data156 === "string") {
-																														if (!pattern5.test(data156)) {
+																												if (data158.id !== void 0) {
+																													let data159 = data158.id;
+																													if (typeof data159 === "string") {
+																														if (!pattern5.test(data159)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/stack/items/" + i17 + "/id",
 																																schemaPath: "#/properties/stack/properties/items/items/properties/id/pattern",
@@ -6438,12 +6589,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid43 = true;
-																												} else var valid43 = true;
-																												if (valid43) {
-																													if (data155.kind !== void 0) {
-																														let data157 = data155.kind;
-																														if (typeof data157 !== "string") {
+																													var valid44 = true;
+																												} else var valid44 = true;
+																												if (valid44) {
+																													if (data158.kind !== void 0) {
+																														let data160 = data158.kind;
+																														if (typeof data160 !== "string") {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/stack/items/" + i17 + "/kind",
 																																schemaPath: "#/properties/stack/properties/items/items/properties/kind/type",
@@ -6453,7 +6604,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														if (!(data157 === "feet" || data157 === "nut" || data157 === "washer" || data157 === "large" || data157 === "base" || data157 === "board" || data157 === "gap" || data157 === "tier")) {
+																														if (!(data160 === "feet" || data160 === "nut" || data160 === "washer" || data160 === "large" || data160 === "base" || data160 === "board" || data160 === "gap" || data160 === "tier")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/stack/items/" + i17 + "/kind",
 																																schemaPath: "#/properties/stack/properties/items/items/properties/kind/enum",
@@ -6463,13 +6614,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid43 = true;
-																													} else var valid43 = true;
-																													if (valid43) {
-																														if (data155.name !== void 0) {
-																															let data158 = data155.name;
-																															if (typeof data158 === "string") {
-																																if (func2(data158) > 120) {
+																														var valid44 = true;
+																													} else var valid44 = true;
+																													if (valid44) {
+																														if (data158.name !== void 0) {
+																															let data161 = data158.name;
+																															if (typeof data161 === "string") {
+																																if (func2(data161) > 120) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/stack/items/" + i17 + "/name",
 																																		schemaPath: "#/properties/stack/properties/items/items/properties/name/maxLength",
@@ -6478,7 +6629,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must NOT have more than 120 characters"
 																																	}];
 																																	return false;
-																																} else if (func2(data158) < 1) {
+																																} else if (func2(data161) < 1) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/stack/items/" + i17 + "/name",
 																																		schemaPath: "#/properties/stack/properties/items/items/properties/name/minLength",
@@ -6498,13 +6649,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid43 = true;
-																														} else var valid43 = true;
-																														if (valid43) {
-																															if (data155.thick !== void 0) {
-																																let data159 = data155.thick;
-																																if (typeof data159 == "number" && isFinite(data159)) {
-																																	if (data159 > 600 || isNaN(data159)) {
+																															var valid44 = true;
+																														} else var valid44 = true;
+																														if (valid44) {
+																															if (data158.thick !== void 0) {
+																																let data162 = data158.thick;
+																																if (typeof data162 == "number" && isFinite(data162)) {
+																																	if (data162 > 600 || isNaN(data162)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/stack/items/" + i17 + "/thick",
 																																			schemaPath: "#/properties/stack/properties/items/items/properties/thick/maximum",
@@ -6516,7 +6667,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 600"
 																																		}];
 																																		return false;
-																																	} else if (data159 < 0 || isNaN(data159)) {
+																																	} else if (data162 < 0 || isNaN(data162)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/stack/items/" + i17 + "/thick",
 																																			schemaPath: "#/properties/stack/properties/items/items/properties/thick/minimum",
@@ -6539,8 +6690,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid43 = true;
-																															} else var valid43 = true;
+																																var valid44 = true;
+																															} else var valid44 = true;
 																														}
 																													}
 																												}
@@ -6567,13 +6718,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid41 = true;
-																						} else var valid41 = true;
-																						if (valid41) {
-																							if (data152.cutAt !== void 0) {
-																								let data160 = data152.cutAt;
-																								if (typeof data160 == "number" && isFinite(data160)) {
-																									if (data160 > 3e3 || isNaN(data160)) {
+																							var valid42 = true;
+																						} else var valid42 = true;
+																						if (valid42) {
+																							if (data155.cutAt !== void 0) {
+																								let data163 = data155.cutAt;
+																								if (typeof data163 == "number" && isFinite(data163)) {
+																									if (data163 > 3e3 || isNaN(data163)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/stack/cutAt",
 																											schemaPath: "#/properties/stack/properties/cutAt/maximum",
@@ -6585,7 +6736,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 3000"
 																										}];
 																										return false;
-																									} else if (data160 < 0 || isNaN(data160)) {
+																									} else if (data163 < 0 || isNaN(data163)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/stack/cutAt",
 																											schemaPath: "#/properties/stack/properties/cutAt/minimum",
@@ -6608,8 +6759,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid41 = true;
-																							} else var valid41 = true;
+																								var valid42 = true;
+																							} else var valid42 = true;
 																						}
 																					}
 																				}
@@ -6627,9 +6778,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		} else var valid0 = true;
 																		if (valid0) {
 																			if (data.reserves !== void 0) {
-																				let data161 = data.reserves;
-																				if (Array.isArray(data161)) {
-																					if (data161.length > 200) {
+																				let data164 = data.reserves;
+																				if (Array.isArray(data164)) {
+																					if (data164.length > 200) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/reserves",
 																							schemaPath: "#/properties/reserves/maxItems",
@@ -6638,7 +6789,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must NOT have more than 200 items"
 																						}];
 																						return false;
-																					} else if (data161.length < 0) {
+																					} else if (data164.length < 0) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/reserves",
 																							schemaPath: "#/properties/reserves/minItems",
@@ -6648,35 +6799,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					} else {
-																						const len18 = data161.length;
+																						const len18 = data164.length;
 																						for (let i18 = 0; i18 < len18; i18++) {
-																							let data162 = data161[i18];
-																							if (data162 && typeof data162 == "object" && !Array.isArray(data162)) {
-																								let missing24;
-																								if (data162.stock === void 0 && (missing24 = "stock") || data162.name === void 0 && (missing24 = "name") || data162.batch === void 0 && (missing24 = "batch") || data162.grams === void 0 && (missing24 = "grams") || data162.recolour === void 0 && (missing24 = "recolour") || data162.allergens === void 0 && (missing24 = "allergens")) {
+																							let data165 = data164[i18];
+																							if (data165 && typeof data165 == "object" && !Array.isArray(data165)) {
+																								let missing25;
+																								if (data165.stock === void 0 && (missing25 = "stock") || data165.name === void 0 && (missing25 = "name") || data165.batch === void 0 && (missing25 = "batch") || data165.grams === void 0 && (missing25 = "grams") || data165.recolour === void 0 && (missing25 = "recolour") || data165.allergens === void 0 && (missing25 = "allergens")) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/reserves/" + i18,
 																										schemaPath: "#/properties/reserves/items/required",
 																										keyword: "required",
-																										params: { missingProperty: missing24 },
-																										message: "must have required property '" + missing24 + "'"
+																										params: { missingProperty: missing25 },
+																										message: "must have required property '" + missing25 + "'"
 																									}];
 																									return false;
 																								} else {
-																									for (const key27 in data162) if (!(key27 === "stock" || key27 === "name" || key27 === "batch" || key27 === "grams" || key27 === "recolour" || key27 === "allergens" || key27 === "keepBy")) {
+																									for (const key28 in data165) if (!(key28 === "stock" || key28 === "name" || key28 === "batch" || key28 === "grams" || key28 === "recolour" || key28 === "allergens" || key28 === "keepBy")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/reserves/" + i18,
 																											schemaPath: "#/properties/reserves/items/additionalProperties",
 																											keyword: "additionalProperties",
-																											params: { additionalProperty: key27 },
+																											params: { additionalProperty: key28 },
 																											message: "must NOT have additional properties"
 																										}];
 																										return false;
 																									}
-																									if (data162.stock !== void 0) {
-																										let data163 = data162.stock;
-																										if (typeof data163 === "string") {
-																											if (func2(data163) > 80) {
+																									if (data165.stock !== void 0) {
+																										let data166 = data165.stock;
+																										if (typeof data166 === "string") {
+																											if (func2(data166) > 80) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/reserves/" + i18 + "/stock",
 																													schemaPath: "#/properties/reserves/items/properties/stock/maxLength",
@@ -6685,7 +6836,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must NOT have more than 80 characters"
 																												}];
 																												return false;
-																											} else if (func2(data163) < 1) {
+																											} else if (func2(data166) < 1) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/reserves/" + i18 + "/stock",
 																													schemaPath: "#/properties/reserves/items/properties/stock/minLength",
@@ -6705,13 +6856,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid45 = true;
-																									} else var valid45 = true;
-																									if (valid45) {
-																										if (data162.name !== void 0) {
-																											let data164 = data162.name;
-																											if (typeof data164 === "string") {
-																												if (func2(data164) > 120) {
+																										var valid46 = true;
+																									} else var valid46 = true;
+																									if (valid46) {
+																										if (data165.name !== void 0) {
+																											let data167 = data165.name;
+																											if (typeof data167 === "string") {
+																												if (func2(data167) > 120) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/reserves/" + i18 + "/name",
 																														schemaPath: "#/properties/reserves/items/properties/name/maxLength",
@@ -6720,7 +6871,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														message: "must NOT have more than 120 characters"
 																													}];
 																													return false;
-																												} else if (func2(data164) < 1) {
+																												} else if (func2(data167) < 1) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/reserves/" + i18 + "/name",
 																														schemaPath: "#/properties/reserves/items/properties/name/minLength",
@@ -6740,13 +6891,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid45 = true;
-																										} else var valid45 = true;
-																										if (valid45) {
-																											if (data162.batch !== void 0) {
-																												let data165 = data162.batch;
-																												if (typeof data165 === "string") {
-																													if (func2(data165) > 130) {
+																											var valid46 = true;
+																										} else var valid46 = true;
+																										if (valid46) {
+																											if (data165.batch !== void 0) {
+																												let data168 = data165.batch;
+																												if (typeof data168 === "string") {
+																													if (func2(data168) > 130) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/reserves/" + i18 + "/batch",
 																															schemaPath: "#/properties/reserves/items/properties/batch/maxLength",
@@ -6766,13 +6917,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid45 = true;
-																											} else var valid45 = true;
-																											if (valid45) {
-																												if (data162.grams !== void 0) {
-																													let data166 = data162.grams;
-																													if (typeof data166 == "number" && isFinite(data166)) {
-																														if (data166 > 1e5 || isNaN(data166)) {
+																												var valid46 = true;
+																											} else var valid46 = true;
+																											if (valid46) {
+																												if (data165.grams !== void 0) {
+																													let data169 = data165.grams;
+																													if (typeof data169 == "number" && isFinite(data169)) {
+																														if (data169 > 1e5 || isNaN(data169)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/reserves/" + i18 + "/grams",
 																																schemaPath: "#/properties/reserves/items/properties/grams/maximum",
@@ -6784,7 +6935,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must be <= 100000"
 																															}];
 																															return false;
-																														} else if (data166 < 0 || isNaN(data166)) {
+																														} else if (data169 < 0 || isNaN(data169)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/reserves/" + i18 + "/grams",
 																																schemaPath: "#/properties/reserves/items/properties/grams/minimum",
@@ -6807,11 +6958,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid45 = true;
-																												} else var valid45 = true;
-																												if (valid45) {
-																													if (data162.recolour !== void 0) {
-																														if (typeof data162.recolour !== "boolean") {
+																													var valid46 = true;
+																												} else var valid46 = true;
+																												if (valid46) {
+																													if (data165.recolour !== void 0) {
+																														if (typeof data165.recolour !== "boolean") {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/reserves/" + i18 + "/recolour",
 																																schemaPath: "#/properties/reserves/items/properties/recolour/type",
@@ -6821,13 +6972,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid45 = true;
-																													} else var valid45 = true;
-																													if (valid45) {
-																														if (data162.allergens !== void 0) {
-																															let data168 = data162.allergens;
-																															if (Array.isArray(data168)) {
-																																if (data168.length > 20) {
+																														var valid46 = true;
+																													} else var valid46 = true;
+																													if (valid46) {
+																														if (data165.allergens !== void 0) {
+																															let data171 = data165.allergens;
+																															if (Array.isArray(data171)) {
+																																if (data171.length > 20) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/reserves/" + i18 + "/allergens",
 																																		schemaPath: "#/properties/reserves/items/properties/allergens/maxItems",
@@ -6836,7 +6987,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must NOT have more than 20 items"
 																																	}];
 																																	return false;
-																																} else if (data168.length < 0) {
+																																} else if (data171.length < 0) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/reserves/" + i18 + "/allergens",
 																																		schemaPath: "#/properties/reserves/items/properties/allergens/minItems",
@@ -6846,11 +6997,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																} else {
-																																	const len19 = data168.length;
+																																	const len19 = data171.length;
 																																	for (let i19 = 0; i19 < len19; i19++) {
-																																		let data169 = data168[i19];
-																																		if (typeof data169 === "string") {
-																																			if (func2(data169) > 60) {
+																																		let data172 = data171[i19];
+																																		if (typeof data172 === "string") {
+																																			if (func2(data172) > 60) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/reserves/" + i18 + "/allergens/" + i19,
 																																					schemaPath: "#/properties/reserves/items/properties/allergens/items/maxLength",
@@ -6882,13 +7033,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid45 = true;
-																														} else var valid45 = true;
-																														if (valid45) {
-																															if (data162.keepBy !== void 0) {
-																																let data170 = data162.keepBy;
-																																if (typeof data170 === "string") {
-																																	if (!pattern25.test(data170)) {
+																															var valid46 = true;
+																														} else var valid46 = true;
+																														if (valid46) {
+																															if (data165.keepBy !== void 0) {
+																																let data173 = data165.keepBy;
+																																if (typeof data173 === "string") {
+																																	if (!pattern25.test(data173)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/reserves/" + i18 + "/keepBy",
 																																			schemaPath: "#/properties/reserves/items/properties/keepBy/pattern",
@@ -6908,8 +7059,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid45 = true;
-																															} else var valid45 = true;
+																																var valid46 = true;
+																															} else var valid46 = true;
 																														}
 																													}
 																												}
@@ -6943,33 +7094,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			} else var valid0 = true;
 																			if (valid0) {
 																				if (data.bench !== void 0) {
-																					let data171 = data.bench;
-																					if (data171 && typeof data171 == "object" && !Array.isArray(data171)) {
-																						let missing25;
-																						if (data171.done === void 0 && (missing25 = "done")) {
+																					let data174 = data.bench;
+																					if (data174 && typeof data174 == "object" && !Array.isArray(data174)) {
+																						let missing26;
+																						if (data174.done === void 0 && (missing26 = "done")) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/bench",
 																								schemaPath: "#/properties/bench/required",
 																								keyword: "required",
-																								params: { missingProperty: missing25 },
-																								message: "must have required property '" + missing25 + "'"
+																								params: { missingProperty: missing26 },
+																								message: "must have required property '" + missing26 + "'"
 																							}];
 																							return false;
 																						} else {
-																							for (const key28 in data171) if (!(key28 === "done")) {
+																							for (const key29 in data174) if (!(key29 === "done")) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/bench",
 																									schemaPath: "#/properties/bench/additionalProperties",
 																									keyword: "additionalProperties",
-																									params: { additionalProperty: key28 },
+																									params: { additionalProperty: key29 },
 																									message: "must NOT have additional properties"
 																								}];
 																								return false;
 																							}
-																							if (data171.done !== void 0) {
-																								let data172 = data171.done;
-																								if (Array.isArray(data172)) {
-																									if (data172.length > 4e3) {
+																							if (data174.done !== void 0) {
+																								let data175 = data174.done;
+																								if (Array.isArray(data175)) {
+																									if (data175.length > 4e3) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/bench/done",
 																											schemaPath: "#/properties/bench/properties/done/maxItems",
@@ -6978,7 +7129,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must NOT have more than 4000 items"
 																										}];
 																										return false;
-																									} else if (data172.length < 0) {
+																									} else if (data175.length < 0) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/bench/done",
 																											schemaPath: "#/properties/bench/properties/done/minItems",
@@ -6988,35 +7139,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									} else {
-																										const len20 = data172.length;
+																										const len20 = data175.length;
 																										for (let i20 = 0; i20 < len20; i20++) {
-																											let data173 = data172[i20];
-																											if (data173 && typeof data173 == "object" && !Array.isArray(data173)) {
-																												let missing26;
-																												if (data173.step === void 0 && (missing26 = "step") || data173.at === void 0 && (missing26 = "at")) {
+																											let data176 = data175[i20];
+																											if (data176 && typeof data176 == "object" && !Array.isArray(data176)) {
+																												let missing27;
+																												if (data176.step === void 0 && (missing27 = "step") || data176.at === void 0 && (missing27 = "at")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/bench/done/" + i20,
 																														schemaPath: "#/properties/bench/properties/done/items/required",
 																														keyword: "required",
-																														params: { missingProperty: missing26 },
-																														message: "must have required property '" + missing26 + "'"
+																														params: { missingProperty: missing27 },
+																														message: "must have required property '" + missing27 + "'"
 																													}];
 																													return false;
 																												} else {
-																													for (const key29 in data173) if (!(key29 === "step" || key29 === "at")) {
+																													for (const key30 in data176) if (!(key30 === "step" || key30 === "at")) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/bench/done/" + i20,
 																															schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
 																															keyword: "additionalProperties",
-																															params: { additionalProperty: key29 },
+																															params: { additionalProperty: key30 },
 																															message: "must NOT have additional properties"
 																														}];
 																														return false;
 																													}
-																													if (data173.step !== void 0) {
-																														let data174 = data173.step;
-																														if (typeof data174 === "string") {
-																															if (func2(data174) > 200) {
+																													if (data176.step !== void 0) {
+																														let data177 = data176.step;
+																														if (typeof data177 === "string") {
+																															if (func2(data177) > 200) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/bench/done/" + i20 + "/step",
 																																	schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
@@ -7036,13 +7187,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid49 = true;
-																													} else var valid49 = true;
-																													if (valid49) {
-																														if (data173.at !== void 0) {
-																															let data175 = data173.at;
-																															if (typeof data175 === "string") {
-																																if (func2(data175) > 40) {
+																														var valid50 = true;
+																													} else var valid50 = true;
+																													if (valid50) {
+																														if (data176.at !== void 0) {
+																															let data178 = data176.at;
+																															if (typeof data178 === "string") {
+																																if (func2(data178) > 40) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/bench/done/" + i20 + "/at",
 																																		schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
@@ -7062,8 +7213,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid49 = true;
-																														} else var valid49 = true;
+																															var valid50 = true;
+																														} else var valid50 = true;
 																													}
 																												}
 																											} else {

@@ -13,8 +13,8 @@ import RodCard from './RodCard.vue';
 
 const VIEWS = [
   { value: 'rods', label: 'Rods' },
-  { value: 'ways', label: 'In the way' },
-  { value: 'stuck', label: 'Stuck on' },
+  { value: 'ways', label: 'Clashes' },
+  { value: 'stuck', label: 'Glued' },
   { value: 'stack', label: 'Hardware' },
   { value: 'cut', label: 'Cut list' },
 ];

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { RODS, type RodReport } from '@core/bones/index.ts';
 import { BOARD, removeRod, setRod, type Place, type RodEnd } from '@core/figure/index.ts';
+import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
@@ -17,6 +18,10 @@ const places = computed(() => [
   { value: BOARD, label: 'board' },
   ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
 ]);
+const sinks = computed(() => {
+  const droop = props.report.droop;
+  return droop && Number.isFinite(droop.down) && droop.down >= 0.5 ? formatLength(droop.down) : undefined;
+});
 const shownSum = ref<string>();
 const change = (patch: Parameters<typeof setRod>[2], label = `rod ${props.report.letter}`) =>
   store.apply(setRod(build.value, rod.value.id, patch), label);
@@ -41,6 +46,9 @@ const ENDS = [
     </p>
     <p v-else class="reason">
       It does not cross from one piece into another yet: pull its ends on the stage.
+    </p>
+    <p v-if="sinks !== undefined" class="muted">
+      Its tip sinks {{ sinks }} under what it carries; the dashed line on the stage is its bent shape.
     </p>
     <div v-if="report.mends.length" class="row">
       <button

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { Trash2 } from '@lucide/vue';
-import { coverOf, removeTier, setTier, type Tier } from '@core/figure/index.ts';
+import { RODS } from '@core/bones/index.ts';
+import { coverOf, removeTier, setTier, withoutPosts, type Tier } from '@core/figure/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import VerdictWord from '../../shared/VerdictWord.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import Choice from '../../shared/Choice.vue';
 
@@ -17,6 +19,16 @@ const colours = computed(() => build.value.colours.map((c) => ({ value: c.id, la
 const set = (patch: Partial<Tier>) =>
   store.apply(setTier(build.value, props.tier.id, patch), `the ${props.tier.name.toLowerCase()}`);
 const setCover = (patch: Partial<Tier['cover']>) => set({ cover: { ...props.tier.cover, ...patch } });
+const POSTS: ReadonlySet<string> = new Set(['dowel', 'hollow', 'stick']);
+const posts = [
+  { value: '', label: 'no posts' },
+  ...RODS.filter((r) => POSTS.has(r.family)).map((r) => ({ value: r.id, label: r.name })),
+];
+const load = computed(() => store.report!.tiers.find((t) => t.tier.id === props.tier.id));
+function post(stock: string): void {
+  if (stock) set({ posts: { stock, number: props.tier.posts?.number ?? 4 } });
+  else store.apply(withoutPosts(build.value, props.tier.id), 'the posts');
+}
 const SHAPES = [
   { value: 'round', label: 'round' },
   { value: 'square', label: 'square' },
@@ -79,6 +91,30 @@ const SHAPES = [
         <Trash2 :size="16" />
       </button>
     </div>
+    <div v-if="load" class="row load">
+      <label class="field"
+        ><span>Posts in it</span
+        ><Choice
+          :value="tier.posts?.stock ?? ''"
+          :options="posts"
+          style="width: 190px"
+          @change="(v: unknown) => post(v as string)"
+      /></label>
+      <QuantityField
+        v-if="tier.posts"
+        label="How many"
+        kind="count"
+        :width="60"
+        :value="tier.posts.number"
+        @change="(v) => set({ posts: { ...tier.posts!, number: v } })"
+      />
+      <p>
+        <VerdictWord :verdict="load.worst.verdict" :times="load.worst.times" />: carries
+        <WhyButton :figure="load.above" after="." /> {{ load.worst.text }}
+        <WhyButton :figure="load.worst.use" text="The sum" after="." />
+        <template v-if="!tier.posts"> Bare cake carries <WhyButton :figure="load.bare" after="." /></template>
+      </p>
+    </div>
     <p class="small muted">
       {{ cover.roll.name }} <WhyButton :figure="cover.roll" after=";" />
       <WhyButton :figure="cover.area" /> stay on it, <WhyButton :figure="cover.used" /> of what is rolled. Its
@@ -95,6 +131,12 @@ const SHAPES = [
 .row {
   gap: 10px;
   align-items: flex-end;
+}
+.load {
+  padding-top: 8px;
+}
+.load p {
+  flex: 1 1 260px;
 }
 .row > strong {
   padding-bottom: 8px;
