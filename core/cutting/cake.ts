@@ -1,22 +1,9 @@
-import { chillsIn, chilled, type Chilled } from '../firming/index.ts';
 import { coverOf, type Build, type CakeWork, type Cover, type Piece, type Tier } from '../figure/index.ts';
 import { BATTERS, FILLINGS } from '../pastes/index.ts';
-import { given, reckon, total, type Minutes, type Mm, type Reckoned } from '../quantity/index.ts';
-import { bodyMesh, coreVolume, formBody, measure, slice, type Form, type Mesh } from '../solids/index.ts';
-import { enclosingCircle } from './enclosing.ts';
-
-/** One baked layer of a cake that is carved. */
-export interface CakeLayer {
-  /** Foot of the layer over the board, mm. */
-  readonly foot: Mm;
-  /** Smallest circle round everything the layer has to reach. */
-  readonly circle: Mm;
-  /** Round tin it is baked in; undefined when none in the kitchen is wide enough. */
-  readonly tin: Mm | undefined;
-  /** Cake that stays after carving, and that is baked, cm³. */
-  readonly kept: number;
-  readonly baked: number;
-}
+import { given, reckon, total, type Mm, type Reckoned } from '../quantity/index.ts';
+import { bodyMesh, coreVolume, formBody, measure } from '../solids/index.ts';
+import { coreForm, densityOfCake, gateOf, type CarveGate } from './gate.ts';
+import { drawnIn, layersOf, type CakeLayer } from './layers.ts';
 
 /** One cake: the core of a piece, or a tier under the figure. */
 export interface CakePart {
@@ -33,18 +20,6 @@ export interface CakePart {
   readonly coat: Reckoned;
   /** As it stands, filled and coated, without paste. */
   readonly weighs: Reckoned;
-}
-
-/** Whether a cake may be carved now. */
-export interface CarveGate {
-  readonly dense: boolean;
-  readonly density: Reckoned;
-  readonly at: Chilled;
-  readonly cold: 'cold enough' | 'too warm' | 'too hard outside';
-  /** Until the middle is cold enough, where it is chilled; Infinity when it never is there. */
-  readonly takes: Minutes;
-  readonly carve: boolean;
-  readonly says: readonly string[];
 }
 
 export interface TinBake {
@@ -67,86 +42,8 @@ export interface CakeReport {
   readonly says: readonly string[];
 }
 
-/** Room between a layer and its tin, each side; common practice, mm. */
-const EASE: Mm = 2;
-const SAMPLES = 9;
 /** Spare of a cream: bowl, bag and palette knife; common practice. */
 const CREAM_SPARE = 20;
-/** Lighter than this a cake tears under the knife; common practice, g/cm³. */
-export const CARVE_DENSITY = 0.5;
-/** Warmer in the middle than this it crumbles; colder outside than that the knife slips. Common practice, °C. */
-export const CARVE_BELOW = 8;
-const CARVE_ABOVE = -6;
-
-const ringArea = (loops: readonly (readonly (readonly [number, number])[])[]): number =>
-  loops.reduce(
-    (sum, loop) =>
-      sum +
-      loop.reduce((a, [x, y], i) => {
-        const [u, v] = loop[(i + 1) % loop.length]!;
-        return a + (x * v - u * y) / 2;
-      }, 0),
-    0,
-  );
-
-/** A body drawn in on every side by a coat, its foot left where it stands: each axis scaled by what the coat takes. */
-function drawnIn(m: Mesh, width: Mm, depth: Mm, height: Mm, coat: Mm, under: boolean): Mesh {
-  const k = [
-    (width - 2 * coat) / width,
-    (depth - 2 * coat) / depth,
-    (height - (under ? 2 : 1) * coat) / height,
-  ];
-  const points = Float64Array.from(m.points, (x, i) => x * k[i % 3]!);
-  return { ...m, points };
-}
-
-/**
- * Layers of a carved cake: how many, and for each the smallest circle round nine level cuts through the layer and the
- * filling above it, the tin that takes it, and what stays of it (Simpson over the cuts).
- */
-export function layersOf(
-  mesh: Mesh,
-  height: Mm,
-  work: Pick<CakeWork, 'layer' | 'fillingThickness' | 'tins'>,
-  ease: Mm = EASE,
-): CakeLayer[] {
-  const step = work.layer + work.fillingThickness;
-  const n = Math.max(1, Math.ceil((height + work.fillingThickness) / step - 1e-9));
-  const tins = [...work.tins].sort((a, b) => a - b);
-  const sliver = height * 1e-6;
-  const cut = (z: Mm) => slice(mesh, Math.min(height - sliver, Math.max(sliver, z))).loops;
-  return Array.from({ length: n }, (_, k): CakeLayer => {
-    const foot = k * step;
-    const top = Math.min(height, foot + step);
-    const points = Array.from({ length: SAMPLES }, (_u, i) =>
-      cut(foot + ((top - foot) * i) / (SAMPLES - 1)).flat(),
-    ).flat();
-    const circle = enclosingCircle(points);
-    const cakeTop = Math.min(height, foot + work.layer);
-    const h = (cakeTop - foot) / (SAMPLES - 1);
-    let kept = 0;
-    for (let i = 0; i < SAMPLES; i++)
-      kept += ringArea(cut(foot + h * i)) * (i === 0 || i === SAMPLES - 1 ? 1 : i % 2 ? 4 : 2);
-    const tin = tins.find((d) => d + 0.05 >= circle + 2 * ease);
-    const baked = tin === undefined ? 0 : ((Math.PI * tin * tin) / 4) * work.layer;
-    return { foot, circle, tin, kept: Math.max(0, (kept * h) / 3) / 1000, baked: baked / 1000 };
-  });
-}
-
-/** The core of a piece as a form of its own. */
-function coreForm(form: Form): Form {
-  if (form.coat) {
-    const { coat: _coat, ...bare } = form;
-    return bare;
-  }
-  return { kind: 'ball', sizes: { diameter: form.sizes.core!, press: 0 } };
-}
-
-const densityOfCake = (work: CakeWork): Reckoned =>
-  work.density !== undefined
-    ? given('Baked, your own', work.density, 'g/cm³', 'yours')
-    : given(`Baked ${BATTERS[work.batter].name}`, BATTERS[work.batter].density, 'g/cm³', 'estimate');
-
 /** Batter that bakes to a volume. */
 const batterFor = (work: CakeWork, volume: Reckoned, name: string): Reckoned =>
   reckon(
@@ -276,33 +173,6 @@ function tierCake(work: CakeWork, tier: Tier): CakePart {
     (a, t) => (a * t) / 10,
   );
   return partOf(work, { id: tier.id, name: tier.name, kind: 'tier', cover }, layers, coated);
-}
-
-/** Is it dense and cold enough to carve, where and as long as it is chilled? */
-function gateOf(build: Build, work: CakeWork, largest: Piece): CarveGate {
-  const density = densityOfCake(work);
-  const m = measure(coreForm(largest.form));
-  const { where, hours } = work.chill;
-  const from = build.room.temperature;
-  const at = chilled(m.volume, m.area, density.value, from, where, hours * 60);
-  const dense = density.value >= CARVE_DENSITY;
-  const cold =
-    at.middle > CARVE_BELOW ? 'too warm' : at.outside < CARVE_ABOVE ? 'too hard outside' : 'cold enough';
-  const takes = chillsIn(m.volume, m.area, density.value, from, where, CARVE_BELOW);
-  const says: string[] = [];
-  if (!dense)
-    says.push(
-      `At ${density.value} g per cubic centimetre it tears: a firm butter cake carves, a light sponge is for building round.`,
-    );
-  if (cold === 'too warm')
-    says.push(
-      Number.isFinite(takes)
-        ? `The middle is still warm: it crumbles. Leave it ${Math.ceil(takes / 60)} h in the ${where}.`
-        : 'A room never gets it cold enough: chill it.',
-    );
-  if (cold === 'too hard outside')
-    says.push('Frozen outside, the knife slips: let it stand half an hour before you carve.');
-  return { dense, density, at, cold, takes, carve: dense && cold === 'cold enough', says };
 }
 
 const memo = new WeakMap<Build['pieces'], { work: CakeWork; room: Build['room']; report: CakeReport }>();

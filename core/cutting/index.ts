@@ -3,4 +3,6 @@
  * whether it is dense and cold enough to carve. Templates and covering sheets join this room later.
  */
 export * from './enclosing.ts';
+export * from './layers.ts';
+export * from './gate.ts';
 export * from './cake.ts';

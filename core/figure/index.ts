@@ -53,4 +53,6 @@ export * from './edit-paste.ts';
 export * from './edit-stack.ts';
 export * from './textures.ts';
 export * from './covers.ts';
+export * from './paste-line.ts';
+export * from './batch-parts.ts';
 export * from './paste-list.ts';

@@ -1,0 +1,146 @@
+import { blendDensity, makeCount, startMass, techniqueOf, type Blend } from '../pastes/index.ts';
+import { given, reckon, type Reckoned } from '../quantity/index.ts';
+import { shapeOf } from '../solids/index.ts';
+import { multiplicity, type Build, type Piece } from './build.ts';
+import type { Cover } from './covers.ts';
+import { weighIn, type Weight } from './weigh.ts';
+
+/** What one piece, or the cover of one tier, takes from a batch. */
+export interface PasteLine {
+  /** Id of the piece; of the tier where `cover` is set. */
+  readonly piece: string;
+  readonly name: string;
+  readonly number: number;
+  /** Made in all: more than the number where some are expected to break. */
+  readonly make: number;
+  readonly cover?: Cover;
+  /** Paste that ends in these pieces. */
+  readonly net: Reckoned;
+  /** Paste in those made in reserve. */
+  readonly breakage: Reckoned;
+  /** Cut away from them: offcut that can be kneaded back. */
+  readonly offcut: Reckoned;
+  /** Rim and trimmings of the last rolling. */
+  readonly rolling: Reckoned;
+  /** Paste that has to be on the bench for them: the four together. */
+  readonly start: Reckoned;
+}
+
+/** Paste for `make` of something, each `gross` before trimming, `net` of it staying, rolled with a yield. */
+function lineOf(
+  at: { piece: string; name: string; cover?: Cover },
+  n: number,
+  breaks: number,
+  net1: Reckoned,
+  gross1: Reckoned,
+  used: Reckoned,
+  back: Reckoned,
+): PasteLine {
+  const name = at.name;
+  const number = given('How many', n, 'pieces');
+  const make = reckon(
+    'Made in all',
+    'pieces',
+    'enough that 19 times in 20 as many as needed stay whole',
+    [number, given('Breaks', breaks, '%', 'yours')],
+    (k, p) => makeCount(k, p / 100),
+  );
+  const net = reckon(`${name}, in the piece`, 'g', 'one × how many', [net1, number], (g, k) => g * k);
+  const breakage = reckon(
+    `${name}, in case some break`,
+    'g',
+    'one × (made − how many)',
+    [net1, make, number],
+    (g, m, k) => g * (m - k),
+  );
+  const shaped = reckon(
+    `${name}, shaped`,
+    'g',
+    'one before trimming × made',
+    [gross1, make],
+    (g, k) => g * k,
+  );
+  const offcut = reckon(
+    `${name}, cut away`,
+    'g',
+    'shaped − in the pieces',
+    [shaped, net, breakage],
+    (a, b, c) => a - b - c,
+  );
+  const start = reckon(
+    `${name}, on the bench`,
+    'g',
+    'shaped × (1 − (1 − u) q) ÷ u, trimmings kneaded back',
+    [shaped, used, back],
+    startMass,
+    'common practice',
+  );
+  const rolling = reckon(
+    `${name}, rim and trimmings`,
+    'g',
+    'on the bench − shaped',
+    [start, shaped],
+    (a, b) => a - b,
+  );
+  return { ...at, number: n, make: make.value, net, breakage, offcut, rolling, start };
+}
+
+const usedShare = (share: number, by: string) =>
+  given(`Used of each rolling, u: ${by}`, share, '', 'common practice');
+const backShare = (build: Build, share: number) =>
+  given(
+    'Kneaded back, q',
+    build.practice.saves ? share : 0,
+    '',
+    build.practice.saves ? 'common practice' : 'yours',
+  );
+
+const lines = new WeakMap<Piece, { weight: Weight; n: number; saves: boolean; line: PasteLine }>();
+
+/** The line of a piece; remembered as long as its weight and its number do not change. */
+export function pieceLine(build: Build, piece: Piece): PasteLine {
+  const weight = weighIn(build, piece);
+  const n = multiplicity(build, piece);
+  const { saves } = build.practice;
+  const known = lines.get(piece);
+  if (known && known.weight === weight && known.n === n && known.saves === saves) return known.line;
+  const technique = techniqueOf(shapeOf(piece.form.kind).technique);
+  const line = lineOf(
+    { piece: piece.id, name: piece.name },
+    n,
+    piece.breaks,
+    weight.paste,
+    weight.gross,
+    usedShare(technique.used, technique.name),
+    backShare(build, technique.kneadedBack),
+  );
+  lines.set(piece, { weight, n, saves, line });
+  return line;
+}
+
+/** The cover of a tier: what stays on it, and the sheet it is cut from. */
+export function coverLine(build: Build, cover: Cover, blend: Blend): PasteLine {
+  const grams = reckon(
+    `${cover.tier.name}, covered`,
+    'g',
+    'area × thickness × density',
+    [cover.area, given('Thickness', cover.tier.cover.thickness, 'mm'), blendDensity(blend)],
+    (a, t, rho) => ((a * t) / 10) * rho,
+  );
+  const used = reckon(
+    'Used of each rolling, u',
+    '',
+    'share that stays on the tier',
+    [cover.used],
+    (p) => p / 100,
+  );
+  return lineOf(
+    { piece: cover.tier.id, name: `Cover of the ${cover.tier.name.toLowerCase()}`, cover },
+    1,
+    0,
+    grams,
+    grams,
+    used,
+    backShare(build, 0.8),
+  );
+}
