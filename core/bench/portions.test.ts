@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
-import { aloneOf, oneIsWide, oneWeighing, oneWeighs, portionPieces, type Build } from '../figure/index.ts';
+import {
+  aloneOf,
+  oneIsWide,
+  oneWeighing,
+  oneWeighs,
+  portionPieces,
+  setPortions,
+  unweigh,
+  weighedOne,
+  withoutPortions,
+  type Build,
+} from '../figure/index.ts';
 import { plan } from '../plan.ts';
 
 const acorns = demoBuild('sixty-acorn-sweets');
@@ -48,6 +59,17 @@ describe('sixty acorns of 12 g', () => {
     expect(half.ball / r.cluster(1)!.ball).toBeCloseTo(2 ** (-1 / 3), 9);
     expect(r.cluster(7)!.grams).toBeCloseTo(2, 9);
     expect(r.cluster(0)).toBeUndefined();
+  });
+
+  it('begin with what one weighs now', () => {
+    const { portions: _portions, ...bare } = acorns;
+    const begun = value(setPortions(bare, { piece: 'nut' }));
+    expect(begun.portions!.target).toBe(12);
+    expect(refusal(setPortions(bare, { piece: 'nut', within: 20 }))).toMatch(/less than the portion/);
+    const weighed = value(weighedOne(begun, 12.3));
+    expect(unweigh(value(weighedOne(weighed, 12.1))).portions!.weighed).toEqual([12.3]);
+    expect(refusal(weighedOne(bare, 3))).toMatch(/Say first/);
+    expect(withoutPortions(weighed).portions).toBeUndefined();
   });
 
   it('need a scale fine enough for the tolerance', () => {

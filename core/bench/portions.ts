@@ -16,7 +16,7 @@ import { given, reckon, total, type Grams, type Reckoned } from '../quantity/ind
 import { ballFromMass } from '../solids/index.ts';
 import {
   capability,
-  detects,
+  checkEvery,
   drifts,
   individuals,
   outside,
@@ -207,7 +207,7 @@ function weighedSoFar(
   const every = reckon(
     'Weigh one in',
     'pieces',
-    'off ones put up with ÷ (weighings until a drift to the edge is noticed − ½)',
+    'off ones put up with ÷ (weighings until a drift of δ is noticed − ½), 1 ÷ chance beyond 3 σ each',
     [
       given(
         'Off ones put up with',
@@ -215,15 +215,10 @@ function weighedSoFar(
         'pieces',
         'common practice',
       ),
-      reckon(
-        'Weighings until it is noticed',
-        '',
-        '1 ÷ chance beyond 3 σ after a shift of δ',
-        [tolerance, spread],
-        (d, s) => detects(d / s, 1).samples,
-      ),
+      tolerance,
+      spread,
     ],
-    (bad, samples) => Math.max(1, Math.floor(bad / (samples - 0.5) + 1e-9)),
+    (bad, d, s) => checkEvery(bad, d / s, 1),
   );
   return { chart: chart.value, drifts: drifts(x, target, sigma), out, capability: fits, every };
 }

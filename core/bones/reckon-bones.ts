@@ -1,4 +1,4 @@
-import { BOARD, pieceOf, place, type Build, type Rod } from '../figure/index.ts';
+import { place, type Build } from '../figure/index.ts';
 import { given, once } from '../quantity/index.ts';
 import { wholeBalance, type WholeBalance } from './balance.ts';
 import { worst, type Check, type Verdict } from './check.ts';
@@ -158,7 +158,3 @@ function throughWords(
     }
   return words.length ? words.join(' → ') : 'nothing yet';
 }
-
-/** Ends of rods are fixed to pieces that are still there; used before a build is opened. */
-export const rodEndsPresent = (build: Build, rod: Rod): boolean =>
-  [rod.from.on, rod.to.on].every((on) => on === BOARD || pieceOf(build, on) !== undefined);

@@ -99,9 +99,6 @@ export const pasteAt = (yieldKPa: number): Soft => ({
   source: 'firming model, one night in the room given',
 });
 
-/** Paste that has firmed about a day, for when nobody asked the firming model: estimate. */
-export const FIRM_PASTE = 100;
-
 export interface SoftNow extends Soft {
   /** MPa, with what may stand for hours taken off where the case is long. */
   readonly now: number;

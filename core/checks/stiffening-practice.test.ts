@@ -14,7 +14,7 @@ import {
   scaled,
   type Blend,
 } from '../pastes/index.ts';
-import { formatMass, formatSpoons, given, VOLUME_IN_ML } from '../quantity/index.ts';
+import { formatMass, formatSpoons, given, MASS_IN_G, VOLUME_IN_ML } from '../quantity/index.ts';
 
 const plain: Blend = { id: 'b', name: 'B', base: 'fondant', gumPaste: 0, powder: 0 };
 const facts = (id: string) => materialOf(id).chocolate!;
@@ -102,9 +102,10 @@ describe('modelling chocolate, chocolate to syrup by mass', () => {
   });
 
   it('one pound of compound and a third of a cup of syrup is 4.1 : 1, inside the range of compound', () => {
-    const r = ratioFromCups(1, 1 / 3, 1.4);
+    const cup = VOLUME_IN_ML.cup / 3;
+    const r = ratioFromCups(MASS_IN_G.lb, cup, 1.4);
     expect(r).toBeCloseTo(4.1083, 4);
-    expect(ratioFromCups(1, 1 / 3, 1.38)).toBeCloseTo(4.1679, 4);
+    expect(ratioFromCups(MASS_IN_G.lb, cup, 1.38)).toBeCloseTo(4.1679, 4);
     const [low, high] = facts('chocolateCompound').ratioRange;
     expect(r > low && r < high).toBe(true);
     expect(r).toBeGreaterThan(2 * facts('chocolateDark').ratio - 0.01);

@@ -1,4 +1,11 @@
-import type { BatterId, Blend, FillingId } from '../pastes/index.ts';
+import {
+  POWDER_BULK,
+  SMALLEST_BATCH,
+  USUAL_SPARE,
+  type BatterId,
+  type Blend,
+  type FillingId,
+} from '../pastes/index.ts';
 import {
   VOLUME_IN_ML,
   type Celsius,
@@ -265,10 +272,10 @@ export interface Build {
 
 /** How people begin who have not said how they work. */
 export const USUAL_PRACTICE: Practice = {
-  spare: 10,
-  powderBulk: 0.6,
+  spare: USUAL_SPARE,
+  powderBulk: POWDER_BULK,
   spoon: VOLUME_IN_ML.tsp,
-  smallestBatch: 20,
+  smallestBatch: SMALLEST_BATCH,
   saves: true,
   pace: 1,
 };

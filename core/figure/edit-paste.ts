@@ -2,6 +2,7 @@ import { checkBlend, checkDensity, type Blend, type OwnPaste } from '../pastes/i
 import { fail, ok, type Grams } from '../quantity/index.ts';
 import { pieceOf, type Build, type CakeWork, type Portions, type Tier } from './build.ts';
 import { freshId, type Change } from './edit.ts';
+import { aloneOf, oneWeighs } from './family.ts';
 
 /** Put a blend in the place of the one with its id. */
 export function replaceBlend(build: Build, blend: Blend): Change {
@@ -116,7 +117,7 @@ export function setPortions(build: Build, patch: Partial<Portions> & Pick<Portio
   if (!pieceOf(build, patch.piece)) return fail('That piece is no longer in the build.');
   const before = build.portions?.piece === patch.piece ? build.portions : undefined;
   const portions: Portions = {
-    target: 10,
+    target: Number(Math.max(0.1, oneWeighs(aloneOf(build, patch.piece))).toFixed(1)),
     within: 0.5,
     step: 0.1,
     caseWidth: 0,

@@ -14,7 +14,7 @@ import { chocolateDensity } from './materials/chocolate.ts';
 import { gumPaste } from './materials/gum-paste.ts';
 import { checkDensity, MOST_SHRINK } from './own-measures.ts';
 import { materialOf } from './registry.ts';
-import type { Blend, DryingConstants, Firming } from './types.ts';
+import type { Blend, Firming } from './types.ts';
 
 /** Above this much powder paste turns rubbery and cracks; common practice. Told, not forbidden. */
 export const POWDER_CRACKS = 2;
@@ -83,9 +83,6 @@ export function blendDensity(blend: Blend): Reckoned {
     },
   );
 }
-
-/** Gum in a blend as per cent of cellulose gum, from the gum paste and the powder in it. */
-export const gumOf = (law: DryingConstants, powder: number): number => law.gum + powder;
 
 const lerp = (a: number, b: number, s: number) => a + (b - a) * s;
 const geometric = (a: number, b: number, s: number) => Math.exp(lerp(Math.log(a), Math.log(b), s));

@@ -1,16 +1,10 @@
 import { fail, given, ok, reckon, type Grams, type Reckoned, type Result } from '../quantity/index.ts';
 import { SYRUP } from './materials/chocolate.ts';
 import { densityOf } from './density.ts';
-import { MATERIALS, type MaterialId } from './registry.ts';
 import type { ChocolateFacts } from './types.ts';
 
 /** What stays in the bowl and on the spatula; common practice, per cent. */
 export const BOWL_LOSS = 3;
-
-/** Modelling chocolates that are mixed from chocolate and syrup. */
-export const CHOCOLATE_IDS = (Object.keys(MATERIALS) as MaterialId[]).filter(
-  (id) => 'chocolate' in MATERIALS[id],
-);
 
 /** What is asked of a chocolate batch: so much made, or whatever the chocolate or the syrup in hand is enough for. */
 export type ChocolateWish =
@@ -91,9 +85,9 @@ export function chocolateBatch(
   return ok({ chocolate, syrup, syrupMl, made, short });
 }
 
-/** Ratio by mass from a recipe in pounds and cups, r = lb × 453.59 ÷ (cups × 236.59 × syrup density). Known to ±4 %. */
-export const ratioFromCups = (pounds: number, cups: number, syrupDensity: number): number =>
-  (pounds * 453.59237) / (cups * 236.5882365 * syrupDensity);
+/** Ratio by mass from a recipe that measures its syrup, r = grams ÷ (mL × syrup density). Cups are known to ±4 %. */
+export const ratioFromCups = (grams: Grams, ml: number, syrupDensity = 1.4): number =>
+  grams / (ml * syrupDensity);
 
 /** One line of the card on the bench. */
 export interface CardStep {

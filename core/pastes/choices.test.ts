@@ -20,6 +20,7 @@ import {
   RECIPES,
   recipeOf,
   SCHOOLS,
+  sameOwn,
   schoolOf,
   shrinkFromStrip,
   type Blend,
@@ -142,6 +143,7 @@ describe('what a person measures for themselves', () => {
     );
     expect(finishedDensity(blend({ own }))).toBeCloseTo(1.34 / 0.98 ** 3, 9);
     expect(allergensOf(blend({ own }))).toEqual(['milk']);
+    expect([sameOwn(own, { ...own }), sameOwn(own, { ...own, density: 1.3 })]).toEqual([true, false]);
     expect(text(checkBlend(blend({ own: { ...own, like: 'marzipan' } })))).toMatch(
       /behaves like another paste/,
     );

@@ -1,4 +1,5 @@
 import { firmingOf, POWDER_CRACKS } from './blend.ts';
+import { addToReach } from './recipes.ts';
 import { materialOf } from './registry.ts';
 import type { Blend } from './types.ts';
 
@@ -109,10 +110,12 @@ export const schoolOf = (job: Job, blend: Blend): School | undefined =>
 export function doseDoubts(blend: Blend): string[] {
   const out: string[] = [];
   const material = materialOf(blend.base);
-  if (blend.powder > POWDER_CRACKS)
+  if (blend.powder > POWDER_CRACKS) {
+    const plain = addToReach(100, blend.powder, 0, POWDER_CRACKS / 2)!;
     out.push(
-      `More than ${POWDER_CRACKS} % powder turns rubbery and cracks. Knead in a little shortening, or as much plain paste again.`,
+      `More than ${POWDER_CRACKS} % powder turns rubbery and cracks. Knead in a little shortening, or ${Math.round(plain)} g of plain paste for each 100 g.`,
     );
+  }
   if (blend.gumPaste > 60)
     out.push(
       'So much gum paste crusts while it is worked: small lumps, the rest in a bag, shortening on the hands.',

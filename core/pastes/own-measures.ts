@@ -140,3 +140,11 @@ export function checkOwn(paste: OwnPaste): Result<OwnPaste> {
     return fail(`Shrinkage lies between 0 and ${MOST_SHRINK} % of the length.`, 'shrink');
   return ok(paste);
 }
+
+/** Whether two records of one paste say the same. */
+export const sameOwn = (a: OwnPaste, b: OwnPaste): boolean =>
+  a.name === b.name &&
+  a.density === b.density &&
+  a.shrink === b.shrink &&
+  a.note === b.note &&
+  a.allergens.join() === b.allergens.join();

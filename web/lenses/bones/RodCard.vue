@@ -130,7 +130,8 @@ const ENDS = [
       <QuantityField
         v-if="report.stock.family === 'wire'"
         label="Measured across"
-        kind="length"
+        kind="count"
+        suffix=" mm"
         :width="80"
         :value="report.stock.section.diameter"
         @change="(v) => change({ across: v })"

@@ -10,7 +10,7 @@ import {
   formatWeighed,
   type Reckoned,
 } from '@core/quantity/index.ts';
-import { keptOf, offcutsFor, offcutOf, released, reserved } from '@core/stores/index.ts';
+import { ingredientOf, keptOf, offcutsFor, offcutOf, released, reserved } from '@core/stores/index.ts';
 import { today, useStores } from '../../state/stores.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -57,7 +57,9 @@ async function mixed(): Promise<void> {
   const own = await useEntries(kept.value.map((r) => ({ id: r.stock, amount: r.grams })));
   const out = own.ok
     ? await useUp(
-        props.batch.parts.map((p) => ({ ingredient: p.id, amount: p.weigh })),
+        props.batch.parts
+          .filter((p) => ingredientOf(p.id, shelf.stores.pastes))
+          .map((p) => ({ ingredient: p.id, amount: p.weigh })),
         today(),
       )
     : own;

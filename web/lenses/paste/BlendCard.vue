@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { removeBlend, replaceBlend } from '@core/figure/index.ts';
+import { refreshOwn, removeBlend, replaceBlend } from '@core/figure/index.ts';
 import {
   blendDensity,
   chooseGlue,
   materialOf,
   MATERIALS,
   MATERIAL_IDS,
+  sameOwn,
   shrinkOf,
   type Blend,
   type OwnPaste,
@@ -35,6 +36,12 @@ const glues = computed(() => {
     .filter((g) => g.fits)
     .map((g) => g.glue.name)
     .join(', ');
+});
+/** What the stores know of this paste by now, where that is something else. */
+const newer = computed(() => {
+  const { own } = props.blend;
+  const there = own && shelf.stores.pastes.find((p) => p.id === own.id && p.like === own.like);
+  return there && !sameOwn(own, there) ? there : undefined;
 });
 const measuring = ref(false);
 const bases = computed(() => [
@@ -101,6 +108,16 @@ function remove(): void {
         />
       </template>
     </div>
+    <p v-if="newer" class="row">
+      Your stores know {{ newer.name }} differently by now.
+      <button
+        class="button"
+        type="button"
+        @click="store.apply(refreshOwn(build, newer), 'what is known of a paste')"
+      >
+        Bring it up to that
+      </button>
+    </p>
     <p v-for="d in doubts" :key="d" class="warn"><span aria-hidden="true">◆</span> {{ d }}</p>
     <JobTable v-if="material.stiffens" :blend="blend" @use="(b) => apply(b, 'the dose')" />
     <ChocolateCard

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, reactive, ref, watch } from 'vue';
 import {
   CHOCOLATE_REPAIRS,
   chocolateBatch,
   chocolateCard,
+  ratioFromCups,
   type Blend,
   type ChocolateFacts,
   type ChocolateWish,
 } from '@core/pastes/index.ts';
-import { roundTo, total } from '@core/quantity/index.ts';
+import { MASS_IN_G, roundTo, total, VOLUME_IN_ML } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { today, useStores } from '../../state/stores.ts';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -53,6 +54,11 @@ const says = computed(() => {
       ? 'on the firm side'
       : 'as usual';
 });
+/** Typed as people say it: 1 lb, 1/3 cup. */
+const recipe = reactive<{ grams: number; ml: number }>({ grams: MASS_IN_G.lb, ml: VOLUME_IN_ML.cup / 3 });
+const fromCups = computed(() =>
+  recipe.grams > 0 && recipe.ml > 0 ? ratioFromCups(recipe.grams, recipe.ml) : undefined,
+);
 const WAYS = [
   { value: 'made', label: 'I need' },
   { value: 'chocolate', label: 'I have chocolate' },
@@ -115,6 +121,32 @@ const WAYS = [
       </li>
     </ol>
     <details class="small">
+      <summary>From a recipe in pounds and cups</summary>
+      <div class="row cups">
+        <QuantityField
+          label="Chocolate"
+          kind="mass"
+          :width="80"
+          :value="recipe.grams"
+          @change="(v) => (recipe.grams = v)"
+        />
+        <QuantityField
+          label="Syrup"
+          kind="volume"
+          suffix=" ml"
+          :width="80"
+          :value="recipe.ml"
+          @change="(v) => (recipe.ml = v)"
+        />
+        <span v-if="fromCups"
+          ><strong>{{ roundTo(fromCups, 0.1) }} : 1</strong> by weight; cups are known to 4 % or so.
+          <button class="button" type="button" @click="emit('ratio', roundTo(fromCups, 0.1))">
+            Use it
+          </button></span
+        >
+      </div>
+    </details>
+    <details class="small">
       <summary>When it went wrong</summary>
       <dl>
         <template v-for="r in CHOCOLATE_REPAIRS" :key="r.sign">
@@ -160,6 +192,10 @@ dt {
 }
 dd {
   margin: 0;
+}
+.cups {
+  align-items: flex-end;
+  padding: 6px 0;
 }
 .warn {
   color: var(--tight);
