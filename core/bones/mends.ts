@@ -30,7 +30,8 @@ export interface Mend {
   readonly apply: () => Build;
 }
 
-const TARGET = 0.85;
+/** A rod is counted as holding when no more than this share is used. */
+export const TARGET = 0.85;
 
 type Family = RodStock['family'];
 /** What a maker would take next in place of a rod of a kind. */
@@ -45,17 +46,20 @@ const LIKE: Readonly<Record<Family, readonly Family[]>> = {
   rod: ['rod'],
 };
 
-/** Thickest rod that the thinnest piece it runs through bears. */
-function widestFor(build: Build, rodId: string): number {
+/** Width of the slimmest piece a rod runs through, mm. */
+export function slimmest(build: Build, rodId: string): number {
   const path = jointsOf(build).paths.find((p) => p.placed.rod.id === rodId);
   const own = path ? path.stock.section.diameter : 0;
   const wide = new Map<number, number>();
   for (const spot of path?.spots ?? [])
     for (const i of spot)
       if (i.instance >= 0) wide.set(i.instance, Math.max(wide.get(i.instance) ?? 0, 2 * i.cover + own));
-  // half again over the rule: told as tight, not kept from anybody
-  return Math.max(own, 1.5 * THICK * Math.min(...wide.values(), 1e3));
+  return Math.min(...wide.values(), 1e3);
 }
+
+/** Thickest rod to try: half again over the rule, which is told and not kept from anybody; never less than what is there. */
+export const widestFor = (build: Build, rodId: string): number =>
+  Math.max(stockOf(rodOf(build, rodId)!).section.diameter, 1.5 * THICK * slimmest(build, rodId));
 
 /** The rod with one end pushed further along its own line, in the frame that end is fixed to. */
 function pushed(build: Build, rod: Rod, which: 'from' | 'to', by: number): Build | undefined {
@@ -78,8 +82,11 @@ function staysInside(build: Build, rodId: string, which: 'from' | 'to'): boolean
     .every((p) => (which === 'from' ? p.spots[0] : p.spots.at(-1))!.length > 0);
 }
 
+/** Half the distance between a rod and a second one beside it, mm. */
+export const apartOf = (diameter: number): number => Math.max(3, 1.5 * diameter);
+
 /** A second rod like the first, this far to the side. */
-function doubled(build: Build, rod: Rod, apart: number): Build {
+export function doubled(build: Build, rod: Rod, apart: number): Build {
   const shift = (e: Rod['from']): Rod['from'] => ({ ...e, at: [e.at[0] + apart, e.at[1], e.at[2]] });
   const back = (e: Rod['from']): Rod['from'] => ({ ...e, at: [e.at[0] - apart, e.at[1], e.at[2]] });
   const moved = setRod(build, rod.id, { from: back(rod.from), to: back(rod.to) });
@@ -131,7 +138,7 @@ export function mendsFor(build: Build, rodId: string, yieldOf: YieldOf): Mend[] 
   const both = pushed(build, rod, lower, 20);
   if (found.length === 0 && both) swap(both, (name) => `Use ${name}, 20 mm deeper`);
   if (found.length < 3 && !rod.pair) {
-    const apart = Math.max(3, 1.5 * now.section.diameter);
+    const apart = apartOf(now.section.diameter);
     attempt(doubled(build, rod, apart), `Put a second one ${Math.round(2 * apart)} mm beside it`);
   }
   return found.slice(0, 3);

@@ -2,6 +2,7 @@ import { place, type Build } from '../figure/index.ts';
 import { given, once } from '../quantity/index.ts';
 import { wholeBalance, type WholeBalance } from './balance.ts';
 import { worst, type Check, type Verdict } from './check.ts';
+import { chooseRod } from './choose-rod.ts';
 import { clashesOf, type Clash } from './clashes.ts';
 import { worstDroop } from './droop.ts';
 import { hardwareOf, type HardwareReport } from './hardware.ts';
@@ -102,6 +103,7 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
       get mends() {
         return (mends ??= hardest && hardest.use.value > 0.85 ? mendsFor(build, rod.id, yieldOf) : []);
       },
+      choose: () => chooseRod(build, rod.id, yieldOf),
     };
   });
   const letters = new Map(rods.map((r) => [r.rod.id, r.letter]));

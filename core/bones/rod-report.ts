@@ -1,6 +1,7 @@
 import type { Rod } from '../figure/index.ts';
 import type { Reckoned } from '../quantity/index.ts';
 import type { Check, Verdict } from './check.ts';
+import type { RodChoice } from './choose-rod.ts';
 import type { Droop } from './droop.ts';
 import type { Mend } from './mends.ts';
 import type { RodStock } from './rods/registry.ts';
@@ -26,4 +27,6 @@ export interface RodReport {
   readonly droop: Droop | undefined;
   /** Changes that were tried and make it hold; worked out when first read. */
   readonly mends: readonly Mend[];
+  /** Try every rod there is along the same line and take the simplest that holds. */
+  readonly choose: () => RodChoice;
 }

@@ -65,6 +65,20 @@ describe('rods that are in the way', () => {
   });
 });
 
+describe('choosing a rod', () => {
+  it('puts in the simplest that holds, says what it passed over and why, and undo puts the old one back', async () => {
+    await bones('Rods', 'demo-heron-on-a-skewer');
+    await (await row(b, 'Leg')).click();
+    await b.push('Choose for me');
+    await has(b, 'li.open .told', /is the simplest that holds/);
+    await has(b, 'li.open .told li', /cocktail stick 2 mm — sold 65 mm long/);
+    await has(b, 'li.open .line', /[Hh]olds/);
+    await undo();
+    await has(b, 'li.open .line', /bamboo skewer 4 mm/);
+    await gone('li.open .told', /simplest/);
+  });
+});
+
 describe('what glue holds', () => {
   it('says how long to prop it, changes with the glue, and opens to its sum', async () => {
     await bones('Glued');

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { RODS, type RodReport } from '@core/bones/index.ts';
+import { computed, ref, shallowRef } from 'vue';
+import { RODS, type RodChoice, type RodReport } from '@core/bones/index.ts';
 import { BOARD, removeRod, setRod, type Place, type RodEnd } from '@core/figure/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -22,6 +22,15 @@ const sinks = computed(() => {
   const droop = props.report.droop;
   return droop && Number.isFinite(droop.down) && droop.down >= 0.5 ? formatLength(droop.down) : undefined;
 });
+const chosen = shallowRef<{ choice: RodChoice; by: string }>();
+/** What was chosen is told until the rod is changed by hand. */
+const told = computed(() => (chosen.value?.by === rod.value.stock ? chosen.value.choice : undefined));
+function choose(): void {
+  const choice = props.report.choose();
+  if (choice.apply)
+    store.apply(choice.apply(), `choosing ${choice.stock!.name} for rod ${props.report.letter}`);
+  chosen.value = { choice, by: choice.stock?.id ?? rod.value.stock };
+}
 const shownSum = ref<string>();
 const change = (patch: Parameters<typeof setRod>[2], label = `rod ${props.report.letter}`) =>
   store.apply(setRod(build.value, rod.value.id, patch), label);
@@ -66,6 +75,17 @@ const ENDS = [
       Deeper, longer, thicker and a second one were tried and do not hold: make the piece lighter, put it over
       a core, or carry the weight another way.
     </p>
+    <div v-if="told" class="told">
+      <p>
+        {{ told.text }}
+        <span v-if="told.passedOver.length" class="muted">Passed over:</span>
+      </p>
+      <ul v-if="told.passedOver.length">
+        <li v-for="p in told.passedOver" :key="p.why">
+          {{ p.names.join(', ') }} <span class="muted">— {{ p.why }}</span>
+        </li>
+      </ul>
+    </div>
     <table v-if="report.checks.length" class="plain">
       <thead>
         <tr>
@@ -115,6 +135,7 @@ const ENDS = [
           style="width: 210px"
           @change="(v: unknown) => change({ stock: v as string })"
       /></label>
+      <button v-if="report.worst" class="button" type="button" @click="choose">Choose for me</button>
       <label class="field"
         ><span>Pair</span
         ><a-switch :checked="rod.pair" @change="(v: unknown) => change({ pair: v as boolean })"
@@ -205,6 +226,21 @@ td {
 }
 .row {
   align-items: flex-end;
+}
+.told {
+  padding-left: 12px;
+  border-left: 2px solid var(--line);
+}
+.told ul {
+  max-height: 168px;
+  margin: 6px 0 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+.told li {
+  padding: 3px 0;
+  font-size: 13px;
 }
 .foot {
   display: flex;
