@@ -1,0 +1,87 @@
+import { cross, dot, place, sub, times, type Build, type Vec } from '../figure/index.ts';
+import { bearingPerMm, type Bed } from './anchorage.ts';
+import type { Joint } from './joints.ts';
+import type { Run } from './rod-paths.ts';
+import { BOARDS, CORES, pasteAt, softNow, type SoftNow } from './soft.ts';
+
+/** Yield of a piece's paste when it has to carry, kPa. */
+export type YieldOf = (pieceId: string) => number;
+
+/** What holds a run of a rod. */
+export function softOf(build: Build, run: Run, yieldOf: YieldOf, hours: number): SoftNow {
+  if (run.part === 'board') return softNow(BOARDS[build.board.material], hours);
+  const { piece } = place(build)[run.instance]!;
+  return softNow(run.part === 'core' ? CORES[piece.core] : pasteAt(yieldOf(piece.id)), hours);
+}
+
+/** One side of a joint. Force per mm of rod q in N/mm. */
+export interface Side {
+  readonly beds: readonly Bed[];
+  readonly main: SoftNow;
+  readonly held: number;
+  readonly q: number;
+  readonly mainCover: number;
+}
+
+/** One side of a joint: the beds from the joint outwards, and the one that does most of the holding. */
+export function sideOf(runs: readonly Run[], d: number, soft: (r: Run) => SoftNow): Side {
+  const beds: Bed[] = [];
+  let main = runs[0]!;
+  let most = -1;
+  for (const run of runs) {
+    const q = bearingPerMm(soft(run), d, run.cover);
+    beds.push({ q, thick: run.thick });
+    if (q * run.thick > most) {
+      most = q * run.thick;
+      main = run;
+    }
+  }
+  const held = beds.reduce((s, b) => s + b.thick, 0);
+  return {
+    beds,
+    main: soft(main),
+    held,
+    q: beds.reduce((s, b) => s + b.q * b.thick, 0) / held,
+    mainCover: main.cover,
+  };
+}
+
+/** Forces at a joint for one direction of throw. */
+export interface Push {
+  readonly along: number;
+  readonly inLine: number;
+  readonly acrossLine: number;
+  readonly momentInLine: number;
+  readonly momentAcross: number;
+  readonly turn: number;
+  readonly held: number;
+}
+
+/** Forces and moments about the joint from an apparent gravity, with what the touching faces hold back taken off. */
+export function forces(
+  joint: Joint,
+  gravity: readonly [number, number, number],
+  u: Vec,
+  w: Vec,
+  weight: number,
+  seatStrength: number,
+): Push {
+  const F = times(gravity, weight);
+  const M = cross(sub(joint.load.at, joint.at), F);
+  const { axis: a } = joint;
+  const N = -dot(F, a);
+  const Vu = dot(F, u);
+  const Vw = dot(F, w);
+  let Mu = dot(M, w);
+  let Mw = -dot(M, u);
+  let held = 0;
+  if (joint.seat > 0 && N > 0 && seatStrength > 0) {
+    const r = joint.seat;
+    held = N * Math.max(0, r - N / (2 * seatStrength * 2 * r));
+    const less = (m: number) => Math.sign(m) * Math.max(0, Math.abs(m) - held);
+    Mu = less(Mu);
+    Mw = less(Mw);
+  }
+  const turn = Math.abs(dot(M, a)) + 0.1 * joint.halfWidth * Math.max(Math.hypot(Vu, Vw), weight);
+  return { along: N, inLine: Vu, acrossLine: Vw, momentInLine: Mu, momentAcross: Mw, turn, held };
+}

@@ -1,0 +1,44 @@
+import type { Check } from './check.ts';
+import type { Joint } from './joints.ts';
+import type { Side, Push } from './joint-push.ts';
+import type { LoadCase } from './load-cases.ts';
+import type { RodStock, RodStrength } from './rods/registry.ts';
+import { given, type Reckoned } from '../quantity/index.ts';
+
+/** A joint in one load case: what is the same for every direction of throw. N, mm, MPa. */
+export interface Situation {
+  readonly joint: Joint;
+  readonly names: { readonly upper: string; readonly lower: string };
+  readonly loadCase: LoadCase;
+  /** Rods across the joint. */
+  readonly n: number;
+  /** The weakest of them. */
+  readonly stock: RodStock;
+  readonly strength: RodStrength;
+  readonly below: Side;
+  readonly above: Side;
+  /** Every rod ends in the board. */
+  readonly onBoard: boolean;
+  /** Strength of the softer of the two faces. */
+  readonly seatStrength: number;
+}
+
+/** Something that can go wrong: the share used, and its check made when it is the worst of its kind. */
+export interface Found {
+  readonly id: string;
+  readonly use: number;
+  readonly make: () => Check;
+}
+
+export const found = (id: string, use: number, make: () => Check): Found => ({ id, use, make });
+
+/** Reserve on holding and on turning: paste and cake vary. Estimate. */
+export const HOLDING_RESERVE = 2;
+
+/** What a joint is asked to bear, as the roots of its sums. */
+export const asked = (s: Situation, p: Push): Reckoned[] => [
+  given(`${s.names.upper} with all it carries`, s.joint.load.g, 'g'),
+  given('Sideways', Math.hypot(p.inLine, p.acrossLine), 'N'),
+  given('Tilting moment at the joint', Math.hypot(p.momentInLine, p.momentAcross), 'N·mm'),
+  given('Rods', s.n, 'pieces'),
+];
