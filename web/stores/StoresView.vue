@@ -199,6 +199,10 @@ const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'appli
   padding: 18px 40px;
   background: var(--slab-2);
 }
+header,
+main {
+  max-width: 1200px;
+}
 header {
   display: flex;
   flex-wrap: wrap;
@@ -220,7 +224,6 @@ h1 {
   font-size: 24px;
 }
 main {
-  max-width: 1060px;
   padding-top: 14px;
 }
 section {
@@ -234,7 +237,7 @@ section {
 }
 .line {
   display: grid;
-  grid-template-columns: minmax(220px, 1.3fr) 1.2fr 90px 210px;
+  grid-template-columns: minmax(220px, 380px) 1fr 90px 210px;
   gap: 14px;
   align-items: center;
   min-height: 44px;
@@ -247,7 +250,7 @@ section {
   border: 1px solid rgb(29 36 34 / 35%);
 }
 .line.swatched {
-  grid-template-columns: 26px minmax(180px, 1.3fr) 1.2fr 90px 210px;
+  grid-template-columns: 26px minmax(180px, 340px) 1fr 90px 210px;
 }
 .n {
   text-align: right;

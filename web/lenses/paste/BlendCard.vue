@@ -75,7 +75,7 @@ function remove(): void {
         ><a-input
           :key="blend.name"
           :default-value="blend.name"
-          style="width: 165px"
+          style="width: 185px"
           @change="
             patch(
               { name: ($event.target as HTMLInputElement).value.trim() || blend.name },

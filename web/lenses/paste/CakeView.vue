@@ -67,7 +67,7 @@ function tins(text: string): void {
       ><Choice
         :value="work.filling"
         :options="creams"
-        style="width: 148px"
+        style="width: 172px"
         @change="(v: unknown) => set({ filling: v as FillingId }, 'the filling')"
     /></label>
     <QuantityField

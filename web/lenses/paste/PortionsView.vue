@@ -185,7 +185,7 @@ const make = () =>
       </table>
       <div>
         <QuantityField
-          label="Halves, or a cluster of"
+          label="Parted into"
           kind="count"
           :width="62"
           :value="cluster"
