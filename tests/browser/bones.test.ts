@@ -1,29 +1,6 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-  By,
-  choose,
-  has,
-  kept,
-  Key,
-  openBrowser,
-  openBuild,
-  row,
-  serious,
-  serve,
-  type Browser,
-  type Served,
-} from './driver.ts';
-
-let served: Served;
-let b: Browser;
-beforeAll(async () => {
-  served = await serve();
-  b = await openBrowser();
-});
-afterAll(async () => {
-  await b.close();
-  await served.close();
-});
+import { describe, expect, it } from 'vitest';
+import { By, choose, has, kept, Key, openBuild, row, serious } from './driver.ts';
+import { b, served } from './opened.ts';
 
 const bones = async (view: string, id?: string) => {
   await openBuild(b, served.url, 'bones', id);

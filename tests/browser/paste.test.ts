@@ -1,34 +1,10 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Papa from 'papaparse';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { storesFrom } from '../../core/stores-file.ts';
-import {
-  By,
-  choose,
-  has,
-  kept,
-  Key,
-  openBrowser,
-  openBuild,
-  row,
-  saved,
-  serious,
-  serve,
-  type Browser,
-  type Served,
-} from './driver.ts';
-
-let served: Served;
-let b: Browser;
-beforeAll(async () => {
-  served = await serve();
-  b = await openBrowser();
-});
-afterAll(async () => {
-  await b.close();
-  await served.close();
-});
+import { By, choose, has, kept, Key, openBuild, row, saved, serious } from './driver.ts';
+import { b, served } from './opened.ts';
 
 const paste = async (view: string, id?: string) => {
   await openBuild(b, served.url, 'paste', id);

@@ -1,30 +1,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-  By,
-  choose,
-  has,
-  Key,
-  openBrowser,
-  openBuild,
-  row,
-  saved,
-  serve,
-  type Browser,
-  type Served,
-} from './driver.ts';
-
-let served: Served;
-let b: Browser;
-beforeAll(async () => {
-  served = await serve();
-  b = await openBrowser();
-});
-afterAll(async () => {
-  await b.close();
-  await served.close();
-});
+import { describe, expect, it } from 'vitest';
+import { By, choose, has, Key, openBuild, row, saved } from './driver.ts';
+import { b, served } from './opened.ts';
 
 const open = (lens = 'shape', id?: string) => openBuild(b, served.url, lens, id);
 const grams = async () => {

@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { readBuild } from '../../core/files/index.ts';
 import { plan } from '../../core/plan.ts';
 import {
@@ -15,19 +15,8 @@ import {
   serious,
   serve,
   type Browser,
-  type Served,
 } from './driver.ts';
-
-let served: Served;
-let b: Browser;
-beforeAll(async () => {
-  served = await serve();
-  b = await openBrowser();
-});
-afterAll(async () => {
-  await b.close();
-  await served.close();
-});
+import { b, served } from './opened.ts';
 
 const open = (browser: Browser, lens: string, id?: string) => openBuild(browser, served.url, lens, id);
 const heightShown = async () =>
