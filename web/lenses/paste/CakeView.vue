@@ -67,7 +67,7 @@ function tins(text: string): void {
       ><Choice
         :value="work.filling"
         :options="creams"
-        style="width: 172px"
+        style="width: 148px"
         @change="(v: unknown) => set({ filling: v as FillingId }, 'the filling')"
     /></label>
     <QuantityField
@@ -82,7 +82,7 @@ function tins(text: string): void {
       ><Choice
         :value="work.coat"
         :options="creams"
-        style="width: 148px"
+        style="width: 170px"
         @change="(v: unknown) => set({ coat: v as FillingId }, 'the coat')"
     /></label>
     <QuantityField
@@ -97,7 +97,7 @@ function tins(text: string): void {
       ><a-input
         :key="work.tins.join()"
         :default-value="work.tins.join(', ')"
-        style="width: 250px"
+        style="width: 228px"
         @change="tins(($event.target as HTMLInputElement).value)"
     /></label>
     <button
