@@ -46,6 +46,8 @@ export default defineConfig({
   build: {
     target: 'es2022',
     rolldownOptions: {
+      // the core only declares, but for bodies, which enter themselves in their register: what a view does not use stays out
+      treeshake: { moduleSideEffects: [{ test: /[\\/]core[\\/](?!solids[\\/]bodies)/, sideEffects: false }] },
       output: {
         codeSplitting: {
           groups: [{ name: 'vue', test: /node_modules[\\/](@vue|vue|vue-router|pinia)[\\/]/, priority: 30 }],

@@ -1,18 +1,16 @@
 import {
-  setForm,
-  setPiece,
+  overCore,
   pieceOf,
+  USUAL_COAT,
   weighIn,
   type Build,
-  type CoreKind,
+  type CoreOption,
   type Piece,
 } from './figure/index.ts';
 import type { Verdict } from './bones/index.ts';
 import { plan } from './plan.ts';
-import { bisect, fail, ok, type Mm, type Reckoned, type Result } from './quantity/index.ts';
-import { measure, scaleForm, shapeOf, type Form } from './solids/index.ts';
-
-export type CoreOption = CoreKind | 'solid';
+import { fail, ok, type Mm, type Reckoned, type Result } from './quantity/index.ts';
+import { shapeOf } from './solids/index.ts';
 
 /** What a piece may be built over; common practice. */
 export const CORE_OPTIONS: Readonly<Record<CoreOption, { name: string; eaten: string; mind: string }>> = {
@@ -57,33 +55,6 @@ export interface CoreChoice {
   readonly tips: number;
 }
 
-const largest = (form: Form): Mm => {
-  const m = measure(form);
-  return Math.max(m.width, m.depth, m.height);
-};
-
-/** The same outside with a coat of a thickness over a core, or without: sizes are found by halving. */
-function sameOutside(form: Form, coat: Mm | undefined, under: boolean): Form | undefined {
-  const wanted = largest(form);
-  if (form.kind === 'skinOverBall') {
-    const outer = form.sizes.core! + 2 * form.sizes.coat!;
-    return coat === undefined
-      ? { kind: 'ball', sizes: { diameter: outer, press: 0 } }
-      : { ...form, sizes: { ...form.sizes, core: outer - 2 * coat, coat } };
-  }
-  const { coat: _coat, ...bare } = form;
-  if (coat === undefined && !form.coat) return form;
-  const made = (k: number): Form => {
-    const sized = scaleForm(bare, k);
-    return coat === undefined ? sized : { ...sized, coat: { thickness: coat, under } };
-  };
-  const k = bisect((x) => largest(made(x)) - wanted, 0.05, 3, 50);
-  return k === undefined ? undefined : made(k);
-}
-
-/** Coat by default over each core; common practice, mm. */
-export const USUAL_COAT: Readonly<Record<CoreKind, Mm>> = { foam: 5, cereal: 5, cake: 4 };
-
 const optionOf = (piece: Piece): CoreOption =>
   piece.form.coat || shapeOf(piece.form.kind).core ? piece.core : 'solid';
 
@@ -102,7 +73,7 @@ export function chooseCore(build: Build, id: string, coat?: Mm): Result<CoreChoi
   const present = piece.form.coat?.thickness ?? (shape.core ? piece.form.sizes.coat : undefined);
   const choices = (Object.keys(CORE_OPTIONS) as CoreOption[]).flatMap((option): CoreChoice[] => {
     const thick = option === 'solid' ? undefined : (coat ?? present ?? USUAL_COAT[option]);
-    const variant = option === now && thick === present ? build : varied(build, piece, option, thick);
+    const variant = option === now && thick === present ? build : overCore(build, piece, option, thick);
     if (!variant) return [];
     const { bones } = plan(variant);
     const weight = weighIn(variant, pieceOf(variant, id)!);
@@ -130,15 +101,4 @@ export function chooseCore(build: Build, id: string, coat?: Mm): Result<CoreChoi
     ];
   });
   return ok(choices);
-}
-
-function varied(build: Build, piece: Piece, option: CoreOption, coat: Mm | undefined): Build | undefined {
-  const under = piece.form.coat?.under ?? piece.seat.on !== 'board';
-  const form = sameOutside(piece.form, coat, under);
-  if (!form) return undefined;
-  const shaped = setForm(build, piece.id, form);
-  if (!shaped.ok) return undefined;
-  if (option === 'solid') return shaped.value;
-  const cored = setPiece(shaped.value, piece.id, { core: option });
-  return cored.ok ? cored.value : undefined;
 }

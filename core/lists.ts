@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { clockTime, dayName, type DaysReport } from './days/index.ts';
 import type { Batch } from './figure/index.ts';
 import { formatSpoons } from './quantity/index.ts';
 import { packWords, type ShoppingLine } from './stores/index.ts';
@@ -41,3 +42,24 @@ export const shoppingCsv = (lines: readonly ShoppingLine[]): string =>
       l.need.for.join(', '),
     ]),
   );
+
+/** The plan of days as a table: one row for each step; undefined where there is no plan. */
+export function planCsv({ plan, origin, people }: DaysReport): string | undefined {
+  if (!plan || !origin) return undefined;
+  return write(
+    ['session', 'day', 'from', 'to', 'who', 'minutes', 'step', 'grams each', 'number'],
+    plan.sessions.flatMap((s, i) =>
+      s.steps.map((p) => [
+        i + 1,
+        dayName(origin, p.from),
+        clockTime(origin, p.from),
+        clockTime(origin, p.to),
+        people[s.person] ?? '',
+        p.step.minutes,
+        p.step.title,
+        p.step.weigh ? Number(p.step.weigh.grams.toFixed(2)) : '',
+        p.step.weigh?.number ?? '',
+      ]),
+    ),
+  );
+}

@@ -28,24 +28,26 @@ function figures(x: unknown, out: Reckoned[] = [], seen = new Set<unknown>()): R
   return out;
 }
 
+/** A build that ships to show a contradiction and the ways out of it. */
+const CANNOT_BE = new Set(['heron-gilded-wet']);
+
 describe.each(demos)('%s', (file) => {
   const build = demoBuild(file);
   const report = plan(build);
 
   it('has grams, batches, firming and a plan that can be done', () => {
-    expect(report.figure.paste.value).toBeGreaterThan(100);
+    expect(report.figure.paste.value).toBeGreaterThan(8);
     expect(report.figure.warnings).toEqual([]);
     expect(report.paste.length).toBeGreaterThan(0);
     for (const p of build.pieces) expect(report.firming.get(p.id)!.never, p.name).toBeUndefined();
     const { days } = report;
+    if (CANNOT_BE.has(file)) return expect(days.conflict).toBeDefined();
     expect(days.trouble).toEqual([]);
     expect(days.plan!.chance).toBeGreaterThanOrEqual(0.9);
-    const at = new Map(days.plan!.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p.from]));
-    const stretches = days.plan!.sessions.map((s) => ({ from: s.from, to: s.to }));
-    const table = { start: days.steps.map((s) => at.get(s.id)!) };
-    expect(validate({ steps: days.steps, links: days.links, stretches, due: days.due! }, table, 0)).toEqual(
-      [],
-    );
+    const { work } = report;
+    const at = new Map(days.plan!.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p]));
+    const table = work!.steps.map((s) => at.get(s.id)!);
+    expect(validate(work!, table, days.plan!.caution)).toEqual([]);
   });
 
   it('every figure with a rule has the parts it was made from, and no NaN', () => {
@@ -130,7 +132,7 @@ describe('plan', () => {
   it('stands up to any build', () => {
     fc.assert(
       fc.property(anyBuild(5), (build) => {
-        const report = plan(build, { tries: 2 });
+        const report = plan(build, { runs: 40 });
         expect(report.figure.height).toBeGreaterThanOrEqual(0);
         expect(JSON.stringify(report)).not.toMatch(/NaN/);
       }),

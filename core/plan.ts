@@ -8,7 +8,21 @@ import {
 } from './bones/index.ts';
 import { portionsOf, type PortionReport } from './bench/index.ts';
 import { reckonCake, type CakeReport } from './cutting/index.ts';
-import { calendarOf, schedule, stepsOf, type DaysReport, type SearchOptions } from './days/index.ts';
+import {
+  burials,
+  calendarOf,
+  coveringLinks,
+  edited,
+  givenOf,
+  inParts,
+  poolsOf,
+  schedule,
+  stepsOf,
+  type DaysReport,
+  type Edited,
+  type SearchOptions,
+  type Work,
+} from './days/index.ts';
 import {
   extent,
   height,
@@ -22,7 +36,7 @@ import {
   type Piece,
   type Weight,
 } from './figure/index.ts';
-import { firmAll, heightBudget, type HeightBudget, type PieceFirming } from './firming/index.ts';
+import { firmAll, heightBudget, squashed, type HeightBudget, type PieceFirming } from './firming/index.ts';
 import { shapeOf } from './solids/index.ts';
 import { doseDoubts } from './pastes/index.ts';
 import { needsOf, type Need } from './stores/index.ts';
@@ -80,6 +94,8 @@ function sumsOf(batches: readonly Batch[], cake: CakeReport): PasteSums {
 
 /** Everything reckoned from a build. Parts are worked out when first read and then kept. */
 export interface Report {
+  /** Height a piece loses when what stands on it is set on so many minutes after it was shaped; undefined when nothing does. */
+  readonly squash: (piece: string, minutes: number) => Reckoned | undefined;
   readonly name: string;
   readonly figure: FigureReport;
   readonly paste: readonly Batch[];
@@ -87,6 +103,8 @@ export interface Report {
   readonly pasteSums: PasteSums;
   readonly bones: BonesReport;
   readonly firming: ReadonlyMap<string, PieceFirming>;
+  /** Steps, links, hands and room as they are scheduled; undefined where there is no calendar. */
+  readonly work: Work | undefined;
   readonly days: DaysReport;
   /** The cake inside the figure and under it. */
   readonly cake: CakeReport;
@@ -183,17 +201,42 @@ export function plan(build: Build, search?: SearchOptions): Report {
   const facts = once((): ReadonlyMap<string, SeatFacts> => seatFacts(build));
   const firming = once((): ReadonlyMap<string, PieceFirming> => firmAll(build, facts()));
   const bones = once(() => reckonBones(build, (id) => firming().get(id)?.nightYield ?? 0));
-  const days = once((): DaysReport => {
-    const calendar = calendarOf(build.brief, build.hours);
-    const { steps, links } = stepsOf({
+  const calendar = once(() => calendarOf(build.brief, build.hours, build.dates, build.workshop.helpers));
+  const made = once((): Edited => {
+    const asMade = stepsOf({
       build,
       batches: paste(),
       firming: firming(),
       bones: bones(),
+      cake: cake(),
       number: (p) => multiplicity(build, p),
     });
-    if (!calendar.ok) return { steps, links, trouble: [calendar.problem.text] };
-    return schedule(steps, links, calendar.value, search);
+    const covered = { ...asMade, links: [...asMade.links, ...coveringLinks(build, asMade.links)] };
+    const changed = edited(build, covered, build.steps.own.length > 0 ? burials(build) : []);
+    return { ...inParts(changed.steps, changed.links, build.steps.parts), says: changed.says };
+  });
+  const work = once((): Work | undefined => {
+    const c = calendar();
+    return c.ok
+      ? {
+          steps: made().steps,
+          links: made().links,
+          people: c.value.people,
+          pools: poolsOf(build.workshop),
+          due: c.value.due,
+        }
+      : undefined;
+  });
+  const days = once((): DaysReport => {
+    const c = calendar();
+    const { steps, links, says } = made();
+    if (!c.ok) return { steps, links, people: ['you'], trouble: [c.problem.text] };
+    const report = schedule(steps, links, c.value, {
+      ...search,
+      pools: poolsOf(build.workshop),
+      given: givenOf(build, c.value.origin),
+    });
+    return says.length > 0 ? { ...report, trouble: [...says, ...report.trouble] } : report;
   });
   const cake = once(() => reckonCake(build));
   const tiers = once(() => {
@@ -202,7 +245,7 @@ export function plan(build: Build, search?: SearchOptions): Report {
       paste().flatMap((b) => b.lines.filter((l) => l.cover).map((l) => [l.piece, l.net.value] as const)),
     );
     const weights = new Map(cake().parts.map((p) => [p.id, p.weighs.value + (covers.get(p.id) ?? 0)]));
-    return tierLoads(build, bones().balance.mass, weights);
+    return tierLoads(build, { mass: bones().balance.mass, at: bones().balance.point }, weights);
   });
   const portions = once(() => portionsOf(build, paste()));
   const needs = once(() => needsOf(build, paste(), bones(), cake()));
@@ -211,6 +254,13 @@ export function plan(build: Build, search?: SearchOptions): Report {
   );
   const budget = once(() => heightBudget(build, firming(), facts()));
   const report: Report = {
+    squash(id, minutes) {
+      const fact = facts().get(id);
+      const piece = build.pieces.find((p) => p.id === id);
+      if (!piece || !fact || fact.load <= 0) return undefined;
+      const rise = given(`${piece.name}, high`, measureOf(piece).height, 'mm');
+      return squashed(`${piece.name} would lose`, rise, firming().get(id), fact, minutes);
+    },
     name: build.name,
     get figure() {
       return figure();
@@ -226,6 +276,9 @@ export function plan(build: Build, search?: SearchOptions): Report {
     },
     get firming() {
       return firming();
+    },
+    get work() {
+      return work();
     },
     get days() {
       return days();

@@ -32,11 +32,6 @@ await shot('shape');
 await select('Head');
 await settle();
 await shot('shape-piece');
-await b.press('n');
-await settle();
-await shot('new-piece');
-await b.press(Key.ESCAPE);
-await settle(500);
 await choose(b, 'Turn');
 await choose(b, 'Height');
 await settle(2500);
@@ -85,6 +80,22 @@ await b.driver
   .perform();
 await settle();
 await shot('days');
+await choose(b, 'Firming');
+await (await b.driver.findElement(By.xpath('//*[contains(@class,"bead")][contains(., "Body")]'))).click();
+await settle(2500);
+await shot('firming');
+for (const [after, said] of [
+  ['2 h', 'Just firm now'],
+  ['50 min', 'Not yet'],
+] as const) {
+  await b.fill('After shaping', after);
+  await b.push(said);
+  await settle();
+}
+await b.driver.get(`${served.url}/build/demo-ferryman-otter/log`);
+await b.find('.looks');
+await settle(2500);
+await shot('log');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/bench`);
 await b.find('.bench .figures');
 for (let i = 0; i < 14; i++) await b.press(Key.ENTER);
@@ -94,9 +105,6 @@ await b.driver.get(`${served.url}/build/demo-one-legged-heron/bones`);
 await b.find('.rods');
 await settle();
 await shot('heron-bones');
-await choose(b, 'Glued');
-await settle();
-await shot('stuck-on');
 await b.driver.get(`${served.url}/build/demo-savoy-cabbage/shape`);
 await b.find('.stage');
 await settle();

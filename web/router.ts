@@ -15,6 +15,11 @@ export const router = createRouter({
       name: 'bones-sheet',
       component: () => import('./print/BonesSheet.vue'),
     },
+    {
+      path: '/build/:id/sheet/days',
+      name: 'days-sheet',
+      component: () => import('./print/DaysSheet.vue'),
+    },
     { path: '/build/:id/:lens?', name: 'build', component: () => import('./shell/BuildView.vue') },
     { path: '/:rest(.*)*', redirect: '/' },
   ],

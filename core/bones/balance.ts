@@ -3,8 +3,8 @@ import {
   isLaidRound,
   place,
   placeRods,
-  sub,
-  length,
+  lineCentre,
+  lineLength,
   toWorld,
   weighIn,
   type Build,
@@ -12,7 +12,8 @@ import {
   type Vec,
 } from '../figure/index.ts';
 import { given, reckon, total, type Reckoned } from '../quantity/index.ts';
-import { rodMass, stockOf } from './rods/registry.ts';
+import { rodMass } from './rods/registry.ts';
+import { stockOf } from './stock.ts';
 
 /** Something with a mass and a place. */
 export interface Mass {
@@ -95,13 +96,12 @@ export function wholeBalance(build: Build): WholeBalance {
     },
   );
   for (const r of placeRods(build)) {
-    const stock = stockOf(r.rod);
-    const L = length(sub(r.to, r.from));
+    const stock = stockOf(build, r.rod);
+    const L = lineLength(r.line);
     const g = rodMass(stock, L);
-    const at: Vec = [(r.from[0] + r.to[0]) / 2, (r.from[1] + r.to[1]) / 2, (r.from[2] + r.to[2]) / 2];
     parts.push({
       figure: reckon(r.rod.name, 'g', 'section × length × density', [given('Length', L, 'mm')], () => g),
-      mass: { g, at },
+      mass: { g, at: lineCentre(r.line) },
     });
   }
   const mass = total(

@@ -25,7 +25,9 @@ const SPREAD: Record<'A' | 'B' | 'C', readonly [number, number]> = {
   C: [0.5, 1.6],
 };
 
-export const verdictOf = (use: number): Verdict => (use <= 0.85 ? 'holds' : use <= 1 ? 'tight' : 'fails');
+/** The most a mend or a chosen rod may use of what holds: past it the word is *tight*. */
+export const TARGET = 0.85;
+export const verdictOf = (use: number): Verdict => (use <= TARGET ? 'holds' : use <= 1 ? 'tight' : 'fails');
 
 /**
  * Make a check from its utilisation.

@@ -1,9 +1,12 @@
 import { place, type Build } from '../figure/index.ts';
-import { worst, type Check } from './check.ts';
+import { given, reckon } from '../quantity/index.ts';
+import { check, worst, type Check } from './check.ts';
 import { droopCheck } from './droop.ts';
 import { jointChecks, type YieldOf } from './joint-checks.ts';
-import { jointsOf, type Joint } from './joints.ts';
-import { LOAD_CASES } from './load-cases.ts';
+import { jointsOf, waysHeld, type Joint } from './joints.ts';
+import { tripodOf } from './tripod.ts';
+import { casesOf, LOAD_CASES } from './load-cases.ts';
+import { ROD_MATERIALS } from './rod-materials.ts';
 
 /** Name of a piece by its instance; −1 is the board. */
 export const nameOf = (build: Build, instance: number): string =>
@@ -16,28 +19,64 @@ const lowerName = (build: Build, joint: Joint): string => {
   return run.part === 'core' ? `core of the ${name.toLowerCase()}` : name;
 };
 
+/** A joint with what it has to answer for, in the way that holds it best. */
+export interface CheckedJoint {
+  readonly joint: Joint;
+  /** The rods that hold it in that way: all, or one kind of them alone. */
+  readonly by: Joint;
+  readonly checks: readonly Check[];
+}
+
+const hardestOf = (checks: readonly Check[]): number => checks.reduce((w, c) => Math.max(w, c.use.value), 0);
+
 /** Checks of joints, of all unless some are named, standing on the table and on the journey. */
 export function checkedJoints(
   build: Build,
   yieldOf: YieldOf,
   joints: readonly Joint[] = jointsOf(build).joints,
-): { joint: Joint; checks: Check[] }[] {
-  const cases = [
-    LOAD_CASES.table,
-    ...(build.brief.journey === 'table' ? [] : [LOAD_CASES[build.brief.journey]]),
-  ];
-  return joints.map((joint) => {
+): CheckedJoint[] {
+  const cases = casesOf(build);
+  return joints.map((joint): CheckedJoint => {
     const names = { upper: nameOf(build, joint.upper), lower: lowerName(build, joint) };
-    const byId = new Map<string, Check>();
-    for (const c of cases)
-      for (const found of jointChecks(build, joint, names, yieldOf, c)) {
-        const known = byId.get(found.id);
-        if (!known || found.use.value > known.use.value) byId.set(found.id, found);
-      }
-    const droop = droopCheck(joint, names.upper);
-    if (droop) byId.set(droop.id, droop);
-    return { joint, checks: [...byId.values()].sort((a, b) => b.use.value - a.use.value) };
+    const brittle = bentBrittle(joint);
+    const held = waysHeld(build, joint).map((by) => {
+      const byId = new Map<string, Check>();
+      for (const c of cases)
+        for (const found of jointChecks(build, by, names, yieldOf, c)) {
+          const known = byId.get(found.id);
+          if (!known || found.use.value > known.use.value) byId.set(found.id, found);
+        }
+      const droop = tripodOf(by) ? undefined : droopCheck(by, names.upper);
+      return { by, checks: [...byId.values(), ...(droop ? [droop] : [])] };
+    });
+    const best = held.reduce((a, w) => (hardestOf(w.checks) < hardestOf(a.checks) ? w : a));
+    const checks = [...best.checks, ...(brittle ? [brittle] : [])];
+    return { joint, by: best.by, checks: checks.sort((a, b) => b.use.value - a.use.value) };
   });
+}
+
+/** Wood, paper and pasta do not take a bend: a rod drawn bent has to be of something that does. */
+function bentBrittle(joint: Joint): Check | undefined {
+  const bent = joint.crossings.find(
+    ({ path }) => path.legs.length > 1 && !ROD_MATERIALS[path.stock.material].bends,
+  );
+  if (!bent) return undefined;
+  const { stock } = bent.path;
+  return check(
+    'brittle',
+    'Bent where it cannot be',
+    LOAD_CASES.table.name,
+    reckon(
+      'Bends over bends it takes',
+      '',
+      `${ROD_MATERIALS[stock.material].name} takes none`,
+      [given('Bends', bent.path.legs.length - 1, 'pieces')],
+      (n) => 1 + n,
+    ),
+    1,
+    'A',
+    { ok: '', no: `A ${stock.name} cannot be bent: take wire, armature or soft tube, or two straight ones.` },
+  );
 }
 
 /** The worst check of one rod, for trying a mend. */

@@ -2,8 +2,11 @@ import { rodOf, setRod, type Build, type Rod } from '../figure/index.ts';
 import { worstOfRod } from './checked-joints.ts';
 import type { YieldOf } from './joint-checks.ts';
 import { jointsOf } from './joints.ts';
-import { apartOf, doubled, slimmest, TARGET, widestFor } from './mends.ts';
-import { RODS, stockOf, type RodStock } from './rods/registry.ts';
+import { TARGET } from './check.ts';
+import { apartOf, doubled, slimmest, widestFor } from './mends.ts';
+import { RODS, type RodStock } from './rods/registry.ts';
+import { ROD_MATERIALS } from './rod-materials.ts';
+import { stockIn, stockOf } from './stock.ts';
 import { THICK } from './thick.ts';
 
 /** Rods that were tried and left for one reason, simplest first. */
@@ -39,10 +42,10 @@ const nameOf = (o: Option): string => (o.two ? `two of ${o.stock.name}` : o.stoc
 const mm = (x: number): string => `${Math.round(x)} mm`;
 
 /** Everything that could be put along the line of a rod, simplest and nearest to food first. */
-function optionsFor(rod: Rod): Option[] {
-  const measured = stockOf(rod);
+function optionsFor(build: Build, rod: Rod): Option[] {
+  const measured = stockOf(build, rod);
   return RODS.flatMap((s) => {
-    const stock = s.id === measured.id ? measured : s;
+    const stock = s.id === measured.id ? measured : stockIn(build, s.id);
     return rod.pair
       ? [{ stock, two: false }]
       : [
@@ -57,8 +60,9 @@ const tooShort = (o: Option, long: number): string =>
   `sold ${mm(o.stock.stock)} long, ${mm(long)} are needed`;
 
 /** Why it does not go in at all, before anything is reckoned. */
-function noRoom(o: Option, width: number, long: number): string | undefined {
+function noRoom(o: Option, width: number, long: number, bent: boolean): string | undefined {
   const d = o.stock.section.diameter;
+  if (bent && !ROD_MATERIALS[o.stock.material].bends) return 'cannot be bent';
   if (d > THICK * width) return `${TOO_THICK}: the slimmest piece it runs through is ${mm(width)}`;
   if (long > o.stock.stock) return tooShort(o, long);
   const across = 2 * apartOf(d) + d + 2 * Math.max(3, d);
@@ -122,8 +126,8 @@ export function chooseRod(build: Build, rodId: string, yieldOf: YieldOf): RodCho
   };
 
   const thick: Option[] = [];
-  for (const option of optionsFor(rod)) {
-    const room = noRoom(option, width, path.length);
+  for (const option of optionsFor(build, rod)) {
+    const room = noRoom(option, width, path.length, path.legs.length > 1);
     if (room === undefined) {
       const found = tried(option, '');
       if (found) return found;

@@ -4,25 +4,31 @@ import {
   cross,
   dot,
   framesOf,
+  legsOf,
   length,
+  mapPoints,
   place,
+  placeRod,
   rodEndAt,
+  rodOf,
   setRod,
   sub,
   times,
   toLocal,
   unit,
   type Build,
+  type Leg,
   type Place,
   type Rod,
   type RodEnd,
   type Vec,
 } from '../figure/index.ts';
-import { formatLength } from '../quantity/index.ts';
-import { jointsOf } from './joints.ts';
+import { formatLength, once } from '../quantity/index.ts';
+import { jointsOf, type Crossing } from './joints.ts';
+import { stockOf } from './stock.ts';
 import { COVER, leastCover } from './rod-cover.ts';
 import { THICK } from './thick.ts';
-import type { RodPath } from './rod-paths.ts';
+import { followRod, type RodPath } from './rod-paths.ts';
 
 /** Rods keep this far from each other, skin to skin, or they split the paste between them; common practice, mm. */
 export const APART = 2;
@@ -73,7 +79,9 @@ export function between(p1: Vec, q1: Vec, p2: Vec, q2: Vec): { gap: number; a: V
 }
 
 const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
-const radius = (p: RodPath) => p.stock.section.diameter / 2;
+/** As much of a rod’s path as room needs. */
+type Run = Pick<RodPath, 'placed' | 'legs' | 'stock'>;
+const radius = (p: Run) => p.stock.section.diameter / 2;
 
 /** The whole rod moved in space, each end kept fixed to what it is in. */
 function shifted(build: Build, rod: Rod, by: Vec): Build | undefined {
@@ -82,30 +90,40 @@ function shifted(build: Build, rod: Rod, by: Vec): Build | undefined {
     const at = end.on === BOARD ? to : toLocal(framesOf(build, end.on)!.own, to);
     return { on: end.on, at: at.map((x) => Number(x.toFixed(2))) as unknown as Place };
   };
-  const moved = setRod(build, rod.id, { from: move(rod.from), to: move(rod.to) });
+  const moved = setRod(build, rod.id, mapPoints(rod, move));
   return moved.ok ? moved.value : undefined;
 }
 
-const together = (a: RodPath, b: RodPath) =>
+const together = (a: Run, b: Run) =>
   a.placed.rod.bundle !== undefined && a.placed.rod.bundle === b.placed.rod.bundle;
 
+/** Where two rods come nearest to each other, and the stretches that do. */
+function nearest(a: Run, b: Run) {
+  let best: (ReturnType<typeof between> & { readonly of: readonly [Leg, Leg] }) | undefined;
+  for (const p of a.legs)
+    for (const q of b.legs) {
+      const found = between(p.from, p.to, q.from, q.to);
+      if (!best || found.gap < best.gap) best = { ...found, of: [p, q] };
+    }
+  return best!;
+}
+
 /** Least room between any two runs of two rods. */
-const roomOf = (a: RodPath, b: RodPath) =>
-  between(a.placed.from, a.placed.to, b.placed.from, b.placed.to).gap - radius(a) - radius(b);
+const roomOf = (a: Run, b: Run) => nearest(a, b).gap - radius(a) - radius(b);
 
 function rodClashes(build: Build, paths: readonly RodPath[], letterOf: (id: string) => string): Clash[] {
   const worst = new Map<string, { a: RodPath; b: RodPath; room: number; apart: Vec }>();
   paths.forEach((a, i) =>
     paths.slice(i + 1).forEach((b) => {
       if (together(a, b)) return;
-      const near = between(a.placed.from, a.placed.to, b.placed.from, b.placed.to);
+      const near = nearest(a, b);
       const room = near.gap - radius(a) - radius(b);
       if (room >= APART) return;
       const key = `${a.placed.rod.id}/${b.placed.rod.id}`;
       if ((worst.get(key)?.room ?? Infinity) <= room) return;
-      const along = unit(sub(a.placed.to, a.placed.from));
+      const { along } = near.of[0];
       const line = sub(near.b, near.a);
-      const square = cross(along, unit(sub(b.placed.to, b.placed.from)));
+      const square = cross(along, near.of[1].along);
       const apart =
         length(line) > 0.05
           ? unit(line)
@@ -118,6 +136,7 @@ function rodClashes(build: Build, paths: readonly RodPath[], letterOf: (id: stri
   return [...worst.values()].map(({ a, b, room, apart }): Clash => {
     const [la, lb] = [letterOf(a.placed.rod.id), letterOf(b.placed.rod.id)];
     const same = a.placed.rod.id === b.placed.rod.id;
+    const mend = once(() => shiftMend(build, paths, a, b, room, apart, letterOf));
     return {
       kind: 'rods',
       rods: same ? [a.placed.rod.id] : [a.placed.rod.id, b.placed.rod.id],
@@ -129,7 +148,9 @@ function rodClashes(build: Build, paths: readonly RodPath[], letterOf: (id: stri
           ? 'Two rods cannot be in one place: move one of them.'
           : `Keep ${APART} mm between them, so that neither splits the paste.`,
       verdict: room < 0 ? 'fails' : 'tight',
-      mend: shiftMend(build, a, b, room, apart, letterOf),
+      get mend() {
+        return mend();
+      },
     };
   });
 }
@@ -137,6 +158,7 @@ function rodClashes(build: Build, paths: readonly RodPath[], letterOf: (id: stri
 /** Move the second rod away until both are clear of each other and of everything else; tried before it is offered. */
 function shiftMend(
   build: Build,
+  paths: readonly RodPath[],
   a: RodPath,
   b: RodPath,
   room: number,
@@ -154,13 +176,13 @@ function shiftMend(
       const own: Vec = rod.index === 1 ? [-v[0], v[1], v[2]] : v;
       const next = shifted(build, rod.rod, own);
       if (!next) continue;
-      const now = jointsOf(next).paths;
-      const mine = now.filter((p) => p.placed.rod.id === rod.rod.id);
+      const placed = placeRod(next, rodOf(next, rod.rod.id)!);
+      const mine = placed.map((p) => ({ placed: p, legs: legsOf(p.line), stock: stockOf(next, p.rod) }));
+      const now = [...mine, ...paths.filter((p) => p.placed.rod.id !== rod.rod.id)];
       const clear = mine.every((p) =>
         now.every((q) => q === p || together(p, q) || roomOf(p, q) >= APART - 1e-6),
       );
-      const held = mine.every((p) => p.spots.some((s) => s.length > 0));
-      if (clear && held)
+      if (clear && placed.every((p) => followRod(next, p).spots.some((s) => s.length > 0)))
         return { text: `Move ${letterOf(rod.rod.id)} ${formatLength(by)} aside`, apply: () => next };
     }
   return undefined;
@@ -220,12 +242,34 @@ function thickClashes(build: Build, paths: readonly RodPath[], letterOf: (id: st
   return out;
 }
 
+/** Is the rod bent within the piece it holds, more than a slide allows? */
+function bendsInside({ arm, bare }: Crossing): boolean {
+  const inside = legsOf(arm).filter((leg) => leg.start + leg.length > bare + 1 && leg.length > 1);
+  return inside
+    .slice(1)
+    .some((leg, k) => dot(leg.along, inside[k]!.along) < Math.cos((PARALLEL * Math.PI) / 180));
+}
+
 function slideClashes(build: Build, letterOf: (id: string) => string): Clash[] {
   const instances = place(build);
   return jointsOf(build).joints.flatMap((joint): Clash[] => {
     const { index, piece } = instances[joint.upper]!;
-    if (index > 0 || joint.crossings.length < 2) return [];
+    if (index > 0) return [];
     const [first, ...rest] = joint.crossings;
+    const bent = joint.crossings.find((c) => bendsInside(c));
+    if (bent) {
+      const { id } = bent.path.placed.rod;
+      return [
+        {
+          kind: 'slide',
+          rods: [id],
+          title: `The ${lower(piece.name)} cannot be slid on`,
+          text: `${letterOf(id)} is bent inside it: build it round the rod, or bend the rod outside it.`,
+          verdict: 'tight',
+          mend: undefined,
+        },
+      ];
+    }
     for (const c of rest) {
       const angle = (Math.acos(Math.min(1, Math.abs(dot(first!.axis, c.axis)))) * 180) / Math.PI;
       if (angle <= PARALLEL) continue;
@@ -252,7 +296,9 @@ function orderClashes(paths: readonly RodPath[], letterOf: (id: string) => strin
   const out: Clash[] = [];
   const told = new Set<string>();
   for (const a of paths) {
-    const along = unit(sub(a.placed.to, a.placed.from));
+    // a bent one is not pushed in: what it goes through is built round it
+    if (a.legs.length > 1) continue;
+    const { along } = a.legs[0]!;
     const up = along[2] >= 0;
     const entry = up ? a.placed.to : a.placed.from;
     const away = add(entry, times(along, (up ? 1 : -1) * a.length));
@@ -260,7 +306,8 @@ function orderClashes(paths: readonly RodPath[], letterOf: (id: string) => strin
       const key = `${a.placed.rod.id}/${b.placed.rod.id}`;
       if (a.placed.rod.id === b.placed.rod.id || told.has(key) || together(a, b)) continue;
       if (roomOf(a, b) < 0) continue;
-      const track = between(entry, away, b.placed.from, b.placed.to).gap - radius(a) - radius(b);
+      const track =
+        Math.min(...b.legs.map((leg) => between(entry, away, leg.from, leg.to).gap)) - radius(a) - radius(b);
       // one goes in with the lowest piece it passes: in building order nothing has to be said
       if (track >= 0.5 || firstPiece(a) <= firstPiece(b)) continue;
       told.add(key);

@@ -23,6 +23,13 @@ export function critical(E: number, strength: number, section: Section, L: numbe
   return { load, rule: 'Johnson', slenderness, limit };
 }
 
+/** Share of the textbook value at which the wall of a tube cut by hand wrinkles; handbook range 0.2 to 0.6. */
+const CUT_BY_HAND = 0.4;
+
+/** Pressing at which the thin wall of a tube wrinkles: 0.605 × 0.4 × E t ÷ R × area; without end for a solid rod. */
+export const wrinkles = (E: number, { wall, diameter, area }: Section): number =>
+  wall === undefined ? Infinity : ((0.605 * CUT_BY_HAND * E * wall) / ((diameter - wall) / 2)) * area;
+
 export interface Flagpole {
   readonly moment: number;
   readonly sway: number;

@@ -1,11 +1,11 @@
-import { add, dot, sub, times, type Vec } from '../figure/index.ts';
+import { add, dot, legsOf, length, sub, times, type Line, type Vec } from '../figure/index.ts';
 import { given, GRAVITY, reckon } from '../quantity/index.ts';
 import { bendsFar, bendsLittle, staysBent, type Arm, type Bent } from './cantilever.ts';
 import { check, type Check } from './check.ts';
 import type { Joint } from './joints.ts';
 import { LOAD_CASES } from './load-cases.ts';
 import { ROD_MATERIALS } from './rod-materials.ts';
-import { rodStrength } from './rods/registry.ts';
+import { rodStrength } from './stock.ts';
 
 /** A tip that sinks by more than this share of its length is seen to; common practice. */
 const SEEN = 0.03;
@@ -24,6 +24,22 @@ export interface Droop {
   readonly stays: number;
 }
 
+/** Does what a joint carries hang out, so that it can droop? What stands upright leans, and that is looked at elsewhere. */
+const hangsOut = (j: Joint): boolean =>
+  j.crossings.some((c) => legsOf(c.arm).some((leg) => leg.length > 2 && Math.abs(leg.along[2]) <= UPRIGHT));
+
+/** The place of a line nearest to a point, and how far along it lies. */
+function nearestOn(line: Line, p: Vec): { s: number; at: Vec } {
+  let best = { s: 0, at: line[0]!, far: Infinity };
+  for (const leg of legsOf(line)) {
+    const t = Math.min(leg.length, Math.max(0, dot(sub(p, leg.from), leg.along)));
+    const at = add(leg.from, times(leg.along, t));
+    const far = length(sub(p, at));
+    if (far < best.far) best = { s: leg.start + t, at, far };
+  }
+  return best;
+}
+
 /** The rod from where it leaves the carrier to its end, with what it carries at its balance point. */
 export function droopOf(joint: Joint): Droop | undefined {
   const thinnest = joint.crossings.reduce((a, c) =>
@@ -36,17 +52,15 @@ export function droopOf(joint: Joint): Droop | undefined {
   const { stiffness, shear, bending } = rodStrength(stock, LOAD_CASES.table.hours);
   const { section } = stock;
   const weight = ROD_MATERIALS[stock.material].density * 1e-9 * section.weighing * GRAVITY;
-  const end: Vec = add(thinnest.at, times(thinnest.axis, long));
-  const out = sub(joint.load.at, thinnest.at);
-  const s = Math.min(long, Math.max(0, dot(out, thinnest.axis)));
+  const { s, at } = nearestOn(thinnest.arm, joint.load.at);
   const arm: Arm = {
-    points: [thinnest.at, end],
+    points: thinnest.arm,
     rod: () => ({ section, stiffness, shear, yields: bending * section.modulus, weight }),
     loads: [
       {
         s,
         force: [0, 0, (-joint.load.g * GRAVITY) / 1000 / n],
-        off: sub(out, times(thinnest.axis, s)),
+        off: sub(joint.load.at, at),
       },
     ],
     longest: long / 40,
@@ -61,7 +75,7 @@ export function droopOf(joint: Joint): Droop | undefined {
 /** The joint of those given whose limb sinks most, where it hangs out. */
 export function worstDroop(joints: readonly Joint[]): Droop | undefined {
   return joints
-    .filter((j) => Math.abs(j.axis[2]) <= UPRIGHT)
+    .filter(hangsOut)
     .map(droopOf)
     .filter((d) => d !== undefined)
     .sort((a, b) => b.down - a.down)[0];
@@ -69,8 +83,7 @@ export function worstDroop(joints: readonly Joint[]): Droop | undefined {
 
 /** Whether the tip of a limb stays about where it was shaped; a look, not a failure, unless it folds. */
 export function droopCheck(joint: Joint, name: string): Check | undefined {
-  // what stands upright does not droop: it leans, and that is looked at elsewhere
-  if (Math.abs(joint.axis[2]) > UPRIGHT) return undefined;
+  if (!hangsOut(joint)) return undefined;
   const droop = droopOf(joint);
   if (!droop || droop.down < 0.05) return undefined;
   const { stock } = joint.crossings[0]!.path;

@@ -1,4 +1,6 @@
+import type { Build } from '../figure/index.ts';
 import type { Provenance } from '../quantity/index.ts';
+import { knownOf } from './home-tests.ts';
 
 /** Shear strength of a glue film as it sets, kPa. */
 export interface Film {
@@ -26,6 +28,16 @@ export const FILMS: Readonly<Record<string, Film>> = {
   royalIcing: { atOnce: 1, hour: 15, set: 300, setIn: 8, source: 'estimate' },
   meltedChocolate: { atOnce: 0.3, hour: 200, set: 400, setIn: 0.3, source: 'estimate' },
 };
+
+/** The usual film of a glue, with what this person tried of it in the place it was tried for: at once, half way, set. */
+export function filmOf(build: Pick<Build, 'measured'>, glue: string): Film {
+  const usual = FILMS[glue]!;
+  return (knownOf(build).films.get(glue) ?? []).reduce((film, { hours, kPa }): Film => {
+    const half = Math.min(1, film.setIn / 2);
+    const when = hours < half / 2 ? 'atOnce' : hours < (half + film.setIn) / 2 ? 'hour' : 'set';
+    return { ...film, [when]: kPa, source: 'yours' };
+  }, usual);
+}
 
 /** Film strength so many hours after gluing, kPa: from tack to the hour to set, straight between them. */
 export function filmStrength(film: Film, hours: number): number {

@@ -10,6 +10,7 @@ import {
 } from '../figure/index.ts';
 import { formatMass } from '../quantity/index.ts';
 import { toLocal, toWorld } from '../solids/index.ts';
+import { TARGET } from './check.ts';
 import { gluedJoints, type GluedReport } from './glued.ts';
 import type { YieldOf } from './joint-checks.ts';
 import type { Mend } from './mends.ts';
@@ -17,7 +18,6 @@ import { worstOfRod } from './checked-joints.ts';
 import { RODS, type RodStock } from './rods/registry.ts';
 import { THICK } from './thick.ts';
 
-const TARGET = 0.85;
 /** How deep a stick is tried into the carrier, mm. */
 const DEPTHS = [12, 20, 30, 45, 60] as const;
 const STICKS: readonly RodStock['family'][] = ['pasta', 'stick', 'dowel'];

@@ -15,10 +15,10 @@ import { chooseGlue, GLUES, type Glue } from '../pastes/index.ts';
 import { given, GRAVITY, reckon, type Minutes, type Reckoned } from '../quantity/index.ts';
 import { carriedMasses, type Mass } from './balance.ts';
 import { check, type Check } from './check.ts';
-import { FILMS, filmStrength, glueUse, type GluedSide, type Patch } from './glue-films.ts';
+import { filmOf, filmStrength, glueUse, type GluedSide, type Patch } from './glue-films.ts';
 import type { YieldOf } from './joint-checks.ts';
 import { jointsOf } from './joints.ts';
-import { apparent, LOAD_CASES, type LoadCase } from './load-cases.ts';
+import { apparent, caseOf, type LoadCase } from './load-cases.ts';
 import { contactOf, type Contact } from './contact.ts';
 import { pasteAt, softNow } from './soft.ts';
 
@@ -107,7 +107,8 @@ export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
   const instances = place(build);
   const { with: masses } = carriedMasses(build);
   const rodded = new Set(jointsOf(build).joints.map((j) => j.upper));
-  const journey = LOAD_CASES[build.brief.journey];
+  const journey = caseOf(build, build.brief.journey);
+  const table = caseOf(build, 'table');
   const seen = new Set<string>();
   const out: GluedReport[] = [];
   instances.forEach((instance, i) => {
@@ -116,7 +117,7 @@ export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
     if (piece.seat.how === 'wraps' || piece.seat.how === 'set' || standsInSocket(instance)) return;
     seen.add(piece.id);
     const glue = glueOf(build, piece);
-    const film = FILMS[glue.id]!;
+    const film = filmOf(build, glue.id);
     const contact = contactOf(instance, instances[instance.carrier]!);
     const { wide, tall } = contact;
     const face: Face = { patch: { wide, tall, round: true }, contact, load: masses[i]! };
@@ -125,7 +126,7 @@ export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
     const used = worstUse(face, film.set, true, firm, journey);
     const fresh = softer(sideAt(yieldOf(carrier.id), 2), sideAt(FRESH, 0));
     const holdsAt = (hours: number) =>
-      worstUse(face, filmStrength(film, hours), false, fresh, LOAD_CASES.table) * RESERVE <= 1;
+      worstUse(face, filmStrength(film, hours), false, fresh, table) * RESERVE <= 1;
     out.push({
       piece,
       on: carrier.name,

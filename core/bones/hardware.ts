@@ -1,4 +1,4 @@
-import type { Build, HardwareStack, StackItem, ThreadSize } from '../figure/index.ts';
+import type { Board, Build, HardwareStack, StackItem, ThreadSize } from '../figure/index.ts';
 import { given, reckon, total, type Mm, type Reckoned } from '../quantity/index.ts';
 
 /** Sizes of the hardware of a thread, mm: ISO 4032 nuts (greatest height), ISO 7089 and 7093 washers, ISO 273 medium holes; from memory. */
@@ -209,19 +209,19 @@ function stepsOf(lines: readonly StackLine[], rod: Reckoned, thread: ThreadSize)
 }
 
 /** A stack as most raised tiers begin. */
-export const usualStack = (board: Mm): HardwareStack => ({
+export const usualStack = ({ thickness, width }: Pick<Board, 'thickness' | 'width'>): HardwareStack => ({
   thread: 10,
   items: [
     { id: 'feet', kind: 'feet', name: 'Feet', thick: 20 },
     { id: 'nut-1', kind: 'nut', name: 'Nut under the base', thick: 0 },
     { id: 'large-1', kind: 'large', name: 'Large washer', thick: 0 },
-    { id: 'base', kind: 'base', name: 'Base board', thick: board },
+    { id: 'base', kind: 'base', name: 'Base board', thick: thickness, width, made: 'mdf' },
     { id: 'large-2', kind: 'large', name: 'Large washer', thick: 0 },
     { id: 'nut-2', kind: 'nut', name: 'Nut on the base', thick: 0 },
     { id: 'gap', kind: 'gap', name: 'Gap', thick: 120 },
     { id: 'nut-3', kind: 'nut', name: 'Nut under the tier board', thick: 0 },
     { id: 'washer-3', kind: 'washer', name: 'Washer', thick: 0 },
-    { id: 'board', kind: 'board', name: 'Tier board', thick: 6 },
-    { id: 'tier', kind: 'tier', name: 'Tier', thick: 140 },
+    { id: 'board', kind: 'board', name: 'Tier board', thick: 6, width: 150, made: 'plywood' },
+    { id: 'tier', kind: 'tier', name: 'Tier', thick: 140, width: 180 },
   ],
 });

@@ -28,7 +28,7 @@ function folding({ joint, n, stock, strength, loadCase }: Situation, N: number):
             : 'A f (1 − f λ² ÷ 4 π² E), short rod, × rods',
           [
             given('Bare length', joint.bare, 'mm'),
-            given('Stiffness, damp', strength.stiffness, 'MPa'),
+            given('Stiffness, damp', strength.stiffness, 'MPa', strength.tried ? 'yours' : undefined),
             given('Second moment', stock.section.inertia, 'mm⁴'),
             given('Rods', n, 'pieces'),
           ],
@@ -38,7 +38,7 @@ function folding({ joint, n, stock, strength, loadCase }: Situation, N: number):
         reserve,
       ),
       reserve,
-      strength.material.trust,
+      strength.trust,
       { ok: 'It stands straight.', no: 'The bare length folds: shorter, thicker or more rods.' },
     ),
   );

@@ -6,14 +6,31 @@ import { heldChecks } from './joint-holding.ts';
 import { forces, sideOf, softOf, type YieldOf } from './joint-push.ts';
 import type { Found, Situation } from './joint-situation.ts';
 import type { Crossing, Joint } from './joints.ts';
+import { tripodChecks, tripodOf } from './tripod.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
 import type { Run } from './rod-paths.ts';
-import { rodStrength } from './rods/registry.ts';
+import { rodStrength } from './stock.ts';
 
 export type { YieldOf };
 
 /** Directions of throw a joint is looked at in: a push between two is missed by 1 − cos 11¼°, 2 %. */
 const DIRECTIONS = 16;
+
+/** Rods on their own count one each; n of them taped together are √n rods wide. */
+function holdersOf(joint: Joint): number {
+  const bundles = new Map<string, number>();
+  let alone = 0;
+  for (const { path } of joint.crossings) {
+    const { bundle } = path.placed.rod;
+    // the mirrored half of a bundle is a bundle of its own
+    if (bundle === undefined) alone++;
+    else {
+      const key = `${bundle}/${path.placed.index}`;
+      bundles.set(key, (bundles.get(key) ?? 0) + 1);
+    }
+  }
+  return alone + [...bundles.values()].reduce((sum, n) => sum + Math.sqrt(n), 0);
+}
 
 function situationOf(
   build: Build,
@@ -42,6 +59,7 @@ function situationOf(
     names,
     loadCase,
     n: joint.crossings.length,
+    holders: holdersOf(joint),
     stock,
     strength: rodStrength(stock, loadCase.hours),
     below,
@@ -68,12 +86,16 @@ export function jointChecks(
   const weight = (joint.load.g * GRAVITY) / 1000;
   const directions = loadCase.sideways > 0 || loadCase.tilt > 0 ? DIRECTIONS : 1;
   const factors = loadCase.up === loadCase.down ? [loadCase.down] : [loadCase.down, loadCase.up];
+  const tripod = tripodOf(joint);
   const worst = new Map<string, Found>();
   for (let k = 0; k < directions; k++)
     for (const factor of factors) {
       const gravity = apparent(loadCase, (2 * Math.PI * k) / directions, factor);
       const push = forces(joint, gravity, u, w, weight, s.seatStrength);
-      for (const f of [...heldChecks(s, push), ...alongChecks(s, push)]) {
+      const all = tripod
+        ? tripodChecks(s, tripod, gravity)
+        : [...heldChecks(s, push), ...alongChecks(s, push)];
+      for (const f of all) {
         const known = worst.get(f.id);
         if (!known || f.use > known.use) worst.set(f.id, f);
       }

@@ -14,7 +14,7 @@ interface Holding {
 
 /** Cutting through what holds them, or for a row of rods one pulled and one pressed, whichever is easier on them. */
 function holding(s: Situation, p: Push, upper: boolean): Holding {
-  const { joint, n, onBoard } = s;
+  const { joint, n, holders, onBoard } = s;
   const side = upper ? s.above : s.below;
   const d = s.stock.section.diameter;
   const { along: N, inLine: Vu, acrossLine: Vw, momentInLine: Mu, momentAcross: Mw } = p;
@@ -23,15 +23,15 @@ function holding(s: Situation, p: Push, upper: boolean): Holding {
   const shift = upper ? joint.bare : 0;
   const mu = Mu - shift * Vu;
   const mw = Mw - shift * Vw;
-  const outOfLine = layeredUse(bed, Math.abs(Vw) / n, (sign * mw * Math.sign(Vw || 1)) / n);
-  let inLine = layeredUse(bed, Math.abs(Vu) / n, (sign * mu * Math.sign(Vu || 1)) / n);
+  const outOfLine = layeredUse(bed, Math.abs(Vw) / holders, (sign * mw * Math.sign(Vw || 1)) / holders);
+  let inLine = layeredUse(bed, Math.abs(Vu) / holders, (sign * mu * Math.sign(Vu || 1)) / holders);
   let pushPull = false;
   if (n >= 2 && joint.spacing > 2 * d) {
     const outer = Math.abs(mu) / coupleLever(n, joint.spacing);
     const tension = Math.max(0, outer - Math.max(0, N) / n) / pullOut(side.main, d, side.held);
     const pressed = (outer + Math.max(0, N) / n) / pushIn(side.main, d, side.held);
     const rests = joint.seat > 0 || (!upper && onBoard);
-    const couple = Math.max(tension, rests ? 0 : pressed) + Math.abs(Vu) / n / (side.q * side.held);
+    const couple = Math.max(tension, rests ? 0 : pressed) + Math.abs(Vu) / holders / (side.q * side.held);
     if (couple < inLine) {
       inLine = couple;
       pushPull = true;
@@ -56,12 +56,17 @@ function held(s: Situation, p: Push, upper: boolean, { use }: Holding): Found {
         [
           ...asked(s, p),
           given('Held length', side.held, 'mm'),
-          given(`Sideways strength in ${side.main.name}, per mm of rod`, side.q, 'N/mm', 'estimate'),
+          given(
+            `Sideways strength in ${side.main.name}, per mm of rod`,
+            side.q,
+            'N/mm',
+            side.main.tried ? 'yours' : 'estimate',
+          ),
         ],
         () => use * HOLDING_RESERVE,
       ),
       HOLDING_RESERVE,
-      side.main.kind === 'hard' || side.main.kind === 'foam' ? 'B' : 'C',
+      side.main.kind === 'hard' || side.main.kind === 'foam' || side.main.tried ? 'B' : 'C',
       {
         ok: `The rod stays where it is, ${Math.round(side.held)} mm deep in the ${where.toLowerCase()}.`,
         no: `The rod leans and cuts through the ${where.toLowerCase()} like a knife; ${Math.round(side.held)} mm is not deep enough.`,
@@ -108,7 +113,7 @@ function bending(s: Situation, p: Push, low: Holding): Found {
             () => moment,
           ),
           given('Along the rod', end, 'N'),
-          given('Bending strength, damp', strength.bending, 'MPa'),
+          given('Bending strength, damp', strength.bending, 'MPa', strength.tried ? 'yours' : undefined),
           given('Rod across', d, 'mm'),
           given('Reserve', reserve, '×'),
         ],
@@ -116,7 +121,7 @@ function bending(s: Situation, p: Push, low: Holding): Found {
         'handbook',
       ),
       reserve,
-      strength.material.trust,
+      strength.trust,
       {
         ok: `The ${stock.name} is strong enough.`,
         no: strength.material.bends ? `The ${stock.name} bends and stays bent.` : `The ${stock.name} snaps.`,

@@ -2,7 +2,7 @@ import { cross, dot, place, sub, times, type Build, type Vec } from '../figure/i
 import { bearingPerMm, type Bed } from './anchorage.ts';
 import type { Joint } from './joints.ts';
 import type { Run } from './rod-paths.ts';
-import { BOARDS, CORES, pasteAt, softNow, type SoftNow } from './soft.ts';
+import { BOARDS, coreSoft, pasteAt, softNow, type SoftNow } from './soft.ts';
 
 /** Yield of a piece's paste when it has to carry, kPa. */
 export type YieldOf = (pieceId: string) => number;
@@ -11,7 +11,7 @@ export type YieldOf = (pieceId: string) => number;
 export function softOf(build: Build, run: Run, yieldOf: YieldOf, hours: number): SoftNow {
   if (run.part === 'board') return softNow(BOARDS[build.board.material], hours);
   const { piece } = place(build)[run.instance]!;
-  return softNow(run.part === 'core' ? CORES[piece.core] : pasteAt(yieldOf(piece.id)), hours);
+  return softNow(run.part === 'core' ? coreSoft(build, piece.core) : pasteAt(yieldOf(piece.id)), hours);
 }
 
 /** One side of a joint. Force per mm of rod q in N/mm. */

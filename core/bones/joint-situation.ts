@@ -2,7 +2,8 @@ import type { Check } from './check.ts';
 import type { Joint } from './joints.ts';
 import type { Side, Push } from './joint-push.ts';
 import type { LoadCase } from './load-cases.ts';
-import type { RodStock, RodStrength } from './rods/registry.ts';
+import type { RodStock } from './rods/registry.ts';
+import type { RodStrength } from './stock.ts';
 import { given, type Reckoned } from '../quantity/index.ts';
 
 /** A joint in one load case: what is the same for every direction of throw. N, mm, MPa. */
@@ -12,6 +13,8 @@ export interface Situation {
   readonly loadCase: LoadCase;
   /** Rods across the joint. */
   readonly n: number;
+  /** As many rods as hold sideways: a bundle taped together is about as wide as its area, not as its number. */
+  readonly holders: number;
   /** The weakest of them. */
   readonly stock: RodStock;
   readonly strength: RodStrength;

@@ -1,4 +1,12 @@
-import { measureOf, place, type Build } from '../figure/index.ts';
+import {
+  alongLine,
+  legsOf,
+  measureOf,
+  place,
+  type Build,
+  type Instance,
+  type Line,
+} from '../figure/index.ts';
 import { add, dot, length, sub, times, unit, type Vec } from '../solids/index.ts';
 import { carriedMasses, type Mass } from './balance.ts';
 import { rodPaths, type Inside, type RodPath, type Run } from './rod-paths.ts';
@@ -13,8 +21,21 @@ export interface Crossing {
   readonly heldAbove: number;
   readonly bare: number;
   readonly at: Vec;
-  /** From the lower part to the upper. */
+  /** From the lower part to the upper, where it leaves the lower. */
   readonly axis: Vec;
+  /** From there to its end in the upper part, over its bends. */
+  readonly arm: readonly Vec[];
+}
+
+/** Part of a line between two distances along it, in that direction, with the bends between. */
+function armOf(line: Line, from: number, to: number): Vec[] {
+  const [low, high] = from < to ? [from, to] : [to, from];
+  const inner = legsOf(line)
+    .slice(1)
+    .filter((leg) => leg.start > low + 1e-6 && leg.start < high - 1e-6)
+    .map((leg) => leg.from);
+  const points = [alongLine(line, low).at, ...inner, alongLine(line, high).at];
+  return from < to ? points : points.reverse();
 }
 
 /** Where a piece with all it carries is held to what is below by rods. */
@@ -109,9 +130,9 @@ function crossing(
   const direction = lower === 'before' ? 1 : -1;
   const start = lower === 'before' ? first : last;
   const above = runsFrom(path, start, direction, inFamily);
-  const along = unit(sub(path.placed.to, path.placed.from));
-  const axis = lower === 'before' ? along : times(along, -1);
-  const edge = add(path.placed.from, times(along, (lower === 'before' ? first : last + 1) * path.step));
+  // where it leaves what carries it, measured along the rod
+  const leaves = lower === 'before' ? first * path.step - side.gap : (last + 1) * path.step + side.gap;
+  const { at, along } = alongLine(path.placed.line, leaves);
   return {
     path,
     below: side.runs,
@@ -119,20 +140,73 @@ function crossing(
     heldBelow: heldLength(side.runs),
     heldAbove: heldLength(above),
     bare: side.gap,
-    at: add(edge, times(axis, -side.gap)),
-    axis,
+    at,
+    axis: lower === 'before' ? along : times(along, -1),
+    // on from there into what is carried
+    arm: armOf(
+      path.placed.line,
+      leaves,
+      leaves + (lower === 'before' ? 1 : -1) * (side.gap + heldLength(above)),
+    ),
   };
+}
+
+/** The joint that some rods make under an instance. */
+function jointBy(instance: Instance, upper: number, load: Mass, crossings: readonly Crossing[]): Joint {
+  const at = times(
+    crossings.reduce<Vec>((s, c) => add(s, c.at), [0, 0, 0]),
+    1 / crossings.length,
+  );
+  const axis = unit(crossings.reduce<Vec>((s, c) => add(s, c.axis), [0, 0, 0]));
+  const apart = crossings.length > 1 ? sub(crossings[1]!.at, crossings[0]!.at) : ([1, 0, 0] as const);
+  const flat = sub(apart, times(axis, dot(apart, axis)));
+  const across = length(flat) > 1e-6 ? unit(flat) : unit(sub([0, 1, 0], times(axis, axis[1])));
+  const along = crossings.map((c) => dot(sub(c.at, at), across));
+  const bare = Math.max(...crossings.map((c) => c.bare));
+  return {
+    upper,
+    crossings,
+    load,
+    at,
+    axis,
+    across,
+    spacing: crossings.length > 1 ? Math.max(...along) - Math.min(...along) : 0,
+    bare,
+    seat: bare < 2 ? seatRadius(instance) : 0,
+    halfWidth: measureOf(instance.piece).width / 2,
+  };
+}
+
+/**
+ * A joint as each kind of rod in it holds it alone, and as all do together. Rods that differ share a load as their
+ * stiffness bids, which nobody knows in paste: what one kind can hold alone is held.
+ */
+export function waysHeld(build: Build, joint: Joint): readonly Joint[] {
+  const kinds = new Map<string, Crossing[]>();
+  for (const c of joint.crossings) {
+    const key = `${c.path.stock.name}/${c.path.placed.rod.bundle ?? ''}`;
+    kinds.set(key, [...(kinds.get(key) ?? []), c]);
+  }
+  if (kinds.size < 2) return [joint];
+  const instance = place(build)[joint.upper]!;
+  return [joint, ...[...kinds.values()].map((c) => jointBy(instance, joint.upper, joint.load, c))];
 }
 
 const memo = new WeakMap<
   Build['pieces'],
-  { rods: Build['rods']; board: Build['board']; found: { paths: RodPath[]; joints: Joint[] } }
+  {
+    rods: Build['rods'];
+    board: Build['board'];
+    measured: Build['measured'];
+    found: { paths: RodPath[]; joints: Joint[] };
+  }
 >();
 
 /** Every joint that rods cross, the lowest piece first. */
 export function jointsOf(build: Build): { paths: RodPath[]; joints: Joint[] } {
   const known = memo.get(build.pieces);
-  if (known && known.rods === build.rods && known.board === build.board) return known.found;
+  if (known && known.rods === build.rods && known.board === build.board && known.measured === build.measured)
+    return known.found;
   const instances = place(build);
   const paths = rodPaths(build);
   const { with: masses, descendants } = carriedMasses(build);
@@ -147,30 +221,9 @@ export function jointsOf(build: Build): { paths: RodPath[]; joints: Joint[] } {
       .map((p) => crossing(p, family, carriers))
       .filter((c): c is Crossing => c !== undefined && c.heldBelow >= 1 && c.heldAbove >= 1);
     if (crossings.length === 0) return;
-    const at = times(
-      crossings.reduce<Vec>((s, c) => add(s, c.at), [0, 0, 0]),
-      1 / crossings.length,
-    );
-    const axis = unit(crossings.reduce<Vec>((s, c) => add(s, c.axis), [0, 0, 0]));
-    const apart = crossings.length > 1 ? sub(crossings[1]!.at, crossings[0]!.at) : ([1, 0, 0] as const);
-    const flat = sub(apart, times(axis, dot(apart, axis)));
-    const across = length(flat) > 1e-6 ? unit(flat) : unit(sub([0, 1, 0], times(axis, axis[1])));
-    const along = crossings.map((c) => dot(sub(c.at, at), across));
-    const bare = Math.max(...crossings.map((c) => c.bare));
-    joints.push({
-      upper,
-      crossings,
-      load: masses[upper]!,
-      at,
-      axis,
-      across,
-      spacing: crossings.length > 1 ? Math.max(...along) - Math.min(...along) : 0,
-      bare,
-      seat: bare < 2 ? seatRadius(instance) : 0,
-      halfWidth: measureOf(instance.piece).width / 2,
-    });
+    joints.push(jointBy(instance, upper, masses[upper]!, crossings));
   });
   const found = { paths, joints };
-  memo.set(build.pieces, { rods: build.rods, board: build.board, found });
+  memo.set(build.pieces, { rods: build.rods, board: build.board, measured: build.measured, found });
   return found;
 }

@@ -4,6 +4,8 @@ import {
   BOARD,
   framesOf,
   height,
+  mapPoints,
+  pointsOf,
   rodEndAt,
   rodOf,
   setRod,
@@ -15,11 +17,15 @@ import {
   type Rod,
   type Vec,
 } from '../figure/index.ts';
+import { TARGET } from './check.ts';
 import type { YieldOf } from './joint-checks.ts';
 import { jointsOf } from './joints.ts';
+import { lighterAttempts } from './mends-lighter.ts';
 import { THICK } from './thick.ts';
 import { worstOfRod } from './checked-joints.ts';
-import { RODS, stockOf, type RodStock } from './rods/registry.ts';
+import { ROD_MATERIALS } from './rod-materials.ts';
+import { RODS, type RodStock } from './rods/registry.ts';
+import { stockOf } from './stock.ts';
 
 /** A change that was tried on the build and makes the rod hold. */
 export interface Mend {
@@ -29,9 +35,6 @@ export interface Mend {
   /** The build with the change made; taking it is one step of undo. */
   readonly apply: () => Build;
 }
-
-/** A rod is counted as holding when no more than this share is used. */
-export const TARGET = 0.85;
 
 type Family = RodStock['family'];
 /** What a maker would take next in place of a rod of a kind. */
@@ -59,14 +62,13 @@ export function slimmest(build: Build, rodId: string): number {
 
 /** Thickest rod to try: half again over the rule, which is told and not kept from anybody; never less than what is there. */
 export const widestFor = (build: Build, rodId: string): number =>
-  Math.max(stockOf(rodOf(build, rodId)!).section.diameter, 1.5 * THICK * slimmest(build, rodId));
+  Math.max(stockOf(build, rodOf(build, rodId)!).section.diameter, 1.5 * THICK * slimmest(build, rodId));
 
 /** The rod with one end pushed further along its own line, in the frame that end is fixed to. */
 function pushed(build: Build, rod: Rod, which: 'from' | 'to', by: number): Build | undefined {
-  const from = rodEndAt(build, rod.from);
-  const to = rodEndAt(build, rod.to);
-  const along = unit(sub(to, from));
-  const end: Vec = which === 'from' ? sub(from, times(along, by)) : add(to, times(along, by));
+  const places = pointsOf(rod).map((p) => rodEndAt(build, p));
+  const [tip, before] = which === 'from' ? [places[0]!, places[1]!] : [places.at(-1)!, places.at(-2)!];
+  const end: Vec = add(tip, times(unit(sub(tip, before)), by));
   if (end[2] < -build.board.thickness || end[2] > height(build)) return undefined;
   const on = rod[which].on;
   const at = on === BOARD ? end : toLocal(framesOf(build, on)!.own, end);
@@ -89,13 +91,12 @@ export const apartOf = (diameter: number): number => Math.max(3, 1.5 * diameter)
 export function doubled(build: Build, rod: Rod, apart: number): Build {
   const shift = (e: Rod['from']): Rod['from'] => ({ ...e, at: [e.at[0] + apart, e.at[1], e.at[2]] });
   const back = (e: Rod['from']): Rod['from'] => ({ ...e, at: [e.at[0] - apart, e.at[1], e.at[2]] });
-  const moved = setRod(build, rod.id, { from: back(rod.from), to: back(rod.to) });
+  const moved = setRod(build, rod.id, mapPoints(rod, back));
   if (!moved.ok) return build;
   return addRod(moved.value, {
     ...rod,
     name: `${rod.name}, second`,
-    from: shift(rod.from),
-    to: shift(rod.to),
+    ...mapPoints(rod, shift),
   }).build;
 }
 
@@ -120,14 +121,15 @@ export function mendsFor(build: Build, rodId: string, yieldOf: YieldOf): Mend[] 
     if (attempt(pushed(build, rod, lower, by), `Push it ${by} mm deeper`)) break;
   for (const by of [10, 20, 30, 45])
     if (attempt(pushed(build, rod, upper, by), `Let it reach ${by} mm further in`)) break;
-  const now = stockOf(rod);
+  const now = stockOf(build, rod);
   const widest = widestFor(build, rodId);
   const thicker = RODS.filter(
     (s) =>
       s.rank > now.rank &&
       s.section.diameter > now.section.diameter &&
       s.section.diameter <= widest &&
-      LIKE[now.family].includes(s.family),
+      LIKE[now.family].includes(s.family) &&
+      (!rod.bends || ROD_MATERIALS[s.material].bends),
   );
   const swap = (from: Build, text: (name: string) => string): boolean =>
     thicker.some((stock) => {
@@ -141,5 +143,9 @@ export function mendsFor(build: Build, rodId: string, yieldOf: YieldOf): Mend[] 
     const apart = apartOf(now.section.diameter);
     attempt(doubled(build, rod, apart), `Put a second one ${Math.round(2 * apart)} mm beside it`);
   }
+  // where no rod does it, weight comes off or back over it
+  if (found.length < 3)
+    for (const { text, build: changed } of lighterAttempts(build, rodId))
+      if (attempt(changed, text) && found.length >= 3) break;
   return found.slice(0, 3);
 }

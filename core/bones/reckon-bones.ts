@@ -1,22 +1,27 @@
-import { place, type Build } from '../figure/index.ts';
-import { given, once } from '../quantity/index.ts';
-import { wholeBalance, type WholeBalance } from './balance.ts';
-import { worst, type Check, type Verdict } from './check.ts';
+import { height, place, type Build } from '../figure/index.ts';
+import { given, GRAVITY, once, reckon, total, type Reckoned } from '../quantity/index.ts';
+import { carriedMasses, wholeBalance, type WholeBalance } from './balance.ts';
+import { TARGET, worst, type Check, type Verdict } from './check.ts';
 import { chooseRod } from './choose-rod.ts';
+import { carvedPieces } from './carved.ts';
 import { clashesOf, type Clash } from './clashes.ts';
+import { bumpThatTips } from './hub.ts';
 import { worstDroop } from './droop.ts';
 import { hardwareOf, type HardwareReport } from './hardware.ts';
+import { raisedOf, type RaisedReport } from './raised.ts';
 import { hazardsOf, type Hazard } from './hazards.ts';
 import { gluedJoints, type GluedReport } from './glued.ts';
 import { sliding } from './sliding.ts';
 import { checkedJoints, nameOf } from './checked-joints.ts';
 import type { YieldOf } from './joint-checks.ts';
-import { jointsOf } from './joints.ts';
-import { LOAD_CASES } from './load-cases.ts';
+import { jointsOf, type Joint } from './joints.ts';
+import { tripodOf } from './tripod.ts';
+import { apparent, caseOf } from './load-cases.ts';
 import { mendsFor, type Mend } from './mends.ts';
 import type { RodReport } from './rod-report.ts';
-import { rodMass, stockOf } from './rods/registry.ts';
-import { boardOutline, footprint, tipping, type Tipping } from './tipping.ts';
+import { rodMass } from './rods/registry.ts';
+import { stockOf } from './stock.ts';
+import { boardOutline, edgesOf, footprint, tipping, type Tipping } from './tipping.ts';
 
 export interface BonesReport {
   readonly balance: WholeBalance;
@@ -26,6 +31,8 @@ export interface BonesReport {
   readonly boardTips: Tipping;
   readonly anchored: boolean;
   readonly rods: readonly RodReport[];
+  /** Rods to count in and out, a pair as two, and what they weigh together. */
+  readonly tally: { readonly number: number; readonly materials: number; readonly mass: Reckoned };
   readonly counts: Readonly<Record<Verdict, number>>;
   readonly asks: readonly string[];
   /** Board on what it stands on. */
@@ -36,6 +43,12 @@ export interface BonesReport {
   readonly hazards: readonly Hazard[];
   /** What stands on a threaded rod, and the length to cut. */
   readonly hardware: HardwareReport | undefined;
+  /** Whether a tier raised on that rod holds; worked out when first read. */
+  readonly raised: RaisedReport | undefined;
+  /** Cake in pieces that is carved under itself; worked out when first read. */
+  readonly carved: readonly { readonly piece: string; readonly name: string; readonly check: Check }[];
+  /** Sudden change of speed that would tip board and all, m/s: a kerb, a pothole. Only told. */
+  readonly bump: Reckoned;
   /** Pieces that glue alone holds; worked out when first read. */
   readonly glued: readonly GluedReport[];
   readonly limits: string;
@@ -52,7 +65,7 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
   const balance = wholeBalance(build);
   const { paths } = jointsOf(build);
   const joints = checkedJoints(build, yieldOf);
-  const journey = LOAD_CASES[build.brief.journey];
+  const journey = caseOf(build, build.brief.journey);
   const asks: string[] = [];
   for (const path of paths)
     if (path.placed.index === 0 && path.length > path.stock.stock)
@@ -63,11 +76,24 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
   const tall = build.rods.some((r) => (paths.find((p) => p.placed.rod.id === r.id)?.length ?? 0) > 600);
   if (heavy) asks.push('It weighs more than 10 kg: ask someone who can check it on site.');
   if (tall) asks.push('A rod is longer than 600 mm: ask someone who can check it on site.');
+  const hangs = heavyHanging(build);
+  if (hangs !== undefined)
+    asks.push(`${hangs} hangs and weighs more than 500 g: ask someone who can check it on site.`);
 
+  const push = apparent(journey, 0, journey.down);
+  const boardTips = tipping(
+    'board and figure',
+    boardOutline(build),
+    balance.point,
+    -build.board.thickness,
+    journey,
+    ['The board is wide enough.', 'Board and all would go over'],
+  );
   const rods = build.rods.map((rod, i): RodReport => {
     const path = paths.find((p) => p.placed.rod.id === rod.id)!;
-    const stock = stockOf(rod);
-    const mine = joints.filter(({ joint }) => joint.crossings.some((c) => c.path.placed.rod.id === rod.id));
+    const stock = stockOf(build, rod);
+    const byRod = (crossings: Joint['crossings']) => crossings.some((c) => c.path.placed.rod.id === rod.id);
+    const mine = joints.filter(({ joint }) => byRod(joint.crossings));
     const checks = [...mine.flatMap((j) => j.checks)].sort((a, b) => b.use.value - a.use.value);
     const hardest = worst(checks);
     const lowest = mine.reduce<(typeof mine)[number] | undefined>(
@@ -79,10 +105,12 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
     const verdict =
       hardest === undefined
         ? 'idle'
-        : (heavy || tall) && hardest.verdict === 'holds'
+        : (heavy || tall || hangs !== undefined) && hardest.verdict === 'holds'
           ? 'tight'
           : hardest.verdict;
-    const droop = once(() => worstDroop(mine.map((j) => j.joint)));
+    const droop = once(() =>
+      worstDroop(mine.map((j) => j.by).filter((j) => byRod(j.crossings) && !tripodOf(j))),
+    );
     let mends: readonly Mend[] | undefined;
     return {
       rod,
@@ -95,19 +123,27 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
       depthIn: foot ? nameOf(build, foot.instance).toLowerCase() : '',
       checks,
       worst: hardest,
+      load: lowest && {
+        at: lowest.joint.load.at,
+        down: (-push[2] * lowest.joint.load.g * GRAVITY) / 1000,
+        sideways: (push[0] * lowest.joint.load.g * GRAVITY) / 1000,
+      },
       verdict,
+      spare: mine.length > 0 && !mine.some((j) => byRod(j.by.crossings)),
       caution: stock.needsSleeve && !rod.sleeved ? `Not sleeved. ${stock.caution}` : stock.caution,
       get droop() {
         return droop();
       },
       get mends() {
-        return (mends ??= hardest && hardest.use.value > 0.85 ? mendsFor(build, rod.id, yieldOf) : []);
+        return (mends ??= hardest && hardest.use.value > TARGET ? mendsFor(build, rod.id, yieldOf) : []);
       },
       choose: () => chooseRod(build, rod.id, yieldOf),
     };
   });
   const letters = new Map(rods.map((r) => [r.rod.id, r.letter]));
   const clashes = once(() => clashesOf(build, (id) => letters.get(id) ?? '?'));
+  const raised = once(() => raisedOf(build));
+  const carved = once(() => carvedPieces(build));
   const glued = once(() => gluedJoints(build, yieldOf));
   const counts = { holds: 0, tight: 0, fails: 0 };
   for (const r of rods) if (r.verdict !== 'idle') counts[r.verdict]++;
@@ -117,20 +153,22 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
       'It stands on its own feet.',
       'On its own feet it would go over',
     ]),
-    boardTips: tipping(
-      'board and figure',
-      boardOutline(build),
-      balance.point,
-      -build.board.thickness,
-      journey,
-      ['The board is wide enough.', 'Board and all would go over'],
-    ),
+    boardTips,
     anchored: paths.some(
       (p) =>
         p.spots.some((s) => s.some((x) => x.part === 'board')) &&
         p.spots.some((s) => s.some((x) => x.instance >= 0)),
     ),
     rods,
+    tally: {
+      number: rods.reduce((n, r) => n + (r.rod.pair ? 2 : 1), 0),
+      materials: new Set(rods.map((r) => r.stock.material)).size,
+      mass: total(
+        'Weight of the rods',
+        'g',
+        rods.map((r) => r.mass),
+      ),
+    },
     counts,
     asks,
     slides: sliding(build.brief.grip, journey),
@@ -139,11 +177,52 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
     },
     hazards: hazardsOf(build, rods),
     hardware: hardwareOf(build),
+    get raised() {
+      return raised();
+    },
+    get carved() {
+      return carved();
+    },
+    bump: bumpOf(build, balance, boardTips),
     get glued() {
       return glued();
     },
     limits: LIMITS,
   };
+}
+
+/** Above this what hangs is not for an estimate to pass, g; common practice. */
+const HANGING = 500;
+
+/** Name of the first piece that hangs and with all it carries is heavy. */
+function heavyHanging(build: Build): string | undefined {
+  const hanging = place(build);
+  if (!hanging.some((i) => i.piece.seat.how === 'hangs')) return undefined;
+  const { with: masses } = carriedMasses(build);
+  return hanging.find((i, k) => i.piece.seat.how === 'hangs' && masses[k]!.g > HANGING)?.piece.name;
+}
+
+/** The bump that tips it, its mass taken as spread evenly over its height and width. */
+function bumpOf(build: Build, balance: WholeBalance, tips: Tipping): Reckoned {
+  const up = balance.point[2] + build.board.thickness;
+  const inside = tips.outline.length
+    ? Math.max(
+        0,
+        Math.min(...edgesOf(tips.outline, [balance.point[0], balance.point[1]]).map((e) => e.inside)),
+      )
+    : 0;
+  return reckon(
+    'A bump that tips it changes its speed by',
+    '',
+    '√(2 g (√(h² + d²) − h) I ÷ m) ÷ h, in metres a second',
+    [
+      given('Balance point over the table', up, 'mm'),
+      given('Inside the nearest edge', inside, 'mm'),
+      given('Figure, high', height(build), 'mm'),
+      given('Board, across', build.board.width, 'mm'),
+    ],
+    (h, d, tall, wide) => (h > 0 ? bumpThatTips(h, d, (tall ** 2 + (wide / 2) ** 2) / 12) : 0),
+  );
 }
 
 function throughWords(

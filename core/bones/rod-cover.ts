@@ -1,7 +1,9 @@
 import {
   add,
+  alongLine,
   cross,
   length,
+  lineCentre,
   place,
   sub,
   times,
@@ -31,8 +33,7 @@ const EVERY = 3;
 
 /** Pieces near a rod. */
 function nearTo(build: Build, path: RodPath): Instance[] {
-  const { from, to } = path.placed;
-  const middle = times(add(from, to), 0.5);
+  const middle = lineCentre(path.placed.line);
   const reach = path.length / 2 + path.stock.section.diameter + COVER;
   return place(build).filter((i) => {
     const ball = bodyBall(i.body);
@@ -59,7 +60,6 @@ function reckoned(build: Build, path: RodPath, near: readonly Instance[]): Least
   const { placed, spots, step } = path;
   const instances = place(build);
   const r = path.stock.section.diameter / 2;
-  const along = unit(sub(placed.to, placed.from));
   // coming out on purpose: near where it is bare, and near its ends
   const ease = Math.ceil((COVER + r) / step) + 1;
   const bare = spots.map((s) => s.length === 0);
@@ -69,7 +69,7 @@ function reckoned(build: Build, path: RodPath, near: readonly Instance[]): Least
     // deep enough in one piece is deep enough in all of them
     if (inside.length === 0 || inside.some((i) => i.part === 'board' || i.cover >= COVER)) continue;
     if (bare.slice(s - ease, s + ease + 1).some(Boolean)) continue;
-    const at = add(placed.from, times(along, (s + 0.5) * step));
+    const { at, along } = alongLine(placed.line, (s + 0.5) * step);
     if (at[2] < COVER + r) continue;
     const cover = coverAt(near, at, along, r);
     if (cover < COVER && (!least || cover < least.cover))
@@ -86,8 +86,7 @@ const MOST = 400;
  * two pieces meet do not count as surface. Remembered as long as the rod and the pieces near it stay where they are.
  */
 export function leastCover(build: Build, path: RodPath): LeastCover | undefined {
-  const { from, to } = path.placed;
-  const key = `${from.join()}|${to.join()}|${path.stock.section.diameter}`;
+  const key = `${path.placed.line.join()}|${path.stock.section.diameter}`;
   const near = nearTo(build, path);
   const known = memo.get(key);
   if (known && known.near.length === near.length && known.near.every((i, k) => i === near[k]))

@@ -1,17 +1,21 @@
-import { place, placeRods, type Build, type Instance, type PlacedRod } from '../figure/index.ts';
 import {
   add,
-  bodyBall,
-  bodyInside,
   dot,
-  length,
+  legsOf,
+  lineLength,
+  place,
+  placeRods,
   sub,
   times,
-  toLocal,
-  toWorld,
+  type Build,
+  type Instance,
+  type Leg,
+  type PlacedRod,
   type Vec,
-} from '../solids/index.ts';
-import { stockOf, type RodStock } from './rods/registry.ts';
+} from '../figure/index.ts';
+import { bodyBall, bodyInside, toLocal, toWorld } from '../solids/index.ts';
+import type { RodStock } from './rods/registry.ts';
+import { stockOf } from './stock.ts';
 
 /** What a rod is inside of at one spot. */
 export interface Inside {
@@ -30,6 +34,7 @@ export interface Run extends Inside {
 /** A rod sampled along its length. */
 export interface RodPath {
   readonly placed: PlacedRod;
+  readonly legs: readonly Leg[];
   readonly stock: RodStock;
   readonly length: number;
   readonly step: number;
@@ -54,76 +59,115 @@ const MOST_RODS = 60;
 /** The stops of a rod inside a standing body, remembered as long as both stay where they are. */
 function stopsInside(
   instance: Instance,
-  { from, to }: PlacedRod,
+  { line }: PlacedRod,
+  spots: readonly Vec[],
   radius: number,
-  n: number,
-  first: number,
-  last: number,
+  ranges: readonly (readonly [first: number, last: number])[],
 ): readonly Stop[] {
-  const key = `${from.join()}|${to.join()}|${radius}`;
+  const key = `${line.join()}|${radius}`;
   let known = stops.get(instance);
   if (!known) stops.set(instance, (known = new Map()));
   const before = known.get(key);
   if (before) return before;
-  const run = sub(to, from);
   const found: Stop[] = [];
-  for (let spot = first; spot <= last; spot++) {
-    const at = toLocal(instance.frame, add(from, times(run, (spot + 0.5) / n)));
-    const inside = bodyInside(instance.body, at);
-    if (inside) found.push({ spot, part: inside.part, cover: Math.max(0, inside.cover - radius) });
-  }
+  for (const [first, last] of ranges)
+    for (let spot = first; spot <= last; spot++) {
+      const inside = bodyInside(instance.body, toLocal(instance.frame, spots[spot]!));
+      if (inside) found.push({ spot, part: inside.part, cover: Math.max(0, inside.cover - radius) });
+    }
   if (known.size >= MOST_RODS) known.clear();
   known.set(key, found);
   return found;
 }
 
-/** Distance of a point from a stretch of rod. */
-function distanceToLine(p: Vec, from: Vec, to: Vec): number {
-  const d = sub(to, from);
-  const L2 = dot(d, d);
-  const t = L2 > 0 ? Math.min(1, Math.max(0, dot(sub(p, from), d) / L2)) : 0;
-  return length(sub(p, add(from, times(d, t))));
+/** The middles of n equal stretches of a rod. */
+function spotsOf(legs: readonly Leg[], step: number, n: number): Vec[] {
+  const out: Vec[] = [];
+  let k = 0;
+  for (let s = 0; s < n; s++) {
+    const at = (s + 0.5) * step;
+    while (k < legs.length - 1 && at > legs[k]!.start + legs[k]!.length) k++;
+    const leg = legs[k]!;
+    out.push(add(leg.from, times(leg.along, at - leg.start)));
+  }
+  return out;
 }
 
-/** Follow every rod through the figure and note what it is inside of. */
-export function rodPaths(build: Build): RodPath[] {
-  const instances = place(build);
-  const spheres = instances.map((i) => {
-    const ball = bodyBall(i.body);
-    return { centre: toWorld(i.frame, ball.centre), radius: ball.radius };
-  });
-  return placeRods(build).map((placed) => {
-    const stock = stockOf(placed.rod);
-    const L = length(sub(placed.to, placed.from));
-    const n = Math.max(2, Math.min(MOST_SPOTS, Math.ceil(L / STEP)));
-    const radius = stock.section.diameter / 2;
-    const near = instances
-      .map((instance, index) => ({ instance, index }))
-      .filter(
-        ({ index }) =>
-          distanceToLine(spheres[index]!.centre, placed.from, placed.to) <= spheres[index]!.radius,
-      );
-    const spots: Inside[][] = Array.from({ length: n }, () => []);
-    const passes = new Set<number>();
-    const note = (s: number, inside: Inside) => {
-      spots[s]!.push(inside);
-      passes.add(inside.instance);
-    };
-    const run = sub(placed.to, placed.from);
-    for (let s = 0; s < n; s++) {
-      const z = placed.from[2] + (run[2] * (s + 0.5)) / n;
-      if (z < 0 && z >= -build.board.thickness) note(s, { instance: -1, part: 'board', cover: 99 });
-    }
-    for (const { instance, index } of near) {
-      // only the stretch of the rod inside the sphere round the piece can be inside the piece
-      const { centre, radius: around } = spheres[index]!;
-      const t = dot(sub(centre, placed.from), run) / (L * L || 1);
-      const reach = around / (L || 1);
-      const first = Math.max(0, Math.floor((t - reach) * n));
-      const last = Math.min(n - 1, Math.ceil((t + reach) * n));
-      for (const { spot, part, cover } of stopsInside(instance, placed, radius, n, first, last))
-        note(spot, { instance: index, part, cover });
-    }
-    return { placed, stock, length: L, step: L / n, spots, passes };
+/** The spots of a leg that lie in a ball, first and last; undefined when none does. */
+function within(leg: Leg, ball: Ball, step: number, n: number): readonly [number, number] | undefined {
+  const to = sub(ball.centre, leg.from);
+  const t = dot(to, leg.along);
+  const aside2 = dot(to, to) - t * t;
+  const half2 = ball.radius ** 2 - aside2;
+  if (half2 < 0) return undefined;
+  const half = Math.sqrt(half2);
+  const low = leg.start + Math.max(0, t - half);
+  const high = leg.start + Math.min(leg.length, t + half);
+  if (high < low) return undefined;
+  const own = [Math.floor(leg.start / step), Math.ceil((leg.start + leg.length) / step) - 1] as const;
+  const first = Math.max(0, own[0], Math.floor(low / step) - 1);
+  const last = Math.min(n - 1, own[1], Math.ceil(high / step));
+  return first <= last ? [first, last] : undefined;
+}
+
+/** Ranges without what they have in common, so that no spot is looked at twice. */
+function parted(ranges: readonly (readonly [number, number])[]): (readonly [number, number])[] {
+  let next = 0;
+  return ranges.flatMap(([first, last]) => {
+    const from = Math.max(first, next);
+    next = Math.max(next, last + 1);
+    return from <= last ? [[from, last] as const] : [];
   });
 }
+
+type Ball = { readonly centre: Vec; readonly radius: number };
+const ballsOf = new WeakMap<readonly Instance[], readonly Ball[]>();
+
+/** The ball round each instance; remembered while all stand where they are. */
+function ballsRound(instances: readonly Instance[]): readonly Ball[] {
+  let balls = ballsOf.get(instances);
+  if (!balls) {
+    balls = instances.map((i) => {
+      const ball = bodyBall(i.body);
+      return { centre: toWorld(i.frame, ball.centre), radius: ball.radius };
+    });
+    ballsOf.set(instances, balls);
+  }
+  return balls;
+}
+
+/** Follow one rod through the figure and note what it is inside of. */
+export function followRod(build: Build, placed: PlacedRod): RodPath {
+  const instances = place(build);
+  const balls = ballsRound(instances);
+  const stock = stockOf(build, placed.rod);
+  const legs = legsOf(placed.line);
+  const L = lineLength(placed.line);
+  const n = Math.max(2, Math.min(MOST_SPOTS, Math.ceil(L / STEP)));
+  const step = L / n;
+  const radius = stock.section.diameter / 2;
+  const middles = spotsOf(legs, step, n);
+  const spots: Inside[][] = Array.from({ length: n }, () => []);
+  const passes = new Set<number>();
+  const note = (s: number, inside: Inside) => {
+    spots[s]!.push(inside);
+    passes.add(inside.instance);
+  };
+  middles.forEach(([, , z], s) => {
+    if (z < 0 && z >= -build.board.thickness) note(s, { instance: -1, part: 'board', cover: 99 });
+  });
+  instances.forEach((instance, index) => {
+    // only the stretches of the rod inside the ball round the piece can be inside the piece
+    const ranges = parted(
+      legs.map((leg) => within(leg, balls[index]!, step, n)).filter((r) => r !== undefined),
+    );
+    if (ranges.length === 0) return;
+    for (const { spot, part, cover } of stopsInside(instance, placed, middles, radius, ranges))
+      note(spot, { instance: index, part, cover });
+  });
+  return { placed, legs, stock, length: L, step, spots, passes };
+}
+
+/** Follow every rod of a build. */
+export const rodPaths = (build: Build): RodPath[] =>
+  placeRods(build).map((placed) => followRod(build, placed));

@@ -1,4 +1,4 @@
-import type { Rod } from '../figure/index.ts';
+import type { Rod, Vec } from '../figure/index.ts';
 import type { Reckoned } from '../quantity/index.ts';
 import type { Check, Verdict } from './check.ts';
 import type { RodChoice } from './choose-rod.ts';
@@ -21,7 +21,11 @@ export interface RodReport {
   readonly depthIn: string;
   readonly checks: readonly Check[];
   readonly worst: Check | undefined;
+  /** The heaviest it holds: where that balances, and what pushes there on the way, N. */
+  readonly load: { readonly at: Vec; readonly down: number; readonly sideways: number } | undefined;
   readonly verdict: Verdict | 'idle';
+  /** The other rods hold everything better without it. */
+  readonly spare: boolean;
   readonly caution: string | undefined;
   /** How it bends under what it carries, where it hangs out; worked out when first read. */
   readonly droop: Droop | undefined;

@@ -10,6 +10,8 @@ export interface Section {
   readonly weighing: number;
   /** Full-plastic modulus. */
   readonly plastic: number;
+  /** Of a tube. */
+  readonly wall?: number;
 }
 
 /** Solid round or tube with a wall. Handbook. */
@@ -25,6 +27,7 @@ export function round(d: number, wall = 0): Section {
     gyration: Math.sqrt(inertia / area),
     weighing: area,
     plastic: (d ** 3 - inner ** 3) / 6,
+    ...(inner > 0 ? { wall } : {}),
   };
 }
 

@@ -1,4 +1,5 @@
-import type { Board, CoreKind } from '../figure/index.ts';
+import type { Board, Build, CoreKind } from '../figure/index.ts';
+import { knownOf } from './home-tests.ts';
 
 /** What a rod may be stuck into. Strengths in kPa as low / likely / high. */
 export interface Soft {
@@ -12,6 +13,8 @@ export interface Soft {
   /** Embedment strength of a board, MPa. */
   readonly embedment?: number;
   readonly source: string;
+  /** By this person's own test. */
+  readonly tried?: true;
 }
 
 /** Foam, cake, cereal and boards. Handbook classes from memory for foam and boards; food values are estimates. */
@@ -44,6 +47,23 @@ export const CORES: Record<CoreKind, Soft> = {
     source: 'estimate from crumb-firmness tests',
   },
 };
+
+/** A test of one's own is still out by this much: one offcut is not the cake. */
+const OWN_SPREAD = [0.8, 1.25] as const;
+
+/** What a core is stuck into as: as this person measured it, or as the tables have it. */
+export function coreSoft(build: Pick<Build, 'measured'>, kind: CoreKind): Soft {
+  const crush = knownOf(build).soft.get(kind)?.crush;
+  const core = CORES[kind];
+  return crush === undefined
+    ? core
+    : {
+        ...core,
+        crush: [crush * OWN_SPREAD[0], crush, crush * OWN_SPREAD[1]],
+        source: 'your own test',
+        tried: true,
+      };
+}
 
 export const BOARDS: Record<Board['material'], Soft> = {
   drum: {

@@ -18,10 +18,12 @@ const tier = (more: Partial<Tier> = {}): Tier => ({
 });
 const on = (board: number, t: Tier): Build => ({
   ...blank,
+  brief: { ...blank.brief, journey: 'table' },
   board: { ...blank.board, width: board },
   cake: { ...blank.cake, tiers: [t] },
 });
-const load = (b: Build, grams: number) => tierLoads(b, given('Figure', grams, 'g'), new Map())[0]!;
+const load = (b: Build, grams: number, at: readonly [number, number, number] = [0, 0, 50]) =>
+  tierLoads(b, { mass: given('Figure', grams, 'g'), at }, new Map())[0]!;
 const use = (b: Build, grams: number, id: string) =>
   load(b, grams).checks.find((c) => c.id === id)!.use.value;
 
@@ -62,6 +64,56 @@ describe('on posts', () => {
   });
 });
 
+describe('posts under a board of card', () => {
+  const carrying = (
+    g: number,
+    board: number,
+    stock: string,
+    at: readonly [number, number, number] = [0, 0, 50],
+  ) => {
+    const upper = tier({ id: 'upper', width: board, board: { kind: 'card', width: board } });
+    const b: Build = {
+      ...on(200, tier()),
+      cake: { ...blank.cake, tiers: [tier({ posts: { stock, number: 3 } }), upper] },
+    };
+    return tierLoads(b, { mass: given('Figure', g, 'g'), at }, new Map())[1]!;
+  };
+  // worked apart from this project: thin plate by Ritz, columns pinned, longest post half as much again beyond three
+  it.each([
+    [1500, 150, [3, 3, 3]],
+    [3000, 150, [3, 3, 3]],
+    [3000, 200, [3, 3, 3]],
+    [6000, 200, [4, 4, 4]],
+    [6000, 250, [4, 4, 4]],
+    [10000, 250, [4, 7, 4]],
+  ])('%i g on %i mm: so many 8 mm dowels, wide straws, hollow dowels', (g, board, wanted) => {
+    expect(['dowel8', 'straw12', 'hollow16'].map((s) => carrying(g, board, s).fewest)).toEqual(wanted);
+  });
+
+  it('a weight off the middle is never better, and far off it the board lifts', () => {
+    const use = (off: number) =>
+      carrying(3000, 200, 'dowel8', [off, 0, 50]).checks.find((c) => c.id === 'tier-posts')!.use.value;
+    expect(use(20)).toBeGreaterThan(use(0));
+    expect(use(40)).toBeGreaterThan(use(20));
+    expect(carrying(3000, 200, 'dowel8', [90, 0, 50]).checks.map((c) => c.id)).toContain('tier-off');
+  });
+
+  it('on the way posts are pushed over unless a rod goes through all tiers', () => {
+    const b = { ...on(200, tier({ posts: { stock: 'dowel8', number: 3 } })) };
+    const car: Build = { ...b, brief: { ...b.brief, journey: 'carHard' } };
+    expect(load(car, 6000).checks.map((c) => c.id)).toContain('tier-push');
+    const pinned: Build = { ...car, stack: { thread: 10, items: [] } };
+    expect(load(pinned, 6000).checks.map((c) => c.id)).not.toContain('tier-push');
+  });
+
+  it('a tier hangs out over a smaller board no further than cake can', () => {
+    const rim = (width: number) =>
+      load(on(200, tier({ board: { kind: 'card', width } })), 1000).checks.find((c) => c.id === 'carved');
+    expect(rim(250)).toBeUndefined();
+    expect(rim(200)!.use.value).toBeLessThan(rim(150)!.use.value);
+  });
+});
+
 it('tiers carry what is over them, the lowest the most, through the one door', () => {
   const b: Build = {
     ...blank,
@@ -73,7 +125,7 @@ it('tiers carry what is over them, the lowest the most, through the one door', (
   expect(lower!.above.value).toBeGreaterThan(upper!.above.value + 1000);
   expect(upper!.above.value).toBeCloseTo(plan(b).bones.balance.mass.value, 6);
   const posted = value(setTier(b, 'lower', { posts: { stock: 'dowel8', number: 4 } }));
-  expect(plan(posted).tiers[1]!.worst.id).toBe('tier-posts');
+  expect(plan(posted).tiers[1]!.checks.map((c) => c.id)).toContain('tier-posts');
   const { bones, needs } = plan(posted);
   // two posts of 120 mm come out of each 300 mm dowel
   expect(needs.find((n) => n.name === 'Posts, wooden dowel 8 mm')!.amount.value).toBe(2);

@@ -1,22 +1,19 @@
 import type { Build, Tier } from '../figure/index.ts';
-import type { BatterId } from '../pastes/index.ts';
-import { given, GRAVITY, reckon, type Grams, type Reckoned } from '../quantity/index.ts';
+import { given, GRAVITY, once, reckon, type Grams, type Mm, type Reckoned } from '../quantity/index.ts';
+import { asTierBoard, TIER_BOARDS, type BoardStock } from './boards.ts';
 import { check, share, worst, type Check } from './check.ts';
-import { critical } from './columns.ts';
-import { LOAD_CASES } from './load-cases.ts';
-import { rodStock, rodStrength } from './rods/registry.ts';
-
-/** Cake under a load: crush, stiffness, and the share of both that may stand for hours. Estimates from crumb-firmness tests. */
-const CAKE: Readonly<Record<BatterId, { crush: number; stiffness: number; lasting: number }>> = {
-  sponge: { crush: 3, stiffness: 15, lasting: 0.5 },
-  firm: { crush: 8, stiffness: 50, lasting: 0.5 },
-};
-
-const PRESS_RESERVE = 1.5;
-/** A tier that sinks more than this, or a fiftieth of its height, is seen to; common practice, mm. */
-const SINKS = 2;
-/** Beyond three posts the longest takes half as much again: they are never cut quite alike; common practice. */
-const UNEQUAL = 1.5;
+import { caseOf, LOAD_CASES } from './load-cases.ts';
+import { circle } from './soft-base.ts';
+import {
+  cakeBears,
+  carvedCheck,
+  PRESS_RESERVE,
+  pressedOffCentre,
+  SINKS,
+  type CakeBears,
+} from './tier-cake.ts';
+import { fewestPosts, postChecks, type OnPosts } from './tier-posts.ts';
+import { softTipping, type FlatPoint } from './tipping.ts';
 
 /** What one tier carries, and whether it does. */
 export interface TierLoad {
@@ -27,39 +24,72 @@ export interface TierLoad {
   readonly worst: Check;
   /** Heaviest that plain cake carries for hours without sinking to be seen. */
   readonly bare: Reckoned;
+  /** Fewest posts of the kind in it that carry it; undefined without posts, or where twelve are not enough. */
+  readonly fewest: number | undefined;
 }
 
 /** Weights of the tiers themselves, by id, filled and coated, with their cover. */
 export type TierWeights = ReadonlyMap<string, Grams>;
 
+/** The figure over the tiers: grams, and where its weight lies over its board. */
+export interface FigureOver {
+  readonly mass: Reckoned;
+  readonly at: readonly [Mm, Mm, Mm];
+}
+
+/** What stands on a tier. */
+interface Standing {
+  readonly wide: Mm;
+  readonly area: number;
+  readonly board: BoardStock;
+  readonly below: BoardStock | undefined;
+}
+
+const areaOf = (t: { shape: 'round' | 'square'; width: number }) =>
+  t.shape === 'round' ? (Math.PI / 4) * t.width ** 2 : t.width ** 2;
+
+/** What presses on a tier: the board under what is next above it, a card of its own width where none is said. */
+function standingOn(build: Build, k: number): Standing {
+  const tier = build.cake.tiers[k]!;
+  const over = build.cake.tiers[k + 1];
+  const on = over
+    ? { shape: over.shape, width: over.board?.width ?? over.width }
+    : { shape: build.board.shape, width: build.board.width };
+  return {
+    wide: Math.min(on.width, tier.width),
+    area: Math.min(areaOf(tier), areaOf(on)),
+    board: over ? TIER_BOARDS[over.board?.kind ?? 'card'] : asTierBoard(build.board),
+    below: tier.board && TIER_BOARDS[tier.board.kind],
+  };
+}
+
 /** On bare cake: crushing, and sinking, which governs long before it. */
-function onCake(build: Build, tier: Tier, load: Reckoned, pressing: number): Check[] {
-  const cake = CAKE[build.cake.batter];
-  const pressure = reckon(
-    'Pressure on the cake',
-    'kPa',
-    'weight ÷ area of what stands on it',
-    [load, given('Area', pressing, 'mm²')],
-    (g, a) => (g * GRAVITY) / a,
+function onCake(tier: Tier, load: Reckoned, standing: Standing, off: Mm, cake: CakeBears): Check[] {
+  const pressure = pressedOffCentre(
+    load,
+    given('Area', standing.area, 'mm²'),
+    given('Weight lies off the middle, e', off, 'mm'),
+    given('Stands on, across, D', standing.wide, 'mm'),
   );
-  const stands = given('Cake bears for hours', cake.crush * cake.lasting, 'kPa', 'estimate');
+  const stands = given('Cake bears for hours', cake.crush * cake.lasting, 'kPa', cake.source);
   const sinks = reckon(
     'It sinks',
     'mm',
     'pressure ÷ stiffness for hours × height',
     [
       pressure,
-      given('Stiffness for hours', cake.stiffness * cake.lasting, 'kPa', 'estimate'),
+      given('Stiffness for hours', cake.stiffness * cake.lasting, 'kPa', cake.source),
       given('Tall', tier.height, 'mm'),
     ],
     (p, e, h) => (p / e) * h,
   );
   const may = given('May sink unseen', Math.min(SINKS, tier.height / 50), 'mm', 'common practice');
   const situation = LOAD_CASES.table.name;
+  const name = tier.name.toLowerCase();
   return [
     check('tier-crush', 'Crushing', situation, share(pressure, stands, PRESS_RESERVE), PRESS_RESERVE, 'C', {
-      ok: `The ${tier.name.toLowerCase()} is not crushed.`,
-      no: `The ${tier.name.toLowerCase()} is crushed: posts under what stands on it.`,
+      ok: `The ${name} is not crushed.`,
+      no: `The ${name} is crushed: posts under what stands on it.`,
     }),
     check(
       'tier-sink',
@@ -69,67 +99,22 @@ function onCake(build: Build, tier: Tier, load: Reckoned, pressing: number): Che
       1,
       'C',
       {
-        ok: `The ${tier.name.toLowerCase()} keeps its height.`,
-        no: `The ${tier.name.toLowerCase()} sinks ${sinks.value.toFixed(1)} mm and bulges: posts under what stands on it.`,
+        ok: `The ${name} keeps its height.`,
+        no: `The ${name} sinks ${sinks.value.toFixed(1)} mm and bulges: posts under what stands on it.`,
       },
     ),
   ];
 }
 
-/** On posts cut to the height of the tier: pinned columns, damp, for a day. */
-function onPosts(tier: Tier, posts: NonNullable<Tier['posts']>, load: Reckoned): Check[] {
-  const stock = rodStock(posts.stock);
-  const strength = rodStrength(stock, LOAD_CASES.table.hours);
-  const { reserve, trust } = strength.material;
-  const each = reckon(
-    'On the longest post',
-    'N',
-    posts.number > 3
-      ? 'weight ÷ posts × 1.5, never cut quite alike'
-      : 'weight ÷ posts: three always all touch',
-    [load, given('Posts', posts.number, 'pieces')],
-    (g, n) => ((g * GRAVITY) / 1000 / n) * (n > 3 ? UNEQUAL : 1),
-  );
-  const column = critical(strength.stiffness, strength.crushing, stock.section, tier.height, 1);
-  const folds = reckon(
-    'A post folds at',
-    'N',
-    column.rule === 'Euler' ? 'π² E I ÷ L², pinned' : 'A f (1 − f λ² ÷ 4 π² E), short post',
-    [given('Tall', tier.height, 'mm'), given('Stiffness, damp, for a day', strength.stiffness, 'MPa')],
-    () => column.load,
-    'handbook',
-  );
-  return [
-    check('tier-posts', 'Posts', LOAD_CASES.table.name, share(each, folds, reserve), reserve, trust, {
-      ok: `${posts.number} posts carry it.`,
-      no: 'The posts fold: more, thicker, or a solid dowel.',
-    }),
-    ...(posts.number < 3
-      ? [
-          check(
-            'tier-few',
-            'Too few posts',
-            LOAD_CASES.table.name,
-            given('Fewer than three posts', 1.2, ''),
-            1,
-            'A',
-            { ok: '', no: 'Fewer than three posts do not keep a board level.' },
-          ),
-        ]
-      : []),
-  ];
-}
-
 /**
  * Tiers under the figure from the top down: each carries the figure, its board and the tiers above, on posts or on bare
- * cake.
- * @param figure grams of the figure with its rods
+ * cake, and hangs out over its own board no further than cake can.
  * @param weights of the tiers themselves
  */
-export function tierLoads(build: Build, figure: Reckoned, weights: TierWeights): TierLoad[] {
+export function tierLoads(build: Build, figure: FigureOver, weights: TierWeights): TierLoad[] {
   const { tiers } = build.cake;
-  const area = (t: { shape: 'round' | 'square'; width: number }) =>
-    t.shape === 'round' ? (Math.PI / 4) * t.width ** 2 : t.width ** 2;
+  const cake = cakeBears(build);
+  const way = caseOf(build, build.brief.journey);
   // tiers are listed from the board up
   return tiers
     .map((tier, k): TierLoad => {
@@ -138,13 +123,47 @@ export function tierLoads(build: Build, figure: Reckoned, weights: TierWeights):
         `Over the ${tier.name.toLowerCase()}`,
         'g',
         'figure + tiers above',
-        [figure, ...over.map((t) => given(t.name, weights.get(t.id) ?? 0, 'g'))],
+        [figure.mass, ...over.map((t) => given(t.name, weights.get(t.id) ?? 0, 'g'))],
         (...g) => g.reduce((a, b) => a + b, 0),
       );
-      const standing = over[0] ?? build.board;
-      const pressing = Math.min(area(tier), area(standing));
-      const cake = CAKE[build.cake.batter];
-      const checks = tier.posts ? onPosts(tier, tier.posts, above) : onCake(build, tier, above, pressing);
+      const standing = standingOn(build, k);
+      // tiers stand in the middle: only the figure can lie off it
+      const part = above.value > 0 ? figure.mass.value / above.value : 0;
+      const at: FlatPoint = [figure.at[0] * part, figure.at[1] * part];
+      const { posts } = tier;
+      const onPosts: OnPosts | undefined = posts && {
+        tier,
+        posts,
+        load: above,
+        at,
+        board: standing.board,
+        wide: standing.wide,
+        loaded: over[0]?.width ?? standing.wide,
+        below: standing.below,
+        cake,
+        way,
+        pinned: build.stack !== undefined,
+      };
+      const checks = onPosts
+        ? postChecks(build, onPosts)
+        : onCake(tier, above, standing, Math.hypot(at[0], at[1]), cake);
+      if (!onPosts && way.sideways > 0 && build.stack === undefined)
+        checks.push(
+          softTipping(
+            over[0]?.name ?? 'figure and board',
+            circle(standing.wide),
+            [at[0], at[1], heightOver(build, figure, over, weights)],
+            (above.value * GRAVITY) / 1000,
+            way,
+            cake.crush,
+          ),
+        );
+      const own = tier.board?.width;
+      if (own !== undefined && own < tier.width)
+        checks.push(
+          carvedCheck(cake, `rim of the ${tier.name.toLowerCase()}`, (tier.width - own) / 2, tier.height),
+        );
+      const fewest = once(() => onPosts && fewestPosts(build, onPosts));
       return {
         tier,
         above,
@@ -154,7 +173,7 @@ export function tierLoads(build: Build, figure: Reckoned, weights: TierWeights):
           'Bare cake carries',
           'g',
           'what sinks as far as is seen, over that area',
-          [given('Area', pressing, 'mm²'), given('Tall', tier.height, 'mm')],
+          [given('Area', standing.area, 'mm²'), given('Tall', tier.height, 'mm')],
           (a, h) =>
             (Math.min(
               (Math.min(SINKS, h / 50) / h) * cake.stiffness * cake.lasting,
@@ -164,7 +183,26 @@ export function tierLoads(build: Build, figure: Reckoned, weights: TierWeights):
             GRAVITY,
           'estimate',
         ),
+        get fewest() {
+          return fewest();
+        },
       };
     })
     .reverse();
+}
+
+/** Height of the balance point of what stands on a tier over that tier. */
+function heightOver(build: Build, figure: FigureOver, over: readonly Tier[], weights: TierWeights): Mm {
+  let at = 0;
+  let moment = 0;
+  let mass = 0;
+  for (const t of over) {
+    const g = weights.get(t.id) ?? 0;
+    moment += g * (at + t.height / 2);
+    mass += g;
+    at += t.height;
+  }
+  moment += figure.mass.value * (at + build.board.thickness + figure.at[2]);
+  mass += figure.mass.value;
+  return mass > 0 ? moment / mass : 0;
 }

@@ -4,8 +4,12 @@ import { bodySurface, toWorld, type Body, type Vec } from '../solids/index.ts';
 import { given, reckon, type Reckoned } from '../quantity/index.ts';
 import { check, share, type Check } from './check.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
+import { furthestSupport, type FlatPoint } from './soft-base.ts';
 
-export type FlatPoint = readonly [number, number];
+export type { FlatPoint };
+
+/** Directions looked at where no edge decides. */
+const SOFT_WAYS = 24;
 
 /** Paste settles on to the board: what comes nearer than this to it rests on it, mm. Estimate. */
 const RESTS = 1.2;
@@ -128,4 +132,60 @@ export function tipping(
       no: `${spread[1]}${side}.`,
     }),
   };
+}
+
+/**
+ * Tipping on something soft: the support cannot stand at the rim, it needs an area of weight ÷ strength, and its middle
+ * lies so far in. A foot that is too small altogether sinks.
+ * @param weight N
+ * @param crush of what it stands on, kPa; times `fill`, the share of the outline that really touches
+ */
+export function softTipping(
+  what: string,
+  outline: readonly FlatPoint[],
+  point: Vec,
+  weight: number,
+  loadCase: LoadCase,
+  crush: number,
+  fill = 1,
+): Check {
+  const area = (weight * loadCase.down) / ((crush / 1000) * fill);
+  let worstWay: { use: number; reach: number; inside: number; side: string } | undefined;
+  for (let k = 0; k < SOFT_WAYS; k++) {
+    const phi = (2 * Math.PI * k) / SOFT_WAYS;
+    const n: FlatPoint = [Math.cos(phi), Math.sin(phi)];
+    const support = furthestSupport(outline, n, area);
+    const inside = support === undefined ? 0 : support - (point[0] * n[0] + point[1] * n[1]);
+    const f = apparent(loadCase, phi, loadCase.up);
+    const reach = (point[2] * Math.hypot(f[0], f[1])) / -f[2];
+    const use = inside > 0 ? reach / inside : Infinity;
+    if (!worstWay || use > worstWay.use) worstWay = { use, reach, inside, side: sideName(n[0], n[1]) };
+  }
+  const { reach, inside, side } = worstWay!;
+  return check(
+    'soft-tip',
+    'Tipping on the cake',
+    loadCase.name,
+    share(
+      given('The push reaches out', reach, 'mm'),
+      reckon(
+        'Room to where the cake still carries',
+        'mm',
+        'middle of the outermost part of the foot that can carry all of it',
+        [
+          given('Presses', weight * loadCase.down, 'N'),
+          given('That part', area, 'mm²'),
+          given('Cake bears', crush, 'kPa', 'estimate'),
+        ],
+        () => Math.max(0, inside),
+      ),
+      1.2,
+    ),
+    1.2,
+    'C',
+    {
+      ok: `The ${what.toLowerCase()} stays up on the cake.`,
+      no: `The ${what.toLowerCase()} would go over to the ${side}: the cake gives way under its rim. Pin it with two skewers, or a rod through.`,
+    },
+  );
 }

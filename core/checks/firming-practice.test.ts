@@ -78,7 +78,7 @@ describe('bands', () => {
         coat: false,
       },
       ROOM,
-      Math.hypot(0.7, 0.3),
+      { fondant: 0.7, 'gum paste': 0.3 },
     );
     const band = bandOf(family, 'handle')!;
     expect(band.fast).toBeGreaterThan(17);

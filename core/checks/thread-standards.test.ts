@@ -36,7 +36,7 @@ it('M10 carries on a root of 8.16 mm', () => {
 });
 
 describe('a raised tier on an M10', () => {
-  const stack = usualStack(12);
+  const stack = usualStack({ thickness: 12, width: 350 });
   const report = reckonStack(stack);
 
   it('is cut to all that is on it, a little proud below and hidden in the tier above', () => {

@@ -17,7 +17,8 @@ export interface Turn<T extends Coloured> {
   readonly wash?: string;
 }
 
-const stains = (hex: string): boolean => {
+/** Whether a paste stains hands and tools: reds, and anything nearly black. */
+export const stains = (hex: string): boolean => {
   const lab = labOf(hex);
   if (!lab) return false;
   const hue = ((Math.atan2(lab.b, lab.a) * 180) / Math.PI + 360) % 360;

@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
-import type { Brief, Hours } from '../figure/index.ts';
+import type { Brief, DateHours, Helper, Hours } from '../figure/index.ts';
 import { fail, ok, type Minutes, type Result } from '../quantity/index.ts';
-import type { Stretch } from './types.ts';
+import type { Person, StepKind, Stretch } from './types.ts';
 
 /** How far back from the due time a plan may reach. */
 export const MOST_DAYS = 35;
@@ -12,12 +12,16 @@ export interface Origin {
   readonly zone: string;
 }
 
+/** The plan's zero and its days. */
 export interface Calendar {
   readonly origin: Origin;
   readonly due: Minutes;
-  readonly stretches: readonly Stretch[];
+  /** Whose hands there are and when, the person's own first. */
+  readonly people: readonly Person[];
 }
 
+/** Days laid out after the due time, so that a plan that is late can say when it would be ready. */
+const DAYS_AFTER = 14;
 const DEFAULT_ZONE = 'UTC';
 
 /** Minutes from the origin of a local date and time. */
@@ -25,27 +29,83 @@ function minutesAt(origin: Origin, local: DateTime): Minutes {
   return Math.round((local.toMillis() - origin.millis) / 60000);
 }
 
+/** Weekly hours over the days, dates that differ in place of their weekday. */
+function laidOut(
+  origin: Origin,
+  first: DateTime,
+  last: DateTime,
+  hours: readonly Hours[],
+  dates: readonly DateHours[],
+): Stretch[] {
+  const byDate = new Map(dates.map((d) => [d.date, d]));
+  /** Hours of a date of its own, none on a day off, else those of its weekday. */
+  const hoursOn = (d: DateTime): readonly { from: string; to: string; ifNeeded?: boolean }[] => {
+    const own = byDate.get(d.toFormat('yyyy-MM-dd'));
+    if (!own) return hours.filter((x) => x.day === d.weekday);
+    return own.from !== undefined && own.to !== undefined ? [{ from: own.from, to: own.to }] : [];
+  };
+  const stretches: Stretch[] = [];
+  for (let day = first; day <= last; day = day.plus({ days: 1 }))
+    for (const h of hoursOn(day)) {
+      const at = (clock: string) =>
+        minutesAt(origin, day.set({ hour: Number(clock.slice(0, 2)), minute: Number(clock.slice(3, 5)) }));
+      const stretch = { from: at(h.from), to: at(h.to), ...(h.ifNeeded ? { ifNeeded: true } : {}) };
+      if (stretch.to > stretch.from) stretches.push(stretch);
+    }
+  // where both are said, regular hours count
+  const regular = merged(stretches.filter((s) => !s.ifNeeded));
+  const spare = stretches.filter((s) => s.ifNeeded).flatMap((s) => outside(s, regular));
+  return [...regular, ...spare].sort((a, b) => a.from - b.from);
+}
+
+/** What of a stretch lies outside the others. */
+function outside(s: Stretch, others: readonly Stretch[]): Stretch[] {
+  let parts: Stretch[] = [s];
+  for (const o of others)
+    parts = parts.flatMap((p) =>
+      o.from >= p.to || o.to <= p.from
+        ? [p]
+        : [
+            ...(o.from > p.from ? [{ ...p, to: o.from }] : []),
+            ...(o.to < p.to ? [{ ...p, from: o.to }] : []),
+          ],
+    );
+  return parts;
+}
+
 /**
- * Lay the person's week over the days before the due time.
+ * Lay the working weeks of everybody over the days before the due time, and two weeks after it.
+ * @param helpers with their own hours; a day off is the person's own and not theirs
  * @returns a sentence when the due time or the zone is none
  */
-export function calendarOf(brief: Brief, hours: readonly Hours[]): Result<Calendar> {
+export function calendarOf(
+  brief: Brief,
+  hours: readonly Hours[],
+  dates: readonly DateHours[] = [],
+  helpers: readonly Helper[] = [],
+): Result<Calendar> {
   const zone = DateTime.local({ zone: brief.zone }).isValid ? brief.zone : DEFAULT_ZONE;
   const due = DateTime.fromISO(brief.due, { zone });
   if (!due.isValid) return fail('The due time is not a date.', 'due');
-  if (hours.length === 0)
+  if (hours.length === 0 && dates.every((d) => d.from === undefined))
     return fail('There are no working hours to plan in: add some in the room and hours drawer.', 'hours');
   const first = due.startOf('day').minus({ days: MOST_DAYS });
+  const last = due.startOf('day').plus({ days: DAYS_AFTER });
   const origin: Origin = { millis: first.toMillis(), zone };
-  const stretches: Stretch[] = [];
-  for (let day = first; day <= due; day = day.plus({ days: 1 }))
-    for (const h of hours.filter((x) => x.day === day.weekday)) {
-      const at = (clock: string) =>
-        minutesAt(origin, day.set({ hour: Number(clock.slice(0, 2)), minute: Number(clock.slice(3, 5)) }));
-      const stretch = { from: at(h.from), to: at(h.to) };
-      if (stretch.to > stretch.from) stretches.push(stretch);
-    }
-  return ok({ origin, due: minutesAt(origin, due), stretches: merged(stretches) });
+  return ok({
+    origin,
+    due: minutesAt(origin, due),
+    people: [
+      { id: 'me', name: 'you', pace: 1, stretches: laidOut(origin, first, last, hours, dates) },
+      ...helpers.map((h): Person => ({
+        id: h.id,
+        name: h.name,
+        pace: h.pace,
+        ...(h.does ? { does: h.does as readonly StepKind[] } : {}),
+        stretches: laidOut(origin, first, last, h.hours, []),
+      })),
+    ],
+  });
 }
 
 /** Stretches in order, those that touch made one. */
@@ -81,3 +141,7 @@ export function midnights(origin: Origin, from: Minutes, to: Minutes): Minutes[]
 }
 /** Minutes from the origin of an instant, in milliseconds. */
 export const minuteOf = (origin: Origin, millis: number): Minutes => (millis - origin.millis) / 60000;
+
+/** Minutes from the origin of a local date and time, `YYYY-MM-DDTHH:mm`. */
+export const minuteOfLocal = (origin: Origin, local: string): Minutes =>
+  minutesAt(origin, DateTime.fromISO(local, { zone: origin.zone }));

@@ -1,5 +1,5 @@
 import { formatTime, type Minutes } from '../quantity/index.ts';
-import type { Link, Step, Work } from './types.ts';
+import type { Link, Work } from './types.ts';
 
 /** One bound between two starts: start(to) − start(from) ≥ gap. A window is an edge back with a negative gap. */
 export interface Edge {
@@ -31,8 +31,12 @@ export const plannedWait = (link: Link, caution: number): Minutes => {
 /** Windows are planned on their shortest, but never shorter than it takes to reach for the tool. */
 export const plannedWindow = (link: Link): Minutes => Math.max(1, Math.floor(link.band.fast));
 
-/** Turn steps and links into bounds between starts. */
-export function networkOf(work: Work, caution: number, lengths?: (link: number) => Minutes): Network {
+/** Turn steps and links into bounds between starts, each step as quick as anybody does it. */
+export function networkOf(work: Work, caution: number): Network {
+  const minutes = work.steps.map((s) => {
+    const paces = work.people.filter((p) => !p.does || p.does.includes(s.kind)).map((p) => p.pace);
+    return s.hands === undefined || s.hands === 1 ? Math.ceil(s.minutes * Math.min(1, ...paces)) : s.minutes;
+  });
   const index = new Map(work.steps.map((s, i) => [s.id, i]));
   const edges: Edge[] = [];
   work.links.forEach((link, k) => {
@@ -40,35 +44,26 @@ export function networkOf(work: Work, caution: number, lengths?: (link: number) 
     const to = index.get(link.to);
     if (from === undefined || to === undefined)
       throw new Error(`link names a step that is not there: ${link.from} → ${link.to}`);
-    const d = work.steps[from]!.minutes;
+    const d = minutes[from]!;
     if (link.kind === 'window') {
       edges.push({ from, to, gap: d, link: k, closes: false });
       const open = plannedWindow(link);
       edges.push({ from: to, to: from, gap: -(open + d), link: k, closes: true });
     } else {
-      const wait = link.kind === 'order' ? 0 : (lengths?.(k) ?? plannedWait(link, caution));
+      const wait = link.kind === 'order' ? 0 : plannedWait(link, caution);
       edges.push({ from, to, gap: d + wait, link: k, closes: false });
     }
   });
-  return { minutes: work.steps.map((s) => s.minutes), edges, due: work.due };
+  return { minutes, edges, due: work.due };
 }
-
-/** Time run backwards: start′ = due − end. Planning forwards in the mirror is planning backwards from the due time. */
-export const mirrorNetwork = (n: Network): Network => ({
-  ...n,
-  edges: n.edges.map((e) => ({
-    ...e,
-    from: e.to,
-    to: e.from,
-    gap: e.gap + n.minutes[e.to]! - n.minutes[e.from]!,
-  })),
-});
 
 export interface Contradiction {
   /** Minutes by which it cannot be. */
   readonly excess: Minutes;
   readonly lines: readonly string[];
   readonly text: string;
+  /** The bounds that go round in a circle. */
+  readonly cycle: readonly Edge[];
 }
 
 /** Longest paths by Bellman–Ford; a cycle that gains time is a contradiction, told in the person's words. */
@@ -108,60 +103,51 @@ export function contradiction(work: Work, network: Network): Contradiction | und
     const wait = e.gap - network.minutes[e.from]!;
     return wait > 0
       ? `${link.why}: at least ${formatTime(wait)} after ${title(e.from)}`
-      : `${title(e.from)} comes before ${title(e.to)}`;
+      : `${title(e.from)} comes before ${title(e.to)}${link.why === 'in this order' ? '' : `: ${link.why}`}`;
   });
-  const windows = cycle.filter((e) => e.closes).length;
+  const windows = cycle.filter((e) => e.closes).map((e) => work.links[e.link]!);
+  const waits = cycle
+    .filter((e) => !e.closes)
+    .map((e) => ({ link: work.links[e.link]!, long: e.gap - network.minutes[e.from]! }))
+    .filter((w) => w.long > 0)
+    .sort((a, b) => b.long - a.long);
   return {
+    cycle,
     excess,
-    lines,
-    text: windows
+    lines: [...lines, ...waysOut(work, windows, waits[0]?.link, cycle, excess)],
+    text: windows.length
       ? `This cannot be done by ${formatTime(excess)}: what has to happen inside the window takes longer than it stays open.`
       : 'These steps each wait for the other.',
   };
 }
 
-/** Groups of steps tied together by short windows, so that they are placed as one; Tarjan's components. */
-export function clusters(network: Network, shorterThan: Minutes = 1440): number[] {
-  const n = network.minutes.length;
-  const next: number[][] = Array.from({ length: n }, () => []);
-  for (const e of network.edges) if (!e.closes || -e.gap < shorterThan) next[e.from]!.push(e.to);
-  const index = new Array<number>(n).fill(-1);
-  const low = new Array<number>(n).fill(0);
-  const group = new Array<number>(n).fill(-1);
-  const stack: number[] = [];
-  let counter = 0;
-  let groups = 0;
-  for (let root = 0; root < n; root++) {
-    if (index[root]! >= 0) continue;
-    const work: [node: number, child: number][] = [[root, 0]];
-    while (work.length > 0) {
-      const frame = work[work.length - 1]!;
-      const [v, child] = frame;
-      if (child === 0) {
-        index[v] = low[v] = counter++;
-        stack.push(v);
-      }
-      if (child < next[v]!.length) {
-        frame[1]++;
-        const w = next[v]![child]!;
-        if (index[w]! < 0) work.push([w, 0]);
-        else if (group[w]! < 0) low[v] = Math.min(low[v]!, index[w]!);
-      } else {
-        work.pop();
-        const parent = work.at(-1)?.[0];
-        if (parent !== undefined) low[parent] = Math.min(low[parent]!, low[v]!);
-        if (low[v] === index[v]) {
-          let w: number;
-          do {
-            w = stack.pop()!;
-            group[w] = groups;
-          } while (w !== v);
-          groups++;
-        }
-      }
-    }
+/** Up to three ways out of a contradiction: keep the window open, shorten the wait, or take something out of the order. */
+function waysOut(
+  work: Work,
+  windows: readonly Link[],
+  longest: Link | undefined,
+  cycle: readonly Edge[],
+  excess: Minutes,
+): string[] {
+  const out: string[] = [];
+  const title = (i: number) => `“${work.steps[i]!.title}”`;
+  if (windows[0])
+    out.push(
+      `Way out: keep it open for ${formatTime(excess)} longer, in a bag between steps or with a softer paste (${windows[0].why}).`,
+    );
+  if (longest) out.push(`Way out: shorten a wait, with a stick, a brace or drier air (${longest.why}).`);
+  const own = cycle.find(
+    (e) => work.steps[e.from]!.id.startsWith('own:') || work.steps[e.to]!.id.startsWith('own:'),
+  );
+  if (own) {
+    const mine = work.steps[own.from]!.id.startsWith('own:') ? own.from : own.to;
+    const first = cycle.find((e) => e.from === mine);
+    out.push(
+      `Way out: do ${title(mine)} earlier${first ? `, before ${title(first.to)}` : ''}; what covers it comes after.`,
+    );
+  } else if (windows[0]) {
+    const inner = cycle.find((e) => !e.closes && work.links[e.link] !== windows[0]);
+    if (inner) out.push(`Way out: do ${title(inner.from)} before the window opens.`);
   }
-  return group;
+  return out.slice(0, 3);
 }
-
-export type { Step };

@@ -1,87 +1,90 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  chanceOnTime,
   inParts,
   sampledWait,
   schedule,
   sessionsOf,
+  simulate,
   validate,
   waitsOf,
+  type Calendar,
   type Link,
-  type Work,
+  type Timetable,
 } from './index.ts';
-import { step, wait, window, order, evenings, anyWork } from './work.testing.ts';
+import { anyJob, anyWork, calendar, evenings, order, step, wait, window, workOf } from './work.testing.ts';
+
+/** One pair of hands, steps at these minutes. */
+const at = (starts: readonly number[], minutes: number): Timetable =>
+  starts.map((from) => ({ from, to: from + minutes, who: [0] }));
 
 describe('planning', () => {
   it('never gives a plan that cannot be done, over many random jobs', () => {
     let planned = 0;
     fc.assert(
-      fc.property(anyWork(9), (work) => {
-        const stretches = evenings(30, 17 * 60, 22 * 60);
-        const due = 29 * 1440;
-        const days = schedule(
-          work.steps,
-          work.links,
-          { origin: { millis: 0, zone: 'UTC' }, due, stretches },
-          { tries: 3 },
-        );
-        if (!days.plan) {
-          expect(days.trouble.length).toBeGreaterThan(0);
+      fc.property(anyJob(9), (work) => {
+        const { steps, links, people, pools, due } = work;
+        const days: Calendar = { ...calendar([], due), people };
+        const report = schedule(steps, links, days, { runs: 40, pools });
+        if (!report.plan || report.plan.lateBy > 0) {
+          expect(report.trouble.length).toBeGreaterThan(0);
           return;
         }
         planned++;
-        const at = new Map(days.plan.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p.from]));
-        const table = { start: work.steps.map((s) => at.get(s.id)!) };
-        expect(validate({ ...work, stretches, due }, table, days.plan.caution)).toEqual([]);
+        const slots = new Map(report.plan.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p]));
+        expect(
+          validate(
+            work,
+            steps.map((s) => slots.get(s.id)!),
+            report.plan.caution,
+          ),
+        ).toEqual([]);
       }),
       { numRuns: 250 },
     );
     expect(planned).toBeGreaterThan(120);
   });
 
-  it('gives the same plan for the same input', () => {
+  it('gives the same plan for the same input, and is not worse for looking longer', () => {
     const work = fc.sample(anyWork(9), { seed: 4, numRuns: 1 })[0]!;
-    const run = () =>
-      schedule(
-        work.steps,
-        work.links,
-        { origin: { millis: 0, zone: 'UTC' }, due: 28_800, stretches: evenings(20) },
-        { tries: 5 },
-      );
-    expect(run()).toEqual(run());
+    const run = (effort: 'first' | 'long') =>
+      schedule(work.steps, work.links, calendar(evenings(20), 28_800), { effort });
+    expect(run('first')).toEqual(run('first'));
+    const [first, long] = [run('first').plan!, run('long').plan!];
+    expect(run('long').plan).toEqual(long);
+    expect(long.caution).toBeGreaterThanOrEqual(first.caution);
+    if (long.caution === first.caution) expect(long.points).toBeLessThanOrEqual(first.points);
   });
 
-  it('can be stopped and tells how far it is', () => {
+  it('can be stopped, tells how far it is, and its first answer before the last', () => {
     const shares: number[] = [];
-    const days = schedule(
-      [step('a', 20), step('b', 20)],
-      [wait('a', 'b', 60)],
-      { origin: { millis: 0, zone: 'UTC' }, due: 7200, stretches: evenings(5) },
-      {
-        tries: 50,
-        progress: (s) => {
-          shares.push(s);
-          return shares.length === 3;
-        },
+    const told: string[] = [];
+    const days = schedule([step('a', 20), step('b', 20)], [wait('a', 'b', 60)], calendar(evenings(5), 7200), {
+      effort: 'long',
+      first: () => told.push('first'),
+      progress: (s) => {
+        shares.push(s);
+        if (told.length > 0) told.push('more');
+        return told.length === 3;
       },
-    );
-    expect(shares).toHaveLength(3);
+    });
+    expect(told).toEqual(['first', 'more', 'more']);
+    expect(shares.every((s, i) => s >= (shares[i - 1] ?? 0) && s <= 1)).toBe(true);
     expect(days.plan).toBeDefined();
   });
 
   it('says why there is no plan', () => {
-    const calendar = { origin: { millis: 0, zone: 'UTC' }, due: 4000, stretches: evenings(2) };
-    expect(schedule([], [], calendar).trouble[0]).toMatch(/nothing to plan/);
-    expect(schedule([step('long', 200)], [], calendar).trouble[0]).toMatch(
+    const two = calendar(evenings(2), 4000);
+    expect(schedule([], [], two).trouble[0]).toMatch(/nothing to plan/);
+    expect(schedule([step('long', 200)], [], two).trouble[0]).toMatch(
       /in one go; the longest working stretch is/,
     );
-    expect(schedule([step('a', 100), step('b', 100), step('c', 100)], [], calendar).trouble[0]).toMatch(
+    expect(schedule([step('a', 100), step('b', 100), step('c', 100)], [], two).trouble[0]).toMatch(
       /No plan fits/,
     );
-    const chain = schedule([step('a', 70), step('b', 70)], [window('a', 'b', 10)], calendar);
+    const chain = schedule([step('a', 70), step('b', 70)], [window('a', 'b', 10)], two);
     expect(chain.trouble[0]).toMatch(/hang together by short windows/);
-    const never = schedule([step('a', 20), step('b', 20)], [wait('a', 'b', Infinity)], calendar);
+    const never = schedule([step('a', 20), step('b', 20)], [wait('a', 'b', Infinity)], two);
     expect(never.trouble[0]).toMatch(/Never in this room/);
   });
 });
@@ -108,28 +111,18 @@ describe('odds', () => {
       band: { fast: 100, likely: 120, slow: 200 },
       why: '',
     };
-    const work: Work = {
-      steps: [step('a', 10), step('b', 10)],
-      links: [link],
-      stretches: [{ from: 0, to: 100_000 }],
-      due: 5000,
-    };
-    const late = chanceOnTime(work, { start: [4860, 4990] }, 400);
-    expect(late).toBeGreaterThan(0.35);
-    expect(late).toBeLessThan(0.65);
-    expect(chanceOnTime(work, { start: [1000, 4000] }, 400)).toBe(1);
+    const work = workOf([step('a', 10), step('b', 10)], [link], [{ from: 0, to: 100_000 }], 5000);
+    const late = simulate(work, at([4860, 4990], 10), { runs: 400 }).chance;
+    expect(late).toBeGreaterThan(0.1);
+    expect(late).toBeLessThan(0.5);
+    expect(simulate(work, at([1000, 4000], 10), { runs: 400 }).chance).toBe(1);
   });
 });
 
 describe('sessions', () => {
   it('groups what is done in one sitting and tells the waits between', () => {
-    const work: Work = {
-      steps: [step('a', 30), step('b', 30), step('c', 30)],
-      links: [wait('a', 'c', 600)],
-      stretches: evenings(3),
-      due: 9999,
-    };
-    const table = { start: [1140, 1170, 2580] };
+    const work = workOf([step('a', 30), step('b', 30), step('c', 30)], [wait('a', 'c', 600)], evenings(3));
+    const table = at([1140, 1170, 2580], 30);
     const sessions = sessionsOf(work, table);
     expect(sessions.map((s) => [s.from, s.to, s.handsOn])).toEqual([
       [1140, 1200, 60],

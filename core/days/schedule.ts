@@ -1,190 +1,308 @@
-import { formatTime, seeded, type Minutes } from '../quantity/index.ts';
-import type { Calendar } from './calendar.ts';
-import { generate } from './generate.ts';
-import { clusters, contradiction, mirrorNetwork, networkOf, type Network } from './network.ts';
-import { chanceOnTime } from './odds.ts';
-import { sessionsOf, waitsOf, type PlannedWait, type Session } from './sessions.ts';
-import type { Link, Step, Stretch, Timetable, Work } from './types.ts';
+import type { Minutes } from '../quantity/index.ts';
+import { dayName, type Calendar } from './calendar.ts';
+import { conflictOf } from './conflict.ts';
+import { limitsOf, pinTrouble, remaining, type Given, type Remaining } from './given.ts';
+import { simulate, startCurve } from './odds.ts';
+import { repair } from './repair.ts';
+import type { DaysPlan, DaysReport, Moved } from './report.ts';
+import { FIRST_RUNS, Planner, quickly, runsFor, search, type Found } from './search/index.ts';
+import { sessionsOf, waitsOf, type PlannedWait } from './sessions.ts';
+import { slackOf } from './slack.ts';
+import type { Link, Pool, Step, Timetable, Work } from './types.ts';
 import { validate } from './validate.ts';
+import { handsTrouble, neverTrouble, spaceTrouble, whyNot } from './why-not.ts';
 
 /** How cautious a plan may be: 0 plans every wait at its likely length, 1 at its slow one, more beyond it. */
-export const CAUTION = [0, 0.5, 0.75, 1, 1.5] as const;
+export const CAUTION = [0.5, 0.75, 1, 1.5] as const;
 /** Minutes kept free before the due time by a cautious plan. Estimate. */
 const KEPT_FREE = 60;
 /** Nine chances in ten. */
 export const WANTED_CHANCE = 0.9;
 
-export interface DaysReport {
-  /** Undefined when no plan could be made; `trouble` says why. */
-  readonly plan?: {
-    readonly caution: number;
-    /** Share of simulated runs that end in time. */
-    readonly chance: number;
-    readonly startBy: Minutes;
-    readonly sessions: readonly Session[];
-    readonly waits: readonly PlannedWait[];
-    readonly handsOn: Minutes;
-    readonly spare: Minutes;
-    /** The wait that is used with the least room when it is slow. */
-    readonly critical?: PlannedWait;
-  };
-  readonly origin?: Calendar['origin'];
-  readonly due?: Minutes;
-  readonly steps: readonly Step[];
-  readonly links: readonly Link[];
-  /** Plain sentences: what stands in the way, what to keep an eye on. */
-  readonly trouble: readonly string[];
-}
-
 export interface SearchOptions {
-  /** Orders tried for each caution; the same number gives the same plan. */
-  readonly tries?: number;
-  /** Told after each try with the share done; answer `true` to stop with the best so far. */
+  /** What the clock and the bench have decided already. */
+  readonly given?: Given;
+  /** `first` gives the first good answer; `long` goes on looking for a better one. */
+  readonly effort?: 'first' | 'long';
+  /** Timetables made for each caution; the same number gives the same plan. */
+  readonly runs?: number;
+  /** Told with the share done; answer `true` to stop with the best so far. */
   readonly progress?: (share: number) => boolean | void;
+  /** Told the first good answer while the search goes on. */
+  readonly first?: (report: DaysReport) => void;
 }
 
-/** Latest timetable of a piece of work: forwards in the mirror. */
-function backwards(
-  work: Work,
-  network: Network,
-  keys: readonly number[],
-): { table: Timetable; clean: boolean } {
-  const H = work.due;
-  const stretches: Stretch[] = work.stretches
-    .map((s) => ({ from: H - Math.min(H, s.to), to: H - s.from }))
-    .filter((s) => s.to > s.from)
-    .reverse();
-  const { start, unplaced } = generate(network, stretches, keys);
+interface Answer {
+  readonly found: Found;
+  readonly caution: number;
+  readonly chance: number;
+}
+
+/** The whole of what is to be scheduled, with what is done and pinned. */
+interface Job {
+  readonly work: Work;
+  readonly given: Given;
+  readonly rest: Remaining;
+  readonly calendar: Calendar;
+}
+
+const plannerFor = ({ work, given }: Job, caution: number): Planner =>
+  new Planner(work, {
+    caution,
+    limits: limitsOf(work, given),
+    by: work.due - KEPT_FREE * Math.min(1, 2 * caution),
+    ...(given.rather ? { rather: given.rather } : {}),
+  });
+
+const chanceOf = ({ work, rest }: Job, table: Timetable): number =>
+  simulate(work, table, { done: rest.done }).chance;
+
+/** The first caution that is on time in nine runs of ten, planned quickly; the most cautious one that can be done. */
+function firstAnswer(job: Job, runs: number, told: (runs: number) => boolean): Answer | undefined {
+  let best: Answer | undefined;
+  for (const caution of CAUTION) {
+    const found = quickly(plannerFor(job, caution), runs, () => told(1));
+    if (!found) break;
+    best = { found, caution, chance: chanceOf(job, found.table) };
+    if (best.chance >= WANTED_CHANCE) return best;
+  }
+  if (best) return best;
+  const bare = quickly(plannerFor(job, 0), runs, () => told(1));
+  return bare && { found: bare, caution: 0, chance: chanceOf(job, bare.table) };
+}
+
+/** From the first answer on: the same caution searched well, or a higher one where that turns out too hasty. */
+function longAnswer(job: Job, first: Answer, told: (share: number) => boolean): Answer {
+  let best = first;
+  for (const caution of CAUTION.filter((c) => c >= first.caution)) {
+    const found = search(plannerFor(job, caution), {
+      runs: runsFor(job.work.steps.length),
+      seed: 1,
+      told,
+      ...(caution === first.caution ? { start: first.found.genome } : {}),
+    });
+    if (!found) break;
+    const answer = { found, caution, chance: chanceOf(job, found.table) };
+    if (caution === first.caution || answer.chance > best.chance) best = answer;
+    if (answer.chance >= WANTED_CHANCE || told(1)) break;
+  }
+  // a better plan that is late more often is no better plan
+  return best.chance < Math.min(WANTED_CHANCE, first.chance) ? first : best;
+}
+
+/** When it can be ready at the earliest where it cannot be ready in time. */
+function lateAnswer(job: Job, runs: number): Answer | undefined {
+  const { work, given } = job;
+  const planner = new Planner(work, { caution: 0, limits: limitsOf(work, given), forwards: true });
+  const found = quickly(planner, runs);
+  return found && { found, caution: 0, chance: 0 };
+}
+
+const LATEST_RUNS = 40;
+
+/** Latest start when waits are fast, likely or slow: no caution, nothing kept free, and how rarely that is in time. */
+function latestStarts(job: Job): DaysPlan['latest'] {
+  const tableOf = (end: 'fast' | 'likely' | 'slow'): Timetable | undefined => {
+    const planner = new Planner(job.work, {
+      caution: 0,
+      limits: limitsOf(job.work, job.given),
+      rather: 'later',
+      waits: (k) => {
+        const band = job.work.links[k]!.band;
+        return Math.ceil(Number.isFinite(band[end]) ? band[end] : band.likely * 2.5);
+      },
+    });
+    return quickly(planner, LATEST_RUNS)?.table;
+  };
+  const startOf = (table: Timetable | undefined): Minutes =>
+    table ? begins(table, job.rest.done) : -Infinity;
+  const [fast, likely, slow] = [tableOf('fast'), tableOf('likely'), tableOf('slow')];
+  if (!likely) return undefined;
+  // a search may find the easier case less well than the harder one
+  const mid = Math.max(startOf(likely), startOf(slow));
   return {
-    table: { start: start.map((s, i) => H - s - work.steps[i]!.minutes) },
-    clean: unplaced.length === 0,
+    fast: Math.max(startOf(fast), mid),
+    likely: mid,
+    slow: slow ? startOf(slow) : mid,
+    chance: chanceOf(job, likely),
   };
 }
 
-/** Points a plan costs: later is better, fewer and fuller sessions are better. */
-function cost(work: Work, table: Timetable): number {
-  const sessions = sessionsOf(work, table);
-  const first = sessions[0]?.from ?? work.due;
-  const short = sessions.reduce((sum, s) => sum + Math.max(0, 60 - (s.to - s.from)), 0);
-  const idle = sessions.reduce((sum, s) => sum + (s.to - s.from - s.handsOn), 0);
-  return (work.due - first) / 60 + 10 * sessions.length + 0.1 * short + 0.05 * idle;
+const begins = (table: Timetable, done: ReadonlySet<number>): Minutes =>
+  table.reduce((m, s, i) => (done.has(i) ? m : Math.min(m, s.from)), Infinity);
+
+/** Everything told of a timetable. */
+function told(job: Job, { found, caution, chance }: Answer, agreed: boolean, full: boolean): DaysPlan {
+  const { work, rest, calendar, given } = job;
+  const open = [...work.steps.keys()].filter((i) => !rest.done.has(i));
+  const left: Work = { ...work, steps: open.map((i) => work.steps[i]!), links: openLinks(work, rest) };
+  const table = open.map((i) => found.table[i]!);
+  const doneIds = new Set([...rest.done].map((i) => work.steps[i]!.id));
+  const wrong = validate(work, found.table, caution, { done: doneIds });
+  const ends = Math.max(...table.map((s) => s.to));
+  const lateBy = Math.max(0, ends - work.due);
+  if (wrong.length > 0 && lateBy === 0)
+    throw new Error(`the scheduler made a plan that cannot be done: ${wrong[0]}`);
+  const sessions = sessionsOf(left, table);
+  const waits = waitsOf(work, found.table).filter((w) => !doneIds.has(w.link.to));
+  const tightest = waits.reduce<PlannedWait | undefined>(
+    (a, w) => (!a || w.used - w.slow < a.used - a.slow ? w : a),
+    undefined,
+  );
+  const lived = simulate(work, found.table, { done: rest.done });
+  const slack = slackOf(left, table, caution);
+  const moved: Moved[] = given.agreed
+    ? left.steps.flatMap((step, i) => {
+        const was = given.agreed!.get(step.id);
+        return was !== undefined && Math.abs(was - table[i]!.from) > 1
+          ? [{ step, from: was, to: table[i]!.from }]
+          : [];
+      })
+    : [];
+  const latest = full ? latestStarts(job) : undefined;
+  return {
+    caution,
+    chance,
+    missed: lived.missed,
+    points: found.points,
+    startBy: sessions[0]!.from,
+    sessions,
+    waits,
+    handsOn: left.steps.reduce((sum, s) => sum + s.minutes * (s.hands ?? 1), 0),
+    spare: Math.max(0, calendar.due - ends),
+    lateBy,
+    odds: startCurve(work, found.table, (m) => dayName(calendar.origin, m), rest.done),
+    ...(tightest ? { critical: tightest } : {}),
+    decides: lived.decides.map((d) => d.link),
+    slack: Object.fromEntries(left.steps.map((s, i) => [s.id, slack[i]!])),
+    ...(latest ? { latest } : {}),
+    agreed,
+    moved,
+    added: given.agreed ? left.steps.filter((s) => !given.agreed!.has(s.id)) : [],
+  };
 }
 
-/** How long each step's chain still is, in the mirror: the longest goes first. */
-function tails(network: Network): number[] {
-  const n = network.minutes.length;
-  const tail = [...network.minutes];
-  for (let round = 0; round < n; round++) {
-    let moved = false;
-    for (const e of network.edges)
-      if (!e.closes && tail[e.from]! < e.gap + tail[e.to]!) {
-        tail[e.from] = e.gap + tail[e.to]!;
-        moved = true;
-      }
-    if (!moved) break;
+const openLinks = (work: Work, { done }: Remaining): Link[] => {
+  const ids = new Set([...done].map((i) => work.steps[i]!.id));
+  return work.links.filter((l) => !ids.has(l.from) && !ids.has(l.to));
+};
+
+/** Whether the plan that was taken still is a plan: every step at its time. */
+function stillAgreed(job: Job): Answer | undefined {
+  const { work, given } = job;
+  const { agreed } = given;
+  if (!agreed || work.steps.some((s) => !agreed.has(s.id))) return undefined;
+  for (const caution of [0.5, 0]) {
+    const near = repair(work, { caution, limits: limitsOf(work, given) }, agreed, given.from ?? 0);
+    if (near && near.table.every((s, i) => job.rest.done.has(i) || s.from === agreed.get(work.steps[i]!.id)))
+      return { found: near, caution, chance: chanceOf(job, near.table) };
   }
-  return tail;
+  return undefined;
 }
-
-const hopeless = (table: Timetable): boolean => table.start.some((s) => !Number.isFinite(s) || s < 0);
 
 /**
- * Plan back from the due time: for rising caution, try orders and keep the best; stop at the first caution that is on
- * time in nine runs of ten. Every plan given passes `validate`.
+ * Plan back from the due time: for rising caution a first good plan, the first that is on time in nine runs of ten; then,
+ * where asked, a long search from there. A plan that was taken is kept while it can be kept, and once work has begun the
+ * rest is repaired with few changes. Every plan in time passes `validate`.
  */
 export function schedule(
   steps: readonly Step[],
   links: readonly Link[],
   calendar: Calendar,
-  options: SearchOptions = {},
+  options: SearchOptions & { readonly pools?: readonly Pool[] } = {},
 ): DaysReport {
-  const tries = options.tries ?? 12;
-  const trouble: string[] = [];
-  const base = { origin: calendar.origin, due: calendar.due, steps, links };
-  const work: Work = { steps, links, stretches: calendar.stretches, due: calendar.due };
-  if (steps.length === 0) return { ...base, trouble: ['There is nothing to plan yet: add a piece.'] };
-  for (const link of links)
-    if (link.kind === 'wait' && !Number.isFinite(link.band.likely))
-      trouble.push(`Never in this room: ${link.why}. It needs a drier room, another blend or a core.`);
-  if (trouble.length > 0) return { ...base, trouble: [...new Set(trouble)] };
-
-  const impossible = contradiction(work, networkOf(work, 0));
-  if (impossible) return { ...base, trouble: [impossible.text, ...impossible.lines] };
-
-  let best: { table: Timetable; caution: number; chance: number } | undefined;
-  let done = 0;
-  let stopped = false;
-  for (const caution of CAUTION) {
-    const early: Work = { ...work, due: work.due - KEPT_FREE * Math.min(1, 2 * caution) };
-    const network = mirrorNetwork(networkOf(early, caution));
-    const long = tails(network);
-    const random = seeded(11 + Math.round(caution * 100));
-    let found: { table: Timetable; cost: number } | undefined;
-    for (let t = 0; t < tries && !stopped; t++) {
-      const spread = t === 0 ? 0 : 0.15 + (0.5 * t) / tries;
-      const keys = long.map((x) => -x * (1 + spread * (random() - 0.5)));
-      const { table, clean } = backwards(early, network, keys);
-      if (clean && !hopeless(table)) {
-        const c = cost(work, table);
-        if (!found || c < found.cost) found = { table, cost: c };
-      }
-      done++;
-      stopped = options.progress?.(done / (tries * CAUTION.length)) === true;
-    }
-    if (!found) break;
-    best = { table: found.table, caution, chance: chanceOnTime(work, found.table) };
-    if (best.chance >= WANTED_CHANCE || stopped) break;
-  }
-  if (!best) return { ...base, trouble: whyNot(work) };
-  const wrong = validate(work, best.table, best.caution);
-  if (wrong.length > 0) throw new Error(`the scheduler made a plan that cannot be done: ${wrong[0]}`);
-  const sessions = sessionsOf(work, best.table);
-  const waits = waitsOf(work, best.table);
-  const tightest = waits.reduce<PlannedWait | undefined>(
-    (a, w) => (!a || w.used - w.slow < a.used - a.slow ? w : a),
-    undefined,
-  );
-  if (best.chance < WANTED_CHANCE)
-    trouble.push(
-      `Even planned cautiously this is on time in only ${Math.round(best.chance * 100)} of 100 runs: a drier room, a stiffer blend or more hours would help.`,
-    );
-  return {
-    ...base,
-    plan: {
-      caution: best.caution,
-      chance: best.chance,
-      startBy: sessions[0]!.from,
-      sessions,
-      waits,
-      handsOn: steps.reduce((sum, s) => sum + s.minutes, 0),
-      spare: calendar.due - sessions.at(-1)!.to,
-      ...(tightest ? { critical: tightest } : {}),
-    },
-    trouble,
+  const given = options.given ?? {};
+  const base = {
+    origin: calendar.origin,
+    due: calendar.due,
+    people: calendar.people.map((p) => p.name),
+    steps,
+    links,
   };
+  const say = (...trouble: string[]): DaysReport => ({ ...base, trouble: [...new Set(trouble)] });
+  if (steps.length === 0) return say('There is nothing to plan yet: add a piece.');
+  const whole: Work = {
+    steps,
+    links,
+    people: calendar.people,
+    pools: options.pools ?? [],
+    due: calendar.due,
+  };
+  const rest = remaining(whole, given);
+  const job: Job = { work: rest.work, given, rest, calendar };
+  if (rest.done.size === steps.length) return say('Everything is done.');
+  if (given.from !== undefined && given.from >= calendar.due)
+    return say('The due time has passed: move it, then the rest is planned.');
+  const left: Work = {
+    ...job.work,
+    links: openLinks(job.work, rest),
+    steps: steps.filter((_, i) => !rest.done.has(i)),
+  };
+  const early = [
+    ...pinTrouble(left, given, calendar.origin),
+    ...neverTrouble(left),
+    ...spaceTrouble(left),
+    ...handsTrouble(left),
+  ];
+  if (early.length > 0) return say(...early);
+  const conflict = conflictOf(left);
+  if (conflict) return { ...say(conflict.text, ...conflict.lines), conflict };
+
+  const runs = options.runs ?? FIRST_RUNS;
+  const all = runs * CAUTION.length + (options.effort === 'long' ? runsFor(steps.length) : 0);
+  let made = 0;
+  let stopped = false;
+  const tell = (share: number): boolean => {
+    if (!stopped && options.progress?.(Math.min(1, share)) === true) stopped = true;
+    return stopped;
+  };
+  const reported = (answer: Answer, agreed: boolean, full: boolean): DaysReport => {
+    const plan = told(job, answer, agreed, full);
+    return { ...base, plan, trouble: [...troubleOf(plan, job), ...rest.missed] };
+  };
+
+  const kept = stillAgreed(job);
+  if (kept) return reported(kept, true, options.effort === 'long');
+  if (given.agreed && given.from !== undefined) {
+    for (const caution of [0.5, 0]) {
+      const near = repair(job.work, { caution, limits: limitsOf(job.work, given) }, given.agreed, given.from);
+      if (!near) continue;
+      const late = Math.max(...near.table.map((s) => s.to)) > calendar.due;
+      if (late && caution > 0) continue;
+      return reported({ found: near, caution, chance: late ? 0 : chanceOf(job, near.table) }, false, false);
+    }
+  }
+  const first = firstAnswer(job, runs, () => tell(++made / all));
+  if (!first) {
+    const late = lateAnswer(job, runs);
+    const why = whyNot(left);
+    if (!late || Math.max(...late.found.table.map((s) => s.to)) <= calendar.due) return say(...why);
+    const report = reported(late, false, false);
+    return { ...report, trouble: [...report.trouble, ...why] };
+  }
+  const report = reported(first, false, false);
+  if (options.effort !== 'long' || stopped) return report;
+  options.first?.(report);
+  const better = longAnswer(job, first, (share) => tell((made + share * (all - made)) / all));
+  return reported(better, false, true);
 }
 
-/** Why no plan was found, in words that name what to change. */
-function whyNot(work: Work): string[] {
-  const longest = work.stretches.reduce((m, s) => Math.max(m, s.to - s.from), 0);
-  const tooLong = work.steps.find((s) => s.minutes > longest);
-  if (tooLong)
-    return [
-      `“${tooLong.title}” takes ${formatTime(tooLong.minutes)} in one go; the longest working stretch is ${formatTime(longest)}. Make fewer at once or work longer.`,
-    ];
-  const group = clusters(networkOf(work, 0));
-  const size = new Map<number, number>();
-  group.forEach((g, i) => size.set(g, (size.get(g) ?? 0) + work.steps[i]!.minutes));
-  for (const [g, minutes] of size)
-    if (minutes > longest) {
-      const names = work.steps.filter((_, i) => group[i] === g).map((s) => `“${s.title}”`);
-      return [
-        `${names.join(', ')} hang together by short windows and need ${formatTime(minutes)} in one go; the longest working stretch is ${formatTime(longest)}.`,
-      ];
-    }
-  const hands = work.steps.reduce((sum, s) => sum + s.minutes, 0);
-  const open = work.stretches.reduce((sum, s) => sum + s.to - s.from, 0);
-  return [
-    `No plan fits before the due time: ${formatTime(hands)} of work in ${formatTime(open)} of working hours, with the waits between. Move the due time or add hours.`,
-  ];
+function troubleOf(plan: DaysPlan, { given, calendar }: Job): string[] {
+  const out: string[] = [];
+  if (plan.lateBy > 0)
+    out.push(
+      `It cannot be ready in time: kept to every wait, it is ready ${readyAt(plan.lateBy)} after it is due. Move the due time, add hours, or make it simpler.`,
+    );
+  else if (plan.chance < WANTED_CHANCE)
+    out.push(
+      `Even planned cautiously this is on time in only ${Math.round(plan.chance * 100)} of 100 runs: a drier room, a stiffer blend or more hours would help.`,
+    );
+  if (given.agreed && !plan.agreed && given.from === undefined)
+    out.push('The plan you took no longer fits what is to be done; this is a new one.');
+  if (plan.startBy < 1440 && calendar.due > 20 * 1440)
+    out.push('It begins with the first day that is looked at: there may be earlier ones.');
+  return out;
 }
+
+const readyAt = (minutes: Minutes): string =>
+  minutes >= 2880 ? `${Math.ceil(minutes / 1440)} days` : `${Math.ceil(minutes / 60)} h`;

@@ -1,8 +1,8 @@
 import type { Band } from '../firming/index.ts';
+import type { Space, StepKind, Tool } from '../figure/index.ts';
 import type { Minutes } from '../quantity/index.ts';
 
-/** What kind of work a step is; decides its sign on the bench sheet. */
-export type StepKind = 'mix' | 'cover' | 'bones' | 'shape' | 'texture' | 'join' | 'finish' | 'pack';
+export type { Space, StepKind, Tool };
 
 /** One thing to do with the hands, without a break. */
 export interface Step {
@@ -21,6 +21,30 @@ export interface Step {
     readonly number: number;
     readonly colour: string;
   };
+  /** Pairs of hands it takes; one when absent. With none it goes on by itself, but somebody has to be there. */
+  readonly hands?: 0 | 1 | 2;
+  readonly tools?: readonly Tool[];
+  /** Paste on the hands, `#rrggbb`: washing lies between colours. */
+  readonly colour?: string;
+  /** What it makes does not keep: hours before the due time from which on it is still fresh, and how much that weighs. */
+  readonly fresh?: { readonly hours: number; readonly most: number; readonly weight: number };
+  /** One of several alike parts of repeated work, and how many of how many it makes. */
+  readonly part?: {
+    readonly of: string;
+    readonly number: number;
+    readonly from: number;
+    readonly all: number;
+    readonly what: string;
+  };
+  /** Other steps done in one with this one. */
+  readonly also?: readonly string[];
+}
+
+/** Space taken from the end of one step until the start of another. */
+export interface Hold {
+  readonly space: Space;
+  /** In the unit of the space: cm² of shelf. */
+  readonly takes: number;
 }
 
 /**
@@ -35,23 +59,52 @@ export interface Link {
   /** Said to the person: `the body firms until it carries the head`. */
   readonly why: string;
   readonly piece?: string;
+  readonly hold?: Hold;
 }
 
 /** Half-open stretch of working time, minutes from the plan's origin. */
 export interface Stretch {
   readonly from: Minutes;
   readonly to: Minutes;
+  /** Used only if need be: late evenings, a day off. */
+  readonly ifNeeded?: boolean;
+}
+
+/** A pair of hands. */
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+  readonly stretches: readonly Stretch[];
+  /** Multiplies the minutes of a step. */
+  readonly pace: number;
+  /** Kinds of step they do; every kind when absent. */
+  readonly does?: readonly StepKind[];
+}
+
+/** Something of which there is only so much: tools at one time, space on a shelf. */
+export interface Pool {
+  readonly id: Tool | Space;
+  readonly name: string;
+  readonly capacity: number;
 }
 
 /** All that has to be scheduled. */
 export interface Work {
   readonly steps: readonly Step[];
   readonly links: readonly Link[];
-  readonly stretches: readonly Stretch[];
+  /** The first is whose plan it is. */
+  readonly people: readonly Person[];
+  readonly pools: readonly Pool[];
   readonly due: Minutes;
 }
 
-/** When each step starts, in the order of `Work.steps`. */
-export interface Timetable {
-  readonly start: readonly Minutes[];
+/** When a step is done, and by whom. */
+export interface Slot {
+  readonly from: Minutes;
+  readonly to: Minutes;
+  /** Places in `Work.people`; none for what goes on by itself. */
+  readonly who: readonly number[];
 }
+
+/** A slot for each step, in the order of `Work.steps`. */
+export type Timetable = readonly Slot[];

@@ -1,5 +1,14 @@
 import fc from 'fast-check';
-import { generate, networkOf, type Link, type Step, type Work } from './index.ts';
+import {
+  Planner,
+  type Calendar,
+  type Link,
+  type Person,
+  type Pool,
+  type Step,
+  type Stretch,
+  type Work,
+} from './index.ts';
 
 export const step = (id: string, minutes: number): Step => ({
   id,
@@ -41,13 +50,33 @@ export const brief = {
   note: '',
 } as const;
 
-/** Earliest starts, forwards, by the generator. */
-export const forwards = (work: Work) =>
-  generate(
-    networkOf(work, 0),
-    work.stretches,
-    work.steps.map((_, i) => i),
-  );
+/** One pair of hands. */
+export const alone = (stretches: readonly Stretch[]): Person[] => [
+  { id: 'me', name: 'you', pace: 1, stretches },
+];
+export const workOf = (
+  steps: readonly Step[],
+  links: readonly Link[] = [],
+  stretches: readonly Stretch[] = [],
+  due = 9999,
+): Work => ({ steps, links, people: alone(stretches), pools: [], due });
+
+/** Days of one pair of hands that begin at the start of 1970. */
+export const calendar = (stretches: readonly Stretch[], due: number): Calendar => ({
+  origin: { millis: 0, zone: 'UTC' },
+  due,
+  people: alone(stretches),
+});
+
+/** Earliest starts, forwards, by the generator, steps in the order they are written. */
+export function forwards(
+  work: Work,
+  keys: readonly number[] = work.steps.map((_, i) => i),
+): number[] | undefined {
+  const planner = new Planner(work, { caution: 0, forwards: true });
+  const clean = planner.weigh({ ...planner.first(true), keys: Float64Array.from(keys) });
+  return Number.isFinite(clean) ? planner.table().map((s) => s.from) : undefined;
+}
 
 /** Random work without loops: links run from earlier to later steps. */
 export function anyWork(most = 8): fc.Arbitrary<Work> {
@@ -77,6 +106,69 @@ export function anyWork(most = 8): fc.Arbitrary<Work> {
         if (l.kind === 'window') return [window(from, to, 5 + (l.m % 60))];
         return [{ ...wait(from, to, l.m), band: { fast: l.m * 0.7, likely: l.m, slow: l.m * 1.6 } }];
       });
-      return { steps, links, stretches: [], due: 0 };
+      return workOf(steps, links, [], 0);
+    });
+}
+
+const POOLS: readonly Pool[] = [
+  { id: 'turntable', name: 'turntable', capacity: 1 },
+  { id: 'rack', name: 'drying rack', capacity: 300 },
+];
+
+/**
+ * Random work with everything in it: two people of whom one does not do everything, late hours if need be, a turntable, a
+ * shelf that fills, paste in three colours, steps for two and for none, things that do not keep.
+ */
+export function anyJob(most = 9): fc.Arbitrary<Work> {
+  const extra = fc.record({
+    hands: fc.constantFrom(undefined, undefined, undefined, undefined, 0, 2),
+    colour: fc.constantFrom(undefined, '#ffffff', '#e0a0a0', '#a01010'),
+    kind: fc.constantFrom('shape', 'join', 'cover'),
+    turntable: fc.boolean(),
+    fresh: fc.constantFrom(undefined, undefined, undefined, 96, 200),
+  });
+  return fc
+    .tuple(
+      anyWork(most),
+      fc.array(extra, { minLength: most, maxLength: most }),
+      fc.array(fc.constantFrom(undefined, undefined, 100, 200), { minLength: most, maxLength: most }),
+      fc.constantFrom(0.8, 1, 1.5),
+      fc.boolean(),
+    )
+    .map(([plain, extras, holds, pace, help]) => {
+      const steps = plain.steps.map((s, i): Step => {
+        const { hands, colour, kind, turntable, fresh } = extras[i]!;
+        return {
+          ...s,
+          kind,
+          ...(hands !== undefined && (hands < 2 || help) ? { hands } : {}),
+          ...(colour ? { colour } : {}),
+          ...(turntable ? { tools: ['turntable'] } : {}),
+          ...(fresh ? { fresh: { hours: fresh / 4, most: fresh, weight: 1 } } : {}),
+        };
+      });
+      const links = plain.links.map((l, k): Link => {
+        const takes = l.kind === 'wait' ? holds[k % holds.length] : undefined;
+        return takes ? { ...l, hold: { space: 'rack', takes } } : l;
+      });
+      const mine = evenings(12, 17 * 60, 21 * 60).flatMap((e): Stretch[] => [
+        e,
+        { from: e.to, to: e.to + 90, ifNeeded: true },
+      ]);
+      const people: Person[] = [
+        ...alone(mine),
+        ...(help
+          ? [
+              {
+                id: 'h',
+                name: 'Ida',
+                pace,
+                stretches: evenings(12, 18 * 60, 22 * 60),
+                does: ['shape', 'join'] as const,
+              },
+            ]
+          : []),
+      ];
+      return { steps, links, people, pools: POOLS, due: 11 * 1440 };
     });
 }

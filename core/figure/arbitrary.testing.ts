@@ -6,6 +6,7 @@ import {
   BUILD_VERSION,
   USUAL_CAKE,
   USUAL_PRACTICE,
+  USUAL_WORKSHOP,
   type Build,
   type Piece,
   type Rod,
@@ -155,9 +156,13 @@ export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
         pieces: made,
         rods: placed,
         hours: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '17:00', to: '22:00' })),
+        workshop: USUAL_WORKSHOP,
         practice: { ...USUAL_PRACTICE, spare: room.spare, saves: room.saves },
         cake: { ...USUAL_CAKE, tiers: room.tier ? [TIER] : [] },
         reserves: [],
+        measured: [],
+        log: [],
+        steps: { own: [], minutes: {}, left: [] },
         bench: { done: [] },
       } satisfies Build;
     });

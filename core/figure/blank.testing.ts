@@ -4,6 +4,7 @@ import {
   BUILD_VERSION,
   USUAL_CAKE,
   USUAL_PRACTICE,
+  USUAL_WORKSHOP,
   type Build,
   type Piece,
   type Seat,
@@ -24,8 +25,12 @@ export const blank: Build = {
   rods: [],
   hours: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '17:00', to: '22:00' })),
   practice: USUAL_PRACTICE,
+  workshop: USUAL_WORKSHOP,
   cake: USUAL_CAKE,
   reserves: [],
+  measured: [],
+  log: [],
+  steps: { own: [], minutes: {}, left: [] },
   bench: { done: [] },
 };
 

@@ -18,7 +18,7 @@ import type { Form } from '../solids/index.ts';
 import type { TextureKind } from './textures.ts';
 
 /** The version written today; every older one has a migration in files/. */
-export const BUILD_VERSION = 3;
+export const BUILD_VERSION = 5;
 export const BUILD_FORMAT = 'elm-spindle-build';
 
 export type Place = readonly [Mm, Mm, Mm];
@@ -53,6 +53,15 @@ export type HiddenFace = 'none' | 'under' | 'back' | 'front' | 'left' | 'right' 
 
 export type CoreKind = 'foam' | 'cereal' | 'cake';
 
+/** Where a piece may lie while it firms. */
+export type RestPlace = 'room' | 'fan' | 'box' | 'fridge' | 'freezer' | 'bag';
+
+/**
+ * Where a piece is built: where it stands, before anything is set on it; upright on a dummy, with what it carries, and
+ * moved as one; or flat on foam, until it is set in its place.
+ */
+export type BuiltOn = 'there' | 'dummy' | 'foam';
+
 /** One modelled part. */
 export interface Piece {
   readonly id: string;
@@ -75,6 +84,10 @@ export interface Piece {
   readonly breaks: number;
   /** What sticks it to its carrier; the usual for both pastes when absent. */
   readonly glue?: string;
+  /** Where it is built; as it comes when absent. */
+  readonly built?: BuiltOn;
+  /** Where it is put once it is shaped, one after the other; after that it stands in the room. */
+  readonly rests?: readonly { readonly place: RestPlace; readonly hours: number }[];
 }
 
 /** An end of a rod, fixed to a piece so that it follows it. */
@@ -83,7 +96,7 @@ export interface RodEnd {
   readonly at: Place;
 }
 
-/** A straight internal support. */
+/** An internal support, straight or bent at places. */
 export interface Rod {
   readonly id: string;
   readonly name: string;
@@ -91,6 +104,8 @@ export interface Rod {
   readonly stock: string;
   readonly from: RodEnd;
   readonly to: RodEnd;
+  /** Where it is bent between its ends, in order; absent when it is straight. */
+  readonly bends?: readonly RodEnd[];
   /** Two of them, mirrored left and right. */
   readonly pair: boolean;
   /** Kept off the food by a sleeve. */
@@ -117,6 +132,8 @@ export interface Room {
   readonly humidity: number;
   /** Metres a second: 0.03 in a closed cupboard, 0.1 in a still room, 0.3 to 1 before a fan. */
   readonly air: number;
+  /** From ten in the evening to eight in the morning, where that differs. */
+  readonly night?: { readonly temperature: Celsius; readonly humidity: number };
 }
 
 /** A stretch of the week in which the person works; day 1 is Monday. */
@@ -125,6 +142,63 @@ export interface Hours {
   /** `HH:mm`. */
   readonly from: string;
   readonly to: string;
+  /** Used only if need be. */
+  readonly ifNeeded?: boolean;
+}
+
+/** What kind of work a step is; decides its sign on the bench sheet and who may be asked to do it. */
+export const STEP_KINDS = [
+  'glue',
+  'bake',
+  'cake',
+  'mix',
+  'cover',
+  'bones',
+  'shape',
+  'texture',
+  'join',
+  'finish',
+  'pack',
+] as const;
+export type StepKind = (typeof STEP_KINDS)[number];
+
+/** Things of the workshop that are in one place at a time. */
+export const TOOLS = ['oven', 'turntable', 'airbrush'] as const;
+export type Tool = (typeof TOOLS)[number];
+
+/** Where things stand while they wait. */
+export const SPACES = ['rack', 'fridge', 'freezer', 'box'] as const;
+export type Space = (typeof SPACES)[number];
+
+/** Somebody who helps. */
+export interface Helper {
+  readonly id: string;
+  readonly name: string;
+  readonly hours: readonly Hours[];
+  /** Multiplies the minutes of a step: 1.25 takes a quarter longer. */
+  readonly pace: number;
+  /** Kinds of step they do; every kind when absent. */
+  readonly does?: readonly StepKind[];
+}
+
+/** Hands, tools and room there are. What is not said is taken to be enough. */
+export interface Workshop {
+  readonly helpers: readonly Helper[];
+  /** Ovens, turntables, airbrushes. */
+  readonly tools: Readonly<Partial<Record<Tool, number>>>;
+  /** Room to put things down, cm². */
+  readonly space: Readonly<Partial<Record<Space, number>>>;
+  /** Minutes of a kind of step against the table, as the person's own times say. */
+  readonly paces?: Readonly<Partial<Record<StepKind, number>>>;
+}
+
+/** A date that is not like its weekday: off altogether, or other hours. */
+export interface DateHours {
+  /** `YYYY-MM-DD`. */
+  readonly date: string;
+  /** `HH:mm`, both or neither: with neither it is a day off. */
+  readonly from?: string;
+  readonly to?: string;
 }
 
 export interface Board {
@@ -139,6 +213,17 @@ export type Grip = 'bare' | 'box' | 'seat' | 'mat';
 
 export type Journey = 'table' | 'carry' | 'carFlat' | 'carSeat' | 'carHard';
 
+/** How hard a situation pushes on what stands in it. */
+export interface Push {
+  /** Sideways, in any direction, g. */
+  readonly sideways: number;
+  /** The board leans, in the worst direction. */
+  readonly tilt: Degrees;
+  /** The weight presses so many times, and holds down so many times. */
+  readonly down: number;
+  readonly up: number;
+}
+
 export interface Brief {
   /** Local date and time, `YYYY-MM-DDTHH:mm`. */
   readonly due: string;
@@ -146,6 +231,8 @@ export interface Brief {
   readonly zone: string;
   readonly journey: Journey;
   readonly grip: Grip;
+  /** How hard a situation pushes, where somebody knows better than the usual figures. */
+  readonly loads?: Partial<Readonly<Record<Journey, Push>>>;
   readonly note: string;
 }
 
@@ -167,8 +254,69 @@ export interface Practice {
 
 /** What has really been done. */
 export interface BenchRecord {
+  /** From this instant what is not done was planned anew; the plan keeps its own days while it is absent. */
+  readonly from?: string;
   readonly done: readonly { readonly step: string; readonly at: string }[];
 }
+
+export type HomeTest = 'press' | 'pull' | 'bend' | 'spring' | 'tab';
+
+/** A test made at the bench; what it gives replaces a typical value in everything that is reckoned. */
+export interface Measurement {
+  readonly id: string;
+  readonly test: HomeTest;
+  /** What was tested: a cake or core, a rod of the catalogue, a glue. */
+  readonly of: string;
+  /** `YYYY-MM-DD`. */
+  readonly on: string;
+  /** What was read off, by the test's own names. */
+  readonly readings: Readonly<Record<string, number>>;
+}
+
+/** What somebody saw of a piece: it was just firm then, it was or was not yet, or what went wrong. */
+export type Saw = 'just' | 'yes' | 'not' | 'cracked' | 'sagged' | 'squashed';
+
+/** One look at a piece, with all that its firming was reckoned from then, so that it can be learned from anywhere. */
+export interface Seen {
+  readonly id: string;
+  /** When it was seen, ISO with its zone. */
+  readonly at: string;
+  /** Names of the build and of the piece. */
+  readonly build: string;
+  readonly piece: string;
+  /** What was asked of it, in the terms of firming. */
+  readonly question: string;
+  readonly saw: Saw;
+  /** After shaping. */
+  readonly minutes: number;
+  readonly note: string;
+  /** A picture of it, kept in the browser. */
+  readonly picture?: string;
+  readonly paste: { readonly base: string; readonly gumPaste: number; readonly powder: number };
+  /** The drying body, mm. */
+  readonly body: {
+    readonly volume: number;
+    readonly area: number;
+    readonly depth: number;
+    readonly facing: number;
+    readonly thickness: number;
+    readonly kind: 'rod' | 'sheet';
+    readonly coat: boolean;
+  };
+  /** The air it lay in: until so many hours after shaping, °C, 0–1, m/s; the last goes on. */
+  readonly spells: readonly {
+    readonly until?: number;
+    readonly temperature: number;
+    readonly humidity: number;
+    readonly air: number;
+    readonly wrapped?: boolean;
+  }[];
+  /** Free length and lean, strain it had to take, load on it, as firming asks for them. */
+  readonly duty: Readonly<Record<string, number>>;
+}
+
+/** A board that carries a tier. */
+export type TierBoard = 'card' | 'drum' | 'foam' | 'ply6' | 'mdf6' | 'mdf12' | 'acrylic';
 
 /** A plain tier under the figure; tiers are listed from the board up. */
 export interface Tier {
@@ -179,6 +327,8 @@ export interface Tier {
   readonly height: Mm;
   /** Rolled paste over it. */
   readonly cover: { readonly thickness: Mm; readonly blend: string; readonly colour: string };
+  /** Board under it. */
+  readonly board?: { readonly kind: TierBoard; readonly width: Mm };
   /** Posts under what stands on it, of a rod of the catalogue. */
   readonly posts?: { readonly stock: string; readonly number: number };
 }
@@ -223,6 +373,12 @@ export interface StackItem {
   readonly name: string;
   /** Typed for boards, gaps, tiers and feet; the thread's own for hardware. */
   readonly thick: Mm;
+  /** Across: of a base, a board or a tier. */
+  readonly width?: Mm;
+  /** Of a tier, as it stands there. */
+  readonly weight?: Grams;
+  /** What a board or base is of. */
+  readonly made?: 'mdf' | 'plywood';
 }
 
 /** Hardware on a threaded rod, from the table up. */
@@ -247,6 +403,43 @@ export interface Reserve {
   readonly keepBy?: string;
 }
 
+/** A step of somebody's own: it stays when the figure changes. */
+export interface OwnStep {
+  readonly id: string;
+  readonly title: string;
+  readonly minutes: number;
+  /** Comes after this step, and so many minutes after it. */
+  readonly after?: string;
+  readonly wait?: number;
+  /** Comes before this step. */
+  readonly before?: string;
+  /** Works on this piece, which has to be within reach. */
+  readonly piece?: string;
+  readonly tool?: Tool;
+}
+
+/** What a plan of days rather has, where it can choose. */
+export type Rather = 'fewer' | 'later' | 'nights' | 'fresher';
+
+/** What somebody changed of the steps the figure makes. */
+export interface StepEdits {
+  readonly own: readonly OwnStep[];
+  /** Minutes by step, where they know better. */
+  readonly minutes: Readonly<Record<string, number>>;
+  /** Steps that are not done here. */
+  readonly left: readonly string[];
+  /** Steps that begin at a certain time, `YYYY-MM-DDTHH:mm`, in the zone of the brief. */
+  readonly pins?: Readonly<Record<string, string>>;
+  /** Fewer sessions, a later start or early nights; the usual balance when absent. */
+  readonly rather?: Rather;
+  /** Into how many parts a step is cut. */
+  readonly parts?: Readonly<Record<string, number>>;
+  /** Steps done in one, in their order. */
+  readonly joined?: readonly (readonly string[])[];
+  /** The plan that was taken, start of each step, `YYYY-MM-DDTHH:mm` in the zone of the brief. */
+  readonly agreed?: Readonly<Record<string, string>>;
+}
+
 /** One job: the single record everything else is derived from. */
 export interface Build {
   readonly format: typeof BUILD_FORMAT;
@@ -262,13 +455,30 @@ export interface Build {
   readonly pieces: readonly Piece[];
   readonly rods: readonly Rod[];
   readonly hours: readonly Hours[];
+  /** Dates that differ from the week; absent when none does. */
+  readonly dates?: readonly DateHours[];
   readonly practice: Practice;
+  readonly workshop: Workshop;
   readonly cake: CakeWork;
   readonly portions?: Portions;
   readonly stack?: HardwareStack;
   readonly reserves: readonly Reserve[];
+  readonly measured: readonly Measurement[];
+  /** What was seen of firming, in this build and in those it learned from. */
+  readonly log: readonly Seen[];
+  readonly steps: StepEdits;
   readonly bench: BenchRecord;
 }
+
+/** One pair of hands, one of each tool, and room enough. */
+export const USUAL_WORKSHOP: Workshop = {
+  helpers: [],
+  tools: { oven: 1, turntable: 1, airbrush: 1 },
+  space: {},
+};
+
+/** Steps as the figure makes them. */
+export const AS_MADE: StepEdits = { own: [], minutes: {}, left: [] };
 
 /** How people begin who have not said how they work. */
 export const USUAL_PRACTICE: Practice = {

@@ -18,6 +18,7 @@ import { pieceOf, type Build, type Place, type RodEnd } from './build.ts';
 import type { Change } from './edit.ts';
 import { GONE, patched, setSeat, tidyPlace } from './edit-pieces.ts';
 import { place } from './place.ts';
+import { mapPoints, pointsOf } from './rod-line.ts';
 import { blendOf } from './weigh.ts';
 import { girthAt } from './wrap.ts';
 
@@ -33,9 +34,7 @@ function carryAlong(build: Build, id: string, before: Form, after: Form): Build 
     pieces: build.pieces.map((p) =>
       p.seat.on === id ? { ...p, seat: { ...p.seat, at: move(p.seat.at) } } : p,
     ),
-    rods: build.rods.map((r) =>
-      r.from.on === id || r.to.on === id ? { ...r, from: end(r.from), to: end(r.to) } : r,
-    ),
+    rods: build.rods.map((r) => (pointsOf(r).some((e) => e.on === id) ? { ...r, ...mapPoints(r, end) } : r)),
   };
 }
 

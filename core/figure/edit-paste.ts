@@ -68,6 +68,8 @@ function checkTier(tier: Tier): string | undefined {
     !(Number.isInteger(tier.posts.number) && tier.posts.number >= 1 && tier.posts.number <= 12)
   )
     return 'A tier stands on one to twelve posts.';
+  if (tier.board && !(tier.board.width >= 30 && tier.board.width <= 900))
+    return 'A board under a tier is between 30 and 900 mm wide.';
   return undefined;
 }
 
@@ -97,6 +99,15 @@ export function setTier(build: Build, id: string, patch: Partial<Omit<Tier, 'id'
     cake: { ...build.cake, tiers: build.cake.tiers.map((t) => (t.id === id ? tier : t)) },
   });
 }
+
+/** The board under a tier is no longer said. */
+export const withoutTierBoard = (build: Build, id: string): Build => {
+  const bare = ({ board: _board, ...tier }: Tier): Tier => tier;
+  return {
+    ...build,
+    cake: { ...build.cake, tiers: build.cake.tiers.map((t) => (t.id === id ? bare(t) : t)) },
+  };
+};
 
 /** What stands on the tier rests on the cake again. */
 export function withoutPosts(build: Build, id: string): Build {

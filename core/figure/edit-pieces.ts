@@ -3,6 +3,7 @@ import { measure, shapeOf, startingForm, toLocal, type ShapeKind, type Vec } fro
 import { BOARD, carriedBy, pieceOf, type Build, type Piece, type Place, type Seat } from './build.ts';
 import { freshId, type Change } from './edit.ts';
 import { framesOf, isLaidRound, place } from './place.ts';
+import { pointsOf } from './rod-line.ts';
 import { girthAt } from './wrap.ts';
 
 export const GONE = 'That piece is no longer in the build.';
@@ -85,6 +86,17 @@ export function togglePair(build: Build, id: string): Change {
   );
 }
 
+/** Where a piece is put once it is shaped, one place after the other; then it stands in the room. */
+export function setRests(build: Build, id: string, rests: NonNullable<Piece['rests']>): Change {
+  const piece = pieceOf(build, id);
+  if (!piece) return fail(GONE);
+  if (rests.some((r) => !(r.hours >= 0.1 && r.hours <= 200)))
+    return fail('It lies somewhere for 0.1 to 200 hours.', 'hours');
+  if (rests.length > 6) return fail('It is put somewhere else six times at most.');
+  const { rests: _rests, ...bare } = piece;
+  return ok(patched(build, id, () => (rests.length > 0 ? { ...bare, rests } : bare)));
+}
+
 /** Take a piece away with everything that stands on it, and the rods that end in them. */
 export function removePiece(build: Build, id: string): { build: Build; removed: readonly Piece[] } {
   const removed = carriedBy(build, id);
@@ -93,7 +105,7 @@ export function removePiece(build: Build, id: string): { build: Build; removed: 
     build: {
       ...build,
       pieces: build.pieces.filter((p) => !gone.has(p.id)),
-      rods: build.rods.filter((r) => !gone.has(r.from.on) && !gone.has(r.to.on)),
+      rods: build.rods.filter((r) => !pointsOf(r).some((end) => gone.has(end.on))),
     },
     removed,
   };

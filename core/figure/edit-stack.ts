@@ -40,6 +40,10 @@ export function setStackItem(build: Build, id: string, patch: Partial<Omit<Stack
   if (!stack) return fail(NONE);
   if (patch.thick !== undefined && !(patch.thick >= 0 && patch.thick <= 600))
     return fail('Something on the rod is between nothing and 600 mm high.', 'thick');
+  if (patch.width !== undefined && !(patch.width >= 20 && patch.width <= 900))
+    return fail('Something on the rod is between 20 and 900 mm wide.', 'width');
+  if (patch.weight !== undefined && !(patch.weight >= 1 && patch.weight <= 50_000))
+    return fail('A tier weighs between 1 g and 50 kg.', 'weight');
   if (patch.name !== undefined && !patch.name.trim()) return fail('It needs a name.', 'name');
   return ok(
     withStack(build, { ...stack, items: stack.items.map((i) => (i.id === id ? { ...i, ...patch } : i)) }),

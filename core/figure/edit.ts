@@ -1,6 +1,6 @@
-import { clamp, fail, ok, type Minutes, type Result } from '../quantity/index.ts';
+import { fail, isDay, ok, type Minutes, type Result } from '../quantity/index.ts';
 import { checkBlend, type Blend } from '../pastes/index.ts';
-import type { Board, Brief, Build, Colour, Hours, Practice, Rod, RodEnd, Room } from './build.ts';
+import type { Board, Brief, Build, Colour, DateHours, Hours, Practice, Room } from './build.ts';
 
 /** A change of a build: the new build, or a sentence saying why not. */
 export type Change = Result<Build>;
@@ -20,7 +20,7 @@ export function freshId(name: string, taken: readonly { readonly id: string }[])
   return `${stem}-${n}`;
 }
 
-const replaced = <T extends { readonly id: string }>(
+export const replaced = <T extends { readonly id: string }>(
   list: readonly T[],
   id: string,
   next: (x: T) => T,
@@ -43,10 +43,24 @@ export function setRoom(build: Build, patch: Partial<Room>): Change {
   if (!(room.temperature >= 5 && room.temperature <= 40))
     return fail('A room to work in lies between 5 and 40 °C.', 'temperature');
   if (!(room.humidity >= 5 && room.humidity <= 95))
-    return fail('Humidity has to lie between 5 and 95 %.', 'humidity');
+    return fail(
+      `Humidity has to lie between 5 and 95 %: is the sensor wet or empty? The last one known, ${build.room.humidity} %, still counts.`,
+      'humidity',
+    );
   if (!(room.air >= 0.02 && room.air <= 3))
     return fail('Air speed has to lie between 0.02 and 3 metres a second.', 'air');
   return ok({ ...build, room });
+}
+
+/** Other air from ten in the evening to eight in the morning; with nothing said the night is as the day. */
+export function setNight(build: Build, night: Room['night']): Change {
+  const { night: _night, ...room } = build.room;
+  if (!night) return ok({ ...build, room });
+  if (!(night.temperature >= 0 && night.temperature <= 40))
+    return fail('A room at night lies between 0 and 40 °C.', 'temperature');
+  if (!(night.humidity >= 5 && night.humidity <= 95))
+    return fail('Humidity at night has to lie between 5 and 95 %.', 'humidity');
+  return ok({ ...build, room: { ...room, night } });
 }
 
 export function setBoard(build: Build, patch: Partial<Board>): Change {
@@ -75,16 +89,21 @@ export function setPractice(build: Build, patch: Partial<Practice>): Change {
 
 const minutesOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3, 5));
 
-/** Set the working week; stretches have to end after they begin. */
-export function setHours(build: Build, hours: readonly Hours[]): Change {
+/** Weekly hours in order, or a sentence; stretches have to end after they begin. */
+export function checkedHours(hours: readonly Hours[]): Result<Hours[]> {
   for (const h of hours) {
     if (!/^([01]\d|2[0-3]):[0-5]\d$/.test(h.from) || !/^([01]\d|2[0-3]):[0-5]\d$/.test(h.to))
       return fail('Working hours are typed as 19:00.', 'hours');
     if (minutesOf(h.to) <= minutesOf(h.from))
       return fail('Working hours have to end after they begin.', 'hours');
   }
-  const sorted = [...hours].sort((a, b) => a.day - b.day || a.from.localeCompare(b.from));
-  return ok({ ...build, hours: sorted });
+  return ok([...hours].sort((a, b) => a.day - b.day || a.from.localeCompare(b.from)));
+}
+
+/** Set the working week. */
+export function setHours(build: Build, hours: readonly Hours[]): Change {
+  const checked = checkedHours(hours);
+  return checked.ok ? ok({ ...build, hours: checked.value }) : checked;
 }
 
 export function setBlend(build: Build, id: string, patch: Partial<Blend>): Change {
@@ -114,40 +133,32 @@ export function addColour(build: Build, name: string, hex: string): { build: Bui
   return { build: { ...build, colours: [...build.colours, { id, name, hex }] }, id };
 }
 
-export function addRod(build: Build, rod: Omit<Rod, 'id'>): { build: Build; id: string } {
-  const id = freshId(rod.name, build.rods);
-  return { build: { ...build, rods: [...build.rods, { ...rod, id }] }, id };
+/** Hours of a date that differs from its weekday, or a day off; with nothing said it is like its weekday again. */
+export function setDate(build: Build, date: string, hours: Omit<DateHours, 'date'> | undefined): Change {
+  if (!isDay(date)) return fail(`${date} is no day.`, 'date');
+  const { dates = [], ...rest } = build;
+  const kept = dates.filter((d) => d.date !== date);
+  if (hours?.from !== undefined && hours.to !== undefined && minutesOf(hours.to) <= minutesOf(hours.from))
+    return fail('Working hours have to end after they begin.', 'hours');
+  const next = hours === undefined ? kept : [...kept, { date, ...hours }];
+  next.sort((a, b) => a.date.localeCompare(b.date));
+  return ok(next.length > 0 ? { ...rest, dates: next } : rest);
 }
 
-export function setRod(build: Build, id: string, patch: Partial<Rod>): Change {
-  const now = build.rods.find((r) => r.id === id);
-  if (!now) return fail('That rod is no longer in the build.');
-  if (patch.across !== undefined && !(patch.across >= 0.1 && patch.across <= 40))
-    return fail('A wire is between 0.1 and 40 mm across.', 'across');
-  const { across, ...rest } = now;
-  // another rod has another size: what was measured stays with the one it was measured on
-  const kept =
-    patch.stock === undefined || patch.stock === now.stock
-      ? { ...rest, ...(across === undefined ? {} : { across }) }
-      : rest;
-  return ok({ ...build, rods: replaced(build.rods, id, () => ({ ...kept, ...patch, id })) });
-}
-
-/** Move one end of a rod, keeping it inside a sensible distance of the board. */
-export function moveRodEnd(build: Build, id: string, which: 'from' | 'to', end: RodEnd): Change {
-  const at = end.at.map((x) => Number(clamp(x, -2000, 2000).toFixed(2))) as unknown as RodEnd['at'];
-  return setRod(build, id, { [which]: { on: end.on, at } });
-}
-
-export const removeRod = (build: Build, id: string): Build => ({
-  ...build,
-  rods: build.rods.filter((r) => r.id !== id),
-});
-
-/** Tick a step off, or take the tick back. */
-export function tick(build: Build, step: string, at: string | undefined): Build {
-  const rest = build.bench.done.filter((d) => d.step !== step);
-  return { ...build, bench: { ...build.bench, done: at === undefined ? rest : [...rest, { step, at }] } };
+/**
+ * Tick a step off, or take the tick back.
+ * @param also steps that are done in one with it
+ */
+export function tick(
+  build: Build,
+  step: string,
+  at: string | undefined,
+  also: readonly string[] = [],
+): Build {
+  const ids = [step, ...also];
+  const rest = build.bench.done.filter((d) => !ids.includes(d.step));
+  const now = at === undefined ? [] : ids.map((id) => ({ step: id, at }));
+  return { ...build, bench: { ...build.bench, done: [...rest, ...now] } };
 }
 
 /**

@@ -20,6 +20,7 @@ export {
   type Vec,
 } from '../solids/index.ts';
 export * from './place.ts';
+export * from './rod-line.ts';
 export { girthAt } from './wrap.ts';
 export * from './overlap.ts';
 export * from './weigh.ts';
@@ -35,6 +36,7 @@ export * from './extent.ts';
 export * from './elevation.ts';
 export * from './scale.ts';
 export * from './edit.ts';
+export * from './edit-rods.ts';
 export {
   addPiece,
   duplicatePiece,
@@ -44,13 +46,17 @@ export {
   reorder,
   reseat,
   setPiece,
+  setRests,
   setSeat,
   togglePair,
 } from './edit-pieces.ts';
 export * from './edit-form.ts';
+export * from './over-core.ts';
 export * from './edit-parts.ts';
 export * from './edit-paste.ts';
 export * from './edit-stack.ts';
+export * from './edit-steps.ts';
+export * from './edit-workshop.ts';
 export * from './textures.ts';
 export * from './covers.ts';
 export * from './paste-line.ts';

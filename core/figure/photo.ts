@@ -1,4 +1,4 @@
-import { fail, ok, type Mm, type Result } from '../quantity/index.ts';
+import { fail, ok, solveLinear, type Mm, type Result } from '../quantity/index.ts';
 
 /** A known length on a picture: so many millimetres, so many picture points, and how sure of each. */
 export interface KnownLength {
@@ -40,29 +40,6 @@ export function lengthOnPhoto(
 
 export type Spot = readonly [number, number];
 
-/** Solve a small set of linear equations by elimination with the largest pivot; undefined when it has no answer. */
-function solved(rows: readonly (readonly number[])[], right: readonly number[]): number[] | undefined {
-  const n = right.length;
-  const m = rows.map((row, i) => [...row, right[i]!]);
-  for (let c = 0; c < n; c++) {
-    let pivot = c;
-    for (let r = c + 1; r < n; r++) if (Math.abs(m[r]![c]!) > Math.abs(m[pivot]![c]!)) pivot = r;
-    if (Math.abs(m[pivot]![c]!) < 1e-12) return undefined;
-    [m[c], m[pivot]] = [m[pivot]!, m[c]!];
-    for (let r = c + 1; r < n; r++) {
-      const f = m[r]![c]! / m[c]![c]!;
-      for (let k = c; k <= n; k++) m[r]![k]! -= f * m[c]![k]!;
-    }
-  }
-  const x = new Array<number>(n).fill(0);
-  for (let r = n - 1; r >= 0; r--) {
-    let sum = m[r]![n]!;
-    for (let k = r + 1; k < n; k++) sum -= m[r]![k]! * x[k]!;
-    x[r] = sum / m[r]![r]!;
-  }
-  return x;
-}
-
 const inLine = (a: Spot, b: Spot, c: Spot): boolean => {
   const cross = (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
   return (
@@ -88,7 +65,7 @@ export function straighten(seen: readonly Spot[], flat: readonly Spot[]): Result
     rows.push([x, y, 1, 0, 0, 0, -u * x, -u * y], [0, 0, 0, x, y, 1, -v * x, -v * y]);
     right.push(u, v);
   });
-  const h = solved(rows, right);
+  const h = solveLinear(rows, right);
   if (!h) return fail('Those four corners cannot be made straight: mark them once more.', 'corners');
   return ok(([x, y]) => {
     const w = h[6]! * x + h[7]! * y + 1;

@@ -12,6 +12,7 @@ import {
   type Vec,
 } from '../solids/index.ts';
 import { BOARD, type Build, type Piece, type Rod, type RodEnd, type Seat } from './build.ts';
+import { pointsOf, type Line } from './rod-line.ts';
 import { wrapRound } from './wrap.ts';
 
 /** One body standing in space. A pair has two, a batch as many as are alike. */
@@ -169,16 +170,26 @@ export interface PlacedRod {
   readonly rod: Rod;
   readonly from: Vec;
   readonly to: Vec;
+  /** From `from` over its bends to `to`. */
+  readonly line: Line;
   readonly index: number;
 }
 
-/** Every rod as it runs, pairs mirrored. */
-export function placeRods(build: Build): PlacedRod[] {
-  return build.rods.flatMap((rod) => {
-    const from = rodEndAt(build, rod.from);
-    const to = rodEndAt(build, rod.to);
-    const one: PlacedRod = { rod, from, to, index: 0 };
-    if (!rod.pair) return [one];
-    return [one, { rod, from: [-from[0], from[1], from[2]], to: [-to[0], to[1], to[2]], index: 1 }];
+/** A rod as it runs; a pair is two, mirrored. */
+export function placeRod(build: Build, rod: Rod): PlacedRod[] {
+  const line = pointsOf(rod).map((end) => rodEndAt(build, end));
+  const placed = (points: Line, index: number): PlacedRod => ({
+    rod,
+    from: points[0]!,
+    to: points.at(-1)!,
+    line: points,
+    index,
   });
+  const one = placed(line, 0);
+  if (!rod.pair) return [one];
+  const mirrored = line.map(([x, y, z]): Vec => [-x, y, z]);
+  return [one, placed(mirrored, 1)];
 }
+
+/** Every rod as it runs, pairs mirrored. */
+export const placeRods = (build: Build): PlacedRod[] => build.rods.flatMap((rod) => placeRod(build, rod));

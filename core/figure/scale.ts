@@ -2,6 +2,7 @@ import { bisect, fail, ok, type Mm, type Result } from '../quantity/index.ts';
 import { scaleForm } from '../solids/index.ts';
 import type { Build, Place } from './build.ts';
 import { height } from './extent.ts';
+import { mapPoints } from './rod-line.ts';
 
 const scaled = ([x, y, z]: Place, k: number): Place => [
   Number((x * k).toFixed(3)),
@@ -23,8 +24,7 @@ export function scaleFigure(build: Build, k: number): Build {
     })),
     rods: build.rods.map((r) => ({
       ...r,
-      from: { ...r.from, at: scaled(r.from.at, k) },
-      to: { ...r.to, at: scaled(r.to.at, k) },
+      ...mapPoints(r, (end) => ({ ...end, at: scaled(end.at, k) })),
     })),
   };
 }

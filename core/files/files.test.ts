@@ -251,6 +251,38 @@ describe('versions', () => {
     expect(plan(read.value).paste.map((b) => b.mix.value)).toEqual([160, 60, 500, 75, 95, 35]);
   });
 
+  it('still opens the stored example of version 3, and its rods are what they were', () => {
+    const text = readFileSync(new URL('./examples/v3.spindle.json', import.meta.url), 'utf8');
+    const old = JSON.parse(text) as { version: number; rods: unknown[] };
+    expect(old.version).toBe(3);
+    const read = readBuild(text);
+    if (!read.ok) throw new Error(read.problem.text);
+    expect(read.value.measured).toEqual([]);
+    expect(read.value.rods).toEqual(old.rods);
+    expect(read.value.brief.loads).toBeUndefined();
+    // the worst share of version 3, from the report of that day
+    expect(Math.max(...plan(read.value).bones.rods.map((r) => r.worst!.use.value))).toBeCloseTo(
+      4.619397413210265,
+      6,
+    );
+  });
+
+  it('still opens the stored example of version 4, with one pair of hands and room enough', () => {
+    const text = readFileSync(new URL('./examples/v4.spindle.json', import.meta.url), 'utf8');
+    const old = JSON.parse(text) as { version: number; hours: unknown[]; steps: object };
+    expect(old.version).toBe(4);
+    const read = readBuild(text);
+    if (!read.ok) throw new Error(read.problem.text);
+    expect(read.value.workshop).toEqual({
+      helpers: [],
+      tools: { oven: 1, turntable: 1, airbrush: 1 },
+      space: {},
+    });
+    expect(read.value.hours).toEqual(old.hours);
+    expect(read.value.steps).toEqual(old.steps);
+    expect(plan(read.value, { runs: 1 }).days.people).toEqual(['you']);
+  });
+
   it('does not bring forward what it has no way for', () => {
     expect(migrated({}, 0)).toBeUndefined();
     expect(migrated({ a: 1 }, BUILD_VERSION)).toEqual({ a: 1 });

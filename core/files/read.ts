@@ -1,4 +1,5 @@
-import { BOARD, BUILD_FORMAT, BUILD_VERSION, type Build } from '../figure/index.ts';
+import { BOARD, BUILD_FORMAT, BUILD_VERSION, pointsOf, type Build } from '../figure/index.ts';
+import { checkMeasurement } from '../bones/index.ts';
 import { checkBlend } from '../pastes/index.ts';
 import { fail, isDay, ok, type Result } from '../quantity/index.ts';
 import { checkForm } from '../solids/index.ts';
@@ -55,9 +56,15 @@ function sense(build: Build): string | undefined {
   for (const r of build.reserves)
     if (r.keepBy !== undefined && !isDay(r.keepBy)) return `Offcut “${r.name}”: ${r.keepBy} is no day.`;
   for (const r of build.rods)
-    for (const end of [r.from, r.to])
+    for (const end of pointsOf(r))
       if (end.on !== BOARD && !pieces.has(end.on))
         return `Rod “${r.name}” ends in a piece that is not in the file: “${end.on}”.`;
+  for (const d of build.dates ?? []) if (!isDay(d.date)) return `The hours of a date: ${d.date} is no day.`;
+  for (const m of build.measured) {
+    const checked = checkMeasurement(m);
+    if (!checked.ok) return `Test of “${m.of}”: ${checked.problem.text}`;
+    if (!isDay(m.on)) return `Test of “${m.of}”: ${m.on} is no day.`;
+  }
   return undefined;
 }
 

@@ -1,5 +1,14 @@
-import { RODS, STACK_KINDS } from '../bones/index.ts';
-import { BUILD_FORMAT, BUILD_VERSION, TEXTURES } from '../figure/index.ts';
+import { HOME_TESTS, PUSH_LIMITS, RODS, STACK_KINDS, TIER_BOARDS } from '../bones/index.ts';
+import {
+  BUILD_FORMAT,
+  BUILD_VERSION,
+  MOST_BENDS,
+  SPACES,
+  STEP_KINDS,
+  TEXTURES,
+  TOOLS,
+} from '../figure/index.ts';
+import { PLACES, QUESTIONS } from '../firming/index.ts';
 import {
   BATTERS,
   EDIBLE_DENSITY,
@@ -75,12 +84,13 @@ const cakeSchema = record(
           width: number(40, 800),
           height: number(20, 400),
           cover: record({ thickness: number(1, 20), blend: id, colour: id }),
+          board: record({ kind: oneOf(Object.keys(TIER_BOARDS)), width: number(30, 900) }),
           posts: record({
             stock: oneOf(RODS.map((r) => r.id)),
             number: { type: 'integer', minimum: 1, maximum: 12 },
           }),
         },
-        ['posts'],
+        ['board', 'posts'],
       ),
       12,
     ),
@@ -105,17 +115,109 @@ const stackSchema = record(
   {
     thread: { type: 'integer', enum: [6, 8, 10, 12] },
     items: list(
-      record({
-        id,
-        kind: oneOf(Object.keys(STACK_KINDS)),
-        name,
-        thick: number(0, 600),
-      }),
+      record(
+        {
+          id,
+          kind: oneOf(Object.keys(STACK_KINDS)),
+          name,
+          thick: number(0, 600),
+          width: number(20, 900),
+          weight: number(1, 50_000),
+          made: oneOf(['mdf', 'plywood']),
+        },
+        ['width', 'weight', 'made'],
+      ),
       40,
     ),
     cutAt: number(0, 3000),
   },
   ['cutAt'],
+);
+
+const CLOCK = '^([01]\\d|2[0-3]):[0-5]\\d$';
+const LOCAL_TIME = '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$';
+const stepId = { type: 'string', minLength: 1, maxLength: 200 };
+const hoursSchema = list(
+  record(
+    {
+      day: { type: 'integer', minimum: 1, maximum: 7 },
+      from: { type: 'string', pattern: CLOCK },
+      to: { type: 'string', pattern: CLOCK },
+      ifNeeded: { type: 'boolean' },
+    },
+    ['ifNeeded'],
+  ),
+  60,
+);
+
+const workshopSchema = record(
+  {
+    helpers: list(
+      record(
+        {
+          id,
+          name,
+          hours: hoursSchema,
+          pace: number(0.3, 4),
+          does: list(oneOf(STEP_KINDS), STEP_KINDS.length),
+        },
+        ['does'],
+      ),
+      8,
+    ),
+    tools: record(
+      Object.fromEntries(TOOLS.map((t) => [t, { type: 'integer', minimum: 0, maximum: 20 }])),
+      TOOLS,
+    ),
+    space: record(Object.fromEntries(SPACES.map((t) => [t, number(0, 100_000)])), SPACES),
+    paces: record(Object.fromEntries(STEP_KINDS.map((t) => [t, number(0.2, 5)])), STEP_KINDS),
+  },
+  ['paces'],
+);
+
+const pushSchema = record(
+  Object.fromEntries(Object.entries(PUSH_LIMITS).map(([k, [least, most]]) => [k, number(least, most)])),
+);
+const JOURNEYS = ['table', 'carry', 'carFlat', 'carSeat', 'carHard'];
+
+const seenSchema = record(
+  {
+    id: { type: 'string', minLength: 1, maxLength: 80 },
+    at: text(40),
+    build: text(120),
+    piece: text(120),
+    question: oneOf(QUESTIONS),
+    saw: oneOf(['just', 'yes', 'not', 'cracked', 'sagged', 'squashed']),
+    minutes: number(0.1, 60 * 24 * 30),
+    note: text(1000),
+    picture: text(80),
+    paste: record({ base: oneOf(MATERIAL_IDS), gumPaste: number(0, 100), powder: number(0, POWDER_MOST) }),
+    body: record({
+      volume: number(0.01, 1e9),
+      area: number(0.01, 1e7),
+      depth: number(0.01, 1000),
+      facing: number(0.01, 3000),
+      thickness: number(0.01, 2000),
+      kind: oneOf(['rod', 'sheet']),
+      coat: { type: 'boolean' },
+    }),
+    spells: list(
+      record(
+        {
+          until: number(0, 1e5),
+          temperature: number(-30, 60),
+          humidity: number(0, 1),
+          air: number(0.01, 5),
+          wrapped: { type: 'boolean' },
+        },
+        ['until', 'wrapped'],
+      ),
+      20,
+      1,
+    ),
+    duty: { type: 'object', additionalProperties: number(-1e6, 1e9), maxProperties: 12 },
+  },
+  ['picture'],
 );
 
 /** JSON Schema (draft 2020-12) of a build, made from the same registries the app offers, so that they cannot drift. */
@@ -129,14 +231,26 @@ export const buildSchema = {
       version: { const: BUILD_VERSION },
       id: { type: 'string', minLength: 1, maxLength: 80 },
       name,
-      brief: record({
-        due: { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$' },
-        zone: { type: 'string', minLength: 1, maxLength: 60 },
-        journey: oneOf(['table', 'carry', 'carFlat', 'carSeat', 'carHard']),
-        grip: oneOf(['bare', 'box', 'seat', 'mat']),
-        note: text(4000),
-      }),
-      room: record({ temperature: number(5, 40), humidity: number(5, 95), air: number(0.02, 3) }),
+      brief: record(
+        {
+          due: { type: 'string', pattern: LOCAL_TIME },
+          zone: { type: 'string', minLength: 1, maxLength: 60 },
+          journey: oneOf(JOURNEYS),
+          grip: oneOf(['bare', 'box', 'seat', 'mat']),
+          loads: record(Object.fromEntries(JOURNEYS.map((j) => [j, pushSchema])), JOURNEYS),
+          note: text(4000),
+        },
+        ['loads'],
+      ),
+      room: record(
+        {
+          temperature: number(5, 40),
+          humidity: number(5, 95),
+          air: number(0.02, 3),
+          night: record({ temperature: number(0, 40), humidity: number(5, 95) }),
+        },
+        ['night'],
+      ),
       board: record({
         shape: oneOf(['round', 'square']),
         width: number(20, 1500),
@@ -210,8 +324,10 @@ export const buildSchema = {
             hidden: oneOf(['none', 'under', 'back', 'front', 'left', 'right', 'top']),
             breaks: number(0, 60),
             glue: oneOf(GLUES.map((g) => g.id)),
+            built: oneOf(['there', 'dummy', 'foam']),
+            rests: list(record({ place: oneOf(Object.keys(PLACES)), hours: number(0.1, 200) }), 6, 1),
           },
-          ['glue'],
+          ['glue', 'built', 'rests'],
         ),
         600,
       ),
@@ -223,23 +339,25 @@ export const buildSchema = {
             stock: oneOf(RODS.map((r) => r.id)),
             from: rodEnd,
             to: rodEnd,
+            bends: list(rodEnd, MOST_BENDS, 1),
             pair: { type: 'boolean' },
             sleeved: { type: 'boolean' },
             across: number(0.1, 40),
             bundle: name,
             shown: { type: 'boolean' },
           },
-          ['across', 'bundle', 'shown'],
+          ['bends', 'across', 'bundle', 'shown'],
         ),
         200,
       ),
-      hours: list(
-        record({
-          day: { type: 'integer', minimum: 1, maximum: 7 },
-          from: { type: 'string', pattern: '^([01]\\d|2[0-3]):[0-5]\\d$' },
-          to: { type: 'string', pattern: '^([01]\\d|2[0-3]):[0-5]\\d$' },
-        }),
-        60,
+      hours: hoursSchema,
+      dates: list(
+        record(
+          { date: day, from: { type: 'string', pattern: CLOCK }, to: { type: 'string', pattern: CLOCK } },
+          ['from', 'to'],
+        ),
+        200,
+        1,
       ),
       practice: record({
         spare: number(0, 100),
@@ -249,6 +367,7 @@ export const buildSchema = {
         saves: { type: 'boolean' },
         pace: number(0.3, 4),
       }),
+      workshop: workshopSchema,
       cake: cakeSchema,
       portions: record({
         piece: id,
@@ -260,8 +379,61 @@ export const buildSchema = {
       }),
       stack: stackSchema,
       reserves: list(reserveSchema, 200),
-      bench: record({ done: list(record({ step: text(200), at: text(40) }), 4000) }),
+      measured: list(
+        record({
+          id,
+          test: oneOf(HOME_TESTS.map((t) => t.id)),
+          of: { type: 'string', minLength: 1, maxLength: 60 },
+          on: day,
+          readings: { type: 'object', additionalProperties: number(0, 50_000), maxProperties: 8 },
+        }),
+        100,
+      ),
+      log: list(seenSchema, 2000),
+      steps: record(
+        {
+          own: list(
+            record(
+              {
+                id: { type: 'string', pattern: '^own:[a-z0-9-]{1,60}$' },
+                title: name,
+                minutes: number(1, 600),
+                after: stepId,
+                wait: number(0, 20_000),
+                before: stepId,
+                piece: id,
+                tool: oneOf(TOOLS),
+              },
+              ['after', 'wait', 'before', 'piece', 'tool'],
+            ),
+            200,
+          ),
+          minutes: { type: 'object', additionalProperties: number(1, 600), maxProperties: 1000 },
+          left: list(stepId, 1000),
+          rather: oneOf(['fewer', 'later', 'nights', 'fresher']),
+          parts: {
+            type: 'object',
+            additionalProperties: { type: 'integer', minimum: 1, maximum: 12 },
+            maxProperties: 300,
+          },
+          joined: list(list(stepId, 12, 2), 100),
+          agreed: {
+            type: 'object',
+            additionalProperties: { type: 'string', pattern: LOCAL_TIME },
+            maxProperties: 1000,
+          },
+          pins: {
+            type: 'object',
+            additionalProperties: { type: 'string', pattern: LOCAL_TIME },
+            maxProperties: 300,
+          },
+        },
+        ['pins', 'rather', 'parts', 'joined', 'agreed'],
+      ),
+      bench: record({ from: text(40), done: list(record({ step: text(200), at: text(40) }), 4000) }, [
+        'from',
+      ]),
     },
-    ['portions', 'stack'],
+    ['portions', 'stack', 'dates'],
   ),
 };

@@ -1,7 +1,16 @@
 import { normalCdf, once, type Reckoned } from '../quantity/index.ts';
 import type { PasteLaw } from './paste-law.ts';
-import { CLOSING, marginOf, OF_FIRMNESS, type Duty, type Question } from './margins.ts';
-import { slabOf, sweep, type Air, type DryingSlab, type History, type SweepOptions } from './sweep.ts';
+import { movedBy, NOTHING_LEARNED, type Learned, type Weights } from './learned.ts';
+import { CLOSING, marginOf, type Duty, type Question } from './margins.ts';
+import {
+  slabOf,
+  sweep,
+  type Air,
+  type DryingSlab,
+  type History,
+  type Spell,
+  type SweepOptions,
+} from './sweep.ts';
 
 /** Minutes after shaping: one in ten is faster, one in two, nine in ten; Infinity is not in this room. */
 export interface Band {
@@ -10,25 +19,18 @@ export interface Band {
   readonly slow: number;
 }
 
-/** Spread of what is not known, before anything was logged. Estimates of firming.md section 9. */
-export const SPREAD = {
-  /** ln time of one kitchen against another. */
-  kitchen: 0.3,
-  /** ln firmness of an ingredient against the table. */
-  ingredient: 0.2,
-  /** Humidity in the room is known to five points. */
-  humidity: 0.05,
-  /** Sizes come out within a tenth. */
-  size: 1.1,
-};
+/** Spread of what is put in: humidity to five points, sizes to a tenth. What a kitchen taught is the rest. */
+export const SPREAD = { humidity: 0.05, size: 1.1 };
 
 /** The three sweeps a band is made from: as given, damper, larger; each is run when it is first asked for. */
 export interface Family {
   readonly likely: History;
   readonly damper: History;
   readonly larger: History;
-  /** √Σ w² over the ingredients, the lever of an ingredient being firmer than listed. */
-  readonly ingredients: number;
+  /** Shares of the ingredients, the lever of one of them being firmer than listed. */
+  readonly weights: Weights;
+  /** Written out, a family is what it is made of; its three histories would fill pages. */
+  readonly toJSON: () => { weights: Weights };
 }
 
 // The two neighbours only measure a slope: a coarser sweep serves, and all three use it so that differences are clean.
@@ -45,8 +47,8 @@ export function familyOf(
     kind: 'rod' | 'sheet';
     coat: boolean;
   },
-  air: Air,
-  ingredients: number,
+  air: Air | readonly Spell[],
+  weights: Weights,
 ): Family {
   const slab = (k: number): DryingSlab =>
     slabOf(
@@ -59,21 +61,23 @@ export function familyOf(
       body.coat,
     );
   const one = slab(1);
-  const damp = { ...air, humidity: Math.min(0.99, air.humidity + SPREAD.humidity) };
+  const damper = (a: Air): Air => ({ ...a, humidity: Math.min(0.99, a.humidity + SPREAD.humidity) });
+  const damp = 'length' in air ? air.map((s) => ({ ...s, air: damper(s.air) })) : damper(air);
   const likely = once(() => sweep(law, one, air));
-  const damper = once(() => sweep(law, one, damp, COARSE));
+  const moist = once(() => sweep(law, one, damp, COARSE));
   const larger = once(() => sweep(law, slab(SPREAD.size), air, COARSE));
   return {
     get likely() {
       return likely();
     },
     get damper() {
-      return damper();
+      return moist();
     },
     get larger() {
       return larger();
     },
-    ingredients,
+    weights,
+    toJSON: () => ({ weights }),
   };
 }
 
@@ -100,33 +104,38 @@ const HOPELESS = -2.6;
 
 /**
  * Fast, likely and slow minutes for one question.
- * P(yes by t) = Φ(m ÷ √((dm/dln t · 0.3)² + (0.2 w)² + Δhumidity² + Δsize²)); the band is where P is 0.1, 0.5, 0.9.
+ * P(yes by t) = Φ((m + φ w) ÷ √(j′ C j + Δhumidity² + Δsize²)), j = (−dm/dln t, w), with times drawn out by e^θ; the band is
+ * where P is 0.1, 0.5, 0.9. Nothing seen yet, C is 0.3² for the kitchen and 0.2² for each ingredient.
  * For closing questions P is the chance that it has closed.
  */
-export function bandOf(family: Family, question: Question, duty: Duty = {}): Band | undefined {
+export function bandOf(
+  family: Family,
+  question: Question,
+  duty: Duty = {},
+  learned: Learned = NOTHING_LEARNED,
+): Band | undefined {
   const h = family.likely;
   const margin = marginOf(h, question, duty);
   const damp = marginOf(family.damper, question, duty);
   const large = marginOf(family.larger, question, duty);
   if (!margin || !damp || !large) return undefined;
   const sign = CLOSING.has(question) ? -1 : 1;
-  const firm = OF_FIRMNESS.has(question) ? SPREAD.ingredient * family.ingredients : 0;
+  const { shift, variance } = movedBy(learned, question, family.weights);
   const n = h.seconds.length;
   const wanted = [0.1, 0.5, 0.9];
   const found = [Infinity, Infinity, Infinity];
   let lastP = 0;
   for (let i = 1; i < n; i++) {
     const m = margin(i);
+    const moved = m + shift;
     // so far from the answer that no spread there is could bring it near: nothing to work out yet
-    if (sign * m < HOPELESS) continue;
+    if (sign * moved < HOPELESS) continue;
     const j = Math.max(2, i);
     const slope = (margin(j) - margin(j - 1)) / Math.log(h.seconds[j]! / h.seconds[j - 1]!);
     const dDamp = at(family.damper, damp, h.seconds[i]!) - m;
     const dLarge = at(family.larger, large, h.seconds[i]!) - m;
-    const spread = Math.sqrt(
-      (slope * SPREAD.kitchen) ** 2 + firm * firm + dDamp * dDamp + dLarge * dLarge + 1e-4,
-    );
-    const p = normalCdf((sign * m) / spread);
+    const spread = Math.sqrt(variance(slope) + dDamp * dDamp + dLarge * dLarge + 1e-4);
+    const p = normalCdf((sign * moved) / spread);
     for (let q = 0; q < 3; q++)
       if (found[q] === Infinity && p >= wanted[q]!) {
         const a = h.seconds[i - 1]!;
@@ -137,7 +146,8 @@ export function bandOf(family: Family, question: Question, duty: Duty = {}): Ban
     if (found[2] !== Infinity) break;
     lastP = p;
   }
-  return { fast: found[0]!, likely: found[1]!, slow: found[2]! };
+  const slower = Math.exp(learned.theta);
+  return { fast: found[0]! * slower, likely: found[1]! * slower, slow: found[2]! * slower };
 }
 
 /** A band as a figure with its range, for the screens' why. */

@@ -86,6 +86,34 @@ export const squashShare = (pressure: number, yieldStress: number): number => {
   return reserve >= 1 ? LAW.yieldStrain / reserve : Math.min(0.6, 1 - reserve + LAW.yieldStrain);
 };
 
+/** Height a piece loses when what rests on it is set on so many minutes after it was shaped. */
+export function squashed(
+  name: string,
+  rise: Reckoned,
+  f: PieceFirming | undefined,
+  fact: SeatFacts | undefined,
+  minutes: number,
+): Reckoned {
+  const load = given('Rests on it', fact?.load ?? 0, 'g');
+  const rods = given('Carried past it by rods', 100 * (fact?.loadOnRods ?? 0), '%');
+  const face = given('Face of the seat', Math.max(1, fact?.loadContact || fact?.section || 1), 'mm²');
+  const pressure = reckon(
+    'Pressure on it',
+    'kPa',
+    'load × g × (1 − on rods) ÷ face',
+    [load, rods, face],
+    (g, r, a) => (g * GRAVITY * (1 - r / 100)) / a,
+  );
+  return reckon(
+    name,
+    'mm',
+    'rise × share squashed: 0.023 ÷ reserve up to yield, 1 − reserve beyond',
+    [rise, pressure, given('Yields at', f?.yieldAfter(Number.isFinite(minutes) ? minutes : 0) ?? 0, 'kPa')],
+    (h, p, y) => h * squashShare(p, y),
+    'estimate',
+  );
+}
+
 /** Shoes to hat: what each stage adds, and what it loses by being soft when the next is set on it. */
 export function heightBudget(
   build: Build,
@@ -106,30 +134,8 @@ export function heightBudget(
     const rise = given(`${piece.name} adds`, Math.max(0, (feet[k + 1] ?? top) - feet[k]!), 'mm');
     const f = firming.get(piece.id);
     const fact = facts.get(piece.id);
-    const load = given('Rests on it', fact?.load ?? 0, 'g');
-    const rods = given('Carried past it by rods', 100 * (fact?.loadOnRods ?? 0), '%');
-    const face = given('Face of the seat', Math.max(1, fact?.loadContact || fact?.section || 1), 'mm²');
-    const pressure = reckon(
-      'Pressure on it',
-      'kPa',
-      'load × g × (1 − on rods) ÷ face',
-      [load, rods, face],
-      (g, r, a) => (g * GRAVITY * (1 - r / 100)) / a,
-    );
     const firmAt = f?.bands.bear?.likely ?? f?.bands.handle?.likely ?? 0;
-    const loss = (name: string, minutes: number) =>
-      reckon(
-        name,
-        'mm',
-        'rise × share squashed: 0.023 ÷ reserve up to yield, 1 − reserve beyond',
-        [
-          rise,
-          pressure,
-          given('Yields at', f?.yieldAfter(Number.isFinite(minutes) ? minutes : 0) ?? 0, 'kPa'),
-        ],
-        (h, p, y) => h * squashShare(p, y),
-        'estimate',
-      );
+    const loss = (name: string, minutes: number) => squashed(name, rise, f, fact, minutes);
     return {
       piece: piece.id,
       name: piece.name,

@@ -2,12 +2,55 @@ import { LAW } from './law.ts';
 import { balanceWater } from './paste-law.ts';
 import type { History } from './sweep.ts';
 
-/** What can be asked of a piece. The first ones become true with time, the last two stop being true. */
+/** What can be asked of a piece. Most become true with time; sticking, texturing and bending stop being true. */
 export type Question =
-  'tack' | 'skin' | 'touch' | 'pose' | 'handle' | 'bear' | 'stand' | 'hard' | 'dry' | 'texture' | 'bend';
+  | 'tack'
+  | 'skin'
+  | 'touch'
+  | 'pose'
+  | 'handle'
+  | 'bear'
+  | 'stand'
+  | 'hard'
+  | 'dry'
+  | 'stick'
+  | 'texture'
+  | 'bend';
+
+/** All of them, in the order in which they mostly come true, then the windows that close. */
+export const QUESTIONS: readonly Question[] = [
+  'tack',
+  'skin',
+  'touch',
+  'pose',
+  'handle',
+  'bear',
+  'stand',
+  'hard',
+  'dry',
+  'stick',
+  'texture',
+  'bend',
+];
+
+/** What a person asks of a piece, in words of the bench. */
+export const ASKED: Readonly<Record<Question, { readonly words: string; readonly window?: true }>> = {
+  tack: { words: 'no longer tacky, cuts cleanly' },
+  skin: { words: 'skinned' },
+  touch: { words: 'may be picked up' },
+  pose: { words: 'holds its pose' },
+  handle: { words: 'firm to hold' },
+  bear: { words: 'carries what stands on it, briefly' },
+  stand: { words: 'may be left standing under it' },
+  hard: { words: 'hard right through' },
+  dry: { words: 'dry right through' },
+  stick: { words: 'sticks to itself', window: true },
+  texture: { words: 'takes texture', window: true },
+  bend: { words: 'bends without cracking', window: true },
+};
 
 /** Questions whose answer goes from yes to no. */
-export const CLOSING: ReadonlySet<Question> = new Set(['texture', 'bend']);
+export const CLOSING: ReadonlySet<Question> = new Set(['stick', 'texture', 'bend']);
 
 /** Questions of firmness, where an ingredient firmer than listed matters. */
 export const OF_FIRMNESS: ReadonlySet<Question> = new Set([
@@ -130,6 +173,8 @@ export function marginOf(h: History, question: Question, duty: Duty = {}): Margi
       const need = Math.min(LAW.dryShare * atHalf, 0.9 * here);
       return (i) => ln(h.lossCentre[i]!, need);
     }
+    case 'stick':
+      return (i) => -tack(i);
     case 'texture':
       return (i) => Math.min(Math.log(stretch(i) / 0.25), Math.log(LAW.pressMost / finger(i)));
     case 'bend':

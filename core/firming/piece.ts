@@ -13,9 +13,26 @@ import { given, once, type Reckoned } from '../quantity/index.ts';
 import { dryingOf, type DryingBody } from '../solids/index.ts';
 import { bandFigure, bandOf, familyOf, type Band, type Family } from './band.ts';
 import { CHOCOLATE_YIELD, chocolateAfter, chocolateBand, chocolateReaches, coolingTime } from './cold.ts';
-import type { Duty, Question } from './margins.ts';
+import { weightsOf, type Learned } from './learned.ts';
+import { learnedOf } from './looks.ts';
+import { ASKED, QUESTIONS, type Duty, type Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
-import { slabOf, type Air } from './sweep.ts';
+import { spellsOf } from './places.ts';
+import { reached } from './reached.ts';
+import { slabOf, type Air, type Spell } from './sweep.ts';
+
+/** What a piece is reckoned from when it dries: to draw its curve, to ask what if, to learn from a look. */
+export interface Drying {
+  readonly blend: Blend;
+  readonly body: DryingParts;
+  readonly spells: readonly Spell[];
+  readonly duty: Duty;
+  readonly family: Family;
+}
+
+export interface DryingParts extends DryingBody {
+  readonly coat: boolean;
+}
 
 /** When one piece reaches each state, minutes after it is shaped. */
 export interface PieceFirming {
@@ -24,33 +41,22 @@ export interface PieceFirming {
   readonly bands: Readonly<Partial<Record<Question, Band>>>;
   /** The ones a person opens, with their chain. */
   readonly handle: Reckoned;
+  /** Any of them with its chain; undefined where it is not asked of this piece. */
+  readonly figure: (q: Question) => Reckoned | undefined;
   /** Uniaxial yield of the paste so many minutes after shaping, averaged over its section, kPa. */
   readonly yieldAfter: (minutes: number) => number;
   /** The same after one night in this room: what a rod may lean on. */
   readonly nightYield: number;
   /** Set when the room never lets it get firm; says what would. */
   readonly never: string | undefined;
+  /** How it dries; absent for what sets by cold. */
+  readonly drying?: Drying;
 }
-
-const QUESTIONS: readonly Question[] = [
-  'tack',
-  'skin',
-  'touch',
-  'pose',
-  'handle',
-  'bear',
-  'stand',
-  'hard',
-  'dry',
-  'texture',
-  'bend',
-];
 
 const NIGHT = 12 * 60;
 
-interface Parts extends DryingBody {
+interface Parts extends DryingParts {
   readonly height: number;
-  readonly coat: boolean;
 }
 
 /** The drying body of a piece together with its height. */
@@ -118,6 +124,7 @@ function firmed(
     inputs: () => Reckoned[];
     yieldAfter: (minutes: number) => number;
     never: () => string;
+    drying?: Drying;
   },
 ): PieceFirming {
   const handle = once(() =>
@@ -134,6 +141,11 @@ function firmed(
     get handle() {
       return handle();
     },
+    figure: (q) => {
+      const band = work.bands()[q];
+      const chain = band && work.drying ? reached(work.drying.family, q, work.drying.duty, band) : [];
+      return band && bandFigure(`${piece.name}: ${ASKED[q].words}`, band, rule, [...work.inputs(), ...chain]);
+    },
     yieldAfter: work.yieldAfter,
     get nightYield() {
       return nightYield();
@@ -141,6 +153,7 @@ function firmed(
     get never() {
       return never();
     },
+    ...(work.drying ? { drying: work.drying } : {}),
   };
 }
 
@@ -153,6 +166,7 @@ export function firmPiece(build: Build, instance: Instance, facts: SeatFacts): P
   const blend = blendOf(build, piece);
   const firming = firmingOf(blend);
   const { room } = build;
+  const spells = spellsOf(build, piece.rests);
   const air: Air = { temperature: room.temperature, humidity: room.humidity / 100, speed: room.air };
   const exact = shapeParts(piece);
   const parts: Parts = {
@@ -173,20 +187,18 @@ export function firmPiece(build: Build, instance: Instance, facts: SeatFacts): P
   if (firming.by === 'cold') return firmChocolate(piece, firming.constants, air, parts, inputs);
 
   const law = pasteLaw(firming.constants);
-  const share = blend.gumPaste / 100;
+  const learned = learnedOf(build);
   const key = [
     ...[parts.volume, parts.area, parts.depth, parts.facing, parts.thickness, parts.kind, parts.coat],
-    ...[blend.base, blend.gumPaste, blend.powder, air.temperature, air.humidity, air.speed],
+    ...[blend.base, blend.gumPaste, blend.powder, JSON.stringify(spells)],
   ].join();
-  const family = keep(families, key, () =>
-    familyOf(law, parts, air, Math.hypot(1 - share, share, blend.powder)),
-  );
+  const family = keep(families, key, () => familyOf(law, parts, spells, weightsOf(blend)));
   const duty = dutyOf(instance, facts);
   const bandsOf = () =>
-    keep(bands, `${key}|${JSON.stringify(duty)}`, () => {
+    keep(bands, `${key}|${JSON.stringify(duty)}|${stampOf(learned)}`, () => {
       const all: Bands = {};
       for (const q of QUESTIONS) {
-        const band = bandOf(family, q, duty);
+        const band = bandOf(family, q, duty, learned);
         if (band) all[q] = band;
       }
       return all;
@@ -197,8 +209,18 @@ export function firmPiece(build: Build, instance: Instance, facts: SeatFacts): P
     'drying worked out layer by layer until fingers that press with 75 kPa leave no mark',
     {
       bands: bandsOf,
-      inputs: () => [...inputs(), given('Gum in the paste', law.gum, '%')],
+      inputs: () => [
+        ...inputs(),
+        given('Gum in the paste', law.gum, '%'),
+        ...(learned.entries > 0
+          ? [
+              given('Looks learned from', learned.entries, 'pieces', 'yours'),
+              given('This kitchen’s times, against the table', Math.exp(learned.theta), '×', 'yours'),
+            ]
+          : []),
+      ],
       yieldAfter: (minutes) => yieldAfter(family, minutes),
+      drying: { blend, body: parts, spells, duty, family },
       never: () =>
         family.likely.balance >= 1
           ? `${piece.name} takes up water at ${room.humidity} % humidity and turns sticky. Dry the room below ${Math.floor(law.balance * 100 - 8)} %, or use more gum paste.`
@@ -251,8 +273,22 @@ function firmChocolate(
   });
 }
 
+const stamps = new WeakMap<Learned, string>();
+/** What was learned, as part of a key. */
+function stampOf(learned: Learned): string {
+  let stamp = stamps.get(learned);
+  if (stamp === undefined)
+    stamps.set(
+      learned,
+      (stamp = learned.entries === 0 ? '' : JSON.stringify([learned.theta, learned.phi, learned.cov])),
+    );
+  return stamp;
+}
+
 interface Firmed {
   readonly room: Build['room'];
+  readonly hours: Build['hours'];
+  readonly log: Build['log'];
   readonly blend: Blend;
   readonly facts: SeatFacts;
   readonly firming: PieceFirming;
@@ -272,12 +308,18 @@ export function firmAll(build: Build, facts: ReadonlyMap<string, SeatFacts>): Ma
     if (!known) continue;
     const blend = blendOf(build, instance.piece);
     const before = firmedBefore.get(instance);
-    if (before?.room === room && before.blend === blend && sameFacts(before.facts, known)) {
+    if (
+      before?.room === room &&
+      before.hours === build.hours &&
+      before.log === build.log &&
+      before.blend === blend &&
+      sameFacts(before.facts, known)
+    ) {
       out.set(instance.piece.id, before.firming);
       continue;
     }
     const firming = firmPiece(build, instance, known);
-    firmedBefore.set(instance, { room, blend, facts: known, firming });
+    firmedBefore.set(instance, { room, hours: build.hours, log: build.log, blend, facts: known, firming });
     out.set(instance.piece.id, firming);
   }
   return out;

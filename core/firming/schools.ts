@@ -13,6 +13,7 @@ import { given, reckon, type Reckoned } from '../quantity/index.ts';
 import { bandFigure, bandOf, familyOf, type Band } from './band.ts';
 import type { Duty, Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
+import { weightsOf } from './learned.ts';
 import type { Air } from './sweep.ts';
 
 /** The piece each job is thought through with, what is asked of it, and how long hands need before it closes. */
@@ -136,13 +137,7 @@ function crackRisk(closes: Band, hands: number, powder: number): CrackRisk {
 function answerOf(trial: Trial, name: string, blend: Blend, air: Air): DoseAnswer {
   const law = firmingOf(blend);
   if (law.by !== 'drying') throw new Error('schools are for pastes that dry');
-  const share = blend.gumPaste / 100;
-  const family = familyOf(
-    pasteLaw(law.constants),
-    trial.body,
-    air,
-    Math.hypot(1 - share, share, blend.powder),
-  );
+  const family = familyOf(pasteLaw(law.constants), trial.body, air, weightsOf(blend));
   const firm = bandOf(family, trial.firm, trial.duty) ?? NEVER;
   const closes = bandOf(family, trial.closes, trial.duty) ?? NEVER;
   const from = [
@@ -200,7 +195,12 @@ export function byFeel(job: Job, from: Blend, room: Room): Reckoned {
     if (law.by !== 'drying') return NEVER;
     return (
       bandOf(
-        familyOf(pasteLaw(law.constants), trial.body, air, Math.hypot(1, powder)),
+        familyOf(
+          pasteLaw(law.constants),
+          trial.body,
+          air,
+          weightsOf({ base: from.base, gumPaste: 0, powder }),
+        ),
         trial.firm,
         trial.duty,
       ) ?? NEVER

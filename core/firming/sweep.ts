@@ -23,6 +23,20 @@ export interface Air {
   readonly speed: number;
 }
 
+/** A stretch of time in one kind of air; the last one goes on for ever. */
+export interface Spell {
+  /** Ends so many seconds after shaping. */
+  readonly until: number;
+  readonly air: Air;
+  /** In a bag or a closed box: next to nothing evaporates. */
+  readonly wrapped?: boolean;
+}
+
+/** Share of the evaporation that goes on in a bag or a closed box; chosen to match common practice. */
+const WRAPPED = 0.03;
+/** First step after the air has changed, s: the surface answers within a minute. */
+const AFTER_CHANGE = 20;
+
 /** What one sweep finds, one value per moment. Stresses in kPa, temperatures in °C, losses as shares of the first water. */
 export interface History {
   readonly seconds: Float64Array;
@@ -39,6 +53,7 @@ export interface History {
   readonly lossMean: Float64Array;
   readonly law: PasteLaw;
   readonly slab: DryingSlab;
+  /** Where it stands in the end. */
   readonly air: Air;
   readonly balance: number;
 }
@@ -164,18 +179,42 @@ function layGrid(slab: DryingSlab, n: number, firstCell: number): Sums {
  * Dry one body in one room: a linearly implicit second-order sweep over graded cells and growing time steps.
  * Within 1 % (median) and 6 % (worst) of the fine reference in every event time; see firming/reference.ts.
  */
-export function sweep(law: PasteLaw, slab: DryingSlab, air: Air, options: SweepOptions = {}): History {
+export function sweep(
+  law: PasteLaw,
+  slab: DryingSlab,
+  air: Air | readonly Spell[],
+  options: SweepOptions = {},
+): History {
+  const spells: readonly Spell[] = 'length' in air ? air : [{ until: Infinity, air }];
   const { cells: n, ratio, firstStep, firstCell, end, rest } = { ...SWEEP, ...options };
   const sums = layGrid(slab, n, firstCell);
   for (let i = 0; i < n; i++) water[i] = before[i] = 1;
 
-  const { temperature: T, humidity, speed } = air;
-  const D0 = law.diffusivity * arrhenius(T, LAW.activation);
   const kD = law.diffusivityFall;
-  const evaporation =
-    (massTransfer(slab.facing, speed, T, law.balance) * saturationDensity(T)) /
-    (law.dryDensity * law.freshWater);
-  const cooling = (law.density * LAW.heat * slab.bulk) / heatTransfer(slab.facing, speed, T);
+  let spell = 0;
+  let since = 0;
+  let began = LAW.handWarm;
+  let T = 0;
+  let humidity = 0;
+  let D0 = 0;
+  let evaporation = 0;
+  let cooling = 1;
+  const warmAt = (t: number): number => T + (began - T) * Math.exp(-(t - since) / cooling);
+  const enter = (k: number, t: number): void => {
+    const { air: next, wrapped } = spells[k]!;
+    began = k === 0 ? LAW.handWarm : warmAt(t);
+    since = t;
+    spell = k;
+    T = next.temperature;
+    humidity = next.humidity;
+    D0 = law.diffusivity * arrhenius(T, LAW.activation);
+    evaporation =
+      ((massTransfer(slab.facing, next.speed, T, law.balance) * saturationDensity(T)) /
+        (law.dryDensity * law.freshWater)) *
+      (wrapped ? WRAPPED : 1);
+    cooling = (law.density * LAW.heat * slab.bulk) / heatTransfer(slab.facing, next.speed, T);
+  };
+  enter(0, 0);
   const inverse = 1 / law.isotherm;
   const r0 = law.balanceRatio;
   const toSurface = slab.depth - centre[n - 1]!;
@@ -183,7 +222,7 @@ export function sweep(law: PasteLaw, slab: DryingSlab, air: Air, options: SweepO
   const perDry = 1 / law.dryYield;
   const lnFresh = Math.log(law.freshYield);
 
-  const steps = Math.ceil(Math.log(end / firstStep) / Math.log(ratio)) + 24;
+  const steps = (Math.ceil(Math.log(end / firstStep) / Math.log(ratio)) + 24) * spells.length;
   const column = () => new Float64Array(steps);
   const out = {
     seconds: column(),
@@ -203,7 +242,7 @@ export function sweep(law: PasteLaw, slab: DryingSlab, air: Air, options: SweepO
   const record = (t: number): void => {
     const minutes = t / 60;
     const gum = law.gum * (1 - Math.exp(-(rest + minutes) / LAW.hydrateTime));
-    const warm = T + (LAW.handWarm - T) * Math.exp(-t / cooling);
+    const warm = warmAt(t);
     const lnBase =
       lnFresh +
       LAW.gumStiffness * gum +
@@ -249,7 +288,7 @@ export function sweep(law: PasteLaw, slab: DryingSlab, air: Air, options: SweepO
   };
 
   let t = 0;
-  let dt = firstStep;
+  let dt = Math.min(firstStep, spells[0]!.until);
   let last = 0;
   let surface = 1;
   let surfaceBefore = 1;
@@ -316,7 +355,13 @@ export function sweep(law: PasteLaw, slab: DryingSlab, air: Air, options: SweepO
     last = dt;
     t += dt;
     record(t);
-    dt = Math.min(Math.max(firstStep, t * (ratio - 1)), 1.6 * dt, Math.max(0.5, end - t));
+    const stop = Math.min(end, spells[spell]!.until);
+    if (t >= stop - 1e-6 && t < end - 1e-6 && spell + 1 < spells.length) {
+      enter(spell + 1, t);
+      // a step taken over the change would smear it: begin anew
+      last = 0;
+      dt = Math.min(AFTER_CHANGE, Math.max(0.5, Math.min(end, spells[spell]!.until) - t));
+    } else dt = Math.min(Math.max(firstStep, (t - since) * (ratio - 1)), 1.6 * dt, Math.max(0.5, stop - t));
   }
   const cut = (a: Float64Array) => a.subarray(0, k);
   return {
@@ -333,7 +378,7 @@ export function sweep(law: PasteLaw, slab: DryingSlab, air: Air, options: SweepO
     lossMean: cut(out.lossMean),
     law,
     slab,
-    air,
-    balance: balanceWater(law, humidity),
+    air: spells.at(-1)!.air,
+    balance: balanceWater(law, spells.at(-1)!.air.humidity),
   };
 }

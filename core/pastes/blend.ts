@@ -139,6 +139,16 @@ export const allergensOf = (blend: Blend): readonly string[] =>
 /** Name of what a blend is made from. */
 export const pasteName = (blend: Blend): string => blend.own?.name ?? materialOf(blend.base).name;
 
+/** Gum paste in an amount of a blend. */
+export const gumPasteFor = (paste: Reckoned, share: number): Reckoned =>
+  reckon(
+    'Gum paste',
+    'g',
+    'paste × share',
+    [paste, given('Share of gum paste', share, '%')],
+    (g, pct) => (g * pct) / 100,
+  );
+
 /** Powder for an amount of paste: grams, and level spoons of the person's by its bulk density. */
 export function powderFor(
   paste: Reckoned,

@@ -301,6 +301,9 @@ export const GLUES: readonly Glue[] = [
   },
 ];
 
+/** A glue by its id. */
+export const glueOf = (id: string): Glue | undefined => GLUES.find((g) => g.id === id);
+
 export interface GlueChoice {
   readonly glue: Glue;
   readonly fits: boolean;

@@ -6,6 +6,7 @@ import {
   blendDensity,
   checkBlend,
   firmingOf,
+  gumPasteFor,
   powderFor,
   restAfterMixing,
   startMass,
@@ -62,6 +63,12 @@ describe('blends', () => {
     const { grams, spoons } = powderFor(given('paste', 250, 'g'), 1.2);
     expect(grams.value).toBeCloseTo(3, 9);
     expect(spoons.value).toBeCloseTo(1.01442, 4);
+  });
+
+  it('weighs gum paste: 70:30 of 300 g is 90 g, and says of what', () => {
+    const gum = gumPasteFor(given('paste', 300, 'g'), 30);
+    expect(gum.value).toBeCloseTo(90, 9);
+    expect(gum.from!.map((f) => f.value)).toEqual([300, 30]);
   });
 
   it.each([

@@ -44,6 +44,29 @@ export function formatTime(minutes: number): string {
   return `${sign}${Math.floor(h / 24)} d${h % 24 ? ` ${h % 24} h` : ''}`;
 }
 
+/** Bands wider than this are told in words: a minute would be a pretence. */
+const TOO_WIDE = 8;
+const ABOUT = [
+  [4, 'a few minutes'],
+  [15, 'some minutes'],
+  [50, 'part of an hour'],
+  [150, 'an hour or so'],
+  [400, 'some hours'],
+  [900, 'half a day'],
+  [2000, 'a day'],
+] as const;
+const about = (minutes: number): string => ABOUT.find(([most]) => minutes <= most)?.[1] ?? 'days';
+
+/** A band as it can honestly be told: in minutes and hours, or in words where the ends lie too far apart. */
+export function tellBand(fast: number, likely: number, slow: number): string {
+  if (!Number.isFinite(likely))
+    return Number.isFinite(fast) ? 'may never, in this room' : 'never in this room';
+  if (likely < 0.5) return 'at once';
+  if (Number.isFinite(slow) && slow <= TOO_WIDE * Math.max(fast, 0.5)) return formatBand(fast, slow);
+  const [a, b] = [about(Math.max(fast, 1)), Number.isFinite(slow) ? about(slow) : 'never'];
+  return a === b ? a : b === 'never' ? `${a}, or not at all` : `${a}, or ${b}`;
+}
+
 /** A band of times: `9 to 14 h`, `35 to 50 min`, `3 h or longer` when the slow end is never. */
 export function formatBand(fast: number, slow: number): string {
   if (!Number.isFinite(fast)) return 'never in this room';

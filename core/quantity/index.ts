@@ -9,6 +9,7 @@ export * from './parse.ts';
 export * from './format.ts';
 export * from './round.ts';
 export * from './numeric.ts';
+export * from './linear.ts';
 export * from './elliptic.ts';
 export * from './once.ts';
 export * from './day.ts';

@@ -30,6 +30,9 @@ export function normalCdf(z: number): number {
   return z >= 0 ? 0.5 * (1 + erf) : 0.5 * (1 - erf);
 }
 
+/** Density of the normal distribution, φ(z). */
+export const normalPdf = (z: number): number => Math.exp(-0.5 * z * z) / Math.sqrt(2 * Math.PI);
+
 /** Small seeded generator (mulberry32): the same seed gives the same numbers on every machine. */
 export function seeded(seed: number): () => number {
   let a = seed >>> 0;

@@ -88,7 +88,104 @@ describe('the heron on a skewer', () => {
   });
 });
 
+describe('a bent rod', () => {
+  it('is bent in its card, of wire holds as one, straightened, and back by undo', async () => {
+    await bones('Rods');
+    await (await row(b, 'Lantern arm')).click();
+    await b.push('Bend it');
+    await has(b, 'li.open', /Bend 1 in/);
+    await has(b, 'li.open .reason', /cannot be bent/);
+    expect(await b.driver.findElements(By.css('.stage .grip.bent'))).toHaveLength(1);
+    await (await b.find('button[aria-label="Straighten bend 1"]')).click();
+    await gone('li.open', /Bend 1 in/);
+    await undo();
+    await has(b, 'li.open', /Bend 1 in/);
+    await undo();
+    await undo();
+  });
+  it('can be pulled at its bend on the stage', async () => {
+    await bones('Rods');
+    await (await row(b, 'Oar arm')).click();
+    await b.push('Bend it');
+    const grip = await b.find('.stage .grip.bent');
+    const before = await grip.getAttribute('cy');
+    await b.driver
+      .actions()
+      .move({ origin: grip })
+      .press()
+      .move({ origin: grip, x: 0, y: 40 })
+      .release()
+      .perform();
+    await kept(b);
+    expect(Number(await (await b.find('.stage .grip.bent')).getAttribute('cy'))).toBeGreaterThan(
+      Number(before) + 5,
+    );
+    await undo();
+    await undo();
+  });
+});
+
+describe('the way there', () => {
+  it('may push harder than usual, refuses what cannot be, and goes back to the usual', async () => {
+    await bones('Rods');
+    await b.fill('Pushed aside', '0.9');
+    await has(b, '.row', /As usual/);
+    await has(b, '.line', /Sliding[\s\S]*won’t hold/);
+    await b.fill('Pushed aside', '9');
+    await has(b, 'body', /between 0 and 1\.5 g/);
+    await b.push('As usual');
+    await has(b, '.line', /Sliding[\s\S]*holds/);
+    await undo();
+    await undo();
+  });
+});
+
+describe('a tripod', () => {
+  it('stands under the selected piece, says what it bears, and goes again', async () => {
+    await bones('Rods', 'demo-one-legged-heron');
+    await (await has(b, '.bead', 'Body'))!.click();
+    await b.push('Stand it on a tripod');
+    await has(b, '.rods .line', /Body, leg 3/);
+    await undo();
+    await gone('.rods .line', /Body, leg/);
+  });
+});
+
+describe('tests of one’s own', () => {
+  it('replace a typical value, are refused in a sentence, and are forgotten again', async () => {
+    await bones('My tests');
+    await b.fill('Gives way at', '10');
+    await b.push('Use it from now on');
+    await has(b, 'body', /gives way under more than what makes it sink/);
+    await b.fill('Gives way at', '600');
+    await b.push('Use it from now on');
+    await has(b, '.kept', /cake[\s\S]*crushes at/);
+    expect(await serious(b)).toEqual([]);
+    // another build can take it over
+    await bones('My tests', 'demo-savoy-cabbage');
+    await b.push('Take over the test of other builds');
+    await has(b, '.kept', /cake/);
+    await undo();
+    await bones('My tests');
+    await (await b.find('button[aria-label="Forget the test of cake"]')).click();
+    await has(b, 'p', /Nothing measured/);
+  });
+});
+
 describe('hardware and cutting', () => {
+  it('says whether a raised tier holds, and changes with the width of its board', async () => {
+    await bones('Hardware', 'demo-savoy-cabbage');
+    await b.push('Begin a stack on a rod');
+    await has(b, '.checks', /Tier turning on the rod[\s\S]*won’t hold/);
+    const wide = await b.driver.findElement(
+      By.xpath('//div[contains(@class,"wide")][strong[.="Tier board"]]//label[span[.="Wide"]]//input'),
+    );
+    await wide.sendKeys(Key.chord(Key.CONTROL, 'a'), '70', Key.ENTER);
+    await has(b, '.checks', /Cake at the edge of its board[\s\S]*won’t hold/);
+    await undo();
+    await undo();
+  });
+
   it('stacks boards, nuts and tiers on a rod, and flags a rod cut before the design changed', async () => {
     await bones('Hardware', 'demo-one-legged-heron');
     await b.push('Begin a stack on a rod');

@@ -107,14 +107,22 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
     },
     text: async (css) => (await find(css)).getText(),
     fill: async (label, value) => {
-      const field = await driver.wait(
-        until.elementLocated(
-          By.xpath(`//label[contains(@class,"quantity")][span[normalize-space(.)="${label}"]]/input`),
-        ),
+      const field = By.xpath(
+        `//label[contains(@class,"quantity")][span[normalize-space(.)="${label}"]]/input`,
+      );
+      // it may still be sliding in, or be drawn again between looking and typing
+      await driver.wait(
+        () =>
+          driver
+            .findElement(field)
+            .then((found) => found.click())
+            .then(
+              () => true,
+              () => false,
+            ),
         15_000,
       );
-      await field.click();
-      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), value, Key.ENTER);
+      await driver.findElement(field).sendKeys(Key.chord(Key.CONTROL, 'a'), value, Key.ENTER);
     },
     press: async (...keys) => {
       // to whatever has the focus, so that chords stay chords
@@ -126,7 +134,7 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
         .map((l) => l.message),
     close: async () => {
       await driver.quit();
-      rmSync(profile, { recursive: true, force: true, maxRetries: 5, retryDelay: 100 });
+      rmSync(profile, { recursive: true, force: true, maxRetries: 40, retryDelay: 100 });
       rmSync(downloads, { recursive: true, force: true });
     },
   };

@@ -26,7 +26,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
   it('finds the demonstration builds on the shelf and opens the otter', async () => {
     await b.driver.get(served.url);
     await has(b, '.shelf li strong', 'Ferryman otter');
-    await b.driver.wait(async () => (await b.driver.findElements(By.css('.shelf li'))).length === 5, 5000);
+    await b.driver.wait(async () => (await b.driver.findElements(By.css('.shelf li'))).length === 7, 5000);
     await (await has(b, '.shelf li a', 'Ferryman otter'))!.click();
     await b.find('.stage [data-piece="body"]');
     expect((await b.driver.findElements(By.css('.bead'))).length).toBe(20);

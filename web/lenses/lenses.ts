@@ -5,6 +5,7 @@ export const LENSES = [
   { id: 'paste', name: 'Paste', key: '3' },
   { id: 'days', name: 'Days', key: '5' },
   { id: 'bench', name: 'Bench', key: '6' },
+  { id: 'log', name: 'Log', key: '7' },
 ] as const;
 
 export type LensId = (typeof LENSES)[number]['id'];

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { formatLength, formatMass, parseQuantity, roundTo, type QuantityKind } from '@core/quantity/index.ts';
+import {
+  formatDuration,
+  formatLength,
+  formatMass,
+  parseQuantity,
+  roundTo,
+  type QuantityKind,
+} from '@core/quantity/index.ts';
 import { usePreferences } from '../state/preferences.ts';
 
 /** A number typed as people say it. Wrong input keeps the old value and says what would be understood. */
@@ -29,6 +36,8 @@ const shownText = computed(() => {
       return `${roundTo(v, 0.5)} °C`;
     case 'percent':
       return `${roundTo(v, 0.1)} %`;
+    case 'time':
+      return formatDuration(v);
     case 'angle':
       return `${roundTo(v, 0.5)}°`;
     default:

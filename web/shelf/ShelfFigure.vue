@@ -25,14 +25,13 @@ const colour = (id: string) => props.build.colours.find((c) => c.id === id)?.hex
     preserveAspectRatio="xMidYMax meet"
     aria-hidden="true"
   >
-    <line
+    <polyline
       v-for="(r, i) in rods"
       :key="`r${i}`"
-      :x1="r.from[0]"
-      :y1="-r.from[2]"
-      :x2="r.to[0]"
-      :y2="-r.to[2]"
+      :points="r.line.map(([x, , z]) => `${x},${-z}`).join(' ')"
+      fill="none"
       stroke="#8a5a17"
+      stroke-linejoin="round"
       :stroke-width="rodStock(r.rod.stock).section.diameter"
     />
     <DrawnPiece

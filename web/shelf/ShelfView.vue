@@ -6,7 +6,8 @@ import { liveQuery } from 'dexie';
 import { FolderOpen, Plus, Trash2, Copy, Download } from '@lucide/vue';
 import { openFile, saveToFile } from '../shell/files.ts';
 import { db, type StoredBuild } from '../storage/db.ts';
-import { loadBuild, removeBuild, shelve } from '../storage/builds.ts';
+import type { Build } from '@core/figure/index.ts';
+import { loadBuild, removeBuild, savedBuilds, shelve } from '../storage/builds.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import ShelfFigure from './ShelfFigure.vue';
 import { blankBuild } from './blank.ts';
@@ -40,8 +41,17 @@ onMounted(async () => {
 });
 onBeforeUnmount(() => watching.unsubscribe());
 
+/** What the others taught is worked out only where there is any, with what it takes fetched then. */
+async function begun(): Promise<Build> {
+  const build = blankBuild(builds.value?.map((b) => b.name) ?? []);
+  const others = await savedBuilds();
+  if (!others.some((o) => o.log.length + o.measured.length + o.bench.done.length > 0)) return build;
+  const { knowing } = await import('./knowing.ts');
+  return knowing(build, others);
+}
+
 async function add(): Promise<void> {
-  const shelved = await shelve(blankBuild(builds.value?.map((b) => b.name) ?? []));
+  const shelved = await shelve(await begun());
   if (shelved.ok) await router.push(`/build/${shelved.value}/shape`);
   else void message.error(shelved.problem.text, 6);
 }

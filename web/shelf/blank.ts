@@ -1,4 +1,11 @@
-import { BUILD_FORMAT, BUILD_VERSION, USUAL_CAKE, USUAL_PRACTICE, type Build } from '@core/figure/index.ts';
+import {
+  BUILD_FORMAT,
+  BUILD_VERSION,
+  USUAL_CAKE,
+  USUAL_PRACTICE,
+  USUAL_WORKSHOP,
+  type Build,
+} from '@core/figure/index.ts';
 
 const two = (n: number) => String(n).padStart(2, '0');
 
@@ -41,8 +48,12 @@ export function blankBuild(taken: readonly string[], now = new Date()): Build {
         { day: 7, from: '10:00', to: '13:00' },
       ]),
     practice: USUAL_PRACTICE,
+    workshop: USUAL_WORKSHOP,
     cake: USUAL_CAKE,
     reserves: [],
+    measured: [],
+    log: [],
+    steps: { own: [], minutes: {}, left: [] },
     bench: { done: [] },
   };
 }

@@ -22,13 +22,21 @@ const BonesLens = defineAsyncComponent(() => import('../lenses/bones/BonesLens.v
 const PasteLens = defineAsyncComponent(() => import('../lenses/paste/PasteLens.vue'));
 const DaysLens = defineAsyncComponent(() => import('../lenses/days/DaysLens.vue'));
 const BenchLens = defineAsyncComponent(() => import('../lenses/bench/BenchLens.vue'));
+const LogLens = defineAsyncComponent(() => import('../lenses/log/LogLens.vue'));
 const RoomDrawer = defineAsyncComponent(() => import('./RoomDrawer.vue'));
 const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'));
 const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'));
 const TurnView = defineAsyncComponent(() => import('../turn/TurnView.vue'));
 const AddPiece = defineAsyncComponent(() => import('../lenses/shape/AddPiece.vue'));
 
-const PANELS = { shape: ShapeLens, bones: BonesLens, paste: PasteLens, days: DaysLens, bench: BenchLens };
+const PANELS = {
+  shape: ShapeLens,
+  bones: BonesLens,
+  paste: PasteLens,
+  days: DaysLens,
+  bench: BenchLens,
+  log: LogLens,
+};
 
 const route = useRoute();
 const router = useRouter();

@@ -34,18 +34,21 @@ function labelOf(s: Session): string {
     ? 'finish, pack'
     : [...new Set(s.steps.map((p) => p.step.kind))].join(', ');
 }
+/** Sessions of the person's own; helpers have a thinner line beneath. */
+const own = computed(() => plan.value?.sessions.filter((s) => s.person === 0) ?? []);
+const helped = computed(() => plan.value?.sessions.filter((s) => s.person > 0) ?? []);
 /** Too short for its own name, which then stands after it where there is room. */
 const isNarrow = (s: Session): boolean => s.to - s.from < span.value * 0.075;
 const roomAfter = (i: number): number => {
-  const all = plan.value?.sessions ?? [];
+  const all = own.value;
   return all[i + 1] ? all[i + 1]!.from - all[i]!.to : 0;
 };
 /** Hatched from the end of a session to the start of the next while something firms that the next one needs. */
 const rests = computed(() => {
   const p = plan.value;
   if (!p) return [];
-  return p.sessions.slice(0, -1).map((s, i) => {
-    const next = p.sessions[i + 1]!;
+  return own.value.slice(0, -1).map((s, i) => {
+    const next = own.value[i + 1]!;
     const longest = p.waits
       .filter((w) => w.from <= s.to && w.used >= next.from && w.link.band.likely >= 40)
       .reduce<(typeof p.waits)[number] | undefined>((a, w) => (!a || w.likely > a.likely ? w : a), undefined);
@@ -139,7 +142,7 @@ function keys(e: KeyboardEvent): void {
         {{ r.wait?.link.why }} · {{ r.wait ? formatBand(r.wait.link.band.fast, r.wait.link.band.slow) : '' }}
       </span>
       <span
-        v-for="s in plan.sessions"
+        v-for="s in own"
         :key="s.from"
         class="session"
         :style="{ left: at(s.from), width: wide(s.to - s.from) }"
@@ -147,7 +150,7 @@ function keys(e: KeyboardEvent): void {
         ><template v-if="!isNarrow(s)">{{ labelOf(s) }}</template></span
       >
       <span
-        v-for="(s, i) in plan.sessions"
+        v-for="(s, i) in own"
         v-show="isNarrow(s) && roomAfter(i) > span * 0.06"
         :key="`n${s.from}`"
         class="after"
@@ -155,6 +158,13 @@ function keys(e: KeyboardEvent): void {
         aria-hidden="true"
         >{{ labelOf(s) }}</span
       >
+      <i
+        v-for="s in helped"
+        :key="`h${s.person}-${s.from}`"
+        class="helper"
+        :style="{ left: at(s.from), width: wide(s.to - s.from) }"
+        :title="`${days!.people[s.person]}: ${labelOf(s)}`"
+      ></i>
       <i v-if="now !== undefined && now > from && now < to" class="now" :style="{ left: at(now) }"></i>
       <span class="due" :style="{ left: at(days!.due!) }"
         ><b>due {{ weekdayTime(days!.origin!, days!.due!) }}</b
@@ -230,6 +240,13 @@ function keys(e: KeyboardEvent): void {
   overflow: hidden;
   white-space: nowrap;
   text-overflow: ellipsis;
+}
+.helper {
+  top: 62px;
+  height: 5px;
+  min-width: 6px;
+  border-radius: 3px;
+  background: var(--elm-pale);
 }
 .after {
   top: 38px;

@@ -5,12 +5,12 @@ import {
   setBoard,
   setBrief,
   setHours,
+  setNight,
   setPractice,
   setRoom,
   rename,
   type Board,
   type Grip,
-  type Hours,
   type Journey,
 } from '@core/figure/index.ts';
 import { GRIPS, LOAD_CASES } from '@core/bones/index.ts';
@@ -18,6 +18,9 @@ import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
 import QuantityField from '../shared/QuantityField.vue';
 import Choice from '../shared/Choice.vue';
+import DatesForm from './DatesForm.vue';
+import WeekForm from './WeekForm.vue';
+import WorkshopForm from './WorkshopForm.vue';
 
 /** Everything round the figure: when it is due, the room, the board, the working week, what is shown. */
 const open = defineModel<boolean>('open', { required: true });
@@ -44,40 +47,10 @@ const BOARDS: { value: Board['material']; label: string }[] = [
   { value: 'foamcore', label: 'foam board' },
 ];
 const JOURNEYS = Object.entries(LOAD_CASES).map(([value, c]) => ({ value, label: c.name }));
-const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
-
-const setAt = (i: number, patch: Partial<Hours>) =>
-  store.apply(
-    setHours(
-      build.value,
-      build.value.hours.map((h, k) => (k === i ? { ...h, ...patch } : h)),
-    ),
-    'the working hours',
-  );
-const addOn = (day: number) =>
-  store.apply(
-    setHours(build.value, [...build.value.hours, { day, from: '19:00', to: '21:00' }]),
-    'the working hours',
-  );
-const removeAt = (i: number) =>
-  store.apply(
-    setHours(
-      build.value,
-      build.value.hours.filter((_, k) => k !== i),
-    ),
-    'the working hours',
-  );
-const byDay = computed(() =>
-  DAYS.map((name, d) => ({
-    name,
-    day: d + 1,
-    rows: build.value.hours.map((h, i) => ({ h, i })).filter((x) => x.h.day === d + 1),
-  })),
-);
 </script>
 
 <template>
-  <a-drawer v-model:open="open" title="Room, hours and brief" :width="490" placement="right">
+  <a-drawer v-model:open="open" title="Room, hours and brief" :width="530" placement="right">
     <div class="group">
       <h3>Brief</h3>
       <label class="field"
@@ -136,6 +109,44 @@ const byDay = computed(() =>
             @change="(v: unknown) => store.apply(setRoom(build, { air: v as number }), 'the room')"
         /></label>
       </div>
+      <label class="field"
+        ><span>Nights differ, from ten to eight</span
+        ><a-switch
+          :checked="build.room.night !== undefined"
+          @change="
+            (on: unknown) =>
+              store.apply(
+                setNight(
+                  build,
+                  on
+                    ? {
+                        temperature: build.room.temperature - 3,
+                        humidity: Math.min(95, build.room.humidity + 8),
+                      }
+                    : undefined,
+                ),
+                'the nights',
+              )
+          "
+      /></label>
+      <div v-if="build.room.night" class="row">
+        <QuantityField
+          label="Temperature at night"
+          kind="temperature"
+          :width="120"
+          :value="build.room.night.temperature"
+          @change="
+            (v) => store.apply(setNight(build, { ...build.room.night!, temperature: v }), 'the nights')
+          "
+        />
+        <QuantityField
+          label="Humidity at night"
+          kind="percent"
+          :width="120"
+          :value="build.room.night.humidity"
+          @change="(v) => store.apply(setNight(build, { ...build.room.night!, humidity: v }), 'the nights')"
+        />
+      </div>
     </div>
     <div class="group">
       <h3>Board</h3>
@@ -165,29 +176,13 @@ const byDay = computed(() =>
     </div>
     <div class="group">
       <h3>Your week</h3>
-      <div v-for="d in byDay" :key="d.day" class="day">
-        <span>{{ d.name }}</span>
-        <div>
-          <div v-for="r in d.rows" :key="r.i" class="row hours">
-            <input
-              type="time"
-              :aria-label="`${d.name}, from`"
-              :value="r.h.from"
-              @change="setAt(r.i, { from: ($event.target as HTMLInputElement).value })"
-            />
-            to
-            <input
-              type="time"
-              :aria-label="`${d.name}, to`"
-              :value="r.h.to"
-              @change="setAt(r.i, { to: ($event.target as HTMLInputElement).value })"
-            />
-            <button type="button" class="button plain" @click="removeAt(r.i)">Remove</button>
-          </div>
-          <button type="button" class="button plain" @click="addOn(d.day)">Add hours</button>
-        </div>
-      </div>
+      <WeekForm
+        :hours="build.hours"
+        @change="(hours) => store.apply(setHours(build, hours), 'the working hours')"
+      />
     </div>
+    <div class="group"><DatesForm /></div>
+    <div class="group"><WorkshopForm /></div>
     <div class="group">
       <h3>Your ways</h3>
       <div class="row">
@@ -292,26 +287,5 @@ const byDay = computed(() =>
 .grow {
   flex: 1;
   min-width: 120px;
-}
-.day {
-  display: grid;
-  grid-template-columns: 92px 1fr;
-  gap: 8px;
-  padding: 5px 0;
-  border-top: 1px solid var(--slab-3);
-}
-.day > span {
-  padding-top: 7px;
-}
-.hours {
-  align-items: center;
-  margin-bottom: 4px;
-}
-input[type='time'] {
-  font: inherit;
-  height: 34px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  padding: 0 6px;
 }
 </style>

@@ -1,5 +1,5 @@
 import { stateAt, type FirmState, type PieceFirming } from '@core/firming/index.ts';
-import { shapedBy, shapeId, type DaysReport } from '@core/days/index.ts';
+import { minuteOf, shapedBy, shapeId, type DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/figure/index.ts';
 
 /** State of every piece at a minute of the plan: not made yet, or how firm since it was shaped. */
@@ -11,7 +11,10 @@ export function statesAt(
 ): Map<string, FirmState | 'unmade'> {
   const out = new Map<string, FirmState | 'unmade'>();
   if (!days.plan) return out;
-  const ends = new Map<string, number>();
+  // what is done is no longer in a plan that was made anew
+  const ends = new Map<string, number>(
+    days.origin ? build.bench.done.map((d) => [d.step, minuteOf(days.origin!, Date.parse(d.at))]) : [],
+  );
   for (const session of days.plan.sessions) for (const p of session.steps) ends.set(p.step.id, p.to);
   for (const piece of build.pieces) {
     const made = ends.get(shapeId(piece.id));

@@ -1,58 +1,114 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Verdict } from '@core/bones/index.ts';
-import { project, type PlacedRod, type Vec } from '@core/figure/index.ts';
+import type { RodReport } from '@core/bones/index.ts';
+import { project, type PlacedRod, type RodPoint, type Vec } from '@core/figure/index.ts';
 import { useBuild } from '../state/build-store.ts';
 
-/** The rods as they run through the figure, lettered; the ends of the selected one can be pulled. */
+/** The rods as they run through the figure, lettered, with how hard each is worked; ends and bends of the selected one can be pulled. */
 const props = defineProps<{
   rods: readonly PlacedRod[];
-  letters: ReadonlyMap<string, string>;
-  verdicts: ReadonlyMap<string, Verdict | 'idle'>;
+  reports: readonly RodReport[];
   unit: number;
-  /** The selected rod as it bends under what it carries, in the board's space. */
-  bent?: readonly Vec[] | undefined;
 }>();
-const emit = defineEmits<{ grab: [e: PointerEvent, rod: PlacedRod, which: 'from' | 'to'] }>();
+const emit = defineEmits<{ grab: [e: PointerEvent, rod: PlacedRod, which: RodPoint] }>();
 const store = useBuild();
+const flat = (p: Vec): readonly [number, number] => {
+  const [x, z] = project(store.view, p);
+  return [x, -z];
+};
+const pathOf = (line: readonly Vec[]): string =>
+  line.map((p, i) => `${i ? 'L' : 'M'}${flat(p).join(' ')}`).join('');
+const reports = computed(() => new Map(props.reports.map((r) => [r.rod.id, r])));
+/** Which point of the rod a point of its line is. */
+const pointAt = (k: number, n: number): RodPoint => (k === 0 ? 'from' : k === n - 1 ? 'to' : k - 1);
+
 const drawn = computed(() =>
   props.rods.map((r) => {
-    const [x1, z1] = project(store.view, r.from);
-    const [x2, z2] = project(store.view, r.to);
+    const report = reports.value.get(r.rod.id);
+    const middle = Math.floor((r.line.length - 1) / 2);
+    const [a, b] = [flat(r.line[middle]!), flat(r.line[middle + 1]!)];
+    const use = report?.worst?.use.value ?? 0;
     return {
       r,
       key: `${r.rod.id}-${r.index}`,
-      line: { x1, y1: -z1, x2, y2: -z2 },
-      at: [(x1 + x2) / 2, -(z1 + z2) / 2] as const,
-      ends: { from: [x1, -z1], to: [x2, -z2] } as const,
-      fails: props.verdicts.get(r.rod.id) === 'fails',
+      path: pathOf(r.line),
+      at: [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2] as const,
+      points: r.line.map((p, k) => ({ at: flat(p), which: pointAt(k, r.line.length) })),
+      letter: report?.letter ?? '',
+      verdict: report?.verdict ?? 'idle',
+      /** Share of a full bar. */
+      full: Math.min(1, Number.isFinite(use) ? use : 1),
       chosen: store.selection?.kind === 'rod' && store.selection.id === r.rod.id,
     };
   }),
 );
-const bend = computed(() =>
-  props.bent
-    ?.map((p) => project(store.view, p))
-    .map(([x, z], i) => `${i ? 'L' : 'M'}${x} ${-z}`)
-    .join(''),
-);
+const chosen = computed(() => {
+  const id = store.selection?.kind === 'rod' ? store.selection.id : undefined;
+  return id === undefined ? undefined : reports.value.get(id);
+});
+/** The selected rod as it bends under what it carries, where that can be seen. */
+const bend = computed(() => {
+  const droop = chosen.value?.droop;
+  return droop && droop.down > props.unit ? pathOf(droop.bent.shape) : undefined;
+});
+/** What pushes on the selected rod: its load down and, on the way, sideways; the longest arrow has one length. */
+const pushes = computed(() => {
+  const load = chosen.value?.load;
+  if (!load) return undefined;
+  const at = flat(load.at);
+  const long = (58 * props.unit) / Math.max(load.down, load.sideways, 1e-9);
+  return {
+    at,
+    down: at[1] + load.down * long,
+    side: load.sideways > 0.02 * load.down ? at[0] + load.sideways * long : undefined,
+  };
+});
+const head = (x: number, y: number, dx: number, dy: number): string => {
+  const s = 6 * props.unit;
+  return `M${x} ${y}L${x - s * dx - 0.5 * s * dy} ${y - s * dy - 0.5 * s * dx}L${x - s * dx + 0.5 * s * dy} ${y - s * dy + 0.5 * s * dx}Z`;
+};
 const select = (id: string) => (store.selection = { kind: 'rod', id });
 </script>
 
 <template>
   <g class="rods">
     <g v-for="d in drawn" :key="d.key" @pointerdown="select(d.r.rod.id)">
-      <line class="halo" v-bind="d.line" :stroke-width="8 * unit" />
-      <line
-        v-bind="d.line"
-        :stroke="d.fails ? 'var(--fails)' : 'var(--rod)'"
+      <path class="rod halo" :d="d.path" :stroke-width="8 * unit" />
+      <path
+        class="rod"
+        :d="d.path"
+        :stroke="d.verdict === 'fails' ? 'var(--fails)' : 'var(--rod)'"
         :stroke-width="(d.chosen ? 6 : 4.4) * unit"
       />
     </g>
     <g v-for="d in drawn" :key="`letter-${d.key}`" class="letter" @pointerdown="select(d.r.rod.id)">
-      <circle :cx="d.at[0]" :cy="d.at[1]" :r="9 * unit" :fill="d.fails ? 'var(--fails)' : 'var(--ink)'" />
+      <template v-if="d.verdict !== 'idle'">
+        <rect
+          class="track"
+          :x="d.at[0] + 4 * unit"
+          :y="d.at[1] - 4 * unit"
+          :width="34 * unit"
+          :height="8 * unit"
+          :rx="4 * unit"
+          :stroke-width="unit"
+        />
+        <rect
+          :x="d.at[0] + 5 * unit"
+          :y="d.at[1] - 3 * unit"
+          :width="(4 + 28 * d.full) * unit"
+          :height="6 * unit"
+          :rx="3 * unit"
+          :fill="`var(--${d.verdict})`"
+        />
+      </template>
+      <circle
+        :cx="d.at[0]"
+        :cy="d.at[1]"
+        :r="9 * unit"
+        :fill="d.verdict === 'fails' ? 'var(--fails)' : 'var(--ink)'"
+      />
       <text :x="d.at[0]" :y="d.at[1] + 4 * unit" :font-size="11.5 * unit" text-anchor="middle">
-        {{ letters.get(d.r.rod.id) }}
+        {{ d.letter }}
       </text>
     </g>
     <path
@@ -62,17 +118,27 @@ const select = (id: string) => (store.selection = { kind: 'rod', id });
       :stroke-width="2.4 * unit"
       :stroke-dasharray="`${5 * unit} ${3 * unit}`"
     />
+    <g v-if="pushes" class="push" :stroke-width="2.2 * unit">
+      <circle :cx="pushes.at[0]" :cy="pushes.at[1]" :r="3.4 * unit" />
+      <line :x1="pushes.at[0]" :x2="pushes.at[0]" :y1="pushes.at[1]" :y2="pushes.down - 5 * unit" />
+      <path :d="head(pushes.at[0], pushes.down, 0, 1)" />
+      <template v-if="pushes.side !== undefined">
+        <line :x1="pushes.at[0]" :x2="pushes.side - 5 * unit" :y1="pushes.at[1]" :y2="pushes.at[1]" />
+        <path :d="head(pushes.side, pushes.at[1], 1, 0)" />
+      </template>
+    </g>
     <template v-for="d in drawn" :key="`ends-${d.key}`">
       <template v-if="d.chosen">
         <circle
-          v-for="which in ['from', 'to'] as const"
-          :key="which"
+          v-for="p in d.points"
+          :key="p.which"
           class="grip"
-          :cx="d.ends[which][0]"
-          :cy="d.ends[which][1]"
-          :r="7 * unit"
+          :class="{ bent: typeof p.which === 'number' }"
+          :cx="p.at[0]"
+          :cy="p.at[1]"
+          :r="(typeof p.which === 'number' ? 5.5 : 7) * unit"
           :stroke-width="2 * unit"
-          @pointerdown.stop="emit('grab', $event, d.r, which)"
+          @pointerdown.stop="emit('grab', $event, d.r, p.which)"
         />
       </template>
     </template>
@@ -80,8 +146,10 @@ const select = (id: string) => (store.selection = { kind: 'rod', id });
 </template>
 
 <style scoped>
-line {
+.rod {
+  fill: none;
   stroke-linecap: round;
+  stroke-linejoin: round;
   cursor: pointer;
 }
 .bend {
@@ -99,9 +167,24 @@ line {
   fill: #fff;
   font-weight: 700;
 }
+.track {
+  fill: #fff;
+  stroke: var(--ink);
+}
+.push {
+  fill: var(--ink);
+  stroke: var(--ink);
+  pointer-events: none;
+}
+.push path {
+  stroke: none;
+}
 .grip {
   fill: #fff;
   stroke: var(--elm);
   cursor: grab;
+}
+.grip.bent {
+  fill: var(--elm-soft);
 }
 </style>

@@ -6,8 +6,9 @@ import {
   elevation,
   extent as extentOf,
   isLaidRound,
-  moveRodEnd,
+  moveRodPoint,
   nudge,
+  ontoCentreLine,
   pieceOf,
   place,
   placeRods,
@@ -19,6 +20,7 @@ import {
   toLocal,
   toWorld,
   type PlacedRod,
+  type RodPoint,
   type Silhouette,
   type Vec,
 } from '@core/figure/index.ts';
@@ -53,16 +55,6 @@ const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : und
 const rods = computed(() => placeRods(build.value));
 /** Rods seen behind the figure in the other lenses, once what they carry is there. */
 const rodsBehind = computed(() => rods.value.filter((r) => props.states?.get(r.rod.to.on) !== 'unmade'));
-const letters = computed(
-  () => new Map(build.value.rods.map((r, i) => [r.id, String.fromCharCode(65 + (i % 26))])),
-);
-const verdicts = computed(() => new Map(bones.value?.rods.map((r) => [r.rod.id, r.verdict]) ?? []));
-/** The selected rod where it bends far enough to be seen. */
-const bent = computed(() => {
-  const id = store.selection?.kind === 'rod' ? store.selection.id : undefined;
-  const droop = bones.value?.rods.find((r) => r.rod.id === id)?.droop;
-  return droop && droop.down > unit.value ? droop.bent.shape : undefined;
-});
 const colours = computed(() => new Map(build.value.colours.map((c) => [c.id, c.hex])));
 const selectedPiece = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
 const lit = computed(() => {
@@ -155,16 +147,20 @@ function grabHandle(e: PointerEvent, h: (typeof handles.value)[number]): void {
   });
 }
 
-function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
+/** Ends and bends come to rest on the centre line of their piece when they are pulled this near to it, in pixels. */
+const SNAP = 5;
+
+function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
   store.selection = { kind: 'rod', id: r.rod.id };
   const side = r.index === 1 && store.view === 'front' ? -1 : 1;
-  begin(e, `moving rod ${letters.value.get(r.rod.id)}`, (base, dx, up) => {
-    const end = r.rod[which];
+  begin(e, `moving rod ${r.rod.name.toLowerCase()}`, (base, dx, up) => {
+    const end = typeof which === 'number' ? r.rod.bends![which]! : r.rod[which];
     const now = rodEndAt(base, end);
     const step = stepOf(store.view, side * dx, up);
     const to: Vec = [now[0] + step[0], now[1] + step[1], now[2] + step[2]];
-    const at = end.on === BOARD ? to : toLocal(framesOf(base, end.on)!.own, to);
-    return moveRodEnd(base, r.rod.id, which, { on: end.on, at });
+    const own = end.on === BOARD ? to : toLocal(framesOf(base, end.on)!.own, to);
+    const at = ontoCentreLine(own, store.view === 'front' ? 0 : 1, SNAP * unit.value);
+    return moveRodPoint(base, r.rod.id, which, { on: end.on, at });
   });
 }
 </script>
@@ -199,13 +195,10 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
     <ReferenceLayer :frame="frame" :unit="unit" :tall="extentOf(build).top" />
 
     <g v-if="lens !== 'bones'" class="rods-behind">
-      <line
+      <polyline
         v-for="r in rodsBehind"
         :key="`${r.rod.id}-${r.index}`"
-        :x1="flat(r.from)[0]"
-        :y1="-flat(r.from)[1]"
-        :x2="flat(r.to)[0]"
-        :y2="-flat(r.to)[1]"
+        :points="r.line.map((p) => `${flat(p)[0]},${-flat(p)[1]}`).join(' ')"
         :stroke-width="Math.max(2 * unit, rodStock(r.rod.stock).section.diameter)"
       />
     </g>
@@ -287,11 +280,9 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
     <RodsLayer
       v-if="lens === 'bones'"
       :rods="rods"
-      :letters="letters"
-      :verdicts="verdicts"
+      :reports="bones?.rods ?? []"
       :unit="unit"
-      :bent="bent"
-      @grab="grabRodEnd"
+      @grab="grabRodPoint"
     />
 
     <BalanceLayer v-if="bones" :bones="bones" :board="build.board.thickness" :unit="unit" />
@@ -373,8 +364,10 @@ function grabRodEnd(e: PointerEvent, r: PlacedRod, which: 'from' | 'to'): void {
   fill: none;
   stroke: var(--ink);
 }
-.rods-behind line {
+.rods-behind polyline {
+  fill: none;
   stroke: var(--rod);
+  stroke-linejoin: round;
   pointer-events: none;
 }
 .grip {

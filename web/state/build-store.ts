@@ -1,15 +1,14 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import type { DaysReport } from '@core/days/index.ts';
 import type { Build, Change, View } from '@core/figure/index.ts';
 import { plan } from '@core/plan.ts';
 import type { Result } from '@core/quantity/index.ts';
 import { db, type StoredBuild } from '../storage/db.ts';
 import { loadBuild, saveBuild } from '../storage/builds.ts';
 import { seedDemo } from '../storage/demo.ts';
-import { scheduleJob, type Job } from '../workers/client.ts';
 import { record, redo, startHistory, undo, type History } from './history.ts';
+import { usePlanning } from './planning.ts';
 
 export interface Selection {
   readonly kind: 'piece' | 'rod' | 'batch';
@@ -17,7 +16,6 @@ export interface Selection {
 }
 
 const SAVE_AFTER = 350;
-const PLAN_AFTER = 180;
 
 /** The build on the bench: its history, what is selected, what is reckoned from it, and its place in the store. */
 export const useBuild = defineStore('build', () => {
@@ -36,8 +34,6 @@ export const useBuild = defineStore('build', () => {
   const notice = ref<{ text: string; kind: 'info' | 'error'; at: number }>();
   const theirs = shallowRef<StoredBuild>();
   const unsaved = ref(false);
-  const days = shallowRef<DaysReport>();
-  const planning = ref<number>();
 
   const build = computed(() => dragged.value ?? history.value?.now);
   const report = computed(() => (build.value ? plan(build.value) : undefined));
@@ -47,8 +43,6 @@ export const useBuild = defineStore('build', () => {
   const redoLabel = computed(() => history.value?.future[0]?.label);
 
   let saveTimer: ReturnType<typeof setTimeout> | undefined;
-  let planTimer: ReturnType<typeof setTimeout> | undefined;
-  let job: Job<DaysReport> | undefined;
   let watching: Subscription | undefined;
   let saving: Promise<void> = Promise.resolve();
 
@@ -56,31 +50,10 @@ export const useBuild = defineStore('build', () => {
     notice.value = { text, kind, at: Date.now() };
   };
 
-  function replan(): void {
-    clearTimeout(planTimer);
-    planTimer = setTimeout(() => {
-      const now = history.value?.now;
-      if (!now) return;
-      job?.cancel();
-      planning.value = 0;
-      const mine = scheduleJob(now, (share) => {
-        if (job === mine) planning.value = share;
-      });
-      job = mine;
-      mine.result.then(
-        (found) => {
-          if (job !== mine) return;
-          planning.value = undefined;
-          if (found) days.value = found;
-        },
-        () => {
-          if (job !== mine) return;
-          planning.value = undefined;
-          say('The plan of days could not be worked out. Change something to try again.', 'error');
-        },
-      );
-    }, PLAN_AFTER);
-  }
+  const planner = usePlanning(
+    () => history.value?.now,
+    (text) => say(text, 'error'),
+  );
 
   async function save(): Promise<void> {
     const h = history.value;
@@ -112,7 +85,7 @@ export const useBuild = defineStore('build', () => {
     unsaved.value = true;
     clearTimeout(saveTimer);
     saveTimer = setTimeout(() => void flush(), SAVE_AFTER);
-    if (planToo) replan();
+    if (planToo) planner.replan();
   }
 
   /** Record a change; a refused one is said and nothing changes. */
@@ -150,7 +123,7 @@ export const useBuild = defineStore('build', () => {
     dragged.value = undefined;
     theirs.value = undefined;
     unsaved.value = false;
-    replan();
+    planner.replan();
   }
 
   async function open(id: string): Promise<Result<StoredBuild>> {
@@ -161,7 +134,7 @@ export const useBuild = defineStore('build', () => {
     if (!loaded.ok) return loaded;
     selection.value = undefined;
     playhead.value = undefined;
-    days.value = undefined;
+    planner.forget();
     show(loaded.value);
     watching = liveQuery(() => db.builds.get(id)).subscribe((stored) => {
       if (!stored) return;
@@ -201,8 +174,7 @@ export const useBuild = defineStore('build', () => {
   async function close(): Promise<void> {
     watching?.unsubscribe();
     watching = undefined;
-    job?.cancel();
-    clearTimeout(planTimer);
+    planner.stop();
     if (unsaved.value) await flush();
     history.value = undefined;
   }
@@ -210,8 +182,12 @@ export const useBuild = defineStore('build', () => {
   return {
     build,
     report,
-    days,
-    planning,
+    days: planner.days,
+    lastGood: planner.lastGood,
+    ways: planner.ways,
+    planning: planner.planning,
+    starts: planner.starts,
+    better: planner.better,
     selection,
     lit,
     view,
@@ -232,11 +208,7 @@ export const useBuild = defineStore('build', () => {
     drop,
     settle,
     say,
-    cancelPlanning: () => {
-      job?.cancel();
-      job = undefined;
-      planning.value = undefined;
-    },
+    cancelPlanning: planner.stop,
     undo: () => step(undo),
     redo: () => step(redo),
   };

@@ -58,6 +58,18 @@ export async function loadBuild(id: string, store: SpindleDb = db): Promise<Resu
   return checked.ok ? ok({ ...stored, build: checked.value }) : checked;
 }
 
+/** Every build of the shelf that can be read; none where the browser keeps nothing. */
+export async function savedBuilds(store: SpindleDb = db): Promise<readonly Build[]> {
+  const all = await store.builds.toArray().catch(() => []);
+  return all.flatMap(({ build }) => {
+    const read = readRecord(build);
+    return read.ok ? [read.value] : [];
+  });
+}
+
+/** Under what a picture of a look at a piece is kept. */
+export const lookPicture = (seen: string): string => `look:${seen}`;
+
 /** Put a build on the shelf under a new id when its own is taken. */
 export async function shelve(build: Build, store: SpindleDb = db): Promise<Result<string>> {
   const taken = await store.builds.get(build.id);
@@ -68,7 +80,10 @@ export async function shelve(build: Build, store: SpindleDb = db): Promise<Resul
 }
 
 export async function removeBuild(id: string, store: SpindleDb = db): Promise<void> {
+  const gone = await store.builds.get(id);
+  const looks = (gone?.build.log ?? []).map((s) => lookPicture(s.id));
   await store.transaction('rw', store.builds, store.pictures, async () => {
+    await store.pictures.where('buildId').anyOf(looks).delete();
     await store.builds.delete(id);
     await store.pictures.where('buildId').equals(id).delete();
   });

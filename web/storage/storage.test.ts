@@ -22,12 +22,12 @@ describe('demonstration builds', () => {
 
   it('come at the first start, and stay deleted when they are deleted', async () => {
     await seedDemo(store);
-    expect(await store.builds.count()).toBe(5);
+    expect(await store.builds.count()).toBe(7);
     await removeBuild(otter!.id, store);
     await seedDemo(store);
-    expect(await store.builds.count()).toBe(4);
+    expect(await store.builds.count()).toBe(6);
     expect(await restoreDemo(store)).toBe(1);
-    expect(await store.builds.count()).toBe(5);
+    expect(await store.builds.count()).toBe(7);
   });
 });
 

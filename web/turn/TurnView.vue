@@ -39,6 +39,8 @@ const hidden = computed(
   () => new Set([...(props.states ?? [])].filter(([, s]) => s === 'unmade').map(([id]) => id)),
 );
 
+const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
+
 function draw(): void {
   if (asked) return;
   asked = requestAnimationFrame(() => {
@@ -59,6 +61,8 @@ function rebuild(): void {
     seeThrough: props.lens === 'bones',
     selected: selected.value,
     hidden: hidden.value,
+    bones: bones.value,
+    rod: store.selection?.kind === 'rod' ? store.selection.id : undefined,
   });
   draw();
 }
@@ -115,7 +119,7 @@ onBeforeUnmount(() => {
   forget(scene);
   renderer?.dispose();
 });
-watch(() => [store.build, props.lens, selected.value, hidden.value], rebuild);
+watch(() => [store.build, props.lens, store.selection, hidden.value, bones.value], rebuild);
 watch(() => store.build?.id, frame);
 
 let down: readonly [number, number] | undefined;

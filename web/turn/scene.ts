@@ -1,5 +1,6 @@
 import {
   AmbientLight,
+  ArrowHelper,
   BoxGeometry,
   BufferAttribute,
   BufferGeometry,
@@ -11,13 +12,22 @@ import {
   Matrix4,
   Mesh,
   MeshStandardMaterial,
-  Quaternion,
   Scene,
+  SphereGeometry,
   Vector3,
+  type Object3D,
 } from 'three';
 import { toCreasedNormals } from 'three/addons/utils/BufferGeometryUtils.js';
-import { rodStock } from '@core/bones/index.ts';
-import { place, placeRods, type Build, type Frame, type Instance } from '@core/figure/index.ts';
+import { rodStock, type BonesReport } from '@core/bones/index.ts';
+import {
+  legsOf,
+  place,
+  placeRods,
+  type Build,
+  type Frame,
+  type Instance,
+  type Line,
+} from '@core/figure/index.ts';
 import { bodyMesh, type Body, type Mesh as Triangles } from '@core/solids/index.ts';
 
 /** Edges sharper than this stay edges. */
@@ -59,7 +69,14 @@ export interface Look {
   readonly selected: string | undefined;
   /** Pieces not made yet at the playhead. */
   readonly hidden: ReadonlySet<string>;
+  /** What the rods bear, where that is looked at, and the rod that is selected. */
+  readonly bones?: BonesReport | undefined;
+  readonly rod?: string | undefined;
 }
+
+const ROD = '#8a5a17';
+const FAILS = '#b3243f';
+const INK = '#1d2422';
 
 function bodyOf(i: Instance, hex: string, look: Look): Mesh {
   const chosen = i.piece.id === look.selected;
@@ -118,17 +135,60 @@ export function figureScene(build: Build, look: Look): Scene {
 
   for (const r of placeRods(build)) {
     if (look.hidden.has(r.rod.to.on)) continue;
-    const from = new Vector3(...r.from);
-    const to = new Vector3(...r.to);
-    const along = to.clone().sub(from);
+    const fails = look.bones?.rods.find((x) => x.rod.id === r.rod.id)?.verdict === 'fails';
+    const material = new MeshStandardMaterial({ color: fails ? FAILS : ROD, roughness: 0.7 });
     const d = rodStock(r.rod.stock).section.diameter;
-    const stick = new Mesh(
-      new CylinderGeometry(d / 2, d / 2, along.length(), 16),
-      new MeshStandardMaterial({ color: '#8a5a17', roughness: 0.7 }),
-    );
-    stick.position.copy(from).addScaledVector(along, 0.5);
-    stick.quaternion.copy(new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), along.normalize()));
-    scene.add(stick);
+    for (const stick of sticksOf(r.line, d / 2, material)) scene.add(stick);
   }
+  if (look.bones) scene.add(...loadsOf(look.bones, look.rod));
   return scene;
+}
+
+/** A bent line as sticks from place to place, round at its bends. */
+function sticksOf(line: Line, radius: number, material: MeshStandardMaterial): Mesh[] {
+  const legs = legsOf(line).filter((leg) => leg.length > 0);
+  return legs.flatMap((leg, k) => {
+    const along = new Vector3(...leg.along);
+    const stick = new Mesh(new CylinderGeometry(radius, radius, leg.length, 16), material);
+    stick.position.set(...leg.from).addScaledVector(along, leg.length / 2);
+    stick.quaternion.setFromUnitVectors(new Vector3(0, 1, 0), along);
+    if (k === 0) return [stick];
+    const bend = new Mesh(new SphereGeometry(radius, 16, 12), material);
+    bend.position.set(...leg.from);
+    return [stick, bend];
+  });
+}
+
+/** Longest arrow of a push, share of the figure’s height. */
+const LONGEST = 0.28;
+
+/** Balance point with its plumb line, and for the selected rod what pushes on it and how it bends. */
+function loadsOf(bones: BonesReport, rodId: string | undefined): Object3D[] {
+  const { point } = bones.balance;
+  const ink = new MeshStandardMaterial({ color: INK, roughness: 0.6 });
+  const size = Math.max(2, point[2] / 40);
+  const ball = new Mesh(new SphereGeometry(size, 20, 14), ink);
+  ball.position.set(...point);
+  const found: Object3D[] = [ball, ...sticksOf([point, [point[0], point[1], 0]], size / 6, ink)];
+  const rod = bones.rods.find((r) => r.rod.id === rodId);
+  if (rod?.load) {
+    const { at, down, sideways } = rod.load;
+    const long = (Math.max(60, 2 * point[2]) * LONGEST) / Math.max(down, sideways, 1e-9);
+    const arrow = (way: Vector3, force: number) => {
+      const length = force * long;
+      return new ArrowHelper(
+        way,
+        new Vector3(...at),
+        length,
+        INK,
+        Math.min(length * 0.4, 4 * size),
+        2 * size,
+      );
+    };
+    found.push(arrow(new Vector3(0, 0, -1), down));
+    if (sideways > 0.02 * down) found.push(arrow(new Vector3(1, 0, 0), sideways));
+  }
+  const bent = rod?.droop?.bent.shape;
+  if (bent) found.push(...sticksOf(bent, size / 4, ink));
+  return found;
 }

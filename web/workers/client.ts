@@ -3,7 +3,9 @@ import type { DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/figure/index.ts';
 import type { Result } from '@core/quantity/index.ts';
 import type { UpAxis } from '@core/solids/index.ts';
-import type { DaysApi } from './days.worker.ts';
+import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';
+import type { WayOut } from '@core/ways-out.ts';
+import type { DaysApi, MightBe, Planned } from './days.worker.ts';
 import type { FoundSolid, KeptSolid, SolidsApi, UnionReport } from './solids.worker.ts';
 
 /** Work under way in a worker: its result, and a way to give it up. */
@@ -53,11 +55,31 @@ const days = new JobRunner<DaysApi>(
   () => new Worker(new URL('./days.worker.ts', import.meta.url), { type: 'module', name: 'days' }),
 );
 
-/** How many orders to try for each caution; the same number gives the same plan. */
-const TRIES = 24;
+/** Plan the days; the first good answer comes before the search is over. */
+export const scheduleJob = (
+  build: Build,
+  first: (days: DaysReport) => void,
+  progress: (share: number) => void,
+): Job<Planned> => days.run((api) => api.schedule(build, proxy(first), proxy(progress)) as Promise<Planned>);
 
-export const scheduleJob = (build: Build, progress: (share: number) => void): Job<DaysReport> =>
-  days.run((api) => api.schedule(build, TRIES, proxy(progress)));
+/** A worker of its own, so that a look at what might be never disturbs the plan that is being made. */
+const might = new JobRunner<DaysApi>(
+  () => new Worker(new URL('./days.worker.ts', import.meta.url), { type: 'module', name: 'might' }),
+);
+export const oddsJob = (build: Build): Job<MightBe> =>
+  might.run((api) => api.odds(build) as Promise<MightBe>);
+export const waysOutJob = (build: Build): Job<WayOut[]> =>
+  might.run((api) => api.waysOut(build) as Promise<WayOut[]>);
+
+const bones = new JobRunner<BonesApi>(
+  () => new Worker(new URL('./bones.worker.ts', import.meta.url), { type: 'module', name: 'bones' }),
+);
+
+export const mendsJob = (build: Build, rod: string): Job<FoundMend[]> =>
+  bones.run((api) => api.mends(build, rod) as Promise<FoundMend[]>);
+
+export const chooseJob = (build: Build, rod: string): Job<FoundChoice | undefined> =>
+  bones.run((api) => api.choose(build, rod) as Promise<FoundChoice | undefined>);
 
 const solids = new JobRunner<SolidsApi>(
   () => new Worker(new URL('./solids.worker.ts', import.meta.url), { type: 'module', name: 'solids' }),

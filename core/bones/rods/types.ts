@@ -14,6 +14,8 @@ export interface RodStock {
   readonly family: 'pasta' | 'stick' | 'dowel' | 'hollow' | 'tube' | 'wire' | 'rod' | 'threaded';
   /** Must not touch food without a sleeve. */
   readonly needsSleeve: boolean;
+  /** What this person's own tests say of it, MPa, in place of what its material is taken for. */
+  readonly measured?: { readonly stiffness?: number; readonly bending?: number };
   /** Said where the rod is. */
   readonly caution: string;
 }

@@ -4,7 +4,6 @@ import { BONES_ID, paced, type StepMaker } from './types.ts';
 /** Cut rods, take off points and splinters, sleeve what has to be sleeved. Minutes common practice: three a rod. */
 export const bones: StepMaker = {
   kind: 'bones',
-  name: 'rods',
   make: (bench) => {
     const { rods } = bench.bones;
     if (rods.length === 0) return { steps: [], links: [] };
@@ -19,7 +18,7 @@ export const bones: StepMaker = {
             (r) =>
               `${r.letter} ${r.stock.name}${r.rod.pair ? ', two of' : ','} ${formatLength(r.length.value)}${r.rod.sleeved ? ', sleeved' : ''}.`,
           ),
-          minutes: paced(bench, 3 * number),
+          minutes: paced(bench, 'bones', 3 * number),
         },
       ],
       links: [],

@@ -1,11 +1,10 @@
 import { BOARD, coversOf } from '../../figure/index.ts';
 import { formatLength } from '../../quantity/index.ts';
-import { coverId, joinId, order, paced, type StepMaker } from './types.ts';
+import { colourOf, coverId, joinId, order, paced, type StepMaker } from './types.ts';
 
 /** Cover the tiers before the figure stands on them. Minutes common practice: twenty a tier. */
 export const cover: StepMaker = {
   kind: 'cover',
-  name: 'cover',
   make: (bench) => ({
     steps: coversOf(bench.build).map(({ tier, roll }) => ({
       id: coverId(tier.id),
@@ -15,7 +14,9 @@ export const cover: StepMaker = {
         `Roll a ${tier.shape === 'round' ? 'disc' : 'square'} ${formatLength(roll.value)} across, ${formatLength(tier.cover.thickness)} thick.`,
         'Coat cold and just tacky. Ease it down from the top, trim at the foot.',
       ],
-      minutes: paced(bench, 20),
+      ...colourOf(bench, tier.cover.colour),
+      tools: ['turntable'],
+      minutes: paced(bench, 'cover', 20),
     })),
     links: coversOf(bench.build).flatMap(({ tier }) =>
       bench.build.pieces

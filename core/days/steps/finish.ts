@@ -3,7 +3,6 @@ import { FINISH_ID, joinId, order, PACK_ID, paced, type StepMaker } from './type
 /** Last look: seams, dust, touching up. Needs every piece in its place. */
 export const finish: StepMaker = {
   kind: 'finish',
-  name: 'finish',
   make: (bench) => ({
     steps: [
       {
@@ -11,7 +10,7 @@ export const finish: StepMaker = {
         kind: 'finish',
         title: 'Last look',
         notes: ['Seams, dust, fingerprints, eyes. Count needles and pins back.'],
-        minutes: paced(bench, 10 + Math.min(40, bench.build.pieces.length)),
+        minutes: paced(bench, 'finish', 10 + Math.min(40, bench.build.pieces.length)),
       },
     ],
     links: bench.build.pieces.map((p) => order(joinId(p.id), FINISH_ID)),
@@ -21,7 +20,6 @@ export const finish: StepMaker = {
 /** Joints set before it is moved; an hour for the glue is common practice, an estimate. */
 export const pack: StepMaker = {
   kind: 'pack',
-  name: 'pack',
   make: (bench) => ({
     steps: [
       {
@@ -31,7 +29,7 @@ export const pack: StepMaker = {
         notes: [
           `Every rod, stick and core is listed with it: ${bench.bones.rods.length} ${bench.bones.rods.length === 1 ? 'rod' : 'kinds of rod'}, count them in and out.`,
         ],
-        minutes: paced(bench, 15),
+        minutes: paced(bench, 'pack', 15),
       },
     ],
     links: [

@@ -1,13 +1,39 @@
-import { BOARD, DOWN, pieceOf, place, reach, weighIn, type Piece } from '../../figure/index.ts';
+import {
+  BOARD,
+  carriedBy,
+  DOWN,
+  measureOf,
+  pieceOf,
+  place,
+  reach,
+  standingOn,
+  weighIn,
+  type Piece,
+} from '../../figure/index.ts';
 import type { Band, PieceFirming } from '../../firming/index.ts';
-import type { Link, Step } from '../types.ts';
-import { BONES_ID, joinId, lower, order, paced, shapedBy, type Bench, type StepMaker } from './types.ts';
+import type { Hold, Link, Step } from '../types.ts';
+import {
+  BONES_ID,
+  colourOf,
+  joinId,
+  lower,
+  many,
+  order,
+  paced,
+  shapedBy,
+  type Bench,
+  type StepMaker,
+} from './types.ts';
 
 /** Pieces lighter than this are pressed on soft, as soon as they are shaped. Common practice, grams. */
 export const PRESSED_ON_SOFT = 4;
 
 const isSmall = (bench: Bench, piece: Piece): boolean =>
   weighIn(bench.build, piece).whole.value < PRESSED_ON_SOFT;
+
+/** A piece with all it carries, g. */
+const grams = (bench: Bench, piece: Piece): number =>
+  carriedBy(bench.build, piece.id).reduce((g, p) => g + weighIn(bench.build, p).whole.value, 0);
 
 /** Held over the board by a rod: it has to be firm before it goes there; what stands on the board firms where it stands. */
 const floats = (bench: Bench, piece: Piece): boolean => {
@@ -23,13 +49,53 @@ const later = (a: Band, b: Band | undefined): Band =>
     ? { fast: Math.max(a.fast, b.fast), likely: Math.max(a.likely, b.likely), slow: Math.max(a.slow, b.slow) }
     : a;
 
-const wait = (from: string, to: string, band: Band, why: string, piece: string): Link => ({
+/** Room round a piece that lies down, mm. */
+const FINGER = 10;
+
+/** What a piece takes of rack, fridge or box until it is set in its place, all its makes together. */
+function restsOn(bench: Bench, piece: Piece): Hold {
+  const first = piece.rests?.[0]?.place ?? 'room';
+  const space = first === 'fridge' || first === 'freezer' || first === 'box' ? first : 'rack';
+  const { width, depth } = measureOf(piece);
+  return {
+    space,
+    takes: Math.ceil((((width + FINGER) * (depth + FINGER)) / 100) * bench.number(piece)),
+  };
+}
+
+/**
+ * The order of what is set on what: from the board up, what carries stands before what it carries; on a dummy what it
+ * carries is set on it first and all of it moved together. Details are pressed on whenever both are soft.
+ */
+function orders(bench: Bench, piece: Piece): Link[] {
+  const heavy = standingOn(bench.build, piece.id).filter(
+    (c) => piece.built === 'there' || !isSmall(bench, c),
+  );
+  const name = lower(piece.name);
+  return piece.built === 'dummy'
+    ? standingOn(bench.build, piece.id).map((c) =>
+        order(
+          joinId(c.id),
+          joinId(piece.id),
+          `the ${name} is built on a dummy and moved with what it carries`,
+        ),
+      )
+    : heavy.map((c) =>
+        order(joinId(piece.id), joinId(c.id), `the ${name} stands before it carries the ${lower(c.name)}`),
+      );
+}
+
+/** Heavier than this a finished part is moved by two, g. Common practice. */
+const LIFTED_BY_TWO = 4000;
+
+const wait = (from: string, to: string, band: Band, why: string, piece: string, hold?: Hold): Link => ({
   from,
   to,
   kind: 'wait',
   band,
   why,
   piece,
+  ...(hold ? { hold } : {}),
 });
 
 /** Firm enough to hold in the fingers, and to keep its pose where it leans. */
@@ -73,7 +139,6 @@ function joinNotes(piece: Piece, where: string, small: boolean): string[] {
 /** Glue and set each piece where it belongs, over its rods, once both sides are firm enough. */
 export const join: StepMaker = {
   kind: 'join',
-  name: 'join',
   make: (bench) => {
     const { build } = bench;
     const steps: Step[] = [];
@@ -93,10 +158,21 @@ export const join: StepMaker = {
         notes: [
           ...joinNotes(piece, where, small),
           ...(rods.length ? [`Over ${rods.map((r) => `rod ${r.letter}`).join(' and ')}.`] : []),
+          ...(piece.built === 'dummy' && standingOn(build, piece.id).length > 0
+            ? ['Moved from its dummy with all it carries.']
+            : []),
         ],
-        minutes: paced(bench, (small ? 1 : 3) + (small ? 1 : 2) * (n - 1) + 2 * rods.length),
+        minutes: paced(bench, 'join', (small ? 1 : 3) + (small ? 1 : 2) * (n - 1) + 2 * rods.length),
         piece: piece.id,
+        ...colourOf(bench, piece.colour),
+        ...many(n, piece.name),
+        ...(piece.built === 'dummy' &&
+        bench.build.workshop.helpers.length > 0 &&
+        grams(bench, piece) > LIFTED_BY_TWO
+          ? { hands: 2 as const }
+          : {}),
       });
+      links.push(...orders(bench, piece));
       if (small || (!carrier && !floats(bench, piece))) links.push(order(shapedBy(piece), id));
       else
         links.push(
@@ -106,6 +182,7 @@ export const join: StepMaker = {
             heldBand(firming),
             `the ${lower(piece.name)} firms until it can be held`,
             piece.id,
+            piece.built === 'there' ? undefined : restsOn(bench, piece),
           ),
         );
       if (rods.length) links.push(order(BONES_ID, id));

@@ -35,14 +35,14 @@ const CHOCOLATE_REST = { fast: 120, likely: 240, slow: 720 };
 /** Knead blend and colour together, then let the gum take hold. Minutes common practice: six, and one per 60 g. */
 export const mix: StepMaker = {
   kind: 'mix',
-  name: 'mix',
   make: (bench) => ({
     steps: bench.batches.map((b) => ({
       id: mixId(b.id),
       kind: 'mix',
       title: `Mix ${formatMass(b.mix.value)} of ${b.colour.name}`,
       notes: [...weighing(b), after(b)],
-      minutes: paced(bench, 6 + roundTo(b.mix.value / 60, 0.01)),
+      colour: b.colour.hex,
+      minutes: paced(bench, 'mix', 6 + roundTo(b.mix.value / 60, 0.01)),
     })),
     links: bench.batches.flatMap((b) =>
       b.lines.map((line) => ({

@@ -1,7 +1,9 @@
 import { CORE_NAME, measureOf, weighIn, weighedTogether, type Piece } from '../../figure/index.ts';
 import { formatLength, formatMass } from '../../quantity/index.ts';
 import { shapeOf } from '../../solids/index.ts';
-import { lower, paced, shapeId, type StepMaker } from './types.ts';
+import { lower, many, paced, shapeId, type StepMaker } from './types.ts';
+
+const withArticle = (word: string): string => `${/^[aeiou]/.test(word) ? 'an' : 'a'} ${word}`;
 
 /** Minutes in the shape's record are for a piece of this many grams; time goes with the size. Estimate. */
 const USUAL_GRAMS = 40;
@@ -42,7 +44,6 @@ function manyNotes(grams: number, alike: number): string[] {
 /** Weigh, roll the ball, shape. Minutes from the shape's record. */
 export const shape: StepMaker = {
   kind: 'shape',
-  name: 'shape',
   make: (bench) => ({
     steps: bench.build.pieces.map((piece) => {
       const record = shapeOf(piece.form.kind);
@@ -65,10 +66,11 @@ export const shape: StepMaker = {
           ...manyNotes(grams, weight.alike),
           record.cut
             ? `Roll it out: ${sizes}.`
-            : `Roll ${weight.alike > 1 ? `balls of ${formatLength(weight.ball.value)}` : `a ball of ${formatLength(weight.ball.value)}`}, then ${piece.form.coat ? 'a sheet for the coat' : `a ${lower(record.name)}`}: ${sizes}.`,
+            : `Roll ${weight.alike > 1 ? `balls of ${formatLength(weight.ball.value)}` : `a ball of ${formatLength(weight.ball.value)}`}, then ${piece.form.coat ? 'a sheet for the coat' : withArticle(lower(record.name))}: ${sizes}.`,
           ...(cutLength === undefined
             ? []
             : [`Before it is bent or gathered it is ${formatLength(cutLength)} long.`]),
+          ...(piece.built === 'foam' ? ['Lay it on foam until it is set in its place.'] : []),
           ...(piece.form.coat
             ? [`Cover the ${CORE_NAME[piece.core]} core ${formatLength(piece.form.coat.thickness)} thick.`]
             : []),
@@ -76,10 +78,13 @@ export const shape: StepMaker = {
         ],
         minutes: paced(
           bench,
+          'shape',
           Math.min(1.6, Math.max(0.3, Math.cbrt(weight.whole.value / USUAL_GRAMS))) *
             (record.minutes.first + (n - 1) * record.minutes.next * (n >= MANY ? RHYTHM : 1)),
         ),
         piece: piece.id,
+        ...many(n * weight.alike, piece.name),
+        colour: colour.hex,
         weigh: { grams, ball: weight.ball.value, number: n, colour: colour.hex },
       };
     }),

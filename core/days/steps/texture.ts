@@ -1,10 +1,9 @@
-import { measureOf, TEXTURES } from '../../figure/index.ts';
-import { lower, paced, shapeId, textureId, type StepMaker } from './types.ts';
+import { measureOf, TEXTURES, weighIn } from '../../figure/index.ts';
+import { colourOf, lower, many, paced, shapeId, textureId, type StepMaker } from './types.ts';
 
 /** Work the surface while it is soft: has to begin before the skin cracks. */
 export const texture: StepMaker = {
   kind: 'texture',
-  name: 'texture',
   make: (bench) => {
     const textured = bench.build.pieces.filter((p) => p.texture !== 'none');
     return {
@@ -22,8 +21,10 @@ export const texture: StepMaker = {
                 `Begin at once: the surface cracks from ${Math.round(closes.fast)} to ${Math.round(closes.slow)} min after shaping. Keep what you are not working on covered.`,
               ]
             : [],
-          minutes: paced(bench, each * n),
+          minutes: paced(bench, 'texture', each * n),
           piece: piece.id,
+          ...many(n * weighIn(bench.build, piece).alike, piece.name),
+          ...colourOf(bench, piece.colour),
         };
       }),
       links: textured.map((piece) => {

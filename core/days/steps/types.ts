@@ -1,4 +1,5 @@
 import type { BonesReport } from '../../bones/index.ts';
+import type { CakeReport } from '../../cutting/index.ts';
 import type { Batch, Build, Piece } from '../../figure/index.ts';
 import type { Band, PieceFirming } from '../../firming/index.ts';
 import type { Link, Step, StepKind } from '../types.ts';
@@ -9,6 +10,7 @@ export interface Bench {
   readonly batches: readonly Batch[];
   readonly firming: ReadonlyMap<string, PieceFirming>;
   readonly bones: BonesReport;
+  readonly cake: CakeReport;
   /** How many of a piece there are. */
   readonly number: (piece: Piece) => number;
 }
@@ -16,8 +18,6 @@ export interface Bench {
 /** A record per kind of step: one file, one line in the registry. */
 export interface StepMaker {
   readonly kind: StepKind;
-  /** Word on the clock and the bench sheet. */
-  readonly name: string;
   readonly make: (bench: Bench) => { steps: Step[]; links: Link[] };
 }
 
@@ -35,6 +35,7 @@ export const mixId = (batch: string): string => `mix:${batch}`;
 export const shapeId = (piece: string): string => `shape:${piece}`;
 export const textureId = (piece: string): string => `texture:${piece}`;
 export const joinId = (piece: string): string => `join:${piece}`;
+export const glueId = (recipe: string): string => `glue:${recipe}`;
 export const coverId = (tier: string): string => `cover:${tier}`;
 export const BONES_ID = 'bones';
 export const FINISH_ID = 'finish';
@@ -44,8 +45,18 @@ export const PACK_ID = 'pack';
 export const shapedBy = (piece: Piece): string =>
   piece.texture === 'none' ? shapeId(piece.id) : textureId(piece.id);
 
-/** Whole minutes at this person's pace. */
-export const paced = (bench: Bench, minutes: number): number =>
-  Math.max(1, Math.round(minutes * bench.build.practice.pace));
+/** Whole minutes at this person's pace, and at their own time for this kind of work where that is known. */
+export const paced = ({ build }: Bench, kind: StepKind, minutes: number): number =>
+  Math.max(1, Math.round(minutes * build.practice.pace * (build.workshop.paces?.[kind] ?? 1)));
 
 export const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
+
+/** Paste on the hands: the colour of a piece or a cover. */
+export const colourOf = ({ build }: Bench, id: string): Pick<Step, 'colour'> => {
+  const hex = build.colours.find((c) => c.id === id)?.hex;
+  return hex === undefined ? {} : { colour: hex };
+};
+
+/** Says that a step makes many alike, so that it may be cut anywhere between them. */
+export const many = (all: number, name: string): Pick<Step, 'part'> =>
+  all > 1 ? { part: { of: '', number: all, from: 0, all, what: lower(name) } } : {};

@@ -39,13 +39,17 @@ const schema31 = {
 		"rods",
 		"hours",
 		"practice",
+		"workshop",
 		"cake",
 		"reserves",
+		"measured",
+		"log",
+		"steps",
 		"bench"
 	],
 	"properties": {
 		"format": { "const": "elm-spindle-build" },
-		"version": { "const": 3 },
+		"version": { "const": 5 },
 		"id": {
 			"type": "string",
 			"minLength": 1,
@@ -95,6 +99,173 @@ const schema31 = {
 						"mat"
 					]
 				},
+				"loads": {
+					"type": "object",
+					"additionalProperties": false,
+					"required": [],
+					"properties": {
+						"table": {
+							"type": "object",
+							"additionalProperties": false,
+							"required": [
+								"sideways",
+								"tilt",
+								"down",
+								"up"
+							],
+							"properties": {
+								"sideways": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 1.5
+								},
+								"tilt": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 30
+								},
+								"down": {
+									"type": "number",
+									"minimum": 1,
+									"maximum": 3
+								},
+								"up": {
+									"type": "number",
+									"minimum": .2,
+									"maximum": 1
+								}
+							}
+						},
+						"carry": {
+							"type": "object",
+							"additionalProperties": false,
+							"required": [
+								"sideways",
+								"tilt",
+								"down",
+								"up"
+							],
+							"properties": {
+								"sideways": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 1.5
+								},
+								"tilt": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 30
+								},
+								"down": {
+									"type": "number",
+									"minimum": 1,
+									"maximum": 3
+								},
+								"up": {
+									"type": "number",
+									"minimum": .2,
+									"maximum": 1
+								}
+							}
+						},
+						"carFlat": {
+							"type": "object",
+							"additionalProperties": false,
+							"required": [
+								"sideways",
+								"tilt",
+								"down",
+								"up"
+							],
+							"properties": {
+								"sideways": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 1.5
+								},
+								"tilt": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 30
+								},
+								"down": {
+									"type": "number",
+									"minimum": 1,
+									"maximum": 3
+								},
+								"up": {
+									"type": "number",
+									"minimum": .2,
+									"maximum": 1
+								}
+							}
+						},
+						"carSeat": {
+							"type": "object",
+							"additionalProperties": false,
+							"required": [
+								"sideways",
+								"tilt",
+								"down",
+								"up"
+							],
+							"properties": {
+								"sideways": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 1.5
+								},
+								"tilt": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 30
+								},
+								"down": {
+									"type": "number",
+									"minimum": 1,
+									"maximum": 3
+								},
+								"up": {
+									"type": "number",
+									"minimum": .2,
+									"maximum": 1
+								}
+							}
+						},
+						"carHard": {
+							"type": "object",
+							"additionalProperties": false,
+							"required": [
+								"sideways",
+								"tilt",
+								"down",
+								"up"
+							],
+							"properties": {
+								"sideways": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 1.5
+								},
+								"tilt": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 30
+								},
+								"down": {
+									"type": "number",
+									"minimum": 1,
+									"maximum": 3
+								},
+								"up": {
+									"type": "number",
+									"minimum": .2,
+									"maximum": 1
+								}
+							}
+						}
+					}
+				},
 				"note": {
 					"type": "string",
 					"maxLength": 4e3
@@ -124,6 +295,23 @@ const schema31 = {
 					"type": "number",
 					"minimum": .02,
 					"maximum": 3
+				},
+				"night": {
+					"type": "object",
+					"additionalProperties": false,
+					"required": ["temperature", "humidity"],
+					"properties": {
+						"temperature": {
+							"type": "number",
+							"minimum": 0,
+							"maximum": 40
+						},
+						"humidity": {
+							"type": "number",
+							"minimum": 5,
+							"maximum": 95
+						}
+					}
 				}
 			}
 		},
@@ -637,6 +825,42 @@ const schema31 = {
 							"royalIcing",
 							"meltedChocolate"
 						]
+					},
+					"built": {
+						"type": "string",
+						"enum": [
+							"there",
+							"dummy",
+							"foam"
+						]
+					},
+					"rests": {
+						"type": "array",
+						"items": {
+							"type": "object",
+							"additionalProperties": false,
+							"required": ["place", "hours"],
+							"properties": {
+								"place": {
+									"type": "string",
+									"enum": [
+										"room",
+										"fan",
+										"box",
+										"fridge",
+										"freezer",
+										"bag"
+									]
+								},
+								"hours": {
+									"type": "number",
+									"minimum": .1,
+									"maximum": 200
+								}
+							}
+						},
+						"maxItems": 6,
+						"minItems": 1
 					}
 				}
 			},
@@ -742,6 +966,32 @@ const schema31 = {
 							}
 						}
 					},
+					"bends": {
+						"type": "array",
+						"items": {
+							"type": "object",
+							"additionalProperties": false,
+							"required": ["on", "at"],
+							"properties": {
+								"on": {
+									"type": "string",
+									"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+								},
+								"at": {
+									"type": "array",
+									"items": {
+										"type": "number",
+										"minimum": -3e3,
+										"maximum": 3e3
+									},
+									"minItems": 3,
+									"maxItems": 3
+								}
+							}
+						},
+						"maxItems": 12,
+						"minItems": 1
+					},
 					"pair": { "type": "boolean" },
 					"sleeved": { "type": "boolean" },
 					"across": {
@@ -783,11 +1033,36 @@ const schema31 = {
 					"to": {
 						"type": "string",
 						"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$"
-					}
+					},
+					"ifNeeded": { "type": "boolean" }
 				}
 			},
 			"maxItems": 60,
 			"minItems": 0
+		},
+		"dates": {
+			"type": "array",
+			"items": {
+				"type": "object",
+				"additionalProperties": false,
+				"required": ["date"],
+				"properties": {
+					"date": {
+						"type": "string",
+						"pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$"
+					},
+					"from": {
+						"type": "string",
+						"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$"
+					},
+					"to": {
+						"type": "string",
+						"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$"
+					}
+				}
+			},
+			"maxItems": 200,
+			"minItems": 1
 		},
 		"practice": {
 			"type": "object",
@@ -826,6 +1101,210 @@ const schema31 = {
 					"type": "number",
 					"minimum": .3,
 					"maximum": 4
+				}
+			}
+		},
+		"workshop": {
+			"type": "object",
+			"additionalProperties": false,
+			"required": [
+				"helpers",
+				"tools",
+				"space"
+			],
+			"properties": {
+				"helpers": {
+					"type": "array",
+					"items": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": [
+							"id",
+							"name",
+							"hours",
+							"pace"
+						],
+						"properties": {
+							"id": {
+								"type": "string",
+								"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+							},
+							"name": {
+								"type": "string",
+								"minLength": 1,
+								"maxLength": 120
+							},
+							"hours": {
+								"type": "array",
+								"items": {
+									"type": "object",
+									"additionalProperties": false,
+									"required": [
+										"day",
+										"from",
+										"to"
+									],
+									"properties": {
+										"day": {
+											"type": "integer",
+											"minimum": 1,
+											"maximum": 7
+										},
+										"from": {
+											"type": "string",
+											"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$"
+										},
+										"to": {
+											"type": "string",
+											"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$"
+										},
+										"ifNeeded": { "type": "boolean" }
+									}
+								},
+								"maxItems": 60,
+								"minItems": 0
+							},
+							"pace": {
+								"type": "number",
+								"minimum": .3,
+								"maximum": 4
+							},
+							"does": {
+								"type": "array",
+								"items": {
+									"type": "string",
+									"enum": [
+										"glue",
+										"bake",
+										"cake",
+										"mix",
+										"cover",
+										"bones",
+										"shape",
+										"texture",
+										"join",
+										"finish",
+										"pack"
+									]
+								},
+								"maxItems": 11,
+								"minItems": 0
+							}
+						}
+					},
+					"maxItems": 8,
+					"minItems": 0
+				},
+				"tools": {
+					"type": "object",
+					"additionalProperties": false,
+					"required": [],
+					"properties": {
+						"oven": {
+							"type": "integer",
+							"minimum": 0,
+							"maximum": 20
+						},
+						"turntable": {
+							"type": "integer",
+							"minimum": 0,
+							"maximum": 20
+						},
+						"airbrush": {
+							"type": "integer",
+							"minimum": 0,
+							"maximum": 20
+						}
+					}
+				},
+				"space": {
+					"type": "object",
+					"additionalProperties": false,
+					"required": [],
+					"properties": {
+						"rack": {
+							"type": "number",
+							"minimum": 0,
+							"maximum": 1e5
+						},
+						"fridge": {
+							"type": "number",
+							"minimum": 0,
+							"maximum": 1e5
+						},
+						"freezer": {
+							"type": "number",
+							"minimum": 0,
+							"maximum": 1e5
+						},
+						"box": {
+							"type": "number",
+							"minimum": 0,
+							"maximum": 1e5
+						}
+					}
+				},
+				"paces": {
+					"type": "object",
+					"additionalProperties": false,
+					"required": [],
+					"properties": {
+						"glue": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"bake": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"cake": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"mix": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"cover": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"bones": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"shape": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"texture": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"join": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"finish": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						},
+						"pack": {
+							"type": "number",
+							"minimum": .2,
+							"maximum": 5
+						}
+					}
 				}
 			}
 		},
@@ -972,6 +1451,30 @@ const schema31 = {
 									"colour": {
 										"type": "string",
 										"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+									}
+								}
+							},
+							"board": {
+								"type": "object",
+								"additionalProperties": false,
+								"required": ["kind", "width"],
+								"properties": {
+									"kind": {
+										"type": "string",
+										"enum": [
+											"card",
+											"drum",
+											"foam",
+											"ply6",
+											"mdf6",
+											"mdf12",
+											"acrylic"
+										]
+									},
+									"width": {
+										"type": "number",
+										"minimum": 30,
+										"maximum": 900
 									}
 								}
 							},
@@ -1127,6 +1630,20 @@ const schema31 = {
 								"type": "number",
 								"minimum": 0,
 								"maximum": 600
+							},
+							"width": {
+								"type": "number",
+								"minimum": 20,
+								"maximum": 900
+							},
+							"weight": {
+								"type": "number",
+								"minimum": 1,
+								"maximum": 5e4
+							},
+							"made": {
+								"type": "string",
+								"enum": ["mdf", "plywood"]
 							}
 						}
 					},
@@ -1192,30 +1709,431 @@ const schema31 = {
 			"maxItems": 200,
 			"minItems": 0
 		},
+		"measured": {
+			"type": "array",
+			"items": {
+				"type": "object",
+				"additionalProperties": false,
+				"required": [
+					"id",
+					"test",
+					"of",
+					"on",
+					"readings"
+				],
+				"properties": {
+					"id": {
+						"type": "string",
+						"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+					},
+					"test": {
+						"type": "string",
+						"enum": [
+							"press",
+							"pull",
+							"bend",
+							"spring",
+							"tab"
+						]
+					},
+					"of": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 60
+					},
+					"on": {
+						"type": "string",
+						"pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$"
+					},
+					"readings": {
+						"type": "object",
+						"additionalProperties": {
+							"type": "number",
+							"minimum": 0,
+							"maximum": 5e4
+						},
+						"maxProperties": 8
+					}
+				}
+			},
+			"maxItems": 100,
+			"minItems": 0
+		},
+		"log": {
+			"type": "array",
+			"items": {
+				"type": "object",
+				"additionalProperties": false,
+				"required": [
+					"id",
+					"at",
+					"build",
+					"piece",
+					"question",
+					"saw",
+					"minutes",
+					"note",
+					"paste",
+					"body",
+					"spells",
+					"duty"
+				],
+				"properties": {
+					"id": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 80
+					},
+					"at": {
+						"type": "string",
+						"maxLength": 40
+					},
+					"build": {
+						"type": "string",
+						"maxLength": 120
+					},
+					"piece": {
+						"type": "string",
+						"maxLength": 120
+					},
+					"question": {
+						"type": "string",
+						"enum": [
+							"tack",
+							"skin",
+							"touch",
+							"pose",
+							"handle",
+							"bear",
+							"stand",
+							"hard",
+							"dry",
+							"stick",
+							"texture",
+							"bend"
+						]
+					},
+					"saw": {
+						"type": "string",
+						"enum": [
+							"just",
+							"yes",
+							"not",
+							"cracked",
+							"sagged",
+							"squashed"
+						]
+					},
+					"minutes": {
+						"type": "number",
+						"minimum": .1,
+						"maximum": 43200
+					},
+					"note": {
+						"type": "string",
+						"maxLength": 1e3
+					},
+					"picture": {
+						"type": "string",
+						"maxLength": 80
+					},
+					"paste": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": [
+							"base",
+							"gumPaste",
+							"powder"
+						],
+						"properties": {
+							"base": {
+								"type": "string",
+								"enum": [
+									"fondant",
+									"gumPaste",
+									"modellingPaste",
+									"marzipan",
+									"chocolateDark",
+									"chocolateMilk",
+									"chocolateWhite",
+									"chocolateCompound",
+									"royalIcing"
+								]
+							},
+							"gumPaste": {
+								"type": "number",
+								"minimum": 0,
+								"maximum": 100
+							},
+							"powder": {
+								"type": "number",
+								"minimum": 0,
+								"maximum": 5
+							}
+						}
+					},
+					"body": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": [
+							"volume",
+							"area",
+							"depth",
+							"facing",
+							"thickness",
+							"kind",
+							"coat"
+						],
+						"properties": {
+							"volume": {
+								"type": "number",
+								"minimum": .01,
+								"maximum": 1e9
+							},
+							"area": {
+								"type": "number",
+								"minimum": .01,
+								"maximum": 1e7
+							},
+							"depth": {
+								"type": "number",
+								"minimum": .01,
+								"maximum": 1e3
+							},
+							"facing": {
+								"type": "number",
+								"minimum": .01,
+								"maximum": 3e3
+							},
+							"thickness": {
+								"type": "number",
+								"minimum": .01,
+								"maximum": 2e3
+							},
+							"kind": {
+								"type": "string",
+								"enum": ["rod", "sheet"]
+							},
+							"coat": { "type": "boolean" }
+						}
+					},
+					"spells": {
+						"type": "array",
+						"items": {
+							"type": "object",
+							"additionalProperties": false,
+							"required": [
+								"temperature",
+								"humidity",
+								"air"
+							],
+							"properties": {
+								"until": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 1e5
+								},
+								"temperature": {
+									"type": "number",
+									"minimum": -30,
+									"maximum": 60
+								},
+								"humidity": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 1
+								},
+								"air": {
+									"type": "number",
+									"minimum": .01,
+									"maximum": 5
+								},
+								"wrapped": { "type": "boolean" }
+							}
+						},
+						"maxItems": 20,
+						"minItems": 1
+					},
+					"duty": {
+						"type": "object",
+						"additionalProperties": {
+							"type": "number",
+							"minimum": -1e6,
+							"maximum": 1e9
+						},
+						"maxProperties": 12
+					}
+				}
+			},
+			"maxItems": 2e3,
+			"minItems": 0
+		},
+		"steps": {
+			"type": "object",
+			"additionalProperties": false,
+			"required": [
+				"own",
+				"minutes",
+				"left"
+			],
+			"properties": {
+				"own": {
+					"type": "array",
+					"items": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": [
+							"id",
+							"title",
+							"minutes"
+						],
+						"properties": {
+							"id": {
+								"type": "string",
+								"pattern": "^own:[a-z0-9-]{1,60}$"
+							},
+							"title": {
+								"type": "string",
+								"minLength": 1,
+								"maxLength": 120
+							},
+							"minutes": {
+								"type": "number",
+								"minimum": 1,
+								"maximum": 600
+							},
+							"after": {
+								"type": "string",
+								"minLength": 1,
+								"maxLength": 200
+							},
+							"wait": {
+								"type": "number",
+								"minimum": 0,
+								"maximum": 2e4
+							},
+							"before": {
+								"type": "string",
+								"minLength": 1,
+								"maxLength": 200
+							},
+							"piece": {
+								"type": "string",
+								"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+							},
+							"tool": {
+								"type": "string",
+								"enum": [
+									"oven",
+									"turntable",
+									"airbrush"
+								]
+							}
+						}
+					},
+					"maxItems": 200,
+					"minItems": 0
+				},
+				"minutes": {
+					"type": "object",
+					"additionalProperties": {
+						"type": "number",
+						"minimum": 1,
+						"maximum": 600
+					},
+					"maxProperties": 1e3
+				},
+				"left": {
+					"type": "array",
+					"items": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 200
+					},
+					"maxItems": 1e3,
+					"minItems": 0
+				},
+				"rather": {
+					"type": "string",
+					"enum": [
+						"fewer",
+						"later",
+						"nights",
+						"fresher"
+					]
+				},
+				"parts": {
+					"type": "object",
+					"additionalProperties": {
+						"type": "integer",
+						"minimum": 1,
+						"maximum": 12
+					},
+					"maxProperties": 300
+				},
+				"joined": {
+					"type": "array",
+					"items": {
+						"type": "array",
+						"items": {
+							"type": "string",
+							"minLength": 1,
+							"maxLength": 200
+						},
+						"maxItems": 12,
+						"minItems": 2
+					},
+					"maxItems": 100,
+					"minItems": 0
+				},
+				"agreed": {
+					"type": "object",
+					"additionalProperties": {
+						"type": "string",
+						"pattern": "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$"
+					},
+					"maxProperties": 1e3
+				},
+				"pins": {
+					"type": "object",
+					"additionalProperties": {
+						"type": "string",
+						"pattern": "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$"
+					},
+					"maxProperties": 300
+				}
+			}
+		},
 		"bench": {
 			"type": "object",
 			"additionalProperties": false,
 			"required": ["done"],
-			"properties": { "done": {
-				"type": "array",
-				"items": {
-					"type": "object",
-					"additionalProperties": false,
-					"required": ["step", "at"],
-					"properties": {
-						"step": {
-							"type": "string",
-							"maxLength": 200
-						},
-						"at": {
-							"type": "string",
-							"maxLength": 40
-						}
-					}
+			"properties": {
+				"from": {
+					"type": "string",
+					"maxLength": 40
 				},
-				"maxItems": 4e3,
-				"minItems": 0
-			} }
+				"done": {
+					"type": "array",
+					"items": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": ["step", "at"],
+						"properties": {
+							"step": {
+								"type": "string",
+								"maxLength": 200
+							},
+							"at": {
+								"type": "string",
+								"maxLength": 40
+							}
+						}
+					},
+					"maxItems": 4e3,
+					"minItems": 0
+				}
+			}
 		}
 	}
 };
@@ -1225,8 +2143,9 @@ const pattern4 = /* @__PURE__ */ new RegExp("^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}
 const pattern5 = /* @__PURE__ */ new RegExp("^[a-z0-9][a-z0-9-]{0,59}$", "u");
 const pattern8 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
 const pattern10 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
-const pattern18 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
-const pattern25 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
+const pattern19 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
+const pattern21 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
+const pattern35 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
 function validate20(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 	let vErrors = null;
 	const evaluated0 = validate20.evaluated;
@@ -1234,7 +2153,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 	if (evaluated0.dynamicItems) evaluated0.items = void 0;
 	if (data && typeof data == "object" && !Array.isArray(data)) {
 		let missing0;
-		if (data.format === void 0 && (missing0 = "format") || data.version === void 0 && (missing0 = "version") || data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.brief === void 0 && (missing0 = "brief") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.hours === void 0 && (missing0 = "hours") || data.practice === void 0 && (missing0 = "practice") || data.cake === void 0 && (missing0 = "cake") || data.reserves === void 0 && (missing0 = "reserves") || data.bench === void 0 && (missing0 = "bench")) {
+		if (data.format === void 0 && (missing0 = "format") || data.version === void 0 && (missing0 = "version") || data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.brief === void 0 && (missing0 = "brief") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.hours === void 0 && (missing0 = "hours") || data.practice === void 0 && (missing0 = "practice") || data.workshop === void 0 && (missing0 = "workshop") || data.cake === void 0 && (missing0 = "cake") || data.reserves === void 0 && (missing0 = "reserves") || data.measured === void 0 && (missing0 = "measured") || data.log === void 0 && (missing0 = "log") || data.steps === void 0 && (missing0 = "steps") || data.bench === void 0 && (missing0 = "bench")) {
 			validate20.errors = [{
 				instancePath,
 				schemaPath: "#/required",
@@ -1269,12 +2188,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 			} else var valid0 = true;
 			if (valid0) {
 				if (data.version !== void 0) {
-					if (3 !== data.version) {
+					if (5 !== data.version) {
 						validate20.errors = [{
 							instancePath: instancePath + "/version",
 							schemaPath: "#/properties/version/const",
 							keyword: "const",
-							params: { allowedValue: 3 },
+							params: { allowedValue: 5 },
 							message: "must be equal to constant"
 						}];
 						return false;
@@ -1366,7 +2285,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 										}];
 										return false;
 									} else {
-										for (const key1 in data4) if (!(key1 === "due" || key1 === "zone" || key1 === "journey" || key1 === "grip" || key1 === "note")) {
+										for (const key1 in data4) if (!(key1 === "due" || key1 === "zone" || key1 === "journey" || key1 === "grip" || key1 === "loads" || key1 === "note")) {
 											validate20.errors = [{
 												instancePath: instancePath + "/brief",
 												schemaPath: "#/properties/brief/additionalProperties",
@@ -1487,31 +2406,1081 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														var valid1 = true;
 													} else var valid1 = true;
 													if (valid1) {
-														if (data4.note !== void 0) {
-															let data9 = data4.note;
-															if (typeof data9 === "string") {
-																if (func2(data9) > 4e3) {
+														if (data4.loads !== void 0) {
+															let data9 = data4.loads;
+															if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
+																for (const key2 in data9) if (!(key2 === "table" || key2 === "carry" || key2 === "carFlat" || key2 === "carSeat" || key2 === "carHard")) {
 																	validate20.errors = [{
-																		instancePath: instancePath + "/brief/note",
-																		schemaPath: "#/properties/brief/properties/note/maxLength",
-																		keyword: "maxLength",
-																		params: { limit: 4e3 },
-																		message: "must NOT have more than 4000 characters"
+																		instancePath: instancePath + "/brief/loads",
+																		schemaPath: "#/properties/brief/properties/loads/additionalProperties",
+																		keyword: "additionalProperties",
+																		params: { additionalProperty: key2 },
+																		message: "must NOT have additional properties"
 																	}];
 																	return false;
 																}
+																if (data9.table !== void 0) {
+																	let data10 = data9.table;
+																	if (data10 && typeof data10 == "object" && !Array.isArray(data10)) {
+																		let missing2;
+																		if (data10.sideways === void 0 && (missing2 = "sideways") || data10.tilt === void 0 && (missing2 = "tilt") || data10.down === void 0 && (missing2 = "down") || data10.up === void 0 && (missing2 = "up")) {
+																			validate20.errors = [{
+																				instancePath: instancePath + "/brief/loads/table",
+																				schemaPath: "#/properties/brief/properties/loads/properties/table/required",
+																				keyword: "required",
+																				params: { missingProperty: missing2 },
+																				message: "must have required property '" + missing2 + "'"
+																			}];
+																			return false;
+																		} else {
+																			for (const key3 in data10) if (!(key3 === "sideways" || key3 === "tilt" || key3 === "down" || key3 === "up")) {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/brief/loads/table",
+																					schemaPath: "#/properties/brief/properties/loads/properties/table/additionalProperties",
+																					keyword: "additionalProperties",
+																					params: { additionalProperty: key3 },
+																					message: "must NOT have additional properties"
+																				}];
+																				return false;
+																			}
+																			if (data10.sideways !== void 0) {
+																				let data11 = data10.sideways;
+																				if (typeof data11 == "number" && isFinite(data11)) {
+																					if (data11 > 1.5 || isNaN(data11)) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/brief/loads/table/sideways",
+																							schemaPath: "#/properties/brief/properties/loads/properties/table/properties/sideways/maximum",
+																							keyword: "maximum",
+																							params: {
+																								comparison: "<=",
+																								limit: 1.5
+																							},
+																							message: "must be <= 1.5"
+																						}];
+																						return false;
+																					} else if (data11 < 0 || isNaN(data11)) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/brief/loads/table/sideways",
+																							schemaPath: "#/properties/brief/properties/loads/properties/table/properties/sideways/minimum",
+																							keyword: "minimum",
+																							params: {
+																								comparison: ">=",
+																								limit: 0
+																							},
+																							message: "must be >= 0"
+																						}];
+																						return false;
+																					}
+																				} else {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/brief/loads/table/sideways",
+																						schemaPath: "#/properties/brief/properties/loads/properties/table/properties/sideways/type",
+																						keyword: "type",
+																						params: { type: "number" },
+																						message: "must be number"
+																					}];
+																					return false;
+																				}
+																				var valid3 = true;
+																			} else var valid3 = true;
+																			if (valid3) {
+																				if (data10.tilt !== void 0) {
+																					let data12 = data10.tilt;
+																					if (typeof data12 == "number" && isFinite(data12)) {
+																						if (data12 > 30 || isNaN(data12)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/brief/loads/table/tilt",
+																								schemaPath: "#/properties/brief/properties/loads/properties/table/properties/tilt/maximum",
+																								keyword: "maximum",
+																								params: {
+																									comparison: "<=",
+																									limit: 30
+																								},
+																								message: "must be <= 30"
+																							}];
+																							return false;
+																						} else if (data12 < 0 || isNaN(data12)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/brief/loads/table/tilt",
+																								schemaPath: "#/properties/brief/properties/loads/properties/table/properties/tilt/minimum",
+																								keyword: "minimum",
+																								params: {
+																									comparison: ">=",
+																									limit: 0
+																								},
+																								message: "must be >= 0"
+																							}];
+																							return false;
+																						}
+																					} else {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/brief/loads/table/tilt",
+																							schemaPath: "#/properties/brief/properties/loads/properties/table/properties/tilt/type",
+																							keyword: "type",
+																							params: { type: "number" },
+																							message: "must be number"
+																						}];
+																						return false;
+																					}
+																					var valid3 = true;
+																				} else var valid3 = true;
+																				if (valid3) {
+																					if (data10.down !== void 0) {
+																						let data13 = data10.down;
+																						if (typeof data13 == "number" && isFinite(data13)) {
+																							if (data13 > 3 || isNaN(data13)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/table/down",
+																									schemaPath: "#/properties/brief/properties/loads/properties/table/properties/down/maximum",
+																									keyword: "maximum",
+																									params: {
+																										comparison: "<=",
+																										limit: 3
+																									},
+																									message: "must be <= 3"
+																								}];
+																								return false;
+																							} else if (data13 < 1 || isNaN(data13)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/table/down",
+																									schemaPath: "#/properties/brief/properties/loads/properties/table/properties/down/minimum",
+																									keyword: "minimum",
+																									params: {
+																										comparison: ">=",
+																										limit: 1
+																									},
+																									message: "must be >= 1"
+																								}];
+																								return false;
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/brief/loads/table/down",
+																								schemaPath: "#/properties/brief/properties/loads/properties/table/properties/down/type",
+																								keyword: "type",
+																								params: { type: "number" },
+																								message: "must be number"
+																							}];
+																							return false;
+																						}
+																						var valid3 = true;
+																					} else var valid3 = true;
+																					if (valid3) {
+																						if (data10.up !== void 0) {
+																							let data14 = data10.up;
+																							if (typeof data14 == "number" && isFinite(data14)) {
+																								if (data14 > 1 || isNaN(data14)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/table/up",
+																										schemaPath: "#/properties/brief/properties/loads/properties/table/properties/up/maximum",
+																										keyword: "maximum",
+																										params: {
+																											comparison: "<=",
+																											limit: 1
+																										},
+																										message: "must be <= 1"
+																									}];
+																									return false;
+																								} else if (data14 < .2 || isNaN(data14)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/table/up",
+																										schemaPath: "#/properties/brief/properties/loads/properties/table/properties/up/minimum",
+																										keyword: "minimum",
+																										params: {
+																											comparison: ">=",
+																											limit: .2
+																										},
+																										message: "must be >= 0.2"
+																									}];
+																									return false;
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/table/up",
+																									schemaPath: "#/properties/brief/properties/loads/properties/table/properties/up/type",
+																									keyword: "type",
+																									params: { type: "number" },
+																									message: "must be number"
+																								}];
+																								return false;
+																							}
+																							var valid3 = true;
+																						} else var valid3 = true;
+																					}
+																				}
+																			}
+																		}
+																	} else {
+																		validate20.errors = [{
+																			instancePath: instancePath + "/brief/loads/table",
+																			schemaPath: "#/properties/brief/properties/loads/properties/table/type",
+																			keyword: "type",
+																			params: { type: "object" },
+																			message: "must be object"
+																		}];
+																		return false;
+																	}
+																	var valid2 = true;
+																} else var valid2 = true;
+																if (valid2) {
+																	if (data9.carry !== void 0) {
+																		let data15 = data9.carry;
+																		if (data15 && typeof data15 == "object" && !Array.isArray(data15)) {
+																			let missing3;
+																			if (data15.sideways === void 0 && (missing3 = "sideways") || data15.tilt === void 0 && (missing3 = "tilt") || data15.down === void 0 && (missing3 = "down") || data15.up === void 0 && (missing3 = "up")) {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/brief/loads/carry",
+																					schemaPath: "#/properties/brief/properties/loads/properties/carry/required",
+																					keyword: "required",
+																					params: { missingProperty: missing3 },
+																					message: "must have required property '" + missing3 + "'"
+																				}];
+																				return false;
+																			} else {
+																				for (const key4 in data15) if (!(key4 === "sideways" || key4 === "tilt" || key4 === "down" || key4 === "up")) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/brief/loads/carry",
+																						schemaPath: "#/properties/brief/properties/loads/properties/carry/additionalProperties",
+																						keyword: "additionalProperties",
+																						params: { additionalProperty: key4 },
+																						message: "must NOT have additional properties"
+																					}];
+																					return false;
+																				}
+																				if (data15.sideways !== void 0) {
+																					let data16 = data15.sideways;
+																					if (typeof data16 == "number" && isFinite(data16)) {
+																						if (data16 > 1.5 || isNaN(data16)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/brief/loads/carry/sideways",
+																								schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/sideways/maximum",
+																								keyword: "maximum",
+																								params: {
+																									comparison: "<=",
+																									limit: 1.5
+																								},
+																								message: "must be <= 1.5"
+																							}];
+																							return false;
+																						} else if (data16 < 0 || isNaN(data16)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/brief/loads/carry/sideways",
+																								schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/sideways/minimum",
+																								keyword: "minimum",
+																								params: {
+																									comparison: ">=",
+																									limit: 0
+																								},
+																								message: "must be >= 0"
+																							}];
+																							return false;
+																						}
+																					} else {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/brief/loads/carry/sideways",
+																							schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/sideways/type",
+																							keyword: "type",
+																							params: { type: "number" },
+																							message: "must be number"
+																						}];
+																						return false;
+																					}
+																					var valid4 = true;
+																				} else var valid4 = true;
+																				if (valid4) {
+																					if (data15.tilt !== void 0) {
+																						let data17 = data15.tilt;
+																						if (typeof data17 == "number" && isFinite(data17)) {
+																							if (data17 > 30 || isNaN(data17)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/carry/tilt",
+																									schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/tilt/maximum",
+																									keyword: "maximum",
+																									params: {
+																										comparison: "<=",
+																										limit: 30
+																									},
+																									message: "must be <= 30"
+																								}];
+																								return false;
+																							} else if (data17 < 0 || isNaN(data17)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/carry/tilt",
+																									schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/tilt/minimum",
+																									keyword: "minimum",
+																									params: {
+																										comparison: ">=",
+																										limit: 0
+																									},
+																									message: "must be >= 0"
+																								}];
+																								return false;
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/brief/loads/carry/tilt",
+																								schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/tilt/type",
+																								keyword: "type",
+																								params: { type: "number" },
+																								message: "must be number"
+																							}];
+																							return false;
+																						}
+																						var valid4 = true;
+																					} else var valid4 = true;
+																					if (valid4) {
+																						if (data15.down !== void 0) {
+																							let data18 = data15.down;
+																							if (typeof data18 == "number" && isFinite(data18)) {
+																								if (data18 > 3 || isNaN(data18)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carry/down",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/down/maximum",
+																										keyword: "maximum",
+																										params: {
+																											comparison: "<=",
+																											limit: 3
+																										},
+																										message: "must be <= 3"
+																									}];
+																									return false;
+																								} else if (data18 < 1 || isNaN(data18)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carry/down",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/down/minimum",
+																										keyword: "minimum",
+																										params: {
+																											comparison: ">=",
+																											limit: 1
+																										},
+																										message: "must be >= 1"
+																									}];
+																									return false;
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/carry/down",
+																									schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/down/type",
+																									keyword: "type",
+																									params: { type: "number" },
+																									message: "must be number"
+																								}];
+																								return false;
+																							}
+																							var valid4 = true;
+																						} else var valid4 = true;
+																						if (valid4) {
+																							if (data15.up !== void 0) {
+																								let data19 = data15.up;
+																								if (typeof data19 == "number" && isFinite(data19)) {
+																									if (data19 > 1 || isNaN(data19)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carry/up",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/up/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 1
+																											},
+																											message: "must be <= 1"
+																										}];
+																										return false;
+																									} else if (data19 < .2 || isNaN(data19)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carry/up",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/up/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: .2
+																											},
+																											message: "must be >= 0.2"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carry/up",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carry/properties/up/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid4 = true;
+																							} else var valid4 = true;
+																						}
+																					}
+																				}
+																			}
+																		} else {
+																			validate20.errors = [{
+																				instancePath: instancePath + "/brief/loads/carry",
+																				schemaPath: "#/properties/brief/properties/loads/properties/carry/type",
+																				keyword: "type",
+																				params: { type: "object" },
+																				message: "must be object"
+																			}];
+																			return false;
+																		}
+																		var valid2 = true;
+																	} else var valid2 = true;
+																	if (valid2) {
+																		if (data9.carFlat !== void 0) {
+																			let data20 = data9.carFlat;
+																			if (data20 && typeof data20 == "object" && !Array.isArray(data20)) {
+																				let missing4;
+																				if (data20.sideways === void 0 && (missing4 = "sideways") || data20.tilt === void 0 && (missing4 = "tilt") || data20.down === void 0 && (missing4 = "down") || data20.up === void 0 && (missing4 = "up")) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/brief/loads/carFlat",
+																						schemaPath: "#/properties/brief/properties/loads/properties/carFlat/required",
+																						keyword: "required",
+																						params: { missingProperty: missing4 },
+																						message: "must have required property '" + missing4 + "'"
+																					}];
+																					return false;
+																				} else {
+																					for (const key5 in data20) if (!(key5 === "sideways" || key5 === "tilt" || key5 === "down" || key5 === "up")) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/brief/loads/carFlat",
+																							schemaPath: "#/properties/brief/properties/loads/properties/carFlat/additionalProperties",
+																							keyword: "additionalProperties",
+																							params: { additionalProperty: key5 },
+																							message: "must NOT have additional properties"
+																						}];
+																						return false;
+																					}
+																					if (data20.sideways !== void 0) {
+																						let data21 = data20.sideways;
+																						if (typeof data21 == "number" && isFinite(data21)) {
+																							if (data21 > 1.5 || isNaN(data21)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/carFlat/sideways",
+																									schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/sideways/maximum",
+																									keyword: "maximum",
+																									params: {
+																										comparison: "<=",
+																										limit: 1.5
+																									},
+																									message: "must be <= 1.5"
+																								}];
+																								return false;
+																							} else if (data21 < 0 || isNaN(data21)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/carFlat/sideways",
+																									schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/sideways/minimum",
+																									keyword: "minimum",
+																									params: {
+																										comparison: ">=",
+																										limit: 0
+																									},
+																									message: "must be >= 0"
+																								}];
+																								return false;
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/brief/loads/carFlat/sideways",
+																								schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/sideways/type",
+																								keyword: "type",
+																								params: { type: "number" },
+																								message: "must be number"
+																							}];
+																							return false;
+																						}
+																						var valid5 = true;
+																					} else var valid5 = true;
+																					if (valid5) {
+																						if (data20.tilt !== void 0) {
+																							let data22 = data20.tilt;
+																							if (typeof data22 == "number" && isFinite(data22)) {
+																								if (data22 > 30 || isNaN(data22)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carFlat/tilt",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/tilt/maximum",
+																										keyword: "maximum",
+																										params: {
+																											comparison: "<=",
+																											limit: 30
+																										},
+																										message: "must be <= 30"
+																									}];
+																									return false;
+																								} else if (data22 < 0 || isNaN(data22)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carFlat/tilt",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/tilt/minimum",
+																										keyword: "minimum",
+																										params: {
+																											comparison: ">=",
+																											limit: 0
+																										},
+																										message: "must be >= 0"
+																									}];
+																									return false;
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/carFlat/tilt",
+																									schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/tilt/type",
+																									keyword: "type",
+																									params: { type: "number" },
+																									message: "must be number"
+																								}];
+																								return false;
+																							}
+																							var valid5 = true;
+																						} else var valid5 = true;
+																						if (valid5) {
+																							if (data20.down !== void 0) {
+																								let data23 = data20.down;
+																								if (typeof data23 == "number" && isFinite(data23)) {
+																									if (data23 > 3 || isNaN(data23)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carFlat/down",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/down/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 3
+																											},
+																											message: "must be <= 3"
+																										}];
+																										return false;
+																									} else if (data23 < 1 || isNaN(data23)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carFlat/down",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/down/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: 1
+																											},
+																											message: "must be >= 1"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carFlat/down",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/down/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid5 = true;
+																							} else var valid5 = true;
+																							if (valid5) {
+																								if (data20.up !== void 0) {
+																									let data24 = data20.up;
+																									if (typeof data24 == "number" && isFinite(data24)) {
+																										if (data24 > 1 || isNaN(data24)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/brief/loads/carFlat/up",
+																												schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/up/maximum",
+																												keyword: "maximum",
+																												params: {
+																													comparison: "<=",
+																													limit: 1
+																												},
+																												message: "must be <= 1"
+																											}];
+																											return false;
+																										} else if (data24 < .2 || isNaN(data24)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/brief/loads/carFlat/up",
+																												schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/up/minimum",
+																												keyword: "minimum",
+																												params: {
+																													comparison: ">=",
+																													limit: .2
+																												},
+																												message: "must be >= 0.2"
+																											}];
+																											return false;
+																										}
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carFlat/up",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carFlat/properties/up/type",
+																											keyword: "type",
+																											params: { type: "number" },
+																											message: "must be number"
+																										}];
+																										return false;
+																									}
+																									var valid5 = true;
+																								} else var valid5 = true;
+																							}
+																						}
+																					}
+																				}
+																			} else {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/brief/loads/carFlat",
+																					schemaPath: "#/properties/brief/properties/loads/properties/carFlat/type",
+																					keyword: "type",
+																					params: { type: "object" },
+																					message: "must be object"
+																				}];
+																				return false;
+																			}
+																			var valid2 = true;
+																		} else var valid2 = true;
+																		if (valid2) {
+																			if (data9.carSeat !== void 0) {
+																				let data25 = data9.carSeat;
+																				if (data25 && typeof data25 == "object" && !Array.isArray(data25)) {
+																					let missing5;
+																					if (data25.sideways === void 0 && (missing5 = "sideways") || data25.tilt === void 0 && (missing5 = "tilt") || data25.down === void 0 && (missing5 = "down") || data25.up === void 0 && (missing5 = "up")) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/brief/loads/carSeat",
+																							schemaPath: "#/properties/brief/properties/loads/properties/carSeat/required",
+																							keyword: "required",
+																							params: { missingProperty: missing5 },
+																							message: "must have required property '" + missing5 + "'"
+																						}];
+																						return false;
+																					} else {
+																						for (const key6 in data25) if (!(key6 === "sideways" || key6 === "tilt" || key6 === "down" || key6 === "up")) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/brief/loads/carSeat",
+																								schemaPath: "#/properties/brief/properties/loads/properties/carSeat/additionalProperties",
+																								keyword: "additionalProperties",
+																								params: { additionalProperty: key6 },
+																								message: "must NOT have additional properties"
+																							}];
+																							return false;
+																						}
+																						if (data25.sideways !== void 0) {
+																							let data26 = data25.sideways;
+																							if (typeof data26 == "number" && isFinite(data26)) {
+																								if (data26 > 1.5 || isNaN(data26)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carSeat/sideways",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/sideways/maximum",
+																										keyword: "maximum",
+																										params: {
+																											comparison: "<=",
+																											limit: 1.5
+																										},
+																										message: "must be <= 1.5"
+																									}];
+																									return false;
+																								} else if (data26 < 0 || isNaN(data26)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carSeat/sideways",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/sideways/minimum",
+																										keyword: "minimum",
+																										params: {
+																											comparison: ">=",
+																											limit: 0
+																										},
+																										message: "must be >= 0"
+																									}];
+																									return false;
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/carSeat/sideways",
+																									schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/sideways/type",
+																									keyword: "type",
+																									params: { type: "number" },
+																									message: "must be number"
+																								}];
+																								return false;
+																							}
+																							var valid6 = true;
+																						} else var valid6 = true;
+																						if (valid6) {
+																							if (data25.tilt !== void 0) {
+																								let data27 = data25.tilt;
+																								if (typeof data27 == "number" && isFinite(data27)) {
+																									if (data27 > 30 || isNaN(data27)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carSeat/tilt",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/tilt/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 30
+																											},
+																											message: "must be <= 30"
+																										}];
+																										return false;
+																									} else if (data27 < 0 || isNaN(data27)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carSeat/tilt",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/tilt/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: 0
+																											},
+																											message: "must be >= 0"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carSeat/tilt",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/tilt/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid6 = true;
+																							} else var valid6 = true;
+																							if (valid6) {
+																								if (data25.down !== void 0) {
+																									let data28 = data25.down;
+																									if (typeof data28 == "number" && isFinite(data28)) {
+																										if (data28 > 3 || isNaN(data28)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/brief/loads/carSeat/down",
+																												schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/down/maximum",
+																												keyword: "maximum",
+																												params: {
+																													comparison: "<=",
+																													limit: 3
+																												},
+																												message: "must be <= 3"
+																											}];
+																											return false;
+																										} else if (data28 < 1 || isNaN(data28)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/brief/loads/carSeat/down",
+																												schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/down/minimum",
+																												keyword: "minimum",
+																												params: {
+																													comparison: ">=",
+																													limit: 1
+																												},
+																												message: "must be >= 1"
+																											}];
+																											return false;
+																										}
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carSeat/down",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/down/type",
+																											keyword: "type",
+																											params: { type: "number" },
+																											message: "must be number"
+																										}];
+																										return false;
+																									}
+																									var valid6 = true;
+																								} else var valid6 = true;
+																								if (valid6) {
+																									if (data25.up !== void 0) {
+																										let data29 = data25.up;
+																										if (typeof data29 == "number" && isFinite(data29)) {
+																											if (data29 > 1 || isNaN(data29)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/brief/loads/carSeat/up",
+																													schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/up/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 1
+																													},
+																													message: "must be <= 1"
+																												}];
+																												return false;
+																											} else if (data29 < .2 || isNaN(data29)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/brief/loads/carSeat/up",
+																													schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/up/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: .2
+																													},
+																													message: "must be >= 0.2"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/brief/loads/carSeat/up",
+																												schemaPath: "#/properties/brief/properties/loads/properties/carSeat/properties/up/type",
+																												keyword: "type",
+																												params: { type: "number" },
+																												message: "must be number"
+																											}];
+																											return false;
+																										}
+																										var valid6 = true;
+																									} else var valid6 = true;
+																								}
+																							}
+																						}
+																					}
+																				} else {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/brief/loads/carSeat",
+																						schemaPath: "#/properties/brief/properties/loads/properties/carSeat/type",
+																						keyword: "type",
+																						params: { type: "object" },
+																						message: "must be object"
+																					}];
+																					return false;
+																				}
+																				var valid2 = true;
+																			} else var valid2 = true;
+																			if (valid2) {
+																				if (data9.carHard !== void 0) {
+																					let data30 = data9.carHard;
+																					if (data30 && typeof data30 == "object" && !Array.isArray(data30)) {
+																						let missing6;
+																						if (data30.sideways === void 0 && (missing6 = "sideways") || data30.tilt === void 0 && (missing6 = "tilt") || data30.down === void 0 && (missing6 = "down") || data30.up === void 0 && (missing6 = "up")) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/brief/loads/carHard",
+																								schemaPath: "#/properties/brief/properties/loads/properties/carHard/required",
+																								keyword: "required",
+																								params: { missingProperty: missing6 },
+																								message: "must have required property '" + missing6 + "'"
+																							}];
+																							return false;
+																						} else {
+																							for (const key7 in data30) if (!(key7 === "sideways" || key7 === "tilt" || key7 === "down" || key7 === "up")) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/brief/loads/carHard",
+																									schemaPath: "#/properties/brief/properties/loads/properties/carHard/additionalProperties",
+																									keyword: "additionalProperties",
+																									params: { additionalProperty: key7 },
+																									message: "must NOT have additional properties"
+																								}];
+																								return false;
+																							}
+																							if (data30.sideways !== void 0) {
+																								let data31 = data30.sideways;
+																								if (typeof data31 == "number" && isFinite(data31)) {
+																									if (data31 > 1.5 || isNaN(data31)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carHard/sideways",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/sideways/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 1.5
+																											},
+																											message: "must be <= 1.5"
+																										}];
+																										return false;
+																									} else if (data31 < 0 || isNaN(data31)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carHard/sideways",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/sideways/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: 0
+																											},
+																											message: "must be >= 0"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/brief/loads/carHard/sideways",
+																										schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/sideways/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid7 = true;
+																							} else var valid7 = true;
+																							if (valid7) {
+																								if (data30.tilt !== void 0) {
+																									let data32 = data30.tilt;
+																									if (typeof data32 == "number" && isFinite(data32)) {
+																										if (data32 > 30 || isNaN(data32)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/brief/loads/carHard/tilt",
+																												schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/tilt/maximum",
+																												keyword: "maximum",
+																												params: {
+																													comparison: "<=",
+																													limit: 30
+																												},
+																												message: "must be <= 30"
+																											}];
+																											return false;
+																										} else if (data32 < 0 || isNaN(data32)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/brief/loads/carHard/tilt",
+																												schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/tilt/minimum",
+																												keyword: "minimum",
+																												params: {
+																													comparison: ">=",
+																													limit: 0
+																												},
+																												message: "must be >= 0"
+																											}];
+																											return false;
+																										}
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/brief/loads/carHard/tilt",
+																											schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/tilt/type",
+																											keyword: "type",
+																											params: { type: "number" },
+																											message: "must be number"
+																										}];
+																										return false;
+																									}
+																									var valid7 = true;
+																								} else var valid7 = true;
+																								if (valid7) {
+																									if (data30.down !== void 0) {
+																										let data33 = data30.down;
+																										if (typeof data33 == "number" && isFinite(data33)) {
+																											if (data33 > 3 || isNaN(data33)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/brief/loads/carHard/down",
+																													schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/down/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 3
+																													},
+																													message: "must be <= 3"
+																												}];
+																												return false;
+																											} else if (data33 < 1 || isNaN(data33)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/brief/loads/carHard/down",
+																													schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/down/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: 1
+																													},
+																													message: "must be >= 1"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/brief/loads/carHard/down",
+																												schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/down/type",
+																												keyword: "type",
+																												params: { type: "number" },
+																												message: "must be number"
+																											}];
+																											return false;
+																										}
+																										var valid7 = true;
+																									} else var valid7 = true;
+																									if (valid7) {
+																										if (data30.up !== void 0) {
+																											let data34 = data30.up;
+																											if (typeof data34 == "number" && isFinite(data34)) {
+																												if (data34 > 1 || isNaN(data34)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/brief/loads/carHard/up",
+																														schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/up/maximum",
+																														keyword: "maximum",
+																														params: {
+																															comparison: "<=",
+																															limit: 1
+																														},
+																														message: "must be <= 1"
+																													}];
+																													return false;
+																												} else if (data34 < .2 || isNaN(data34)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/brief/loads/carHard/up",
+																														schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/up/minimum",
+																														keyword: "minimum",
+																														params: {
+																															comparison: ">=",
+																															limit: .2
+																														},
+																														message: "must be >= 0.2"
+																													}];
+																													return false;
+																												}
+																											} else {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/brief/loads/carHard/up",
+																													schemaPath: "#/properties/brief/properties/loads/properties/carHard/properties/up/type",
+																													keyword: "type",
+																													params: { type: "number" },
+																													message: "must be number"
+																												}];
+																												return false;
+																											}
+																											var valid7 = true;
+																										} else var valid7 = true;
+																									}
+																								}
+																							}
+																						}
+																					} else {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/brief/loads/carHard",
+																							schemaPath: "#/properties/brief/properties/loads/properties/carHard/type",
+																							keyword: "type",
+																							params: { type: "object" },
+																							message: "must be object"
+																						}];
+																						return false;
+																					}
+																					var valid2 = true;
+																				} else var valid2 = true;
+																			}
+																		}
+																	}
+																}
 															} else {
 																validate20.errors = [{
-																	instancePath: instancePath + "/brief/note",
-																	schemaPath: "#/properties/brief/properties/note/type",
+																	instancePath: instancePath + "/brief/loads",
+																	schemaPath: "#/properties/brief/properties/loads/type",
 																	keyword: "type",
-																	params: { type: "string" },
-																	message: "must be string"
+																	params: { type: "object" },
+																	message: "must be object"
 																}];
 																return false;
 															}
 															var valid1 = true;
 														} else var valid1 = true;
+														if (valid1) {
+															if (data4.note !== void 0) {
+																let data35 = data4.note;
+																if (typeof data35 === "string") {
+																	if (func2(data35) > 4e3) {
+																		validate20.errors = [{
+																			instancePath: instancePath + "/brief/note",
+																			schemaPath: "#/properties/brief/properties/note/maxLength",
+																			keyword: "maxLength",
+																			params: { limit: 4e3 },
+																			message: "must NOT have more than 4000 characters"
+																		}];
+																		return false;
+																	}
+																} else {
+																	validate20.errors = [{
+																		instancePath: instancePath + "/brief/note",
+																		schemaPath: "#/properties/brief/properties/note/type",
+																		keyword: "type",
+																		params: { type: "string" },
+																		message: "must be string"
+																	}];
+																	return false;
+																}
+																var valid1 = true;
+															} else var valid1 = true;
+														}
 													}
 												}
 											}
@@ -1531,33 +3500,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 							} else var valid0 = true;
 							if (valid0) {
 								if (data.room !== void 0) {
-									let data10 = data.room;
-									if (data10 && typeof data10 == "object" && !Array.isArray(data10)) {
-										let missing2;
-										if (data10.temperature === void 0 && (missing2 = "temperature") || data10.humidity === void 0 && (missing2 = "humidity") || data10.air === void 0 && (missing2 = "air")) {
+									let data36 = data.room;
+									if (data36 && typeof data36 == "object" && !Array.isArray(data36)) {
+										let missing7;
+										if (data36.temperature === void 0 && (missing7 = "temperature") || data36.humidity === void 0 && (missing7 = "humidity") || data36.air === void 0 && (missing7 = "air")) {
 											validate20.errors = [{
 												instancePath: instancePath + "/room",
 												schemaPath: "#/properties/room/required",
 												keyword: "required",
-												params: { missingProperty: missing2 },
-												message: "must have required property '" + missing2 + "'"
+												params: { missingProperty: missing7 },
+												message: "must have required property '" + missing7 + "'"
 											}];
 											return false;
 										} else {
-											for (const key2 in data10) if (!(key2 === "temperature" || key2 === "humidity" || key2 === "air")) {
+											for (const key8 in data36) if (!(key8 === "temperature" || key8 === "humidity" || key8 === "air" || key8 === "night")) {
 												validate20.errors = [{
 													instancePath: instancePath + "/room",
 													schemaPath: "#/properties/room/additionalProperties",
 													keyword: "additionalProperties",
-													params: { additionalProperty: key2 },
+													params: { additionalProperty: key8 },
 													message: "must NOT have additional properties"
 												}];
 												return false;
 											}
-											if (data10.temperature !== void 0) {
-												let data11 = data10.temperature;
-												if (typeof data11 == "number" && isFinite(data11)) {
-													if (data11 > 40 || isNaN(data11)) {
+											if (data36.temperature !== void 0) {
+												let data37 = data36.temperature;
+												if (typeof data37 == "number" && isFinite(data37)) {
+													if (data37 > 40 || isNaN(data37)) {
 														validate20.errors = [{
 															instancePath: instancePath + "/room/temperature",
 															schemaPath: "#/properties/room/properties/temperature/maximum",
@@ -1569,7 +3538,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															message: "must be <= 40"
 														}];
 														return false;
-													} else if (data11 < 5 || isNaN(data11)) {
+													} else if (data37 < 5 || isNaN(data37)) {
 														validate20.errors = [{
 															instancePath: instancePath + "/room/temperature",
 															schemaPath: "#/properties/room/properties/temperature/minimum",
@@ -1592,13 +3561,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													}];
 													return false;
 												}
-												var valid2 = true;
-											} else var valid2 = true;
-											if (valid2) {
-												if (data10.humidity !== void 0) {
-													let data12 = data10.humidity;
-													if (typeof data12 == "number" && isFinite(data12)) {
-														if (data12 > 95 || isNaN(data12)) {
+												var valid8 = true;
+											} else var valid8 = true;
+											if (valid8) {
+												if (data36.humidity !== void 0) {
+													let data38 = data36.humidity;
+													if (typeof data38 == "number" && isFinite(data38)) {
+														if (data38 > 95 || isNaN(data38)) {
 															validate20.errors = [{
 																instancePath: instancePath + "/room/humidity",
 																schemaPath: "#/properties/room/properties/humidity/maximum",
@@ -1610,7 +3579,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																message: "must be <= 95"
 															}];
 															return false;
-														} else if (data12 < 5 || isNaN(data12)) {
+														} else if (data38 < 5 || isNaN(data38)) {
 															validate20.errors = [{
 																instancePath: instancePath + "/room/humidity",
 																schemaPath: "#/properties/room/properties/humidity/minimum",
@@ -1633,13 +3602,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														}];
 														return false;
 													}
-													var valid2 = true;
-												} else var valid2 = true;
-												if (valid2) {
-													if (data10.air !== void 0) {
-														let data13 = data10.air;
-														if (typeof data13 == "number" && isFinite(data13)) {
-															if (data13 > 3 || isNaN(data13)) {
+													var valid8 = true;
+												} else var valid8 = true;
+												if (valid8) {
+													if (data36.air !== void 0) {
+														let data39 = data36.air;
+														if (typeof data39 == "number" && isFinite(data39)) {
+															if (data39 > 3 || isNaN(data39)) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/room/air",
 																	schemaPath: "#/properties/room/properties/air/maximum",
@@ -1651,7 +3620,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	message: "must be <= 3"
 																}];
 																return false;
-															} else if (data13 < .02 || isNaN(data13)) {
+															} else if (data39 < .02 || isNaN(data39)) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/room/air",
 																	schemaPath: "#/properties/room/properties/air/minimum",
@@ -1674,8 +3643,129 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															}];
 															return false;
 														}
-														var valid2 = true;
-													} else var valid2 = true;
+														var valid8 = true;
+													} else var valid8 = true;
+													if (valid8) {
+														if (data36.night !== void 0) {
+															let data40 = data36.night;
+															if (data40 && typeof data40 == "object" && !Array.isArray(data40)) {
+																let missing8;
+																if (data40.temperature === void 0 && (missing8 = "temperature") || data40.humidity === void 0 && (missing8 = "humidity")) {
+																	validate20.errors = [{
+																		instancePath: instancePath + "/room/night",
+																		schemaPath: "#/properties/room/properties/night/required",
+																		keyword: "required",
+																		params: { missingProperty: missing8 },
+																		message: "must have required property '" + missing8 + "'"
+																	}];
+																	return false;
+																} else {
+																	for (const key9 in data40) if (!(key9 === "temperature" || key9 === "humidity")) {
+																		validate20.errors = [{
+																			instancePath: instancePath + "/room/night",
+																			schemaPath: "#/properties/room/properties/night/additionalProperties",
+																			keyword: "additionalProperties",
+																			params: { additionalProperty: key9 },
+																			message: "must NOT have additional properties"
+																		}];
+																		return false;
+																	}
+																	if (data40.temperature !== void 0) {
+																		let data41 = data40.temperature;
+																		if (typeof data41 == "number" && isFinite(data41)) {
+																			if (data41 > 40 || isNaN(data41)) {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/room/night/temperature",
+																					schemaPath: "#/properties/room/properties/night/properties/temperature/maximum",
+																					keyword: "maximum",
+																					params: {
+																						comparison: "<=",
+																						limit: 40
+																					},
+																					message: "must be <= 40"
+																				}];
+																				return false;
+																			} else if (data41 < 0 || isNaN(data41)) {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/room/night/temperature",
+																					schemaPath: "#/properties/room/properties/night/properties/temperature/minimum",
+																					keyword: "minimum",
+																					params: {
+																						comparison: ">=",
+																						limit: 0
+																					},
+																					message: "must be >= 0"
+																				}];
+																				return false;
+																			}
+																		} else {
+																			validate20.errors = [{
+																				instancePath: instancePath + "/room/night/temperature",
+																				schemaPath: "#/properties/room/properties/night/properties/temperature/type",
+																				keyword: "type",
+																				params: { type: "number" },
+																				message: "must be number"
+																			}];
+																			return false;
+																		}
+																		var valid9 = true;
+																	} else var valid9 = true;
+																	if (valid9) {
+																		if (data40.humidity !== void 0) {
+																			let data42 = data40.humidity;
+																			if (typeof data42 == "number" && isFinite(data42)) {
+																				if (data42 > 95 || isNaN(data42)) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/room/night/humidity",
+																						schemaPath: "#/properties/room/properties/night/properties/humidity/maximum",
+																						keyword: "maximum",
+																						params: {
+																							comparison: "<=",
+																							limit: 95
+																						},
+																						message: "must be <= 95"
+																					}];
+																					return false;
+																				} else if (data42 < 5 || isNaN(data42)) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/room/night/humidity",
+																						schemaPath: "#/properties/room/properties/night/properties/humidity/minimum",
+																						keyword: "minimum",
+																						params: {
+																							comparison: ">=",
+																							limit: 5
+																						},
+																						message: "must be >= 5"
+																					}];
+																					return false;
+																				}
+																			} else {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/room/night/humidity",
+																					schemaPath: "#/properties/room/properties/night/properties/humidity/type",
+																					keyword: "type",
+																					params: { type: "number" },
+																					message: "must be number"
+																				}];
+																				return false;
+																			}
+																			var valid9 = true;
+																		} else var valid9 = true;
+																	}
+																}
+															} else {
+																validate20.errors = [{
+																	instancePath: instancePath + "/room/night",
+																	schemaPath: "#/properties/room/properties/night/type",
+																	keyword: "type",
+																	params: { type: "object" },
+																	message: "must be object"
+																}];
+																return false;
+															}
+															var valid8 = true;
+														} else var valid8 = true;
+													}
 												}
 											}
 										}
@@ -1693,32 +3783,32 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 								} else var valid0 = true;
 								if (valid0) {
 									if (data.board !== void 0) {
-										let data14 = data.board;
-										if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
-											let missing3;
-											if (data14.shape === void 0 && (missing3 = "shape") || data14.width === void 0 && (missing3 = "width") || data14.thickness === void 0 && (missing3 = "thickness") || data14.material === void 0 && (missing3 = "material")) {
+										let data43 = data.board;
+										if (data43 && typeof data43 == "object" && !Array.isArray(data43)) {
+											let missing9;
+											if (data43.shape === void 0 && (missing9 = "shape") || data43.width === void 0 && (missing9 = "width") || data43.thickness === void 0 && (missing9 = "thickness") || data43.material === void 0 && (missing9 = "material")) {
 												validate20.errors = [{
 													instancePath: instancePath + "/board",
 													schemaPath: "#/properties/board/required",
 													keyword: "required",
-													params: { missingProperty: missing3 },
-													message: "must have required property '" + missing3 + "'"
+													params: { missingProperty: missing9 },
+													message: "must have required property '" + missing9 + "'"
 												}];
 												return false;
 											} else {
-												for (const key3 in data14) if (!(key3 === "shape" || key3 === "width" || key3 === "thickness" || key3 === "material")) {
+												for (const key10 in data43) if (!(key10 === "shape" || key10 === "width" || key10 === "thickness" || key10 === "material")) {
 													validate20.errors = [{
 														instancePath: instancePath + "/board",
 														schemaPath: "#/properties/board/additionalProperties",
 														keyword: "additionalProperties",
-														params: { additionalProperty: key3 },
+														params: { additionalProperty: key10 },
 														message: "must NOT have additional properties"
 													}];
 													return false;
 												}
-												if (data14.shape !== void 0) {
-													let data15 = data14.shape;
-													if (typeof data15 !== "string") {
+												if (data43.shape !== void 0) {
+													let data44 = data43.shape;
+													if (typeof data44 !== "string") {
 														validate20.errors = [{
 															instancePath: instancePath + "/board/shape",
 															schemaPath: "#/properties/board/properties/shape/type",
@@ -1728,7 +3818,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														}];
 														return false;
 													}
-													if (!(data15 === "round" || data15 === "square")) {
+													if (!(data44 === "round" || data44 === "square")) {
 														validate20.errors = [{
 															instancePath: instancePath + "/board/shape",
 															schemaPath: "#/properties/board/properties/shape/enum",
@@ -1738,13 +3828,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														}];
 														return false;
 													}
-													var valid3 = true;
-												} else var valid3 = true;
-												if (valid3) {
-													if (data14.width !== void 0) {
-														let data16 = data14.width;
-														if (typeof data16 == "number" && isFinite(data16)) {
-															if (data16 > 1500 || isNaN(data16)) {
+													var valid10 = true;
+												} else var valid10 = true;
+												if (valid10) {
+													if (data43.width !== void 0) {
+														let data45 = data43.width;
+														if (typeof data45 == "number" && isFinite(data45)) {
+															if (data45 > 1500 || isNaN(data45)) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/board/width",
 																	schemaPath: "#/properties/board/properties/width/maximum",
@@ -1756,7 +3846,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	message: "must be <= 1500"
 																}];
 																return false;
-															} else if (data16 < 20 || isNaN(data16)) {
+															} else if (data45 < 20 || isNaN(data45)) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/board/width",
 																	schemaPath: "#/properties/board/properties/width/minimum",
@@ -1779,13 +3869,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															}];
 															return false;
 														}
-														var valid3 = true;
-													} else var valid3 = true;
-													if (valid3) {
-														if (data14.thickness !== void 0) {
-															let data17 = data14.thickness;
-															if (typeof data17 == "number" && isFinite(data17)) {
-																if (data17 > 60 || isNaN(data17)) {
+														var valid10 = true;
+													} else var valid10 = true;
+													if (valid10) {
+														if (data43.thickness !== void 0) {
+															let data46 = data43.thickness;
+															if (typeof data46 == "number" && isFinite(data46)) {
+																if (data46 > 60 || isNaN(data46)) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/board/thickness",
 																		schemaPath: "#/properties/board/properties/thickness/maximum",
@@ -1797,7 +3887,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		message: "must be <= 60"
 																	}];
 																	return false;
-																} else if (data17 < 1 || isNaN(data17)) {
+																} else if (data46 < 1 || isNaN(data46)) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/board/thickness",
 																		schemaPath: "#/properties/board/properties/thickness/minimum",
@@ -1820,12 +3910,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}];
 																return false;
 															}
-															var valid3 = true;
-														} else var valid3 = true;
-														if (valid3) {
-															if (data14.material !== void 0) {
-																let data18 = data14.material;
-																if (typeof data18 !== "string") {
+															var valid10 = true;
+														} else var valid10 = true;
+														if (valid10) {
+															if (data43.material !== void 0) {
+																let data47 = data43.material;
+																if (typeof data47 !== "string") {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/board/material",
 																		schemaPath: "#/properties/board/properties/material/type",
@@ -1835,7 +3925,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																}
-																if (!(data18 === "drum" || data18 === "mdf" || data18 === "plywood" || data18 === "foamcore")) {
+																if (!(data47 === "drum" || data47 === "mdf" || data47 === "plywood" || data47 === "foamcore")) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/board/material",
 																		schemaPath: "#/properties/board/properties/material/enum",
@@ -1845,8 +3935,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																}
-																var valid3 = true;
-															} else var valid3 = true;
+																var valid10 = true;
+															} else var valid10 = true;
 														}
 													}
 												}
@@ -1865,9 +3955,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 									} else var valid0 = true;
 									if (valid0) {
 										if (data.blends !== void 0) {
-											let data19 = data.blends;
-											if (Array.isArray(data19)) {
-												if (data19.length > 60) {
+											let data48 = data.blends;
+											if (Array.isArray(data48)) {
+												if (data48.length > 60) {
 													validate20.errors = [{
 														instancePath: instancePath + "/blends",
 														schemaPath: "#/properties/blends/maxItems",
@@ -1876,7 +3966,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														message: "must NOT have more than 60 items"
 													}];
 													return false;
-												} else if (data19.length < 1) {
+												} else if (data48.length < 1) {
 													validate20.errors = [{
 														instancePath: instancePath + "/blends",
 														schemaPath: "#/properties/blends/minItems",
@@ -1886,35 +3976,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													}];
 													return false;
 												} else {
-													const len0 = data19.length;
+													const len0 = data48.length;
 													for (let i0 = 0; i0 < len0; i0++) {
-														let data20 = data19[i0];
-														if (data20 && typeof data20 == "object" && !Array.isArray(data20)) {
-															let missing4;
-															if (data20.id === void 0 && (missing4 = "id") || data20.name === void 0 && (missing4 = "name") || data20.base === void 0 && (missing4 = "base") || data20.gumPaste === void 0 && (missing4 = "gumPaste") || data20.powder === void 0 && (missing4 = "powder")) {
+														let data49 = data48[i0];
+														if (data49 && typeof data49 == "object" && !Array.isArray(data49)) {
+															let missing10;
+															if (data49.id === void 0 && (missing10 = "id") || data49.name === void 0 && (missing10 = "name") || data49.base === void 0 && (missing10 = "base") || data49.gumPaste === void 0 && (missing10 = "gumPaste") || data49.powder === void 0 && (missing10 = "powder")) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/blends/" + i0,
 																	schemaPath: "#/properties/blends/items/required",
 																	keyword: "required",
-																	params: { missingProperty: missing4 },
-																	message: "must have required property '" + missing4 + "'"
+																	params: { missingProperty: missing10 },
+																	message: "must have required property '" + missing10 + "'"
 																}];
 																return false;
 															} else {
-																for (const key4 in data20) if (!func1.call(schema31.properties.blends.items.properties, key4)) {
+																for (const key11 in data49) if (!func1.call(schema31.properties.blends.items.properties, key11)) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/blends/" + i0,
 																		schemaPath: "#/properties/blends/items/additionalProperties",
 																		keyword: "additionalProperties",
-																		params: { additionalProperty: key4 },
+																		params: { additionalProperty: key11 },
 																		message: "must NOT have additional properties"
 																	}];
 																	return false;
 																}
-																if (data20.id !== void 0) {
-																	let data21 = data20.id;
-																	if (typeof data21 === "string") {
-																		if (!pattern5.test(data21)) {
+																if (data49.id !== void 0) {
+																	let data50 = data49.id;
+																	if (typeof data50 === "string") {
+																		if (!pattern5.test(data50)) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/blends/" + i0 + "/id",
 																				schemaPath: "#/properties/blends/items/properties/id/pattern",
@@ -1934,13 +4024,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}];
 																		return false;
 																	}
-																	var valid5 = true;
-																} else var valid5 = true;
-																if (valid5) {
-																	if (data20.name !== void 0) {
-																		let data22 = data20.name;
-																		if (typeof data22 === "string") {
-																			if (func2(data22) > 120) {
+																	var valid12 = true;
+																} else var valid12 = true;
+																if (valid12) {
+																	if (data49.name !== void 0) {
+																		let data51 = data49.name;
+																		if (typeof data51 === "string") {
+																			if (func2(data51) > 120) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/blends/" + i0 + "/name",
 																					schemaPath: "#/properties/blends/items/properties/name/maxLength",
@@ -1949,7 +4039,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					message: "must NOT have more than 120 characters"
 																				}];
 																				return false;
-																			} else if (func2(data22) < 1) {
+																			} else if (func2(data51) < 1) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/blends/" + i0 + "/name",
 																					schemaPath: "#/properties/blends/items/properties/name/minLength",
@@ -1969,12 +4059,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}];
 																			return false;
 																		}
-																		var valid5 = true;
-																	} else var valid5 = true;
-																	if (valid5) {
-																		if (data20.base !== void 0) {
-																			let data23 = data20.base;
-																			if (typeof data23 !== "string") {
+																		var valid12 = true;
+																	} else var valid12 = true;
+																	if (valid12) {
+																		if (data49.base !== void 0) {
+																			let data52 = data49.base;
+																			if (typeof data52 !== "string") {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/blends/" + i0 + "/base",
 																					schemaPath: "#/properties/blends/items/properties/base/type",
@@ -1984,7 +4074,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			if (!(data23 === "fondant" || data23 === "gumPaste" || data23 === "modellingPaste" || data23 === "marzipan" || data23 === "chocolateDark" || data23 === "chocolateMilk" || data23 === "chocolateWhite" || data23 === "chocolateCompound" || data23 === "royalIcing")) {
+																			if (!(data52 === "fondant" || data52 === "gumPaste" || data52 === "modellingPaste" || data52 === "marzipan" || data52 === "chocolateDark" || data52 === "chocolateMilk" || data52 === "chocolateWhite" || data52 === "chocolateCompound" || data52 === "royalIcing")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/blends/" + i0 + "/base",
 																					schemaPath: "#/properties/blends/items/properties/base/enum",
@@ -1994,13 +4084,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			var valid5 = true;
-																		} else var valid5 = true;
-																		if (valid5) {
-																			if (data20.gumPaste !== void 0) {
-																				let data24 = data20.gumPaste;
-																				if (typeof data24 == "number" && isFinite(data24)) {
-																					if (data24 > 100 || isNaN(data24)) {
+																			var valid12 = true;
+																		} else var valid12 = true;
+																		if (valid12) {
+																			if (data49.gumPaste !== void 0) {
+																				let data53 = data49.gumPaste;
+																				if (typeof data53 == "number" && isFinite(data53)) {
+																					if (data53 > 100 || isNaN(data53)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/blends/" + i0 + "/gumPaste",
 																							schemaPath: "#/properties/blends/items/properties/gumPaste/maximum",
@@ -2012,7 +4102,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must be <= 100"
 																						}];
 																						return false;
-																					} else if (data24 < 0 || isNaN(data24)) {
+																					} else if (data53 < 0 || isNaN(data53)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/blends/" + i0 + "/gumPaste",
 																							schemaPath: "#/properties/blends/items/properties/gumPaste/minimum",
@@ -2035,13 +4125,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid5 = true;
-																			} else var valid5 = true;
-																			if (valid5) {
-																				if (data20.powder !== void 0) {
-																					let data25 = data20.powder;
-																					if (typeof data25 == "number" && isFinite(data25)) {
-																						if (data25 > 5 || isNaN(data25)) {
+																				var valid12 = true;
+																			} else var valid12 = true;
+																			if (valid12) {
+																				if (data49.powder !== void 0) {
+																					let data54 = data49.powder;
+																					if (typeof data54 == "number" && isFinite(data54)) {
+																						if (data54 > 5 || isNaN(data54)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/blends/" + i0 + "/powder",
 																								schemaPath: "#/properties/blends/items/properties/powder/maximum",
@@ -2053,7 +4143,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 5"
 																							}];
 																							return false;
-																						} else if (data25 < 0 || isNaN(data25)) {
+																						} else if (data54 < 0 || isNaN(data54)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/blends/" + i0 + "/powder",
 																								schemaPath: "#/properties/blends/items/properties/powder/minimum",
@@ -2076,13 +4166,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid5 = true;
-																				} else var valid5 = true;
-																				if (valid5) {
-																					if (data20.ratio !== void 0) {
-																						let data26 = data20.ratio;
-																						if (typeof data26 == "number" && isFinite(data26)) {
-																							if (data26 > 8 || isNaN(data26)) {
+																					var valid12 = true;
+																				} else var valid12 = true;
+																				if (valid12) {
+																					if (data49.ratio !== void 0) {
+																						let data55 = data49.ratio;
+																						if (typeof data55 == "number" && isFinite(data55)) {
+																							if (data55 > 8 || isNaN(data55)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/blends/" + i0 + "/ratio",
 																									schemaPath: "#/properties/blends/items/properties/ratio/maximum",
@@ -2094,7 +4184,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									message: "must be <= 8"
 																								}];
 																								return false;
-																							} else if (data26 < 1 || isNaN(data26)) {
+																							} else if (data55 < 1 || isNaN(data55)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/blends/" + i0 + "/ratio",
 																									schemaPath: "#/properties/blends/items/properties/ratio/minimum",
@@ -2117,13 +4207,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid5 = true;
-																					} else var valid5 = true;
-																					if (valid5) {
-																						if (data20.density !== void 0) {
-																							let data27 = data20.density;
-																							if (typeof data27 == "number" && isFinite(data27)) {
-																								if (data27 > 1.7 || isNaN(data27)) {
+																						var valid12 = true;
+																					} else var valid12 = true;
+																					if (valid12) {
+																						if (data49.density !== void 0) {
+																							let data56 = data49.density;
+																							if (typeof data56 == "number" && isFinite(data56)) {
+																								if (data56 > 1.7 || isNaN(data56)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/blends/" + i0 + "/density",
 																										schemaPath: "#/properties/blends/items/properties/density/maximum",
@@ -2135,7 +4225,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										message: "must be <= 1.7"
 																									}];
 																									return false;
-																								} else if (data27 < .1 || isNaN(data27)) {
+																								} else if (data56 < .1 || isNaN(data56)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/blends/" + i0 + "/density",
 																										schemaPath: "#/properties/blends/items/properties/density/minimum",
@@ -2158,13 +4248,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid5 = true;
-																						} else var valid5 = true;
-																						if (valid5) {
-																							if (data20.shrink !== void 0) {
-																								let data28 = data20.shrink;
-																								if (typeof data28 == "number" && isFinite(data28)) {
-																									if (data28 > 10 || isNaN(data28)) {
+																							var valid12 = true;
+																						} else var valid12 = true;
+																						if (valid12) {
+																							if (data49.shrink !== void 0) {
+																								let data57 = data49.shrink;
+																								if (typeof data57 == "number" && isFinite(data57)) {
+																									if (data57 > 10 || isNaN(data57)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/blends/" + i0 + "/shrink",
 																											schemaPath: "#/properties/blends/items/properties/shrink/maximum",
@@ -2176,7 +4266,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 10"
 																										}];
 																										return false;
-																									} else if (data28 < 0 || isNaN(data28)) {
+																									} else if (data57 < 0 || isNaN(data57)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/blends/" + i0 + "/shrink",
 																											schemaPath: "#/properties/blends/items/properties/shrink/minimum",
@@ -2199,12 +4289,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid5 = true;
-																							} else var valid5 = true;
-																							if (valid5) {
-																								if (data20.job !== void 0) {
-																									let data29 = data20.job;
-																									if (typeof data29 !== "string") {
+																								var valid12 = true;
+																							} else var valid12 = true;
+																							if (valid12) {
+																								if (data49.job !== void 0) {
+																									let data58 = data49.job;
+																									if (typeof data58 !== "string") {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/blends/" + i0 + "/job",
 																											schemaPath: "#/properties/blends/items/properties/job/type",
@@ -2214,7 +4304,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									if (!(data29 === "pose" || data29 === "carry" || data29 === "carve" || data29 === "flex" || data29 === "fingers")) {
+																									if (!(data58 === "pose" || data58 === "carry" || data58 === "carve" || data58 === "flex" || data58 === "fingers")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/blends/" + i0 + "/job",
 																											schemaPath: "#/properties/blends/items/properties/job/enum",
@@ -2224,37 +4314,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid5 = true;
-																								} else var valid5 = true;
-																								if (valid5) {
-																									if (data20.own !== void 0) {
-																										let data30 = data20.own;
-																										if (data30 && typeof data30 == "object" && !Array.isArray(data30)) {
-																											let missing5;
-																											if (data30.id === void 0 && (missing5 = "id") || data30.name === void 0 && (missing5 = "name") || data30.like === void 0 && (missing5 = "like") || data30.allergens === void 0 && (missing5 = "allergens") || data30.note === void 0 && (missing5 = "note")) {
+																									var valid12 = true;
+																								} else var valid12 = true;
+																								if (valid12) {
+																									if (data49.own !== void 0) {
+																										let data59 = data49.own;
+																										if (data59 && typeof data59 == "object" && !Array.isArray(data59)) {
+																											let missing11;
+																											if (data59.id === void 0 && (missing11 = "id") || data59.name === void 0 && (missing11 = "name") || data59.like === void 0 && (missing11 = "like") || data59.allergens === void 0 && (missing11 = "allergens") || data59.note === void 0 && (missing11 = "note")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/blends/" + i0 + "/own",
 																													schemaPath: "#/properties/blends/items/properties/own/required",
 																													keyword: "required",
-																													params: { missingProperty: missing5 },
-																													message: "must have required property '" + missing5 + "'"
+																													params: { missingProperty: missing11 },
+																													message: "must have required property '" + missing11 + "'"
 																												}];
 																												return false;
 																											} else {
-																												for (const key5 in data30) if (!(key5 === "id" || key5 === "name" || key5 === "like" || key5 === "density" || key5 === "shrink" || key5 === "allergens" || key5 === "note")) {
+																												for (const key12 in data59) if (!(key12 === "id" || key12 === "name" || key12 === "like" || key12 === "density" || key12 === "shrink" || key12 === "allergens" || key12 === "note")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/blends/" + i0 + "/own",
 																														schemaPath: "#/properties/blends/items/properties/own/additionalProperties",
 																														keyword: "additionalProperties",
-																														params: { additionalProperty: key5 },
+																														params: { additionalProperty: key12 },
 																														message: "must NOT have additional properties"
 																													}];
 																													return false;
 																												}
-																												if (data30.id !== void 0) {
-																													let data31 = data30.id;
-																													if (typeof data31 === "string") {
-																														if (!pattern5.test(data31)) {
+																												if (data59.id !== void 0) {
+																													let data60 = data59.id;
+																													if (typeof data60 === "string") {
+																														if (!pattern5.test(data60)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/blends/" + i0 + "/own/id",
 																																schemaPath: "#/properties/blends/items/properties/own/properties/id/pattern",
@@ -2274,13 +4364,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid6 = true;
-																												} else var valid6 = true;
-																												if (valid6) {
-																													if (data30.name !== void 0) {
-																														let data32 = data30.name;
-																														if (typeof data32 === "string") {
-																															if (func2(data32) > 120) {
+																													var valid13 = true;
+																												} else var valid13 = true;
+																												if (valid13) {
+																													if (data59.name !== void 0) {
+																														let data61 = data59.name;
+																														if (typeof data61 === "string") {
+																															if (func2(data61) > 120) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/blends/" + i0 + "/own/name",
 																																	schemaPath: "#/properties/blends/items/properties/own/properties/name/maxLength",
@@ -2289,7 +4379,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must NOT have more than 120 characters"
 																																}];
 																																return false;
-																															} else if (func2(data32) < 1) {
+																															} else if (func2(data61) < 1) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/blends/" + i0 + "/own/name",
 																																	schemaPath: "#/properties/blends/items/properties/own/properties/name/minLength",
@@ -2309,12 +4399,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid6 = true;
-																													} else var valid6 = true;
-																													if (valid6) {
-																														if (data30.like !== void 0) {
-																															let data33 = data30.like;
-																															if (typeof data33 !== "string") {
+																														var valid13 = true;
+																													} else var valid13 = true;
+																													if (valid13) {
+																														if (data59.like !== void 0) {
+																															let data62 = data59.like;
+																															if (typeof data62 !== "string") {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/blends/" + i0 + "/own/like",
 																																	schemaPath: "#/properties/blends/items/properties/own/properties/like/type",
@@ -2324,7 +4414,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															if (!(data33 === "fondant" || data33 === "gumPaste" || data33 === "modellingPaste" || data33 === "marzipan" || data33 === "chocolateDark" || data33 === "chocolateMilk" || data33 === "chocolateWhite" || data33 === "chocolateCompound" || data33 === "royalIcing")) {
+																															if (!(data62 === "fondant" || data62 === "gumPaste" || data62 === "modellingPaste" || data62 === "marzipan" || data62 === "chocolateDark" || data62 === "chocolateMilk" || data62 === "chocolateWhite" || data62 === "chocolateCompound" || data62 === "royalIcing")) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/blends/" + i0 + "/own/like",
 																																	schemaPath: "#/properties/blends/items/properties/own/properties/like/enum",
@@ -2334,13 +4424,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid6 = true;
-																														} else var valid6 = true;
-																														if (valid6) {
-																															if (data30.density !== void 0) {
-																																let data34 = data30.density;
-																																if (typeof data34 == "number" && isFinite(data34)) {
-																																	if (data34 > 1.7 || isNaN(data34)) {
+																															var valid13 = true;
+																														} else var valid13 = true;
+																														if (valid13) {
+																															if (data59.density !== void 0) {
+																																let data63 = data59.density;
+																																if (typeof data63 == "number" && isFinite(data63)) {
+																																	if (data63 > 1.7 || isNaN(data63)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/blends/" + i0 + "/own/density",
 																																			schemaPath: "#/properties/blends/items/properties/own/properties/density/maximum",
@@ -2352,7 +4442,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 1.7"
 																																		}];
 																																		return false;
-																																	} else if (data34 < .1 || isNaN(data34)) {
+																																	} else if (data63 < .1 || isNaN(data63)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/blends/" + i0 + "/own/density",
 																																			schemaPath: "#/properties/blends/items/properties/own/properties/density/minimum",
@@ -2375,13 +4465,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid6 = true;
-																															} else var valid6 = true;
-																															if (valid6) {
-																																if (data30.shrink !== void 0) {
-																																	let data35 = data30.shrink;
-																																	if (typeof data35 == "number" && isFinite(data35)) {
-																																		if (data35 > 10 || isNaN(data35)) {
+																																var valid13 = true;
+																															} else var valid13 = true;
+																															if (valid13) {
+																																if (data59.shrink !== void 0) {
+																																	let data64 = data59.shrink;
+																																	if (typeof data64 == "number" && isFinite(data64)) {
+																																		if (data64 > 10 || isNaN(data64)) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/blends/" + i0 + "/own/shrink",
 																																				schemaPath: "#/properties/blends/items/properties/own/properties/shrink/maximum",
@@ -2393,7 +4483,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must be <= 10"
 																																			}];
 																																			return false;
-																																		} else if (data35 < 0 || isNaN(data35)) {
+																																		} else if (data64 < 0 || isNaN(data64)) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/blends/" + i0 + "/own/shrink",
 																																				schemaPath: "#/properties/blends/items/properties/own/properties/shrink/minimum",
@@ -2416,13 +4506,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid6 = true;
-																																} else var valid6 = true;
-																																if (valid6) {
-																																	if (data30.allergens !== void 0) {
-																																		let data36 = data30.allergens;
-																																		if (Array.isArray(data36)) {
-																																			if (data36.length > 20) {
+																																	var valid13 = true;
+																																} else var valid13 = true;
+																																if (valid13) {
+																																	if (data59.allergens !== void 0) {
+																																		let data65 = data59.allergens;
+																																		if (Array.isArray(data65)) {
+																																			if (data65.length > 20) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/blends/" + i0 + "/own/allergens",
 																																					schemaPath: "#/properties/blends/items/properties/own/properties/allergens/maxItems",
@@ -2431,7 +4521,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must NOT have more than 20 items"
 																																				}];
 																																				return false;
-																																			} else if (data36.length < 0) {
+																																			} else if (data65.length < 0) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/blends/" + i0 + "/own/allergens",
 																																					schemaPath: "#/properties/blends/items/properties/own/properties/allergens/minItems",
@@ -2441,11 +4531,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			} else {
-																																				const len1 = data36.length;
+																																				const len1 = data65.length;
 																																				for (let i1 = 0; i1 < len1; i1++) {
-																																					let data37 = data36[i1];
-																																					if (typeof data37 === "string") {
-																																						if (func2(data37) > 60) {
+																																					let data66 = data65[i1];
+																																					if (typeof data66 === "string") {
+																																						if (func2(data66) > 60) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/blends/" + i0 + "/own/allergens/" + i1,
 																																								schemaPath: "#/properties/blends/items/properties/own/properties/allergens/items/maxLength",
@@ -2477,13 +4567,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid6 = true;
-																																	} else var valid6 = true;
-																																	if (valid6) {
-																																		if (data30.note !== void 0) {
-																																			let data38 = data30.note;
-																																			if (typeof data38 === "string") {
-																																				if (func2(data38) > 1e3) {
+																																		var valid13 = true;
+																																	} else var valid13 = true;
+																																	if (valid13) {
+																																		if (data59.note !== void 0) {
+																																			let data67 = data59.note;
+																																			if (typeof data67 === "string") {
+																																				if (func2(data67) > 1e3) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/blends/" + i0 + "/own/note",
 																																						schemaPath: "#/properties/blends/items/properties/own/properties/note/maxLength",
@@ -2503,8 +4593,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			var valid6 = true;
-																																		} else var valid6 = true;
+																																			var valid13 = true;
+																																		} else var valid13 = true;
 																																	}
 																																}
 																															}
@@ -2522,8 +4612,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid5 = true;
-																									} else var valid5 = true;
+																										var valid12 = true;
+																									} else var valid12 = true;
 																								}
 																							}
 																						}
@@ -2560,9 +4650,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 										} else var valid0 = true;
 										if (valid0) {
 											if (data.colours !== void 0) {
-												let data39 = data.colours;
-												if (Array.isArray(data39)) {
-													if (data39.length > 200) {
+												let data68 = data.colours;
+												if (Array.isArray(data68)) {
+													if (data68.length > 200) {
 														validate20.errors = [{
 															instancePath: instancePath + "/colours",
 															schemaPath: "#/properties/colours/maxItems",
@@ -2571,7 +4661,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															message: "must NOT have more than 200 items"
 														}];
 														return false;
-													} else if (data39.length < 1) {
+													} else if (data68.length < 1) {
 														validate20.errors = [{
 															instancePath: instancePath + "/colours",
 															schemaPath: "#/properties/colours/minItems",
@@ -2581,35 +4671,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														}];
 														return false;
 													} else {
-														const len2 = data39.length;
+														const len2 = data68.length;
 														for (let i2 = 0; i2 < len2; i2++) {
-															let data40 = data39[i2];
-															if (data40 && typeof data40 == "object" && !Array.isArray(data40)) {
-																let missing6;
-																if (data40.id === void 0 && (missing6 = "id") || data40.name === void 0 && (missing6 = "name") || data40.hex === void 0 && (missing6 = "hex")) {
+															let data69 = data68[i2];
+															if (data69 && typeof data69 == "object" && !Array.isArray(data69)) {
+																let missing12;
+																if (data69.id === void 0 && (missing12 = "id") || data69.name === void 0 && (missing12 = "name") || data69.hex === void 0 && (missing12 = "hex")) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/colours/" + i2,
 																		schemaPath: "#/properties/colours/items/required",
 																		keyword: "required",
-																		params: { missingProperty: missing6 },
-																		message: "must have required property '" + missing6 + "'"
+																		params: { missingProperty: missing12 },
+																		message: "must have required property '" + missing12 + "'"
 																	}];
 																	return false;
 																} else {
-																	for (const key6 in data40) if (!(key6 === "id" || key6 === "name" || key6 === "hex")) {
+																	for (const key13 in data69) if (!(key13 === "id" || key13 === "name" || key13 === "hex")) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/colours/" + i2,
 																			schemaPath: "#/properties/colours/items/additionalProperties",
 																			keyword: "additionalProperties",
-																			params: { additionalProperty: key6 },
+																			params: { additionalProperty: key13 },
 																			message: "must NOT have additional properties"
 																		}];
 																		return false;
 																	}
-																	if (data40.id !== void 0) {
-																		let data41 = data40.id;
-																		if (typeof data41 === "string") {
-																			if (!pattern5.test(data41)) {
+																	if (data69.id !== void 0) {
+																		let data70 = data69.id;
+																		if (typeof data70 === "string") {
+																			if (!pattern5.test(data70)) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/colours/" + i2 + "/id",
 																					schemaPath: "#/properties/colours/items/properties/id/pattern",
@@ -2629,13 +4719,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}];
 																			return false;
 																		}
-																		var valid9 = true;
-																	} else var valid9 = true;
-																	if (valid9) {
-																		if (data40.name !== void 0) {
-																			let data42 = data40.name;
-																			if (typeof data42 === "string") {
-																				if (func2(data42) > 120) {
+																		var valid16 = true;
+																	} else var valid16 = true;
+																	if (valid16) {
+																		if (data69.name !== void 0) {
+																			let data71 = data69.name;
+																			if (typeof data71 === "string") {
+																				if (func2(data71) > 120) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/colours/" + i2 + "/name",
 																						schemaPath: "#/properties/colours/items/properties/name/maxLength",
@@ -2644,7 +4734,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						message: "must NOT have more than 120 characters"
 																					}];
 																					return false;
-																				} else if (func2(data42) < 1) {
+																				} else if (func2(data71) < 1) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/colours/" + i2 + "/name",
 																						schemaPath: "#/properties/colours/items/properties/name/minLength",
@@ -2664,13 +4754,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			var valid9 = true;
-																		} else var valid9 = true;
-																		if (valid9) {
-																			if (data40.hex !== void 0) {
-																				let data43 = data40.hex;
-																				if (typeof data43 === "string") {
-																					if (!pattern8.test(data43)) {
+																			var valid16 = true;
+																		} else var valid16 = true;
+																		if (valid16) {
+																			if (data69.hex !== void 0) {
+																				let data72 = data69.hex;
+																				if (typeof data72 === "string") {
+																					if (!pattern8.test(data72)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/colours/" + i2 + "/hex",
 																							schemaPath: "#/properties/colours/items/properties/hex/pattern",
@@ -2690,8 +4780,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid9 = true;
-																			} else var valid9 = true;
+																				var valid16 = true;
+																			} else var valid16 = true;
 																		}
 																	}
 																}
@@ -2721,9 +4811,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 											} else var valid0 = true;
 											if (valid0) {
 												if (data.pieces !== void 0) {
-													let data44 = data.pieces;
-													if (Array.isArray(data44)) {
-														if (data44.length > 600) {
+													let data73 = data.pieces;
+													if (Array.isArray(data73)) {
+														if (data73.length > 600) {
 															validate20.errors = [{
 																instancePath: instancePath + "/pieces",
 																schemaPath: "#/properties/pieces/maxItems",
@@ -2732,7 +4822,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																message: "must NOT have more than 600 items"
 															}];
 															return false;
-														} else if (data44.length < 0) {
+														} else if (data73.length < 0) {
 															validate20.errors = [{
 																instancePath: instancePath + "/pieces",
 																schemaPath: "#/properties/pieces/minItems",
@@ -2742,35 +4832,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															}];
 															return false;
 														} else {
-															const len3 = data44.length;
+															const len3 = data73.length;
 															for (let i3 = 0; i3 < len3; i3++) {
-																let data45 = data44[i3];
-																if (data45 && typeof data45 == "object" && !Array.isArray(data45)) {
-																	let missing7;
-																	if (data45.id === void 0 && (missing7 = "id") || data45.name === void 0 && (missing7 = "name") || data45.form === void 0 && (missing7 = "form") || data45.blend === void 0 && (missing7 = "blend") || data45.colour === void 0 && (missing7 = "colour") || data45.seat === void 0 && (missing7 = "seat") || data45.pair === void 0 && (missing7 = "pair") || data45.count === void 0 && (missing7 = "count") || data45.texture === void 0 && (missing7 = "texture") || data45.core === void 0 && (missing7 = "core") || data45.tolerance === void 0 && (missing7 = "tolerance") || data45.hidden === void 0 && (missing7 = "hidden") || data45.breaks === void 0 && (missing7 = "breaks")) {
+																let data74 = data73[i3];
+																if (data74 && typeof data74 == "object" && !Array.isArray(data74)) {
+																	let missing13;
+																	if (data74.id === void 0 && (missing13 = "id") || data74.name === void 0 && (missing13 = "name") || data74.form === void 0 && (missing13 = "form") || data74.blend === void 0 && (missing13 = "blend") || data74.colour === void 0 && (missing13 = "colour") || data74.seat === void 0 && (missing13 = "seat") || data74.pair === void 0 && (missing13 = "pair") || data74.count === void 0 && (missing13 = "count") || data74.texture === void 0 && (missing13 = "texture") || data74.core === void 0 && (missing13 = "core") || data74.tolerance === void 0 && (missing13 = "tolerance") || data74.hidden === void 0 && (missing13 = "hidden") || data74.breaks === void 0 && (missing13 = "breaks")) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/pieces/" + i3,
 																			schemaPath: "#/properties/pieces/items/required",
 																			keyword: "required",
-																			params: { missingProperty: missing7 },
-																			message: "must have required property '" + missing7 + "'"
+																			params: { missingProperty: missing13 },
+																			message: "must have required property '" + missing13 + "'"
 																		}];
 																		return false;
 																	} else {
-																		for (const key7 in data45) if (!func1.call(schema31.properties.pieces.items.properties, key7)) {
+																		for (const key14 in data74) if (!func1.call(schema31.properties.pieces.items.properties, key14)) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/pieces/" + i3,
 																				schemaPath: "#/properties/pieces/items/additionalProperties",
 																				keyword: "additionalProperties",
-																				params: { additionalProperty: key7 },
+																				params: { additionalProperty: key14 },
 																				message: "must NOT have additional properties"
 																			}];
 																			return false;
 																		}
-																		if (data45.id !== void 0) {
-																			let data46 = data45.id;
-																			if (typeof data46 === "string") {
-																				if (!pattern5.test(data46)) {
+																		if (data74.id !== void 0) {
+																			let data75 = data74.id;
+																			if (typeof data75 === "string") {
+																				if (!pattern5.test(data75)) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/pieces/" + i3 + "/id",
 																						schemaPath: "#/properties/pieces/items/properties/id/pattern",
@@ -2790,13 +4880,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			var valid11 = true;
-																		} else var valid11 = true;
-																		if (valid11) {
-																			if (data45.name !== void 0) {
-																				let data47 = data45.name;
-																				if (typeof data47 === "string") {
-																					if (func2(data47) > 120) {
+																			var valid18 = true;
+																		} else var valid18 = true;
+																		if (valid18) {
+																			if (data74.name !== void 0) {
+																				let data76 = data74.name;
+																				if (typeof data76 === "string") {
+																					if (func2(data76) > 120) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/pieces/" + i3 + "/name",
 																							schemaPath: "#/properties/pieces/items/properties/name/maxLength",
@@ -2805,7 +4895,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must NOT have more than 120 characters"
 																						}];
 																						return false;
-																					} else if (func2(data47) < 1) {
+																					} else if (func2(data76) < 1) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/pieces/" + i3 + "/name",
 																							schemaPath: "#/properties/pieces/items/properties/name/minLength",
@@ -2825,36 +4915,36 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid11 = true;
-																			} else var valid11 = true;
-																			if (valid11) {
-																				if (data45.form !== void 0) {
-																					let data48 = data45.form;
-																					if (data48 && typeof data48 == "object" && !Array.isArray(data48)) {
-																						let missing8;
-																						if (data48.kind === void 0 && (missing8 = "kind") || data48.sizes === void 0 && (missing8 = "sizes")) {
+																				var valid18 = true;
+																			} else var valid18 = true;
+																			if (valid18) {
+																				if (data74.form !== void 0) {
+																					let data77 = data74.form;
+																					if (data77 && typeof data77 == "object" && !Array.isArray(data77)) {
+																						let missing14;
+																						if (data77.kind === void 0 && (missing14 = "kind") || data77.sizes === void 0 && (missing14 = "sizes")) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/pieces/" + i3 + "/form",
 																								schemaPath: "#/properties/pieces/items/properties/form/required",
 																								keyword: "required",
-																								params: { missingProperty: missing8 },
-																								message: "must have required property '" + missing8 + "'"
+																								params: { missingProperty: missing14 },
+																								message: "must have required property '" + missing14 + "'"
 																							}];
 																							return false;
 																						} else {
-																							for (const key8 in data48) if (!(key8 === "kind" || key8 === "sizes" || key8 === "outline" || key8 === "curves" || key8 === "coat" || key8 === "solid")) {
+																							for (const key15 in data77) if (!(key15 === "kind" || key15 === "sizes" || key15 === "outline" || key15 === "curves" || key15 === "coat" || key15 === "solid")) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/pieces/" + i3 + "/form",
 																									schemaPath: "#/properties/pieces/items/properties/form/additionalProperties",
 																									keyword: "additionalProperties",
-																									params: { additionalProperty: key8 },
+																									params: { additionalProperty: key15 },
 																									message: "must NOT have additional properties"
 																								}];
 																								return false;
 																							}
-																							if (data48.kind !== void 0) {
-																								let data49 = data48.kind;
-																								if (typeof data49 !== "string") {
+																							if (data77.kind !== void 0) {
+																								let data78 = data77.kind;
+																								if (typeof data78 !== "string") {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/pieces/" + i3 + "/form/kind",
 																										schemaPath: "#/properties/pieces/items/properties/form/properties/kind/type",
@@ -2864,7 +4954,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								if (!(data49 === "ball" || data49 === "ellipsoid" || data49 === "egg" || data49 === "teardrop" || data49 === "cone" || data49 === "truncatedCone" || data49 === "dome" || data49 === "disc" || data49 === "roundedBlock" || data49 === "rope" || data49 === "taperedRope" || data49 === "skinOverBall" || data49 === "bentRope" || data49 === "ring" || data49 === "paddleHand" || data49 === "sheet" || data49 === "strip" || data49 === "ruffle" || data49 === "flounce" || data49 === "scales" || data49 === "strands" || data49 === "pearls" || data49 === "stitches" || data49 === "lathe" || data49 === "traced" || data49 === "imported")) {
+																								if (!(data78 === "ball" || data78 === "ellipsoid" || data78 === "egg" || data78 === "teardrop" || data78 === "cone" || data78 === "truncatedCone" || data78 === "dome" || data78 === "disc" || data78 === "roundedBlock" || data78 === "rope" || data78 === "taperedRope" || data78 === "skinOverBall" || data78 === "bentRope" || data78 === "ring" || data78 === "paddleHand" || data78 === "sheet" || data78 === "strip" || data78 === "ruffle" || data78 === "flounce" || data78 === "scales" || data78 === "strands" || data78 === "pearls" || data78 === "stitches" || data78 === "lathe" || data78 === "traced" || data78 === "imported")) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/pieces/" + i3 + "/form/kind",
 																										schemaPath: "#/properties/pieces/items/properties/form/properties/kind/enum",
@@ -2874,13 +4964,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid12 = true;
-																							} else var valid12 = true;
-																							if (valid12) {
-																								if (data48.sizes !== void 0) {
-																									let data50 = data48.sizes;
-																									if (data50 && typeof data50 == "object" && !Array.isArray(data50)) {
-																										if (Object.keys(data50).length > 12) {
+																								var valid19 = true;
+																							} else var valid19 = true;
+																							if (valid19) {
+																								if (data77.sizes !== void 0) {
+																									let data79 = data77.sizes;
+																									if (data79 && typeof data79 == "object" && !Array.isArray(data79)) {
+																										if (Object.keys(data79).length > 12) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/form/sizes",
 																												schemaPath: "#/properties/pieces/items/properties/form/properties/sizes/maxProperties",
@@ -2889,11 +4979,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must NOT have more than 12 properties"
 																											}];
 																											return false;
-																										} else for (const key9 in data50) {
-																											let data51 = data50[key9];
-																											if (!(typeof data51 == "number" && isFinite(data51))) {
+																										} else for (const key16 in data79) {
+																											let data80 = data79[key16];
+																											if (!(typeof data80 == "number" && isFinite(data80))) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/pieces/" + i3 + "/form/sizes/" + key9.replace(/~/g, "~0").replace(/\//g, "~1"),
+																													instancePath: instancePath + "/pieces/" + i3 + "/form/sizes/" + key16.replace(/~/g, "~0").replace(/\//g, "~1"),
 																													schemaPath: "#/properties/pieces/items/properties/form/properties/sizes/additionalProperties/type",
 																													keyword: "type",
 																													params: { type: "number" },
@@ -2912,12 +5002,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid12 = true;
-																								} else var valid12 = true;
-																								if (valid12) {
-																									if (data48.outline !== void 0) {
-																										let data52 = data48.outline;
-																										if (typeof data52 !== "string") {
+																									var valid19 = true;
+																								} else var valid19 = true;
+																								if (valid19) {
+																									if (data77.outline !== void 0) {
+																										let data81 = data77.outline;
+																										if (typeof data81 !== "string") {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/form/outline",
 																												schemaPath: "#/properties/pieces/items/properties/form/properties/outline/type",
@@ -2927,7 +5017,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (!(data52 === "rectangle" || data52 === "oval" || data52 === "leaf" || data52 === "triangle" || data52 === "wedge" || data52 === "heart")) {
+																										if (!(data81 === "rectangle" || data81 === "oval" || data81 === "leaf" || data81 === "triangle" || data81 === "wedge" || data81 === "heart")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/form/outline",
 																												schemaPath: "#/properties/pieces/items/properties/form/properties/outline/enum",
@@ -2937,37 +5027,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid12 = true;
-																									} else var valid12 = true;
-																									if (valid12) {
-																										if (data48.curves !== void 0) {
-																											let data53 = data48.curves;
-																											if (data53 && typeof data53 == "object" && !Array.isArray(data53)) {
-																												for (const key10 in data53) if (!pattern10.test(key10)) {
+																										var valid19 = true;
+																									} else var valid19 = true;
+																									if (valid19) {
+																										if (data77.curves !== void 0) {
+																											let data82 = data77.curves;
+																											if (data82 && typeof data82 == "object" && !Array.isArray(data82)) {
+																												for (const key17 in data82) if (!pattern10.test(key17)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/form/curves",
 																														schemaPath: "#/properties/pieces/items/properties/form/properties/curves/additionalProperties",
 																														keyword: "additionalProperties",
-																														params: { additionalProperty: key10 },
+																														params: { additionalProperty: key17 },
 																														message: "must NOT have additional properties"
 																													}];
 																													return false;
 																												}
-																												for (const key11 in data53) if (pattern10.test(key11)) {
-																													let data54 = data53[key11];
-																													if (Array.isArray(data54)) {
-																														if (data54.length > 200) {
+																												for (const key18 in data82) if (pattern10.test(key18)) {
+																													let data83 = data82[key18];
+																													if (Array.isArray(data83)) {
+																														if (data83.length > 200) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key18.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/maxItems",
 																																keyword: "maxItems",
 																																params: { limit: 200 },
 																																message: "must NOT have more than 200 items"
 																															}];
 																															return false;
-																														} else if (data54.length < 2) {
+																														} else if (data83.length < 2) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key18.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/minItems",
 																																keyword: "minItems",
 																																params: { limit: 2 },
@@ -2975,22 +5065,22 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														} else {
-																															const len4 = data54.length;
+																															const len4 = data83.length;
 																															for (let i4 = 0; i4 < len4; i4++) {
-																																let data55 = data54[i4];
-																																if (Array.isArray(data55)) {
-																																	if (data55.length > 3) {
+																																let data84 = data83[i4];
+																																if (Array.isArray(data84)) {
+																																	if (data84.length > 3) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
+																																			instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key18.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/maxItems",
 																																			keyword: "maxItems",
 																																			params: { limit: 3 },
 																																			message: "must NOT have more than 3 items"
 																																		}];
 																																		return false;
-																																	} else if (data55.length < 2) {
+																																	} else if (data84.length < 2) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
+																																			instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key18.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/minItems",
 																																			keyword: "minItems",
 																																			params: { limit: 2 },
@@ -2998,13 +5088,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	} else {
-																																		const len5 = data55.length;
+																																		const len5 = data84.length;
 																																		for (let i5 = 0; i5 < len5; i5++) {
-																																			let data56 = data55[i5];
-																																			if (typeof data56 == "number" && isFinite(data56)) {
-																																				if (data56 > 4 || isNaN(data56)) {
+																																			let data85 = data84[i5];
+																																			if (typeof data85 == "number" && isFinite(data85)) {
+																																				if (data85 > 4 || isNaN(data85)) {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
+																																						instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key18.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/maximum",
 																																						keyword: "maximum",
 																																						params: {
@@ -3014,9 +5104,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 4"
 																																					}];
 																																					return false;
-																																				} else if (data56 < -4 || isNaN(data56)) {
+																																				} else if (data85 < -4 || isNaN(data85)) {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
+																																						instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key18.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/minimum",
 																																						keyword: "minimum",
 																																						params: {
@@ -3029,7 +5119,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}
 																																			} else {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
+																																					instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key18.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4 + "/" + i5,
 																																					schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/type",
 																																					keyword: "type",
 																																					params: { type: "number" },
@@ -3041,7 +5131,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}
 																																} else {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
+																																		instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key18.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i4,
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/type",
 																																		keyword: "type",
 																																		params: { type: "array" },
@@ -3053,7 +5143,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}
 																													} else {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key11.replace(/~/g, "~0").replace(/\//g, "~1"),
+																															instancePath: instancePath + "/pieces/" + i3 + "/form/curves/" + key18.replace(/~/g, "~0").replace(/\//g, "~1"),
 																															schemaPath: "#/properties/pieces/items/properties/form/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/type",
 																															keyword: "type",
 																															params: { type: "array" },
@@ -3072,37 +5162,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid12 = true;
-																										} else var valid12 = true;
-																										if (valid12) {
-																											if (data48.coat !== void 0) {
-																												let data57 = data48.coat;
-																												if (data57 && typeof data57 == "object" && !Array.isArray(data57)) {
-																													let missing9;
-																													if (data57.thickness === void 0 && (missing9 = "thickness") || data57.under === void 0 && (missing9 = "under")) {
+																											var valid19 = true;
+																										} else var valid19 = true;
+																										if (valid19) {
+																											if (data77.coat !== void 0) {
+																												let data86 = data77.coat;
+																												if (data86 && typeof data86 == "object" && !Array.isArray(data86)) {
+																													let missing15;
+																													if (data86.thickness === void 0 && (missing15 = "thickness") || data86.under === void 0 && (missing15 = "under")) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/form/coat",
 																															schemaPath: "#/properties/pieces/items/properties/form/properties/coat/required",
 																															keyword: "required",
-																															params: { missingProperty: missing9 },
-																															message: "must have required property '" + missing9 + "'"
+																															params: { missingProperty: missing15 },
+																															message: "must have required property '" + missing15 + "'"
 																														}];
 																														return false;
 																													} else {
-																														for (const key12 in data57) if (!(key12 === "thickness" || key12 === "under")) {
+																														for (const key19 in data86) if (!(key19 === "thickness" || key19 === "under")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/form/coat",
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/coat/additionalProperties",
 																																keyword: "additionalProperties",
-																																params: { additionalProperty: key12 },
+																																params: { additionalProperty: key19 },
 																																message: "must NOT have additional properties"
 																															}];
 																															return false;
 																														}
-																														if (data57.thickness !== void 0) {
-																															let data58 = data57.thickness;
-																															if (typeof data58 == "number" && isFinite(data58)) {
-																																if (data58 > 100 || isNaN(data58)) {
+																														if (data86.thickness !== void 0) {
+																															let data87 = data86.thickness;
+																															if (typeof data87 == "number" && isFinite(data87)) {
+																																if (data87 > 100 || isNaN(data87)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/form/coat/thickness",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/maximum",
@@ -3114,7 +5204,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 100"
 																																	}];
 																																	return false;
-																																} else if (data58 < .1 || isNaN(data58)) {
+																																} else if (data87 < .1 || isNaN(data87)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/form/coat/thickness",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/thickness/minimum",
@@ -3137,11 +5227,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid17 = true;
-																														} else var valid17 = true;
-																														if (valid17) {
-																															if (data57.under !== void 0) {
-																																if (typeof data57.under !== "boolean") {
+																															var valid24 = true;
+																														} else var valid24 = true;
+																														if (valid24) {
+																															if (data86.under !== void 0) {
+																																if (typeof data86.under !== "boolean") {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/form/coat/under",
 																																		schemaPath: "#/properties/pieces/items/properties/form/properties/coat/properties/under/type",
@@ -3151,8 +5241,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid17 = true;
-																															} else var valid17 = true;
+																																var valid24 = true;
+																															} else var valid24 = true;
 																														}
 																													}
 																												} else {
@@ -3165,37 +5255,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid12 = true;
-																											} else var valid12 = true;
-																											if (valid12) {
-																												if (data48.solid !== void 0) {
-																													let data60 = data48.solid;
-																													if (data60 && typeof data60 == "object" && !Array.isArray(data60)) {
-																														let missing10;
-																														if (data60.name === void 0 && (missing10 = "name") || data60.corners === void 0 && (missing10 = "corners") || data60.faces === void 0 && (missing10 = "faces") || data60.fills === void 0 && (missing10 = "fills") || data60.centre === void 0 && (missing10 = "centre") || data60.watertight === void 0 && (missing10 = "watertight")) {
+																												var valid19 = true;
+																											} else var valid19 = true;
+																											if (valid19) {
+																												if (data77.solid !== void 0) {
+																													let data89 = data77.solid;
+																													if (data89 && typeof data89 == "object" && !Array.isArray(data89)) {
+																														let missing16;
+																														if (data89.name === void 0 && (missing16 = "name") || data89.corners === void 0 && (missing16 = "corners") || data89.faces === void 0 && (missing16 = "faces") || data89.fills === void 0 && (missing16 = "fills") || data89.centre === void 0 && (missing16 = "centre") || data89.watertight === void 0 && (missing16 = "watertight")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/form/solid",
 																																schemaPath: "#/properties/pieces/items/properties/form/properties/solid/required",
 																																keyword: "required",
-																																params: { missingProperty: missing10 },
-																																message: "must have required property '" + missing10 + "'"
+																																params: { missingProperty: missing16 },
+																																message: "must have required property '" + missing16 + "'"
 																															}];
 																															return false;
 																														} else {
-																															for (const key13 in data60) if (!(key13 === "name" || key13 === "corners" || key13 === "faces" || key13 === "fills" || key13 === "centre" || key13 === "watertight")) {
+																															for (const key20 in data89) if (!(key20 === "name" || key20 === "corners" || key20 === "faces" || key20 === "fills" || key20 === "centre" || key20 === "watertight")) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/pieces/" + i3 + "/form/solid",
 																																	schemaPath: "#/properties/pieces/items/properties/form/properties/solid/additionalProperties",
 																																	keyword: "additionalProperties",
-																																	params: { additionalProperty: key13 },
+																																	params: { additionalProperty: key20 },
 																																	message: "must NOT have additional properties"
 																																}];
 																																return false;
 																															}
-																															if (data60.name !== void 0) {
-																																let data61 = data60.name;
-																																if (typeof data61 === "string") {
-																																	if (func2(data61) > 120) {
+																															if (data89.name !== void 0) {
+																																let data90 = data89.name;
+																																if (typeof data90 === "string") {
+																																	if (func2(data90) > 120) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/form/solid/name",
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/maxLength",
@@ -3204,7 +5294,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must NOT have more than 120 characters"
 																																		}];
 																																		return false;
-																																	} else if (func2(data61) < 1) {
+																																	} else if (func2(data90) < 1) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/form/solid/name",
 																																			schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/name/minLength",
@@ -3224,13 +5314,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid18 = true;
-																															} else var valid18 = true;
-																															if (valid18) {
-																																if (data60.corners !== void 0) {
-																																	let data62 = data60.corners;
-																																	if (Array.isArray(data62)) {
-																																		if (data62.length > 6e4) {
+																																var valid25 = true;
+																															} else var valid25 = true;
+																															if (valid25) {
+																																if (data89.corners !== void 0) {
+																																	let data91 = data89.corners;
+																																	if (Array.isArray(data91)) {
+																																		if (data91.length > 6e4) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners",
 																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/maxItems",
@@ -3239,7 +5329,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must NOT have more than 60000 items"
 																																			}];
 																																			return false;
-																																		} else if (data62.length < 12) {
+																																		} else if (data91.length < 12) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners",
 																																				schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/minItems",
@@ -3249,10 +5339,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		} else {
-																																			const len6 = data62.length;
+																																			const len6 = data91.length;
 																																			for (let i6 = 0; i6 < len6; i6++) {
-																																				let data63 = data62[i6];
-																																				if (!(typeof data63 == "number" && !(data63 % 1) && !isNaN(data63) && isFinite(data63))) {
+																																				let data92 = data91[i6];
+																																				if (!(typeof data92 == "number" && !(data92 % 1) && !isNaN(data92) && isFinite(data92))) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners/" + i6,
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/type",
@@ -3262,8 +5352,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				if (typeof data63 == "number" && isFinite(data63)) {
-																																					if (data63 > 1e4 || isNaN(data63)) {
+																																				if (typeof data92 == "number" && isFinite(data92)) {
+																																					if (data92 > 1e4 || isNaN(data92)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners/" + i6,
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/maximum",
@@ -3275,7 +5365,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must be <= 10000"
 																																						}];
 																																						return false;
-																																					} else if (data63 < 0 || isNaN(data63)) {
+																																					} else if (data92 < 0 || isNaN(data92)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/corners/" + i6,
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/corners/items/minimum",
@@ -3301,13 +5391,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid18 = true;
-																																} else var valid18 = true;
-																																if (valid18) {
-																																	if (data60.faces !== void 0) {
-																																		let data64 = data60.faces;
-																																		if (Array.isArray(data64)) {
-																																			if (data64.length > 6e4) {
+																																	var valid25 = true;
+																																} else var valid25 = true;
+																																if (valid25) {
+																																	if (data89.faces !== void 0) {
+																																		let data93 = data89.faces;
+																																		if (Array.isArray(data93)) {
+																																			if (data93.length > 6e4) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces",
 																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/maxItems",
@@ -3316,7 +5406,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must NOT have more than 60000 items"
 																																				}];
 																																				return false;
-																																			} else if (data64.length < 12) {
+																																			} else if (data93.length < 12) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces",
 																																					schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/minItems",
@@ -3326,10 +5416,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			} else {
-																																				const len7 = data64.length;
+																																				const len7 = data93.length;
 																																				for (let i7 = 0; i7 < len7; i7++) {
-																																					let data65 = data64[i7];
-																																					if (!(typeof data65 == "number" && !(data65 % 1) && !isNaN(data65) && isFinite(data65))) {
+																																					let data94 = data93[i7];
+																																					if (!(typeof data94 == "number" && !(data94 % 1) && !isNaN(data94) && isFinite(data94))) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces/" + i7,
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/type",
@@ -3339,8 +5429,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					if (typeof data65 == "number" && isFinite(data65)) {
-																																						if (data65 > 2e4 || isNaN(data65)) {
+																																					if (typeof data94 == "number" && isFinite(data94)) {
+																																						if (data94 > 2e4 || isNaN(data94)) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces/" + i7,
 																																								schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/maximum",
@@ -3352,7 +5442,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								message: "must be <= 20000"
 																																							}];
 																																							return false;
-																																						} else if (data65 < 0 || isNaN(data65)) {
+																																						} else if (data94 < 0 || isNaN(data94)) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/pieces/" + i3 + "/form/solid/faces/" + i7,
 																																								schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/faces/items/minimum",
@@ -3378,13 +5468,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid18 = true;
-																																	} else var valid18 = true;
-																																	if (valid18) {
-																																		if (data60.fills !== void 0) {
-																																			let data66 = data60.fills;
-																																			if (typeof data66 == "number" && isFinite(data66)) {
-																																				if (data66 > 1 || isNaN(data66)) {
+																																		var valid25 = true;
+																																	} else var valid25 = true;
+																																	if (valid25) {
+																																		if (data89.fills !== void 0) {
+																																			let data95 = data89.fills;
+																																			if (typeof data95 == "number" && isFinite(data95)) {
+																																				if (data95 > 1 || isNaN(data95)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/fills",
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/maximum",
@@ -3396,7 +5486,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 1"
 																																					}];
 																																					return false;
-																																				} else if (data66 < 0 || isNaN(data66)) {
+																																				} else if (data95 < 0 || isNaN(data95)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/pieces/" + i3 + "/form/solid/fills",
 																																						schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/fills/minimum",
@@ -3419,13 +5509,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			var valid18 = true;
-																																		} else var valid18 = true;
-																																		if (valid18) {
-																																			if (data60.centre !== void 0) {
-																																				let data67 = data60.centre;
-																																				if (Array.isArray(data67)) {
-																																					if (data67.length > 3) {
+																																			var valid25 = true;
+																																		} else var valid25 = true;
+																																		if (valid25) {
+																																			if (data89.centre !== void 0) {
+																																				let data96 = data89.centre;
+																																				if (Array.isArray(data96)) {
+																																					if (data96.length > 3) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre",
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/maxItems",
@@ -3434,7 +5524,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must NOT have more than 3 items"
 																																						}];
 																																						return false;
-																																					} else if (data67.length < 3) {
+																																					} else if (data96.length < 3) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre",
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/minItems",
@@ -3444,11 +5534,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					} else {
-																																						const len8 = data67.length;
+																																						const len8 = data96.length;
 																																						for (let i8 = 0; i8 < len8; i8++) {
-																																							let data68 = data67[i8];
-																																							if (typeof data68 == "number" && isFinite(data68)) {
-																																								if (data68 > 2 || isNaN(data68)) {
+																																							let data97 = data96[i8];
+																																							if (typeof data97 == "number" && isFinite(data97)) {
+																																								if (data97 > 2 || isNaN(data97)) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre/" + i8,
 																																										schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/maximum",
@@ -3460,7 +5550,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										message: "must be <= 2"
 																																									}];
 																																									return false;
-																																								} else if (data68 < -1 || isNaN(data68)) {
+																																								} else if (data97 < -1 || isNaN(data97)) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/pieces/" + i3 + "/form/solid/centre/" + i8,
 																																										schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/centre/items/minimum",
@@ -3495,11 +5585,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				var valid18 = true;
-																																			} else var valid18 = true;
-																																			if (valid18) {
-																																				if (data60.watertight !== void 0) {
-																																					if (typeof data60.watertight !== "boolean") {
+																																				var valid25 = true;
+																																			} else var valid25 = true;
+																																			if (valid25) {
+																																				if (data89.watertight !== void 0) {
+																																					if (typeof data89.watertight !== "boolean") {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/pieces/" + i3 + "/form/solid/watertight",
 																																							schemaPath: "#/properties/pieces/items/properties/form/properties/solid/properties/watertight/type",
@@ -3509,8 +5599,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					var valid18 = true;
-																																				} else var valid18 = true;
+																																					var valid25 = true;
+																																				} else var valid25 = true;
 																																			}
 																																		}
 																																	}
@@ -3527,8 +5617,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid12 = true;
-																												} else var valid12 = true;
+																													var valid19 = true;
+																												} else var valid19 = true;
 																											}
 																										}
 																									}
@@ -3545,13 +5635,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid11 = true;
-																				} else var valid11 = true;
-																				if (valid11) {
-																					if (data45.blend !== void 0) {
-																						let data70 = data45.blend;
-																						if (typeof data70 === "string") {
-																							if (!pattern5.test(data70)) {
+																					var valid18 = true;
+																				} else var valid18 = true;
+																				if (valid18) {
+																					if (data74.blend !== void 0) {
+																						let data99 = data74.blend;
+																						if (typeof data99 === "string") {
+																							if (!pattern5.test(data99)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/pieces/" + i3 + "/blend",
 																									schemaPath: "#/properties/pieces/items/properties/blend/pattern",
@@ -3571,13 +5661,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid11 = true;
-																					} else var valid11 = true;
-																					if (valid11) {
-																						if (data45.colour !== void 0) {
-																							let data71 = data45.colour;
-																							if (typeof data71 === "string") {
-																								if (!pattern5.test(data71)) {
+																						var valid18 = true;
+																					} else var valid18 = true;
+																					if (valid18) {
+																						if (data74.colour !== void 0) {
+																							let data100 = data74.colour;
+																							if (typeof data100 === "string") {
+																								if (!pattern5.test(data100)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/pieces/" + i3 + "/colour",
 																										schemaPath: "#/properties/pieces/items/properties/colour/pattern",
@@ -3597,37 +5687,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid11 = true;
-																						} else var valid11 = true;
-																						if (valid11) {
-																							if (data45.seat !== void 0) {
-																								let data72 = data45.seat;
-																								if (data72 && typeof data72 == "object" && !Array.isArray(data72)) {
-																									let missing11;
-																									if (data72.on === void 0 && (missing11 = "on") || data72.at === void 0 && (missing11 = "at") || data72.lean === void 0 && (missing11 = "lean") || data72.tip === void 0 && (missing11 = "tip") || data72.turn === void 0 && (missing11 = "turn") || data72.sink === void 0 && (missing11 = "sink") || data72.how === void 0 && (missing11 = "how") || data72.overlap === void 0 && (missing11 = "overlap")) {
+																							var valid18 = true;
+																						} else var valid18 = true;
+																						if (valid18) {
+																							if (data74.seat !== void 0) {
+																								let data101 = data74.seat;
+																								if (data101 && typeof data101 == "object" && !Array.isArray(data101)) {
+																									let missing17;
+																									if (data101.on === void 0 && (missing17 = "on") || data101.at === void 0 && (missing17 = "at") || data101.lean === void 0 && (missing17 = "lean") || data101.tip === void 0 && (missing17 = "tip") || data101.turn === void 0 && (missing17 = "turn") || data101.sink === void 0 && (missing17 = "sink") || data101.how === void 0 && (missing17 = "how") || data101.overlap === void 0 && (missing17 = "overlap")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/pieces/" + i3 + "/seat",
 																											schemaPath: "#/properties/pieces/items/properties/seat/required",
 																											keyword: "required",
-																											params: { missingProperty: missing11 },
-																											message: "must have required property '" + missing11 + "'"
+																											params: { missingProperty: missing17 },
+																											message: "must have required property '" + missing17 + "'"
 																										}];
 																										return false;
 																									} else {
-																										for (const key14 in data72) if (!(key14 === "on" || key14 === "at" || key14 === "lean" || key14 === "tip" || key14 === "turn" || key14 === "sink" || key14 === "how" || key14 === "overlap")) {
+																										for (const key21 in data101) if (!(key21 === "on" || key21 === "at" || key21 === "lean" || key21 === "tip" || key21 === "turn" || key21 === "sink" || key21 === "how" || key21 === "overlap")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/seat",
 																												schemaPath: "#/properties/pieces/items/properties/seat/additionalProperties",
 																												keyword: "additionalProperties",
-																												params: { additionalProperty: key14 },
+																												params: { additionalProperty: key21 },
 																												message: "must NOT have additional properties"
 																											}];
 																											return false;
 																										}
-																										if (data72.on !== void 0) {
-																											let data73 = data72.on;
-																											if (typeof data73 === "string") {
-																												if (!pattern5.test(data73)) {
+																										if (data101.on !== void 0) {
+																											let data102 = data101.on;
+																											if (typeof data102 === "string") {
+																												if (!pattern5.test(data102)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/seat/on",
 																														schemaPath: "#/properties/pieces/items/properties/seat/properties/on/pattern",
@@ -3647,13 +5737,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid22 = true;
-																										} else var valid22 = true;
-																										if (valid22) {
-																											if (data72.at !== void 0) {
-																												let data74 = data72.at;
-																												if (Array.isArray(data74)) {
-																													if (data74.length > 3) {
+																											var valid29 = true;
+																										} else var valid29 = true;
+																										if (valid29) {
+																											if (data101.at !== void 0) {
+																												let data103 = data101.at;
+																												if (Array.isArray(data103)) {
+																													if (data103.length > 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/seat/at",
 																															schemaPath: "#/properties/pieces/items/properties/seat/properties/at/maxItems",
@@ -3662,7 +5752,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 3 items"
 																														}];
 																														return false;
-																													} else if (data74.length < 3) {
+																													} else if (data103.length < 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/seat/at",
 																															schemaPath: "#/properties/pieces/items/properties/seat/properties/at/minItems",
@@ -3672,11 +5762,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len9 = data74.length;
+																														const len9 = data103.length;
 																														for (let i9 = 0; i9 < len9; i9++) {
-																															let data75 = data74[i9];
-																															if (typeof data75 == "number" && isFinite(data75)) {
-																																if (data75 > 3e3 || isNaN(data75)) {
+																															let data104 = data103[i9];
+																															if (typeof data104 == "number" && isFinite(data104)) {
+																																if (data104 > 3e3 || isNaN(data104)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/at/" + i9,
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/maximum",
@@ -3688,7 +5778,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 3000"
 																																	}];
 																																	return false;
-																																} else if (data75 < -3e3 || isNaN(data75)) {
+																																} else if (data104 < -3e3 || isNaN(data104)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/at/" + i9,
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/at/items/minimum",
@@ -3723,13 +5813,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid22 = true;
-																											} else var valid22 = true;
-																											if (valid22) {
-																												if (data72.lean !== void 0) {
-																													let data76 = data72.lean;
-																													if (typeof data76 == "number" && isFinite(data76)) {
-																														if (data76 > 360 || isNaN(data76)) {
+																												var valid29 = true;
+																											} else var valid29 = true;
+																											if (valid29) {
+																												if (data101.lean !== void 0) {
+																													let data105 = data101.lean;
+																													if (typeof data105 == "number" && isFinite(data105)) {
+																														if (data105 > 360 || isNaN(data105)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/seat/lean",
 																																schemaPath: "#/properties/pieces/items/properties/seat/properties/lean/maximum",
@@ -3741,7 +5831,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must be <= 360"
 																															}];
 																															return false;
-																														} else if (data76 < -360 || isNaN(data76)) {
+																														} else if (data105 < -360 || isNaN(data105)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/seat/lean",
 																																schemaPath: "#/properties/pieces/items/properties/seat/properties/lean/minimum",
@@ -3764,13 +5854,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid22 = true;
-																												} else var valid22 = true;
-																												if (valid22) {
-																													if (data72.tip !== void 0) {
-																														let data77 = data72.tip;
-																														if (typeof data77 == "number" && isFinite(data77)) {
-																															if (data77 > 360 || isNaN(data77)) {
+																													var valid29 = true;
+																												} else var valid29 = true;
+																												if (valid29) {
+																													if (data101.tip !== void 0) {
+																														let data106 = data101.tip;
+																														if (typeof data106 == "number" && isFinite(data106)) {
+																															if (data106 > 360 || isNaN(data106)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/pieces/" + i3 + "/seat/tip",
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/tip/maximum",
@@ -3782,7 +5872,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 360"
 																																}];
 																																return false;
-																															} else if (data77 < -360 || isNaN(data77)) {
+																															} else if (data106 < -360 || isNaN(data106)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/pieces/" + i3 + "/seat/tip",
 																																	schemaPath: "#/properties/pieces/items/properties/seat/properties/tip/minimum",
@@ -3805,13 +5895,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid22 = true;
-																													} else var valid22 = true;
-																													if (valid22) {
-																														if (data72.turn !== void 0) {
-																															let data78 = data72.turn;
-																															if (typeof data78 == "number" && isFinite(data78)) {
-																																if (data78 > 360 || isNaN(data78)) {
+																														var valid29 = true;
+																													} else var valid29 = true;
+																													if (valid29) {
+																														if (data101.turn !== void 0) {
+																															let data107 = data101.turn;
+																															if (typeof data107 == "number" && isFinite(data107)) {
+																																if (data107 > 360 || isNaN(data107)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/turn",
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/turn/maximum",
@@ -3823,7 +5913,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 360"
 																																	}];
 																																	return false;
-																																} else if (data78 < -360 || isNaN(data78)) {
+																																} else if (data107 < -360 || isNaN(data107)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/seat/turn",
 																																		schemaPath: "#/properties/pieces/items/properties/seat/properties/turn/minimum",
@@ -3846,13 +5936,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid22 = true;
-																														} else var valid22 = true;
-																														if (valid22) {
-																															if (data72.sink !== void 0) {
-																																let data79 = data72.sink;
-																																if (typeof data79 == "number" && isFinite(data79)) {
-																																	if (data79 > 500 || isNaN(data79)) {
+																															var valid29 = true;
+																														} else var valid29 = true;
+																														if (valid29) {
+																															if (data101.sink !== void 0) {
+																																let data108 = data101.sink;
+																																if (typeof data108 == "number" && isFinite(data108)) {
+																																	if (data108 > 500 || isNaN(data108)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/sink",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/sink/maximum",
@@ -3864,7 +5954,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 500"
 																																		}];
 																																		return false;
-																																	} else if (data79 < -200 || isNaN(data79)) {
+																																	} else if (data108 < -200 || isNaN(data108)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/sink",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/sink/minimum",
@@ -3887,12 +5977,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid22 = true;
-																															} else var valid22 = true;
-																															if (valid22) {
-																																if (data72.how !== void 0) {
-																																	let data80 = data72.how;
-																																	if (typeof data80 !== "string") {
+																																var valid29 = true;
+																															} else var valid29 = true;
+																															if (valid29) {
+																																if (data101.how !== void 0) {
+																																	let data109 = data101.how;
+																																	if (typeof data109 !== "string") {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/how",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/how/type",
@@ -3902,7 +5992,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	if (!(data80 === "sits" || data80 === "set" || data80 === "hangs" || data80 === "wraps")) {
+																																	if (!(data109 === "sits" || data109 === "set" || data109 === "hangs" || data109 === "wraps")) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/seat/how",
 																																			schemaPath: "#/properties/pieces/items/properties/seat/properties/how/enum",
@@ -3912,12 +6002,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid22 = true;
-																																} else var valid22 = true;
-																																if (valid22) {
-																																	if (data72.overlap !== void 0) {
-																																		let data81 = data72.overlap;
-																																		if (typeof data81 !== "string") {
+																																	var valid29 = true;
+																																} else var valid29 = true;
+																																if (valid29) {
+																																	if (data101.overlap !== void 0) {
+																																		let data110 = data101.overlap;
+																																		if (typeof data110 !== "string") {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/pieces/" + i3 + "/seat/overlap",
 																																				schemaPath: "#/properties/pieces/items/properties/seat/properties/overlap/type",
@@ -3927,7 +6017,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		if (!(data81 === "pressed" || data81 === "trimmed")) {
+																																		if (!(data110 === "pressed" || data110 === "trimmed")) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/pieces/" + i3 + "/seat/overlap",
 																																				schemaPath: "#/properties/pieces/items/properties/seat/properties/overlap/enum",
@@ -3937,8 +6027,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid22 = true;
-																																	} else var valid22 = true;
+																																		var valid29 = true;
+																																	} else var valid29 = true;
 																																}
 																															}
 																														}
@@ -3957,11 +6047,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid11 = true;
-																							} else var valid11 = true;
-																							if (valid11) {
-																								if (data45.pair !== void 0) {
-																									if (typeof data45.pair !== "boolean") {
+																								var valid18 = true;
+																							} else var valid18 = true;
+																							if (valid18) {
+																								if (data74.pair !== void 0) {
+																									if (typeof data74.pair !== "boolean") {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/pieces/" + i3 + "/pair",
 																											schemaPath: "#/properties/pieces/items/properties/pair/type",
@@ -3971,12 +6061,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid11 = true;
-																								} else var valid11 = true;
-																								if (valid11) {
-																									if (data45.count !== void 0) {
-																										let data83 = data45.count;
-																										if (!(typeof data83 == "number" && !(data83 % 1) && !isNaN(data83) && isFinite(data83))) {
+																									var valid18 = true;
+																								} else var valid18 = true;
+																								if (valid18) {
+																									if (data74.count !== void 0) {
+																										let data112 = data74.count;
+																										if (!(typeof data112 == "number" && !(data112 % 1) && !isNaN(data112) && isFinite(data112))) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/count",
 																												schemaPath: "#/properties/pieces/items/properties/count/type",
@@ -3986,8 +6076,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (typeof data83 == "number" && isFinite(data83)) {
-																											if (data83 > 500 || isNaN(data83)) {
+																										if (typeof data112 == "number" && isFinite(data112)) {
+																											if (data112 > 500 || isNaN(data112)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/maximum",
@@ -3999,7 +6089,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 500"
 																												}];
 																												return false;
-																											} else if (data83 < 1 || isNaN(data83)) {
+																											} else if (data112 < 1 || isNaN(data112)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/minimum",
@@ -4013,12 +6103,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												return false;
 																											}
 																										}
-																										var valid11 = true;
-																									} else var valid11 = true;
-																									if (valid11) {
-																										if (data45.texture !== void 0) {
-																											let data84 = data45.texture;
-																											if (typeof data84 !== "string") {
+																										var valid18 = true;
+																									} else var valid18 = true;
+																									if (valid18) {
+																										if (data74.texture !== void 0) {
+																											let data113 = data74.texture;
+																											if (typeof data113 !== "string") {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/type",
@@ -4028,7 +6118,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											if (!(data84 === "none" || data84 === "fur" || data84 === "feathers" || data84 === "veins" || data84 === "wood" || data84 === "creases" || data84 === "stitches" || data84 === "stipple")) {
+																											if (!(data113 === "none" || data113 === "fur" || data113 === "feathers" || data113 === "veins" || data113 === "wood" || data113 === "creases" || data113 === "stitches" || data113 === "stipple")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/enum",
@@ -4038,12 +6128,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid11 = true;
-																										} else var valid11 = true;
-																										if (valid11) {
-																											if (data45.core !== void 0) {
-																												let data85 = data45.core;
-																												if (typeof data85 !== "string") {
+																											var valid18 = true;
+																										} else var valid18 = true;
+																										if (valid18) {
+																											if (data74.core !== void 0) {
+																												let data114 = data74.core;
+																												if (typeof data114 !== "string") {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/type",
@@ -4053,7 +6143,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												if (!(data85 === "foam" || data85 === "cereal" || data85 === "cake")) {
+																												if (!(data114 === "foam" || data114 === "cereal" || data114 === "cake")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/enum",
@@ -4063,12 +6153,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid11 = true;
-																											} else var valid11 = true;
-																											if (valid11) {
-																												if (data45.tolerance !== void 0) {
-																													let data86 = data45.tolerance;
-																													if (typeof data86 !== "string") {
+																												var valid18 = true;
+																											} else var valid18 = true;
+																											if (valid18) {
+																												if (data74.tolerance !== void 0) {
+																													let data115 = data74.tolerance;
+																													if (typeof data115 !== "string") {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/tolerance",
 																															schemaPath: "#/properties/pieces/items/properties/tolerance/type",
@@ -4078,7 +6168,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													if (!(data86 === "equal" || data86 === "mirrored" || data86 === "varied" || data86 === "hidden")) {
+																													if (!(data115 === "equal" || data115 === "mirrored" || data115 === "varied" || data115 === "hidden")) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/tolerance",
 																															schemaPath: "#/properties/pieces/items/properties/tolerance/enum",
@@ -4088,12 +6178,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid11 = true;
-																												} else var valid11 = true;
-																												if (valid11) {
-																													if (data45.hidden !== void 0) {
-																														let data87 = data45.hidden;
-																														if (typeof data87 !== "string") {
+																													var valid18 = true;
+																												} else var valid18 = true;
+																												if (valid18) {
+																													if (data74.hidden !== void 0) {
+																														let data116 = data74.hidden;
+																														if (typeof data116 !== "string") {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/hidden",
 																																schemaPath: "#/properties/pieces/items/properties/hidden/type",
@@ -4103,7 +6193,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														if (!(data87 === "none" || data87 === "under" || data87 === "back" || data87 === "front" || data87 === "left" || data87 === "right" || data87 === "top")) {
+																														if (!(data116 === "none" || data116 === "under" || data116 === "back" || data116 === "front" || data116 === "left" || data116 === "right" || data116 === "top")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/hidden",
 																																schemaPath: "#/properties/pieces/items/properties/hidden/enum",
@@ -4113,13 +6203,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid11 = true;
-																													} else var valid11 = true;
-																													if (valid11) {
-																														if (data45.breaks !== void 0) {
-																															let data88 = data45.breaks;
-																															if (typeof data88 == "number" && isFinite(data88)) {
-																																if (data88 > 60 || isNaN(data88)) {
+																														var valid18 = true;
+																													} else var valid18 = true;
+																													if (valid18) {
+																														if (data74.breaks !== void 0) {
+																															let data117 = data74.breaks;
+																															if (typeof data117 == "number" && isFinite(data117)) {
+																																if (data117 > 60 || isNaN(data117)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/breaks",
 																																		schemaPath: "#/properties/pieces/items/properties/breaks/maximum",
@@ -4131,7 +6221,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 60"
 																																	}];
 																																	return false;
-																																} else if (data88 < 0 || isNaN(data88)) {
+																																} else if (data117 < 0 || isNaN(data117)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/breaks",
 																																		schemaPath: "#/properties/pieces/items/properties/breaks/minimum",
@@ -4154,12 +6244,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid11 = true;
-																														} else var valid11 = true;
-																														if (valid11) {
-																															if (data45.glue !== void 0) {
-																																let data89 = data45.glue;
-																																if (typeof data89 !== "string") {
+																															var valid18 = true;
+																														} else var valid18 = true;
+																														if (valid18) {
+																															if (data74.glue !== void 0) {
+																																let data118 = data74.glue;
+																																if (typeof data118 !== "string") {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/glue",
 																																		schemaPath: "#/properties/pieces/items/properties/glue/type",
@@ -4169,7 +6259,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																if (!(data89 === "press" || data89 === "water" || data89 === "sugarGlue" || data89 === "gumGlue" || data89 === "thickPasteGlue" || data89 === "spirit" || data89 === "pipingGel" || data89 === "shortening" || data89 === "buttercream" || data89 === "jam" || data89 === "royalIcing" || data89 === "meltedChocolate")) {
+																																if (!(data118 === "press" || data118 === "water" || data118 === "sugarGlue" || data118 === "gumGlue" || data118 === "thickPasteGlue" || data118 === "spirit" || data118 === "pipingGel" || data118 === "shortening" || data118 === "buttercream" || data118 === "jam" || data118 === "royalIcing" || data118 === "meltedChocolate")) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/glue",
 																																		schemaPath: "#/properties/pieces/items/properties/glue/enum",
@@ -4179,8 +6269,174 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid11 = true;
-																															} else var valid11 = true;
+																																var valid18 = true;
+																															} else var valid18 = true;
+																															if (valid18) {
+																																if (data74.built !== void 0) {
+																																	let data119 = data74.built;
+																																	if (typeof data119 !== "string") {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/pieces/" + i3 + "/built",
+																																			schemaPath: "#/properties/pieces/items/properties/built/type",
+																																			keyword: "type",
+																																			params: { type: "string" },
+																																			message: "must be string"
+																																		}];
+																																		return false;
+																																	}
+																																	if (!(data119 === "there" || data119 === "dummy" || data119 === "foam")) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/pieces/" + i3 + "/built",
+																																			schemaPath: "#/properties/pieces/items/properties/built/enum",
+																																			keyword: "enum",
+																																			params: { allowedValues: schema31.properties.pieces.items.properties.built.enum },
+																																			message: "must be equal to one of the allowed values"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid18 = true;
+																																} else var valid18 = true;
+																																if (valid18) {
+																																	if (data74.rests !== void 0) {
+																																		let data120 = data74.rests;
+																																		if (Array.isArray(data120)) {
+																																			if (data120.length > 6) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/pieces/" + i3 + "/rests",
+																																					schemaPath: "#/properties/pieces/items/properties/rests/maxItems",
+																																					keyword: "maxItems",
+																																					params: { limit: 6 },
+																																					message: "must NOT have more than 6 items"
+																																				}];
+																																				return false;
+																																			} else if (data120.length < 1) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/pieces/" + i3 + "/rests",
+																																					schemaPath: "#/properties/pieces/items/properties/rests/minItems",
+																																					keyword: "minItems",
+																																					params: { limit: 1 },
+																																					message: "must NOT have fewer than 1 items"
+																																				}];
+																																				return false;
+																																			} else {
+																																				const len10 = data120.length;
+																																				for (let i10 = 0; i10 < len10; i10++) {
+																																					let data121 = data120[i10];
+																																					if (data121 && typeof data121 == "object" && !Array.isArray(data121)) {
+																																						let missing18;
+																																						if (data121.place === void 0 && (missing18 = "place") || data121.hours === void 0 && (missing18 = "hours")) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10,
+																																								schemaPath: "#/properties/pieces/items/properties/rests/items/required",
+																																								keyword: "required",
+																																								params: { missingProperty: missing18 },
+																																								message: "must have required property '" + missing18 + "'"
+																																							}];
+																																							return false;
+																																						} else {
+																																							for (const key22 in data121) if (!(key22 === "place" || key22 === "hours")) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10,
+																																									schemaPath: "#/properties/pieces/items/properties/rests/items/additionalProperties",
+																																									keyword: "additionalProperties",
+																																									params: { additionalProperty: key22 },
+																																									message: "must NOT have additional properties"
+																																								}];
+																																								return false;
+																																							}
+																																							if (data121.place !== void 0) {
+																																								let data122 = data121.place;
+																																								if (typeof data122 !== "string") {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/place",
+																																										schemaPath: "#/properties/pieces/items/properties/rests/items/properties/place/type",
+																																										keyword: "type",
+																																										params: { type: "string" },
+																																										message: "must be string"
+																																									}];
+																																									return false;
+																																								}
+																																								if (!(data122 === "room" || data122 === "fan" || data122 === "box" || data122 === "fridge" || data122 === "freezer" || data122 === "bag")) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/place",
+																																										schemaPath: "#/properties/pieces/items/properties/rests/items/properties/place/enum",
+																																										keyword: "enum",
+																																										params: { allowedValues: schema31.properties.pieces.items.properties.rests.items.properties.place.enum },
+																																										message: "must be equal to one of the allowed values"
+																																									}];
+																																									return false;
+																																								}
+																																								var valid32 = true;
+																																							} else var valid32 = true;
+																																							if (valid32) {
+																																								if (data121.hours !== void 0) {
+																																									let data123 = data121.hours;
+																																									if (typeof data123 == "number" && isFinite(data123)) {
+																																										if (data123 > 200 || isNaN(data123)) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/hours",
+																																												schemaPath: "#/properties/pieces/items/properties/rests/items/properties/hours/maximum",
+																																												keyword: "maximum",
+																																												params: {
+																																													comparison: "<=",
+																																													limit: 200
+																																												},
+																																												message: "must be <= 200"
+																																											}];
+																																											return false;
+																																										} else if (data123 < .1 || isNaN(data123)) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/hours",
+																																												schemaPath: "#/properties/pieces/items/properties/rests/items/properties/hours/minimum",
+																																												keyword: "minimum",
+																																												params: {
+																																													comparison: ">=",
+																																													limit: .1
+																																												},
+																																												message: "must be >= 0.1"
+																																											}];
+																																											return false;
+																																										}
+																																									} else {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/hours",
+																																											schemaPath: "#/properties/pieces/items/properties/rests/items/properties/hours/type",
+																																											keyword: "type",
+																																											params: { type: "number" },
+																																											message: "must be number"
+																																										}];
+																																										return false;
+																																									}
+																																									var valid32 = true;
+																																								} else var valid32 = true;
+																																							}
+																																						}
+																																					} else {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10,
+																																							schemaPath: "#/properties/pieces/items/properties/rests/items/type",
+																																							keyword: "type",
+																																							params: { type: "object" },
+																																							message: "must be object"
+																																						}];
+																																						return false;
+																																					}
+																																				}
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/pieces/" + i3 + "/rests",
+																																				schemaPath: "#/properties/pieces/items/properties/rests/type",
+																																				keyword: "type",
+																																				params: { type: "array" },
+																																				message: "must be array"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid18 = true;
+																																	} else var valid18 = true;
+																																}
+																															}
 																														}
 																													}
 																												}
@@ -4221,9 +6477,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 												} else var valid0 = true;
 												if (valid0) {
 													if (data.rods !== void 0) {
-														let data90 = data.rods;
-														if (Array.isArray(data90)) {
-															if (data90.length > 200) {
+														let data124 = data.rods;
+														if (Array.isArray(data124)) {
+															if (data124.length > 200) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/maxItems",
@@ -4232,7 +6488,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	message: "must NOT have more than 200 items"
 																}];
 																return false;
-															} else if (data90.length < 0) {
+															} else if (data124.length < 0) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/minItems",
@@ -4242,37 +6498,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}];
 																return false;
 															} else {
-																const len10 = data90.length;
-																for (let i10 = 0; i10 < len10; i10++) {
-																	let data91 = data90[i10];
-																	if (data91 && typeof data91 == "object" && !Array.isArray(data91)) {
-																		let missing12;
-																		if (data91.id === void 0 && (missing12 = "id") || data91.name === void 0 && (missing12 = "name") || data91.stock === void 0 && (missing12 = "stock") || data91.from === void 0 && (missing12 = "from") || data91.to === void 0 && (missing12 = "to") || data91.pair === void 0 && (missing12 = "pair") || data91.sleeved === void 0 && (missing12 = "sleeved")) {
+																const len11 = data124.length;
+																for (let i11 = 0; i11 < len11; i11++) {
+																	let data125 = data124[i11];
+																	if (data125 && typeof data125 == "object" && !Array.isArray(data125)) {
+																		let missing19;
+																		if (data125.id === void 0 && (missing19 = "id") || data125.name === void 0 && (missing19 = "name") || data125.stock === void 0 && (missing19 = "stock") || data125.from === void 0 && (missing19 = "from") || data125.to === void 0 && (missing19 = "to") || data125.pair === void 0 && (missing19 = "pair") || data125.sleeved === void 0 && (missing19 = "sleeved")) {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/rods/" + i10,
+																				instancePath: instancePath + "/rods/" + i11,
 																				schemaPath: "#/properties/rods/items/required",
 																				keyword: "required",
-																				params: { missingProperty: missing12 },
-																				message: "must have required property '" + missing12 + "'"
+																				params: { missingProperty: missing19 },
+																				message: "must have required property '" + missing19 + "'"
 																			}];
 																			return false;
 																		} else {
-																			for (const key15 in data91) if (!func1.call(schema31.properties.rods.items.properties, key15)) {
+																			for (const key23 in data125) if (!func1.call(schema31.properties.rods.items.properties, key23)) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/rods/" + i10,
+																					instancePath: instancePath + "/rods/" + i11,
 																					schemaPath: "#/properties/rods/items/additionalProperties",
 																					keyword: "additionalProperties",
-																					params: { additionalProperty: key15 },
+																					params: { additionalProperty: key23 },
 																					message: "must NOT have additional properties"
 																				}];
 																				return false;
 																			}
-																			if (data91.id !== void 0) {
-																				let data92 = data91.id;
-																				if (typeof data92 === "string") {
-																					if (!pattern5.test(data92)) {
+																			if (data125.id !== void 0) {
+																				let data126 = data125.id;
+																				if (typeof data126 === "string") {
+																					if (!pattern5.test(data126)) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/rods/" + i10 + "/id",
+																							instancePath: instancePath + "/rods/" + i11 + "/id",
 																							schemaPath: "#/properties/rods/items/properties/id/pattern",
 																							keyword: "pattern",
 																							params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -4282,7 +6538,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}
 																				} else {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/rods/" + i10 + "/id",
+																						instancePath: instancePath + "/rods/" + i11 + "/id",
 																						schemaPath: "#/properties/rods/items/properties/id/type",
 																						keyword: "type",
 																						params: { type: "string" },
@@ -4290,24 +6546,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid25 = true;
-																			} else var valid25 = true;
-																			if (valid25) {
-																				if (data91.name !== void 0) {
-																					let data93 = data91.name;
-																					if (typeof data93 === "string") {
-																						if (func2(data93) > 120) {
+																				var valid34 = true;
+																			} else var valid34 = true;
+																			if (valid34) {
+																				if (data125.name !== void 0) {
+																					let data127 = data125.name;
+																					if (typeof data127 === "string") {
+																						if (func2(data127) > 120) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i10 + "/name",
+																								instancePath: instancePath + "/rods/" + i11 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/maxLength",
 																								keyword: "maxLength",
 																								params: { limit: 120 },
 																								message: "must NOT have more than 120 characters"
 																							}];
 																							return false;
-																						} else if (func2(data93) < 1) {
+																						} else if (func2(data127) < 1) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i10 + "/name",
+																								instancePath: instancePath + "/rods/" + i11 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/minLength",
 																								keyword: "minLength",
 																								params: { limit: 1 },
@@ -4317,7 +6573,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}
 																					} else {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/rods/" + i10 + "/name",
+																							instancePath: instancePath + "/rods/" + i11 + "/name",
 																							schemaPath: "#/properties/rods/items/properties/name/type",
 																							keyword: "type",
 																							params: { type: "string" },
@@ -4325,14 +6581,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid25 = true;
-																				} else var valid25 = true;
-																				if (valid25) {
-																					if (data91.stock !== void 0) {
-																						let data94 = data91.stock;
-																						if (typeof data94 !== "string") {
+																					var valid34 = true;
+																				} else var valid34 = true;
+																				if (valid34) {
+																					if (data125.stock !== void 0) {
+																						let data128 = data125.stock;
+																						if (typeof data128 !== "string") {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i10 + "/stock",
+																								instancePath: instancePath + "/rods/" + i11 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/type",
 																								keyword: "type",
 																								params: { type: "string" },
@@ -4340,9 +6596,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						if (!(data94 === "spaghetti18" || data94 === "cocktail2" || data94 === "skewer3" || data94 === "wire26" || data94 === "wire24" || data94 === "wire22" || data94 === "wire20" || data94 === "wire18" || data94 === "paper4" || data94 === "skewer4" || data94 === "straw12" || data94 === "dowel6" || data94 === "dowel8" || data94 === "hollow16" || data94 === "dowel10" || data94 === "dowel12" || data94 === "armature3" || data94 === "armature6" || data94 === "copper6" || data94 === "copper8" || data94 === "copper10" || data94 === "m6" || data94 === "m8" || data94 === "m10" || data94 === "m12" || data94 === "stainless6" || data94 === "stainless10" || data94 === "stainless12")) {
+																						if (!(data128 === "spaghetti18" || data128 === "cocktail2" || data128 === "skewer3" || data128 === "wire26" || data128 === "wire24" || data128 === "wire22" || data128 === "wire20" || data128 === "wire18" || data128 === "paper4" || data128 === "skewer4" || data128 === "straw12" || data128 === "dowel6" || data128 === "dowel8" || data128 === "hollow16" || data128 === "dowel10" || data128 === "dowel12" || data128 === "armature3" || data128 === "armature6" || data128 === "copper6" || data128 === "copper8" || data128 === "copper10" || data128 === "m6" || data128 === "m8" || data128 === "m10" || data128 === "m12" || data128 === "stainless6" || data128 === "stainless10" || data128 === "stainless12")) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/rods/" + i10 + "/stock",
+																								instancePath: instancePath + "/rods/" + i11 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/enum",
 																								keyword: "enum",
 																								params: { allowedValues: schema31.properties.rods.items.properties.stock.enum },
@@ -4350,39 +6606,39 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid25 = true;
-																					} else var valid25 = true;
-																					if (valid25) {
-																						if (data91.from !== void 0) {
-																							let data95 = data91.from;
-																							if (data95 && typeof data95 == "object" && !Array.isArray(data95)) {
-																								let missing13;
-																								if (data95.on === void 0 && (missing13 = "on") || data95.at === void 0 && (missing13 = "at")) {
+																						var valid34 = true;
+																					} else var valid34 = true;
+																					if (valid34) {
+																						if (data125.from !== void 0) {
+																							let data129 = data125.from;
+																							if (data129 && typeof data129 == "object" && !Array.isArray(data129)) {
+																								let missing20;
+																								if (data129.on === void 0 && (missing20 = "on") || data129.at === void 0 && (missing20 = "at")) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/rods/" + i10 + "/from",
+																										instancePath: instancePath + "/rods/" + i11 + "/from",
 																										schemaPath: "#/properties/rods/items/properties/from/required",
 																										keyword: "required",
-																										params: { missingProperty: missing13 },
-																										message: "must have required property '" + missing13 + "'"
+																										params: { missingProperty: missing20 },
+																										message: "must have required property '" + missing20 + "'"
 																									}];
 																									return false;
 																								} else {
-																									for (const key16 in data95) if (!(key16 === "on" || key16 === "at")) {
+																									for (const key24 in data129) if (!(key24 === "on" || key24 === "at")) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/rods/" + i10 + "/from",
+																											instancePath: instancePath + "/rods/" + i11 + "/from",
 																											schemaPath: "#/properties/rods/items/properties/from/additionalProperties",
 																											keyword: "additionalProperties",
-																											params: { additionalProperty: key16 },
+																											params: { additionalProperty: key24 },
 																											message: "must NOT have additional properties"
 																										}];
 																										return false;
 																									}
-																									if (data95.on !== void 0) {
-																										let data96 = data95.on;
-																										if (typeof data96 === "string") {
-																											if (!pattern5.test(data96)) {
+																									if (data129.on !== void 0) {
+																										let data130 = data129.on;
+																										if (typeof data130 === "string") {
+																											if (!pattern5.test(data130)) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i10 + "/from/on",
+																													instancePath: instancePath + "/rods/" + i11 + "/from/on",
 																													schemaPath: "#/properties/rods/items/properties/from/properties/on/pattern",
 																													keyword: "pattern",
 																													params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -4392,7 +6648,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}
 																										} else {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/rods/" + i10 + "/from/on",
+																												instancePath: instancePath + "/rods/" + i11 + "/from/on",
 																												schemaPath: "#/properties/rods/items/properties/from/properties/on/type",
 																												keyword: "type",
 																												params: { type: "string" },
@@ -4400,24 +6656,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid26 = true;
-																									} else var valid26 = true;
-																									if (valid26) {
-																										if (data95.at !== void 0) {
-																											let data97 = data95.at;
-																											if (Array.isArray(data97)) {
-																												if (data97.length > 3) {
+																										var valid35 = true;
+																									} else var valid35 = true;
+																									if (valid35) {
+																										if (data129.at !== void 0) {
+																											let data131 = data129.at;
+																											if (Array.isArray(data131)) {
+																												if (data131.length > 3) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i10 + "/from/at",
+																														instancePath: instancePath + "/rods/" + i11 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/maxItems",
 																														keyword: "maxItems",
 																														params: { limit: 3 },
 																														message: "must NOT have more than 3 items"
 																													}];
 																													return false;
-																												} else if (data97.length < 3) {
+																												} else if (data131.length < 3) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i10 + "/from/at",
+																														instancePath: instancePath + "/rods/" + i11 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/minItems",
 																														keyword: "minItems",
 																														params: { limit: 3 },
@@ -4425,13 +6681,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												} else {
-																													const len11 = data97.length;
-																													for (let i11 = 0; i11 < len11; i11++) {
-																														let data98 = data97[i11];
-																														if (typeof data98 == "number" && isFinite(data98)) {
-																															if (data98 > 3e3 || isNaN(data98)) {
+																													const len12 = data131.length;
+																													for (let i12 = 0; i12 < len12; i12++) {
+																														let data132 = data131[i12];
+																														if (typeof data132 == "number" && isFinite(data132)) {
+																															if (data132 > 3e3 || isNaN(data132)) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/rods/" + i10 + "/from/at/" + i11,
+																																	instancePath: instancePath + "/rods/" + i11 + "/from/at/" + i12,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/maximum",
 																																	keyword: "maximum",
 																																	params: {
@@ -4441,9 +6697,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 3000"
 																																}];
 																																return false;
-																															} else if (data98 < -3e3 || isNaN(data98)) {
+																															} else if (data132 < -3e3 || isNaN(data132)) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/rods/" + i10 + "/from/at/" + i11,
+																																	instancePath: instancePath + "/rods/" + i11 + "/from/at/" + i12,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/minimum",
 																																	keyword: "minimum",
 																																	params: {
@@ -4456,7 +6712,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}
 																														} else {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/rods/" + i10 + "/from/at/" + i11,
+																																instancePath: instancePath + "/rods/" + i11 + "/from/at/" + i12,
 																																schemaPath: "#/properties/rods/items/properties/from/properties/at/items/type",
 																																keyword: "type",
 																																params: { type: "number" },
@@ -4468,7 +6724,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i10 + "/from/at",
+																													instancePath: instancePath + "/rods/" + i11 + "/from/at",
 																													schemaPath: "#/properties/rods/items/properties/from/properties/at/type",
 																													keyword: "type",
 																													params: { type: "array" },
@@ -4476,13 +6732,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid26 = true;
-																										} else var valid26 = true;
+																											var valid35 = true;
+																										} else var valid35 = true;
 																									}
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/rods/" + i10 + "/from",
+																									instancePath: instancePath + "/rods/" + i11 + "/from",
 																									schemaPath: "#/properties/rods/items/properties/from/type",
 																									keyword: "type",
 																									params: { type: "object" },
@@ -4490,39 +6746,39 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid25 = true;
-																						} else var valid25 = true;
-																						if (valid25) {
-																							if (data91.to !== void 0) {
-																								let data99 = data91.to;
-																								if (data99 && typeof data99 == "object" && !Array.isArray(data99)) {
-																									let missing14;
-																									if (data99.on === void 0 && (missing14 = "on") || data99.at === void 0 && (missing14 = "at")) {
+																							var valid34 = true;
+																						} else var valid34 = true;
+																						if (valid34) {
+																							if (data125.to !== void 0) {
+																								let data133 = data125.to;
+																								if (data133 && typeof data133 == "object" && !Array.isArray(data133)) {
+																									let missing21;
+																									if (data133.on === void 0 && (missing21 = "on") || data133.at === void 0 && (missing21 = "at")) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/rods/" + i10 + "/to",
+																											instancePath: instancePath + "/rods/" + i11 + "/to",
 																											schemaPath: "#/properties/rods/items/properties/to/required",
 																											keyword: "required",
-																											params: { missingProperty: missing14 },
-																											message: "must have required property '" + missing14 + "'"
+																											params: { missingProperty: missing21 },
+																											message: "must have required property '" + missing21 + "'"
 																										}];
 																										return false;
 																									} else {
-																										for (const key17 in data99) if (!(key17 === "on" || key17 === "at")) {
+																										for (const key25 in data133) if (!(key25 === "on" || key25 === "at")) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/rods/" + i10 + "/to",
+																												instancePath: instancePath + "/rods/" + i11 + "/to",
 																												schemaPath: "#/properties/rods/items/properties/to/additionalProperties",
 																												keyword: "additionalProperties",
-																												params: { additionalProperty: key17 },
+																												params: { additionalProperty: key25 },
 																												message: "must NOT have additional properties"
 																											}];
 																											return false;
 																										}
-																										if (data99.on !== void 0) {
-																											let data100 = data99.on;
-																											if (typeof data100 === "string") {
-																												if (!pattern5.test(data100)) {
+																										if (data133.on !== void 0) {
+																											let data134 = data133.on;
+																											if (typeof data134 === "string") {
+																												if (!pattern5.test(data134)) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i10 + "/to/on",
+																														instancePath: instancePath + "/rods/" + i11 + "/to/on",
 																														schemaPath: "#/properties/rods/items/properties/to/properties/on/pattern",
 																														keyword: "pattern",
 																														params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -4532,7 +6788,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i10 + "/to/on",
+																													instancePath: instancePath + "/rods/" + i11 + "/to/on",
 																													schemaPath: "#/properties/rods/items/properties/to/properties/on/type",
 																													keyword: "type",
 																													params: { type: "string" },
@@ -4540,24 +6796,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid28 = true;
-																										} else var valid28 = true;
-																										if (valid28) {
-																											if (data99.at !== void 0) {
-																												let data101 = data99.at;
-																												if (Array.isArray(data101)) {
-																													if (data101.length > 3) {
+																											var valid37 = true;
+																										} else var valid37 = true;
+																										if (valid37) {
+																											if (data133.at !== void 0) {
+																												let data135 = data133.at;
+																												if (Array.isArray(data135)) {
+																													if (data135.length > 3) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/rods/" + i10 + "/to/at",
+																															instancePath: instancePath + "/rods/" + i11 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/maxItems",
 																															keyword: "maxItems",
 																															params: { limit: 3 },
 																															message: "must NOT have more than 3 items"
 																														}];
 																														return false;
-																													} else if (data101.length < 3) {
+																													} else if (data135.length < 3) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/rods/" + i10 + "/to/at",
+																															instancePath: instancePath + "/rods/" + i11 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/minItems",
 																															keyword: "minItems",
 																															params: { limit: 3 },
@@ -4565,13 +6821,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len12 = data101.length;
-																														for (let i12 = 0; i12 < len12; i12++) {
-																															let data102 = data101[i12];
-																															if (typeof data102 == "number" && isFinite(data102)) {
-																																if (data102 > 3e3 || isNaN(data102)) {
+																														const len13 = data135.length;
+																														for (let i13 = 0; i13 < len13; i13++) {
+																															let data136 = data135[i13];
+																															if (typeof data136 == "number" && isFinite(data136)) {
+																																if (data136 > 3e3 || isNaN(data136)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/rods/" + i10 + "/to/at/" + i12,
+																																		instancePath: instancePath + "/rods/" + i11 + "/to/at/" + i13,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/maximum",
 																																		keyword: "maximum",
 																																		params: {
@@ -4581,9 +6837,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 3000"
 																																	}];
 																																	return false;
-																																} else if (data102 < -3e3 || isNaN(data102)) {
+																																} else if (data136 < -3e3 || isNaN(data136)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/rods/" + i10 + "/to/at/" + i12,
+																																		instancePath: instancePath + "/rods/" + i11 + "/to/at/" + i13,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/minimum",
 																																		keyword: "minimum",
 																																		params: {
@@ -4596,7 +6852,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/rods/" + i10 + "/to/at/" + i12,
+																																	instancePath: instancePath + "/rods/" + i11 + "/to/at/" + i13,
 																																	schemaPath: "#/properties/rods/items/properties/to/properties/at/items/type",
 																																	keyword: "type",
 																																	params: { type: "number" },
@@ -4608,7 +6864,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}
 																												} else {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i10 + "/to/at",
+																														instancePath: instancePath + "/rods/" + i11 + "/to/at",
 																														schemaPath: "#/properties/rods/items/properties/to/properties/at/type",
 																														keyword: "type",
 																														params: { type: "array" },
@@ -4616,13 +6872,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid28 = true;
-																											} else var valid28 = true;
+																												var valid37 = true;
+																											} else var valid37 = true;
 																										}
 																									}
 																								} else {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/rods/" + i10 + "/to",
+																										instancePath: instancePath + "/rods/" + i11 + "/to",
 																										schemaPath: "#/properties/rods/items/properties/to/type",
 																										keyword: "type",
 																										params: { type: "object" },
@@ -4630,126 +6886,302 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid25 = true;
-																							} else var valid25 = true;
-																							if (valid25) {
-																								if (data91.pair !== void 0) {
-																									if (typeof data91.pair !== "boolean") {
+																								var valid34 = true;
+																							} else var valid34 = true;
+																							if (valid34) {
+																								if (data125.bends !== void 0) {
+																									let data137 = data125.bends;
+																									if (Array.isArray(data137)) {
+																										if (data137.length > 12) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/rods/" + i11 + "/bends",
+																												schemaPath: "#/properties/rods/items/properties/bends/maxItems",
+																												keyword: "maxItems",
+																												params: { limit: 12 },
+																												message: "must NOT have more than 12 items"
+																											}];
+																											return false;
+																										} else if (data137.length < 1) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/rods/" + i11 + "/bends",
+																												schemaPath: "#/properties/rods/items/properties/bends/minItems",
+																												keyword: "minItems",
+																												params: { limit: 1 },
+																												message: "must NOT have fewer than 1 items"
+																											}];
+																											return false;
+																										} else {
+																											const len14 = data137.length;
+																											for (let i14 = 0; i14 < len14; i14++) {
+																												let data138 = data137[i14];
+																												if (data138 && typeof data138 == "object" && !Array.isArray(data138)) {
+																													let missing22;
+																													if (data138.on === void 0 && (missing22 = "on") || data138.at === void 0 && (missing22 = "at")) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14,
+																															schemaPath: "#/properties/rods/items/properties/bends/items/required",
+																															keyword: "required",
+																															params: { missingProperty: missing22 },
+																															message: "must have required property '" + missing22 + "'"
+																														}];
+																														return false;
+																													} else {
+																														for (const key26 in data138) if (!(key26 === "on" || key26 === "at")) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14,
+																																schemaPath: "#/properties/rods/items/properties/bends/items/additionalProperties",
+																																keyword: "additionalProperties",
+																																params: { additionalProperty: key26 },
+																																message: "must NOT have additional properties"
+																															}];
+																															return false;
+																														}
+																														if (data138.on !== void 0) {
+																															let data139 = data138.on;
+																															if (typeof data139 === "string") {
+																																if (!pattern5.test(data139)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/on",
+																																		schemaPath: "#/properties/rods/items/properties/bends/items/properties/on/pattern",
+																																		keyword: "pattern",
+																																		params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																		message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/on",
+																																	schemaPath: "#/properties/rods/items/properties/bends/items/properties/on/type",
+																																	keyword: "type",
+																																	params: { type: "string" },
+																																	message: "must be string"
+																																}];
+																																return false;
+																															}
+																															var valid40 = true;
+																														} else var valid40 = true;
+																														if (valid40) {
+																															if (data138.at !== void 0) {
+																																let data140 = data138.at;
+																																if (Array.isArray(data140)) {
+																																	if (data140.length > 3) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at",
+																																			schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/maxItems",
+																																			keyword: "maxItems",
+																																			params: { limit: 3 },
+																																			message: "must NOT have more than 3 items"
+																																		}];
+																																		return false;
+																																	} else if (data140.length < 3) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at",
+																																			schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/minItems",
+																																			keyword: "minItems",
+																																			params: { limit: 3 },
+																																			message: "must NOT have fewer than 3 items"
+																																		}];
+																																		return false;
+																																	} else {
+																																		const len15 = data140.length;
+																																		for (let i15 = 0; i15 < len15; i15++) {
+																																			let data141 = data140[i15];
+																																			if (typeof data141 == "number" && isFinite(data141)) {
+																																				if (data141 > 3e3 || isNaN(data141)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at/" + i15,
+																																						schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/items/maximum",
+																																						keyword: "maximum",
+																																						params: {
+																																							comparison: "<=",
+																																							limit: 3e3
+																																						},
+																																						message: "must be <= 3000"
+																																					}];
+																																					return false;
+																																				} else if (data141 < -3e3 || isNaN(data141)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at/" + i15,
+																																						schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/items/minimum",
+																																						keyword: "minimum",
+																																						params: {
+																																							comparison: ">=",
+																																							limit: -3e3
+																																						},
+																																						message: "must be >= -3000"
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at/" + i15,
+																																					schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/items/type",
+																																					keyword: "type",
+																																					params: { type: "number" },
+																																					message: "must be number"
+																																				}];
+																																				return false;
+																																			}
+																																		}
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at",
+																																		schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/type",
+																																		keyword: "type",
+																																		params: { type: "array" },
+																																		message: "must be array"
+																																	}];
+																																	return false;
+																																}
+																																var valid40 = true;
+																															} else var valid40 = true;
+																														}
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14,
+																														schemaPath: "#/properties/rods/items/properties/bends/items/type",
+																														keyword: "type",
+																														params: { type: "object" },
+																														message: "must be object"
+																													}];
+																													return false;
+																												}
+																											}
+																										}
+																									} else {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/rods/" + i10 + "/pair",
-																											schemaPath: "#/properties/rods/items/properties/pair/type",
+																											instancePath: instancePath + "/rods/" + i11 + "/bends",
+																											schemaPath: "#/properties/rods/items/properties/bends/type",
 																											keyword: "type",
-																											params: { type: "boolean" },
-																											message: "must be boolean"
+																											params: { type: "array" },
+																											message: "must be array"
 																										}];
 																										return false;
 																									}
-																									var valid25 = true;
-																								} else var valid25 = true;
-																								if (valid25) {
-																									if (data91.sleeved !== void 0) {
-																										if (typeof data91.sleeved !== "boolean") {
+																									var valid34 = true;
+																								} else var valid34 = true;
+																								if (valid34) {
+																									if (data125.pair !== void 0) {
+																										if (typeof data125.pair !== "boolean") {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/rods/" + i10 + "/sleeved",
-																												schemaPath: "#/properties/rods/items/properties/sleeved/type",
+																												instancePath: instancePath + "/rods/" + i11 + "/pair",
+																												schemaPath: "#/properties/rods/items/properties/pair/type",
 																												keyword: "type",
 																												params: { type: "boolean" },
 																												message: "must be boolean"
 																											}];
 																											return false;
 																										}
-																										var valid25 = true;
-																									} else var valid25 = true;
-																									if (valid25) {
-																										if (data91.across !== void 0) {
-																											let data105 = data91.across;
-																											if (typeof data105 == "number" && isFinite(data105)) {
-																												if (data105 > 40 || isNaN(data105)) {
-																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i10 + "/across",
-																														schemaPath: "#/properties/rods/items/properties/across/maximum",
-																														keyword: "maximum",
-																														params: {
-																															comparison: "<=",
-																															limit: 40
-																														},
-																														message: "must be <= 40"
-																													}];
-																													return false;
-																												} else if (data105 < .1 || isNaN(data105)) {
-																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i10 + "/across",
-																														schemaPath: "#/properties/rods/items/properties/across/minimum",
-																														keyword: "minimum",
-																														params: {
-																															comparison: ">=",
-																															limit: .1
-																														},
-																														message: "must be >= 0.1"
-																													}];
-																													return false;
-																												}
-																											} else {
+																										var valid34 = true;
+																									} else var valid34 = true;
+																									if (valid34) {
+																										if (data125.sleeved !== void 0) {
+																											if (typeof data125.sleeved !== "boolean") {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/rods/" + i10 + "/across",
-																													schemaPath: "#/properties/rods/items/properties/across/type",
+																													instancePath: instancePath + "/rods/" + i11 + "/sleeved",
+																													schemaPath: "#/properties/rods/items/properties/sleeved/type",
 																													keyword: "type",
-																													params: { type: "number" },
-																													message: "must be number"
+																													params: { type: "boolean" },
+																													message: "must be boolean"
 																												}];
 																												return false;
 																											}
-																											var valid25 = true;
-																										} else var valid25 = true;
-																										if (valid25) {
-																											if (data91.bundle !== void 0) {
-																												let data106 = data91.bundle;
-																												if (typeof data106 === "string") {
-																													if (func2(data106) > 120) {
+																											var valid34 = true;
+																										} else var valid34 = true;
+																										if (valid34) {
+																											if (data125.across !== void 0) {
+																												let data144 = data125.across;
+																												if (typeof data144 == "number" && isFinite(data144)) {
+																													if (data144 > 40 || isNaN(data144)) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/rods/" + i10 + "/bundle",
-																															schemaPath: "#/properties/rods/items/properties/bundle/maxLength",
-																															keyword: "maxLength",
-																															params: { limit: 120 },
-																															message: "must NOT have more than 120 characters"
+																															instancePath: instancePath + "/rods/" + i11 + "/across",
+																															schemaPath: "#/properties/rods/items/properties/across/maximum",
+																															keyword: "maximum",
+																															params: {
+																																comparison: "<=",
+																																limit: 40
+																															},
+																															message: "must be <= 40"
 																														}];
 																														return false;
-																													} else if (func2(data106) < 1) {
+																													} else if (data144 < .1 || isNaN(data144)) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/rods/" + i10 + "/bundle",
-																															schemaPath: "#/properties/rods/items/properties/bundle/minLength",
-																															keyword: "minLength",
-																															params: { limit: 1 },
-																															message: "must NOT have fewer than 1 characters"
+																															instancePath: instancePath + "/rods/" + i11 + "/across",
+																															schemaPath: "#/properties/rods/items/properties/across/minimum",
+																															keyword: "minimum",
+																															params: {
+																																comparison: ">=",
+																																limit: .1
+																															},
+																															message: "must be >= 0.1"
 																														}];
 																														return false;
 																													}
 																												} else {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/rods/" + i10 + "/bundle",
-																														schemaPath: "#/properties/rods/items/properties/bundle/type",
+																														instancePath: instancePath + "/rods/" + i11 + "/across",
+																														schemaPath: "#/properties/rods/items/properties/across/type",
 																														keyword: "type",
-																														params: { type: "string" },
-																														message: "must be string"
+																														params: { type: "number" },
+																														message: "must be number"
 																													}];
 																													return false;
 																												}
-																												var valid25 = true;
-																											} else var valid25 = true;
-																											if (valid25) {
-																												if (data91.shown !== void 0) {
-																													if (typeof data91.shown !== "boolean") {
+																												var valid34 = true;
+																											} else var valid34 = true;
+																											if (valid34) {
+																												if (data125.bundle !== void 0) {
+																													let data145 = data125.bundle;
+																													if (typeof data145 === "string") {
+																														if (func2(data145) > 120) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/rods/" + i11 + "/bundle",
+																																schemaPath: "#/properties/rods/items/properties/bundle/maxLength",
+																																keyword: "maxLength",
+																																params: { limit: 120 },
+																																message: "must NOT have more than 120 characters"
+																															}];
+																															return false;
+																														} else if (func2(data145) < 1) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/rods/" + i11 + "/bundle",
+																																schemaPath: "#/properties/rods/items/properties/bundle/minLength",
+																																keyword: "minLength",
+																																params: { limit: 1 },
+																																message: "must NOT have fewer than 1 characters"
+																															}];
+																															return false;
+																														}
+																													} else {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/rods/" + i10 + "/shown",
-																															schemaPath: "#/properties/rods/items/properties/shown/type",
+																															instancePath: instancePath + "/rods/" + i11 + "/bundle",
+																															schemaPath: "#/properties/rods/items/properties/bundle/type",
 																															keyword: "type",
-																															params: { type: "boolean" },
-																															message: "must be boolean"
+																															params: { type: "string" },
+																															message: "must be string"
 																														}];
 																														return false;
 																													}
-																													var valid25 = true;
-																												} else var valid25 = true;
+																													var valid34 = true;
+																												} else var valid34 = true;
+																												if (valid34) {
+																													if (data125.shown !== void 0) {
+																														if (typeof data125.shown !== "boolean") {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/rods/" + i11 + "/shown",
+																																schemaPath: "#/properties/rods/items/properties/shown/type",
+																																keyword: "type",
+																																params: { type: "boolean" },
+																																message: "must be boolean"
+																															}];
+																															return false;
+																														}
+																														var valid34 = true;
+																													} else var valid34 = true;
+																												}
 																											}
 																										}
 																									}
@@ -4762,7 +7194,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}
 																	} else {
 																		validate20.errors = [{
-																			instancePath: instancePath + "/rods/" + i10,
+																			instancePath: instancePath + "/rods/" + i11,
 																			schemaPath: "#/properties/rods/items/type",
 																			keyword: "type",
 																			params: { type: "object" },
@@ -4786,9 +7218,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													} else var valid0 = true;
 													if (valid0) {
 														if (data.hours !== void 0) {
-															let data108 = data.hours;
-															if (Array.isArray(data108)) {
-																if (data108.length > 60) {
+															let data147 = data.hours;
+															if (Array.isArray(data147)) {
+																if (data147.length > 60) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/maxItems",
@@ -4797,7 +7229,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		message: "must NOT have more than 60 items"
 																	}];
 																	return false;
-																} else if (data108.length < 0) {
+																} else if (data147.length < 0) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/minItems",
@@ -4807,36 +7239,36 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																} else {
-																	const len13 = data108.length;
-																	for (let i13 = 0; i13 < len13; i13++) {
-																		let data109 = data108[i13];
-																		if (data109 && typeof data109 == "object" && !Array.isArray(data109)) {
-																			let missing15;
-																			if (data109.day === void 0 && (missing15 = "day") || data109.from === void 0 && (missing15 = "from") || data109.to === void 0 && (missing15 = "to")) {
+																	const len16 = data147.length;
+																	for (let i16 = 0; i16 < len16; i16++) {
+																		let data148 = data147[i16];
+																		if (data148 && typeof data148 == "object" && !Array.isArray(data148)) {
+																			let missing23;
+																			if (data148.day === void 0 && (missing23 = "day") || data148.from === void 0 && (missing23 = "from") || data148.to === void 0 && (missing23 = "to")) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/hours/" + i13,
+																					instancePath: instancePath + "/hours/" + i16,
 																					schemaPath: "#/properties/hours/items/required",
 																					keyword: "required",
-																					params: { missingProperty: missing15 },
-																					message: "must have required property '" + missing15 + "'"
+																					params: { missingProperty: missing23 },
+																					message: "must have required property '" + missing23 + "'"
 																				}];
 																				return false;
 																			} else {
-																				for (const key18 in data109) if (!(key18 === "day" || key18 === "from" || key18 === "to")) {
+																				for (const key27 in data148) if (!(key27 === "day" || key27 === "from" || key27 === "to" || key27 === "ifNeeded")) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/hours/" + i13,
+																						instancePath: instancePath + "/hours/" + i16,
 																						schemaPath: "#/properties/hours/items/additionalProperties",
 																						keyword: "additionalProperties",
-																						params: { additionalProperty: key18 },
+																						params: { additionalProperty: key27 },
 																						message: "must NOT have additional properties"
 																					}];
 																					return false;
 																				}
-																				if (data109.day !== void 0) {
-																					let data110 = data109.day;
-																					if (!(typeof data110 == "number" && !(data110 % 1) && !isNaN(data110) && isFinite(data110))) {
+																				if (data148.day !== void 0) {
+																					let data149 = data148.day;
+																					if (!(typeof data149 == "number" && !(data149 % 1) && !isNaN(data149) && isFinite(data149))) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/hours/" + i13 + "/day",
+																							instancePath: instancePath + "/hours/" + i16 + "/day",
 																							schemaPath: "#/properties/hours/items/properties/day/type",
 																							keyword: "type",
 																							params: { type: "integer" },
@@ -4844,10 +7276,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					if (typeof data110 == "number" && isFinite(data110)) {
-																						if (data110 > 7 || isNaN(data110)) {
+																					if (typeof data149 == "number" && isFinite(data149)) {
+																						if (data149 > 7 || isNaN(data149)) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/hours/" + i13 + "/day",
+																								instancePath: instancePath + "/hours/" + i16 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/maximum",
 																								keyword: "maximum",
 																								params: {
@@ -4857,9 +7289,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 7"
 																							}];
 																							return false;
-																						} else if (data110 < 1 || isNaN(data110)) {
+																						} else if (data149 < 1 || isNaN(data149)) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/hours/" + i13 + "/day",
+																								instancePath: instancePath + "/hours/" + i16 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/minimum",
 																								keyword: "minimum",
 																								params: {
@@ -4871,15 +7303,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							return false;
 																						}
 																					}
-																					var valid31 = true;
-																				} else var valid31 = true;
-																				if (valid31) {
-																					if (data109.from !== void 0) {
-																						let data111 = data109.from;
-																						if (typeof data111 === "string") {
-																							if (!pattern18.test(data111)) {
+																					var valid43 = true;
+																				} else var valid43 = true;
+																				if (valid43) {
+																					if (data148.from !== void 0) {
+																						let data150 = data148.from;
+																						if (typeof data150 === "string") {
+																							if (!pattern19.test(data150)) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/hours/" + i13 + "/from",
+																									instancePath: instancePath + "/hours/" + i16 + "/from",
 																									schemaPath: "#/properties/hours/items/properties/from/pattern",
 																									keyword: "pattern",
 																									params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
@@ -4889,7 +7321,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}
 																						} else {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/hours/" + i13 + "/from",
+																								instancePath: instancePath + "/hours/" + i16 + "/from",
 																								schemaPath: "#/properties/hours/items/properties/from/type",
 																								keyword: "type",
 																								params: { type: "string" },
@@ -4897,15 +7329,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid31 = true;
-																					} else var valid31 = true;
-																					if (valid31) {
-																						if (data109.to !== void 0) {
-																							let data112 = data109.to;
-																							if (typeof data112 === "string") {
-																								if (!pattern18.test(data112)) {
+																						var valid43 = true;
+																					} else var valid43 = true;
+																					if (valid43) {
+																						if (data148.to !== void 0) {
+																							let data151 = data148.to;
+																							if (typeof data151 === "string") {
+																								if (!pattern19.test(data151)) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/hours/" + i13 + "/to",
+																										instancePath: instancePath + "/hours/" + i16 + "/to",
 																										schemaPath: "#/properties/hours/items/properties/to/pattern",
 																										keyword: "pattern",
 																										params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
@@ -4915,7 +7347,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/hours/" + i13 + "/to",
+																									instancePath: instancePath + "/hours/" + i16 + "/to",
 																									schemaPath: "#/properties/hours/items/properties/to/type",
 																									keyword: "type",
 																									params: { type: "string" },
@@ -4923,14 +7355,29 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid31 = true;
-																						} else var valid31 = true;
+																							var valid43 = true;
+																						} else var valid43 = true;
+																						if (valid43) {
+																							if (data148.ifNeeded !== void 0) {
+																								if (typeof data148.ifNeeded !== "boolean") {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/hours/" + i16 + "/ifNeeded",
+																										schemaPath: "#/properties/hours/items/properties/ifNeeded/type",
+																										keyword: "type",
+																										params: { type: "boolean" },
+																										message: "must be boolean"
+																									}];
+																									return false;
+																								}
+																								var valid43 = true;
+																							} else var valid43 = true;
+																						}
 																					}
 																				}
 																			}
 																		} else {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/hours/" + i13,
+																				instancePath: instancePath + "/hours/" + i16,
 																				schemaPath: "#/properties/hours/items/type",
 																				keyword: "type",
 																				params: { type: "object" },
@@ -4953,1172 +7400,713 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															var valid0 = true;
 														} else var valid0 = true;
 														if (valid0) {
-															if (data.practice !== void 0) {
-																let data113 = data.practice;
-																if (data113 && typeof data113 == "object" && !Array.isArray(data113)) {
-																	let missing16;
-																	if (data113.spare === void 0 && (missing16 = "spare") || data113.powderBulk === void 0 && (missing16 = "powderBulk") || data113.spoon === void 0 && (missing16 = "spoon") || data113.smallestBatch === void 0 && (missing16 = "smallestBatch") || data113.saves === void 0 && (missing16 = "saves") || data113.pace === void 0 && (missing16 = "pace")) {
+															if (data.dates !== void 0) {
+																let data153 = data.dates;
+																if (Array.isArray(data153)) {
+																	if (data153.length > 200) {
 																		validate20.errors = [{
-																			instancePath: instancePath + "/practice",
-																			schemaPath: "#/properties/practice/required",
-																			keyword: "required",
-																			params: { missingProperty: missing16 },
-																			message: "must have required property '" + missing16 + "'"
+																			instancePath: instancePath + "/dates",
+																			schemaPath: "#/properties/dates/maxItems",
+																			keyword: "maxItems",
+																			params: { limit: 200 },
+																			message: "must NOT have more than 200 items"
+																		}];
+																		return false;
+																	} else if (data153.length < 1) {
+																		validate20.errors = [{
+																			instancePath: instancePath + "/dates",
+																			schemaPath: "#/properties/dates/minItems",
+																			keyword: "minItems",
+																			params: { limit: 1 },
+																			message: "must NOT have fewer than 1 items"
 																		}];
 																		return false;
 																	} else {
-																		for (const key19 in data113) if (!(key19 === "spare" || key19 === "powderBulk" || key19 === "spoon" || key19 === "smallestBatch" || key19 === "saves" || key19 === "pace")) {
-																			validate20.errors = [{
-																				instancePath: instancePath + "/practice",
-																				schemaPath: "#/properties/practice/additionalProperties",
-																				keyword: "additionalProperties",
-																				params: { additionalProperty: key19 },
-																				message: "must NOT have additional properties"
-																			}];
-																			return false;
-																		}
-																		if (data113.spare !== void 0) {
-																			let data114 = data113.spare;
-																			if (typeof data114 == "number" && isFinite(data114)) {
-																				if (data114 > 100 || isNaN(data114)) {
+																		const len17 = data153.length;
+																		for (let i17 = 0; i17 < len17; i17++) {
+																			let data154 = data153[i17];
+																			if (data154 && typeof data154 == "object" && !Array.isArray(data154)) {
+																				let missing24;
+																				if (data154.date === void 0 && (missing24 = "date")) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/practice/spare",
-																						schemaPath: "#/properties/practice/properties/spare/maximum",
-																						keyword: "maximum",
-																						params: {
-																							comparison: "<=",
-																							limit: 100
-																						},
-																						message: "must be <= 100"
+																						instancePath: instancePath + "/dates/" + i17,
+																						schemaPath: "#/properties/dates/items/required",
+																						keyword: "required",
+																						params: { missingProperty: missing24 },
+																						message: "must have required property '" + missing24 + "'"
 																					}];
 																					return false;
-																				} else if (data114 < 0 || isNaN(data114)) {
-																					validate20.errors = [{
-																						instancePath: instancePath + "/practice/spare",
-																						schemaPath: "#/properties/practice/properties/spare/minimum",
-																						keyword: "minimum",
-																						params: {
-																							comparison: ">=",
-																							limit: 0
-																						},
-																						message: "must be >= 0"
-																					}];
-																					return false;
-																				}
-																			} else {
-																				validate20.errors = [{
-																					instancePath: instancePath + "/practice/spare",
-																					schemaPath: "#/properties/practice/properties/spare/type",
-																					keyword: "type",
-																					params: { type: "number" },
-																					message: "must be number"
-																				}];
-																				return false;
-																			}
-																			var valid32 = true;
-																		} else var valid32 = true;
-																		if (valid32) {
-																			if (data113.powderBulk !== void 0) {
-																				let data115 = data113.powderBulk;
-																				if (typeof data115 == "number" && isFinite(data115)) {
-																					if (data115 > 1.2 || isNaN(data115)) {
-																						validate20.errors = [{
-																							instancePath: instancePath + "/practice/powderBulk",
-																							schemaPath: "#/properties/practice/properties/powderBulk/maximum",
-																							keyword: "maximum",
-																							params: {
-																								comparison: "<=",
-																								limit: 1.2
-																							},
-																							message: "must be <= 1.2"
-																						}];
-																						return false;
-																					} else if (data115 < .2 || isNaN(data115)) {
-																						validate20.errors = [{
-																							instancePath: instancePath + "/practice/powderBulk",
-																							schemaPath: "#/properties/practice/properties/powderBulk/minimum",
-																							keyword: "minimum",
-																							params: {
-																								comparison: ">=",
-																								limit: .2
-																							},
-																							message: "must be >= 0.2"
-																						}];
-																						return false;
-																					}
 																				} else {
-																					validate20.errors = [{
-																						instancePath: instancePath + "/practice/powderBulk",
-																						schemaPath: "#/properties/practice/properties/powderBulk/type",
-																						keyword: "type",
-																						params: { type: "number" },
-																						message: "must be number"
-																					}];
-																					return false;
-																				}
-																				var valid32 = true;
-																			} else var valid32 = true;
-																			if (valid32) {
-																				if (data113.spoon !== void 0) {
-																					let data116 = data113.spoon;
-																					if (typeof data116 == "number" && isFinite(data116)) {
-																						if (data116 > 25 || isNaN(data116)) {
-																							validate20.errors = [{
-																								instancePath: instancePath + "/practice/spoon",
-																								schemaPath: "#/properties/practice/properties/spoon/maximum",
-																								keyword: "maximum",
-																								params: {
-																									comparison: "<=",
-																									limit: 25
-																								},
-																								message: "must be <= 25"
-																							}];
-																							return false;
-																						} else if (data116 < 1 || isNaN(data116)) {
-																							validate20.errors = [{
-																								instancePath: instancePath + "/practice/spoon",
-																								schemaPath: "#/properties/practice/properties/spoon/minimum",
-																								keyword: "minimum",
-																								params: {
-																									comparison: ">=",
-																									limit: 1
-																								},
-																								message: "must be >= 1"
-																							}];
-																							return false;
-																						}
-																					} else {
+																					for (const key28 in data154) if (!(key28 === "date" || key28 === "from" || key28 === "to")) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/practice/spoon",
-																							schemaPath: "#/properties/practice/properties/spoon/type",
-																							keyword: "type",
-																							params: { type: "number" },
-																							message: "must be number"
+																							instancePath: instancePath + "/dates/" + i17,
+																							schemaPath: "#/properties/dates/items/additionalProperties",
+																							keyword: "additionalProperties",
+																							params: { additionalProperty: key28 },
+																							message: "must NOT have additional properties"
 																						}];
 																						return false;
 																					}
-																					var valid32 = true;
-																				} else var valid32 = true;
-																				if (valid32) {
-																					if (data113.smallestBatch !== void 0) {
-																						let data117 = data113.smallestBatch;
-																						if (typeof data117 == "number" && isFinite(data117)) {
-																							if (data117 > 500 || isNaN(data117)) {
+																					if (data154.date !== void 0) {
+																						let data155 = data154.date;
+																						if (typeof data155 === "string") {
+																							if (!pattern21.test(data155)) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/practice/smallestBatch",
-																									schemaPath: "#/properties/practice/properties/smallestBatch/maximum",
-																									keyword: "maximum",
-																									params: {
-																										comparison: "<=",
-																										limit: 500
-																									},
-																									message: "must be <= 500"
-																								}];
-																								return false;
-																							} else if (data117 < 0 || isNaN(data117)) {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/practice/smallestBatch",
-																									schemaPath: "#/properties/practice/properties/smallestBatch/minimum",
-																									keyword: "minimum",
-																									params: {
-																										comparison: ">=",
-																										limit: 0
-																									},
-																									message: "must be >= 0"
+																									instancePath: instancePath + "/dates/" + i17 + "/date",
+																									schemaPath: "#/properties/dates/items/properties/date/pattern",
+																									keyword: "pattern",
+																									params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
+																									message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
 																								}];
 																								return false;
 																							}
 																						} else {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/practice/smallestBatch",
-																								schemaPath: "#/properties/practice/properties/smallestBatch/type",
+																								instancePath: instancePath + "/dates/" + i17 + "/date",
+																								schemaPath: "#/properties/dates/items/properties/date/type",
 																								keyword: "type",
-																								params: { type: "number" },
-																								message: "must be number"
+																								params: { type: "string" },
+																								message: "must be string"
 																							}];
 																							return false;
 																						}
-																						var valid32 = true;
-																					} else var valid32 = true;
-																					if (valid32) {
-																						if (data113.saves !== void 0) {
-																							if (typeof data113.saves !== "boolean") {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/practice/saves",
-																									schemaPath: "#/properties/practice/properties/saves/type",
-																									keyword: "type",
-																									params: { type: "boolean" },
-																									message: "must be boolean"
-																								}];
-																								return false;
-																							}
-																							var valid32 = true;
-																						} else var valid32 = true;
-																						if (valid32) {
-																							if (data113.pace !== void 0) {
-																								let data119 = data113.pace;
-																								if (typeof data119 == "number" && isFinite(data119)) {
-																									if (data119 > 4 || isNaN(data119)) {
-																										validate20.errors = [{
-																											instancePath: instancePath + "/practice/pace",
-																											schemaPath: "#/properties/practice/properties/pace/maximum",
-																											keyword: "maximum",
-																											params: {
-																												comparison: "<=",
-																												limit: 4
-																											},
-																											message: "must be <= 4"
-																										}];
-																										return false;
-																									} else if (data119 < .3 || isNaN(data119)) {
-																										validate20.errors = [{
-																											instancePath: instancePath + "/practice/pace",
-																											schemaPath: "#/properties/practice/properties/pace/minimum",
-																											keyword: "minimum",
-																											params: {
-																												comparison: ">=",
-																												limit: .3
-																											},
-																											message: "must be >= 0.3"
-																										}];
-																										return false;
-																									}
-																								} else {
+																						var valid45 = true;
+																					} else var valid45 = true;
+																					if (valid45) {
+																						if (data154.from !== void 0) {
+																							let data156 = data154.from;
+																							if (typeof data156 === "string") {
+																								if (!pattern19.test(data156)) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/practice/pace",
-																										schemaPath: "#/properties/practice/properties/pace/type",
-																										keyword: "type",
-																										params: { type: "number" },
-																										message: "must be number"
+																										instancePath: instancePath + "/dates/" + i17 + "/from",
+																										schemaPath: "#/properties/dates/items/properties/from/pattern",
+																										keyword: "pattern",
+																										params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
+																										message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
 																									}];
 																									return false;
 																								}
-																								var valid32 = true;
-																							} else var valid32 = true;
-																						}
-																					}
-																				}
-																			}
-																		}
-																	}
-																} else {
-																	validate20.errors = [{
-																		instancePath: instancePath + "/practice",
-																		schemaPath: "#/properties/practice/type",
-																		keyword: "type",
-																		params: { type: "object" },
-																		message: "must be object"
-																	}];
-																	return false;
-																}
-																var valid0 = true;
-															} else var valid0 = true;
-															if (valid0) {
-																if (data.cake !== void 0) {
-																	let data120 = data.cake;
-																	if (data120 && typeof data120 == "object" && !Array.isArray(data120)) {
-																		let missing17;
-																		if (data120.batter === void 0 && (missing17 = "batter") || data120.layer === void 0 && (missing17 = "layer") || data120.filling === void 0 && (missing17 = "filling") || data120.fillingThickness === void 0 && (missing17 = "fillingThickness") || data120.coat === void 0 && (missing17 = "coat") || data120.coatThickness === void 0 && (missing17 = "coatThickness") || data120.tins === void 0 && (missing17 = "tins") || data120.chill === void 0 && (missing17 = "chill") || data120.tiers === void 0 && (missing17 = "tiers")) {
-																			validate20.errors = [{
-																				instancePath: instancePath + "/cake",
-																				schemaPath: "#/properties/cake/required",
-																				keyword: "required",
-																				params: { missingProperty: missing17 },
-																				message: "must have required property '" + missing17 + "'"
-																			}];
-																			return false;
-																		} else {
-																			for (const key20 in data120) if (!func1.call(schema31.properties.cake.properties, key20)) {
-																				validate20.errors = [{
-																					instancePath: instancePath + "/cake",
-																					schemaPath: "#/properties/cake/additionalProperties",
-																					keyword: "additionalProperties",
-																					params: { additionalProperty: key20 },
-																					message: "must NOT have additional properties"
-																				}];
-																				return false;
-																			}
-																			if (data120.batter !== void 0) {
-																				let data121 = data120.batter;
-																				if (typeof data121 !== "string") {
-																					validate20.errors = [{
-																						instancePath: instancePath + "/cake/batter",
-																						schemaPath: "#/properties/cake/properties/batter/type",
-																						keyword: "type",
-																						params: { type: "string" },
-																						message: "must be string"
-																					}];
-																					return false;
-																				}
-																				if (!(data121 === "firm" || data121 === "sponge")) {
-																					validate20.errors = [{
-																						instancePath: instancePath + "/cake/batter",
-																						schemaPath: "#/properties/cake/properties/batter/enum",
-																						keyword: "enum",
-																						params: { allowedValues: schema31.properties.cake.properties.batter.enum },
-																						message: "must be equal to one of the allowed values"
-																					}];
-																					return false;
-																				}
-																				var valid33 = true;
-																			} else var valid33 = true;
-																			if (valid33) {
-																				if (data120.density !== void 0) {
-																					let data122 = data120.density;
-																					if (typeof data122 == "number" && isFinite(data122)) {
-																						if (data122 > 1.7 || isNaN(data122)) {
-																							validate20.errors = [{
-																								instancePath: instancePath + "/cake/density",
-																								schemaPath: "#/properties/cake/properties/density/maximum",
-																								keyword: "maximum",
-																								params: {
-																									comparison: "<=",
-																									limit: 1.7
-																								},
-																								message: "must be <= 1.7"
-																							}];
-																							return false;
-																						} else if (data122 < .1 || isNaN(data122)) {
-																							validate20.errors = [{
-																								instancePath: instancePath + "/cake/density",
-																								schemaPath: "#/properties/cake/properties/density/minimum",
-																								keyword: "minimum",
-																								params: {
-																									comparison: ">=",
-																									limit: .1
-																								},
-																								message: "must be >= 0.1"
-																							}];
-																							return false;
-																						}
-																					} else {
-																						validate20.errors = [{
-																							instancePath: instancePath + "/cake/density",
-																							schemaPath: "#/properties/cake/properties/density/type",
-																							keyword: "type",
-																							params: { type: "number" },
-																							message: "must be number"
-																						}];
-																						return false;
-																					}
-																					var valid33 = true;
-																				} else var valid33 = true;
-																				if (valid33) {
-																					if (data120.layer !== void 0) {
-																						let data123 = data120.layer;
-																						if (typeof data123 == "number" && isFinite(data123)) {
-																							if (data123 > 200 || isNaN(data123)) {
+																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/cake/layer",
-																									schemaPath: "#/properties/cake/properties/layer/maximum",
-																									keyword: "maximum",
-																									params: {
-																										comparison: "<=",
-																										limit: 200
-																									},
-																									message: "must be <= 200"
-																								}];
-																								return false;
-																							} else if (data123 < 5 || isNaN(data123)) {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/cake/layer",
-																									schemaPath: "#/properties/cake/properties/layer/minimum",
-																									keyword: "minimum",
-																									params: {
-																										comparison: ">=",
-																										limit: 5
-																									},
-																									message: "must be >= 5"
-																								}];
-																								return false;
-																							}
-																						} else {
-																							validate20.errors = [{
-																								instancePath: instancePath + "/cake/layer",
-																								schemaPath: "#/properties/cake/properties/layer/type",
-																								keyword: "type",
-																								params: { type: "number" },
-																								message: "must be number"
-																							}];
-																							return false;
-																						}
-																						var valid33 = true;
-																					} else var valid33 = true;
-																					if (valid33) {
-																						if (data120.filling !== void 0) {
-																							let data124 = data120.filling;
-																							if (typeof data124 !== "string") {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/cake/filling",
-																									schemaPath: "#/properties/cake/properties/filling/type",
+																									instancePath: instancePath + "/dates/" + i17 + "/from",
+																									schemaPath: "#/properties/dates/items/properties/from/type",
 																									keyword: "type",
 																									params: { type: "string" },
 																									message: "must be string"
 																								}];
 																								return false;
 																							}
-																							if (!(data124 === "buttercream" || data124 === "ganacheDark" || data124 === "ganacheWhite")) {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/cake/filling",
-																									schemaPath: "#/properties/cake/properties/filling/enum",
-																									keyword: "enum",
-																									params: { allowedValues: schema31.properties.cake.properties.filling.enum },
-																									message: "must be equal to one of the allowed values"
-																								}];
-																								return false;
-																							}
-																							var valid33 = true;
-																						} else var valid33 = true;
-																						if (valid33) {
-																							if (data120.fillingThickness !== void 0) {
-																								let data125 = data120.fillingThickness;
-																								if (typeof data125 == "number" && isFinite(data125)) {
-																									if (data125 > 50 || isNaN(data125)) {
+																							var valid45 = true;
+																						} else var valid45 = true;
+																						if (valid45) {
+																							if (data154.to !== void 0) {
+																								let data157 = data154.to;
+																								if (typeof data157 === "string") {
+																									if (!pattern19.test(data157)) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/cake/fillingThickness",
-																											schemaPath: "#/properties/cake/properties/fillingThickness/maximum",
-																											keyword: "maximum",
-																											params: {
-																												comparison: "<=",
-																												limit: 50
-																											},
-																											message: "must be <= 50"
-																										}];
-																										return false;
-																									} else if (data125 < 0 || isNaN(data125)) {
-																										validate20.errors = [{
-																											instancePath: instancePath + "/cake/fillingThickness",
-																											schemaPath: "#/properties/cake/properties/fillingThickness/minimum",
-																											keyword: "minimum",
-																											params: {
-																												comparison: ">=",
-																												limit: 0
-																											},
-																											message: "must be >= 0"
+																											instancePath: instancePath + "/dates/" + i17 + "/to",
+																											schemaPath: "#/properties/dates/items/properties/to/pattern",
+																											keyword: "pattern",
+																											params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
+																											message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
 																										}];
 																										return false;
 																									}
 																								} else {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/cake/fillingThickness",
-																										schemaPath: "#/properties/cake/properties/fillingThickness/type",
+																										instancePath: instancePath + "/dates/" + i17 + "/to",
+																										schemaPath: "#/properties/dates/items/properties/to/type",
 																										keyword: "type",
-																										params: { type: "number" },
-																										message: "must be number"
+																										params: { type: "string" },
+																										message: "must be string"
 																									}];
 																									return false;
 																								}
-																								var valid33 = true;
-																							} else var valid33 = true;
-																							if (valid33) {
-																								if (data120.coat !== void 0) {
-																									let data126 = data120.coat;
-																									if (typeof data126 !== "string") {
-																										validate20.errors = [{
-																											instancePath: instancePath + "/cake/coat",
-																											schemaPath: "#/properties/cake/properties/coat/type",
-																											keyword: "type",
-																											params: { type: "string" },
-																											message: "must be string"
-																										}];
-																										return false;
-																									}
-																									if (!(data126 === "buttercream" || data126 === "ganacheDark" || data126 === "ganacheWhite")) {
-																										validate20.errors = [{
-																											instancePath: instancePath + "/cake/coat",
-																											schemaPath: "#/properties/cake/properties/coat/enum",
-																											keyword: "enum",
-																											params: { allowedValues: schema31.properties.cake.properties.coat.enum },
-																											message: "must be equal to one of the allowed values"
-																										}];
-																										return false;
-																									}
-																									var valid33 = true;
-																								} else var valid33 = true;
-																								if (valid33) {
-																									if (data120.coatThickness !== void 0) {
-																										let data127 = data120.coatThickness;
-																										if (typeof data127 == "number" && isFinite(data127)) {
-																											if (data127 > 30 || isNaN(data127)) {
-																												validate20.errors = [{
-																													instancePath: instancePath + "/cake/coatThickness",
-																													schemaPath: "#/properties/cake/properties/coatThickness/maximum",
-																													keyword: "maximum",
-																													params: {
-																														comparison: "<=",
-																														limit: 30
-																													},
-																													message: "must be <= 30"
-																												}];
-																												return false;
-																											} else if (data127 < 0 || isNaN(data127)) {
-																												validate20.errors = [{
-																													instancePath: instancePath + "/cake/coatThickness",
-																													schemaPath: "#/properties/cake/properties/coatThickness/minimum",
-																													keyword: "minimum",
-																													params: {
-																														comparison: ">=",
-																														limit: 0
-																													},
-																													message: "must be >= 0"
-																												}];
-																												return false;
-																											}
-																										} else {
+																								var valid45 = true;
+																							} else var valid45 = true;
+																						}
+																					}
+																				}
+																			} else {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/dates/" + i17,
+																					schemaPath: "#/properties/dates/items/type",
+																					keyword: "type",
+																					params: { type: "object" },
+																					message: "must be object"
+																				}];
+																				return false;
+																			}
+																		}
+																	}
+																} else {
+																	validate20.errors = [{
+																		instancePath: instancePath + "/dates",
+																		schemaPath: "#/properties/dates/type",
+																		keyword: "type",
+																		params: { type: "array" },
+																		message: "must be array"
+																	}];
+																	return false;
+																}
+																var valid0 = true;
+															} else var valid0 = true;
+															if (valid0) {
+																if (data.practice !== void 0) {
+																	let data158 = data.practice;
+																	if (data158 && typeof data158 == "object" && !Array.isArray(data158)) {
+																		let missing25;
+																		if (data158.spare === void 0 && (missing25 = "spare") || data158.powderBulk === void 0 && (missing25 = "powderBulk") || data158.spoon === void 0 && (missing25 = "spoon") || data158.smallestBatch === void 0 && (missing25 = "smallestBatch") || data158.saves === void 0 && (missing25 = "saves") || data158.pace === void 0 && (missing25 = "pace")) {
+																			validate20.errors = [{
+																				instancePath: instancePath + "/practice",
+																				schemaPath: "#/properties/practice/required",
+																				keyword: "required",
+																				params: { missingProperty: missing25 },
+																				message: "must have required property '" + missing25 + "'"
+																			}];
+																			return false;
+																		} else {
+																			for (const key29 in data158) if (!(key29 === "spare" || key29 === "powderBulk" || key29 === "spoon" || key29 === "smallestBatch" || key29 === "saves" || key29 === "pace")) {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/practice",
+																					schemaPath: "#/properties/practice/additionalProperties",
+																					keyword: "additionalProperties",
+																					params: { additionalProperty: key29 },
+																					message: "must NOT have additional properties"
+																				}];
+																				return false;
+																			}
+																			if (data158.spare !== void 0) {
+																				let data159 = data158.spare;
+																				if (typeof data159 == "number" && isFinite(data159)) {
+																					if (data159 > 100 || isNaN(data159)) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/practice/spare",
+																							schemaPath: "#/properties/practice/properties/spare/maximum",
+																							keyword: "maximum",
+																							params: {
+																								comparison: "<=",
+																								limit: 100
+																							},
+																							message: "must be <= 100"
+																						}];
+																						return false;
+																					} else if (data159 < 0 || isNaN(data159)) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/practice/spare",
+																							schemaPath: "#/properties/practice/properties/spare/minimum",
+																							keyword: "minimum",
+																							params: {
+																								comparison: ">=",
+																								limit: 0
+																							},
+																							message: "must be >= 0"
+																						}];
+																						return false;
+																					}
+																				} else {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/practice/spare",
+																						schemaPath: "#/properties/practice/properties/spare/type",
+																						keyword: "type",
+																						params: { type: "number" },
+																						message: "must be number"
+																					}];
+																					return false;
+																				}
+																				var valid46 = true;
+																			} else var valid46 = true;
+																			if (valid46) {
+																				if (data158.powderBulk !== void 0) {
+																					let data160 = data158.powderBulk;
+																					if (typeof data160 == "number" && isFinite(data160)) {
+																						if (data160 > 1.2 || isNaN(data160)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/practice/powderBulk",
+																								schemaPath: "#/properties/practice/properties/powderBulk/maximum",
+																								keyword: "maximum",
+																								params: {
+																									comparison: "<=",
+																									limit: 1.2
+																								},
+																								message: "must be <= 1.2"
+																							}];
+																							return false;
+																						} else if (data160 < .2 || isNaN(data160)) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/practice/powderBulk",
+																								schemaPath: "#/properties/practice/properties/powderBulk/minimum",
+																								keyword: "minimum",
+																								params: {
+																									comparison: ">=",
+																									limit: .2
+																								},
+																								message: "must be >= 0.2"
+																							}];
+																							return false;
+																						}
+																					} else {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/practice/powderBulk",
+																							schemaPath: "#/properties/practice/properties/powderBulk/type",
+																							keyword: "type",
+																							params: { type: "number" },
+																							message: "must be number"
+																						}];
+																						return false;
+																					}
+																					var valid46 = true;
+																				} else var valid46 = true;
+																				if (valid46) {
+																					if (data158.spoon !== void 0) {
+																						let data161 = data158.spoon;
+																						if (typeof data161 == "number" && isFinite(data161)) {
+																							if (data161 > 25 || isNaN(data161)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/practice/spoon",
+																									schemaPath: "#/properties/practice/properties/spoon/maximum",
+																									keyword: "maximum",
+																									params: {
+																										comparison: "<=",
+																										limit: 25
+																									},
+																									message: "must be <= 25"
+																								}];
+																								return false;
+																							} else if (data161 < 1 || isNaN(data161)) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/practice/spoon",
+																									schemaPath: "#/properties/practice/properties/spoon/minimum",
+																									keyword: "minimum",
+																									params: {
+																										comparison: ">=",
+																										limit: 1
+																									},
+																									message: "must be >= 1"
+																								}];
+																								return false;
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/practice/spoon",
+																								schemaPath: "#/properties/practice/properties/spoon/type",
+																								keyword: "type",
+																								params: { type: "number" },
+																								message: "must be number"
+																							}];
+																							return false;
+																						}
+																						var valid46 = true;
+																					} else var valid46 = true;
+																					if (valid46) {
+																						if (data158.smallestBatch !== void 0) {
+																							let data162 = data158.smallestBatch;
+																							if (typeof data162 == "number" && isFinite(data162)) {
+																								if (data162 > 500 || isNaN(data162)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/practice/smallestBatch",
+																										schemaPath: "#/properties/practice/properties/smallestBatch/maximum",
+																										keyword: "maximum",
+																										params: {
+																											comparison: "<=",
+																											limit: 500
+																										},
+																										message: "must be <= 500"
+																									}];
+																									return false;
+																								} else if (data162 < 0 || isNaN(data162)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/practice/smallestBatch",
+																										schemaPath: "#/properties/practice/properties/smallestBatch/minimum",
+																										keyword: "minimum",
+																										params: {
+																											comparison: ">=",
+																											limit: 0
+																										},
+																										message: "must be >= 0"
+																									}];
+																									return false;
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/practice/smallestBatch",
+																									schemaPath: "#/properties/practice/properties/smallestBatch/type",
+																									keyword: "type",
+																									params: { type: "number" },
+																									message: "must be number"
+																								}];
+																								return false;
+																							}
+																							var valid46 = true;
+																						} else var valid46 = true;
+																						if (valid46) {
+																							if (data158.saves !== void 0) {
+																								if (typeof data158.saves !== "boolean") {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/practice/saves",
+																										schemaPath: "#/properties/practice/properties/saves/type",
+																										keyword: "type",
+																										params: { type: "boolean" },
+																										message: "must be boolean"
+																									}];
+																									return false;
+																								}
+																								var valid46 = true;
+																							} else var valid46 = true;
+																							if (valid46) {
+																								if (data158.pace !== void 0) {
+																									let data164 = data158.pace;
+																									if (typeof data164 == "number" && isFinite(data164)) {
+																										if (data164 > 4 || isNaN(data164)) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/cake/coatThickness",
-																												schemaPath: "#/properties/cake/properties/coatThickness/type",
-																												keyword: "type",
-																												params: { type: "number" },
-																												message: "must be number"
+																												instancePath: instancePath + "/practice/pace",
+																												schemaPath: "#/properties/practice/properties/pace/maximum",
+																												keyword: "maximum",
+																												params: {
+																													comparison: "<=",
+																													limit: 4
+																												},
+																												message: "must be <= 4"
+																											}];
+																											return false;
+																										} else if (data164 < .3 || isNaN(data164)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/practice/pace",
+																												schemaPath: "#/properties/practice/properties/pace/minimum",
+																												keyword: "minimum",
+																												params: {
+																													comparison: ">=",
+																													limit: .3
+																												},
+																												message: "must be >= 0.3"
 																											}];
 																											return false;
 																										}
-																										var valid33 = true;
-																									} else var valid33 = true;
-																									if (valid33) {
-																										if (data120.tins !== void 0) {
-																											let data128 = data120.tins;
-																											if (Array.isArray(data128)) {
-																												if (data128.length > 30) {
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/practice/pace",
+																											schemaPath: "#/properties/practice/properties/pace/type",
+																											keyword: "type",
+																											params: { type: "number" },
+																											message: "must be number"
+																										}];
+																										return false;
+																									}
+																									var valid46 = true;
+																								} else var valid46 = true;
+																							}
+																						}
+																					}
+																				}
+																			}
+																		}
+																	} else {
+																		validate20.errors = [{
+																			instancePath: instancePath + "/practice",
+																			schemaPath: "#/properties/practice/type",
+																			keyword: "type",
+																			params: { type: "object" },
+																			message: "must be object"
+																		}];
+																		return false;
+																	}
+																	var valid0 = true;
+																} else var valid0 = true;
+																if (valid0) {
+																	if (data.workshop !== void 0) {
+																		let data165 = data.workshop;
+																		if (data165 && typeof data165 == "object" && !Array.isArray(data165)) {
+																			let missing26;
+																			if (data165.helpers === void 0 && (missing26 = "helpers") || data165.tools === void 0 && (missing26 = "tools") || data165.space === void 0 && (missing26 = "space")) {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/workshop",
+																					schemaPath: "#/properties/workshop/required",
+																					keyword: "required",
+																					params: { missingProperty: missing26 },
+																					message: "must have required property '" + missing26 + "'"
+																				}];
+																				return false;
+																			} else {
+																				for (const key30 in data165) if (!(key30 === "helpers" || key30 === "tools" || key30 === "space" || key30 === "paces")) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/workshop",
+																						schemaPath: "#/properties/workshop/additionalProperties",
+																						keyword: "additionalProperties",
+																						params: { additionalProperty: key30 },
+																						message: "must NOT have additional properties"
+																					}];
+																					return false;
+																				}
+																				if (data165.helpers !== void 0) {
+																					let data166 = data165.helpers;
+																					if (Array.isArray(data166)) {
+																						if (data166.length > 8) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/workshop/helpers",
+																								schemaPath: "#/properties/workshop/properties/helpers/maxItems",
+																								keyword: "maxItems",
+																								params: { limit: 8 },
+																								message: "must NOT have more than 8 items"
+																							}];
+																							return false;
+																						} else if (data166.length < 0) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/workshop/helpers",
+																								schemaPath: "#/properties/workshop/properties/helpers/minItems",
+																								keyword: "minItems",
+																								params: { limit: 0 },
+																								message: "must NOT have fewer than 0 items"
+																							}];
+																							return false;
+																						} else {
+																							const len18 = data166.length;
+																							for (let i18 = 0; i18 < len18; i18++) {
+																								let data167 = data166[i18];
+																								if (data167 && typeof data167 == "object" && !Array.isArray(data167)) {
+																									let missing27;
+																									if (data167.id === void 0 && (missing27 = "id") || data167.name === void 0 && (missing27 = "name") || data167.hours === void 0 && (missing27 = "hours") || data167.pace === void 0 && (missing27 = "pace")) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/workshop/helpers/" + i18,
+																											schemaPath: "#/properties/workshop/properties/helpers/items/required",
+																											keyword: "required",
+																											params: { missingProperty: missing27 },
+																											message: "must have required property '" + missing27 + "'"
+																										}];
+																										return false;
+																									} else {
+																										for (const key31 in data167) if (!(key31 === "id" || key31 === "name" || key31 === "hours" || key31 === "pace" || key31 === "does")) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/workshop/helpers/" + i18,
+																												schemaPath: "#/properties/workshop/properties/helpers/items/additionalProperties",
+																												keyword: "additionalProperties",
+																												params: { additionalProperty: key31 },
+																												message: "must NOT have additional properties"
+																											}];
+																											return false;
+																										}
+																										if (data167.id !== void 0) {
+																											let data168 = data167.id;
+																											if (typeof data168 === "string") {
+																												if (!pattern5.test(data168)) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/cake/tins",
-																														schemaPath: "#/properties/cake/properties/tins/maxItems",
-																														keyword: "maxItems",
-																														params: { limit: 30 },
-																														message: "must NOT have more than 30 items"
+																														instancePath: instancePath + "/workshop/helpers/" + i18 + "/id",
+																														schemaPath: "#/properties/workshop/properties/helpers/items/properties/id/pattern",
+																														keyword: "pattern",
+																														params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																														message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 																													}];
 																													return false;
-																												} else if (data128.length < 0) {
-																													validate20.errors = [{
-																														instancePath: instancePath + "/cake/tins",
-																														schemaPath: "#/properties/cake/properties/tins/minItems",
-																														keyword: "minItems",
-																														params: { limit: 0 },
-																														message: "must NOT have fewer than 0 items"
-																													}];
-																													return false;
-																												} else {
-																													const len14 = data128.length;
-																													for (let i14 = 0; i14 < len14; i14++) {
-																														let data129 = data128[i14];
-																														if (typeof data129 == "number" && isFinite(data129)) {
-																															if (data129 > 800 || isNaN(data129)) {
-																																validate20.errors = [{
-																																	instancePath: instancePath + "/cake/tins/" + i14,
-																																	schemaPath: "#/properties/cake/properties/tins/items/maximum",
-																																	keyword: "maximum",
-																																	params: {
-																																		comparison: "<=",
-																																		limit: 800
-																																	},
-																																	message: "must be <= 800"
-																																}];
-																																return false;
-																															} else if (data129 < 40 || isNaN(data129)) {
-																																validate20.errors = [{
-																																	instancePath: instancePath + "/cake/tins/" + i14,
-																																	schemaPath: "#/properties/cake/properties/tins/items/minimum",
-																																	keyword: "minimum",
-																																	params: {
-																																		comparison: ">=",
-																																		limit: 40
-																																	},
-																																	message: "must be >= 40"
-																																}];
-																																return false;
-																															}
-																														} else {
-																															validate20.errors = [{
-																																instancePath: instancePath + "/cake/tins/" + i14,
-																																schemaPath: "#/properties/cake/properties/tins/items/type",
-																																keyword: "type",
-																																params: { type: "number" },
-																																message: "must be number"
-																															}];
-																															return false;
-																														}
-																													}
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/cake/tins",
-																													schemaPath: "#/properties/cake/properties/tins/type",
+																													instancePath: instancePath + "/workshop/helpers/" + i18 + "/id",
+																													schemaPath: "#/properties/workshop/properties/helpers/items/properties/id/type",
 																													keyword: "type",
-																													params: { type: "array" },
-																													message: "must be array"
+																													params: { type: "string" },
+																													message: "must be string"
 																												}];
 																												return false;
 																											}
-																											var valid33 = true;
-																										} else var valid33 = true;
-																										if (valid33) {
-																											if (data120.chill !== void 0) {
-																												let data130 = data120.chill;
-																												if (data130 && typeof data130 == "object" && !Array.isArray(data130)) {
-																													let missing18;
-																													if (data130.where === void 0 && (missing18 = "where") || data130.hours === void 0 && (missing18 = "hours")) {
+																											var valid49 = true;
+																										} else var valid49 = true;
+																										if (valid49) {
+																											if (data167.name !== void 0) {
+																												let data169 = data167.name;
+																												if (typeof data169 === "string") {
+																													if (func2(data169) > 120) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/cake/chill",
-																															schemaPath: "#/properties/cake/properties/chill/required",
-																															keyword: "required",
-																															params: { missingProperty: missing18 },
-																															message: "must have required property '" + missing18 + "'"
+																															instancePath: instancePath + "/workshop/helpers/" + i18 + "/name",
+																															schemaPath: "#/properties/workshop/properties/helpers/items/properties/name/maxLength",
+																															keyword: "maxLength",
+																															params: { limit: 120 },
+																															message: "must NOT have more than 120 characters"
 																														}];
 																														return false;
-																													} else {
-																														for (const key21 in data130) if (!(key21 === "where" || key21 === "hours")) {
-																															validate20.errors = [{
-																																instancePath: instancePath + "/cake/chill",
-																																schemaPath: "#/properties/cake/properties/chill/additionalProperties",
-																																keyword: "additionalProperties",
-																																params: { additionalProperty: key21 },
-																																message: "must NOT have additional properties"
-																															}];
-																															return false;
-																														}
-																														if (data130.where !== void 0) {
-																															let data131 = data130.where;
-																															if (typeof data131 !== "string") {
-																																validate20.errors = [{
-																																	instancePath: instancePath + "/cake/chill/where",
-																																	schemaPath: "#/properties/cake/properties/chill/properties/where/type",
-																																	keyword: "type",
-																																	params: { type: "string" },
-																																	message: "must be string"
-																																}];
-																																return false;
-																															}
-																															if (!(data131 === "room" || data131 === "fridge" || data131 === "freezer")) {
-																																validate20.errors = [{
-																																	instancePath: instancePath + "/cake/chill/where",
-																																	schemaPath: "#/properties/cake/properties/chill/properties/where/enum",
-																																	keyword: "enum",
-																																	params: { allowedValues: schema31.properties.cake.properties.chill.properties.where.enum },
-																																	message: "must be equal to one of the allowed values"
-																																}];
-																																return false;
-																															}
-																															var valid35 = true;
-																														} else var valid35 = true;
-																														if (valid35) {
-																															if (data130.hours !== void 0) {
-																																let data132 = data130.hours;
-																																if (typeof data132 == "number" && isFinite(data132)) {
-																																	if (data132 > 96 || isNaN(data132)) {
-																																		validate20.errors = [{
-																																			instancePath: instancePath + "/cake/chill/hours",
-																																			schemaPath: "#/properties/cake/properties/chill/properties/hours/maximum",
-																																			keyword: "maximum",
-																																			params: {
-																																				comparison: "<=",
-																																				limit: 96
-																																			},
-																																			message: "must be <= 96"
-																																		}];
-																																		return false;
-																																	} else if (data132 < 0 || isNaN(data132)) {
-																																		validate20.errors = [{
-																																			instancePath: instancePath + "/cake/chill/hours",
-																																			schemaPath: "#/properties/cake/properties/chill/properties/hours/minimum",
-																																			keyword: "minimum",
-																																			params: {
-																																				comparison: ">=",
-																																				limit: 0
-																																			},
-																																			message: "must be >= 0"
-																																		}];
-																																		return false;
-																																	}
-																																} else {
-																																	validate20.errors = [{
-																																		instancePath: instancePath + "/cake/chill/hours",
-																																		schemaPath: "#/properties/cake/properties/chill/properties/hours/type",
-																																		keyword: "type",
-																																		params: { type: "number" },
-																																		message: "must be number"
-																																	}];
-																																	return false;
-																																}
-																																var valid35 = true;
-																															} else var valid35 = true;
-																														}
+																													} else if (func2(data169) < 1) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/workshop/helpers/" + i18 + "/name",
+																															schemaPath: "#/properties/workshop/properties/helpers/items/properties/name/minLength",
+																															keyword: "minLength",
+																															params: { limit: 1 },
+																															message: "must NOT have fewer than 1 characters"
+																														}];
+																														return false;
 																													}
 																												} else {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/cake/chill",
-																														schemaPath: "#/properties/cake/properties/chill/type",
+																														instancePath: instancePath + "/workshop/helpers/" + i18 + "/name",
+																														schemaPath: "#/properties/workshop/properties/helpers/items/properties/name/type",
 																														keyword: "type",
-																														params: { type: "object" },
-																														message: "must be object"
+																														params: { type: "string" },
+																														message: "must be string"
 																													}];
 																													return false;
 																												}
-																												var valid33 = true;
-																											} else var valid33 = true;
-																											if (valid33) {
-																												if (data120.tiers !== void 0) {
-																													let data133 = data120.tiers;
-																													if (Array.isArray(data133)) {
-																														if (data133.length > 12) {
+																												var valid49 = true;
+																											} else var valid49 = true;
+																											if (valid49) {
+																												if (data167.hours !== void 0) {
+																													let data170 = data167.hours;
+																													if (Array.isArray(data170)) {
+																														if (data170.length > 60) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/cake/tiers",
-																																schemaPath: "#/properties/cake/properties/tiers/maxItems",
+																																instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours",
+																																schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/maxItems",
 																																keyword: "maxItems",
-																																params: { limit: 12 },
-																																message: "must NOT have more than 12 items"
+																																params: { limit: 60 },
+																																message: "must NOT have more than 60 items"
 																															}];
 																															return false;
-																														} else if (data133.length < 0) {
+																														} else if (data170.length < 0) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/cake/tiers",
-																																schemaPath: "#/properties/cake/properties/tiers/minItems",
+																																instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours",
+																																schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/minItems",
 																																keyword: "minItems",
 																																params: { limit: 0 },
 																																message: "must NOT have fewer than 0 items"
 																															}];
 																															return false;
 																														} else {
-																															const len15 = data133.length;
-																															for (let i15 = 0; i15 < len15; i15++) {
-																																let data134 = data133[i15];
-																																if (data134 && typeof data134 == "object" && !Array.isArray(data134)) {
-																																	let missing19;
-																																	if (data134.id === void 0 && (missing19 = "id") || data134.name === void 0 && (missing19 = "name") || data134.shape === void 0 && (missing19 = "shape") || data134.width === void 0 && (missing19 = "width") || data134.height === void 0 && (missing19 = "height") || data134.cover === void 0 && (missing19 = "cover")) {
+																															const len19 = data170.length;
+																															for (let i19 = 0; i19 < len19; i19++) {
+																																let data171 = data170[i19];
+																																if (data171 && typeof data171 == "object" && !Array.isArray(data171)) {
+																																	let missing28;
+																																	if (data171.day === void 0 && (missing28 = "day") || data171.from === void 0 && (missing28 = "from") || data171.to === void 0 && (missing28 = "to")) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/cake/tiers/" + i15,
-																																			schemaPath: "#/properties/cake/properties/tiers/items/required",
+																																			instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19,
+																																			schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/required",
 																																			keyword: "required",
-																																			params: { missingProperty: missing19 },
-																																			message: "must have required property '" + missing19 + "'"
+																																			params: { missingProperty: missing28 },
+																																			message: "must have required property '" + missing28 + "'"
 																																		}];
 																																		return false;
 																																	} else {
-																																		for (const key22 in data134) if (!(key22 === "id" || key22 === "name" || key22 === "shape" || key22 === "width" || key22 === "height" || key22 === "cover" || key22 === "posts")) {
+																																		for (const key32 in data171) if (!(key32 === "day" || key32 === "from" || key32 === "to" || key32 === "ifNeeded")) {
 																																			validate20.errors = [{
-																																				instancePath: instancePath + "/cake/tiers/" + i15,
-																																				schemaPath: "#/properties/cake/properties/tiers/items/additionalProperties",
+																																				instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19,
+																																				schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/additionalProperties",
 																																				keyword: "additionalProperties",
-																																				params: { additionalProperty: key22 },
+																																				params: { additionalProperty: key32 },
 																																				message: "must NOT have additional properties"
 																																			}];
 																																			return false;
 																																		}
-																																		if (data134.id !== void 0) {
-																																			let data135 = data134.id;
-																																			if (typeof data135 === "string") {
-																																				if (!pattern5.test(data135)) {
-																																					validate20.errors = [{
-																																						instancePath: instancePath + "/cake/tiers/" + i15 + "/id",
-																																						schemaPath: "#/properties/cake/properties/tiers/items/properties/id/pattern",
-																																						keyword: "pattern",
-																																						params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-																																						message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-																																					}];
-																																					return false;
-																																				}
-																																			} else {
+																																		if (data171.day !== void 0) {
+																																			let data172 = data171.day;
+																																			if (!(typeof data172 == "number" && !(data172 % 1) && !isNaN(data172) && isFinite(data172))) {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/cake/tiers/" + i15 + "/id",
-																																					schemaPath: "#/properties/cake/properties/tiers/items/properties/id/type",
+																																					instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/day",
+																																					schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/day/type",
 																																					keyword: "type",
-																																					params: { type: "string" },
-																																					message: "must be string"
+																																					params: { type: "integer" },
+																																					message: "must be integer"
 																																				}];
 																																				return false;
 																																			}
-																																			var valid37 = true;
-																																		} else var valid37 = true;
-																																		if (valid37) {
-																																			if (data134.name !== void 0) {
-																																				let data136 = data134.name;
-																																				if (typeof data136 === "string") {
-																																					if (func2(data136) > 120) {
+																																			if (typeof data172 == "number" && isFinite(data172)) {
+																																				if (data172 > 7 || isNaN(data172)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/day",
+																																						schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/day/maximum",
+																																						keyword: "maximum",
+																																						params: {
+																																							comparison: "<=",
+																																							limit: 7
+																																						},
+																																						message: "must be <= 7"
+																																					}];
+																																					return false;
+																																				} else if (data172 < 1 || isNaN(data172)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/day",
+																																						schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/day/minimum",
+																																						keyword: "minimum",
+																																						params: {
+																																							comparison: ">=",
+																																							limit: 1
+																																						},
+																																						message: "must be >= 1"
+																																					}];
+																																					return false;
+																																				}
+																																			}
+																																			var valid51 = true;
+																																		} else var valid51 = true;
+																																		if (valid51) {
+																																			if (data171.from !== void 0) {
+																																				let data173 = data171.from;
+																																				if (typeof data173 === "string") {
+																																					if (!pattern19.test(data173)) {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/name",
-																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/name/maxLength",
-																																							keyword: "maxLength",
-																																							params: { limit: 120 },
-																																							message: "must NOT have more than 120 characters"
-																																						}];
-																																						return false;
-																																					} else if (func2(data136) < 1) {
-																																						validate20.errors = [{
-																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/name",
-																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/name/minLength",
-																																							keyword: "minLength",
-																																							params: { limit: 1 },
-																																							message: "must NOT have fewer than 1 characters"
+																																							instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/from",
+																																							schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/from/pattern",
+																																							keyword: "pattern",
+																																							params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
+																																							message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
 																																						}];
 																																						return false;
 																																					}
 																																				} else {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/cake/tiers/" + i15 + "/name",
-																																						schemaPath: "#/properties/cake/properties/tiers/items/properties/name/type",
+																																						instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/from",
+																																						schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/from/type",
 																																						keyword: "type",
 																																						params: { type: "string" },
 																																						message: "must be string"
 																																					}];
 																																					return false;
 																																				}
-																																				var valid37 = true;
-																																			} else var valid37 = true;
-																																			if (valid37) {
-																																				if (data134.shape !== void 0) {
-																																					let data137 = data134.shape;
-																																					if (typeof data137 !== "string") {
+																																				var valid51 = true;
+																																			} else var valid51 = true;
+																																			if (valid51) {
+																																				if (data171.to !== void 0) {
+																																					let data174 = data171.to;
+																																					if (typeof data174 === "string") {
+																																						if (!pattern19.test(data174)) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/to",
+																																								schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/to/pattern",
+																																								keyword: "pattern",
+																																								params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
+																																								message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
+																																							}];
+																																							return false;
+																																						}
+																																					} else {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/shape",
-																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/type",
+																																							instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/to",
+																																							schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/to/type",
 																																							keyword: "type",
 																																							params: { type: "string" },
 																																							message: "must be string"
 																																						}];
 																																						return false;
 																																					}
-																																					if (!(data137 === "round" || data137 === "square")) {
-																																						validate20.errors = [{
-																																							instancePath: instancePath + "/cake/tiers/" + i15 + "/shape",
-																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/enum",
-																																							keyword: "enum",
-																																							params: { allowedValues: schema31.properties.cake.properties.tiers.items.properties.shape.enum },
-																																							message: "must be equal to one of the allowed values"
-																																						}];
-																																						return false;
-																																					}
-																																					var valid37 = true;
-																																				} else var valid37 = true;
-																																				if (valid37) {
-																																					if (data134.width !== void 0) {
-																																						let data138 = data134.width;
-																																						if (typeof data138 == "number" && isFinite(data138)) {
-																																							if (data138 > 800 || isNaN(data138)) {
-																																								validate20.errors = [{
-																																									instancePath: instancePath + "/cake/tiers/" + i15 + "/width",
-																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/width/maximum",
-																																									keyword: "maximum",
-																																									params: {
-																																										comparison: "<=",
-																																										limit: 800
-																																									},
-																																									message: "must be <= 800"
-																																								}];
-																																								return false;
-																																							} else if (data138 < 40 || isNaN(data138)) {
-																																								validate20.errors = [{
-																																									instancePath: instancePath + "/cake/tiers/" + i15 + "/width",
-																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/width/minimum",
-																																									keyword: "minimum",
-																																									params: {
-																																										comparison: ">=",
-																																										limit: 40
-																																									},
-																																									message: "must be >= 40"
-																																								}];
-																																								return false;
-																																							}
-																																						} else {
+																																					var valid51 = true;
+																																				} else var valid51 = true;
+																																				if (valid51) {
+																																					if (data171.ifNeeded !== void 0) {
+																																						if (typeof data171.ifNeeded !== "boolean") {
 																																							validate20.errors = [{
-																																								instancePath: instancePath + "/cake/tiers/" + i15 + "/width",
-																																								schemaPath: "#/properties/cake/properties/tiers/items/properties/width/type",
+																																								instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/ifNeeded",
+																																								schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/ifNeeded/type",
 																																								keyword: "type",
-																																								params: { type: "number" },
-																																								message: "must be number"
+																																								params: { type: "boolean" },
+																																								message: "must be boolean"
 																																							}];
 																																							return false;
 																																						}
-																																						var valid37 = true;
-																																					} else var valid37 = true;
-																																					if (valid37) {
-																																						if (data134.height !== void 0) {
-																																							let data139 = data134.height;
-																																							if (typeof data139 == "number" && isFinite(data139)) {
-																																								if (data139 > 400 || isNaN(data139)) {
-																																									validate20.errors = [{
-																																										instancePath: instancePath + "/cake/tiers/" + i15 + "/height",
-																																										schemaPath: "#/properties/cake/properties/tiers/items/properties/height/maximum",
-																																										keyword: "maximum",
-																																										params: {
-																																											comparison: "<=",
-																																											limit: 400
-																																										},
-																																										message: "must be <= 400"
-																																									}];
-																																									return false;
-																																								} else if (data139 < 20 || isNaN(data139)) {
-																																									validate20.errors = [{
-																																										instancePath: instancePath + "/cake/tiers/" + i15 + "/height",
-																																										schemaPath: "#/properties/cake/properties/tiers/items/properties/height/minimum",
-																																										keyword: "minimum",
-																																										params: {
-																																											comparison: ">=",
-																																											limit: 20
-																																										},
-																																										message: "must be >= 20"
-																																									}];
-																																									return false;
-																																								}
-																																							} else {
-																																								validate20.errors = [{
-																																									instancePath: instancePath + "/cake/tiers/" + i15 + "/height",
-																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/height/type",
-																																									keyword: "type",
-																																									params: { type: "number" },
-																																									message: "must be number"
-																																								}];
-																																								return false;
-																																							}
-																																							var valid37 = true;
-																																						} else var valid37 = true;
-																																						if (valid37) {
-																																							if (data134.cover !== void 0) {
-																																								let data140 = data134.cover;
-																																								if (data140 && typeof data140 == "object" && !Array.isArray(data140)) {
-																																									let missing20;
-																																									if (data140.thickness === void 0 && (missing20 = "thickness") || data140.blend === void 0 && (missing20 = "blend") || data140.colour === void 0 && (missing20 = "colour")) {
-																																										validate20.errors = [{
-																																											instancePath: instancePath + "/cake/tiers/" + i15 + "/cover",
-																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/required",
-																																											keyword: "required",
-																																											params: { missingProperty: missing20 },
-																																											message: "must have required property '" + missing20 + "'"
-																																										}];
-																																										return false;
-																																									} else {
-																																										for (const key23 in data140) if (!(key23 === "thickness" || key23 === "blend" || key23 === "colour")) {
-																																											validate20.errors = [{
-																																												instancePath: instancePath + "/cake/tiers/" + i15 + "/cover",
-																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/additionalProperties",
-																																												keyword: "additionalProperties",
-																																												params: { additionalProperty: key23 },
-																																												message: "must NOT have additional properties"
-																																											}];
-																																											return false;
-																																										}
-																																										if (data140.thickness !== void 0) {
-																																											let data141 = data140.thickness;
-																																											if (typeof data141 == "number" && isFinite(data141)) {
-																																												if (data141 > 20 || isNaN(data141)) {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/thickness",
-																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/maximum",
-																																														keyword: "maximum",
-																																														params: {
-																																															comparison: "<=",
-																																															limit: 20
-																																														},
-																																														message: "must be <= 20"
-																																													}];
-																																													return false;
-																																												} else if (data141 < 1 || isNaN(data141)) {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/thickness",
-																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/minimum",
-																																														keyword: "minimum",
-																																														params: {
-																																															comparison: ">=",
-																																															limit: 1
-																																														},
-																																														message: "must be >= 1"
-																																													}];
-																																													return false;
-																																												}
-																																											} else {
-																																												validate20.errors = [{
-																																													instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/thickness",
-																																													schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/type",
-																																													keyword: "type",
-																																													params: { type: "number" },
-																																													message: "must be number"
-																																												}];
-																																												return false;
-																																											}
-																																											var valid38 = true;
-																																										} else var valid38 = true;
-																																										if (valid38) {
-																																											if (data140.blend !== void 0) {
-																																												let data142 = data140.blend;
-																																												if (typeof data142 === "string") {
-																																													if (!pattern5.test(data142)) {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/blend",
-																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/blend/pattern",
-																																															keyword: "pattern",
-																																															params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-																																															message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-																																														}];
-																																														return false;
-																																													}
-																																												} else {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/blend",
-																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/blend/type",
-																																														keyword: "type",
-																																														params: { type: "string" },
-																																														message: "must be string"
-																																													}];
-																																													return false;
-																																												}
-																																												var valid38 = true;
-																																											} else var valid38 = true;
-																																											if (valid38) {
-																																												if (data140.colour !== void 0) {
-																																													let data143 = data140.colour;
-																																													if (typeof data143 === "string") {
-																																														if (!pattern5.test(data143)) {
-																																															validate20.errors = [{
-																																																instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/colour",
-																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/colour/pattern",
-																																																keyword: "pattern",
-																																																params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-																																																message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-																																															}];
-																																															return false;
-																																														}
-																																													} else {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/cake/tiers/" + i15 + "/cover/colour",
-																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/colour/type",
-																																															keyword: "type",
-																																															params: { type: "string" },
-																																															message: "must be string"
-																																														}];
-																																														return false;
-																																													}
-																																													var valid38 = true;
-																																												} else var valid38 = true;
-																																											}
-																																										}
-																																									}
-																																								} else {
-																																									validate20.errors = [{
-																																										instancePath: instancePath + "/cake/tiers/" + i15 + "/cover",
-																																										schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/type",
-																																										keyword: "type",
-																																										params: { type: "object" },
-																																										message: "must be object"
-																																									}];
-																																									return false;
-																																								}
-																																								var valid37 = true;
-																																							} else var valid37 = true;
-																																							if (valid37) {
-																																								if (data134.posts !== void 0) {
-																																									let data144 = data134.posts;
-																																									if (data144 && typeof data144 == "object" && !Array.isArray(data144)) {
-																																										let missing21;
-																																										if (data144.stock === void 0 && (missing21 = "stock") || data144.number === void 0 && (missing21 = "number")) {
-																																											validate20.errors = [{
-																																												instancePath: instancePath + "/cake/tiers/" + i15 + "/posts",
-																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/required",
-																																												keyword: "required",
-																																												params: { missingProperty: missing21 },
-																																												message: "must have required property '" + missing21 + "'"
-																																											}];
-																																											return false;
-																																										} else {
-																																											for (const key24 in data144) if (!(key24 === "stock" || key24 === "number")) {
-																																												validate20.errors = [{
-																																													instancePath: instancePath + "/cake/tiers/" + i15 + "/posts",
-																																													schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/additionalProperties",
-																																													keyword: "additionalProperties",
-																																													params: { additionalProperty: key24 },
-																																													message: "must NOT have additional properties"
-																																												}];
-																																												return false;
-																																											}
-																																											if (data144.stock !== void 0) {
-																																												let data145 = data144.stock;
-																																												if (typeof data145 !== "string") {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/stock",
-																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/stock/type",
-																																														keyword: "type",
-																																														params: { type: "string" },
-																																														message: "must be string"
-																																													}];
-																																													return false;
-																																												}
-																																												if (!(data145 === "spaghetti18" || data145 === "cocktail2" || data145 === "skewer3" || data145 === "wire26" || data145 === "wire24" || data145 === "wire22" || data145 === "wire20" || data145 === "wire18" || data145 === "paper4" || data145 === "skewer4" || data145 === "straw12" || data145 === "dowel6" || data145 === "dowel8" || data145 === "hollow16" || data145 === "dowel10" || data145 === "dowel12" || data145 === "armature3" || data145 === "armature6" || data145 === "copper6" || data145 === "copper8" || data145 === "copper10" || data145 === "m6" || data145 === "m8" || data145 === "m10" || data145 === "m12" || data145 === "stainless6" || data145 === "stainless10" || data145 === "stainless12")) {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/stock",
-																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/stock/enum",
-																																														keyword: "enum",
-																																														params: { allowedValues: schema31.properties.cake.properties.tiers.items.properties.posts.properties.stock.enum },
-																																														message: "must be equal to one of the allowed values"
-																																													}];
-																																													return false;
-																																												}
-																																												var valid39 = true;
-																																											} else var valid39 = true;
-																																											if (valid39) {
-																																												if (data144.number !== void 0) {
-																																													let data146 = data144.number;
-																																													if (!(typeof data146 == "number" && !(data146 % 1) && !isNaN(data146) && isFinite(data146))) {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/number",
-																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/type",
-																																															keyword: "type",
-																																															params: { type: "integer" },
-																																															message: "must be integer"
-																																														}];
-																																														return false;
-																																													}
-																																													if (typeof data146 == "number" && isFinite(data146)) {
-																																														if (data146 > 12 || isNaN(data146)) {
-																																															validate20.errors = [{
-																																																instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/number",
-																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/maximum",
-																																																keyword: "maximum",
-																																																params: {
-																																																	comparison: "<=",
-																																																	limit: 12
-																																																},
-																																																message: "must be <= 12"
-																																															}];
-																																															return false;
-																																														} else if (data146 < 1 || isNaN(data146)) {
-																																															validate20.errors = [{
-																																																instancePath: instancePath + "/cake/tiers/" + i15 + "/posts/number",
-																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/minimum",
-																																																keyword: "minimum",
-																																																params: {
-																																																	comparison: ">=",
-																																																	limit: 1
-																																																},
-																																																message: "must be >= 1"
-																																															}];
-																																															return false;
-																																														}
-																																													}
-																																													var valid39 = true;
-																																												} else var valid39 = true;
-																																											}
-																																										}
-																																									} else {
-																																										validate20.errors = [{
-																																											instancePath: instancePath + "/cake/tiers/" + i15 + "/posts",
-																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/type",
-																																											keyword: "type",
-																																											params: { type: "object" },
-																																											message: "must be object"
-																																										}];
-																																										return false;
-																																									}
-																																									var valid37 = true;
-																																								} else var valid37 = true;
-																																							}
-																																						}
-																																					}
+																																						var valid51 = true;
+																																					} else var valid51 = true;
 																																				}
 																																			}
 																																		}
 																																	}
 																																} else {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/cake/tiers/" + i15,
-																																		schemaPath: "#/properties/cake/properties/tiers/items/type",
+																																		instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19,
+																																		schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/type",
 																																		keyword: "type",
 																																		params: { type: "object" },
 																																		message: "must be object"
@@ -6129,231 +8117,332 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}
 																													} else {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/cake/tiers",
-																															schemaPath: "#/properties/cake/properties/tiers/type",
+																															instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours",
+																															schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/type",
 																															keyword: "type",
 																															params: { type: "array" },
 																															message: "must be array"
 																														}];
 																														return false;
 																													}
-																													var valid33 = true;
-																												} else var valid33 = true;
+																													var valid49 = true;
+																												} else var valid49 = true;
+																												if (valid49) {
+																													if (data167.pace !== void 0) {
+																														let data176 = data167.pace;
+																														if (typeof data176 == "number" && isFinite(data176)) {
+																															if (data176 > 4 || isNaN(data176)) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/workshop/helpers/" + i18 + "/pace",
+																																	schemaPath: "#/properties/workshop/properties/helpers/items/properties/pace/maximum",
+																																	keyword: "maximum",
+																																	params: {
+																																		comparison: "<=",
+																																		limit: 4
+																																	},
+																																	message: "must be <= 4"
+																																}];
+																																return false;
+																															} else if (data176 < .3 || isNaN(data176)) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/workshop/helpers/" + i18 + "/pace",
+																																	schemaPath: "#/properties/workshop/properties/helpers/items/properties/pace/minimum",
+																																	keyword: "minimum",
+																																	params: {
+																																		comparison: ">=",
+																																		limit: .3
+																																	},
+																																	message: "must be >= 0.3"
+																																}];
+																																return false;
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/workshop/helpers/" + i18 + "/pace",
+																																schemaPath: "#/properties/workshop/properties/helpers/items/properties/pace/type",
+																																keyword: "type",
+																																params: { type: "number" },
+																																message: "must be number"
+																															}];
+																															return false;
+																														}
+																														var valid49 = true;
+																													} else var valid49 = true;
+																													if (valid49) {
+																														if (data167.does !== void 0) {
+																															let data177 = data167.does;
+																															if (Array.isArray(data177)) {
+																																if (data177.length > 11) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/workshop/helpers/" + i18 + "/does",
+																																		schemaPath: "#/properties/workshop/properties/helpers/items/properties/does/maxItems",
+																																		keyword: "maxItems",
+																																		params: { limit: 11 },
+																																		message: "must NOT have more than 11 items"
+																																	}];
+																																	return false;
+																																} else if (data177.length < 0) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/workshop/helpers/" + i18 + "/does",
+																																		schemaPath: "#/properties/workshop/properties/helpers/items/properties/does/minItems",
+																																		keyword: "minItems",
+																																		params: { limit: 0 },
+																																		message: "must NOT have fewer than 0 items"
+																																	}];
+																																	return false;
+																																} else {
+																																	const len20 = data177.length;
+																																	for (let i20 = 0; i20 < len20; i20++) {
+																																		let data178 = data177[i20];
+																																		if (typeof data178 !== "string") {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/workshop/helpers/" + i18 + "/does/" + i20,
+																																				schemaPath: "#/properties/workshop/properties/helpers/items/properties/does/items/type",
+																																				keyword: "type",
+																																				params: { type: "string" },
+																																				message: "must be string"
+																																			}];
+																																			return false;
+																																		}
+																																		if (!(data178 === "glue" || data178 === "bake" || data178 === "cake" || data178 === "mix" || data178 === "cover" || data178 === "bones" || data178 === "shape" || data178 === "texture" || data178 === "join" || data178 === "finish" || data178 === "pack")) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/workshop/helpers/" + i18 + "/does/" + i20,
+																																				schemaPath: "#/properties/workshop/properties/helpers/items/properties/does/items/enum",
+																																				keyword: "enum",
+																																				params: { allowedValues: schema31.properties.workshop.properties.helpers.items.properties.does.items.enum },
+																																				message: "must be equal to one of the allowed values"
+																																			}];
+																																			return false;
+																																		}
+																																	}
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/workshop/helpers/" + i18 + "/does",
+																																	schemaPath: "#/properties/workshop/properties/helpers/items/properties/does/type",
+																																	keyword: "type",
+																																	params: { type: "array" },
+																																	message: "must be array"
+																																}];
+																																return false;
+																															}
+																															var valid49 = true;
+																														} else var valid49 = true;
+																													}
+																												}
 																											}
 																										}
 																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/workshop/helpers/" + i18,
+																										schemaPath: "#/properties/workshop/properties/helpers/items/type",
+																										keyword: "type",
+																										params: { type: "object" },
+																										message: "must be object"
+																									}];
+																									return false;
 																								}
 																							}
-																						}
-																					}
-																				}
-																			}
-																		}
-																	} else {
-																		validate20.errors = [{
-																			instancePath: instancePath + "/cake",
-																			schemaPath: "#/properties/cake/type",
-																			keyword: "type",
-																			params: { type: "object" },
-																			message: "must be object"
-																		}];
-																		return false;
-																	}
-																	var valid0 = true;
-																} else var valid0 = true;
-																if (valid0) {
-																	if (data.portions !== void 0) {
-																		let data147 = data.portions;
-																		if (data147 && typeof data147 == "object" && !Array.isArray(data147)) {
-																			let missing22;
-																			if (data147.piece === void 0 && (missing22 = "piece") || data147.target === void 0 && (missing22 = "target") || data147.within === void 0 && (missing22 = "within") || data147.step === void 0 && (missing22 = "step") || data147.caseWidth === void 0 && (missing22 = "caseWidth") || data147.weighed === void 0 && (missing22 = "weighed")) {
-																				validate20.errors = [{
-																					instancePath: instancePath + "/portions",
-																					schemaPath: "#/properties/portions/required",
-																					keyword: "required",
-																					params: { missingProperty: missing22 },
-																					message: "must have required property '" + missing22 + "'"
-																				}];
-																				return false;
-																			} else {
-																				for (const key25 in data147) if (!(key25 === "piece" || key25 === "target" || key25 === "within" || key25 === "step" || key25 === "caseWidth" || key25 === "weighed")) {
-																					validate20.errors = [{
-																						instancePath: instancePath + "/portions",
-																						schemaPath: "#/properties/portions/additionalProperties",
-																						keyword: "additionalProperties",
-																						params: { additionalProperty: key25 },
-																						message: "must NOT have additional properties"
-																					}];
-																					return false;
-																				}
-																				if (data147.piece !== void 0) {
-																					let data148 = data147.piece;
-																					if (typeof data148 === "string") {
-																						if (!pattern5.test(data148)) {
-																							validate20.errors = [{
-																								instancePath: instancePath + "/portions/piece",
-																								schemaPath: "#/properties/portions/properties/piece/pattern",
-																								keyword: "pattern",
-																								params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-																								message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-																							}];
-																							return false;
 																						}
 																					} else {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/portions/piece",
-																							schemaPath: "#/properties/portions/properties/piece/type",
+																							instancePath: instancePath + "/workshop/helpers",
+																							schemaPath: "#/properties/workshop/properties/helpers/type",
 																							keyword: "type",
-																							params: { type: "string" },
-																							message: "must be string"
+																							params: { type: "array" },
+																							message: "must be array"
 																						}];
 																						return false;
 																					}
-																					var valid40 = true;
-																				} else var valid40 = true;
-																				if (valid40) {
-																					if (data147.target !== void 0) {
-																						let data149 = data147.target;
-																						if (typeof data149 == "number" && isFinite(data149)) {
-																							if (data149 > 5e3 || isNaN(data149)) {
+																					var valid47 = true;
+																				} else var valid47 = true;
+																				if (valid47) {
+																					if (data165.tools !== void 0) {
+																						let data179 = data165.tools;
+																						if (data179 && typeof data179 == "object" && !Array.isArray(data179)) {
+																							for (const key33 in data179) if (!(key33 === "oven" || key33 === "turntable" || key33 === "airbrush")) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/portions/target",
-																									schemaPath: "#/properties/portions/properties/target/maximum",
-																									keyword: "maximum",
-																									params: {
-																										comparison: "<=",
-																										limit: 5e3
-																									},
-																									message: "must be <= 5000"
-																								}];
-																								return false;
-																							} else if (data149 < .01 || isNaN(data149)) {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/portions/target",
-																									schemaPath: "#/properties/portions/properties/target/minimum",
-																									keyword: "minimum",
-																									params: {
-																										comparison: ">=",
-																										limit: .01
-																									},
-																									message: "must be >= 0.01"
+																									instancePath: instancePath + "/workshop/tools",
+																									schemaPath: "#/properties/workshop/properties/tools/additionalProperties",
+																									keyword: "additionalProperties",
+																									params: { additionalProperty: key33 },
+																									message: "must NOT have additional properties"
 																								}];
 																								return false;
 																							}
-																						} else {
-																							validate20.errors = [{
-																								instancePath: instancePath + "/portions/target",
-																								schemaPath: "#/properties/portions/properties/target/type",
-																								keyword: "type",
-																								params: { type: "number" },
-																								message: "must be number"
-																							}];
-																							return false;
-																						}
-																						var valid40 = true;
-																					} else var valid40 = true;
-																					if (valid40) {
-																						if (data147.within !== void 0) {
-																							let data150 = data147.within;
-																							if (typeof data150 == "number" && isFinite(data150)) {
-																								if (data150 > 1e3 || isNaN(data150)) {
+																							if (data179.oven !== void 0) {
+																								let data180 = data179.oven;
+																								if (!(typeof data180 == "number" && !(data180 % 1) && !isNaN(data180) && isFinite(data180))) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/portions/within",
-																										schemaPath: "#/properties/portions/properties/within/maximum",
-																										keyword: "maximum",
-																										params: {
-																											comparison: "<=",
-																											limit: 1e3
-																										},
-																										message: "must be <= 1000"
-																									}];
-																									return false;
-																								} else if (data150 < .001 || isNaN(data150)) {
-																									validate20.errors = [{
-																										instancePath: instancePath + "/portions/within",
-																										schemaPath: "#/properties/portions/properties/within/minimum",
-																										keyword: "minimum",
-																										params: {
-																											comparison: ">=",
-																											limit: .001
-																										},
-																										message: "must be >= 0.001"
+																										instancePath: instancePath + "/workshop/tools/oven",
+																										schemaPath: "#/properties/workshop/properties/tools/properties/oven/type",
+																										keyword: "type",
+																										params: { type: "integer" },
+																										message: "must be integer"
 																									}];
 																									return false;
 																								}
-																							} else {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/portions/within",
-																									schemaPath: "#/properties/portions/properties/within/type",
-																									keyword: "type",
-																									params: { type: "number" },
-																									message: "must be number"
-																								}];
-																								return false;
-																							}
-																							var valid40 = true;
-																						} else var valid40 = true;
-																						if (valid40) {
-																							if (data147.step !== void 0) {
-																								let data151 = data147.step;
-																								if (typeof data151 == "number" && isFinite(data151)) {
-																									if (data151 > 10 || isNaN(data151)) {
+																								if (typeof data180 == "number" && isFinite(data180)) {
+																									if (data180 > 20 || isNaN(data180)) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/portions/step",
-																											schemaPath: "#/properties/portions/properties/step/maximum",
+																											instancePath: instancePath + "/workshop/tools/oven",
+																											schemaPath: "#/properties/workshop/properties/tools/properties/oven/maximum",
 																											keyword: "maximum",
 																											params: {
 																												comparison: "<=",
-																												limit: 10
+																												limit: 20
 																											},
-																											message: "must be <= 10"
+																											message: "must be <= 20"
 																										}];
 																										return false;
-																									} else if (data151 < .001 || isNaN(data151)) {
+																									} else if (data180 < 0 || isNaN(data180)) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/portions/step",
-																											schemaPath: "#/properties/portions/properties/step/minimum",
+																											instancePath: instancePath + "/workshop/tools/oven",
+																											schemaPath: "#/properties/workshop/properties/tools/properties/oven/minimum",
 																											keyword: "minimum",
 																											params: {
 																												comparison: ">=",
-																												limit: .001
+																												limit: 0
 																											},
-																											message: "must be >= 0.001"
+																											message: "must be >= 0"
 																										}];
 																										return false;
 																									}
-																								} else {
-																									validate20.errors = [{
-																										instancePath: instancePath + "/portions/step",
-																										schemaPath: "#/properties/portions/properties/step/type",
-																										keyword: "type",
-																										params: { type: "number" },
-																										message: "must be number"
-																									}];
-																									return false;
 																								}
-																								var valid40 = true;
-																							} else var valid40 = true;
-																							if (valid40) {
-																								if (data147.caseWidth !== void 0) {
-																									let data152 = data147.caseWidth;
-																									if (typeof data152 == "number" && isFinite(data152)) {
-																										if (data152 > 500 || isNaN(data152)) {
+																								var valid53 = true;
+																							} else var valid53 = true;
+																							if (valid53) {
+																								if (data179.turntable !== void 0) {
+																									let data181 = data179.turntable;
+																									if (!(typeof data181 == "number" && !(data181 % 1) && !isNaN(data181) && isFinite(data181))) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/workshop/tools/turntable",
+																											schemaPath: "#/properties/workshop/properties/tools/properties/turntable/type",
+																											keyword: "type",
+																											params: { type: "integer" },
+																											message: "must be integer"
+																										}];
+																										return false;
+																									}
+																									if (typeof data181 == "number" && isFinite(data181)) {
+																										if (data181 > 20 || isNaN(data181)) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/portions/caseWidth",
-																												schemaPath: "#/properties/portions/properties/caseWidth/maximum",
+																												instancePath: instancePath + "/workshop/tools/turntable",
+																												schemaPath: "#/properties/workshop/properties/tools/properties/turntable/maximum",
 																												keyword: "maximum",
 																												params: {
 																													comparison: "<=",
-																													limit: 500
+																													limit: 20
 																												},
-																												message: "must be <= 500"
+																												message: "must be <= 20"
 																											}];
 																											return false;
-																										} else if (data152 < 0 || isNaN(data152)) {
+																										} else if (data181 < 0 || isNaN(data181)) {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/portions/caseWidth",
-																												schemaPath: "#/properties/portions/properties/caseWidth/minimum",
+																												instancePath: instancePath + "/workshop/tools/turntable",
+																												schemaPath: "#/properties/workshop/properties/tools/properties/turntable/minimum",
+																												keyword: "minimum",
+																												params: {
+																													comparison: ">=",
+																													limit: 0
+																												},
+																												message: "must be >= 0"
+																											}];
+																											return false;
+																										}
+																									}
+																									var valid53 = true;
+																								} else var valid53 = true;
+																								if (valid53) {
+																									if (data179.airbrush !== void 0) {
+																										let data182 = data179.airbrush;
+																										if (!(typeof data182 == "number" && !(data182 % 1) && !isNaN(data182) && isFinite(data182))) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/workshop/tools/airbrush",
+																												schemaPath: "#/properties/workshop/properties/tools/properties/airbrush/type",
+																												keyword: "type",
+																												params: { type: "integer" },
+																												message: "must be integer"
+																											}];
+																											return false;
+																										}
+																										if (typeof data182 == "number" && isFinite(data182)) {
+																											if (data182 > 20 || isNaN(data182)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/workshop/tools/airbrush",
+																													schemaPath: "#/properties/workshop/properties/tools/properties/airbrush/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 20
+																													},
+																													message: "must be <= 20"
+																												}];
+																												return false;
+																											} else if (data182 < 0 || isNaN(data182)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/workshop/tools/airbrush",
+																													schemaPath: "#/properties/workshop/properties/tools/properties/airbrush/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: 0
+																													},
+																													message: "must be >= 0"
+																												}];
+																												return false;
+																											}
+																										}
+																										var valid53 = true;
+																									} else var valid53 = true;
+																								}
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/workshop/tools",
+																								schemaPath: "#/properties/workshop/properties/tools/type",
+																								keyword: "type",
+																								params: { type: "object" },
+																								message: "must be object"
+																							}];
+																							return false;
+																						}
+																						var valid47 = true;
+																					} else var valid47 = true;
+																					if (valid47) {
+																						if (data165.space !== void 0) {
+																							let data183 = data165.space;
+																							if (data183 && typeof data183 == "object" && !Array.isArray(data183)) {
+																								for (const key34 in data183) if (!(key34 === "rack" || key34 === "fridge" || key34 === "freezer" || key34 === "box")) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/workshop/space",
+																										schemaPath: "#/properties/workshop/properties/space/additionalProperties",
+																										keyword: "additionalProperties",
+																										params: { additionalProperty: key34 },
+																										message: "must NOT have additional properties"
+																									}];
+																									return false;
+																								}
+																								if (data183.rack !== void 0) {
+																									let data184 = data183.rack;
+																									if (typeof data184 == "number" && isFinite(data184)) {
+																										if (data184 > 1e5 || isNaN(data184)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/workshop/space/rack",
+																												schemaPath: "#/properties/workshop/properties/space/properties/rack/maximum",
+																												keyword: "maximum",
+																												params: {
+																													comparison: "<=",
+																													limit: 1e5
+																												},
+																												message: "must be <= 100000"
+																											}];
+																											return false;
+																										} else if (data184 < 0 || isNaN(data184)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/workshop/space/rack",
+																												schemaPath: "#/properties/workshop/properties/space/properties/rack/minimum",
 																												keyword: "minimum",
 																												params: {
 																													comparison: ">=",
@@ -6365,102 +8454,648 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}
 																									} else {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/portions/caseWidth",
-																											schemaPath: "#/properties/portions/properties/caseWidth/type",
+																											instancePath: instancePath + "/workshop/space/rack",
+																											schemaPath: "#/properties/workshop/properties/space/properties/rack/type",
 																											keyword: "type",
 																											params: { type: "number" },
 																											message: "must be number"
 																										}];
 																										return false;
 																									}
-																									var valid40 = true;
-																								} else var valid40 = true;
-																								if (valid40) {
-																									if (data147.weighed !== void 0) {
-																										let data153 = data147.weighed;
-																										if (Array.isArray(data153)) {
-																											if (data153.length > 2e3) {
+																									var valid54 = true;
+																								} else var valid54 = true;
+																								if (valid54) {
+																									if (data183.fridge !== void 0) {
+																										let data185 = data183.fridge;
+																										if (typeof data185 == "number" && isFinite(data185)) {
+																											if (data185 > 1e5 || isNaN(data185)) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/portions/weighed",
-																													schemaPath: "#/properties/portions/properties/weighed/maxItems",
-																													keyword: "maxItems",
-																													params: { limit: 2e3 },
-																													message: "must NOT have more than 2000 items"
+																													instancePath: instancePath + "/workshop/space/fridge",
+																													schemaPath: "#/properties/workshop/properties/space/properties/fridge/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 1e5
+																													},
+																													message: "must be <= 100000"
 																												}];
 																												return false;
-																											} else if (data153.length < 0) {
+																											} else if (data185 < 0 || isNaN(data185)) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/portions/weighed",
-																													schemaPath: "#/properties/portions/properties/weighed/minItems",
-																													keyword: "minItems",
-																													params: { limit: 0 },
-																													message: "must NOT have fewer than 0 items"
+																													instancePath: instancePath + "/workshop/space/fridge",
+																													schemaPath: "#/properties/workshop/properties/space/properties/fridge/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: 0
+																													},
+																													message: "must be >= 0"
 																												}];
 																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/workshop/space/fridge",
+																												schemaPath: "#/properties/workshop/properties/space/properties/fridge/type",
+																												keyword: "type",
+																												params: { type: "number" },
+																												message: "must be number"
+																											}];
+																											return false;
+																										}
+																										var valid54 = true;
+																									} else var valid54 = true;
+																									if (valid54) {
+																										if (data183.freezer !== void 0) {
+																											let data186 = data183.freezer;
+																											if (typeof data186 == "number" && isFinite(data186)) {
+																												if (data186 > 1e5 || isNaN(data186)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/workshop/space/freezer",
+																														schemaPath: "#/properties/workshop/properties/space/properties/freezer/maximum",
+																														keyword: "maximum",
+																														params: {
+																															comparison: "<=",
+																															limit: 1e5
+																														},
+																														message: "must be <= 100000"
+																													}];
+																													return false;
+																												} else if (data186 < 0 || isNaN(data186)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/workshop/space/freezer",
+																														schemaPath: "#/properties/workshop/properties/space/properties/freezer/minimum",
+																														keyword: "minimum",
+																														params: {
+																															comparison: ">=",
+																															limit: 0
+																														},
+																														message: "must be >= 0"
+																													}];
+																													return false;
+																												}
 																											} else {
-																												const len16 = data153.length;
-																												for (let i16 = 0; i16 < len16; i16++) {
-																													let data154 = data153[i16];
-																													if (typeof data154 == "number" && isFinite(data154)) {
-																														if (data154 > 1e4 || isNaN(data154)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/workshop/space/freezer",
+																													schemaPath: "#/properties/workshop/properties/space/properties/freezer/type",
+																													keyword: "type",
+																													params: { type: "number" },
+																													message: "must be number"
+																												}];
+																												return false;
+																											}
+																											var valid54 = true;
+																										} else var valid54 = true;
+																										if (valid54) {
+																											if (data183.box !== void 0) {
+																												let data187 = data183.box;
+																												if (typeof data187 == "number" && isFinite(data187)) {
+																													if (data187 > 1e5 || isNaN(data187)) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/workshop/space/box",
+																															schemaPath: "#/properties/workshop/properties/space/properties/box/maximum",
+																															keyword: "maximum",
+																															params: {
+																																comparison: "<=",
+																																limit: 1e5
+																															},
+																															message: "must be <= 100000"
+																														}];
+																														return false;
+																													} else if (data187 < 0 || isNaN(data187)) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/workshop/space/box",
+																															schemaPath: "#/properties/workshop/properties/space/properties/box/minimum",
+																															keyword: "minimum",
+																															params: {
+																																comparison: ">=",
+																																limit: 0
+																															},
+																															message: "must be >= 0"
+																														}];
+																														return false;
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/workshop/space/box",
+																														schemaPath: "#/properties/workshop/properties/space/properties/box/type",
+																														keyword: "type",
+																														params: { type: "number" },
+																														message: "must be number"
+																													}];
+																													return false;
+																												}
+																												var valid54 = true;
+																											} else var valid54 = true;
+																										}
+																									}
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/workshop/space",
+																									schemaPath: "#/properties/workshop/properties/space/type",
+																									keyword: "type",
+																									params: { type: "object" },
+																									message: "must be object"
+																								}];
+																								return false;
+																							}
+																							var valid47 = true;
+																						} else var valid47 = true;
+																						if (valid47) {
+																							if (data165.paces !== void 0) {
+																								let data188 = data165.paces;
+																								if (data188 && typeof data188 == "object" && !Array.isArray(data188)) {
+																									for (const key35 in data188) if (!func1.call(schema31.properties.workshop.properties.paces.properties, key35)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/workshop/paces",
+																											schemaPath: "#/properties/workshop/properties/paces/additionalProperties",
+																											keyword: "additionalProperties",
+																											params: { additionalProperty: key35 },
+																											message: "must NOT have additional properties"
+																										}];
+																										return false;
+																									}
+																									if (data188.glue !== void 0) {
+																										let data189 = data188.glue;
+																										if (typeof data189 == "number" && isFinite(data189)) {
+																											if (data189 > 5 || isNaN(data189)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/workshop/paces/glue",
+																													schemaPath: "#/properties/workshop/properties/paces/properties/glue/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 5
+																													},
+																													message: "must be <= 5"
+																												}];
+																												return false;
+																											} else if (data189 < .2 || isNaN(data189)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/workshop/paces/glue",
+																													schemaPath: "#/properties/workshop/properties/paces/properties/glue/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: .2
+																													},
+																													message: "must be >= 0.2"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/workshop/paces/glue",
+																												schemaPath: "#/properties/workshop/properties/paces/properties/glue/type",
+																												keyword: "type",
+																												params: { type: "number" },
+																												message: "must be number"
+																											}];
+																											return false;
+																										}
+																										var valid55 = true;
+																									} else var valid55 = true;
+																									if (valid55) {
+																										if (data188.bake !== void 0) {
+																											let data190 = data188.bake;
+																											if (typeof data190 == "number" && isFinite(data190)) {
+																												if (data190 > 5 || isNaN(data190)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/workshop/paces/bake",
+																														schemaPath: "#/properties/workshop/properties/paces/properties/bake/maximum",
+																														keyword: "maximum",
+																														params: {
+																															comparison: "<=",
+																															limit: 5
+																														},
+																														message: "must be <= 5"
+																													}];
+																													return false;
+																												} else if (data190 < .2 || isNaN(data190)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/workshop/paces/bake",
+																														schemaPath: "#/properties/workshop/properties/paces/properties/bake/minimum",
+																														keyword: "minimum",
+																														params: {
+																															comparison: ">=",
+																															limit: .2
+																														},
+																														message: "must be >= 0.2"
+																													}];
+																													return false;
+																												}
+																											} else {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/workshop/paces/bake",
+																													schemaPath: "#/properties/workshop/properties/paces/properties/bake/type",
+																													keyword: "type",
+																													params: { type: "number" },
+																													message: "must be number"
+																												}];
+																												return false;
+																											}
+																											var valid55 = true;
+																										} else var valid55 = true;
+																										if (valid55) {
+																											if (data188.cake !== void 0) {
+																												let data191 = data188.cake;
+																												if (typeof data191 == "number" && isFinite(data191)) {
+																													if (data191 > 5 || isNaN(data191)) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/workshop/paces/cake",
+																															schemaPath: "#/properties/workshop/properties/paces/properties/cake/maximum",
+																															keyword: "maximum",
+																															params: {
+																																comparison: "<=",
+																																limit: 5
+																															},
+																															message: "must be <= 5"
+																														}];
+																														return false;
+																													} else if (data191 < .2 || isNaN(data191)) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/workshop/paces/cake",
+																															schemaPath: "#/properties/workshop/properties/paces/properties/cake/minimum",
+																															keyword: "minimum",
+																															params: {
+																																comparison: ">=",
+																																limit: .2
+																															},
+																															message: "must be >= 0.2"
+																														}];
+																														return false;
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/workshop/paces/cake",
+																														schemaPath: "#/properties/workshop/properties/paces/properties/cake/type",
+																														keyword: "type",
+																														params: { type: "number" },
+																														message: "must be number"
+																													}];
+																													return false;
+																												}
+																												var valid55 = true;
+																											} else var valid55 = true;
+																											if (valid55) {
+																												if (data188.mix !== void 0) {
+																													let data192 = data188.mix;
+																													if (typeof data192 == "number" && isFinite(data192)) {
+																														if (data192 > 5 || isNaN(data192)) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/portions/weighed/" + i16,
-																																schemaPath: "#/properties/portions/properties/weighed/items/maximum",
+																																instancePath: instancePath + "/workshop/paces/mix",
+																																schemaPath: "#/properties/workshop/properties/paces/properties/mix/maximum",
 																																keyword: "maximum",
 																																params: {
 																																	comparison: "<=",
-																																	limit: 1e4
+																																	limit: 5
 																																},
-																																message: "must be <= 10000"
+																																message: "must be <= 5"
 																															}];
 																															return false;
-																														} else if (data154 < .001 || isNaN(data154)) {
+																														} else if (data192 < .2 || isNaN(data192)) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/portions/weighed/" + i16,
-																																schemaPath: "#/properties/portions/properties/weighed/items/minimum",
+																																instancePath: instancePath + "/workshop/paces/mix",
+																																schemaPath: "#/properties/workshop/properties/paces/properties/mix/minimum",
 																																keyword: "minimum",
 																																params: {
 																																	comparison: ">=",
-																																	limit: .001
+																																	limit: .2
 																																},
-																																message: "must be >= 0.001"
+																																message: "must be >= 0.2"
 																															}];
 																															return false;
 																														}
 																													} else {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/portions/weighed/" + i16,
-																															schemaPath: "#/properties/portions/properties/weighed/items/type",
+																															instancePath: instancePath + "/workshop/paces/mix",
+																															schemaPath: "#/properties/workshop/properties/paces/properties/mix/type",
 																															keyword: "type",
 																															params: { type: "number" },
 																															message: "must be number"
 																														}];
 																														return false;
 																													}
+																													var valid55 = true;
+																												} else var valid55 = true;
+																												if (valid55) {
+																													if (data188.cover !== void 0) {
+																														let data193 = data188.cover;
+																														if (typeof data193 == "number" && isFinite(data193)) {
+																															if (data193 > 5 || isNaN(data193)) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/workshop/paces/cover",
+																																	schemaPath: "#/properties/workshop/properties/paces/properties/cover/maximum",
+																																	keyword: "maximum",
+																																	params: {
+																																		comparison: "<=",
+																																		limit: 5
+																																	},
+																																	message: "must be <= 5"
+																																}];
+																																return false;
+																															} else if (data193 < .2 || isNaN(data193)) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/workshop/paces/cover",
+																																	schemaPath: "#/properties/workshop/properties/paces/properties/cover/minimum",
+																																	keyword: "minimum",
+																																	params: {
+																																		comparison: ">=",
+																																		limit: .2
+																																	},
+																																	message: "must be >= 0.2"
+																																}];
+																																return false;
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/workshop/paces/cover",
+																																schemaPath: "#/properties/workshop/properties/paces/properties/cover/type",
+																																keyword: "type",
+																																params: { type: "number" },
+																																message: "must be number"
+																															}];
+																															return false;
+																														}
+																														var valid55 = true;
+																													} else var valid55 = true;
+																													if (valid55) {
+																														if (data188.bones !== void 0) {
+																															let data194 = data188.bones;
+																															if (typeof data194 == "number" && isFinite(data194)) {
+																																if (data194 > 5 || isNaN(data194)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/workshop/paces/bones",
+																																		schemaPath: "#/properties/workshop/properties/paces/properties/bones/maximum",
+																																		keyword: "maximum",
+																																		params: {
+																																			comparison: "<=",
+																																			limit: 5
+																																		},
+																																		message: "must be <= 5"
+																																	}];
+																																	return false;
+																																} else if (data194 < .2 || isNaN(data194)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/workshop/paces/bones",
+																																		schemaPath: "#/properties/workshop/properties/paces/properties/bones/minimum",
+																																		keyword: "minimum",
+																																		params: {
+																																			comparison: ">=",
+																																			limit: .2
+																																		},
+																																		message: "must be >= 0.2"
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/workshop/paces/bones",
+																																	schemaPath: "#/properties/workshop/properties/paces/properties/bones/type",
+																																	keyword: "type",
+																																	params: { type: "number" },
+																																	message: "must be number"
+																																}];
+																																return false;
+																															}
+																															var valid55 = true;
+																														} else var valid55 = true;
+																														if (valid55) {
+																															if (data188.shape !== void 0) {
+																																let data195 = data188.shape;
+																																if (typeof data195 == "number" && isFinite(data195)) {
+																																	if (data195 > 5 || isNaN(data195)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/workshop/paces/shape",
+																																			schemaPath: "#/properties/workshop/properties/paces/properties/shape/maximum",
+																																			keyword: "maximum",
+																																			params: {
+																																				comparison: "<=",
+																																				limit: 5
+																																			},
+																																			message: "must be <= 5"
+																																		}];
+																																		return false;
+																																	} else if (data195 < .2 || isNaN(data195)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/workshop/paces/shape",
+																																			schemaPath: "#/properties/workshop/properties/paces/properties/shape/minimum",
+																																			keyword: "minimum",
+																																			params: {
+																																				comparison: ">=",
+																																				limit: .2
+																																			},
+																																			message: "must be >= 0.2"
+																																		}];
+																																		return false;
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/workshop/paces/shape",
+																																		schemaPath: "#/properties/workshop/properties/paces/properties/shape/type",
+																																		keyword: "type",
+																																		params: { type: "number" },
+																																		message: "must be number"
+																																	}];
+																																	return false;
+																																}
+																																var valid55 = true;
+																															} else var valid55 = true;
+																															if (valid55) {
+																																if (data188.texture !== void 0) {
+																																	let data196 = data188.texture;
+																																	if (typeof data196 == "number" && isFinite(data196)) {
+																																		if (data196 > 5 || isNaN(data196)) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/workshop/paces/texture",
+																																				schemaPath: "#/properties/workshop/properties/paces/properties/texture/maximum",
+																																				keyword: "maximum",
+																																				params: {
+																																					comparison: "<=",
+																																					limit: 5
+																																				},
+																																				message: "must be <= 5"
+																																			}];
+																																			return false;
+																																		} else if (data196 < .2 || isNaN(data196)) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/workshop/paces/texture",
+																																				schemaPath: "#/properties/workshop/properties/paces/properties/texture/minimum",
+																																				keyword: "minimum",
+																																				params: {
+																																					comparison: ">=",
+																																					limit: .2
+																																				},
+																																				message: "must be >= 0.2"
+																																			}];
+																																			return false;
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/workshop/paces/texture",
+																																			schemaPath: "#/properties/workshop/properties/paces/properties/texture/type",
+																																			keyword: "type",
+																																			params: { type: "number" },
+																																			message: "must be number"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid55 = true;
+																																} else var valid55 = true;
+																																if (valid55) {
+																																	if (data188.join !== void 0) {
+																																		let data197 = data188.join;
+																																		if (typeof data197 == "number" && isFinite(data197)) {
+																																			if (data197 > 5 || isNaN(data197)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/workshop/paces/join",
+																																					schemaPath: "#/properties/workshop/properties/paces/properties/join/maximum",
+																																					keyword: "maximum",
+																																					params: {
+																																						comparison: "<=",
+																																						limit: 5
+																																					},
+																																					message: "must be <= 5"
+																																				}];
+																																				return false;
+																																			} else if (data197 < .2 || isNaN(data197)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/workshop/paces/join",
+																																					schemaPath: "#/properties/workshop/properties/paces/properties/join/minimum",
+																																					keyword: "minimum",
+																																					params: {
+																																						comparison: ">=",
+																																						limit: .2
+																																					},
+																																					message: "must be >= 0.2"
+																																				}];
+																																				return false;
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/workshop/paces/join",
+																																				schemaPath: "#/properties/workshop/properties/paces/properties/join/type",
+																																				keyword: "type",
+																																				params: { type: "number" },
+																																				message: "must be number"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid55 = true;
+																																	} else var valid55 = true;
+																																	if (valid55) {
+																																		if (data188.finish !== void 0) {
+																																			let data198 = data188.finish;
+																																			if (typeof data198 == "number" && isFinite(data198)) {
+																																				if (data198 > 5 || isNaN(data198)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/workshop/paces/finish",
+																																						schemaPath: "#/properties/workshop/properties/paces/properties/finish/maximum",
+																																						keyword: "maximum",
+																																						params: {
+																																							comparison: "<=",
+																																							limit: 5
+																																						},
+																																						message: "must be <= 5"
+																																					}];
+																																					return false;
+																																				} else if (data198 < .2 || isNaN(data198)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/workshop/paces/finish",
+																																						schemaPath: "#/properties/workshop/properties/paces/properties/finish/minimum",
+																																						keyword: "minimum",
+																																						params: {
+																																							comparison: ">=",
+																																							limit: .2
+																																						},
+																																						message: "must be >= 0.2"
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/workshop/paces/finish",
+																																					schemaPath: "#/properties/workshop/properties/paces/properties/finish/type",
+																																					keyword: "type",
+																																					params: { type: "number" },
+																																					message: "must be number"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid55 = true;
+																																		} else var valid55 = true;
+																																		if (valid55) {
+																																			if (data188.pack !== void 0) {
+																																				let data199 = data188.pack;
+																																				if (typeof data199 == "number" && isFinite(data199)) {
+																																					if (data199 > 5 || isNaN(data199)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/workshop/paces/pack",
+																																							schemaPath: "#/properties/workshop/properties/paces/properties/pack/maximum",
+																																							keyword: "maximum",
+																																							params: {
+																																								comparison: "<=",
+																																								limit: 5
+																																							},
+																																							message: "must be <= 5"
+																																						}];
+																																						return false;
+																																					} else if (data199 < .2 || isNaN(data199)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/workshop/paces/pack",
+																																							schemaPath: "#/properties/workshop/properties/paces/properties/pack/minimum",
+																																							keyword: "minimum",
+																																							params: {
+																																								comparison: ">=",
+																																								limit: .2
+																																							},
+																																							message: "must be >= 0.2"
+																																						}];
+																																						return false;
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/workshop/paces/pack",
+																																						schemaPath: "#/properties/workshop/properties/paces/properties/pack/type",
+																																						keyword: "type",
+																																						params: { type: "number" },
+																																						message: "must be number"
+																																					}];
+																																					return false;
+																																				}
+																																				var valid55 = true;
+																																			} else var valid55 = true;
+																																		}
+																																	}
+																																}
+																															}
+																														}
+																													}
 																												}
 																											}
-																										} else {
-																											validate20.errors = [{
-																												instancePath: instancePath + "/portions/weighed",
-																												schemaPath: "#/properties/portions/properties/weighed/type",
-																												keyword: "type",
-																												params: { type: "array" },
-																												message: "must be array"
-																											}];
-																											return false;
 																										}
-																										var valid40 = true;
-																									} else var valid40 = true;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/workshop/paces",
+																										schemaPath: "#/properties/workshop/properties/paces/type",
+																										keyword: "type",
+																										params: { type: "object" },
+																										message: "must be object"
+																									}];
+																									return false;
 																								}
-																							}
+																								var valid47 = true;
+																							} else var valid47 = true;
 																						}
 																					}
 																				}
 																			}
 																		} else {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/portions",
-																				schemaPath: "#/properties/portions/type",
+																				instancePath: instancePath + "/workshop",
+																				schemaPath: "#/properties/workshop/type",
 																				keyword: "type",
 																				params: { type: "object" },
 																				message: "must be object"
@@ -6470,109 +9105,2154 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		var valid0 = true;
 																	} else var valid0 = true;
 																	if (valid0) {
-																		if (data.stack !== void 0) {
-																			let data155 = data.stack;
-																			if (data155 && typeof data155 == "object" && !Array.isArray(data155)) {
-																				let missing23;
-																				if (data155.thread === void 0 && (missing23 = "thread") || data155.items === void 0 && (missing23 = "items")) {
+																		if (data.cake !== void 0) {
+																			let data200 = data.cake;
+																			if (data200 && typeof data200 == "object" && !Array.isArray(data200)) {
+																				let missing29;
+																				if (data200.batter === void 0 && (missing29 = "batter") || data200.layer === void 0 && (missing29 = "layer") || data200.filling === void 0 && (missing29 = "filling") || data200.fillingThickness === void 0 && (missing29 = "fillingThickness") || data200.coat === void 0 && (missing29 = "coat") || data200.coatThickness === void 0 && (missing29 = "coatThickness") || data200.tins === void 0 && (missing29 = "tins") || data200.chill === void 0 && (missing29 = "chill") || data200.tiers === void 0 && (missing29 = "tiers")) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/stack",
-																						schemaPath: "#/properties/stack/required",
+																						instancePath: instancePath + "/cake",
+																						schemaPath: "#/properties/cake/required",
 																						keyword: "required",
-																						params: { missingProperty: missing23 },
-																						message: "must have required property '" + missing23 + "'"
+																						params: { missingProperty: missing29 },
+																						message: "must have required property '" + missing29 + "'"
 																					}];
 																					return false;
 																				} else {
-																					for (const key26 in data155) if (!(key26 === "thread" || key26 === "items" || key26 === "cutAt")) {
+																					for (const key36 in data200) if (!func1.call(schema31.properties.cake.properties, key36)) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/stack",
-																							schemaPath: "#/properties/stack/additionalProperties",
+																							instancePath: instancePath + "/cake",
+																							schemaPath: "#/properties/cake/additionalProperties",
 																							keyword: "additionalProperties",
-																							params: { additionalProperty: key26 },
+																							params: { additionalProperty: key36 },
 																							message: "must NOT have additional properties"
 																						}];
 																						return false;
 																					}
-																					if (data155.thread !== void 0) {
-																						let data156 = data155.thread;
-																						if (!(typeof data156 == "number" && !(data156 % 1) && !isNaN(data156) && isFinite(data156))) {
+																					if (data200.batter !== void 0) {
+																						let data201 = data200.batter;
+																						if (typeof data201 !== "string") {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/stack/thread",
-																								schemaPath: "#/properties/stack/properties/thread/type",
+																								instancePath: instancePath + "/cake/batter",
+																								schemaPath: "#/properties/cake/properties/batter/type",
 																								keyword: "type",
-																								params: { type: "integer" },
-																								message: "must be integer"
+																								params: { type: "string" },
+																								message: "must be string"
 																							}];
 																							return false;
 																						}
-																						if (!(data156 === 6 || data156 === 8 || data156 === 10 || data156 === 12)) {
+																						if (!(data201 === "firm" || data201 === "sponge")) {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/stack/thread",
-																								schemaPath: "#/properties/stack/properties/thread/enum",
+																								instancePath: instancePath + "/cake/batter",
+																								schemaPath: "#/properties/cake/properties/batter/enum",
 																								keyword: "enum",
-																								params: { allowedValues: schema31.properties.stack.properties.thread.enum },
+																								params: { allowedValues: schema31.properties.cake.properties.batter.enum },
 																								message: "must be equal to one of the allowed values"
 																							}];
 																							return false;
 																						}
-																						var valid42 = true;
-																					} else var valid42 = true;
-																					if (valid42) {
-																						if (data155.items !== void 0) {
-																							let data157 = data155.items;
-																							if (Array.isArray(data157)) {
-																								if (data157.length > 40) {
+																						var valid56 = true;
+																					} else var valid56 = true;
+																					if (valid56) {
+																						if (data200.density !== void 0) {
+																							let data202 = data200.density;
+																							if (typeof data202 == "number" && isFinite(data202)) {
+																								if (data202 > 1.7 || isNaN(data202)) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/stack/items",
-																										schemaPath: "#/properties/stack/properties/items/maxItems",
-																										keyword: "maxItems",
-																										params: { limit: 40 },
-																										message: "must NOT have more than 40 items"
+																										instancePath: instancePath + "/cake/density",
+																										schemaPath: "#/properties/cake/properties/density/maximum",
+																										keyword: "maximum",
+																										params: {
+																											comparison: "<=",
+																											limit: 1.7
+																										},
+																										message: "must be <= 1.7"
 																									}];
 																									return false;
-																								} else if (data157.length < 0) {
+																								} else if (data202 < .1 || isNaN(data202)) {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/stack/items",
-																										schemaPath: "#/properties/stack/properties/items/minItems",
+																										instancePath: instancePath + "/cake/density",
+																										schemaPath: "#/properties/cake/properties/density/minimum",
+																										keyword: "minimum",
+																										params: {
+																											comparison: ">=",
+																											limit: .1
+																										},
+																										message: "must be >= 0.1"
+																									}];
+																									return false;
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/cake/density",
+																									schemaPath: "#/properties/cake/properties/density/type",
+																									keyword: "type",
+																									params: { type: "number" },
+																									message: "must be number"
+																								}];
+																								return false;
+																							}
+																							var valid56 = true;
+																						} else var valid56 = true;
+																						if (valid56) {
+																							if (data200.layer !== void 0) {
+																								let data203 = data200.layer;
+																								if (typeof data203 == "number" && isFinite(data203)) {
+																									if (data203 > 200 || isNaN(data203)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/cake/layer",
+																											schemaPath: "#/properties/cake/properties/layer/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 200
+																											},
+																											message: "must be <= 200"
+																										}];
+																										return false;
+																									} else if (data203 < 5 || isNaN(data203)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/cake/layer",
+																											schemaPath: "#/properties/cake/properties/layer/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: 5
+																											},
+																											message: "must be >= 5"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/cake/layer",
+																										schemaPath: "#/properties/cake/properties/layer/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid56 = true;
+																							} else var valid56 = true;
+																							if (valid56) {
+																								if (data200.filling !== void 0) {
+																									let data204 = data200.filling;
+																									if (typeof data204 !== "string") {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/cake/filling",
+																											schemaPath: "#/properties/cake/properties/filling/type",
+																											keyword: "type",
+																											params: { type: "string" },
+																											message: "must be string"
+																										}];
+																										return false;
+																									}
+																									if (!(data204 === "buttercream" || data204 === "ganacheDark" || data204 === "ganacheWhite")) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/cake/filling",
+																											schemaPath: "#/properties/cake/properties/filling/enum",
+																											keyword: "enum",
+																											params: { allowedValues: schema31.properties.cake.properties.filling.enum },
+																											message: "must be equal to one of the allowed values"
+																										}];
+																										return false;
+																									}
+																									var valid56 = true;
+																								} else var valid56 = true;
+																								if (valid56) {
+																									if (data200.fillingThickness !== void 0) {
+																										let data205 = data200.fillingThickness;
+																										if (typeof data205 == "number" && isFinite(data205)) {
+																											if (data205 > 50 || isNaN(data205)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/cake/fillingThickness",
+																													schemaPath: "#/properties/cake/properties/fillingThickness/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 50
+																													},
+																													message: "must be <= 50"
+																												}];
+																												return false;
+																											} else if (data205 < 0 || isNaN(data205)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/cake/fillingThickness",
+																													schemaPath: "#/properties/cake/properties/fillingThickness/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: 0
+																													},
+																													message: "must be >= 0"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/cake/fillingThickness",
+																												schemaPath: "#/properties/cake/properties/fillingThickness/type",
+																												keyword: "type",
+																												params: { type: "number" },
+																												message: "must be number"
+																											}];
+																											return false;
+																										}
+																										var valid56 = true;
+																									} else var valid56 = true;
+																									if (valid56) {
+																										if (data200.coat !== void 0) {
+																											let data206 = data200.coat;
+																											if (typeof data206 !== "string") {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/cake/coat",
+																													schemaPath: "#/properties/cake/properties/coat/type",
+																													keyword: "type",
+																													params: { type: "string" },
+																													message: "must be string"
+																												}];
+																												return false;
+																											}
+																											if (!(data206 === "buttercream" || data206 === "ganacheDark" || data206 === "ganacheWhite")) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/cake/coat",
+																													schemaPath: "#/properties/cake/properties/coat/enum",
+																													keyword: "enum",
+																													params: { allowedValues: schema31.properties.cake.properties.coat.enum },
+																													message: "must be equal to one of the allowed values"
+																												}];
+																												return false;
+																											}
+																											var valid56 = true;
+																										} else var valid56 = true;
+																										if (valid56) {
+																											if (data200.coatThickness !== void 0) {
+																												let data207 = data200.coatThickness;
+																												if (typeof data207 == "number" && isFinite(data207)) {
+																													if (data207 > 30 || isNaN(data207)) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/cake/coatThickness",
+																															schemaPath: "#/properties/cake/properties/coatThickness/maximum",
+																															keyword: "maximum",
+																															params: {
+																																comparison: "<=",
+																																limit: 30
+																															},
+																															message: "must be <= 30"
+																														}];
+																														return false;
+																													} else if (data207 < 0 || isNaN(data207)) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/cake/coatThickness",
+																															schemaPath: "#/properties/cake/properties/coatThickness/minimum",
+																															keyword: "minimum",
+																															params: {
+																																comparison: ">=",
+																																limit: 0
+																															},
+																															message: "must be >= 0"
+																														}];
+																														return false;
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/cake/coatThickness",
+																														schemaPath: "#/properties/cake/properties/coatThickness/type",
+																														keyword: "type",
+																														params: { type: "number" },
+																														message: "must be number"
+																													}];
+																													return false;
+																												}
+																												var valid56 = true;
+																											} else var valid56 = true;
+																											if (valid56) {
+																												if (data200.tins !== void 0) {
+																													let data208 = data200.tins;
+																													if (Array.isArray(data208)) {
+																														if (data208.length > 30) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/cake/tins",
+																																schemaPath: "#/properties/cake/properties/tins/maxItems",
+																																keyword: "maxItems",
+																																params: { limit: 30 },
+																																message: "must NOT have more than 30 items"
+																															}];
+																															return false;
+																														} else if (data208.length < 0) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/cake/tins",
+																																schemaPath: "#/properties/cake/properties/tins/minItems",
+																																keyword: "minItems",
+																																params: { limit: 0 },
+																																message: "must NOT have fewer than 0 items"
+																															}];
+																															return false;
+																														} else {
+																															const len21 = data208.length;
+																															for (let i21 = 0; i21 < len21; i21++) {
+																																let data209 = data208[i21];
+																																if (typeof data209 == "number" && isFinite(data209)) {
+																																	if (data209 > 800 || isNaN(data209)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/cake/tins/" + i21,
+																																			schemaPath: "#/properties/cake/properties/tins/items/maximum",
+																																			keyword: "maximum",
+																																			params: {
+																																				comparison: "<=",
+																																				limit: 800
+																																			},
+																																			message: "must be <= 800"
+																																		}];
+																																		return false;
+																																	} else if (data209 < 40 || isNaN(data209)) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/cake/tins/" + i21,
+																																			schemaPath: "#/properties/cake/properties/tins/items/minimum",
+																																			keyword: "minimum",
+																																			params: {
+																																				comparison: ">=",
+																																				limit: 40
+																																			},
+																																			message: "must be >= 40"
+																																		}];
+																																		return false;
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/cake/tins/" + i21,
+																																		schemaPath: "#/properties/cake/properties/tins/items/type",
+																																		keyword: "type",
+																																		params: { type: "number" },
+																																		message: "must be number"
+																																	}];
+																																	return false;
+																																}
+																															}
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/cake/tins",
+																															schemaPath: "#/properties/cake/properties/tins/type",
+																															keyword: "type",
+																															params: { type: "array" },
+																															message: "must be array"
+																														}];
+																														return false;
+																													}
+																													var valid56 = true;
+																												} else var valid56 = true;
+																												if (valid56) {
+																													if (data200.chill !== void 0) {
+																														let data210 = data200.chill;
+																														if (data210 && typeof data210 == "object" && !Array.isArray(data210)) {
+																															let missing30;
+																															if (data210.where === void 0 && (missing30 = "where") || data210.hours === void 0 && (missing30 = "hours")) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/cake/chill",
+																																	schemaPath: "#/properties/cake/properties/chill/required",
+																																	keyword: "required",
+																																	params: { missingProperty: missing30 },
+																																	message: "must have required property '" + missing30 + "'"
+																																}];
+																																return false;
+																															} else {
+																																for (const key37 in data210) if (!(key37 === "where" || key37 === "hours")) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/cake/chill",
+																																		schemaPath: "#/properties/cake/properties/chill/additionalProperties",
+																																		keyword: "additionalProperties",
+																																		params: { additionalProperty: key37 },
+																																		message: "must NOT have additional properties"
+																																	}];
+																																	return false;
+																																}
+																																if (data210.where !== void 0) {
+																																	let data211 = data210.where;
+																																	if (typeof data211 !== "string") {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/cake/chill/where",
+																																			schemaPath: "#/properties/cake/properties/chill/properties/where/type",
+																																			keyword: "type",
+																																			params: { type: "string" },
+																																			message: "must be string"
+																																		}];
+																																		return false;
+																																	}
+																																	if (!(data211 === "room" || data211 === "fridge" || data211 === "freezer")) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/cake/chill/where",
+																																			schemaPath: "#/properties/cake/properties/chill/properties/where/enum",
+																																			keyword: "enum",
+																																			params: { allowedValues: schema31.properties.cake.properties.chill.properties.where.enum },
+																																			message: "must be equal to one of the allowed values"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid58 = true;
+																																} else var valid58 = true;
+																																if (valid58) {
+																																	if (data210.hours !== void 0) {
+																																		let data212 = data210.hours;
+																																		if (typeof data212 == "number" && isFinite(data212)) {
+																																			if (data212 > 96 || isNaN(data212)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/cake/chill/hours",
+																																					schemaPath: "#/properties/cake/properties/chill/properties/hours/maximum",
+																																					keyword: "maximum",
+																																					params: {
+																																						comparison: "<=",
+																																						limit: 96
+																																					},
+																																					message: "must be <= 96"
+																																				}];
+																																				return false;
+																																			} else if (data212 < 0 || isNaN(data212)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/cake/chill/hours",
+																																					schemaPath: "#/properties/cake/properties/chill/properties/hours/minimum",
+																																					keyword: "minimum",
+																																					params: {
+																																						comparison: ">=",
+																																						limit: 0
+																																					},
+																																					message: "must be >= 0"
+																																				}];
+																																				return false;
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/cake/chill/hours",
+																																				schemaPath: "#/properties/cake/properties/chill/properties/hours/type",
+																																				keyword: "type",
+																																				params: { type: "number" },
+																																				message: "must be number"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid58 = true;
+																																	} else var valid58 = true;
+																																}
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/cake/chill",
+																																schemaPath: "#/properties/cake/properties/chill/type",
+																																keyword: "type",
+																																params: { type: "object" },
+																																message: "must be object"
+																															}];
+																															return false;
+																														}
+																														var valid56 = true;
+																													} else var valid56 = true;
+																													if (valid56) {
+																														if (data200.tiers !== void 0) {
+																															let data213 = data200.tiers;
+																															if (Array.isArray(data213)) {
+																																if (data213.length > 12) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/cake/tiers",
+																																		schemaPath: "#/properties/cake/properties/tiers/maxItems",
+																																		keyword: "maxItems",
+																																		params: { limit: 12 },
+																																		message: "must NOT have more than 12 items"
+																																	}];
+																																	return false;
+																																} else if (data213.length < 0) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/cake/tiers",
+																																		schemaPath: "#/properties/cake/properties/tiers/minItems",
+																																		keyword: "minItems",
+																																		params: { limit: 0 },
+																																		message: "must NOT have fewer than 0 items"
+																																	}];
+																																	return false;
+																																} else {
+																																	const len22 = data213.length;
+																																	for (let i22 = 0; i22 < len22; i22++) {
+																																		let data214 = data213[i22];
+																																		if (data214 && typeof data214 == "object" && !Array.isArray(data214)) {
+																																			let missing31;
+																																			if (data214.id === void 0 && (missing31 = "id") || data214.name === void 0 && (missing31 = "name") || data214.shape === void 0 && (missing31 = "shape") || data214.width === void 0 && (missing31 = "width") || data214.height === void 0 && (missing31 = "height") || data214.cover === void 0 && (missing31 = "cover")) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/cake/tiers/" + i22,
+																																					schemaPath: "#/properties/cake/properties/tiers/items/required",
+																																					keyword: "required",
+																																					params: { missingProperty: missing31 },
+																																					message: "must have required property '" + missing31 + "'"
+																																				}];
+																																				return false;
+																																			} else {
+																																				for (const key38 in data214) if (!(key38 === "id" || key38 === "name" || key38 === "shape" || key38 === "width" || key38 === "height" || key38 === "cover" || key38 === "board" || key38 === "posts")) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/cake/tiers/" + i22,
+																																						schemaPath: "#/properties/cake/properties/tiers/items/additionalProperties",
+																																						keyword: "additionalProperties",
+																																						params: { additionalProperty: key38 },
+																																						message: "must NOT have additional properties"
+																																					}];
+																																					return false;
+																																				}
+																																				if (data214.id !== void 0) {
+																																					let data215 = data214.id;
+																																					if (typeof data215 === "string") {
+																																						if (!pattern5.test(data215)) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/cake/tiers/" + i22 + "/id",
+																																								schemaPath: "#/properties/cake/properties/tiers/items/properties/id/pattern",
+																																								keyword: "pattern",
+																																								params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																								message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																							}];
+																																							return false;
+																																						}
+																																					} else {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/cake/tiers/" + i22 + "/id",
+																																							schemaPath: "#/properties/cake/properties/tiers/items/properties/id/type",
+																																							keyword: "type",
+																																							params: { type: "string" },
+																																							message: "must be string"
+																																						}];
+																																						return false;
+																																					}
+																																					var valid60 = true;
+																																				} else var valid60 = true;
+																																				if (valid60) {
+																																					if (data214.name !== void 0) {
+																																						let data216 = data214.name;
+																																						if (typeof data216 === "string") {
+																																							if (func2(data216) > 120) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/cake/tiers/" + i22 + "/name",
+																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/name/maxLength",
+																																									keyword: "maxLength",
+																																									params: { limit: 120 },
+																																									message: "must NOT have more than 120 characters"
+																																								}];
+																																								return false;
+																																							} else if (func2(data216) < 1) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/cake/tiers/" + i22 + "/name",
+																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/name/minLength",
+																																									keyword: "minLength",
+																																									params: { limit: 1 },
+																																									message: "must NOT have fewer than 1 characters"
+																																								}];
+																																								return false;
+																																							}
+																																						} else {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/cake/tiers/" + i22 + "/name",
+																																								schemaPath: "#/properties/cake/properties/tiers/items/properties/name/type",
+																																								keyword: "type",
+																																								params: { type: "string" },
+																																								message: "must be string"
+																																							}];
+																																							return false;
+																																						}
+																																						var valid60 = true;
+																																					} else var valid60 = true;
+																																					if (valid60) {
+																																						if (data214.shape !== void 0) {
+																																							let data217 = data214.shape;
+																																							if (typeof data217 !== "string") {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/cake/tiers/" + i22 + "/shape",
+																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/type",
+																																									keyword: "type",
+																																									params: { type: "string" },
+																																									message: "must be string"
+																																								}];
+																																								return false;
+																																							}
+																																							if (!(data217 === "round" || data217 === "square")) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/cake/tiers/" + i22 + "/shape",
+																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/enum",
+																																									keyword: "enum",
+																																									params: { allowedValues: schema31.properties.cake.properties.tiers.items.properties.shape.enum },
+																																									message: "must be equal to one of the allowed values"
+																																								}];
+																																								return false;
+																																							}
+																																							var valid60 = true;
+																																						} else var valid60 = true;
+																																						if (valid60) {
+																																							if (data214.width !== void 0) {
+																																								let data218 = data214.width;
+																																								if (typeof data218 == "number" && isFinite(data218)) {
+																																									if (data218 > 800 || isNaN(data218)) {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/cake/tiers/" + i22 + "/width",
+																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/width/maximum",
+																																											keyword: "maximum",
+																																											params: {
+																																												comparison: "<=",
+																																												limit: 800
+																																											},
+																																											message: "must be <= 800"
+																																										}];
+																																										return false;
+																																									} else if (data218 < 40 || isNaN(data218)) {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/cake/tiers/" + i22 + "/width",
+																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/width/minimum",
+																																											keyword: "minimum",
+																																											params: {
+																																												comparison: ">=",
+																																												limit: 40
+																																											},
+																																											message: "must be >= 40"
+																																										}];
+																																										return false;
+																																									}
+																																								} else {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/cake/tiers/" + i22 + "/width",
+																																										schemaPath: "#/properties/cake/properties/tiers/items/properties/width/type",
+																																										keyword: "type",
+																																										params: { type: "number" },
+																																										message: "must be number"
+																																									}];
+																																									return false;
+																																								}
+																																								var valid60 = true;
+																																							} else var valid60 = true;
+																																							if (valid60) {
+																																								if (data214.height !== void 0) {
+																																									let data219 = data214.height;
+																																									if (typeof data219 == "number" && isFinite(data219)) {
+																																										if (data219 > 400 || isNaN(data219)) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/cake/tiers/" + i22 + "/height",
+																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/height/maximum",
+																																												keyword: "maximum",
+																																												params: {
+																																													comparison: "<=",
+																																													limit: 400
+																																												},
+																																												message: "must be <= 400"
+																																											}];
+																																											return false;
+																																										} else if (data219 < 20 || isNaN(data219)) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/cake/tiers/" + i22 + "/height",
+																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/height/minimum",
+																																												keyword: "minimum",
+																																												params: {
+																																													comparison: ">=",
+																																													limit: 20
+																																												},
+																																												message: "must be >= 20"
+																																											}];
+																																											return false;
+																																										}
+																																									} else {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/cake/tiers/" + i22 + "/height",
+																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/height/type",
+																																											keyword: "type",
+																																											params: { type: "number" },
+																																											message: "must be number"
+																																										}];
+																																										return false;
+																																									}
+																																									var valid60 = true;
+																																								} else var valid60 = true;
+																																								if (valid60) {
+																																									if (data214.cover !== void 0) {
+																																										let data220 = data214.cover;
+																																										if (data220 && typeof data220 == "object" && !Array.isArray(data220)) {
+																																											let missing32;
+																																											if (data220.thickness === void 0 && (missing32 = "thickness") || data220.blend === void 0 && (missing32 = "blend") || data220.colour === void 0 && (missing32 = "colour")) {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/cake/tiers/" + i22 + "/cover",
+																																													schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/required",
+																																													keyword: "required",
+																																													params: { missingProperty: missing32 },
+																																													message: "must have required property '" + missing32 + "'"
+																																												}];
+																																												return false;
+																																											} else {
+																																												for (const key39 in data220) if (!(key39 === "thickness" || key39 === "blend" || key39 === "colour")) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/cake/tiers/" + i22 + "/cover",
+																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/additionalProperties",
+																																														keyword: "additionalProperties",
+																																														params: { additionalProperty: key39 },
+																																														message: "must NOT have additional properties"
+																																													}];
+																																													return false;
+																																												}
+																																												if (data220.thickness !== void 0) {
+																																													let data221 = data220.thickness;
+																																													if (typeof data221 == "number" && isFinite(data221)) {
+																																														if (data221 > 20 || isNaN(data221)) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/thickness",
+																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/maximum",
+																																																keyword: "maximum",
+																																																params: {
+																																																	comparison: "<=",
+																																																	limit: 20
+																																																},
+																																																message: "must be <= 20"
+																																															}];
+																																															return false;
+																																														} else if (data221 < 1 || isNaN(data221)) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/thickness",
+																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/minimum",
+																																																keyword: "minimum",
+																																																params: {
+																																																	comparison: ">=",
+																																																	limit: 1
+																																																},
+																																																message: "must be >= 1"
+																																															}];
+																																															return false;
+																																														}
+																																													} else {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/thickness",
+																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/type",
+																																															keyword: "type",
+																																															params: { type: "number" },
+																																															message: "must be number"
+																																														}];
+																																														return false;
+																																													}
+																																													var valid61 = true;
+																																												} else var valid61 = true;
+																																												if (valid61) {
+																																													if (data220.blend !== void 0) {
+																																														let data222 = data220.blend;
+																																														if (typeof data222 === "string") {
+																																															if (!pattern5.test(data222)) {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/blend",
+																																																	schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/blend/pattern",
+																																																	keyword: "pattern",
+																																																	params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																																	message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																																}];
+																																																return false;
+																																															}
+																																														} else {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/blend",
+																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/blend/type",
+																																																keyword: "type",
+																																																params: { type: "string" },
+																																																message: "must be string"
+																																															}];
+																																															return false;
+																																														}
+																																														var valid61 = true;
+																																													} else var valid61 = true;
+																																													if (valid61) {
+																																														if (data220.colour !== void 0) {
+																																															let data223 = data220.colour;
+																																															if (typeof data223 === "string") {
+																																																if (!pattern5.test(data223)) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/colour",
+																																																		schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/colour/pattern",
+																																																		keyword: "pattern",
+																																																		params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																																		message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																																	}];
+																																																	return false;
+																																																}
+																																															} else {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/colour",
+																																																	schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/colour/type",
+																																																	keyword: "type",
+																																																	params: { type: "string" },
+																																																	message: "must be string"
+																																																}];
+																																																return false;
+																																															}
+																																															var valid61 = true;
+																																														} else var valid61 = true;
+																																													}
+																																												}
+																																											}
+																																										} else {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/cake/tiers/" + i22 + "/cover",
+																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/type",
+																																												keyword: "type",
+																																												params: { type: "object" },
+																																												message: "must be object"
+																																											}];
+																																											return false;
+																																										}
+																																										var valid60 = true;
+																																									} else var valid60 = true;
+																																									if (valid60) {
+																																										if (data214.board !== void 0) {
+																																											let data224 = data214.board;
+																																											if (data224 && typeof data224 == "object" && !Array.isArray(data224)) {
+																																												let missing33;
+																																												if (data224.kind === void 0 && (missing33 = "kind") || data224.width === void 0 && (missing33 = "width")) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/cake/tiers/" + i22 + "/board",
+																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/board/required",
+																																														keyword: "required",
+																																														params: { missingProperty: missing33 },
+																																														message: "must have required property '" + missing33 + "'"
+																																													}];
+																																													return false;
+																																												} else {
+																																													for (const key40 in data224) if (!(key40 === "kind" || key40 === "width")) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/cake/tiers/" + i22 + "/board",
+																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/board/additionalProperties",
+																																															keyword: "additionalProperties",
+																																															params: { additionalProperty: key40 },
+																																															message: "must NOT have additional properties"
+																																														}];
+																																														return false;
+																																													}
+																																													if (data224.kind !== void 0) {
+																																														let data225 = data224.kind;
+																																														if (typeof data225 !== "string") {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/board/kind",
+																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/board/properties/kind/type",
+																																																keyword: "type",
+																																																params: { type: "string" },
+																																																message: "must be string"
+																																															}];
+																																															return false;
+																																														}
+																																														if (!(data225 === "card" || data225 === "drum" || data225 === "foam" || data225 === "ply6" || data225 === "mdf6" || data225 === "mdf12" || data225 === "acrylic")) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/board/kind",
+																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/board/properties/kind/enum",
+																																																keyword: "enum",
+																																																params: { allowedValues: schema31.properties.cake.properties.tiers.items.properties.board.properties.kind.enum },
+																																																message: "must be equal to one of the allowed values"
+																																															}];
+																																															return false;
+																																														}
+																																														var valid62 = true;
+																																													} else var valid62 = true;
+																																													if (valid62) {
+																																														if (data224.width !== void 0) {
+																																															let data226 = data224.width;
+																																															if (typeof data226 == "number" && isFinite(data226)) {
+																																																if (data226 > 900 || isNaN(data226)) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/cake/tiers/" + i22 + "/board/width",
+																																																		schemaPath: "#/properties/cake/properties/tiers/items/properties/board/properties/width/maximum",
+																																																		keyword: "maximum",
+																																																		params: {
+																																																			comparison: "<=",
+																																																			limit: 900
+																																																		},
+																																																		message: "must be <= 900"
+																																																	}];
+																																																	return false;
+																																																} else if (data226 < 30 || isNaN(data226)) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/cake/tiers/" + i22 + "/board/width",
+																																																		schemaPath: "#/properties/cake/properties/tiers/items/properties/board/properties/width/minimum",
+																																																		keyword: "minimum",
+																																																		params: {
+																																																			comparison: ">=",
+																																																			limit: 30
+																																																		},
+																																																		message: "must be >= 30"
+																																																	}];
+																																																	return false;
+																																																}
+																																															} else {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/cake/tiers/" + i22 + "/board/width",
+																																																	schemaPath: "#/properties/cake/properties/tiers/items/properties/board/properties/width/type",
+																																																	keyword: "type",
+																																																	params: { type: "number" },
+																																																	message: "must be number"
+																																																}];
+																																																return false;
+																																															}
+																																															var valid62 = true;
+																																														} else var valid62 = true;
+																																													}
+																																												}
+																																											} else {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/cake/tiers/" + i22 + "/board",
+																																													schemaPath: "#/properties/cake/properties/tiers/items/properties/board/type",
+																																													keyword: "type",
+																																													params: { type: "object" },
+																																													message: "must be object"
+																																												}];
+																																												return false;
+																																											}
+																																											var valid60 = true;
+																																										} else var valid60 = true;
+																																										if (valid60) {
+																																											if (data214.posts !== void 0) {
+																																												let data227 = data214.posts;
+																																												if (data227 && typeof data227 == "object" && !Array.isArray(data227)) {
+																																													let missing34;
+																																													if (data227.stock === void 0 && (missing34 = "stock") || data227.number === void 0 && (missing34 = "number")) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/cake/tiers/" + i22 + "/posts",
+																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/required",
+																																															keyword: "required",
+																																															params: { missingProperty: missing34 },
+																																															message: "must have required property '" + missing34 + "'"
+																																														}];
+																																														return false;
+																																													} else {
+																																														for (const key41 in data227) if (!(key41 === "stock" || key41 === "number")) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/posts",
+																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/additionalProperties",
+																																																keyword: "additionalProperties",
+																																																params: { additionalProperty: key41 },
+																																																message: "must NOT have additional properties"
+																																															}];
+																																															return false;
+																																														}
+																																														if (data227.stock !== void 0) {
+																																															let data228 = data227.stock;
+																																															if (typeof data228 !== "string") {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/stock",
+																																																	schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/stock/type",
+																																																	keyword: "type",
+																																																	params: { type: "string" },
+																																																	message: "must be string"
+																																																}];
+																																																return false;
+																																															}
+																																															if (!(data228 === "spaghetti18" || data228 === "cocktail2" || data228 === "skewer3" || data228 === "wire26" || data228 === "wire24" || data228 === "wire22" || data228 === "wire20" || data228 === "wire18" || data228 === "paper4" || data228 === "skewer4" || data228 === "straw12" || data228 === "dowel6" || data228 === "dowel8" || data228 === "hollow16" || data228 === "dowel10" || data228 === "dowel12" || data228 === "armature3" || data228 === "armature6" || data228 === "copper6" || data228 === "copper8" || data228 === "copper10" || data228 === "m6" || data228 === "m8" || data228 === "m10" || data228 === "m12" || data228 === "stainless6" || data228 === "stainless10" || data228 === "stainless12")) {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/stock",
+																																																	schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/stock/enum",
+																																																	keyword: "enum",
+																																																	params: { allowedValues: schema31.properties.cake.properties.tiers.items.properties.posts.properties.stock.enum },
+																																																	message: "must be equal to one of the allowed values"
+																																																}];
+																																																return false;
+																																															}
+																																															var valid63 = true;
+																																														} else var valid63 = true;
+																																														if (valid63) {
+																																															if (data227.number !== void 0) {
+																																																let data229 = data227.number;
+																																																if (!(typeof data229 == "number" && !(data229 % 1) && !isNaN(data229) && isFinite(data229))) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/number",
+																																																		schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/type",
+																																																		keyword: "type",
+																																																		params: { type: "integer" },
+																																																		message: "must be integer"
+																																																	}];
+																																																	return false;
+																																																}
+																																																if (typeof data229 == "number" && isFinite(data229)) {
+																																																	if (data229 > 12 || isNaN(data229)) {
+																																																		validate20.errors = [{
+																																																			instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/number",
+																																																			schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/maximum",
+																																																			keyword: "maximum",
+																																																			params: {
+																																																				comparison: "<=",
+																																																				limit: 12
+																																																			},
+																																																			message: "must be <= 12"
+																																																		}];
+																																																		return false;
+																																																	} else if (data229 < 1 || isNaN(data229)) {
+																																																		validate20.errors = [{
+																																																			instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/number",
+																																																			schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/minimum",
+																																																			keyword: "minimum",
+																																																			params: {
+																																																				comparison: ">=",
+																																																				limit: 1
+																																																			},
+																																																			message: "must be >= 1"
+																																																		}];
+																																																		return false;
+																																																	}
+																																																}
+																																																var valid63 = true;
+																																															} else var valid63 = true;
+																																														}
+																																													}
+																																												} else {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/cake/tiers/" + i22 + "/posts",
+																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/type",
+																																														keyword: "type",
+																																														params: { type: "object" },
+																																														message: "must be object"
+																																													}];
+																																													return false;
+																																												}
+																																												var valid60 = true;
+																																											} else var valid60 = true;
+																																										}
+																																									}
+																																								}
+																																							}
+																																						}
+																																					}
+																																				}
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/cake/tiers/" + i22,
+																																				schemaPath: "#/properties/cake/properties/tiers/items/type",
+																																				keyword: "type",
+																																				params: { type: "object" },
+																																				message: "must be object"
+																																			}];
+																																			return false;
+																																		}
+																																	}
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/cake/tiers",
+																																	schemaPath: "#/properties/cake/properties/tiers/type",
+																																	keyword: "type",
+																																	params: { type: "array" },
+																																	message: "must be array"
+																																}];
+																																return false;
+																															}
+																															var valid56 = true;
+																														} else var valid56 = true;
+																													}
+																												}
+																											}
+																										}
+																									}
+																								}
+																							}
+																						}
+																					}
+																				}
+																			} else {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/cake",
+																					schemaPath: "#/properties/cake/type",
+																					keyword: "type",
+																					params: { type: "object" },
+																					message: "must be object"
+																				}];
+																				return false;
+																			}
+																			var valid0 = true;
+																		} else var valid0 = true;
+																		if (valid0) {
+																			if (data.portions !== void 0) {
+																				let data230 = data.portions;
+																				if (data230 && typeof data230 == "object" && !Array.isArray(data230)) {
+																					let missing35;
+																					if (data230.piece === void 0 && (missing35 = "piece") || data230.target === void 0 && (missing35 = "target") || data230.within === void 0 && (missing35 = "within") || data230.step === void 0 && (missing35 = "step") || data230.caseWidth === void 0 && (missing35 = "caseWidth") || data230.weighed === void 0 && (missing35 = "weighed")) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/portions",
+																							schemaPath: "#/properties/portions/required",
+																							keyword: "required",
+																							params: { missingProperty: missing35 },
+																							message: "must have required property '" + missing35 + "'"
+																						}];
+																						return false;
+																					} else {
+																						for (const key42 in data230) if (!(key42 === "piece" || key42 === "target" || key42 === "within" || key42 === "step" || key42 === "caseWidth" || key42 === "weighed")) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/portions",
+																								schemaPath: "#/properties/portions/additionalProperties",
+																								keyword: "additionalProperties",
+																								params: { additionalProperty: key42 },
+																								message: "must NOT have additional properties"
+																							}];
+																							return false;
+																						}
+																						if (data230.piece !== void 0) {
+																							let data231 = data230.piece;
+																							if (typeof data231 === "string") {
+																								if (!pattern5.test(data231)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/portions/piece",
+																										schemaPath: "#/properties/portions/properties/piece/pattern",
+																										keyword: "pattern",
+																										params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																										message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																									}];
+																									return false;
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/portions/piece",
+																									schemaPath: "#/properties/portions/properties/piece/type",
+																									keyword: "type",
+																									params: { type: "string" },
+																									message: "must be string"
+																								}];
+																								return false;
+																							}
+																							var valid64 = true;
+																						} else var valid64 = true;
+																						if (valid64) {
+																							if (data230.target !== void 0) {
+																								let data232 = data230.target;
+																								if (typeof data232 == "number" && isFinite(data232)) {
+																									if (data232 > 5e3 || isNaN(data232)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/portions/target",
+																											schemaPath: "#/properties/portions/properties/target/maximum",
+																											keyword: "maximum",
+																											params: {
+																												comparison: "<=",
+																												limit: 5e3
+																											},
+																											message: "must be <= 5000"
+																										}];
+																										return false;
+																									} else if (data232 < .01 || isNaN(data232)) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/portions/target",
+																											schemaPath: "#/properties/portions/properties/target/minimum",
+																											keyword: "minimum",
+																											params: {
+																												comparison: ">=",
+																												limit: .01
+																											},
+																											message: "must be >= 0.01"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/portions/target",
+																										schemaPath: "#/properties/portions/properties/target/type",
+																										keyword: "type",
+																										params: { type: "number" },
+																										message: "must be number"
+																									}];
+																									return false;
+																								}
+																								var valid64 = true;
+																							} else var valid64 = true;
+																							if (valid64) {
+																								if (data230.within !== void 0) {
+																									let data233 = data230.within;
+																									if (typeof data233 == "number" && isFinite(data233)) {
+																										if (data233 > 1e3 || isNaN(data233)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/portions/within",
+																												schemaPath: "#/properties/portions/properties/within/maximum",
+																												keyword: "maximum",
+																												params: {
+																													comparison: "<=",
+																													limit: 1e3
+																												},
+																												message: "must be <= 1000"
+																											}];
+																											return false;
+																										} else if (data233 < .001 || isNaN(data233)) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/portions/within",
+																												schemaPath: "#/properties/portions/properties/within/minimum",
+																												keyword: "minimum",
+																												params: {
+																													comparison: ">=",
+																													limit: .001
+																												},
+																												message: "must be >= 0.001"
+																											}];
+																											return false;
+																										}
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/portions/within",
+																											schemaPath: "#/properties/portions/properties/within/type",
+																											keyword: "type",
+																											params: { type: "number" },
+																											message: "must be number"
+																										}];
+																										return false;
+																									}
+																									var valid64 = true;
+																								} else var valid64 = true;
+																								if (valid64) {
+																									if (data230.step !== void 0) {
+																										let data234 = data230.step;
+																										if (typeof data234 == "number" && isFinite(data234)) {
+																											if (data234 > 10 || isNaN(data234)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/portions/step",
+																													schemaPath: "#/properties/portions/properties/step/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 10
+																													},
+																													message: "must be <= 10"
+																												}];
+																												return false;
+																											} else if (data234 < .001 || isNaN(data234)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/portions/step",
+																													schemaPath: "#/properties/portions/properties/step/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: .001
+																													},
+																													message: "must be >= 0.001"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/portions/step",
+																												schemaPath: "#/properties/portions/properties/step/type",
+																												keyword: "type",
+																												params: { type: "number" },
+																												message: "must be number"
+																											}];
+																											return false;
+																										}
+																										var valid64 = true;
+																									} else var valid64 = true;
+																									if (valid64) {
+																										if (data230.caseWidth !== void 0) {
+																											let data235 = data230.caseWidth;
+																											if (typeof data235 == "number" && isFinite(data235)) {
+																												if (data235 > 500 || isNaN(data235)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/portions/caseWidth",
+																														schemaPath: "#/properties/portions/properties/caseWidth/maximum",
+																														keyword: "maximum",
+																														params: {
+																															comparison: "<=",
+																															limit: 500
+																														},
+																														message: "must be <= 500"
+																													}];
+																													return false;
+																												} else if (data235 < 0 || isNaN(data235)) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/portions/caseWidth",
+																														schemaPath: "#/properties/portions/properties/caseWidth/minimum",
+																														keyword: "minimum",
+																														params: {
+																															comparison: ">=",
+																															limit: 0
+																														},
+																														message: "must be >= 0"
+																													}];
+																													return false;
+																												}
+																											} else {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/portions/caseWidth",
+																													schemaPath: "#/properties/portions/properties/caseWidth/type",
+																													keyword: "type",
+																													params: { type: "number" },
+																													message: "must be number"
+																												}];
+																												return false;
+																											}
+																											var valid64 = true;
+																										} else var valid64 = true;
+																										if (valid64) {
+																											if (data230.weighed !== void 0) {
+																												let data236 = data230.weighed;
+																												if (Array.isArray(data236)) {
+																													if (data236.length > 2e3) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/portions/weighed",
+																															schemaPath: "#/properties/portions/properties/weighed/maxItems",
+																															keyword: "maxItems",
+																															params: { limit: 2e3 },
+																															message: "must NOT have more than 2000 items"
+																														}];
+																														return false;
+																													} else if (data236.length < 0) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/portions/weighed",
+																															schemaPath: "#/properties/portions/properties/weighed/minItems",
+																															keyword: "minItems",
+																															params: { limit: 0 },
+																															message: "must NOT have fewer than 0 items"
+																														}];
+																														return false;
+																													} else {
+																														const len23 = data236.length;
+																														for (let i23 = 0; i23 < len23; i23++) {
+																															let data237 = data236[i23];
+																															if (typeof data237 == "number" && isFinite(data237)) {
+																																if (data237 > 1e4 || isNaN(data237)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/portions/weighed/" + i23,
+																																		schemaPath: "#/properties/portions/properties/weighed/items/maximum",
+																																		keyword: "maximum",
+																																		params: {
+																																			comparison: "<=",
+																																			limit: 1e4
+																																		},
+																																		message: "must be <= 10000"
+																																	}];
+																																	return false;
+																																} else if (data237 < .001 || isNaN(data237)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/portions/weighed/" + i23,
+																																		schemaPath: "#/properties/portions/properties/weighed/items/minimum",
+																																		keyword: "minimum",
+																																		params: {
+																																			comparison: ">=",
+																																			limit: .001
+																																		},
+																																		message: "must be >= 0.001"
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/portions/weighed/" + i23,
+																																	schemaPath: "#/properties/portions/properties/weighed/items/type",
+																																	keyword: "type",
+																																	params: { type: "number" },
+																																	message: "must be number"
+																																}];
+																																return false;
+																															}
+																														}
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/portions/weighed",
+																														schemaPath: "#/properties/portions/properties/weighed/type",
+																														keyword: "type",
+																														params: { type: "array" },
+																														message: "must be array"
+																													}];
+																													return false;
+																												}
+																												var valid64 = true;
+																											} else var valid64 = true;
+																										}
+																									}
+																								}
+																							}
+																						}
+																					}
+																				} else {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/portions",
+																						schemaPath: "#/properties/portions/type",
+																						keyword: "type",
+																						params: { type: "object" },
+																						message: "must be object"
+																					}];
+																					return false;
+																				}
+																				var valid0 = true;
+																			} else var valid0 = true;
+																			if (valid0) {
+																				if (data.stack !== void 0) {
+																					let data238 = data.stack;
+																					if (data238 && typeof data238 == "object" && !Array.isArray(data238)) {
+																						let missing36;
+																						if (data238.thread === void 0 && (missing36 = "thread") || data238.items === void 0 && (missing36 = "items")) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/stack",
+																								schemaPath: "#/properties/stack/required",
+																								keyword: "required",
+																								params: { missingProperty: missing36 },
+																								message: "must have required property '" + missing36 + "'"
+																							}];
+																							return false;
+																						} else {
+																							for (const key43 in data238) if (!(key43 === "thread" || key43 === "items" || key43 === "cutAt")) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/stack",
+																									schemaPath: "#/properties/stack/additionalProperties",
+																									keyword: "additionalProperties",
+																									params: { additionalProperty: key43 },
+																									message: "must NOT have additional properties"
+																								}];
+																								return false;
+																							}
+																							if (data238.thread !== void 0) {
+																								let data239 = data238.thread;
+																								if (!(typeof data239 == "number" && !(data239 % 1) && !isNaN(data239) && isFinite(data239))) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/stack/thread",
+																										schemaPath: "#/properties/stack/properties/thread/type",
+																										keyword: "type",
+																										params: { type: "integer" },
+																										message: "must be integer"
+																									}];
+																									return false;
+																								}
+																								if (!(data239 === 6 || data239 === 8 || data239 === 10 || data239 === 12)) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/stack/thread",
+																										schemaPath: "#/properties/stack/properties/thread/enum",
+																										keyword: "enum",
+																										params: { allowedValues: schema31.properties.stack.properties.thread.enum },
+																										message: "must be equal to one of the allowed values"
+																									}];
+																									return false;
+																								}
+																								var valid66 = true;
+																							} else var valid66 = true;
+																							if (valid66) {
+																								if (data238.items !== void 0) {
+																									let data240 = data238.items;
+																									if (Array.isArray(data240)) {
+																										if (data240.length > 40) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/stack/items",
+																												schemaPath: "#/properties/stack/properties/items/maxItems",
+																												keyword: "maxItems",
+																												params: { limit: 40 },
+																												message: "must NOT have more than 40 items"
+																											}];
+																											return false;
+																										} else if (data240.length < 0) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/stack/items",
+																												schemaPath: "#/properties/stack/properties/items/minItems",
+																												keyword: "minItems",
+																												params: { limit: 0 },
+																												message: "must NOT have fewer than 0 items"
+																											}];
+																											return false;
+																										} else {
+																											const len24 = data240.length;
+																											for (let i24 = 0; i24 < len24; i24++) {
+																												let data241 = data240[i24];
+																												if (data241 && typeof data241 == "object" && !Array.isArray(data241)) {
+																													let missing37;
+																													if (data241.id === void 0 && (missing37 = "id") || data241.kind === void 0 && (missing37 = "kind") || data241.name === void 0 && (missing37 = "name") || data241.thick === void 0 && (missing37 = "thick")) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/stack/items/" + i24,
+																															schemaPath: "#/properties/stack/properties/items/items/required",
+																															keyword: "required",
+																															params: { missingProperty: missing37 },
+																															message: "must have required property '" + missing37 + "'"
+																														}];
+																														return false;
+																													} else {
+																														for (const key44 in data241) if (!(key44 === "id" || key44 === "kind" || key44 === "name" || key44 === "thick" || key44 === "width" || key44 === "weight" || key44 === "made")) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/stack/items/" + i24,
+																																schemaPath: "#/properties/stack/properties/items/items/additionalProperties",
+																																keyword: "additionalProperties",
+																																params: { additionalProperty: key44 },
+																																message: "must NOT have additional properties"
+																															}];
+																															return false;
+																														}
+																														if (data241.id !== void 0) {
+																															let data242 = data241.id;
+																															if (typeof data242 === "string") {
+																																if (!pattern5.test(data242)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/stack/items/" + i24 + "/id",
+																																		schemaPath: "#/properties/stack/properties/items/items/properties/id/pattern",
+																																		keyword: "pattern",
+																																		params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																		message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/stack/items/" + i24 + "/id",
+																																	schemaPath: "#/properties/stack/properties/items/items/properties/id/type",
+																																	keyword: "type",
+																																	params: { type: "string" },
+																																	message: "must be string"
+																																}];
+																																return false;
+																															}
+																															var valid68 = true;
+																														} else var valid68 = true;
+																														if (valid68) {
+																															if (data241.kind !== void 0) {
+																																let data243 = data241.kind;
+																																if (typeof data243 !== "string") {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/stack/items/" + i24 + "/kind",
+																																		schemaPath: "#/properties/stack/properties/items/items/properties/kind/type",
+																																		keyword: "type",
+																																		params: { type: "string" },
+																																		message: "must be string"
+																																	}];
+																																	return false;
+																																}
+																																if (!(data243 === "feet" || data243 === "nut" || data243 === "washer" || data243 === "large" || data243 === "base" || data243 === "board" || data243 === "gap" || data243 === "tier")) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/stack/items/" + i24 + "/kind",
+																																		schemaPath: "#/properties/stack/properties/items/items/properties/kind/enum",
+																																		keyword: "enum",
+																																		params: { allowedValues: schema31.properties.stack.properties.items.items.properties.kind.enum },
+																																		message: "must be equal to one of the allowed values"
+																																	}];
+																																	return false;
+																																}
+																																var valid68 = true;
+																															} else var valid68 = true;
+																															if (valid68) {
+																																if (data241.name !== void 0) {
+																																	let data244 = data241.name;
+																																	if (typeof data244 === "string") {
+																																		if (func2(data244) > 120) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/stack/items/" + i24 + "/name",
+																																				schemaPath: "#/properties/stack/properties/items/items/properties/name/maxLength",
+																																				keyword: "maxLength",
+																																				params: { limit: 120 },
+																																				message: "must NOT have more than 120 characters"
+																																			}];
+																																			return false;
+																																		} else if (func2(data244) < 1) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/stack/items/" + i24 + "/name",
+																																				schemaPath: "#/properties/stack/properties/items/items/properties/name/minLength",
+																																				keyword: "minLength",
+																																				params: { limit: 1 },
+																																				message: "must NOT have fewer than 1 characters"
+																																			}];
+																																			return false;
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/stack/items/" + i24 + "/name",
+																																			schemaPath: "#/properties/stack/properties/items/items/properties/name/type",
+																																			keyword: "type",
+																																			params: { type: "string" },
+																																			message: "must be string"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid68 = true;
+																																} else var valid68 = true;
+																																if (valid68) {
+																																	if (data241.thick !== void 0) {
+																																		let data245 = data241.thick;
+																																		if (typeof data245 == "number" && isFinite(data245)) {
+																																			if (data245 > 600 || isNaN(data245)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/stack/items/" + i24 + "/thick",
+																																					schemaPath: "#/properties/stack/properties/items/items/properties/thick/maximum",
+																																					keyword: "maximum",
+																																					params: {
+																																						comparison: "<=",
+																																						limit: 600
+																																					},
+																																					message: "must be <= 600"
+																																				}];
+																																				return false;
+																																			} else if (data245 < 0 || isNaN(data245)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/stack/items/" + i24 + "/thick",
+																																					schemaPath: "#/properties/stack/properties/items/items/properties/thick/minimum",
+																																					keyword: "minimum",
+																																					params: {
+																																						comparison: ">=",
+																																						limit: 0
+																																					},
+																																					message: "must be >= 0"
+																																				}];
+																																				return false;
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/stack/items/" + i24 + "/thick",
+																																				schemaPath: "#/properties/stack/properties/items/items/properties/thick/type",
+																																				keyword: "type",
+																																				params: { type: "number" },
+																																				message: "must be number"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid68 = true;
+																																	} else var valid68 = true;
+																																	if (valid68) {
+																																		if (data241.width !== void 0) {
+																																			let data246 = data241.width;
+																																			if (typeof data246 == "number" && isFinite(data246)) {
+																																				if (data246 > 900 || isNaN(data246)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/stack/items/" + i24 + "/width",
+																																						schemaPath: "#/properties/stack/properties/items/items/properties/width/maximum",
+																																						keyword: "maximum",
+																																						params: {
+																																							comparison: "<=",
+																																							limit: 900
+																																						},
+																																						message: "must be <= 900"
+																																					}];
+																																					return false;
+																																				} else if (data246 < 20 || isNaN(data246)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/stack/items/" + i24 + "/width",
+																																						schemaPath: "#/properties/stack/properties/items/items/properties/width/minimum",
+																																						keyword: "minimum",
+																																						params: {
+																																							comparison: ">=",
+																																							limit: 20
+																																						},
+																																						message: "must be >= 20"
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/stack/items/" + i24 + "/width",
+																																					schemaPath: "#/properties/stack/properties/items/items/properties/width/type",
+																																					keyword: "type",
+																																					params: { type: "number" },
+																																					message: "must be number"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid68 = true;
+																																		} else var valid68 = true;
+																																		if (valid68) {
+																																			if (data241.weight !== void 0) {
+																																				let data247 = data241.weight;
+																																				if (typeof data247 == "number" && isFinite(data247)) {
+																																					if (data247 > 5e4 || isNaN(data247)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/stack/items/" + i24 + "/weight",
+																																							schemaPath: "#/properties/stack/properties/items/items/properties/weight/maximum",
+																																							keyword: "maximum",
+																																							params: {
+																																								comparison: "<=",
+																																								limit: 5e4
+																																							},
+																																							message: "must be <= 50000"
+																																						}];
+																																						return false;
+																																					} else if (data247 < 1 || isNaN(data247)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/stack/items/" + i24 + "/weight",
+																																							schemaPath: "#/properties/stack/properties/items/items/properties/weight/minimum",
+																																							keyword: "minimum",
+																																							params: {
+																																								comparison: ">=",
+																																								limit: 1
+																																							},
+																																							message: "must be >= 1"
+																																						}];
+																																						return false;
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/stack/items/" + i24 + "/weight",
+																																						schemaPath: "#/properties/stack/properties/items/items/properties/weight/type",
+																																						keyword: "type",
+																																						params: { type: "number" },
+																																						message: "must be number"
+																																					}];
+																																					return false;
+																																				}
+																																				var valid68 = true;
+																																			} else var valid68 = true;
+																																			if (valid68) {
+																																				if (data241.made !== void 0) {
+																																					let data248 = data241.made;
+																																					if (typeof data248 !== "string") {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/stack/items/" + i24 + "/made",
+																																							schemaPath: "#/properties/stack/properties/items/items/properties/made/type",
+																																							keyword: "type",
+																																							params: { type: "string" },
+																																							message: "must be string"
+																																						}];
+																																						return false;
+																																					}
+																																					if (!(data248 === "mdf" || data248 === "plywood")) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/stack/items/" + i24 + "/made",
+																																							schemaPath: "#/properties/stack/properties/items/items/properties/made/enum",
+																																							keyword: "enum",
+																																							params: { allowedValues: schema31.properties.stack.properties.items.items.properties.made.enum },
+																																							message: "must be equal to one of the allowed values"
+																																						}];
+																																						return false;
+																																					}
+																																					var valid68 = true;
+																																				} else var valid68 = true;
+																																			}
+																																		}
+																																	}
+																																}
+																															}
+																														}
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/stack/items/" + i24,
+																														schemaPath: "#/properties/stack/properties/items/items/type",
+																														keyword: "type",
+																														params: { type: "object" },
+																														message: "must be object"
+																													}];
+																													return false;
+																												}
+																											}
+																										}
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/stack/items",
+																											schemaPath: "#/properties/stack/properties/items/type",
+																											keyword: "type",
+																											params: { type: "array" },
+																											message: "must be array"
+																										}];
+																										return false;
+																									}
+																									var valid66 = true;
+																								} else var valid66 = true;
+																								if (valid66) {
+																									if (data238.cutAt !== void 0) {
+																										let data249 = data238.cutAt;
+																										if (typeof data249 == "number" && isFinite(data249)) {
+																											if (data249 > 3e3 || isNaN(data249)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/stack/cutAt",
+																													schemaPath: "#/properties/stack/properties/cutAt/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 3e3
+																													},
+																													message: "must be <= 3000"
+																												}];
+																												return false;
+																											} else if (data249 < 0 || isNaN(data249)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/stack/cutAt",
+																													schemaPath: "#/properties/stack/properties/cutAt/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: 0
+																													},
+																													message: "must be >= 0"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/stack/cutAt",
+																												schemaPath: "#/properties/stack/properties/cutAt/type",
+																												keyword: "type",
+																												params: { type: "number" },
+																												message: "must be number"
+																											}];
+																											return false;
+																										}
+																										var valid66 = true;
+																									} else var valid66 = true;
+																								}
+																							}
+																						}
+																					} else {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/stack",
+																							schemaPath: "#/properties/stack/type",
+																							keyword: "type",
+																							params: { type: "object" },
+																							message: "must be object"
+																						}];
+																						return false;
+																					}
+																					var valid0 = true;
+																				} else var valid0 = true;
+																				if (valid0) {
+																					if (data.reserves !== void 0) {
+																						let data250 = data.reserves;
+																						if (Array.isArray(data250)) {
+																							if (data250.length > 200) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/reserves",
+																									schemaPath: "#/properties/reserves/maxItems",
+																									keyword: "maxItems",
+																									params: { limit: 200 },
+																									message: "must NOT have more than 200 items"
+																								}];
+																								return false;
+																							} else if (data250.length < 0) {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/reserves",
+																									schemaPath: "#/properties/reserves/minItems",
+																									keyword: "minItems",
+																									params: { limit: 0 },
+																									message: "must NOT have fewer than 0 items"
+																								}];
+																								return false;
+																							} else {
+																								const len25 = data250.length;
+																								for (let i25 = 0; i25 < len25; i25++) {
+																									let data251 = data250[i25];
+																									if (data251 && typeof data251 == "object" && !Array.isArray(data251)) {
+																										let missing38;
+																										if (data251.stock === void 0 && (missing38 = "stock") || data251.name === void 0 && (missing38 = "name") || data251.batch === void 0 && (missing38 = "batch") || data251.grams === void 0 && (missing38 = "grams") || data251.recolour === void 0 && (missing38 = "recolour") || data251.allergens === void 0 && (missing38 = "allergens")) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/reserves/" + i25,
+																												schemaPath: "#/properties/reserves/items/required",
+																												keyword: "required",
+																												params: { missingProperty: missing38 },
+																												message: "must have required property '" + missing38 + "'"
+																											}];
+																											return false;
+																										} else {
+																											for (const key45 in data251) if (!(key45 === "stock" || key45 === "name" || key45 === "batch" || key45 === "grams" || key45 === "recolour" || key45 === "allergens" || key45 === "keepBy")) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/reserves/" + i25,
+																													schemaPath: "#/properties/reserves/items/additionalProperties",
+																													keyword: "additionalProperties",
+																													params: { additionalProperty: key45 },
+																													message: "must NOT have additional properties"
+																												}];
+																												return false;
+																											}
+																											if (data251.stock !== void 0) {
+																												let data252 = data251.stock;
+																												if (typeof data252 === "string") {
+																													if (func2(data252) > 80) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/reserves/" + i25 + "/stock",
+																															schemaPath: "#/properties/reserves/items/properties/stock/maxLength",
+																															keyword: "maxLength",
+																															params: { limit: 80 },
+																															message: "must NOT have more than 80 characters"
+																														}];
+																														return false;
+																													} else if (func2(data252) < 1) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/reserves/" + i25 + "/stock",
+																															schemaPath: "#/properties/reserves/items/properties/stock/minLength",
+																															keyword: "minLength",
+																															params: { limit: 1 },
+																															message: "must NOT have fewer than 1 characters"
+																														}];
+																														return false;
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/reserves/" + i25 + "/stock",
+																														schemaPath: "#/properties/reserves/items/properties/stock/type",
+																														keyword: "type",
+																														params: { type: "string" },
+																														message: "must be string"
+																													}];
+																													return false;
+																												}
+																												var valid70 = true;
+																											} else var valid70 = true;
+																											if (valid70) {
+																												if (data251.name !== void 0) {
+																													let data253 = data251.name;
+																													if (typeof data253 === "string") {
+																														if (func2(data253) > 120) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/reserves/" + i25 + "/name",
+																																schemaPath: "#/properties/reserves/items/properties/name/maxLength",
+																																keyword: "maxLength",
+																																params: { limit: 120 },
+																																message: "must NOT have more than 120 characters"
+																															}];
+																															return false;
+																														} else if (func2(data253) < 1) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/reserves/" + i25 + "/name",
+																																schemaPath: "#/properties/reserves/items/properties/name/minLength",
+																																keyword: "minLength",
+																																params: { limit: 1 },
+																																message: "must NOT have fewer than 1 characters"
+																															}];
+																															return false;
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/reserves/" + i25 + "/name",
+																															schemaPath: "#/properties/reserves/items/properties/name/type",
+																															keyword: "type",
+																															params: { type: "string" },
+																															message: "must be string"
+																														}];
+																														return false;
+																													}
+																													var valid70 = true;
+																												} else var valid70 = true;
+																												if (valid70) {
+																													if (data251.batch !== void 0) {
+																														let data254 = data251.batch;
+																														if (typeof data254 === "string") {
+																															if (func2(data254) > 130) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/reserves/" + i25 + "/batch",
+																																	schemaPath: "#/properties/reserves/items/properties/batch/maxLength",
+																																	keyword: "maxLength",
+																																	params: { limit: 130 },
+																																	message: "must NOT have more than 130 characters"
+																																}];
+																																return false;
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/reserves/" + i25 + "/batch",
+																																schemaPath: "#/properties/reserves/items/properties/batch/type",
+																																keyword: "type",
+																																params: { type: "string" },
+																																message: "must be string"
+																															}];
+																															return false;
+																														}
+																														var valid70 = true;
+																													} else var valid70 = true;
+																													if (valid70) {
+																														if (data251.grams !== void 0) {
+																															let data255 = data251.grams;
+																															if (typeof data255 == "number" && isFinite(data255)) {
+																																if (data255 > 1e5 || isNaN(data255)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/reserves/" + i25 + "/grams",
+																																		schemaPath: "#/properties/reserves/items/properties/grams/maximum",
+																																		keyword: "maximum",
+																																		params: {
+																																			comparison: "<=",
+																																			limit: 1e5
+																																		},
+																																		message: "must be <= 100000"
+																																	}];
+																																	return false;
+																																} else if (data255 < 0 || isNaN(data255)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/reserves/" + i25 + "/grams",
+																																		schemaPath: "#/properties/reserves/items/properties/grams/minimum",
+																																		keyword: "minimum",
+																																		params: {
+																																			comparison: ">=",
+																																			limit: 0
+																																		},
+																																		message: "must be >= 0"
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/reserves/" + i25 + "/grams",
+																																	schemaPath: "#/properties/reserves/items/properties/grams/type",
+																																	keyword: "type",
+																																	params: { type: "number" },
+																																	message: "must be number"
+																																}];
+																																return false;
+																															}
+																															var valid70 = true;
+																														} else var valid70 = true;
+																														if (valid70) {
+																															if (data251.recolour !== void 0) {
+																																if (typeof data251.recolour !== "boolean") {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/reserves/" + i25 + "/recolour",
+																																		schemaPath: "#/properties/reserves/items/properties/recolour/type",
+																																		keyword: "type",
+																																		params: { type: "boolean" },
+																																		message: "must be boolean"
+																																	}];
+																																	return false;
+																																}
+																																var valid70 = true;
+																															} else var valid70 = true;
+																															if (valid70) {
+																																if (data251.allergens !== void 0) {
+																																	let data257 = data251.allergens;
+																																	if (Array.isArray(data257)) {
+																																		if (data257.length > 20) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/reserves/" + i25 + "/allergens",
+																																				schemaPath: "#/properties/reserves/items/properties/allergens/maxItems",
+																																				keyword: "maxItems",
+																																				params: { limit: 20 },
+																																				message: "must NOT have more than 20 items"
+																																			}];
+																																			return false;
+																																		} else if (data257.length < 0) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/reserves/" + i25 + "/allergens",
+																																				schemaPath: "#/properties/reserves/items/properties/allergens/minItems",
+																																				keyword: "minItems",
+																																				params: { limit: 0 },
+																																				message: "must NOT have fewer than 0 items"
+																																			}];
+																																			return false;
+																																		} else {
+																																			const len26 = data257.length;
+																																			for (let i26 = 0; i26 < len26; i26++) {
+																																				let data258 = data257[i26];
+																																				if (typeof data258 === "string") {
+																																					if (func2(data258) > 60) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/reserves/" + i25 + "/allergens/" + i26,
+																																							schemaPath: "#/properties/reserves/items/properties/allergens/items/maxLength",
+																																							keyword: "maxLength",
+																																							params: { limit: 60 },
+																																							message: "must NOT have more than 60 characters"
+																																						}];
+																																						return false;
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/reserves/" + i25 + "/allergens/" + i26,
+																																						schemaPath: "#/properties/reserves/items/properties/allergens/items/type",
+																																						keyword: "type",
+																																						params: { type: "string" },
+																																						message: "must be string"
+																																					}];
+																																					return false;
+																																				}
+																																			}
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/reserves/" + i25 + "/allergens",
+																																			schemaPath: "#/properties/reserves/items/properties/allergens/type",
+																																			keyword: "type",
+																																			params: { type: "array" },
+																																			message: "must be array"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid70 = true;
+																																} else var valid70 = true;
+																																if (valid70) {
+																																	if (data251.keepBy !== void 0) {
+																																		let data259 = data251.keepBy;
+																																		if (typeof data259 === "string") {
+																																			if (!pattern21.test(data259)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/reserves/" + i25 + "/keepBy",
+																																					schemaPath: "#/properties/reserves/items/properties/keepBy/pattern",
+																																					keyword: "pattern",
+																																					params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
+																																					message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
+																																				}];
+																																				return false;
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/reserves/" + i25 + "/keepBy",
+																																				schemaPath: "#/properties/reserves/items/properties/keepBy/type",
+																																				keyword: "type",
+																																				params: { type: "string" },
+																																				message: "must be string"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid70 = true;
+																																	} else var valid70 = true;
+																																}
+																															}
+																														}
+																													}
+																												}
+																											}
+																										}
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/reserves/" + i25,
+																											schemaPath: "#/properties/reserves/items/type",
+																											keyword: "type",
+																											params: { type: "object" },
+																											message: "must be object"
+																										}];
+																										return false;
+																									}
+																								}
+																							}
+																						} else {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/reserves",
+																								schemaPath: "#/properties/reserves/type",
+																								keyword: "type",
+																								params: { type: "array" },
+																								message: "must be array"
+																							}];
+																							return false;
+																						}
+																						var valid0 = true;
+																					} else var valid0 = true;
+																					if (valid0) {
+																						if (data.measured !== void 0) {
+																							let data260 = data.measured;
+																							if (Array.isArray(data260)) {
+																								if (data260.length > 100) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/measured",
+																										schemaPath: "#/properties/measured/maxItems",
+																										keyword: "maxItems",
+																										params: { limit: 100 },
+																										message: "must NOT have more than 100 items"
+																									}];
+																									return false;
+																								} else if (data260.length < 0) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/measured",
+																										schemaPath: "#/properties/measured/minItems",
 																										keyword: "minItems",
 																										params: { limit: 0 },
 																										message: "must NOT have fewer than 0 items"
 																									}];
 																									return false;
 																								} else {
-																									const len17 = data157.length;
-																									for (let i17 = 0; i17 < len17; i17++) {
-																										let data158 = data157[i17];
-																										if (data158 && typeof data158 == "object" && !Array.isArray(data158)) {
-																											let missing24;
-																											if (data158.id === void 0 && (missing24 = "id") || data158.kind === void 0 && (missing24 = "kind") || data158.name === void 0 && (missing24 = "name") || data158.thick === void 0 && (missing24 = "thick")) {
+																									const len27 = data260.length;
+																									for (let i27 = 0; i27 < len27; i27++) {
+																										let data261 = data260[i27];
+																										if (data261 && typeof data261 == "object" && !Array.isArray(data261)) {
+																											let missing39;
+																											if (data261.id === void 0 && (missing39 = "id") || data261.test === void 0 && (missing39 = "test") || data261.of === void 0 && (missing39 = "of") || data261.on === void 0 && (missing39 = "on") || data261.readings === void 0 && (missing39 = "readings")) {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/stack/items/" + i17,
-																													schemaPath: "#/properties/stack/properties/items/items/required",
+																													instancePath: instancePath + "/measured/" + i27,
+																													schemaPath: "#/properties/measured/items/required",
 																													keyword: "required",
-																													params: { missingProperty: missing24 },
-																													message: "must have required property '" + missing24 + "'"
+																													params: { missingProperty: missing39 },
+																													message: "must have required property '" + missing39 + "'"
 																												}];
 																												return false;
 																											} else {
-																												for (const key27 in data158) if (!(key27 === "id" || key27 === "kind" || key27 === "name" || key27 === "thick")) {
+																												for (const key46 in data261) if (!(key46 === "id" || key46 === "test" || key46 === "of" || key46 === "on" || key46 === "readings")) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/stack/items/" + i17,
-																														schemaPath: "#/properties/stack/properties/items/items/additionalProperties",
+																														instancePath: instancePath + "/measured/" + i27,
+																														schemaPath: "#/properties/measured/items/additionalProperties",
 																														keyword: "additionalProperties",
-																														params: { additionalProperty: key27 },
+																														params: { additionalProperty: key46 },
 																														message: "must NOT have additional properties"
 																													}];
 																													return false;
 																												}
-																												if (data158.id !== void 0) {
-																													let data159 = data158.id;
-																													if (typeof data159 === "string") {
-																														if (!pattern5.test(data159)) {
+																												if (data261.id !== void 0) {
+																													let data262 = data261.id;
+																													if (typeof data262 === "string") {
+																														if (!pattern5.test(data262)) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/stack/items/" + i17 + "/id",
-																																schemaPath: "#/properties/stack/properties/items/items/properties/id/pattern",
+																																instancePath: instancePath + "/measured/" + i27 + "/id",
+																																schemaPath: "#/properties/measured/items/properties/id/pattern",
 																																keyword: "pattern",
 																																params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
 																																message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
@@ -6581,58 +11261,58 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}
 																													} else {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/stack/items/" + i17 + "/id",
-																															schemaPath: "#/properties/stack/properties/items/items/properties/id/type",
+																															instancePath: instancePath + "/measured/" + i27 + "/id",
+																															schemaPath: "#/properties/measured/items/properties/id/type",
 																															keyword: "type",
 																															params: { type: "string" },
 																															message: "must be string"
 																														}];
 																														return false;
 																													}
-																													var valid44 = true;
-																												} else var valid44 = true;
-																												if (valid44) {
-																													if (data158.kind !== void 0) {
-																														let data160 = data158.kind;
-																														if (typeof data160 !== "string") {
+																													var valid73 = true;
+																												} else var valid73 = true;
+																												if (valid73) {
+																													if (data261.test !== void 0) {
+																														let data263 = data261.test;
+																														if (typeof data263 !== "string") {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/stack/items/" + i17 + "/kind",
-																																schemaPath: "#/properties/stack/properties/items/items/properties/kind/type",
+																																instancePath: instancePath + "/measured/" + i27 + "/test",
+																																schemaPath: "#/properties/measured/items/properties/test/type",
 																																keyword: "type",
 																																params: { type: "string" },
 																																message: "must be string"
 																															}];
 																															return false;
 																														}
-																														if (!(data160 === "feet" || data160 === "nut" || data160 === "washer" || data160 === "large" || data160 === "base" || data160 === "board" || data160 === "gap" || data160 === "tier")) {
+																														if (!(data263 === "press" || data263 === "pull" || data263 === "bend" || data263 === "spring" || data263 === "tab")) {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/stack/items/" + i17 + "/kind",
-																																schemaPath: "#/properties/stack/properties/items/items/properties/kind/enum",
+																																instancePath: instancePath + "/measured/" + i27 + "/test",
+																																schemaPath: "#/properties/measured/items/properties/test/enum",
 																																keyword: "enum",
-																																params: { allowedValues: schema31.properties.stack.properties.items.items.properties.kind.enum },
+																																params: { allowedValues: schema31.properties.measured.items.properties.test.enum },
 																																message: "must be equal to one of the allowed values"
 																															}];
 																															return false;
 																														}
-																														var valid44 = true;
-																													} else var valid44 = true;
-																													if (valid44) {
-																														if (data158.name !== void 0) {
-																															let data161 = data158.name;
-																															if (typeof data161 === "string") {
-																																if (func2(data161) > 120) {
+																														var valid73 = true;
+																													} else var valid73 = true;
+																													if (valid73) {
+																														if (data261.of !== void 0) {
+																															let data264 = data261.of;
+																															if (typeof data264 === "string") {
+																																if (func2(data264) > 60) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/stack/items/" + i17 + "/name",
-																																		schemaPath: "#/properties/stack/properties/items/items/properties/name/maxLength",
+																																		instancePath: instancePath + "/measured/" + i27 + "/of",
+																																		schemaPath: "#/properties/measured/items/properties/of/maxLength",
 																																		keyword: "maxLength",
-																																		params: { limit: 120 },
-																																		message: "must NOT have more than 120 characters"
+																																		params: { limit: 60 },
+																																		message: "must NOT have more than 60 characters"
 																																	}];
 																																	return false;
-																																} else if (func2(data161) < 1) {
+																																} else if (func2(data264) < 1) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/stack/items/" + i17 + "/name",
-																																		schemaPath: "#/properties/stack/properties/items/items/properties/name/minLength",
+																																		instancePath: instancePath + "/measured/" + i27 + "/of",
+																																		schemaPath: "#/properties/measured/items/properties/of/minLength",
 																																		keyword: "minLength",
 																																		params: { limit: 1 },
 																																		message: "must NOT have fewer than 1 characters"
@@ -6641,65 +11321,115 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/stack/items/" + i17 + "/name",
-																																	schemaPath: "#/properties/stack/properties/items/items/properties/name/type",
+																																	instancePath: instancePath + "/measured/" + i27 + "/of",
+																																	schemaPath: "#/properties/measured/items/properties/of/type",
 																																	keyword: "type",
 																																	params: { type: "string" },
 																																	message: "must be string"
 																																}];
 																																return false;
 																															}
-																															var valid44 = true;
-																														} else var valid44 = true;
-																														if (valid44) {
-																															if (data158.thick !== void 0) {
-																																let data162 = data158.thick;
-																																if (typeof data162 == "number" && isFinite(data162)) {
-																																	if (data162 > 600 || isNaN(data162)) {
+																															var valid73 = true;
+																														} else var valid73 = true;
+																														if (valid73) {
+																															if (data261.on !== void 0) {
+																																let data265 = data261.on;
+																																if (typeof data265 === "string") {
+																																	if (!pattern21.test(data265)) {
 																																		validate20.errors = [{
-																																			instancePath: instancePath + "/stack/items/" + i17 + "/thick",
-																																			schemaPath: "#/properties/stack/properties/items/items/properties/thick/maximum",
-																																			keyword: "maximum",
-																																			params: {
-																																				comparison: "<=",
-																																				limit: 600
-																																			},
-																																			message: "must be <= 600"
-																																		}];
-																																		return false;
-																																	} else if (data162 < 0 || isNaN(data162)) {
-																																		validate20.errors = [{
-																																			instancePath: instancePath + "/stack/items/" + i17 + "/thick",
-																																			schemaPath: "#/properties/stack/properties/items/items/properties/thick/minimum",
-																																			keyword: "minimum",
-																																			params: {
-																																				comparison: ">=",
-																																				limit: 0
-																																			},
-																																			message: "must be >= 0"
+																																			instancePath: instancePath + "/measured/" + i27 + "/on",
+																																			schemaPath: "#/properties/measured/items/properties/on/pattern",
+																																			keyword: "pattern",
+																																			params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
+																																			message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
 																																		}];
 																																		return false;
 																																	}
 																																} else {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/stack/items/" + i17 + "/thick",
-																																		schemaPath: "#/properties/stack/properties/items/items/properties/thick/type",
+																																		instancePath: instancePath + "/measured/" + i27 + "/on",
+																																		schemaPath: "#/properties/measured/items/properties/on/type",
 																																		keyword: "type",
-																																		params: { type: "number" },
-																																		message: "must be number"
+																																		params: { type: "string" },
+																																		message: "must be string"
 																																	}];
 																																	return false;
 																																}
-																																var valid44 = true;
-																															} else var valid44 = true;
+																																var valid73 = true;
+																															} else var valid73 = true;
+																															if (valid73) {
+																																if (data261.readings !== void 0) {
+																																	let data266 = data261.readings;
+																																	if (data266 && typeof data266 == "object" && !Array.isArray(data266)) {
+																																		if (Object.keys(data266).length > 8) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/measured/" + i27 + "/readings",
+																																				schemaPath: "#/properties/measured/items/properties/readings/maxProperties",
+																																				keyword: "maxProperties",
+																																				params: { limit: 8 },
+																																				message: "must NOT have more than 8 properties"
+																																			}];
+																																			return false;
+																																		} else for (const key47 in data266) {
+																																			let data267 = data266[key47];
+																																			if (typeof data267 == "number" && isFinite(data267)) {
+																																				if (data267 > 5e4 || isNaN(data267)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/measured/" + i27 + "/readings/" + key47.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																						schemaPath: "#/properties/measured/items/properties/readings/additionalProperties/maximum",
+																																						keyword: "maximum",
+																																						params: {
+																																							comparison: "<=",
+																																							limit: 5e4
+																																						},
+																																						message: "must be <= 50000"
+																																					}];
+																																					return false;
+																																				} else if (data267 < 0 || isNaN(data267)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/measured/" + i27 + "/readings/" + key47.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																						schemaPath: "#/properties/measured/items/properties/readings/additionalProperties/minimum",
+																																						keyword: "minimum",
+																																						params: {
+																																							comparison: ">=",
+																																							limit: 0
+																																						},
+																																						message: "must be >= 0"
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/measured/" + i27 + "/readings/" + key47.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																					schemaPath: "#/properties/measured/items/properties/readings/additionalProperties/type",
+																																					keyword: "type",
+																																					params: { type: "number" },
+																																					message: "must be number"
+																																				}];
+																																				return false;
+																																			}
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/measured/" + i27 + "/readings",
+																																			schemaPath: "#/properties/measured/items/properties/readings/type",
+																																			keyword: "type",
+																																			params: { type: "object" },
+																																			message: "must be object"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid73 = true;
+																																} else var valid73 = true;
+																															}
 																														}
 																													}
 																												}
 																											}
 																										} else {
 																											validate20.errors = [{
-																												instancePath: instancePath + "/stack/items/" + i17,
-																												schemaPath: "#/properties/stack/properties/items/items/type",
+																												instancePath: instancePath + "/measured/" + i27,
+																												schemaPath: "#/properties/measured/items/type",
 																												keyword: "type",
 																												params: { type: "object" },
 																												message: "must be object"
@@ -6710,493 +11440,106 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}
 																							} else {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/stack/items",
-																									schemaPath: "#/properties/stack/properties/items/type",
+																									instancePath: instancePath + "/measured",
+																									schemaPath: "#/properties/measured/type",
 																									keyword: "type",
 																									params: { type: "array" },
 																									message: "must be array"
 																								}];
 																								return false;
 																							}
-																							var valid42 = true;
-																						} else var valid42 = true;
-																						if (valid42) {
-																							if (data155.cutAt !== void 0) {
-																								let data163 = data155.cutAt;
-																								if (typeof data163 == "number" && isFinite(data163)) {
-																									if (data163 > 3e3 || isNaN(data163)) {
+																							var valid0 = true;
+																						} else var valid0 = true;
+																						if (valid0) {
+																							if (data.log !== void 0) {
+																								let data268 = data.log;
+																								if (Array.isArray(data268)) {
+																									if (data268.length > 2e3) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/stack/cutAt",
-																											schemaPath: "#/properties/stack/properties/cutAt/maximum",
-																											keyword: "maximum",
-																											params: {
-																												comparison: "<=",
-																												limit: 3e3
-																											},
-																											message: "must be <= 3000"
-																										}];
-																										return false;
-																									} else if (data163 < 0 || isNaN(data163)) {
-																										validate20.errors = [{
-																											instancePath: instancePath + "/stack/cutAt",
-																											schemaPath: "#/properties/stack/properties/cutAt/minimum",
-																											keyword: "minimum",
-																											params: {
-																												comparison: ">=",
-																												limit: 0
-																											},
-																											message: "must be >= 0"
-																										}];
-																										return false;
-																									}
-																								} else {
-																									validate20.errors = [{
-																										instancePath: instancePath + "/stack/cutAt",
-																										schemaPath: "#/properties/stack/properties/cutAt/type",
-																										keyword: "type",
-																										params: { type: "number" },
-																										message: "must be number"
-																									}];
-																									return false;
-																								}
-																								var valid42 = true;
-																							} else var valid42 = true;
-																						}
-																					}
-																				}
-																			} else {
-																				validate20.errors = [{
-																					instancePath: instancePath + "/stack",
-																					schemaPath: "#/properties/stack/type",
-																					keyword: "type",
-																					params: { type: "object" },
-																					message: "must be object"
-																				}];
-																				return false;
-																			}
-																			var valid0 = true;
-																		} else var valid0 = true;
-																		if (valid0) {
-																			if (data.reserves !== void 0) {
-																				let data164 = data.reserves;
-																				if (Array.isArray(data164)) {
-																					if (data164.length > 200) {
-																						validate20.errors = [{
-																							instancePath: instancePath + "/reserves",
-																							schemaPath: "#/properties/reserves/maxItems",
-																							keyword: "maxItems",
-																							params: { limit: 200 },
-																							message: "must NOT have more than 200 items"
-																						}];
-																						return false;
-																					} else if (data164.length < 0) {
-																						validate20.errors = [{
-																							instancePath: instancePath + "/reserves",
-																							schemaPath: "#/properties/reserves/minItems",
-																							keyword: "minItems",
-																							params: { limit: 0 },
-																							message: "must NOT have fewer than 0 items"
-																						}];
-																						return false;
-																					} else {
-																						const len18 = data164.length;
-																						for (let i18 = 0; i18 < len18; i18++) {
-																							let data165 = data164[i18];
-																							if (data165 && typeof data165 == "object" && !Array.isArray(data165)) {
-																								let missing25;
-																								if (data165.stock === void 0 && (missing25 = "stock") || data165.name === void 0 && (missing25 = "name") || data165.batch === void 0 && (missing25 = "batch") || data165.grams === void 0 && (missing25 = "grams") || data165.recolour === void 0 && (missing25 = "recolour") || data165.allergens === void 0 && (missing25 = "allergens")) {
-																									validate20.errors = [{
-																										instancePath: instancePath + "/reserves/" + i18,
-																										schemaPath: "#/properties/reserves/items/required",
-																										keyword: "required",
-																										params: { missingProperty: missing25 },
-																										message: "must have required property '" + missing25 + "'"
-																									}];
-																									return false;
-																								} else {
-																									for (const key28 in data165) if (!(key28 === "stock" || key28 === "name" || key28 === "batch" || key28 === "grams" || key28 === "recolour" || key28 === "allergens" || key28 === "keepBy")) {
-																										validate20.errors = [{
-																											instancePath: instancePath + "/reserves/" + i18,
-																											schemaPath: "#/properties/reserves/items/additionalProperties",
-																											keyword: "additionalProperties",
-																											params: { additionalProperty: key28 },
-																											message: "must NOT have additional properties"
-																										}];
-																										return false;
-																									}
-																									if (data165.stock !== void 0) {
-																										let data166 = data165.stock;
-																										if (typeof data166 === "string") {
-																											if (func2(data166) > 80) {
-																												validate20.errors = [{
-																													instancePath: instancePath + "/reserves/" + i18 + "/stock",
-																													schemaPath: "#/properties/reserves/items/properties/stock/maxLength",
-																													keyword: "maxLength",
-																													params: { limit: 80 },
-																													message: "must NOT have more than 80 characters"
-																												}];
-																												return false;
-																											} else if (func2(data166) < 1) {
-																												validate20.errors = [{
-																													instancePath: instancePath + "/reserves/" + i18 + "/stock",
-																													schemaPath: "#/properties/reserves/items/properties/stock/minLength",
-																													keyword: "minLength",
-																													params: { limit: 1 },
-																													message: "must NOT have fewer than 1 characters"
-																												}];
-																												return false;
-																											}
-																										} else {
-																											validate20.errors = [{
-																												instancePath: instancePath + "/reserves/" + i18 + "/stock",
-																												schemaPath: "#/properties/reserves/items/properties/stock/type",
-																												keyword: "type",
-																												params: { type: "string" },
-																												message: "must be string"
-																											}];
-																											return false;
-																										}
-																										var valid46 = true;
-																									} else var valid46 = true;
-																									if (valid46) {
-																										if (data165.name !== void 0) {
-																											let data167 = data165.name;
-																											if (typeof data167 === "string") {
-																												if (func2(data167) > 120) {
-																													validate20.errors = [{
-																														instancePath: instancePath + "/reserves/" + i18 + "/name",
-																														schemaPath: "#/properties/reserves/items/properties/name/maxLength",
-																														keyword: "maxLength",
-																														params: { limit: 120 },
-																														message: "must NOT have more than 120 characters"
-																													}];
-																													return false;
-																												} else if (func2(data167) < 1) {
-																													validate20.errors = [{
-																														instancePath: instancePath + "/reserves/" + i18 + "/name",
-																														schemaPath: "#/properties/reserves/items/properties/name/minLength",
-																														keyword: "minLength",
-																														params: { limit: 1 },
-																														message: "must NOT have fewer than 1 characters"
-																													}];
-																													return false;
-																												}
-																											} else {
-																												validate20.errors = [{
-																													instancePath: instancePath + "/reserves/" + i18 + "/name",
-																													schemaPath: "#/properties/reserves/items/properties/name/type",
-																													keyword: "type",
-																													params: { type: "string" },
-																													message: "must be string"
-																												}];
-																												return false;
-																											}
-																											var valid46 = true;
-																										} else var valid46 = true;
-																										if (valid46) {
-																											if (data165.batch !== void 0) {
-																												let data168 = data165.batch;
-																												if (typeof data168 === "string") {
-																													if (func2(data168) > 130) {
-																														validate20.errors = [{
-																															instancePath: instancePath + "/reserves/" + i18 + "/batch",
-																															schemaPath: "#/properties/reserves/items/properties/batch/maxLength",
-																															keyword: "maxLength",
-																															params: { limit: 130 },
-																															message: "must NOT have more than 130 characters"
-																														}];
-																														return false;
-																													}
-																												} else {
-																													validate20.errors = [{
-																														instancePath: instancePath + "/reserves/" + i18 + "/batch",
-																														schemaPath: "#/properties/reserves/items/properties/batch/type",
-																														keyword: "type",
-																														params: { type: "string" },
-																														message: "must be string"
-																													}];
-																													return false;
-																												}
-																												var valid46 = true;
-																											} else var valid46 = true;
-																											if (valid46) {
-																												if (data165.grams !== void 0) {
-																													let data169 = data165.grams;
-																													if (typeof data169 == "number" && isFinite(data169)) {
-																														if (data169 > 1e5 || isNaN(data169)) {
-																															validate20.errors = [{
-																																instancePath: instancePath + "/reserves/" + i18 + "/grams",
-																																schemaPath: "#/properties/reserves/items/properties/grams/maximum",
-																																keyword: "maximum",
-																																params: {
-																																	comparison: "<=",
-																																	limit: 1e5
-																																},
-																																message: "must be <= 100000"
-																															}];
-																															return false;
-																														} else if (data169 < 0 || isNaN(data169)) {
-																															validate20.errors = [{
-																																instancePath: instancePath + "/reserves/" + i18 + "/grams",
-																																schemaPath: "#/properties/reserves/items/properties/grams/minimum",
-																																keyword: "minimum",
-																																params: {
-																																	comparison: ">=",
-																																	limit: 0
-																																},
-																																message: "must be >= 0"
-																															}];
-																															return false;
-																														}
-																													} else {
-																														validate20.errors = [{
-																															instancePath: instancePath + "/reserves/" + i18 + "/grams",
-																															schemaPath: "#/properties/reserves/items/properties/grams/type",
-																															keyword: "type",
-																															params: { type: "number" },
-																															message: "must be number"
-																														}];
-																														return false;
-																													}
-																													var valid46 = true;
-																												} else var valid46 = true;
-																												if (valid46) {
-																													if (data165.recolour !== void 0) {
-																														if (typeof data165.recolour !== "boolean") {
-																															validate20.errors = [{
-																																instancePath: instancePath + "/reserves/" + i18 + "/recolour",
-																																schemaPath: "#/properties/reserves/items/properties/recolour/type",
-																																keyword: "type",
-																																params: { type: "boolean" },
-																																message: "must be boolean"
-																															}];
-																															return false;
-																														}
-																														var valid46 = true;
-																													} else var valid46 = true;
-																													if (valid46) {
-																														if (data165.allergens !== void 0) {
-																															let data171 = data165.allergens;
-																															if (Array.isArray(data171)) {
-																																if (data171.length > 20) {
-																																	validate20.errors = [{
-																																		instancePath: instancePath + "/reserves/" + i18 + "/allergens",
-																																		schemaPath: "#/properties/reserves/items/properties/allergens/maxItems",
-																																		keyword: "maxItems",
-																																		params: { limit: 20 },
-																																		message: "must NOT have more than 20 items"
-																																	}];
-																																	return false;
-																																} else if (data171.length < 0) {
-																																	validate20.errors = [{
-																																		instancePath: instancePath + "/reserves/" + i18 + "/allergens",
-																																		schemaPath: "#/properties/reserves/items/properties/allergens/minItems",
-																																		keyword: "minItems",
-																																		params: { limit: 0 },
-																																		message: "must NOT have fewer than 0 items"
-																																	}];
-																																	return false;
-																																} else {
-																																	const len19 = data171.length;
-																																	for (let i19 = 0; i19 < len19; i19++) {
-																																		let data172 = data171[i19];
-																																		if (typeof data172 === "string") {
-																																			if (func2(data172) > 60) {
-																																				validate20.errors = [{
-																																					instancePath: instancePath + "/reserves/" + i18 + "/allergens/" + i19,
-																																					schemaPath: "#/properties/reserves/items/properties/allergens/items/maxLength",
-																																					keyword: "maxLength",
-																																					params: { limit: 60 },
-																																					message: "must NOT have more than 60 characters"
-																																				}];
-																																				return false;
-																																			}
-																																		} else {
-																																			validate20.errors = [{
-																																				instancePath: instancePath + "/reserves/" + i18 + "/allergens/" + i19,
-																																				schemaPath: "#/properties/reserves/items/properties/allergens/items/type",
-																																				keyword: "type",
-																																				params: { type: "string" },
-																																				message: "must be string"
-																																			}];
-																																			return false;
-																																		}
-																																	}
-																																}
-																															} else {
-																																validate20.errors = [{
-																																	instancePath: instancePath + "/reserves/" + i18 + "/allergens",
-																																	schemaPath: "#/properties/reserves/items/properties/allergens/type",
-																																	keyword: "type",
-																																	params: { type: "array" },
-																																	message: "must be array"
-																																}];
-																																return false;
-																															}
-																															var valid46 = true;
-																														} else var valid46 = true;
-																														if (valid46) {
-																															if (data165.keepBy !== void 0) {
-																																let data173 = data165.keepBy;
-																																if (typeof data173 === "string") {
-																																	if (!pattern25.test(data173)) {
-																																		validate20.errors = [{
-																																			instancePath: instancePath + "/reserves/" + i18 + "/keepBy",
-																																			schemaPath: "#/properties/reserves/items/properties/keepBy/pattern",
-																																			keyword: "pattern",
-																																			params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
-																																			message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
-																																		}];
-																																		return false;
-																																	}
-																																} else {
-																																	validate20.errors = [{
-																																		instancePath: instancePath + "/reserves/" + i18 + "/keepBy",
-																																		schemaPath: "#/properties/reserves/items/properties/keepBy/type",
-																																		keyword: "type",
-																																		params: { type: "string" },
-																																		message: "must be string"
-																																	}];
-																																	return false;
-																																}
-																																var valid46 = true;
-																															} else var valid46 = true;
-																														}
-																													}
-																												}
-																											}
-																										}
-																									}
-																								}
-																							} else {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/reserves/" + i18,
-																									schemaPath: "#/properties/reserves/items/type",
-																									keyword: "type",
-																									params: { type: "object" },
-																									message: "must be object"
-																								}];
-																								return false;
-																							}
-																						}
-																					}
-																				} else {
-																					validate20.errors = [{
-																						instancePath: instancePath + "/reserves",
-																						schemaPath: "#/properties/reserves/type",
-																						keyword: "type",
-																						params: { type: "array" },
-																						message: "must be array"
-																					}];
-																					return false;
-																				}
-																				var valid0 = true;
-																			} else var valid0 = true;
-																			if (valid0) {
-																				if (data.bench !== void 0) {
-																					let data174 = data.bench;
-																					if (data174 && typeof data174 == "object" && !Array.isArray(data174)) {
-																						let missing26;
-																						if (data174.done === void 0 && (missing26 = "done")) {
-																							validate20.errors = [{
-																								instancePath: instancePath + "/bench",
-																								schemaPath: "#/properties/bench/required",
-																								keyword: "required",
-																								params: { missingProperty: missing26 },
-																								message: "must have required property '" + missing26 + "'"
-																							}];
-																							return false;
-																						} else {
-																							for (const key29 in data174) if (!(key29 === "done")) {
-																								validate20.errors = [{
-																									instancePath: instancePath + "/bench",
-																									schemaPath: "#/properties/bench/additionalProperties",
-																									keyword: "additionalProperties",
-																									params: { additionalProperty: key29 },
-																									message: "must NOT have additional properties"
-																								}];
-																								return false;
-																							}
-																							if (data174.done !== void 0) {
-																								let data175 = data174.done;
-																								if (Array.isArray(data175)) {
-																									if (data175.length > 4e3) {
-																										validate20.errors = [{
-																											instancePath: instancePath + "/bench/done",
-																											schemaPath: "#/properties/bench/properties/done/maxItems",
+																											instancePath: instancePath + "/log",
+																											schemaPath: "#/properties/log/maxItems",
 																											keyword: "maxItems",
-																											params: { limit: 4e3 },
-																											message: "must NOT have more than 4000 items"
+																											params: { limit: 2e3 },
+																											message: "must NOT have more than 2000 items"
 																										}];
 																										return false;
-																									} else if (data175.length < 0) {
+																									} else if (data268.length < 0) {
 																										validate20.errors = [{
-																											instancePath: instancePath + "/bench/done",
-																											schemaPath: "#/properties/bench/properties/done/minItems",
+																											instancePath: instancePath + "/log",
+																											schemaPath: "#/properties/log/minItems",
 																											keyword: "minItems",
 																											params: { limit: 0 },
 																											message: "must NOT have fewer than 0 items"
 																										}];
 																										return false;
 																									} else {
-																										const len20 = data175.length;
-																										for (let i20 = 0; i20 < len20; i20++) {
-																											let data176 = data175[i20];
-																											if (data176 && typeof data176 == "object" && !Array.isArray(data176)) {
-																												let missing27;
-																												if (data176.step === void 0 && (missing27 = "step") || data176.at === void 0 && (missing27 = "at")) {
+																										const len28 = data268.length;
+																										for (let i28 = 0; i28 < len28; i28++) {
+																											let data269 = data268[i28];
+																											if (data269 && typeof data269 == "object" && !Array.isArray(data269)) {
+																												let missing40;
+																												if (data269.id === void 0 && (missing40 = "id") || data269.at === void 0 && (missing40 = "at") || data269.build === void 0 && (missing40 = "build") || data269.piece === void 0 && (missing40 = "piece") || data269.question === void 0 && (missing40 = "question") || data269.saw === void 0 && (missing40 = "saw") || data269.minutes === void 0 && (missing40 = "minutes") || data269.note === void 0 && (missing40 = "note") || data269.paste === void 0 && (missing40 = "paste") || data269.body === void 0 && (missing40 = "body") || data269.spells === void 0 && (missing40 = "spells") || data269.duty === void 0 && (missing40 = "duty")) {
 																													validate20.errors = [{
-																														instancePath: instancePath + "/bench/done/" + i20,
-																														schemaPath: "#/properties/bench/properties/done/items/required",
+																														instancePath: instancePath + "/log/" + i28,
+																														schemaPath: "#/properties/log/items/required",
 																														keyword: "required",
-																														params: { missingProperty: missing27 },
-																														message: "must have required property '" + missing27 + "'"
+																														params: { missingProperty: missing40 },
+																														message: "must have required property '" + missing40 + "'"
 																													}];
 																													return false;
 																												} else {
-																													for (const key30 in data176) if (!(key30 === "step" || key30 === "at")) {
+																													for (const key48 in data269) if (!func1.call(schema31.properties.log.items.properties, key48)) {
 																														validate20.errors = [{
-																															instancePath: instancePath + "/bench/done/" + i20,
-																															schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
+																															instancePath: instancePath + "/log/" + i28,
+																															schemaPath: "#/properties/log/items/additionalProperties",
 																															keyword: "additionalProperties",
-																															params: { additionalProperty: key30 },
+																															params: { additionalProperty: key48 },
 																															message: "must NOT have additional properties"
 																														}];
 																														return false;
 																													}
-																													if (data176.step !== void 0) {
-																														let data177 = data176.step;
-																														if (typeof data177 === "string") {
-																															if (func2(data177) > 200) {
+																													if (data269.id !== void 0) {
+																														let data270 = data269.id;
+																														if (typeof data270 === "string") {
+																															if (func2(data270) > 80) {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/bench/done/" + i20 + "/step",
-																																	schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
+																																	instancePath: instancePath + "/log/" + i28 + "/id",
+																																	schemaPath: "#/properties/log/items/properties/id/maxLength",
 																																	keyword: "maxLength",
-																																	params: { limit: 200 },
-																																	message: "must NOT have more than 200 characters"
+																																	params: { limit: 80 },
+																																	message: "must NOT have more than 80 characters"
+																																}];
+																																return false;
+																															} else if (func2(data270) < 1) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/log/" + i28 + "/id",
+																																	schemaPath: "#/properties/log/items/properties/id/minLength",
+																																	keyword: "minLength",
+																																	params: { limit: 1 },
+																																	message: "must NOT have fewer than 1 characters"
 																																}];
 																																return false;
 																															}
 																														} else {
 																															validate20.errors = [{
-																																instancePath: instancePath + "/bench/done/" + i20 + "/step",
-																																schemaPath: "#/properties/bench/properties/done/items/properties/step/type",
+																																instancePath: instancePath + "/log/" + i28 + "/id",
+																																schemaPath: "#/properties/log/items/properties/id/type",
 																																keyword: "type",
 																																params: { type: "string" },
 																																message: "must be string"
 																															}];
 																															return false;
 																														}
-																														var valid50 = true;
-																													} else var valid50 = true;
-																													if (valid50) {
-																														if (data176.at !== void 0) {
-																															let data178 = data176.at;
-																															if (typeof data178 === "string") {
-																																if (func2(data178) > 40) {
+																														var valid76 = true;
+																													} else var valid76 = true;
+																													if (valid76) {
+																														if (data269.at !== void 0) {
+																															let data271 = data269.at;
+																															if (typeof data271 === "string") {
+																																if (func2(data271) > 40) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/bench/done/" + i20 + "/at",
-																																		schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
+																																		instancePath: instancePath + "/log/" + i28 + "/at",
+																																		schemaPath: "#/properties/log/items/properties/at/maxLength",
 																																		keyword: "maxLength",
 																																		params: { limit: 40 },
 																																		message: "must NOT have more than 40 characters"
@@ -7205,22 +11548,979 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/bench/done/" + i20 + "/at",
-																																	schemaPath: "#/properties/bench/properties/done/items/properties/at/type",
+																																	instancePath: instancePath + "/log/" + i28 + "/at",
+																																	schemaPath: "#/properties/log/items/properties/at/type",
 																																	keyword: "type",
 																																	params: { type: "string" },
 																																	message: "must be string"
 																																}];
 																																return false;
 																															}
-																															var valid50 = true;
-																														} else var valid50 = true;
+																															var valid76 = true;
+																														} else var valid76 = true;
+																														if (valid76) {
+																															if (data269.build !== void 0) {
+																																let data272 = data269.build;
+																																if (typeof data272 === "string") {
+																																	if (func2(data272) > 120) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/log/" + i28 + "/build",
+																																			schemaPath: "#/properties/log/items/properties/build/maxLength",
+																																			keyword: "maxLength",
+																																			params: { limit: 120 },
+																																			message: "must NOT have more than 120 characters"
+																																		}];
+																																		return false;
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/log/" + i28 + "/build",
+																																		schemaPath: "#/properties/log/items/properties/build/type",
+																																		keyword: "type",
+																																		params: { type: "string" },
+																																		message: "must be string"
+																																	}];
+																																	return false;
+																																}
+																																var valid76 = true;
+																															} else var valid76 = true;
+																															if (valid76) {
+																																if (data269.piece !== void 0) {
+																																	let data273 = data269.piece;
+																																	if (typeof data273 === "string") {
+																																		if (func2(data273) > 120) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/log/" + i28 + "/piece",
+																																				schemaPath: "#/properties/log/items/properties/piece/maxLength",
+																																				keyword: "maxLength",
+																																				params: { limit: 120 },
+																																				message: "must NOT have more than 120 characters"
+																																			}];
+																																			return false;
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/log/" + i28 + "/piece",
+																																			schemaPath: "#/properties/log/items/properties/piece/type",
+																																			keyword: "type",
+																																			params: { type: "string" },
+																																			message: "must be string"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid76 = true;
+																																} else var valid76 = true;
+																																if (valid76) {
+																																	if (data269.question !== void 0) {
+																																		let data274 = data269.question;
+																																		if (typeof data274 !== "string") {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/log/" + i28 + "/question",
+																																				schemaPath: "#/properties/log/items/properties/question/type",
+																																				keyword: "type",
+																																				params: { type: "string" },
+																																				message: "must be string"
+																																			}];
+																																			return false;
+																																		}
+																																		if (!(data274 === "tack" || data274 === "skin" || data274 === "touch" || data274 === "pose" || data274 === "handle" || data274 === "bear" || data274 === "stand" || data274 === "hard" || data274 === "dry" || data274 === "stick" || data274 === "texture" || data274 === "bend")) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/log/" + i28 + "/question",
+																																				schemaPath: "#/properties/log/items/properties/question/enum",
+																																				keyword: "enum",
+																																				params: { allowedValues: schema31.properties.log.items.properties.question.enum },
+																																				message: "must be equal to one of the allowed values"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid76 = true;
+																																	} else var valid76 = true;
+																																	if (valid76) {
+																																		if (data269.saw !== void 0) {
+																																			let data275 = data269.saw;
+																																			if (typeof data275 !== "string") {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/log/" + i28 + "/saw",
+																																					schemaPath: "#/properties/log/items/properties/saw/type",
+																																					keyword: "type",
+																																					params: { type: "string" },
+																																					message: "must be string"
+																																				}];
+																																				return false;
+																																			}
+																																			if (!(data275 === "just" || data275 === "yes" || data275 === "not" || data275 === "cracked" || data275 === "sagged" || data275 === "squashed")) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/log/" + i28 + "/saw",
+																																					schemaPath: "#/properties/log/items/properties/saw/enum",
+																																					keyword: "enum",
+																																					params: { allowedValues: schema31.properties.log.items.properties.saw.enum },
+																																					message: "must be equal to one of the allowed values"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid76 = true;
+																																		} else var valid76 = true;
+																																		if (valid76) {
+																																			if (data269.minutes !== void 0) {
+																																				let data276 = data269.minutes;
+																																				if (typeof data276 == "number" && isFinite(data276)) {
+																																					if (data276 > 43200 || isNaN(data276)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/log/" + i28 + "/minutes",
+																																							schemaPath: "#/properties/log/items/properties/minutes/maximum",
+																																							keyword: "maximum",
+																																							params: {
+																																								comparison: "<=",
+																																								limit: 43200
+																																							},
+																																							message: "must be <= 43200"
+																																						}];
+																																						return false;
+																																					} else if (data276 < .1 || isNaN(data276)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/log/" + i28 + "/minutes",
+																																							schemaPath: "#/properties/log/items/properties/minutes/minimum",
+																																							keyword: "minimum",
+																																							params: {
+																																								comparison: ">=",
+																																								limit: .1
+																																							},
+																																							message: "must be >= 0.1"
+																																						}];
+																																						return false;
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/log/" + i28 + "/minutes",
+																																						schemaPath: "#/properties/log/items/properties/minutes/type",
+																																						keyword: "type",
+																																						params: { type: "number" },
+																																						message: "must be number"
+																																					}];
+																																					return false;
+																																				}
+																																				var valid76 = true;
+																																			} else var valid76 = true;
+																																			if (valid76) {
+																																				if (data269.note !== void 0) {
+																																					let data277 = data269.note;
+																																					if (typeof data277 === "string") {
+																																						if (func2(data277) > 1e3) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/log/" + i28 + "/note",
+																																								schemaPath: "#/properties/log/items/properties/note/maxLength",
+																																								keyword: "maxLength",
+																																								params: { limit: 1e3 },
+																																								message: "must NOT have more than 1000 characters"
+																																							}];
+																																							return false;
+																																						}
+																																					} else {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/log/" + i28 + "/note",
+																																							schemaPath: "#/properties/log/items/properties/note/type",
+																																							keyword: "type",
+																																							params: { type: "string" },
+																																							message: "must be string"
+																																						}];
+																																						return false;
+																																					}
+																																					var valid76 = true;
+																																				} else var valid76 = true;
+																																				if (valid76) {
+																																					if (data269.picture !== void 0) {
+																																						let data278 = data269.picture;
+																																						if (typeof data278 === "string") {
+																																							if (func2(data278) > 80) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/log/" + i28 + "/picture",
+																																									schemaPath: "#/properties/log/items/properties/picture/maxLength",
+																																									keyword: "maxLength",
+																																									params: { limit: 80 },
+																																									message: "must NOT have more than 80 characters"
+																																								}];
+																																								return false;
+																																							}
+																																						} else {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/log/" + i28 + "/picture",
+																																								schemaPath: "#/properties/log/items/properties/picture/type",
+																																								keyword: "type",
+																																								params: { type: "string" },
+																																								message: "must be string"
+																																							}];
+																																							return false;
+																																						}
+																																						var valid76 = true;
+																																					} else var valid76 = true;
+																																					if (valid76) {
+																																						if (data269.paste !== void 0) {
+																																							let data279 = data269.paste;
+																																							if (data279 && typeof data279 == "object" && !Array.isArray(data279)) {
+																																								let missing41;
+																																								if (data279.base === void 0 && (missing41 = "base") || data279.gumPaste === void 0 && (missing41 = "gumPaste") || data279.powder === void 0 && (missing41 = "powder")) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/log/" + i28 + "/paste",
+																																										schemaPath: "#/properties/log/items/properties/paste/required",
+																																										keyword: "required",
+																																										params: { missingProperty: missing41 },
+																																										message: "must have required property '" + missing41 + "'"
+																																									}];
+																																									return false;
+																																								} else {
+																																									for (const key49 in data279) if (!(key49 === "base" || key49 === "gumPaste" || key49 === "powder")) {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/log/" + i28 + "/paste",
+																																											schemaPath: "#/properties/log/items/properties/paste/additionalProperties",
+																																											keyword: "additionalProperties",
+																																											params: { additionalProperty: key49 },
+																																											message: "must NOT have additional properties"
+																																										}];
+																																										return false;
+																																									}
+																																									if (data279.base !== void 0) {
+																																										let data280 = data279.base;
+																																										if (typeof data280 !== "string") {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/log/" + i28 + "/paste/base",
+																																												schemaPath: "#/properties/log/items/properties/paste/properties/base/type",
+																																												keyword: "type",
+																																												params: { type: "string" },
+																																												message: "must be string"
+																																											}];
+																																											return false;
+																																										}
+																																										if (!(data280 === "fondant" || data280 === "gumPaste" || data280 === "modellingPaste" || data280 === "marzipan" || data280 === "chocolateDark" || data280 === "chocolateMilk" || data280 === "chocolateWhite" || data280 === "chocolateCompound" || data280 === "royalIcing")) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/log/" + i28 + "/paste/base",
+																																												schemaPath: "#/properties/log/items/properties/paste/properties/base/enum",
+																																												keyword: "enum",
+																																												params: { allowedValues: schema31.properties.log.items.properties.paste.properties.base.enum },
+																																												message: "must be equal to one of the allowed values"
+																																											}];
+																																											return false;
+																																										}
+																																										var valid77 = true;
+																																									} else var valid77 = true;
+																																									if (valid77) {
+																																										if (data279.gumPaste !== void 0) {
+																																											let data281 = data279.gumPaste;
+																																											if (typeof data281 == "number" && isFinite(data281)) {
+																																												if (data281 > 100 || isNaN(data281)) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
+																																														schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/maximum",
+																																														keyword: "maximum",
+																																														params: {
+																																															comparison: "<=",
+																																															limit: 100
+																																														},
+																																														message: "must be <= 100"
+																																													}];
+																																													return false;
+																																												} else if (data281 < 0 || isNaN(data281)) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
+																																														schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/minimum",
+																																														keyword: "minimum",
+																																														params: {
+																																															comparison: ">=",
+																																															limit: 0
+																																														},
+																																														message: "must be >= 0"
+																																													}];
+																																													return false;
+																																												}
+																																											} else {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
+																																													schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/type",
+																																													keyword: "type",
+																																													params: { type: "number" },
+																																													message: "must be number"
+																																												}];
+																																												return false;
+																																											}
+																																											var valid77 = true;
+																																										} else var valid77 = true;
+																																										if (valid77) {
+																																											if (data279.powder !== void 0) {
+																																												let data282 = data279.powder;
+																																												if (typeof data282 == "number" && isFinite(data282)) {
+																																													if (data282 > 5 || isNaN(data282)) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/paste/powder",
+																																															schemaPath: "#/properties/log/items/properties/paste/properties/powder/maximum",
+																																															keyword: "maximum",
+																																															params: {
+																																																comparison: "<=",
+																																																limit: 5
+																																															},
+																																															message: "must be <= 5"
+																																														}];
+																																														return false;
+																																													} else if (data282 < 0 || isNaN(data282)) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/paste/powder",
+																																															schemaPath: "#/properties/log/items/properties/paste/properties/powder/minimum",
+																																															keyword: "minimum",
+																																															params: {
+																																																comparison: ">=",
+																																																limit: 0
+																																															},
+																																															message: "must be >= 0"
+																																														}];
+																																														return false;
+																																													}
+																																												} else {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/paste/powder",
+																																														schemaPath: "#/properties/log/items/properties/paste/properties/powder/type",
+																																														keyword: "type",
+																																														params: { type: "number" },
+																																														message: "must be number"
+																																													}];
+																																													return false;
+																																												}
+																																												var valid77 = true;
+																																											} else var valid77 = true;
+																																										}
+																																									}
+																																								}
+																																							} else {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/log/" + i28 + "/paste",
+																																									schemaPath: "#/properties/log/items/properties/paste/type",
+																																									keyword: "type",
+																																									params: { type: "object" },
+																																									message: "must be object"
+																																								}];
+																																								return false;
+																																							}
+																																							var valid76 = true;
+																																						} else var valid76 = true;
+																																						if (valid76) {
+																																							if (data269.body !== void 0) {
+																																								let data283 = data269.body;
+																																								if (data283 && typeof data283 == "object" && !Array.isArray(data283)) {
+																																									let missing42;
+																																									if (data283.volume === void 0 && (missing42 = "volume") || data283.area === void 0 && (missing42 = "area") || data283.depth === void 0 && (missing42 = "depth") || data283.facing === void 0 && (missing42 = "facing") || data283.thickness === void 0 && (missing42 = "thickness") || data283.kind === void 0 && (missing42 = "kind") || data283.coat === void 0 && (missing42 = "coat")) {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/log/" + i28 + "/body",
+																																											schemaPath: "#/properties/log/items/properties/body/required",
+																																											keyword: "required",
+																																											params: { missingProperty: missing42 },
+																																											message: "must have required property '" + missing42 + "'"
+																																										}];
+																																										return false;
+																																									} else {
+																																										for (const key50 in data283) if (!(key50 === "volume" || key50 === "area" || key50 === "depth" || key50 === "facing" || key50 === "thickness" || key50 === "kind" || key50 === "coat")) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/log/" + i28 + "/body",
+																																												schemaPath: "#/properties/log/items/properties/body/additionalProperties",
+																																												keyword: "additionalProperties",
+																																												params: { additionalProperty: key50 },
+																																												message: "must NOT have additional properties"
+																																											}];
+																																											return false;
+																																										}
+																																										if (data283.volume !== void 0) {
+																																											let data284 = data283.volume;
+																																											if (typeof data284 == "number" && isFinite(data284)) {
+																																												if (data284 > 1e9 || isNaN(data284)) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/body/volume",
+																																														schemaPath: "#/properties/log/items/properties/body/properties/volume/maximum",
+																																														keyword: "maximum",
+																																														params: {
+																																															comparison: "<=",
+																																															limit: 1e9
+																																														},
+																																														message: "must be <= 1000000000"
+																																													}];
+																																													return false;
+																																												} else if (data284 < .01 || isNaN(data284)) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/body/volume",
+																																														schemaPath: "#/properties/log/items/properties/body/properties/volume/minimum",
+																																														keyword: "minimum",
+																																														params: {
+																																															comparison: ">=",
+																																															limit: .01
+																																														},
+																																														message: "must be >= 0.01"
+																																													}];
+																																													return false;
+																																												}
+																																											} else {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/log/" + i28 + "/body/volume",
+																																													schemaPath: "#/properties/log/items/properties/body/properties/volume/type",
+																																													keyword: "type",
+																																													params: { type: "number" },
+																																													message: "must be number"
+																																												}];
+																																												return false;
+																																											}
+																																											var valid78 = true;
+																																										} else var valid78 = true;
+																																										if (valid78) {
+																																											if (data283.area !== void 0) {
+																																												let data285 = data283.area;
+																																												if (typeof data285 == "number" && isFinite(data285)) {
+																																													if (data285 > 1e7 || isNaN(data285)) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/body/area",
+																																															schemaPath: "#/properties/log/items/properties/body/properties/area/maximum",
+																																															keyword: "maximum",
+																																															params: {
+																																																comparison: "<=",
+																																																limit: 1e7
+																																															},
+																																															message: "must be <= 10000000"
+																																														}];
+																																														return false;
+																																													} else if (data285 < .01 || isNaN(data285)) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/body/area",
+																																															schemaPath: "#/properties/log/items/properties/body/properties/area/minimum",
+																																															keyword: "minimum",
+																																															params: {
+																																																comparison: ">=",
+																																																limit: .01
+																																															},
+																																															message: "must be >= 0.01"
+																																														}];
+																																														return false;
+																																													}
+																																												} else {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/body/area",
+																																														schemaPath: "#/properties/log/items/properties/body/properties/area/type",
+																																														keyword: "type",
+																																														params: { type: "number" },
+																																														message: "must be number"
+																																													}];
+																																													return false;
+																																												}
+																																												var valid78 = true;
+																																											} else var valid78 = true;
+																																											if (valid78) {
+																																												if (data283.depth !== void 0) {
+																																													let data286 = data283.depth;
+																																													if (typeof data286 == "number" && isFinite(data286)) {
+																																														if (data286 > 1e3 || isNaN(data286)) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/log/" + i28 + "/body/depth",
+																																																schemaPath: "#/properties/log/items/properties/body/properties/depth/maximum",
+																																																keyword: "maximum",
+																																																params: {
+																																																	comparison: "<=",
+																																																	limit: 1e3
+																																																},
+																																																message: "must be <= 1000"
+																																															}];
+																																															return false;
+																																														} else if (data286 < .01 || isNaN(data286)) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/log/" + i28 + "/body/depth",
+																																																schemaPath: "#/properties/log/items/properties/body/properties/depth/minimum",
+																																																keyword: "minimum",
+																																																params: {
+																																																	comparison: ">=",
+																																																	limit: .01
+																																																},
+																																																message: "must be >= 0.01"
+																																															}];
+																																															return false;
+																																														}
+																																													} else {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/body/depth",
+																																															schemaPath: "#/properties/log/items/properties/body/properties/depth/type",
+																																															keyword: "type",
+																																															params: { type: "number" },
+																																															message: "must be number"
+																																														}];
+																																														return false;
+																																													}
+																																													var valid78 = true;
+																																												} else var valid78 = true;
+																																												if (valid78) {
+																																													if (data283.facing !== void 0) {
+																																														let data287 = data283.facing;
+																																														if (typeof data287 == "number" && isFinite(data287)) {
+																																															if (data287 > 3e3 || isNaN(data287)) {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/log/" + i28 + "/body/facing",
+																																																	schemaPath: "#/properties/log/items/properties/body/properties/facing/maximum",
+																																																	keyword: "maximum",
+																																																	params: {
+																																																		comparison: "<=",
+																																																		limit: 3e3
+																																																	},
+																																																	message: "must be <= 3000"
+																																																}];
+																																																return false;
+																																															} else if (data287 < .01 || isNaN(data287)) {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/log/" + i28 + "/body/facing",
+																																																	schemaPath: "#/properties/log/items/properties/body/properties/facing/minimum",
+																																																	keyword: "minimum",
+																																																	params: {
+																																																		comparison: ">=",
+																																																		limit: .01
+																																																	},
+																																																	message: "must be >= 0.01"
+																																																}];
+																																																return false;
+																																															}
+																																														} else {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/log/" + i28 + "/body/facing",
+																																																schemaPath: "#/properties/log/items/properties/body/properties/facing/type",
+																																																keyword: "type",
+																																																params: { type: "number" },
+																																																message: "must be number"
+																																															}];
+																																															return false;
+																																														}
+																																														var valid78 = true;
+																																													} else var valid78 = true;
+																																													if (valid78) {
+																																														if (data283.thickness !== void 0) {
+																																															let data288 = data283.thickness;
+																																															if (typeof data288 == "number" && isFinite(data288)) {
+																																																if (data288 > 2e3 || isNaN(data288)) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/log/" + i28 + "/body/thickness",
+																																																		schemaPath: "#/properties/log/items/properties/body/properties/thickness/maximum",
+																																																		keyword: "maximum",
+																																																		params: {
+																																																			comparison: "<=",
+																																																			limit: 2e3
+																																																		},
+																																																		message: "must be <= 2000"
+																																																	}];
+																																																	return false;
+																																																} else if (data288 < .01 || isNaN(data288)) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/log/" + i28 + "/body/thickness",
+																																																		schemaPath: "#/properties/log/items/properties/body/properties/thickness/minimum",
+																																																		keyword: "minimum",
+																																																		params: {
+																																																			comparison: ">=",
+																																																			limit: .01
+																																																		},
+																																																		message: "must be >= 0.01"
+																																																	}];
+																																																	return false;
+																																																}
+																																															} else {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/log/" + i28 + "/body/thickness",
+																																																	schemaPath: "#/properties/log/items/properties/body/properties/thickness/type",
+																																																	keyword: "type",
+																																																	params: { type: "number" },
+																																																	message: "must be number"
+																																																}];
+																																																return false;
+																																															}
+																																															var valid78 = true;
+																																														} else var valid78 = true;
+																																														if (valid78) {
+																																															if (data283.kind !== void 0) {
+																																																let data289 = data283.kind;
+																																																if (typeof data289 !== "string") {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/log/" + i28 + "/body/kind",
+																																																		schemaPath: "#/properties/log/items/properties/body/properties/kind/type",
+																																																		keyword: "type",
+																																																		params: { type: "string" },
+																																																		message: "must be string"
+																																																	}];
+																																																	return false;
+																																																}
+																																																if (!(data289 === "rod" || data289 === "sheet")) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/log/" + i28 + "/body/kind",
+																																																		schemaPath: "#/properties/log/items/properties/body/properties/kind/enum",
+																																																		keyword: "enum",
+																																																		params: { allowedValues: schema31.properties.log.items.properties.body.properties.kind.enum },
+																																																		message: "must be equal to one of the allowed values"
+																																																	}];
+																																																	return false;
+																																																}
+																																																var valid78 = true;
+																																															} else var valid78 = true;
+																																															if (valid78) {
+																																																if (data283.coat !== void 0) {
+																																																	if (typeof data283.coat !== "boolean") {
+																																																		validate20.errors = [{
+																																																			instancePath: instancePath + "/log/" + i28 + "/body/coat",
+																																																			schemaPath: "#/properties/log/items/properties/body/properties/coat/type",
+																																																			keyword: "type",
+																																																			params: { type: "boolean" },
+																																																			message: "must be boolean"
+																																																		}];
+																																																		return false;
+																																																	}
+																																																	var valid78 = true;
+																																																} else var valid78 = true;
+																																															}
+																																														}
+																																													}
+																																												}
+																																											}
+																																										}
+																																									}
+																																								} else {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/log/" + i28 + "/body",
+																																										schemaPath: "#/properties/log/items/properties/body/type",
+																																										keyword: "type",
+																																										params: { type: "object" },
+																																										message: "must be object"
+																																									}];
+																																									return false;
+																																								}
+																																								var valid76 = true;
+																																							} else var valid76 = true;
+																																							if (valid76) {
+																																								if (data269.spells !== void 0) {
+																																									let data291 = data269.spells;
+																																									if (Array.isArray(data291)) {
+																																										if (data291.length > 20) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/log/" + i28 + "/spells",
+																																												schemaPath: "#/properties/log/items/properties/spells/maxItems",
+																																												keyword: "maxItems",
+																																												params: { limit: 20 },
+																																												message: "must NOT have more than 20 items"
+																																											}];
+																																											return false;
+																																										} else if (data291.length < 1) {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/log/" + i28 + "/spells",
+																																												schemaPath: "#/properties/log/items/properties/spells/minItems",
+																																												keyword: "minItems",
+																																												params: { limit: 1 },
+																																												message: "must NOT have fewer than 1 items"
+																																											}];
+																																											return false;
+																																										} else {
+																																											const len29 = data291.length;
+																																											for (let i29 = 0; i29 < len29; i29++) {
+																																												let data292 = data291[i29];
+																																												if (data292 && typeof data292 == "object" && !Array.isArray(data292)) {
+																																													let missing43;
+																																													if (data292.temperature === void 0 && (missing43 = "temperature") || data292.humidity === void 0 && (missing43 = "humidity") || data292.air === void 0 && (missing43 = "air")) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
+																																															schemaPath: "#/properties/log/items/properties/spells/items/required",
+																																															keyword: "required",
+																																															params: { missingProperty: missing43 },
+																																															message: "must have required property '" + missing43 + "'"
+																																														}];
+																																														return false;
+																																													} else {
+																																														for (const key51 in data292) if (!(key51 === "until" || key51 === "temperature" || key51 === "humidity" || key51 === "air" || key51 === "wrapped")) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
+																																																schemaPath: "#/properties/log/items/properties/spells/items/additionalProperties",
+																																																keyword: "additionalProperties",
+																																																params: { additionalProperty: key51 },
+																																																message: "must NOT have additional properties"
+																																															}];
+																																															return false;
+																																														}
+																																														if (data292.until !== void 0) {
+																																															let data293 = data292.until;
+																																															if (typeof data293 == "number" && isFinite(data293)) {
+																																																if (data293 > 1e5 || isNaN(data293)) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
+																																																		schemaPath: "#/properties/log/items/properties/spells/items/properties/until/maximum",
+																																																		keyword: "maximum",
+																																																		params: {
+																																																			comparison: "<=",
+																																																			limit: 1e5
+																																																		},
+																																																		message: "must be <= 100000"
+																																																	}];
+																																																	return false;
+																																																} else if (data293 < 0 || isNaN(data293)) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
+																																																		schemaPath: "#/properties/log/items/properties/spells/items/properties/until/minimum",
+																																																		keyword: "minimum",
+																																																		params: {
+																																																			comparison: ">=",
+																																																			limit: 0
+																																																		},
+																																																		message: "must be >= 0"
+																																																	}];
+																																																	return false;
+																																																}
+																																															} else {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
+																																																	schemaPath: "#/properties/log/items/properties/spells/items/properties/until/type",
+																																																	keyword: "type",
+																																																	params: { type: "number" },
+																																																	message: "must be number"
+																																																}];
+																																																return false;
+																																															}
+																																															var valid80 = true;
+																																														} else var valid80 = true;
+																																														if (valid80) {
+																																															if (data292.temperature !== void 0) {
+																																																let data294 = data292.temperature;
+																																																if (typeof data294 == "number" && isFinite(data294)) {
+																																																	if (data294 > 60 || isNaN(data294)) {
+																																																		validate20.errors = [{
+																																																			instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
+																																																			schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/maximum",
+																																																			keyword: "maximum",
+																																																			params: {
+																																																				comparison: "<=",
+																																																				limit: 60
+																																																			},
+																																																			message: "must be <= 60"
+																																																		}];
+																																																		return false;
+																																																	} else if (data294 < -30 || isNaN(data294)) {
+																																																		validate20.errors = [{
+																																																			instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
+																																																			schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/minimum",
+																																																			keyword: "minimum",
+																																																			params: {
+																																																				comparison: ">=",
+																																																				limit: -30
+																																																			},
+																																																			message: "must be >= -30"
+																																																		}];
+																																																		return false;
+																																																	}
+																																																} else {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
+																																																		schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/type",
+																																																		keyword: "type",
+																																																		params: { type: "number" },
+																																																		message: "must be number"
+																																																	}];
+																																																	return false;
+																																																}
+																																																var valid80 = true;
+																																															} else var valid80 = true;
+																																															if (valid80) {
+																																																if (data292.humidity !== void 0) {
+																																																	let data295 = data292.humidity;
+																																																	if (typeof data295 == "number" && isFinite(data295)) {
+																																																		if (data295 > 1 || isNaN(data295)) {
+																																																			validate20.errors = [{
+																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
+																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/maximum",
+																																																				keyword: "maximum",
+																																																				params: {
+																																																					comparison: "<=",
+																																																					limit: 1
+																																																				},
+																																																				message: "must be <= 1"
+																																																			}];
+																																																			return false;
+																																																		} else if (data295 < 0 || isNaN(data295)) {
+																																																			validate20.errors = [{
+																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
+																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/minimum",
+																																																				keyword: "minimum",
+																																																				params: {
+																																																					comparison: ">=",
+																																																					limit: 0
+																																																				},
+																																																				message: "must be >= 0"
+																																																			}];
+																																																			return false;
+																																																		}
+																																																	} else {
+																																																		validate20.errors = [{
+																																																			instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
+																																																			schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/type",
+																																																			keyword: "type",
+																																																			params: { type: "number" },
+																																																			message: "must be number"
+																																																		}];
+																																																		return false;
+																																																	}
+																																																	var valid80 = true;
+																																																} else var valid80 = true;
+																																																if (valid80) {
+																																																	if (data292.air !== void 0) {
+																																																		let data296 = data292.air;
+																																																		if (typeof data296 == "number" && isFinite(data296)) {
+																																																			if (data296 > 5 || isNaN(data296)) {
+																																																				validate20.errors = [{
+																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
+																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/air/maximum",
+																																																					keyword: "maximum",
+																																																					params: {
+																																																						comparison: "<=",
+																																																						limit: 5
+																																																					},
+																																																					message: "must be <= 5"
+																																																				}];
+																																																				return false;
+																																																			} else if (data296 < .01 || isNaN(data296)) {
+																																																				validate20.errors = [{
+																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
+																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/air/minimum",
+																																																					keyword: "minimum",
+																																																					params: {
+																																																						comparison: ">=",
+																																																						limit: .01
+																																																					},
+																																																					message: "must be >= 0.01"
+																																																				}];
+																																																				return false;
+																																																			}
+																																																		} else {
+																																																			validate20.errors = [{
+																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
+																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/air/type",
+																																																				keyword: "type",
+																																																				params: { type: "number" },
+																																																				message: "must be number"
+																																																			}];
+																																																			return false;
+																																																		}
+																																																		var valid80 = true;
+																																																	} else var valid80 = true;
+																																																	if (valid80) {
+																																																		if (data292.wrapped !== void 0) {
+																																																			if (typeof data292.wrapped !== "boolean") {
+																																																				validate20.errors = [{
+																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/wrapped",
+																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/wrapped/type",
+																																																					keyword: "type",
+																																																					params: { type: "boolean" },
+																																																					message: "must be boolean"
+																																																				}];
+																																																				return false;
+																																																			}
+																																																			var valid80 = true;
+																																																		} else var valid80 = true;
+																																																	}
+																																																}
+																																															}
+																																														}
+																																													}
+																																												} else {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
+																																														schemaPath: "#/properties/log/items/properties/spells/items/type",
+																																														keyword: "type",
+																																														params: { type: "object" },
+																																														message: "must be object"
+																																													}];
+																																													return false;
+																																												}
+																																											}
+																																										}
+																																									} else {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/log/" + i28 + "/spells",
+																																											schemaPath: "#/properties/log/items/properties/spells/type",
+																																											keyword: "type",
+																																											params: { type: "array" },
+																																											message: "must be array"
+																																										}];
+																																										return false;
+																																									}
+																																									var valid76 = true;
+																																								} else var valid76 = true;
+																																								if (valid76) {
+																																									if (data269.duty !== void 0) {
+																																										let data298 = data269.duty;
+																																										if (data298 && typeof data298 == "object" && !Array.isArray(data298)) {
+																																											if (Object.keys(data298).length > 12) {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/log/" + i28 + "/duty",
+																																													schemaPath: "#/properties/log/items/properties/duty/maxProperties",
+																																													keyword: "maxProperties",
+																																													params: { limit: 12 },
+																																													message: "must NOT have more than 12 properties"
+																																												}];
+																																												return false;
+																																											} else for (const key52 in data298) {
+																																												let data299 = data298[key52];
+																																												if (typeof data299 == "number" && isFinite(data299)) {
+																																													if (data299 > 1e9 || isNaN(data299)) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/duty/" + key52.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																															schemaPath: "#/properties/log/items/properties/duty/additionalProperties/maximum",
+																																															keyword: "maximum",
+																																															params: {
+																																																comparison: "<=",
+																																																limit: 1e9
+																																															},
+																																															message: "must be <= 1000000000"
+																																														}];
+																																														return false;
+																																													} else if (data299 < -1e6 || isNaN(data299)) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/duty/" + key52.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																															schemaPath: "#/properties/log/items/properties/duty/additionalProperties/minimum",
+																																															keyword: "minimum",
+																																															params: {
+																																																comparison: ">=",
+																																																limit: -1e6
+																																															},
+																																															message: "must be >= -1000000"
+																																														}];
+																																														return false;
+																																													}
+																																												} else {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/duty/" + key52.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																														schemaPath: "#/properties/log/items/properties/duty/additionalProperties/type",
+																																														keyword: "type",
+																																														params: { type: "number" },
+																																														message: "must be number"
+																																													}];
+																																													return false;
+																																												}
+																																											}
+																																										} else {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/log/" + i28 + "/duty",
+																																												schemaPath: "#/properties/log/items/properties/duty/type",
+																																												keyword: "type",
+																																												params: { type: "object" },
+																																												message: "must be object"
+																																											}];
+																																											return false;
+																																										}
+																																										var valid76 = true;
+																																									} else var valid76 = true;
+																																								}
+																																							}
+																																						}
+																																					}
+																																				}
+																																			}
+																																		}
+																																	}
+																																}
+																															}
+																														}
 																													}
 																												}
 																											} else {
 																												validate20.errors = [{
-																													instancePath: instancePath + "/bench/done/" + i20,
-																													schemaPath: "#/properties/bench/properties/done/items/type",
+																													instancePath: instancePath + "/log/" + i28,
+																													schemaPath: "#/properties/log/items/type",
 																													keyword: "type",
 																													params: { type: "object" },
 																													message: "must be object"
@@ -7231,28 +12531,1024 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}
 																								} else {
 																									validate20.errors = [{
-																										instancePath: instancePath + "/bench/done",
-																										schemaPath: "#/properties/bench/properties/done/type",
+																										instancePath: instancePath + "/log",
+																										schemaPath: "#/properties/log/type",
 																										keyword: "type",
 																										params: { type: "array" },
 																										message: "must be array"
 																									}];
 																									return false;
 																								}
+																								var valid0 = true;
+																							} else var valid0 = true;
+																							if (valid0) {
+																								if (data.steps !== void 0) {
+																									let data300 = data.steps;
+																									if (data300 && typeof data300 == "object" && !Array.isArray(data300)) {
+																										let missing44;
+																										if (data300.own === void 0 && (missing44 = "own") || data300.minutes === void 0 && (missing44 = "minutes") || data300.left === void 0 && (missing44 = "left")) {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/steps",
+																												schemaPath: "#/properties/steps/required",
+																												keyword: "required",
+																												params: { missingProperty: missing44 },
+																												message: "must have required property '" + missing44 + "'"
+																											}];
+																											return false;
+																										} else {
+																											for (const key53 in data300) if (!(key53 === "own" || key53 === "minutes" || key53 === "left" || key53 === "rather" || key53 === "parts" || key53 === "joined" || key53 === "agreed" || key53 === "pins")) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/steps",
+																													schemaPath: "#/properties/steps/additionalProperties",
+																													keyword: "additionalProperties",
+																													params: { additionalProperty: key53 },
+																													message: "must NOT have additional properties"
+																												}];
+																												return false;
+																											}
+																											if (data300.own !== void 0) {
+																												let data301 = data300.own;
+																												if (Array.isArray(data301)) {
+																													if (data301.length > 200) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/steps/own",
+																															schemaPath: "#/properties/steps/properties/own/maxItems",
+																															keyword: "maxItems",
+																															params: { limit: 200 },
+																															message: "must NOT have more than 200 items"
+																														}];
+																														return false;
+																													} else if (data301.length < 0) {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/steps/own",
+																															schemaPath: "#/properties/steps/properties/own/minItems",
+																															keyword: "minItems",
+																															params: { limit: 0 },
+																															message: "must NOT have fewer than 0 items"
+																														}];
+																														return false;
+																													} else {
+																														const len30 = data301.length;
+																														for (let i30 = 0; i30 < len30; i30++) {
+																															let data302 = data301[i30];
+																															if (data302 && typeof data302 == "object" && !Array.isArray(data302)) {
+																																let missing45;
+																																if (data302.id === void 0 && (missing45 = "id") || data302.title === void 0 && (missing45 = "title") || data302.minutes === void 0 && (missing45 = "minutes")) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/steps/own/" + i30,
+																																		schemaPath: "#/properties/steps/properties/own/items/required",
+																																		keyword: "required",
+																																		params: { missingProperty: missing45 },
+																																		message: "must have required property '" + missing45 + "'"
+																																	}];
+																																	return false;
+																																} else {
+																																	for (const key54 in data302) if (!(key54 === "id" || key54 === "title" || key54 === "minutes" || key54 === "after" || key54 === "wait" || key54 === "before" || key54 === "piece" || key54 === "tool")) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/steps/own/" + i30,
+																																			schemaPath: "#/properties/steps/properties/own/items/additionalProperties",
+																																			keyword: "additionalProperties",
+																																			params: { additionalProperty: key54 },
+																																			message: "must NOT have additional properties"
+																																		}];
+																																		return false;
+																																	}
+																																	if (data302.id !== void 0) {
+																																		let data303 = data302.id;
+																																		if (typeof data303 === "string") {
+																																			if (!pattern35.test(data303)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/steps/own/" + i30 + "/id",
+																																					schemaPath: "#/properties/steps/properties/own/items/properties/id/pattern",
+																																					keyword: "pattern",
+																																					params: { pattern: "^own:[a-z0-9-]{1,60}$" },
+																																					message: "must match pattern \"^own:[a-z0-9-]{1,60}$\""
+																																				}];
+																																				return false;
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/steps/own/" + i30 + "/id",
+																																				schemaPath: "#/properties/steps/properties/own/items/properties/id/type",
+																																				keyword: "type",
+																																				params: { type: "string" },
+																																				message: "must be string"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid84 = true;
+																																	} else var valid84 = true;
+																																	if (valid84) {
+																																		if (data302.title !== void 0) {
+																																			let data304 = data302.title;
+																																			if (typeof data304 === "string") {
+																																				if (func2(data304) > 120) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/steps/own/" + i30 + "/title",
+																																						schemaPath: "#/properties/steps/properties/own/items/properties/title/maxLength",
+																																						keyword: "maxLength",
+																																						params: { limit: 120 },
+																																						message: "must NOT have more than 120 characters"
+																																					}];
+																																					return false;
+																																				} else if (func2(data304) < 1) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/steps/own/" + i30 + "/title",
+																																						schemaPath: "#/properties/steps/properties/own/items/properties/title/minLength",
+																																						keyword: "minLength",
+																																						params: { limit: 1 },
+																																						message: "must NOT have fewer than 1 characters"
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/steps/own/" + i30 + "/title",
+																																					schemaPath: "#/properties/steps/properties/own/items/properties/title/type",
+																																					keyword: "type",
+																																					params: { type: "string" },
+																																					message: "must be string"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid84 = true;
+																																		} else var valid84 = true;
+																																		if (valid84) {
+																																			if (data302.minutes !== void 0) {
+																																				let data305 = data302.minutes;
+																																				if (typeof data305 == "number" && isFinite(data305)) {
+																																					if (data305 > 600 || isNaN(data305)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/steps/own/" + i30 + "/minutes",
+																																							schemaPath: "#/properties/steps/properties/own/items/properties/minutes/maximum",
+																																							keyword: "maximum",
+																																							params: {
+																																								comparison: "<=",
+																																								limit: 600
+																																							},
+																																							message: "must be <= 600"
+																																						}];
+																																						return false;
+																																					} else if (data305 < 1 || isNaN(data305)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/steps/own/" + i30 + "/minutes",
+																																							schemaPath: "#/properties/steps/properties/own/items/properties/minutes/minimum",
+																																							keyword: "minimum",
+																																							params: {
+																																								comparison: ">=",
+																																								limit: 1
+																																							},
+																																							message: "must be >= 1"
+																																						}];
+																																						return false;
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/steps/own/" + i30 + "/minutes",
+																																						schemaPath: "#/properties/steps/properties/own/items/properties/minutes/type",
+																																						keyword: "type",
+																																						params: { type: "number" },
+																																						message: "must be number"
+																																					}];
+																																					return false;
+																																				}
+																																				var valid84 = true;
+																																			} else var valid84 = true;
+																																			if (valid84) {
+																																				if (data302.after !== void 0) {
+																																					let data306 = data302.after;
+																																					if (typeof data306 === "string") {
+																																						if (func2(data306) > 200) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/steps/own/" + i30 + "/after",
+																																								schemaPath: "#/properties/steps/properties/own/items/properties/after/maxLength",
+																																								keyword: "maxLength",
+																																								params: { limit: 200 },
+																																								message: "must NOT have more than 200 characters"
+																																							}];
+																																							return false;
+																																						} else if (func2(data306) < 1) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/steps/own/" + i30 + "/after",
+																																								schemaPath: "#/properties/steps/properties/own/items/properties/after/minLength",
+																																								keyword: "minLength",
+																																								params: { limit: 1 },
+																																								message: "must NOT have fewer than 1 characters"
+																																							}];
+																																							return false;
+																																						}
+																																					} else {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/steps/own/" + i30 + "/after",
+																																							schemaPath: "#/properties/steps/properties/own/items/properties/after/type",
+																																							keyword: "type",
+																																							params: { type: "string" },
+																																							message: "must be string"
+																																						}];
+																																						return false;
+																																					}
+																																					var valid84 = true;
+																																				} else var valid84 = true;
+																																				if (valid84) {
+																																					if (data302.wait !== void 0) {
+																																						let data307 = data302.wait;
+																																						if (typeof data307 == "number" && isFinite(data307)) {
+																																							if (data307 > 2e4 || isNaN(data307)) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/steps/own/" + i30 + "/wait",
+																																									schemaPath: "#/properties/steps/properties/own/items/properties/wait/maximum",
+																																									keyword: "maximum",
+																																									params: {
+																																										comparison: "<=",
+																																										limit: 2e4
+																																									},
+																																									message: "must be <= 20000"
+																																								}];
+																																								return false;
+																																							} else if (data307 < 0 || isNaN(data307)) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/steps/own/" + i30 + "/wait",
+																																									schemaPath: "#/properties/steps/properties/own/items/properties/wait/minimum",
+																																									keyword: "minimum",
+																																									params: {
+																																										comparison: ">=",
+																																										limit: 0
+																																									},
+																																									message: "must be >= 0"
+																																								}];
+																																								return false;
+																																							}
+																																						} else {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/steps/own/" + i30 + "/wait",
+																																								schemaPath: "#/properties/steps/properties/own/items/properties/wait/type",
+																																								keyword: "type",
+																																								params: { type: "number" },
+																																								message: "must be number"
+																																							}];
+																																							return false;
+																																						}
+																																						var valid84 = true;
+																																					} else var valid84 = true;
+																																					if (valid84) {
+																																						if (data302.before !== void 0) {
+																																							let data308 = data302.before;
+																																							if (typeof data308 === "string") {
+																																								if (func2(data308) > 200) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/steps/own/" + i30 + "/before",
+																																										schemaPath: "#/properties/steps/properties/own/items/properties/before/maxLength",
+																																										keyword: "maxLength",
+																																										params: { limit: 200 },
+																																										message: "must NOT have more than 200 characters"
+																																									}];
+																																									return false;
+																																								} else if (func2(data308) < 1) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/steps/own/" + i30 + "/before",
+																																										schemaPath: "#/properties/steps/properties/own/items/properties/before/minLength",
+																																										keyword: "minLength",
+																																										params: { limit: 1 },
+																																										message: "must NOT have fewer than 1 characters"
+																																									}];
+																																									return false;
+																																								}
+																																							} else {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/steps/own/" + i30 + "/before",
+																																									schemaPath: "#/properties/steps/properties/own/items/properties/before/type",
+																																									keyword: "type",
+																																									params: { type: "string" },
+																																									message: "must be string"
+																																								}];
+																																								return false;
+																																							}
+																																							var valid84 = true;
+																																						} else var valid84 = true;
+																																						if (valid84) {
+																																							if (data302.piece !== void 0) {
+																																								let data309 = data302.piece;
+																																								if (typeof data309 === "string") {
+																																									if (!pattern5.test(data309)) {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/steps/own/" + i30 + "/piece",
+																																											schemaPath: "#/properties/steps/properties/own/items/properties/piece/pattern",
+																																											keyword: "pattern",
+																																											params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																											message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																										}];
+																																										return false;
+																																									}
+																																								} else {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/steps/own/" + i30 + "/piece",
+																																										schemaPath: "#/properties/steps/properties/own/items/properties/piece/type",
+																																										keyword: "type",
+																																										params: { type: "string" },
+																																										message: "must be string"
+																																									}];
+																																									return false;
+																																								}
+																																								var valid84 = true;
+																																							} else var valid84 = true;
+																																							if (valid84) {
+																																								if (data302.tool !== void 0) {
+																																									let data310 = data302.tool;
+																																									if (typeof data310 !== "string") {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/steps/own/" + i30 + "/tool",
+																																											schemaPath: "#/properties/steps/properties/own/items/properties/tool/type",
+																																											keyword: "type",
+																																											params: { type: "string" },
+																																											message: "must be string"
+																																										}];
+																																										return false;
+																																									}
+																																									if (!(data310 === "oven" || data310 === "turntable" || data310 === "airbrush")) {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/steps/own/" + i30 + "/tool",
+																																											schemaPath: "#/properties/steps/properties/own/items/properties/tool/enum",
+																																											keyword: "enum",
+																																											params: { allowedValues: schema31.properties.steps.properties.own.items.properties.tool.enum },
+																																											message: "must be equal to one of the allowed values"
+																																										}];
+																																										return false;
+																																									}
+																																									var valid84 = true;
+																																								} else var valid84 = true;
+																																							}
+																																						}
+																																					}
+																																				}
+																																			}
+																																		}
+																																	}
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/steps/own/" + i30,
+																																	schemaPath: "#/properties/steps/properties/own/items/type",
+																																	keyword: "type",
+																																	params: { type: "object" },
+																																	message: "must be object"
+																																}];
+																																return false;
+																															}
+																														}
+																													}
+																												} else {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/steps/own",
+																														schemaPath: "#/properties/steps/properties/own/type",
+																														keyword: "type",
+																														params: { type: "array" },
+																														message: "must be array"
+																													}];
+																													return false;
+																												}
+																												var valid82 = true;
+																											} else var valid82 = true;
+																											if (valid82) {
+																												if (data300.minutes !== void 0) {
+																													let data311 = data300.minutes;
+																													if (data311 && typeof data311 == "object" && !Array.isArray(data311)) {
+																														if (Object.keys(data311).length > 1e3) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/steps/minutes",
+																																schemaPath: "#/properties/steps/properties/minutes/maxProperties",
+																																keyword: "maxProperties",
+																																params: { limit: 1e3 },
+																																message: "must NOT have more than 1000 properties"
+																															}];
+																															return false;
+																														} else for (const key55 in data311) {
+																															let data312 = data311[key55];
+																															if (typeof data312 == "number" && isFinite(data312)) {
+																																if (data312 > 600 || isNaN(data312)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/steps/minutes/" + key55.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																		schemaPath: "#/properties/steps/properties/minutes/additionalProperties/maximum",
+																																		keyword: "maximum",
+																																		params: {
+																																			comparison: "<=",
+																																			limit: 600
+																																		},
+																																		message: "must be <= 600"
+																																	}];
+																																	return false;
+																																} else if (data312 < 1 || isNaN(data312)) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/steps/minutes/" + key55.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																		schemaPath: "#/properties/steps/properties/minutes/additionalProperties/minimum",
+																																		keyword: "minimum",
+																																		params: {
+																																			comparison: ">=",
+																																			limit: 1
+																																		},
+																																		message: "must be >= 1"
+																																	}];
+																																	return false;
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/steps/minutes/" + key55.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																	schemaPath: "#/properties/steps/properties/minutes/additionalProperties/type",
+																																	keyword: "type",
+																																	params: { type: "number" },
+																																	message: "must be number"
+																																}];
+																																return false;
+																															}
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/steps/minutes",
+																															schemaPath: "#/properties/steps/properties/minutes/type",
+																															keyword: "type",
+																															params: { type: "object" },
+																															message: "must be object"
+																														}];
+																														return false;
+																													}
+																													var valid82 = true;
+																												} else var valid82 = true;
+																												if (valid82) {
+																													if (data300.left !== void 0) {
+																														let data313 = data300.left;
+																														if (Array.isArray(data313)) {
+																															if (data313.length > 1e3) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/steps/left",
+																																	schemaPath: "#/properties/steps/properties/left/maxItems",
+																																	keyword: "maxItems",
+																																	params: { limit: 1e3 },
+																																	message: "must NOT have more than 1000 items"
+																																}];
+																																return false;
+																															} else if (data313.length < 0) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/steps/left",
+																																	schemaPath: "#/properties/steps/properties/left/minItems",
+																																	keyword: "minItems",
+																																	params: { limit: 0 },
+																																	message: "must NOT have fewer than 0 items"
+																																}];
+																																return false;
+																															} else {
+																																const len31 = data313.length;
+																																for (let i31 = 0; i31 < len31; i31++) {
+																																	let data314 = data313[i31];
+																																	if (typeof data314 === "string") {
+																																		if (func2(data314) > 200) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/steps/left/" + i31,
+																																				schemaPath: "#/properties/steps/properties/left/items/maxLength",
+																																				keyword: "maxLength",
+																																				params: { limit: 200 },
+																																				message: "must NOT have more than 200 characters"
+																																			}];
+																																			return false;
+																																		} else if (func2(data314) < 1) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/steps/left/" + i31,
+																																				schemaPath: "#/properties/steps/properties/left/items/minLength",
+																																				keyword: "minLength",
+																																				params: { limit: 1 },
+																																				message: "must NOT have fewer than 1 characters"
+																																			}];
+																																			return false;
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/steps/left/" + i31,
+																																			schemaPath: "#/properties/steps/properties/left/items/type",
+																																			keyword: "type",
+																																			params: { type: "string" },
+																																			message: "must be string"
+																																		}];
+																																		return false;
+																																	}
+																																}
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/steps/left",
+																																schemaPath: "#/properties/steps/properties/left/type",
+																																keyword: "type",
+																																params: { type: "array" },
+																																message: "must be array"
+																															}];
+																															return false;
+																														}
+																														var valid82 = true;
+																													} else var valid82 = true;
+																													if (valid82) {
+																														if (data300.rather !== void 0) {
+																															let data315 = data300.rather;
+																															if (typeof data315 !== "string") {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/steps/rather",
+																																	schemaPath: "#/properties/steps/properties/rather/type",
+																																	keyword: "type",
+																																	params: { type: "string" },
+																																	message: "must be string"
+																																}];
+																																return false;
+																															}
+																															if (!(data315 === "fewer" || data315 === "later" || data315 === "nights" || data315 === "fresher")) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/steps/rather",
+																																	schemaPath: "#/properties/steps/properties/rather/enum",
+																																	keyword: "enum",
+																																	params: { allowedValues: schema31.properties.steps.properties.rather.enum },
+																																	message: "must be equal to one of the allowed values"
+																																}];
+																																return false;
+																															}
+																															var valid82 = true;
+																														} else var valid82 = true;
+																														if (valid82) {
+																															if (data300.parts !== void 0) {
+																																let data316 = data300.parts;
+																																if (data316 && typeof data316 == "object" && !Array.isArray(data316)) {
+																																	if (Object.keys(data316).length > 300) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/steps/parts",
+																																			schemaPath: "#/properties/steps/properties/parts/maxProperties",
+																																			keyword: "maxProperties",
+																																			params: { limit: 300 },
+																																			message: "must NOT have more than 300 properties"
+																																		}];
+																																		return false;
+																																	} else for (const key56 in data316) {
+																																		let data317 = data316[key56];
+																																		if (!(typeof data317 == "number" && !(data317 % 1) && !isNaN(data317) && isFinite(data317))) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/steps/parts/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																				schemaPath: "#/properties/steps/properties/parts/additionalProperties/type",
+																																				keyword: "type",
+																																				params: { type: "integer" },
+																																				message: "must be integer"
+																																			}];
+																																			return false;
+																																		}
+																																		if (typeof data317 == "number" && isFinite(data317)) {
+																																			if (data317 > 12 || isNaN(data317)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/steps/parts/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																					schemaPath: "#/properties/steps/properties/parts/additionalProperties/maximum",
+																																					keyword: "maximum",
+																																					params: {
+																																						comparison: "<=",
+																																						limit: 12
+																																					},
+																																					message: "must be <= 12"
+																																				}];
+																																				return false;
+																																			} else if (data317 < 1 || isNaN(data317)) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/steps/parts/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																					schemaPath: "#/properties/steps/properties/parts/additionalProperties/minimum",
+																																					keyword: "minimum",
+																																					params: {
+																																						comparison: ">=",
+																																						limit: 1
+																																					},
+																																					message: "must be >= 1"
+																																				}];
+																																				return false;
+																																			}
+																																		}
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/steps/parts",
+																																		schemaPath: "#/properties/steps/properties/parts/type",
+																																		keyword: "type",
+																																		params: { type: "object" },
+																																		message: "must be object"
+																																	}];
+																																	return false;
+																																}
+																																var valid82 = true;
+																															} else var valid82 = true;
+																															if (valid82) {
+																																if (data300.joined !== void 0) {
+																																	let data318 = data300.joined;
+																																	if (Array.isArray(data318)) {
+																																		if (data318.length > 100) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/steps/joined",
+																																				schemaPath: "#/properties/steps/properties/joined/maxItems",
+																																				keyword: "maxItems",
+																																				params: { limit: 100 },
+																																				message: "must NOT have more than 100 items"
+																																			}];
+																																			return false;
+																																		} else if (data318.length < 0) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/steps/joined",
+																																				schemaPath: "#/properties/steps/properties/joined/minItems",
+																																				keyword: "minItems",
+																																				params: { limit: 0 },
+																																				message: "must NOT have fewer than 0 items"
+																																			}];
+																																			return false;
+																																		} else {
+																																			const len32 = data318.length;
+																																			for (let i32 = 0; i32 < len32; i32++) {
+																																				let data319 = data318[i32];
+																																				if (Array.isArray(data319)) {
+																																					if (data319.length > 12) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/steps/joined/" + i32,
+																																							schemaPath: "#/properties/steps/properties/joined/items/maxItems",
+																																							keyword: "maxItems",
+																																							params: { limit: 12 },
+																																							message: "must NOT have more than 12 items"
+																																						}];
+																																						return false;
+																																					} else if (data319.length < 2) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/steps/joined/" + i32,
+																																							schemaPath: "#/properties/steps/properties/joined/items/minItems",
+																																							keyword: "minItems",
+																																							params: { limit: 2 },
+																																							message: "must NOT have fewer than 2 items"
+																																						}];
+																																						return false;
+																																					} else {
+																																						const len33 = data319.length;
+																																						for (let i33 = 0; i33 < len33; i33++) {
+																																							let data320 = data319[i33];
+																																							if (typeof data320 === "string") {
+																																								if (func2(data320) > 200) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/steps/joined/" + i32 + "/" + i33,
+																																										schemaPath: "#/properties/steps/properties/joined/items/items/maxLength",
+																																										keyword: "maxLength",
+																																										params: { limit: 200 },
+																																										message: "must NOT have more than 200 characters"
+																																									}];
+																																									return false;
+																																								} else if (func2(data320) < 1) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/steps/joined/" + i32 + "/" + i33,
+																																										schemaPath: "#/properties/steps/properties/joined/items/items/minLength",
+																																										keyword: "minLength",
+																																										params: { limit: 1 },
+																																										message: "must NOT have fewer than 1 characters"
+																																									}];
+																																									return false;
+																																								}
+																																							} else {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/steps/joined/" + i32 + "/" + i33,
+																																									schemaPath: "#/properties/steps/properties/joined/items/items/type",
+																																									keyword: "type",
+																																									params: { type: "string" },
+																																									message: "must be string"
+																																								}];
+																																								return false;
+																																							}
+																																						}
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/steps/joined/" + i32,
+																																						schemaPath: "#/properties/steps/properties/joined/items/type",
+																																						keyword: "type",
+																																						params: { type: "array" },
+																																						message: "must be array"
+																																					}];
+																																					return false;
+																																				}
+																																			}
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/steps/joined",
+																																			schemaPath: "#/properties/steps/properties/joined/type",
+																																			keyword: "type",
+																																			params: { type: "array" },
+																																			message: "must be array"
+																																		}];
+																																		return false;
+																																	}
+																																	var valid82 = true;
+																																} else var valid82 = true;
+																																if (valid82) {
+																																	if (data300.agreed !== void 0) {
+																																		let data321 = data300.agreed;
+																																		if (data321 && typeof data321 == "object" && !Array.isArray(data321)) {
+																																			if (Object.keys(data321).length > 1e3) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/steps/agreed",
+																																					schemaPath: "#/properties/steps/properties/agreed/maxProperties",
+																																					keyword: "maxProperties",
+																																					params: { limit: 1e3 },
+																																					message: "must NOT have more than 1000 properties"
+																																				}];
+																																				return false;
+																																			} else for (const key57 in data321) {
+																																				let data322 = data321[key57];
+																																				if (typeof data322 === "string") {
+																																					if (!pattern4.test(data322)) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/steps/agreed/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																							schemaPath: "#/properties/steps/properties/agreed/additionalProperties/pattern",
+																																							keyword: "pattern",
+																																							params: { pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$" },
+																																							message: "must match pattern \"^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$\""
+																																						}];
+																																						return false;
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/steps/agreed/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																						schemaPath: "#/properties/steps/properties/agreed/additionalProperties/type",
+																																						keyword: "type",
+																																						params: { type: "string" },
+																																						message: "must be string"
+																																					}];
+																																					return false;
+																																				}
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/steps/agreed",
+																																				schemaPath: "#/properties/steps/properties/agreed/type",
+																																				keyword: "type",
+																																				params: { type: "object" },
+																																				message: "must be object"
+																																			}];
+																																			return false;
+																																		}
+																																		var valid82 = true;
+																																	} else var valid82 = true;
+																																	if (valid82) {
+																																		if (data300.pins !== void 0) {
+																																			let data323 = data300.pins;
+																																			if (data323 && typeof data323 == "object" && !Array.isArray(data323)) {
+																																				if (Object.keys(data323).length > 300) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/steps/pins",
+																																						schemaPath: "#/properties/steps/properties/pins/maxProperties",
+																																						keyword: "maxProperties",
+																																						params: { limit: 300 },
+																																						message: "must NOT have more than 300 properties"
+																																					}];
+																																					return false;
+																																				} else for (const key58 in data323) {
+																																					let data324 = data323[key58];
+																																					if (typeof data324 === "string") {
+																																						if (!pattern4.test(data324)) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/steps/pins/" + key58.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																								schemaPath: "#/properties/steps/properties/pins/additionalProperties/pattern",
+																																								keyword: "pattern",
+																																								params: { pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$" },
+																																								message: "must match pattern \"^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$\""
+																																							}];
+																																							return false;
+																																						}
+																																					} else {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/steps/pins/" + key58.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																							schemaPath: "#/properties/steps/properties/pins/additionalProperties/type",
+																																							keyword: "type",
+																																							params: { type: "string" },
+																																							message: "must be string"
+																																						}];
+																																						return false;
+																																					}
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/steps/pins",
+																																					schemaPath: "#/properties/steps/properties/pins/type",
+																																					keyword: "type",
+																																					params: { type: "object" },
+																																					message: "must be object"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid82 = true;
+																																		} else var valid82 = true;
+																																	}
+																																}
+																															}
+																														}
+																													}
+																												}
+																											}
+																										}
+																									} else {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/steps",
+																											schemaPath: "#/properties/steps/type",
+																											keyword: "type",
+																											params: { type: "object" },
+																											message: "must be object"
+																										}];
+																										return false;
+																									}
+																									var valid0 = true;
+																								} else var valid0 = true;
+																								if (valid0) {
+																									if (data.bench !== void 0) {
+																										let data325 = data.bench;
+																										if (data325 && typeof data325 == "object" && !Array.isArray(data325)) {
+																											let missing46;
+																											if (data325.done === void 0 && (missing46 = "done")) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/bench",
+																													schemaPath: "#/properties/bench/required",
+																													keyword: "required",
+																													params: { missingProperty: missing46 },
+																													message: "must have required property '" + missing46 + "'"
+																												}];
+																												return false;
+																											} else {
+																												for (const key59 in data325) if (!(key59 === "from" || key59 === "done")) {
+																													validate20.errors = [{
+																														instancePath: instancePath + "/bench",
+																														schemaPath: "#/properties/bench/additionalProperties",
+																														keyword: "additionalProperties",
+																														params: { additionalProperty: key59 },
+																														message: "must NOT have additional properties"
+																													}];
+																													return false;
+																												}
+																												if (data325.from !== void 0) {
+																													let data326 = data325.from;
+																													if (typeof data326 === "string") {
+																														if (func2(data326) > 40) {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/bench/from",
+																																schemaPath: "#/properties/bench/properties/from/maxLength",
+																																keyword: "maxLength",
+																																params: { limit: 40 },
+																																message: "must NOT have more than 40 characters"
+																															}];
+																															return false;
+																														}
+																													} else {
+																														validate20.errors = [{
+																															instancePath: instancePath + "/bench/from",
+																															schemaPath: "#/properties/bench/properties/from/type",
+																															keyword: "type",
+																															params: { type: "string" },
+																															message: "must be string"
+																														}];
+																														return false;
+																													}
+																													var valid92 = true;
+																												} else var valid92 = true;
+																												if (valid92) {
+																													if (data325.done !== void 0) {
+																														let data327 = data325.done;
+																														if (Array.isArray(data327)) {
+																															if (data327.length > 4e3) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/bench/done",
+																																	schemaPath: "#/properties/bench/properties/done/maxItems",
+																																	keyword: "maxItems",
+																																	params: { limit: 4e3 },
+																																	message: "must NOT have more than 4000 items"
+																																}];
+																																return false;
+																															} else if (data327.length < 0) {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/bench/done",
+																																	schemaPath: "#/properties/bench/properties/done/minItems",
+																																	keyword: "minItems",
+																																	params: { limit: 0 },
+																																	message: "must NOT have fewer than 0 items"
+																																}];
+																																return false;
+																															} else {
+																																const len34 = data327.length;
+																																for (let i34 = 0; i34 < len34; i34++) {
+																																	let data328 = data327[i34];
+																																	if (data328 && typeof data328 == "object" && !Array.isArray(data328)) {
+																																		let missing47;
+																																		if (data328.step === void 0 && (missing47 = "step") || data328.at === void 0 && (missing47 = "at")) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/bench/done/" + i34,
+																																				schemaPath: "#/properties/bench/properties/done/items/required",
+																																				keyword: "required",
+																																				params: { missingProperty: missing47 },
+																																				message: "must have required property '" + missing47 + "'"
+																																			}];
+																																			return false;
+																																		} else {
+																																			for (const key60 in data328) if (!(key60 === "step" || key60 === "at")) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/bench/done/" + i34,
+																																					schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
+																																					keyword: "additionalProperties",
+																																					params: { additionalProperty: key60 },
+																																					message: "must NOT have additional properties"
+																																				}];
+																																				return false;
+																																			}
+																																			if (data328.step !== void 0) {
+																																				let data329 = data328.step;
+																																				if (typeof data329 === "string") {
+																																					if (func2(data329) > 200) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/bench/done/" + i34 + "/step",
+																																							schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
+																																							keyword: "maxLength",
+																																							params: { limit: 200 },
+																																							message: "must NOT have more than 200 characters"
+																																						}];
+																																						return false;
+																																					}
+																																				} else {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/bench/done/" + i34 + "/step",
+																																						schemaPath: "#/properties/bench/properties/done/items/properties/step/type",
+																																						keyword: "type",
+																																						params: { type: "string" },
+																																						message: "must be string"
+																																					}];
+																																					return false;
+																																				}
+																																				var valid94 = true;
+																																			} else var valid94 = true;
+																																			if (valid94) {
+																																				if (data328.at !== void 0) {
+																																					let data330 = data328.at;
+																																					if (typeof data330 === "string") {
+																																						if (func2(data330) > 40) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/bench/done/" + i34 + "/at",
+																																								schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
+																																								keyword: "maxLength",
+																																								params: { limit: 40 },
+																																								message: "must NOT have more than 40 characters"
+																																							}];
+																																							return false;
+																																						}
+																																					} else {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/bench/done/" + i34 + "/at",
+																																							schemaPath: "#/properties/bench/properties/done/items/properties/at/type",
+																																							keyword: "type",
+																																							params: { type: "string" },
+																																							message: "must be string"
+																																						}];
+																																						return false;
+																																					}
+																																					var valid94 = true;
+																																				} else var valid94 = true;
+																																			}
+																																		}
+																																	} else {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/bench/done/" + i34,
+																																			schemaPath: "#/properties/bench/properties/done/items/type",
+																																			keyword: "type",
+																																			params: { type: "object" },
+																																			message: "must be object"
+																																		}];
+																																		return false;
+																																	}
+																																}
+																															}
+																														} else {
+																															validate20.errors = [{
+																																instancePath: instancePath + "/bench/done",
+																																schemaPath: "#/properties/bench/properties/done/type",
+																																keyword: "type",
+																																params: { type: "array" },
+																																message: "must be array"
+																															}];
+																															return false;
+																														}
+																														var valid92 = true;
+																													} else var valid92 = true;
+																												}
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/bench",
+																												schemaPath: "#/properties/bench/type",
+																												keyword: "type",
+																												params: { type: "object" },
+																												message: "must be object"
+																											}];
+																											return false;
+																										}
+																										var valid0 = true;
+																									} else var valid0 = true;
+																								}
 																							}
 																						}
-																					} else {
-																						validate20.errors = [{
-																							instancePath: instancePath + "/bench",
-																							schemaPath: "#/properties/bench/type",
-																							keyword: "type",
-																							params: { type: "object" },
-																							message: "must be object"
-																						}];
-																						return false;
 																					}
-																					var valid0 = true;
-																				} else var valid0 = true;
+																				}
 																			}
 																		}
 																	}

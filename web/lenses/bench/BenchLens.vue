@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
-import { clockTime, shapedBy, weekdayTime, type PlannedStep } from '@core/days/index.ts';
-import { tick } from '@core/figure/index.ts';
+import { clockTime, preflight, shapedBy, weekdayTime, wholeOf, type PlannedStep } from '@core/days/index.ts';
+import { leaveStep, planFrom, remake, tick, type Saw } from '@core/figure/index.ts';
 import { stateAt } from '@core/firming/index.ts';
 import { formatLength, formatMass, formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -20,8 +20,24 @@ onBeforeUnmount(() => void lock.release().catch(() => undefined));
 
 const plan = computed(() => store.days?.plan);
 const origin = computed(() => store.days?.origin);
-const all = computed<PlannedStep[]>(() => plan.value?.sessions.flatMap((s) => s.steps) ?? []);
+/** What two do together stands in the session of each. */
+const all = computed<PlannedStep[]>(() =>
+  [...new Map((plan.value?.sessions ?? []).flatMap((s) => s.steps).map((p) => [p.step.id, p])).values()].sort(
+    (a, b) => a.from - b.from,
+  ),
+);
+const names = computed(() => store.days?.people ?? []);
+const doneBy = computed(() => {
+  const who = current.value?.who ?? [];
+  if (names.value.length < 2 || (who.length === 1 && who[0] === 0)) return '';
+  return who.length === 0 ? 'it goes on by itself' : who.map((k) => names.value[k]).join(' and ');
+});
 const done = computed(() => new Map(build.value.bench.done.map((d) => [d.step, Date.parse(d.at)])));
+/** Steps ticked off that the plan still knows, and those ahead. */
+const ahead = computed(() => all.value.filter((p) => !done.value.has(p.step.id)).length);
+const finished = computed(() =>
+  build.value.bench.from === undefined ? all.value.length - ahead.value : done.value.size,
+);
 const at = computed(() => all.value.findIndex((p) => !done.value.has(p.step.id)));
 const current = computed(() => (at.value < 0 ? undefined : all.value[at.value]));
 const next = computed(() => all.value.slice(at.value + 1, at.value + 5));
@@ -42,6 +58,11 @@ const holding = computed(() => {
     return left > 0.5 ? [{ why: l.why, left }] : [];
   });
 });
+/** What has to be so before a step that cannot be undone. */
+const before = computed(() => {
+  const step = current.value?.step;
+  return step && store.days ? preflight(build.value, store.days.steps, step).slice(0, 6) : [];
+});
 const firming = computed(() =>
   build.value.pieces.flatMap((piece) => {
     const since = done.value.get(shapedBy(piece));
@@ -50,13 +71,28 @@ const firming = computed(() =>
     const minutes = (now.value - since) / 60000;
     const band = f.bands.handle;
     if (!band || minutes > Math.max(band.slow, 60) * 1.2) return [];
-    return [{ piece, minutes, band, state: stateAt(f, minutes), since }];
+    return [{ piece, minutes, band, state: stateAt(f, minutes), since, f }];
   }),
 );
+const rest = () => new Date().toISOString();
 function finish(): void {
   const step = current.value?.step;
-  if (step) store.apply(tick(build.value, step.id, new Date().toISOString()), 'a step done');
+  if (step) store.apply(tick(build.value, step.id, rest(), step.also), 'a step done');
 }
+/** What is left of the plan once a step is not done at all. */
+function skip(): void {
+  const step = current.value?.step;
+  if (step)
+    store.apply(
+      planFrom(leaveStep(build.value, wholeOf(step.id), true), rest(), store.starts),
+      'leaving a step out',
+    );
+}
+const anew = () => store.apply(planFrom(build.value, rest(), store.starts), 'planning the rest anew');
+/** Not firm yet, sagged or squashed: what waits for it moves. */
+const saw = (what: Saw) => {
+  if (what === 'not' || what === 'sagged' || what === 'squashed') anew();
+};
 function back(): void {
   if (last.value) store.apply(tick(build.value, last.value.step, undefined), 'taking a step back');
 }
@@ -75,11 +111,11 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
     <div class="main">
       <template v-if="current && origin">
         <p class="where">
-          Step {{ at + 1 }} of {{ all.length
+          Step {{ finished + 1 }} of {{ finished + ahead
           }}<template v-if="session">
             · planned {{ weekdayTime(origin, current.from) }} · session to
             {{ clockTime(origin, session.to) }}</template
-          >
+          ><template v-if="doneBy"> · {{ doneBy }}</template>
         </p>
         <h1>{{ current.step.title }}</h1>
         <div v-if="current.step.weigh" class="figures">
@@ -103,13 +139,18 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
         </div>
         <ul class="notes">
           <li v-for="n in current.step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
+          <li v-for="c in before" :key="c.text" :class="{ wait: !c.done }">
+            <span aria-hidden="true">{{ c.done ? '●' : '◆' }}</span>{{
+              c.done ? c.text : `First be sure: ${c.text}`
+            }}.
+          </li>
           <li v-for="h in holding" :key="h.why" class="wait">
             <span aria-hidden="true">◆</span>Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.
           </li>
         </ul>
       </template>
-      <template v-else-if="plan && all.length">
-        <h1>All {{ all.length }} steps are done.</h1>
+      <template v-else-if="finished > 0 && (plan ? all.length > 0 : build.bench.from !== undefined)">
+        <h1>All {{ finished }} steps are done.</h1>
         <p class="where">Count every rod, stick and pin, and tell whoever serves it what is inside.</p>
       </template>
       <template v-else>
@@ -130,6 +171,14 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
         :band="f.band"
         :state="f.state"
         :since="f.since"
+        :firming="f.f"
+        @saw="saw"
+        @broke="
+          store.apply(
+            remake(build, f.piece.id, rest(), store.starts),
+            `making the ${f.piece.name.toLowerCase()} again`,
+          )
+        "
       />
       <h2>Next</h2>
       <ol :start="at + 2">
@@ -145,6 +194,17 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
         @click="back"
       >
         Take the last one back
+      </button>
+      <button v-if="current" type="button" title="It is not done at all, or by somebody else" @click="skip">
+        Skip it
+      </button>
+      <button
+        v-if="build.bench.done.length"
+        type="button"
+        title="Plan what is not done from this moment"
+        @click="anew"
+      >
+        Plan the rest from now
       </button>
     </footer>
   </div>

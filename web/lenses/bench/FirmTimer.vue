@@ -1,10 +1,22 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Band, FirmState } from '@core/firming/index.ts';
+import type { Saw } from '@core/figure/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
+import type { PieceFirming } from '@core/firming/index.ts';
+import LookForm from '../../shared/LookForm.vue';
 
 /** A running clock for one piece: since when, how firm it should be, when it may be held. */
-const props = defineProps<{ name: string; minutes: number; band: Band; state: FirmState; since: number }>();
+const props = defineProps<{
+  name: string;
+  minutes: number;
+  band: Band;
+  state: FirmState;
+  since: number;
+  firming: PieceFirming;
+}>();
+const emit = defineEmits<{ broke: []; saw: [what: Saw] }>();
+const telling = ref(false);
 const end = computed(
   () =>
     Math.max(Number.isFinite(props.band.slow) ? props.band.slow : props.band.likely * 3, props.minutes, 1) *
@@ -29,6 +41,22 @@ const left = computed(() => props.band.likely - props.minutes);
       {{
         left > 0 ? `firm enough to hold in about ${formatTime(left)}` : 'likely firm enough to hold; test it'
       }}
+    </p>
+    <button class="button tell" type="button" :aria-expanded="telling" @click="telling = !telling">
+      Say how it is
+    </button>
+    <LookForm
+      v-if="telling && firming.drying"
+      :firming="firming"
+      :minutes="minutes"
+      large
+      @saw="(what) => emit('saw', what)"
+    />
+    <button v-if="telling" class="button tell" type="button" @click="emit('broke')">
+      It broke: make it again
+    </button>
+    <p v-if="telling && !firming.drying" class="small muted">
+      It sets by cold: there is nothing to learn about drying.
     </p>
   </div>
 </template>
@@ -59,6 +87,13 @@ const left = computed(() => props.band.likely - props.minutes);
   inset-block: 0;
   width: 3px;
   background: var(--ink);
+}
+
+.tell {
+  justify-content: center;
+  min-height: 56px;
+  width: 100%;
+  margin-top: 8px;
 }
 .small {
   font-size: 15px;

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
 import { Plus } from '@lucide/vue';
-import { addRod, BOARD, height, measureOf, pieceOf, type Place } from '@core/figure/index.ts';
-import { formatLength, formatMass } from '@core/quantity/index.ts';
+import { rodInto, tripodInto } from '@core/bones/index.ts';
+import { pieceOf } from '@core/figure/index.ts';
+import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import UnionNote from '../../shared/UnionNote.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import LoadBar from './LoadBar.vue';
+import RoadLoads from './RoadLoads.vue';
 import RodCard from './RodCard.vue';
 
 const VIEWS = [
@@ -17,12 +19,14 @@ const VIEWS = [
   { value: 'stuck', label: 'Glued' },
   { value: 'stack', label: 'Hardware' },
   { value: 'cut', label: 'Cut list' },
+  { value: 'tests', label: 'My tests' },
 ];
 const PARTS = {
   ways: defineAsyncComponent(() => import('./ClashList.vue')),
   stuck: defineAsyncComponent(() => import('./GluedList.vue')),
   stack: defineAsyncComponent(() => import('./StackView.vue')),
   cut: defineAsyncComponent(() => import('./CutView.vue')),
+  tests: defineAsyncComponent(() => import('./TestsView.vue')),
 } as const;
 const view = ref<'rods' | keyof typeof PARTS>('rods');
 const store = useBuild();
@@ -32,33 +36,19 @@ const { shown } = usePreferences();
 const build = computed(() => store.build!);
 const bones = computed(() => store.report!.bones);
 const chosen = computed(() => (store.selection?.kind === 'rod' ? store.selection.id : undefined));
-const number = computed(() => bones.value.rods.reduce((n, r) => n + (r.rod.pair ? 2 : 1), 0));
-const materials = computed(() => new Set(bones.value.rods.map((r) => r.stock.material)).size);
+const tally = computed(() => bones.value.tally);
 const lean = computed(() => bones.value.figureTips.lean);
 
-/** A new rod down the middle of the selected piece into what carries it; down the figure when nothing is selected. */
-function add(): void {
+/** New rods for the selected piece into what carries it, or for the topmost when nothing is selected. */
+function add(into: typeof rodInto = rodInto): void {
   const piece =
     store.selection?.kind === 'piece' ? pieceOf(build.value, store.selection.id) : build.value.pieces.at(-1);
   if (!piece) {
     store.say('There is nothing to put a rod through yet.');
     return;
   }
-  const tall = measureOf(piece).height;
-  const carrier = pieceOf(build.value, piece.seat.on);
-  const [x, y, z] = piece.seat.at;
-  const from: { on: string; at: Place } = carrier
-    ? { on: carrier.id, at: [x, y, Math.max(4, z - Math.min(60, height(build.value) / 3))] }
-    : { on: BOARD, at: [x, y, -build.value.board.thickness] };
-  const made = addRod(build.value, {
-    name: piece.name,
-    stock: 'skewer3',
-    from,
-    to: { on: piece.id, at: [0, 0, tall * 0.6] },
-    pair: piece.pair,
-    sleeved: false,
-  });
-  store.apply(made.build, 'adding a rod');
+  const made = into(build.value, piece.id)!;
+  store.apply(made.build, into === tripodInto ? 'adding a tripod' : 'adding a rod');
   store.selection = { kind: 'rod', id: made.id };
 }
 watch(
@@ -77,9 +67,6 @@ watch(
     <div class="panel-top">
       <h2>Bones</h2>
       <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the bones" />
-      <button v-if="view === 'rods'" class="button main" type="button" @click="add">
-        <Plus :size="16" /> Add a rod <kbd>R</kbd>
-      </button>
     </div>
     <div v-if="view === 'rods'" class="headline">
       <div>
@@ -95,12 +82,22 @@ watch(
         <strong><WhyButton :figure="bones.balance.up" /></strong><span>balance point up</span>
       </div>
       <div>
-        <strong>{{ number }} rods</strong
-        ><span>{{ materials === 1 ? 'in one material' : `in ${materials} materials` }}</span>
+        <strong>{{ tally.number }} rods</strong
+        ><span>{{ tally.materials === 1 ? 'in one material' : `in ${tally.materials} materials` }}</span>
       </div>
       <div>
         <strong>{{ bones.counts.fails }}</strong><span>won’t hold</span>
       </div>
+    </div>
+
+    <div v-if="view === 'rods'" class="row adding">
+      <button class="button main" type="button" @click="add()">
+        <Plus :size="16" /> Add a rod <kbd>R</kbd>
+      </button>
+      <button class="button" type="button" @click="add(tripodInto)">
+        <Plus :size="16" /> Stand it on a tripod
+      </button>
+      <span class="muted small">for the selected piece</span>
     </div>
 
     <p v-for="a in bones.asks" :key="a" class="warning"><span aria-hidden="true">◆</span> {{ a }}</p>
@@ -133,10 +130,27 @@ watch(
           <span class="letter">⟂</span>
           <span class="what">
             <strong>Board and all</strong>
-            <span class="muted small">tips at <WhyButton :figure="t.lean" /> · {{ t.check.situation }}</span>
+            <span class="muted small"
+              >tips at <WhyButton :figure="t.lean" after="," /> at a bump of
+              <WhyButton :figure="bones.bump" :text="`${bones.bump.value.toFixed(2)} m/s`" /> ·
+              {{ t.check.situation }}</span
+            >
           </span>
           <LoadBar :use="t.check.use.value" :verdict="t.check.verdict" />
           <VerdictWord :verdict="t.check.verdict" :times="t.check.times" />
+        </div>
+      </li>
+      <li v-for="c in bones.carved" :key="c.piece">
+        <div class="line">
+          <span class="letter">◡</span>
+          <span class="what">
+            <strong>{{ c.name }}, carved under</strong>
+            <span class="muted small"
+              ><WhyButton :figure="c.check.use" text="sum" /> · {{ c.check.text }}</span
+            >
+          </span>
+          <LoadBar :use="c.check.use.value" :verdict="c.check.verdict" />
+          <VerdictWord :verdict="c.check.verdict" :times="c.check.times" />
         </div>
       </li>
       <li>
@@ -153,15 +167,11 @@ watch(
         </div>
       </li>
     </ul>
+    <RoadLoads v-if="view === 'rods'" />
     <UnionNote v-if="view === 'rods'" lens="bones" />
     <p class="limits muted">
-      {{ bones.limits }} Weight of the rods
-      {{
-        formatMass(
-          bones.rods.reduce((g, r) => g + r.mass.value, 0),
-          shown,
-        )
-      }}. Every rod is counted in and out.
+      {{ bones.limits }} Weight of the rods <WhyButton :figure="tally.mass" after="." /> Every rod is counted
+      in and out.
     </p>
   </div>
 </template>
@@ -188,6 +198,10 @@ watch(
 }
 .what > * {
   display: block;
+}
+.adding {
+  align-items: center;
+  padding: 4px 0 10px;
 }
 .limits {
   margin-top: 16px;

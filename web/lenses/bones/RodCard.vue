@@ -1,50 +1,43 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue';
-import { RODS, type RodChoice, type RodReport } from '@core/bones/index.ts';
-import { BOARD, removeRod, setRod, type Place, type RodEnd } from '@core/figure/index.ts';
+import { computed, ref } from 'vue';
+import { RODS, type RodReport } from '@core/bones/index.ts';
+import { removeRod, setRod, tapeTogether } from '@core/figure/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import WhyTree from '../../shared/WhyTree.vue';
 import Choice from '../../shared/Choice.vue';
+import RodPoints from './RodPoints.vue';
+import { useMends } from './mends.ts';
 
 const props = defineProps<{ report: RodReport }>();
 const store = useBuild();
 const build = computed(() => store.build!);
 const rod = computed(() => props.report.rod);
 const stocks = RODS.map((r) => ({ value: r.id, label: r.name }));
-const places = computed(() => [
-  { value: BOARD, label: 'board' },
-  ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
-]);
 const sinks = computed(() => {
   const droop = props.report.droop;
   return droop && Number.isFinite(droop.down) && droop.down >= 0.5 ? formatLength(droop.down) : undefined;
 });
-const chosen = shallowRef<{ choice: RodChoice; by: string }>();
-/** What was chosen is told until the rod is changed by hand. */
-const told = computed(() => (chosen.value?.by === rod.value.stock ? chosen.value.choice : undefined));
-function choose(): void {
-  const choice = props.report.choose();
-  if (choice.apply)
-    store.apply(choice.apply(), `choosing ${choice.stock!.name} for rod ${props.report.letter}`);
-  chosen.value = { choice, by: choice.stock?.id ?? rod.value.stock };
-}
+const { mends, looking, told, choose, take } = useMends(
+  () => build.value,
+  () => props.report,
+);
 const shownSum = ref<string>();
 const change = (patch: Parameters<typeof setRod>[2], label = `rod ${props.report.letter}`) =>
   store.apply(setRod(build.value, rod.value.id, patch), label);
-const end = (which: 'from' | 'to', patch: Partial<RodEnd>) =>
-  change({ [which]: { ...rod.value[which], ...patch } });
-const at = (which: 'from' | 'to', k: 0 | 1 | 2, v: number) => {
-  const next = [...rod.value[which].at] as [number, number, number];
-  next[k] = v;
-  end(which, { at: next as unknown as Place });
-};
-const ENDS = [
-  { key: 'from', label: 'Lower end in' },
-  { key: 'to', label: 'Upper end in' },
-] as const;
+/** Other rods it can be taped to; a rod of the same bundle is the one it is taped to now. */
+const others = computed(() => [
+  { value: '', label: 'on its own' },
+  ...build.value.rods.filter((r) => r.id !== rod.value.id).map((r) => ({ value: r.id, label: r.name })),
+]);
+const tapedTo = computed(
+  () =>
+    build.value.rods.find(
+      (r) => r.id !== rod.value.id && r.bundle !== undefined && r.bundle === rod.value.bundle,
+    )?.id ?? '',
+);
 </script>
 
 <template>
@@ -56,22 +49,27 @@ const ENDS = [
     <p v-else class="reason">
       It does not cross from one piece into another yet: pull its ends on the stage.
     </p>
+    <p v-if="report.spare" class="muted">The other rods hold it as well without this one.</p>
+    <p v-if="report.stock.measured" class="muted">
+      Reckoned with your own test of the {{ report.stock.name }}.
+    </p>
     <p v-if="sinks !== undefined" class="muted">
       Its tip sinks {{ sinks }} under what it carries; the dashed line on the stage is its bent shape.
     </p>
-    <div v-if="report.mends.length" class="row">
+    <div v-if="mends?.length" class="row">
       <button
-        v-for="(m, i) in report.mends"
+        v-for="(m, i) in mends"
         :key="m.text"
         class="button"
         :class="{ main: i === 0 }"
         type="button"
-        @click="store.apply(m.apply(), m.text.toLowerCase())"
+        @click="take(m)"
       >
         {{ m.text }} — {{ Number.isFinite(m.times) ? `holds ${m.times.toFixed(1)}×` : 'holds' }}
       </button>
     </div>
-    <p v-else-if="report.worst && report.verdict === 'fails'" class="muted">
+    <p v-else-if="looking" class="muted">Trying deeper, longer, thicker and two…</p>
+    <p v-else-if="mends && report.verdict === 'fails'" class="muted">
       Deeper, longer, thicker and a second one were tried and do not hold: make the piece lighter, put it over
       a core, or carry the weight another way.
     </p>
@@ -148,6 +146,20 @@ const ENDS = [
         ><span>Meant to be seen</span
         ><a-switch :checked="rod.shown ?? false" @change="(v: unknown) => change({ shown: v as boolean })"
       /></label>
+      <label v-if="others.length > 1" class="field"
+        ><span>Taped to</span
+        ><Choice
+          :value="tapedTo"
+          :options="others"
+          style="width: 150px"
+          @change="
+            (v: unknown) =>
+              store.apply(
+                tapeTogether(build, rod.id, (v as string) || undefined),
+                `taping rod ${report.letter}`,
+              )
+          "
+      /></label>
       <QuantityField
         v-if="report.stock.family === 'wire'"
         label="Measured across"
@@ -158,43 +170,7 @@ const ENDS = [
         @change="(v) => change({ across: v })"
       />
     </div>
-    <div v-for="e in ENDS" :key="e.key" class="row">
-      <label class="field"
-        ><span>{{ e.label }}</span
-        ><Choice
-          :value="rod[e.key].on"
-          :options="places"
-          style="width: 150px"
-          @change="
-            (v: unknown) =>
-              end(e.key, {
-                on: v as string,
-                at: v === BOARD ? [rod[e.key].at[0], rod[e.key].at[1], -build.board.thickness] : [0, 0, 10],
-              })
-          "
-      /></label>
-      <QuantityField
-        label="Right"
-        kind="length"
-        :width="74"
-        :value="rod[e.key].at[0]"
-        @change="(v) => at(e.key, 0, v)"
-      />
-      <QuantityField
-        label="Back"
-        kind="length"
-        :width="74"
-        :value="rod[e.key].at[1]"
-        @change="(v) => at(e.key, 1, v)"
-      />
-      <QuantityField
-        label="Up"
-        kind="length"
-        :width="74"
-        :value="rod[e.key].at[2]"
-        @change="(v) => at(e.key, 2, v)"
-      />
-    </div>
+    <RodPoints :rod="rod" :letter="report.letter" />
     <div class="foot">
       <p v-if="report.caution" class="caution"><span aria-hidden="true">◆</span> {{ report.caution }}</p>
       <button

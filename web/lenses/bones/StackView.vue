@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { ArrowDown, ArrowUp, Trash2 } from '@lucide/vue';
-import { STACK_KINDS, THREADS, usualStack } from '@core/bones/index.ts';
+import { STACK_KINDS, THREADS, usualStack, widthOf } from '@core/bones/index.ts';
 import {
   addToStack,
   cutStack,
@@ -20,6 +20,7 @@ import { usePreferences } from '../../state/preferences.ts';
 import Choice from '../../shared/Choice.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
+import RaisedView from './RaisedView.vue';
 import StackDrawing from './StackDrawing.vue';
 
 /** A raised tier or one-legged figure on a threaded rod: what lies over what, marks, holes, order. */
@@ -40,13 +41,22 @@ const START: Partial<Record<StackItem['kind'], number>> = {
   gap: 100,
   tier: 120,
 };
-const begin = () =>
-  store.apply(setStack(build.value, usualStack(build.value.board.thickness)), 'a stack on a rod');
+const begin = () => store.apply(setStack(build.value, usualStack(build.value.board)), 'a stack on a rod');
 function add(): void {
   const { name } = STACK_KINDS[adding.value];
   const title = name.charAt(0).toUpperCase() + name.slice(1);
   store.apply(addToStack(build.value, adding.value, title, START[adding.value] ?? 0), `a ${name}`);
 }
+/** What has a width that counts. */
+const WIDE: ReadonlySet<StackItem['kind']> = new Set(['base', 'board', 'tier']);
+const wide = computed(() => [...(stack.value?.items ?? [])].reverse().filter((i) => WIDE.has(i.kind)));
+const set = (i: StackItem, patch: Parameters<typeof setStackItem>[2], label: string) =>
+  store.apply(setStackItem(build.value, i.id, patch), label);
+const MADE = [
+  { value: 'mdf', label: 'MDF' },
+  { value: 'plywood', label: 'plywood' },
+];
+const raised = computed(() => store.report!.bones.raised);
 const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
 </script>
 
@@ -177,6 +187,33 @@ const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
         No stack in this build
       </button>
     </div>
+    <div v-for="i in wide" :key="i.id" class="row wide">
+      <strong>{{ i.name }}</strong>
+      <QuantityField
+        label="Wide"
+        kind="length"
+        :width="78"
+        :value="widthOf(i)"
+        @change="(v) => set(i, { width: v }, 'a width on the rod')"
+      />
+      <QuantityField
+        v-if="i.kind === 'tier'"
+        label="Weighs"
+        kind="mass"
+        :width="84"
+        :value="raised?.weights.get(i.id)?.value ?? i.weight ?? 0"
+        @change="(v) => set(i, { weight: v }, 'a weight on the rod')"
+      />
+      <label v-else class="field"
+        ><span>Of</span
+        ><Choice
+          :value="i.made ?? 'mdf'"
+          :options="MADE"
+          style="width: 110px"
+          @change="(v: unknown) => set(i, { made: v as 'mdf' | 'plywood' }, 'a board on the rod')"
+      /></label>
+    </div>
+    <RaisedView v-if="raised" :raised="raised" />
     <h3>In this order</h3>
     <ol class="steps">
       <li v-for="s in report.steps" :key="s.do">
@@ -224,6 +261,14 @@ const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
 table.plain td {
   padding: 3px 6px 3px 0;
   vertical-align: middle;
+}
+.wide {
+  align-items: flex-end;
+  padding-bottom: 8px;
+}
+.wide strong {
+  width: 130px;
+  padding-bottom: 8px;
 }
 .acts {
   white-space: nowrap;

@@ -89,7 +89,7 @@ const WAYS = [
           :max="roundTo(facts.ratioRange[1] + 0.5, 0.1)"
           :step="0.1"
           :tooltip-open="false"
-          :aria-label="`${facts.rawName} to syrup`"
+          :aria-label-for-handle="`${facts.rawName} to syrup`"
           @after-change="(v: unknown) => emit('ratio', v as number)"
       /></label>
     </div>

@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { byFeel, compareSchools, type CrackRisk, type DoseAnswer } from '@core/firming/index.ts';
-import { JOBS, jobOf, powderFor, schoolOf, type Blend, type School } from '@core/pastes/index.ts';
+import {
+  gumPasteFor,
+  JOBS,
+  jobOf,
+  powderFor,
+  schoolOf,
+  type Blend,
+  type School,
+} from '@core/pastes/index.ts';
 import { formatBand, formatMass, formatSpoons, total } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -32,7 +40,7 @@ const fresh = computed(() =>
 );
 const powder = (b: Blend) =>
   powderFor(fresh.value, b.powder, build.value.practice.powderBulk, build.value.practice.spoon);
-const gum = (b: Blend) => (fresh.value.value * b.gumPaste) / 100;
+const gum = (b: Blend) => gumPasteFor(fresh.value, b.gumPaste);
 /** Their own dose stands first where it follows no school. */
 const rows = computed((): (DoseAnswer & { school?: School })[] =>
   now.value ? [...answer.value.answers] : [answer.value.yours, ...answer.value.answers],
@@ -79,7 +87,7 @@ const take = (school: School) => emit('use', answer.value.answers.find((a) => a.
             </template>
             <template v-else-if="a.blend.gumPaste > 0">
               {{ 100 - a.blend.gumPaste }} : {{ a.blend.gumPaste
-              }}<template v-if="fresh.value > 0">, {{ formatMass(gum(a.blend), shown) }} gum paste</template>
+              }}<template v-if="fresh.value > 0">, <WhyButton :figure="gum(a.blend)" /> gum paste</template>
             </template>
             <template v-else>as it is sold</template>
           </td>

@@ -1,8 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { Trash2 } from '@lucide/vue';
-import { RODS } from '@core/bones/index.ts';
-import { coverOf, removeTier, setTier, withoutPosts, type Tier } from '@core/figure/index.ts';
+import { RODS, TIER_BOARDS } from '@core/bones/index.ts';
+import {
+  coverOf,
+  removeTier,
+  setTier,
+  withoutPosts,
+  withoutTierBoard,
+  type Tier,
+  type TierBoard,
+} from '@core/figure/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
@@ -28,6 +36,14 @@ const load = computed(() => store.report!.tiers.find((t) => t.tier.id === props.
 function post(stock: string): void {
   if (stock) set({ posts: { stock, number: props.tier.posts?.number ?? 4 } });
   else store.apply(withoutPosts(build.value, props.tier.id), 'the posts');
+}
+const boards = [
+  { value: '', label: 'not said' },
+  ...Object.entries(TIER_BOARDS).map(([value, b]) => ({ value, label: b.name })),
+];
+function board(kind: string): void {
+  if (kind) set({ board: { kind: kind as TierBoard, width: props.tier.board?.width ?? props.tier.width } });
+  else store.apply(withoutTierBoard(build.value, props.tier.id), 'the board under a tier');
 }
 const SHAPES = [
   { value: 'round', label: 'round' },
@@ -93,6 +109,22 @@ const SHAPES = [
     </div>
     <div v-if="load" class="row load">
       <label class="field"
+        ><span>Board under it</span
+        ><Choice
+          :value="tier.board?.kind ?? ''"
+          :options="boards"
+          style="width: 140px"
+          @change="(v: unknown) => board(v as string)"
+      /></label>
+      <QuantityField
+        v-if="tier.board"
+        label="Board wide"
+        kind="length"
+        :width="76"
+        :value="tier.board.width"
+        @change="(v) => set({ board: { ...tier.board!, width: v } })"
+      />
+      <label class="field"
         ><span>Posts in it</span
         ><Choice
           :value="tier.posts?.stock ?? ''"
@@ -112,6 +144,9 @@ const SHAPES = [
         <VerdictWord :verdict="load.worst.verdict" :times="load.worst.times" />: carries
         <WhyButton :figure="load.above" after="." /> {{ load.worst.text }}
         <WhyButton :figure="load.worst.use" text="The sum" after="." />
+        <template v-if="load.fewest !== undefined && load.fewest !== tier.posts?.number">
+          {{ load.fewest }} of them would do.</template
+        >
         <template v-if="!tier.posts"> Bare cake carries <WhyButton :figure="load.bare" after="." /></template>
       </p>
     </div>

@@ -6,7 +6,9 @@ import {
   girthAt,
   place,
   reseat,
+  setBuilt,
   setSeat,
+  type BuiltOn,
   type Overlap,
   type Piece,
   type Seat,
@@ -42,6 +44,12 @@ const hows = computed(() => [
 const OVERLAPS: { value: Overlap; label: string }[] = [
   { value: 'pressed', label: 'pressed: it bulges, none is lost' },
   { value: 'trimmed', label: 'trimmed: cut away, becomes offcut' },
+];
+const BUILT = [
+  { value: '', label: 'by itself, then set in place' },
+  { value: 'there', label: 'where it stands, from the start' },
+  { value: 'dummy', label: 'on a dummy, moved with what it carries' },
+  { value: 'foam', label: 'lying on foam, then set in place' },
 ];
 const round = computed(() => props.piece.seat.how === 'wraps');
 const onPiece = computed(() => props.piece.seat.on !== BOARD);
@@ -85,6 +93,16 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
           :value="piece.seat.overlap"
           :options="OVERLAPS"
           @change="(v: unknown) => seat({ overlap: v as Overlap })"
+      /></label>
+      <label class="field"
+        ><span>Built</span
+        ><Choice
+          :value="piece.built ?? ''"
+          :options="BUILT"
+          @change="
+            (v: unknown) =>
+              store.apply(setBuilt(build, id, (v as BuiltOn) || undefined), `where the ${lower} is built`)
+          "
       /></label>
     </div>
     <div v-if="round" class="row fields">

@@ -1,0 +1,221 @@
+import {
+  add,
+  addRod,
+  BOARD,
+  cross,
+  dot,
+  framesOf,
+  height,
+  length,
+  measureOf,
+  pieceOf,
+  sub,
+  toLocal,
+  toWorld,
+  times,
+  unit,
+  type Build,
+  type Place,
+  type RodEnd,
+  type Vec,
+} from '../figure/index.ts';
+import { given, GRAVITY, reckon, solveLinear } from '../quantity/index.ts';
+import { momentCapacity, pullOut, pushIn } from './anchorage.ts';
+import { check, share } from './check.ts';
+import { critical } from './columns.ts';
+import { found, HOLDING_RESERVE, type Found, type Situation } from './joint-situation.ts';
+import type { Joint } from './joints.ts';
+
+/** Three legs that lean together: they carry forces through the point where they meet, and no moment about it. */
+
+/** Legs further out of parallel than this stand as a tripod, degrees. */
+const SPREAD = 8;
+/** Lines that pass this near to one point meet in it, mm. */
+const MEETS = 12;
+
+/** Where three lines nearly meet: the point nearest to all of them. */
+function meetingPoint(lines: readonly { at: Vec; along: Vec }[]): Vec | undefined {
+  const rows = [0, 1, 2].map((i) =>
+    [0, 1, 2].map((j) => lines.reduce((s, l) => s + (i === j ? 1 : 0) - l.along[i]! * l.along[j]!, 0)),
+  );
+  const right = [0, 1, 2].map((i) =>
+    lines.reduce((s, l) => s + l.at[i]! - l.along[i]! * dot(l.along, l.at), 0),
+  );
+  const found = solveLinear(rows, right);
+  return found && [found[0]!, found[1]!, found[2]!];
+}
+
+export interface Tripod {
+  readonly apex: Vec;
+  /** From each foot to the apex, of length one. */
+  readonly legs: readonly Vec[];
+}
+
+/** The tripod a joint stands on, when its three rods lean together. */
+export function tripodOf(joint: Joint): Tripod | undefined {
+  if (joint.crossings.length !== 3) return undefined;
+  const axes = joint.crossings.map((c) => c.axis);
+  const wide = Math.cos((SPREAD * Math.PI) / 180);
+  for (let i = 0; i < 3; i++) if (Math.abs(dot(axes[i]!, axes[(i + 1) % 3]!)) > wide) return undefined;
+  const apex = meetingPoint(joint.crossings.map((c) => ({ at: c.at, along: c.axis })));
+  if (!apex) return undefined;
+  for (const c of joint.crossings) {
+    const to = sub(apex, c.at);
+    if (length(sub(to, times(c.axis, dot(to, c.axis)))) > MEETS) return undefined;
+  }
+  return { apex, legs: joint.crossings.map((c) => unit(sub(apex, c.at))) };
+}
+
+/** Pressing in each of three legs under a force at the point where they meet; a minus pulls. N. */
+export function legForces(legs: readonly Vec[], force: Vec): readonly number[] | undefined {
+  return solveLinear(
+    [0, 1, 2].map((k) => legs.map((u) => u[k]!)),
+    [-force[0], -force[1], -force[2]],
+  );
+}
+
+/** What the legs of a tripod have to bear for one direction of throw. */
+export function tripodChecks(s: Situation, tripod: Tripod, gravity: Vec): Found[] {
+  const { joint, stock, strength, below, above, loadCase } = s;
+  const d = stock.section.diameter;
+  const { reserve } = strength.material;
+  const F = times(gravity, (joint.load.g * GRAVITY) / 1000);
+  const forces = legForces(tripod.legs, F);
+  if (!forces) return [];
+  const pressed = Math.max(0, ...forces);
+  const pulled = Math.max(0, ...forces.map((f) => -f));
+  const left = length(cross(sub(joint.load.at, tripod.apex), F));
+  const weight = given('With all it carries', joint.load.g, 'g');
+  const column = critical(strength.stiffness, strength.crushing, stock.section, Math.max(joint.bare, 1), 1);
+  const end = s.onBoard ? Infinity : pushIn(below.main, d, below.held);
+  const bears = Math.min(
+    column.load / reserve,
+    end / HOLDING_RESERVE,
+    pushIn(above.main, d, above.held) / HOLDING_RESERVE,
+  );
+  const grip = Math.min(pullOut(below.main, d, below.held), pullOut(above.main, d, above.held));
+  const socket = Math.min(momentCapacity(above.q, above.held), strength.bending * stock.section.modulus);
+  return [
+    found('leg-pressed', pressed / bears, () =>
+      check(
+        'leg-pressed',
+        'Leg pressed hardest',
+        loadCase.name,
+        share(
+          reckon('Pressing in it', 'N', 'three legs through one point', [weight], () => pressed),
+          given('It folds or sinks at, reserve taken off', bears, 'N'),
+          1,
+        ),
+        reserve,
+        'C',
+        {
+          ok: 'The legs carry it.',
+          no: 'A leg folds or sinks in: thicker legs, feet wider apart, or legs down to the board.',
+        },
+      ),
+    ),
+    ...(pulled > 1e-6
+      ? [
+          found('leg-pulled', (pulled * 3) / grip, () =>
+            check(
+              'leg-pulled',
+              'Leg pulled out',
+              loadCase.name,
+              share(
+                reckon('Pull on it', 'N', 'three legs through one point', [weight], () => pulled),
+                given('Grip, π d L × grip', grip, 'N', 'estimate'),
+                3,
+              ),
+              3,
+              'C',
+              { ok: 'The legs stay in.', no: 'A leg is pulled out: feet wider apart, or glue it in.' },
+            ),
+          ),
+        ]
+      : []),
+    found('tripod-turn', (left * HOLDING_RESERVE) / (3 * socket), () =>
+      check(
+        'tripod-turn',
+        'Tilting on the tripod',
+        loadCase.name,
+        share(
+          reckon(
+            'Moment about the point where the legs meet',
+            'N·mm',
+            'weight × how far its balance point is from there',
+            [
+              weight,
+              given('From the point where the legs meet', length(sub(joint.load.at, tripod.apex)), 'mm'),
+            ],
+            () => left,
+          ),
+          reckon(
+            'The ends of three legs hold',
+            'N·mm',
+            '3 × q L² ÷ 4, or the legs themselves',
+            [given('Held above', above.held, 'mm'), given('Sideways strength', above.q, 'N/mm', 'estimate')],
+            () => 3 * socket,
+          ),
+          HOLDING_RESERVE,
+        ),
+        HOLDING_RESERVE,
+        'C',
+        {
+          ok: 'The balance point lies near enough to where the legs meet.',
+          no: 'A tripod carries weight, not tilting: bring the balance point to where its legs meet, or give it a stiff mast.',
+        },
+      ),
+    ),
+  ];
+}
+
+/** Feet of a tripod stand out by this share of its height; common practice. */
+const FEET_OUT = 0.55;
+/** Share of the piece's height at which the legs meet. */
+const MEET_UP = 0.35;
+/** Deepest that legs go into a carrier, mm; a third of a small figure. */
+const INTO = 60;
+/** Legs go on past the point where they meet, so that their ends lie in paste, mm. */
+const PAST = 6;
+
+/**
+ * Three legs under a piece, meeting inside it: into what carries it where that is wide enough for their feet, else down
+ * to the board. Undefined when there is no such piece.
+ */
+export function tripodInto(build: Build, pieceId: string): { build: Build; id: string } | undefined {
+  const piece = pieceOf(build, pieceId);
+  const frames = framesOf(build, pieceId);
+  if (!piece || !frames) return undefined;
+  const carrier = pieceOf(build, piece.seat.on);
+  const meets = toWorld(frames.own, [0, 0, measureOf(piece).height * MEET_UP]);
+  const deep = Math.min(INTO, height(build) / 3);
+  const seat = toWorld(frames.carrier, piece.seat.at);
+  const outFor = (low: number) => Math.max(8, (meets[2] - low) * FEET_OUT);
+  const wide = carrier ? Math.min(measureOf(carrier).width, measureOf(carrier).depth) / 2 : 0;
+  const inCarrier = carrier !== undefined && outFor(seat[2] - deep) < wide * 0.8;
+  const low = inCarrier ? seat[2] - deep : -build.board.thickness;
+  const out = outFor(low);
+  const fixed = (on: string, p: Vec): RodEnd => {
+    const own = on === BOARD ? p : toLocal(framesOf(build, on)!.own, p);
+    return { on, at: own.map((v) => Number(v.toFixed(2))) as unknown as Place };
+  };
+  let next = build;
+  let id = '';
+  for (let k = 0; k < 3; k++) {
+    const a = (2 * Math.PI * k) / 3 - Math.PI / 2;
+    const foot: Vec = [meets[0] + out * Math.cos(a), meets[1] + out * Math.sin(a), low];
+    const top = add(meets, times(unit(sub(meets, foot)), PAST));
+    const made = addRod(next, {
+      name: `${piece.name}, leg ${k + 1}`,
+      stock: 'skewer3',
+      from: fixed(inCarrier ? carrier.id : BOARD, foot),
+      to: fixed(pieceId, top),
+      pair: false,
+      sleeved: false,
+      bundle: `${piece.name} tripod`,
+    });
+    next = made.build;
+    id ||= made.id;
+  }
+  return { build: next, id };
+}

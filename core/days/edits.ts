@@ -1,0 +1,155 @@
+import { pieceOf, type OwnStep, type StepEdits, type Build } from '../figure/index.ts';
+import { formatTime } from '../quantity/index.ts';
+import type { Buried } from './burial.ts';
+import { joinId, wholeOf } from './steps/index.ts';
+import type { Link, Step } from './types.ts';
+
+/** Steps and links with what somebody should know of them. */
+export interface Edited {
+  readonly steps: Step[];
+  readonly links: Link[];
+  readonly says: readonly string[];
+}
+
+/** What came before a step that is left out comes before what followed it, with the longer of the waits between. */
+function without(id: string, links: readonly Link[]): Link[] {
+  const into = links.filter((l) => l.to === id);
+  const out = links.filter((l) => l.from === id);
+  const rest = links.filter((l) => l.to !== id && l.from !== id);
+  for (const a of into)
+    for (const b of out) {
+      // a window was about the step itself and goes with it
+      if (a.kind === 'window' || b.kind === 'window') continue;
+      const longer = b.band.likely >= a.band.likely ? b : a;
+      rest.push({ ...longer, from: a.from, to: b.to });
+    }
+  return rest;
+}
+
+const same = (minutes: number) => ({ fast: minutes, likely: minutes, slow: minutes });
+const link = (from: string, to: string, wait: number, why: string): Link => ({
+  from,
+  to,
+  kind: wait > 0 ? 'wait' : 'order',
+  band: same(wait),
+  why,
+});
+
+/** Links of a step of somebody's own: after, before, and before what puts its piece out of reach. */
+function ownLinks(build: Build, o: OwnStep, there: ReadonlySet<string>, buried: readonly Buried[]): Link[] {
+  const out: Link[] = [];
+  const after = o.after === undefined ? undefined : wholeOf(o.after);
+  const before = o.before === undefined ? undefined : wholeOf(o.before);
+  if (after !== undefined && there.has(after))
+    out.push(link(after, o.id, o.wait ?? 0, o.wait ? `waiting before “${o.title}”` : 'in this order'));
+  if (before !== undefined && there.has(before)) out.push(link(o.id, before, 0, 'in this order'));
+  const piece = o.piece === undefined ? undefined : pieceOf(build, o.piece);
+  if (!piece) return out;
+  for (const b of buried.filter((x) => x.piece === piece.id)) {
+    const to = joinId(b.by);
+    if (there.has(to))
+      out.push(
+        link(
+          o.id,
+          to,
+          0,
+          `under the ${b.byName.toLowerCase()} the ${piece.name.toLowerCase()} is out of reach`,
+        ),
+      );
+  }
+  return out;
+}
+
+/** Whether links run in a circle. */
+function circular(steps: readonly Step[], links: readonly Link[]): boolean {
+  const waiting = new Map(steps.map((s) => [s.id, 0]));
+  const next = new Map<string, string[]>();
+  for (const l of links) {
+    waiting.set(l.to, (waiting.get(l.to) ?? 0) + 1);
+    next.set(l.from, [...(next.get(l.from) ?? []), l.to]);
+  }
+  const ready = [...waiting].filter(([, n]) => n === 0).map(([id]) => id);
+  let seen = 0;
+  while (ready.length > 0) {
+    seen++;
+    for (const to of next.get(ready.pop()!) ?? []) {
+      waiting.set(to, waiting.get(to)! - 1);
+      if (waiting.get(to) === 0) ready.push(to);
+    }
+  }
+  return seen < waiting.size;
+}
+
+/** Several steps made one: minutes added up, links to and from any of them its own. */
+function inOne(ids: readonly string[], from: Edited): Edited {
+  const group = ids.flatMap((id) => from.steps.filter((s) => s.id === id));
+  const first = group[0];
+  if (!first || group.length < 2) return from;
+  const members = new Set(group.map((s) => s.id));
+  const inner = from.links.filter((l) => members.has(l.from) && members.has(l.to));
+  const title = group.map((s, i) => (i === 0 ? s.title : lowered(s.title))).join(', then ');
+  const waits = inner.find((l) => l.kind === 'wait' && l.band.likely >= 1);
+  if (waits)
+    return {
+      ...from,
+      says: [...from.says, `“${title}” cannot be one step: ${waits.why}, ${formatTime(waits.band.likely)}.`],
+    };
+  const { part: _part, ...rest } = first;
+  const tools = [...new Set(group.flatMap((s) => s.tools ?? []))];
+  const one: Step = {
+    ...rest,
+    title,
+    notes: group.flatMap((s) => s.notes),
+    minutes: group.reduce((sum, s) => sum + s.minutes, 0),
+    also: group.slice(1).flatMap((s) => [s.id, ...(s.also ?? [])]),
+    ...(tools.length > 0 ? { tools } : {}),
+    ...(group.some((s) => s.hands === 2) ? { hands: 2 as const } : {}),
+  };
+  const moved = (id: string): string => (members.has(id) ? first.id : id);
+  const steps = from.steps.flatMap((s) => (s.id === first.id ? [one] : members.has(s.id) ? [] : [s]));
+  const links = from.links
+    .filter((l) => !inner.includes(l))
+    .map((l) => ({ ...l, from: moved(l.from), to: moved(l.to) }));
+  if (circular(steps, links))
+    return {
+      ...from,
+      says: [...from.says, `“${title}” cannot be one step: something else has to be done between them.`],
+    };
+  return { steps, links, says: from.says };
+}
+
+const lowered = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
+
+/**
+ * The steps a figure makes, as this person changed them: their own minutes, steps left out, steps of their own, steps done
+ * in one. A step on a piece comes before whatever puts that piece out of reach; what names a step that is no longer made
+ * is let go.
+ */
+export function edited(
+  build: Build,
+  made: { readonly steps: readonly Step[]; readonly links: readonly Link[] },
+  buried: readonly Buried[],
+): Edited {
+  const { own, minutes, left, joined = [] }: StepEdits = build.steps;
+  let links: Link[] = [...made.links];
+  const gone = new Set(left);
+  for (const id of gone) links = without(id, links);
+  const steps: Step[] = made.steps
+    .filter((s) => !gone.has(s.id))
+    .map((s) => (minutes[s.id] === undefined ? s : { ...s, minutes: minutes[s.id]! }));
+  const there = new Set([...steps.map((s) => s.id), ...own.map((s) => s.id)]);
+  for (const o of own) {
+    const piece = o.piece === undefined ? undefined : pieceOf(build, o.piece);
+    steps.push({
+      id: o.id,
+      kind: 'finish',
+      title: o.title,
+      notes: piece ? [`On the ${piece.name.toLowerCase()}.`] : [],
+      minutes: o.minutes,
+      ...(piece ? { piece: piece.id } : {}),
+      ...(o.tool ? { tools: [o.tool] } : {}),
+    });
+    links.push(...ownLinks(build, o, there, buried));
+  }
+  return joined.reduce<Edited>((now, ids) => inOne(ids.map(wholeOf), now), { steps, links, says: [] });
+}

@@ -1,0 +1,171 @@
+import type { Problem } from './problem.ts';
+
+/** Windows shorter than this tie steps together, minutes. */
+const TIES = 1440;
+
+/** What comes before what, and what short windows tie together. */
+export interface Structure {
+  readonly next: readonly (readonly number[])[];
+  /** How many links lead into each step. */
+  readonly into: Int32Array;
+  /** Group of each step; a group of one is free. */
+  readonly group: Int32Array;
+  readonly members: readonly (readonly number[])[];
+}
+
+/** Groups of nodes that lead back to themselves; Tarjan's strongly connected components. */
+export function components(next: readonly (readonly number[])[]): { group: Int32Array; members: number[][] } {
+  const n = next.length;
+  const index = new Int32Array(n).fill(-1);
+  const low = new Int32Array(n);
+  const group = new Int32Array(n).fill(-1);
+  const members: number[][] = [];
+  const stack: number[] = [];
+  let counter = 0;
+  for (let root = 0; root < n; root++) {
+    if (index[root]! >= 0) continue;
+    const walk: [node: number, child: number][] = [[root, 0]];
+    while (walk.length > 0) {
+      const frame = walk[walk.length - 1]!;
+      const [v, child] = frame;
+      if (child === 0) {
+        index[v] = low[v] = counter++;
+        stack.push(v);
+      }
+      if (child < next[v]!.length) {
+        frame[1]++;
+        const w = next[v]![child]!;
+        if (index[w]! < 0) walk.push([w, 0]);
+        else if (group[w]! < 0) low[v] = Math.min(low[v]!, index[w]!);
+        continue;
+      }
+      walk.pop();
+      const parent = walk.at(-1)?.[0];
+      if (parent !== undefined) low[parent] = Math.min(low[parent]!, low[v]!);
+      if (low[v] !== index[v]) continue;
+      const own: number[] = [];
+      let w: number;
+      do {
+        w = stack.pop()!;
+        group[w] = members.length;
+        own.push(w);
+      } while (w !== v);
+      members.push(own);
+    }
+  }
+  return { group, members };
+}
+
+export function structureOf(p: Problem): Structure {
+  const next: number[][] = Array.from({ length: p.steps }, () => []);
+  const tied: number[][] = Array.from({ length: p.steps }, () => []);
+  const into = new Int32Array(p.steps);
+  p.before.forEach((a, k) => {
+    const b = p.after[k]!;
+    next[a]!.push(b);
+    tied[a]!.push(b);
+    into[b]!++;
+    if (p.most[k]! >= 0 && p.most[k]! < TIES) tied[b]!.push(a);
+  });
+  const { group, members } = components(tied);
+  return { next, into, group, members };
+}
+
+/** A heap of steps, the smallest key first. */
+class Heap {
+  private readonly items: Int32Array;
+  private count = 0;
+  constructor(
+    n: number,
+    private readonly keys: ArrayLike<number>,
+  ) {
+    this.items = new Int32Array(n);
+  }
+  get size(): number {
+    return this.count;
+  }
+  private less(a: number, b: number): boolean {
+    return this.keys[a]! < this.keys[b]! || (this.keys[a] === this.keys[b] && a < b);
+  }
+  push(x: number): void {
+    let k = this.count++;
+    while (k > 0) {
+      const up = (k - 1) >> 1;
+      if (!this.less(x, this.items[up]!)) break;
+      this.items[k] = this.items[up]!;
+      k = up;
+    }
+    this.items[k] = x;
+  }
+  pop(): number {
+    const first = this.items[0]!;
+    const last = this.items[--this.count]!;
+    let k = 0;
+    for (;;) {
+      let child = 2 * k + 1;
+      if (child >= this.count) break;
+      if (child + 1 < this.count && this.less(this.items[child + 1]!, this.items[child]!)) child++;
+      if (!this.less(this.items[child]!, last)) break;
+      this.items[k] = this.items[child]!;
+      k = child;
+    }
+    if (this.count > 0) this.items[k] = last;
+    return first;
+  }
+}
+
+/**
+ * An order that respects every link, the smallest key first; unless `free`, what windows tie together stands together.
+ * @returns fewer steps than there are where links run in a circle
+ */
+export function orderBy(s: Structure, keys: Float64Array, free: boolean): number[] {
+  const n = s.into.length;
+  const waiting = s.into.slice();
+  const order: number[] = [];
+  if (free) {
+    const ready = new Heap(n, keys);
+    for (let i = 0; i < n; i++) if (waiting[i] === 0) ready.push(i);
+    while (ready.size > 0) {
+      const i = ready.pop();
+      order.push(i);
+      for (const j of s.next[i]!) if (--waiting[j]! === 0) ready.push(j);
+    }
+    return order;
+  }
+  // group by group; inside a group the links of the group alone decide
+  const groups = s.members.length;
+  const groupKeys = new Float64Array(groups).fill(Infinity);
+  const groupWaits = new Int32Array(groups);
+  for (let i = 0; i < n; i++) {
+    const g = s.group[i]!;
+    groupKeys[g] = Math.min(groupKeys[g]!, keys[i]!);
+    for (const j of s.next[i]!) if (s.group[j] !== g) groupWaits[s.group[j]!]!++;
+  }
+  const ready = new Heap(groups, groupKeys);
+  for (let g = 0; g < groups; g++) if (groupWaits[g] === 0) ready.push(g);
+  while (ready.size > 0) {
+    const g = ready.pop();
+    const own = s.members[g]!;
+    if (own.length === 1) order.push(own[0]!);
+    else {
+      const inner = new Map(own.map((i) => [i, 0]));
+      for (const i of own) for (const j of s.next[i]!) if (inner.has(j)) inner.set(j, inner.get(j)! + 1);
+      const heap = new Heap(own.length, keys);
+      for (const i of own) if (inner.get(i) === 0) heap.push(i);
+      while (heap.size > 0) {
+        const i = heap.pop();
+        order.push(i);
+        for (const j of s.next[i]!) {
+          const left = inner.get(j);
+          if (left === undefined) continue;
+          inner.set(j, left - 1);
+          if (left === 1) heap.push(j);
+        }
+      }
+    }
+    for (const i of own)
+      for (const j of s.next[i]!)
+        if (s.group[j] !== g && --groupWaits[s.group[j]!]! === 0) ready.push(s.group[j]!);
+  }
+  return order;
+}

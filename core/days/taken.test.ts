@@ -1,0 +1,175 @@
+import { describe, expect, it } from 'vitest';
+import { demoBuild, value } from '../files/demo.testing.ts';
+import {
+  addOwnStep,
+  leaveStep,
+  planFrom,
+  setDate,
+  setRoom,
+  takePlan,
+  tick,
+  type Build,
+} from '../figure/index.ts';
+import { lookAt, note } from '../firming/index.ts';
+import { plan } from '../plan.ts';
+import {
+  compared,
+  isBetter,
+  joinId,
+  localIso,
+  remaining,
+  shapeId,
+  startsOf,
+  type DaysPlan,
+  type DaysReport,
+} from './index.ts';
+import { step, wait, workOf } from './work.testing.ts';
+
+const acorns = demoBuild('sixty-acorn-sweets');
+const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days;
+const before = daysOf(acorns);
+const origin = before.origin!;
+const steps = (d: DaysReport) => d.plan!.sessions.flatMap((s) => s.steps);
+const starts = startsOf(before.plan!, origin);
+const taken = takePlan(acorns, starts);
+const iso = (minute: number) => new Date(origin.millis + minute * 60_000).toISOString();
+
+describe('a plan that was taken', () => {
+  it('stays as it is while it can, and is told to be the one that was taken', () => {
+    const kept = daysOf(taken);
+    expect(kept.plan!.agreed).toBe(true);
+    expect(startsOf(kept.plan!, origin)).toEqual(starts);
+    expect(kept.plan!.moved).toEqual([]);
+    expect(takePlan(taken, undefined)).toEqual(acorns);
+  });
+
+  it('stays although a search would now find another', () => {
+    const rather = { ...taken, steps: { ...taken.steps, rather: 'fewer' as const } };
+    expect(startsOf(daysOf(rather).plan!, origin)).toEqual(starts);
+  });
+
+  it('is given up, and that is said, when a day falls out', () => {
+    const session = before.plan!.sessions[1]!;
+    const date = localIso(origin, session.from).slice(0, 10);
+    const off = daysOf(value(setDate(taken, date, {})));
+    expect(off.plan!.agreed).toBe(false);
+    expect(off.trouble.join()).toMatch(/no longer fits/);
+    expect(off.plan!.moved.length).toBeGreaterThan(0);
+    expect(steps(off).some((p) => localIso(origin, p.from).startsWith(date))).toBe(false);
+  });
+
+  it('takes a new step in without telling that everything moved', () => {
+    const more = value(addOwnStep(taken, { title: 'Dust the caps', minutes: 10, after: 'shape:cap' }));
+    const days = daysOf(more);
+    expect(days.plan!.added.map((s) => s.title)).toContain('Dust the caps');
+  });
+});
+
+describe('once work has begun', () => {
+  const first = before.plan!.sessions[0]!;
+  const done = first.steps.reduce((b, p) => tick(b, p.step.id, iso(p.to)), taken);
+
+  it('on time, nothing moves', () => {
+    const rest = daysOf(planFrom(done, iso(first.to + 5)));
+    expect(rest.plan!.moved).toEqual([]);
+    for (const p of steps(rest)) expect(localIso(origin, p.from)).toBe(starts[p.step.id]);
+  });
+
+  it('an evening late, the days that are left hold what can stay', () => {
+    const second = before.plan!.sessions[1]!;
+    const late = daysOf(planFrom(done, iso(second.to + 10)));
+    const missed = new Set(second.steps.map((p) => p.step.id));
+    for (const p of steps(late)) expect(p.from).toBeGreaterThanOrEqual(second.to + 10);
+    // what was missed had to move
+    const moved = new Set(late.plan!.moved.map((m) => m.step.id));
+    for (const id of missed) expect(moved.has(id)).toBe(true);
+    // and not everything else with it
+    const others = steps(late).filter((p) => !missed.has(p.step.id));
+    expect(others.filter((p) => !moved.has(p.step.id)).length).toBeGreaterThan(0);
+  });
+
+  it('a step that is skipped takes nothing else from its time', () => {
+    const skipped = daysOf(planFrom(leaveStep(done, 'finish', true), iso(first.to + 5)));
+    expect(steps(skipped).map((p) => p.step.id)).not.toContain('finish');
+    for (const p of steps(skipped).filter((x) => x.step.id !== 'pack'))
+      expect(Math.abs(p.from - steps(before).find((x) => x.step.id === p.step.id)!.from)).toBeLessThan(16);
+  });
+
+  it('the due time gone by is a sentence', () => {
+    const gone = daysOf(planFrom(done, iso(before.due! + 60)));
+    expect(gone.plan).toBeUndefined();
+    expect(gone.trouble.join()).toMatch(/due time has passed/);
+  });
+
+  it('too little time left tells how late it would be, with a plan all the same', () => {
+    const eve = daysOf(planFrom(done, iso(before.due! - 300)));
+    expect(eve.plan!.lateBy).toBeGreaterThan(0);
+    expect(eve.trouble[0]).toMatch(/cannot be ready in time[\s\S]*after it is due/);
+  });
+});
+
+describe('looked at and not firm yet', () => {
+  const work = workOf([step('shape', 10), step('join', 10)], [{ ...wait('shape', 'join', 120), piece: 'p' }]);
+  const left = (seen: number) =>
+    remaining(work, { from: 200, ended: new Map([['shape', 100]]), notYet: new Map([['p', seen]]) }).work
+      .links[0]!.band;
+  it('waits a fifth longer than it has had, a quarter of an hour at the least', () => {
+    expect(left(220).likely).toBe(120 + 24);
+    expect(left(205).likely).toBe(120 + 6);
+    // the band is over: something else was looked for
+    expect(left(400).likely).toBe(120);
+    // seen before it was shaped again
+    expect(left(90).likely).toBe(120);
+  });
+
+  it('noted at the bench, what waits for the piece moves', () => {
+    const otter = demoBuild('ferryman-otter');
+    const { days, firming } = plan(otter, { runs: 40 });
+    const at = (m: number) => new Date(days.origin!.millis + m * 60_000).toISOString();
+    const shaped = steps(days).find((x) => x.step.id === shapeId('body'))!;
+    const done = steps(days)
+      .filter((x) => x.to <= shaped.to)
+      .reduce((b, x) => tick(b, x.step.id, at(x.to)), otter);
+    const MINUTES = 600;
+    const seen = lookAt(done, firming.get('body')!, {
+      id: 'look',
+      at: at(shaped.to + MINUTES),
+      question: 'handle',
+      saw: 'not',
+      minutes: MINUTES,
+    })!;
+    const again = plan(planFrom(value(note(done, seen)), seen.at, startsOf(days.plan!, days.origin!)), {
+      runs: 40,
+    }).days;
+    const joined = steps(again).find((x) => x.step.id === joinId('head'))!;
+    expect(joined.from).toBeGreaterThanOrEqual(shaped.to + 1.2 * MINUTES - 1);
+  });
+});
+
+describe('one plan against another', () => {
+  const shown = before.plan!;
+  const found: DaysPlan = { ...shown, sessions: shown.sessions.slice(1), points: shown.points - 60 };
+  it('is told in words, and not at all where nothing of note is better', () => {
+    expect(compared(found, shown, origin)).toContain('1 session fewer');
+    expect(compared(shown, shown, origin)).toEqual([]);
+    expect(compared({ ...shown, startBy: shown.startBy + 1440 }, shown, origin)[0]).toMatch(/start by/);
+  });
+  it('is worth telling when it costs a good deal less or is more often on time', () => {
+    expect(isBetter(found, shown)).toBe(true);
+    expect(isBetter({ ...shown, points: shown.points - 1 }, shown)).toBe(false);
+    expect(isBetter({ ...shown, chance: shown.chance - 0.2, points: 0 }, { ...shown, chance: 0.9 })).toBe(
+      false,
+    );
+    expect(isBetter({ ...shown, lateBy: 0 }, { ...shown, lateBy: 60 })).toBe(true);
+  });
+});
+
+it('a damp room begins earlier or is less often on time', () => {
+  const otter = demoBuild('ferryman-otter');
+  const dry = daysOf(otter).plan!;
+  const damp = daysOf(value(setRoom(otter, { humidity: 60 }))).plan!;
+  expect(damp.chance).toBeLessThan(dry.chance);
+  const swamp = daysOf(value(setRoom(otter, { humidity: 75 })));
+  expect(swamp.plan).toBeUndefined();
+  expect(swamp.trouble.filter((t) => t.startsWith('Never in this room'))).toHaveLength(1);
+});

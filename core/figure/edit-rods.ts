@@ -1,0 +1,99 @@
+import { clamp, fail, ok, type Mm } from '../quantity/index.ts';
+import { add, times, toLocal } from '../solids/index.ts';
+import { BOARD, type Build, type Rod, type RodEnd } from './build.ts';
+import { freshId, replaced, type Change } from './edit.ts';
+import { framesOf, rodEndAt } from './place.ts';
+import { legsOf, pointsOf } from './rod-line.ts';
+
+const GONE = 'That rod is no longer in the build.';
+/** More than any armature has. */
+export const MOST_BENDS = 12;
+
+export function addRod(build: Build, rod: Omit<Rod, 'id'>): { build: Build; id: string } {
+  const id = freshId(rod.name, build.rods);
+  return { build: { ...build, rods: [...build.rods, { ...rod, id }] }, id };
+}
+
+export function setRod(build: Build, id: string, patch: Partial<Rod>): Change {
+  const now = build.rods.find((r) => r.id === id);
+  if (!now) return fail(GONE);
+  if (patch.across !== undefined && !(patch.across >= 0.1 && patch.across <= 40))
+    return fail('A wire is between 0.1 and 40 mm across.', 'across');
+  const { across, ...rest } = now;
+  // another rod has another size: what was measured stays with the one it was measured on
+  const kept =
+    patch.stock === undefined || patch.stock === now.stock
+      ? { ...rest, ...(across === undefined ? {} : { across }) }
+      : rest;
+  return ok({ ...build, rods: replaced(build.rods, id, () => ({ ...kept, ...patch, id })) });
+}
+
+/** An end of a rod, or one of its bends by its number. */
+export type RodPoint = 'from' | 'to' | number;
+
+/** Move one end or bend of a rod, keeping it inside a sensible distance of the board. */
+export function moveRodPoint(build: Build, id: string, which: RodPoint, end: RodEnd): Change {
+  const at = end.at.map((x) => Number(clamp(x, -2000, 2000).toFixed(2))) as unknown as RodEnd['at'];
+  const moved: RodEnd = { on: end.on, at };
+  if (typeof which !== 'number') return setRod(build, id, { [which]: moved });
+  const { bends = [] } = build.rods.find((r) => r.id === id) ?? {};
+  return setRod(build, id, { bends: bends.map((b, k) => (k === which ? moved : b)) });
+}
+
+/** A place in a piece drawn on to its centre line, sideways or front to back, where it comes near to it. */
+export function ontoCentreLine(at: RodEnd['at'], axis: 0 | 1, within: Mm): RodEnd['at'] {
+  if (Math.abs(at[axis]) > within) return at;
+  return axis === 0 ? [0, at[1], at[2]] : [at[0], 0, at[2]];
+}
+
+/** Bend a rod in the middle of its longest straight stretch; the bend goes with the piece that end is fixed to. */
+export function addBend(build: Build, id: string): Change {
+  const rod = build.rods.find((r) => r.id === id);
+  if (!rod) return fail(GONE);
+  const { bends = [] } = rod;
+  if (bends.length >= MOST_BENDS) return fail(`A rod has no more than ${MOST_BENDS} bends here.`);
+  const points = pointsOf(rod);
+  const places = points.map((end) => rodEndAt(build, end));
+  let longest = 0;
+  legsOf(places).forEach((leg, k, all) => (longest = leg.length > all[longest]!.length ? k : longest));
+  const middle = times(add(places[longest]!, places[longest + 1]!), 0.5);
+  const { on } = points[longest + 1]!;
+  const frames = on === BOARD ? undefined : framesOf(build, on);
+  const at = (frames ? toLocal(frames.own, middle) : middle).map((x) => Number(x.toFixed(2)));
+  const bend: RodEnd = { on, at: at as unknown as RodEnd['at'] };
+  return setRod(build, id, { bends: [...bends.slice(0, longest), bend, ...bends.slice(longest)] });
+}
+
+/** Straighten one bend. */
+export function removeBend(build: Build, id: string, k: number): Change {
+  const rod = build.rods.find((r) => r.id === id);
+  if (!rod) return fail(GONE);
+  const rest = (rod.bends ?? []).filter((_, i) => i !== k);
+  const { bends: _bends, ...straight } = rod;
+  if (rest.length > 0) return setRod(build, id, { bends: rest });
+  return ok({ ...build, rods: replaced(build.rods, id, () => straight) });
+}
+
+export const removeRod = (build: Build, id: string): Build => ({
+  ...build,
+  rods: build.rods.filter((r) => r.id !== id),
+});
+
+const untaped = ({ bundle: _bundle, ...rod }: Rod): Rod => rod;
+
+/** Tape a rod to another, or to the bundle that one is in; with nobody named it is on its own again. */
+export function tapeTogether(build: Build, id: string, to: string | undefined): Change {
+  const rod = build.rods.find((r) => r.id === id);
+  if (!rod) return fail(GONE);
+  // a bundle of one is none
+  const left = build.rods.filter((r) => r.id !== id && r.bundle !== undefined && r.bundle === rod.bundle);
+  const alone = new Set([id, ...(left.length === 1 ? [left[0]!.id] : [])]);
+  const rods = build.rods.map((r) => (alone.has(r.id) ? untaped(r) : r));
+  if (to === undefined) return ok({ ...build, rods });
+  const other = rods.find((r) => r.id === to);
+  if (!other || to === id) return fail(GONE);
+  const taken = new Set(rods.map((r) => r.bundle));
+  let bundle = other.bundle ?? other.name;
+  for (let n = 2; other.bundle === undefined && taken.has(bundle); n++) bundle = `${other.name} ${n}`;
+  return ok({ ...build, rods: rods.map((r) => (r.id === id || r.id === to ? { ...r, bundle } : r)) });
+}

@@ -1,0 +1,141 @@
+import { fail, ok, type Minutes } from '../quantity/index.ts';
+import type { Build, OwnStep, Rather, StepEdits } from './build.ts';
+import { freshId, type Change } from './edit.ts';
+
+const withSteps = (build: Build, patch: Partial<StepEdits>): Build => ({
+  ...build,
+  steps: { ...build.steps, ...patch },
+});
+const NOT_SO_LONG = 'A step takes between one minute and ten hours; longer work comes in parts.';
+const inRange = (minutes: Minutes): boolean => minutes >= 1 && minutes <= 600;
+
+/** A step of one's own; it stays where it is when the figure changes. */
+export function addOwnStep(build: Build, step: Omit<OwnStep, 'id'>): Change {
+  if (!step.title.trim()) return fail('A step needs a name.', 'title');
+  if (!inRange(step.minutes)) return fail(NOT_SO_LONG, 'minutes');
+  if (step.wait !== undefined && !(step.wait >= 0 && step.wait <= 20_000))
+    return fail('A wait lies between nothing and two weeks.', 'wait');
+  const plain = build.steps.own.map((s) => ({ id: s.id.slice('own:'.length) }));
+  const id = `own:${freshId(step.title, plain)}`;
+  return ok(withSteps(build, { own: [...build.steps.own, { ...step, id, title: step.title.trim() }] }));
+}
+
+/** Change a step of one's own; what is `undefined` in the patch is let go. */
+export function setOwnStep(build: Build, id: string, patch: Partial<Omit<OwnStep, 'id'>>): Change {
+  const was = build.steps.own.find((s) => s.id === id);
+  if (!was) return fail('That step is not there any more.', 'id');
+  const next = Object.fromEntries(
+    Object.entries({ ...was, ...patch }).filter(([, v]) => v !== undefined),
+  ) as unknown as OwnStep;
+  if (!next.title.trim()) return fail('A step needs a name.', 'title');
+  if (!inRange(next.minutes)) return fail(NOT_SO_LONG, 'minutes');
+  if (next.wait !== undefined && !(next.wait >= 0 && next.wait <= 20_000))
+    return fail('A wait lies between nothing and two weeks.', 'wait');
+  return ok(withSteps(build, { own: build.steps.own.map((s) => (s.id === id ? next : s)) }));
+}
+
+export const removeOwnStep = (build: Build, id: string): Build =>
+  withSteps(build, { own: build.steps.own.filter((s) => s.id !== id) });
+
+/** Minutes of a step as this person knows them; the table again with none. */
+export function setStepMinutes(build: Build, id: string, minutes: Minutes | undefined): Change {
+  const { [id]: _was, ...rest } = build.steps.minutes;
+  if (minutes === undefined) return ok(withSteps(build, { minutes: rest }));
+  if (!inRange(minutes)) return fail(NOT_SO_LONG, 'minutes');
+  const own = build.steps.own.find((s) => s.id === id);
+  if (own)
+    return ok(withSteps(build, { own: build.steps.own.map((s) => (s.id === id ? { ...s, minutes } : s)) }));
+  return ok(withSteps(build, { minutes: { ...rest, [id]: minutes } }));
+}
+
+/** Leave a step out, or take it in again: somebody else does it, or it is not needed here. */
+export function leaveStep(build: Build, id: string, left: boolean): Build {
+  const rest = build.steps.left.filter((x) => x !== id);
+  return withSteps(build, { left: left ? [...rest, id] : rest });
+}
+
+/** Let a step begin at a certain local time, or whenever it fits again. */
+export function pinStep(build: Build, id: string, at: string | undefined): Change {
+  const { [id]: _was, ...rest } = build.steps.pins ?? {};
+  const { pins: _pins, ...steps } = build.steps;
+  if (at !== undefined && !/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(at))
+    return fail('A step is pinned to a date and a time.', 'pins');
+  const pins = at === undefined ? rest : { ...rest, [id]: at };
+  return ok({ ...build, steps: Object.keys(pins).length > 0 ? { ...steps, pins } : steps });
+}
+
+/** Most parts a step may be cut into. */
+export const MOST_PARTS = 12;
+
+/** Cut a step into so many parts; with one it stays whole, with none it is cut as long as one stands at one thing. */
+export function setParts(build: Build, id: string, parts: number | undefined): Change {
+  const { [id]: _was, ...rest } = build.steps.parts ?? {};
+  if (parts !== undefined && !(Number.isInteger(parts) && parts >= 1 && parts <= MOST_PARTS))
+    return fail(`A step comes in one to ${MOST_PARTS} parts.`, 'parts');
+  const { parts: _parts, ...steps } = build.steps;
+  const next = parts === undefined ? rest : { ...rest, [id]: parts };
+  return ok({ ...build, steps: Object.keys(next).length > 0 ? { ...steps, parts: next } : steps });
+}
+
+/** Do two steps in one, and whatever is done in one with either. */
+export function joinSteps(build: Build, first: string, second: string): Change {
+  if (first === second) return fail('A step cannot be joined to itself.', 'joined');
+  const joined = build.steps.joined ?? [];
+  const groupOf = (id: string): readonly string[] => joined.find((g) => g.includes(id)) ?? [id];
+  const together = [...new Set([...groupOf(first), ...groupOf(second)])];
+  if (together.length > 12) return fail('More than twelve steps in one is no step any more.', 'joined');
+  const rest = joined.filter((g) => !g.includes(first) && !g.includes(second));
+  return ok(withSteps(build, { joined: [...rest, together] }));
+}
+
+/** Take what is done in one apart again. */
+export function partSteps(build: Build, id: string): Build {
+  const rest = (build.steps.joined ?? []).filter((g) => !g.includes(id));
+  const { joined: _joined, ...steps } = build.steps;
+  return { ...build, steps: rest.length > 0 ? { ...steps, joined: rest } : steps };
+}
+
+/** Take a plan: its starts are kept from now on, as far as they can be. With none the plan is free again. */
+export function takePlan(build: Build, starts: Readonly<Record<string, string>> | undefined): Build {
+  const { agreed: _agreed, ...steps } = build.steps;
+  return { ...build, steps: starts === undefined ? steps : { ...steps, agreed: starts } };
+}
+
+/**
+ * Plan what is not done anew from an instant, near the plan there was; with none the plan keeps its own days.
+ * @param starts the plan there was, where none was taken
+ */
+export function planFrom(
+  build: Build,
+  at: string | undefined,
+  starts?: Readonly<Record<string, string>>,
+): Build {
+  const { from: _from, ...bench } = build.bench;
+  if (at === undefined) return takePlan({ ...build, bench }, undefined);
+  const now = { ...build, bench: { ...bench, from: at } };
+  return starts === undefined || build.steps.agreed !== undefined ? now : takePlan(now, starts);
+}
+
+/** A piece broke: its steps are to be done again, and those that set something on it. */
+export function remake(
+  build: Build,
+  pieceId: string,
+  at: string,
+  starts?: Readonly<Record<string, string>>,
+): Build {
+  const again = new Set([pieceId, ...build.pieces.filter((p) => p.seat.on === pieceId).map((p) => p.id)]);
+  const undone = (step: string): boolean => {
+    const [kind, of] = step.replace(/#\d+$/, '').split(':');
+    if (of === undefined || !again.has(of)) return false;
+    // what stood on it is only to be set on again
+    return of === pieceId ? kind !== 'mix' : kind === 'join';
+  };
+  const done = build.bench.done.filter((d) => !undone(d.step));
+  return planFrom({ ...build, bench: { ...build.bench, done } }, at, starts);
+}
+
+/** What the plan rather has; the usual balance with nothing said. */
+export function setRather(build: Build, rather: Rather | undefined): Build {
+  const { rather: _rather, ...steps } = build.steps;
+  return { ...build, steps: rather === undefined ? steps : { ...steps, rather } };
+}

@@ -1,0 +1,74 @@
+import { fail, ok } from '../quantity/index.ts';
+import type { BuiltOn, Build, Helper, Space, StepKind, Tool, Workshop } from './build.ts';
+import { checkedHours, freshId, replaced, type Change } from './edit.ts';
+
+const withWorkshop = (build: Build, patch: Partial<Workshop>): Build => ({
+  ...build,
+  workshop: { ...build.workshop, ...patch },
+});
+
+/** Somebody to help, with an evening of theirs to begin with. */
+export function addHelper(build: Build, name: string): Change {
+  const clean = name.trim();
+  if (!clean) return fail('A helper needs a name.', 'name');
+  if (build.workshop.helpers.length >= 8) return fail('Eight helpers are enough for one bench.', 'helpers');
+  const helper: Helper = {
+    id: freshId(clean, build.workshop.helpers),
+    name: clean,
+    pace: 1.25,
+    does: ['mix', 'bake', 'glue', 'shape', 'pack'],
+    hours: [{ day: 6, from: '10:00', to: '13:00' }],
+  };
+  return ok(withWorkshop(build, { helpers: [...build.workshop.helpers, helper] }));
+}
+
+export function setHelper(build: Build, id: string, patch: Partial<Omit<Helper, 'id'>>): Change {
+  const was = build.workshop.helpers.find((h) => h.id === id);
+  if (!was) return fail('That helper is not there any more.', 'helpers');
+  const next = { ...was, ...patch };
+  if (!next.name.trim()) return fail('A helper needs a name.', 'name');
+  if (!(next.pace >= 0.3 && next.pace <= 4)) return fail('Pace has to lie between 0.3 and 4.', 'pace');
+  if (next.does?.length === 0) return fail('A helper has to be let do something.', 'does');
+  const hours = checkedHours(next.hours);
+  if (!hours.ok) return hours;
+  return ok(withWorkshop(build, { helpers: replaced(build.workshop.helpers, id, () => next) }));
+}
+
+export const removeHelper = (build: Build, id: string): Build =>
+  withWorkshop(build, { helpers: build.workshop.helpers.filter((h) => h.id !== id) });
+
+/** How many there are of a tool; with none said there is always one free. */
+export function setTool(build: Build, tool: Tool, number: number | undefined): Change {
+  const { [tool]: _was, ...rest } = build.workshop.tools;
+  if (number !== undefined && !(Number.isInteger(number) && number >= 0 && number <= 20))
+    return fail('There are between none and twenty of a tool.', 'tools');
+  return ok(withWorkshop(build, { tools: number === undefined ? rest : { ...rest, [tool]: number } }));
+}
+
+/** Room on the rack, in the fridge, cm²; with none said there is enough. */
+export function setSpace(build: Build, space: Space, area: number | undefined): Change {
+  const { [space]: _was, ...rest } = build.workshop.space;
+  if (area !== undefined && !(area >= 0 && area <= 100_000))
+    return fail('Room lies between nothing and ten square metres.', 'space');
+  return ok(withWorkshop(build, { space: area === undefined ? rest : { ...rest, [space]: area } }));
+}
+
+/** Minutes of a kind of step against the table, as the person's own times say. */
+export function setPaces(
+  build: Build,
+  paces: Readonly<Partial<Record<StepKind, number>>> | undefined,
+): Build {
+  const { paces: _was, ...rest } = build.workshop;
+  return { ...build, workshop: paces && Object.keys(paces).length > 0 ? { ...rest, paces } : rest };
+}
+
+/** Where a piece is built; as it comes with nothing said. */
+export function setBuilt(build: Build, piece: string, built: BuiltOn | undefined): Build {
+  return {
+    ...build,
+    pieces: replaced(build.pieces, piece, (p) => {
+      const { built: _was, ...rest } = p;
+      return built === undefined ? rest : { ...rest, built };
+    }),
+  };
+}

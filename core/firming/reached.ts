@@ -1,0 +1,56 @@
+import { given, type Reckoned } from '../quantity/index.ts';
+import type { Band, Family } from './band.ts';
+import { LAW } from './law.ts';
+import { CLOSING, crossing, marginOf, punch, type Duty, type Question } from './margins.ts';
+
+/** What each question asks of a piece, where it is one pressure or one loss. */
+const ASKS: Partial<
+  Record<Question, { readonly words: string; readonly value: number; readonly unit: 'kPa' | '%' }>
+> = {
+  tack: {
+    words: 'Water to lose in the outermost tenth of a millimetre',
+    value: 100 * LAW.tackLoss,
+    unit: '%',
+  },
+  stick: {
+    words: 'Water to lose in the outermost tenth of a millimetre',
+    value: 100 * LAW.tackLoss,
+    unit: '%',
+  },
+  skin: {
+    words: 'Water to lose in the outer two tenths of a millimetre',
+    value: 100 * LAW.skinLoss,
+    unit: '%',
+  },
+  touch: { words: 'A gentle finger presses with', value: LAW.touchPressure, unit: 'kPa' },
+  handle: { words: 'Fingers that hold press with', value: LAW.handlePressure, unit: 'kPa' },
+  texture: { words: 'The hardest surface a hand tool marks', value: LAW.pressMost, unit: 'kPa' },
+  hard: { words: 'Hard right through from', value: LAW.hardYield, unit: 'kPa' },
+};
+
+/**
+ * The chain behind a time: what was asked, how much water is lost and how firm it is then, and what each thing that is
+ * not known does to it: the room five points damper, the piece a tenth larger.
+ */
+export function reached(family: Family, q: Question, duty: Duty, band: Band): Reckoned[] {
+  const h = family.likely;
+  const seconds = band.likely * 60;
+  const out: Reckoned[] = [];
+  const asks = ASKS[q];
+  if (asks) out.push(given(asks.words, asks.value, asks.unit));
+  if (Number.isFinite(seconds)) {
+    let i = 0;
+    while (i < h.seconds.length - 1 && h.seconds[i]! < seconds) i++;
+    out.push(
+      given('Water lost by then', 100 * h.lossMean[i]!, '%', 'derived'),
+      given('It withstands a finger of', punch(h, i, LAW.finger), 'kPa', 'derived'),
+    );
+  }
+  const with_ = (name: string, other: Family['likely']) => {
+    const margin = marginOf(other, q, duty);
+    if (margin) out.push(given(name, crossing(other, margin, CLOSING.has(q)), 'min', 'derived'));
+  };
+  with_('With the room five points damper', family.damper);
+  with_('With the piece a tenth larger', family.larger);
+  return out;
+}

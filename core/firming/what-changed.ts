@@ -1,0 +1,62 @@
+import type { Build, Seen } from '../figure/index.ts';
+import { bandOf, type Band } from './band.ts';
+import { isOdd, NOTHING_LEARNED } from './learned.ts';
+import { learnedOf, lookFrom } from './looks.ts';
+import { CLOSING, crossing } from './margins.ts';
+import type { PieceFirming } from './piece.ts';
+
+/** A look beside what had been reckoned for it. */
+export interface SeenBeside {
+  readonly seen: Seen;
+  /** What the tables alone say of that moment, minutes; undefined where nothing can be learned from it. */
+  readonly reckoned: number | undefined;
+  /** The same by what was learned from all looks. */
+  readonly now: number | undefined;
+  /** It fits nothing the others say. */
+  readonly odd: boolean;
+}
+
+/** Every look of a build with what was reckoned for it before and is now, the newest first. */
+export function seenBeside(build: Build): SeenBeside[] {
+  const learned = learnedOf(build);
+  return [...build.log]
+    .sort((a, b) => b.at.localeCompare(a.at))
+    .map((seen): SeenBeside => {
+      const look = lookFrom(seen);
+      if (!look) return { seen, reckoned: undefined, now: undefined, odd: false };
+      const reckoned = crossing(look.history, look.margin, CLOSING.has(look.question));
+      const shift = learned.keys.reduce((s, k) => s + (look.weights[k] ?? 0) * (learned.phi[k] ?? 0), 0);
+      const moved = (i: number) => look.margin(i) + (CLOSING.has(look.question) ? 0 : shift);
+      return {
+        seen,
+        reckoned,
+        now: crossing(look.history, moved, CLOSING.has(look.question)) * Math.exp(learned.theta),
+        odd: isOdd(learned, look),
+      };
+    });
+}
+
+/** What learning did to a piece that is to be firm to hold. */
+export interface Effect {
+  readonly piece: string;
+  readonly before: Band;
+  readonly after: Band;
+}
+
+/** Pieces whose time to be held changed by what was learned, most changed first. */
+export function effectsOf(build: Build, firming: ReadonlyMap<string, PieceFirming>): Effect[] {
+  if (learnedOf(build) === NOTHING_LEARNED) return [];
+  return build.pieces
+    .flatMap((p): Effect[] => {
+      const f = firming.get(p.id);
+      const after = f?.bands.handle;
+      const before = f?.drying && bandOf(f.drying.family, 'handle', f.drying.duty);
+      return before && after ? [{ piece: p.name, before, after }] : [];
+    })
+    .filter((e) => Number.isFinite(e.before.likely) && Number.isFinite(e.after.likely))
+    .sort(
+      (a, b) =>
+        Math.abs(Math.log(b.after.likely / b.before.likely)) -
+        Math.abs(Math.log(a.after.likely / a.before.likely)),
+    );
+}

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { X } from '@lucide/vue';
+import {
+  addBend,
+  BOARD,
+  moveRodPoint,
+  pointsOf,
+  removeBend,
+  type Place,
+  type Rod,
+  type RodEnd,
+  type RodPoint,
+} from '@core/figure/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import QuantityField from '../../shared/QuantityField.vue';
+import Choice from '../../shared/Choice.vue';
+
+/** Where a rod begins, is bent and ends: each place in the piece it is fixed to. */
+const props = defineProps<{ rod: Rod; letter: string }>();
+const store = useBuild();
+const build = computed(() => store.build!);
+const places = computed(() => [
+  { value: BOARD, label: 'board' },
+  ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
+]);
+const label = computed(() => `rod ${props.letter}`);
+const points = computed(() =>
+  pointsOf(props.rod).map((end, k, all) => ({
+    end,
+    which: (k === 0 ? 'from' : k === all.length - 1 ? 'to' : k - 1) as RodPoint,
+    title: k === 0 ? 'Lower end in' : k === all.length - 1 ? 'Upper end in' : `Bend ${k} in`,
+  })),
+);
+const move = (which: RodPoint, end: RodEnd) =>
+  store.apply(moveRodPoint(build.value, props.rod.id, which, end), label.value);
+function at(which: RodPoint, end: RodEnd, k: 0 | 1 | 2, v: number): void {
+  const next = [...end.at] as [number, number, number];
+  next[k] = v;
+  move(which, { on: end.on, at: next });
+}
+/** Another piece has its own middle: the place begins there anew. */
+const into = (end: RodEnd, on: string): RodEnd => {
+  const anew: Place = on === BOARD ? [end.at[0], end.at[1], -build.value.board.thickness] : [0, 0, 10];
+  return { on, at: anew };
+};
+const WAYS = [
+  { k: 0, label: 'Right' },
+  { k: 1, label: 'Back' },
+  { k: 2, label: 'Up' },
+] as const;
+</script>
+
+<template>
+  <div v-for="p in points" :key="p.which" class="row">
+    <label class="field"
+      ><span>{{ p.title }}</span
+      ><Choice
+        :value="p.end.on"
+        :options="places"
+        style="width: 150px"
+        @change="(v: unknown) => move(p.which, into(p.end, v as string))"
+    /></label>
+    <QuantityField
+      v-for="w in WAYS"
+      :key="w.k"
+      :label="w.label"
+      kind="length"
+      :width="74"
+      :value="p.end.at[w.k]"
+      @change="(v) => at(p.which, p.end, w.k, v)"
+    />
+    <button
+      v-if="typeof p.which === 'number'"
+      class="button plain"
+      type="button"
+      :aria-label="`Straighten ${p.title.replace(' in', '').toLowerCase()}`"
+      @click="store.apply(removeBend(build, rod.id, p.which), `straightening ${label}`)"
+    >
+      <X :size="16" />
+    </button>
+  </div>
+  <div class="row">
+    <button class="button" type="button" @click="store.apply(addBend(build, rod.id), `a bend in ${label}`)">
+      Bend it
+    </button>
+    <span class="muted small">A bend can be pulled on the stage like an end.</span>
+  </div>
+</template>
+
+<style scoped>
+.row {
+  align-items: flex-end;
+}
+.row .small {
+  padding-bottom: 8px;
+}
+</style>

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { aheadOf, repeatedOf, weekdayTime } from '@core/days/index.ts';
+import { formatTime } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import WhyButton from '../../shared/WhyButton.vue';
+
+/** What may be made before its day and how long it keeps; work that is done many times over. */
+const store = useBuild();
+const origin = computed(() => store.days?.origin);
+const plan = computed(() => store.days?.plan);
+const ahead = computed(() =>
+  plan.value && store.days?.due !== undefined ? aheadOf(store.build!, plan.value, store.days.due) : [],
+);
+const repeated = computed(() => repeatedOf(store.days?.steps ?? []));
+const hours = (h: number) => formatTime(h * 60);
+</script>
+
+<template>
+  <div>
+    <h3>Made ahead</h3>
+    <p class="muted small">
+      None of these has to wait for its day. Ready later than the first time, what follows is late; made
+      earlier than the second, it is no longer good when it is due.
+    </p>
+    <p v-if="!plan" class="muted">There is no plan yet.</p>
+    <table v-if="ahead.length && origin" class="plain">
+      <thead>
+        <tr>
+          <th>What</th>
+          <th>Ready by</th>
+          <th>Not before</th>
+          <th>Planned</th>
+          <th>Kept</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="a in ahead"
+          :key="a.id"
+          :class="{ piece: a.piece }"
+          @click="a.piece && (store.selection = { kind: 'piece', id: a.piece })"
+        >
+          <td>{{ a.name }}</td>
+          <td class="when">{{ weekdayTime(origin, a.readyBy) }}</td>
+          <td class="when">{{ a.notBefore > 0 ? weekdayTime(origin, a.notBefore) : 'weeks before' }}</td>
+          <td class="when">{{ weekdayTime(origin, a.planned) }}</td>
+          <td class="muted">{{ a.how }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <h3 class="second">Done many times over</h3>
+    <p v-if="!repeated.length" class="muted">Nothing here is made six times or more.</p>
+    <table v-else class="plain">
+      <thead>
+        <tr>
+          <th>What</th>
+          <th class="n">By yourself</th>
+          <th class="n">With a helper</th>
+          <th class="n">With a cutter</th>
+          <th></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in repeated" :key="r.id">
+          <td>{{ r.title }}, {{ r.number }} times</td>
+          <td class="n">
+            <WhyButton :figure="r.hours">{{ hours(r.hours.value) }}</WhyButton>
+          </td>
+          <td class="n">
+            <WhyButton :figure="r.shared">{{ hours(r.shared.value) }}</WhyButton>
+          </td>
+          <td class="n">
+            <WhyButton v-if="r.cutter" :figure="r.cutter">{{ hours(r.cutter.value) }}</WhyButton><template
+              v-else
+              >no help</template
+            >
+          </td>
+          <td :class="{ muted: !r.pays }">{{ r.pays ? '● pays' : 'hardly pays' }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+h3 {
+  margin-top: 14px;
+}
+.when {
+  white-space: nowrap;
+}
+.piece {
+  cursor: pointer;
+}
+.second {
+  margin-top: 24px;
+}
+p {
+  padding-bottom: 8px;
+}
+</style>

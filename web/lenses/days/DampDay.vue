@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
+import { weekdayTime } from '@core/days/index.ts';
+import { setRoom } from '@core/figure/index.ts';
+import { oddsJob, type Job } from '../../workers/client.ts';
+import type { MightBe } from '../../workers/days.worker.ts';
+import { useBuild } from '../../state/build-store.ts';
+import QuantityField from '../../shared/QuantityField.vue';
+
+/** What happens to the plan when the room turns damp, or is dried: looked at in a worker, changed nowhere. */
+const store = useBuild();
+const humidity = ref(Math.min(75, store.build!.room.humidity + 15));
+const found = shallowRef<MightBe>();
+const looking = ref(false);
+let job: Job<MightBe> | undefined;
+watch(
+  () => store.build,
+  () => (found.value = undefined),
+);
+async function look(): Promise<void> {
+  const room = setRoom(store.build!, { humidity: humidity.value });
+  if (!room.ok) {
+    store.say(room.problem.text, 'error');
+    return;
+  }
+  job?.cancel();
+  looking.value = true;
+  const mine = oddsJob(room.value);
+  job = mine;
+  const result = await mine.result.catch(() => undefined);
+  if (job !== mine) return;
+  looking.value = false;
+  found.value = result;
+}
+onBeforeUnmount(() => job?.cancel());
+</script>
+
+<template>
+  <div class="row damp">
+    <QuantityField
+      label="If the room goes to"
+      kind="percent"
+      :width="84"
+      :value="humidity"
+      @change="(v) => (humidity = v)"
+    />
+    <button class="button" type="button" :disabled="looking" @click="look">
+      {{ looking ? 'Looking…' : 'What then?' }}
+    </button>
+    <p v-if="found && store.days?.origin">
+      <template v-if="found.plan && found.plan.lateBy === 0"
+        >start by {{ weekdayTime(store.days.origin, found.plan.startBy) }},
+        {{ found.plan.sessions }} sessions, on time in {{ Math.round(found.plan.chance * 100) }} of 100
+        runs.</template
+      >
+      <template v-else>{{ found.trouble[0] }}</template>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.damp {
+  align-items: flex-end;
+  flex: 1 1 300px;
+}
+.damp p {
+  flex: 1 1 220px;
+  padding-bottom: 6px;
+}
+</style>

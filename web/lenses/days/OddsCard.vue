@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { dayName, minuteOf, weekdayTime, type DaysPlan, type Origin } from '@core/days/index.ts';
+import { formatBand } from '@core/quantity/index.ts';
+
+/** What happens if it is begun on another day, what decides it, and what the last moment would be without any caution. */
+const props = defineProps<{ plan: DaysPlan; origin: Origin }>();
+const DAY = 24 * 60;
+const names = computed(() => {
+  const now = minuteOf(props.origin, Date.now());
+  return new Map([
+    [dayName(props.origin, now), 'today'],
+    [dayName(props.origin, now + DAY), 'tomorrow'],
+  ]);
+});
+const rows = computed(() =>
+  props.plan.odds.map((o) => ({
+    ...o,
+    name: names.value.get(dayName(props.origin, o.from)),
+    own: dayName(props.origin, o.from) === dayName(props.origin, props.plan.startBy),
+  })),
+);
+</script>
+
+<template>
+  <details class="odds">
+    <summary>If you start on another day</summary>
+    <table class="plain">
+      <tbody>
+        <tr v-for="o in rows" :key="o.from" :class="{ own: o.own }">
+          <td>
+            {{ weekdayTime(origin, o.from) }}<span v-if="o.name" class="muted">, {{ o.name }}</span
+            ><span v-if="o.own" class="muted">, the plan</span>
+          </td>
+          <td class="wide">
+            <div class="bar" aria-hidden="true">
+              <i :style="{ width: `${Math.round(o.chance * 100)}%` }"></i>
+            </div>
+          </td>
+          <td class="n">{{ Math.round(o.chance * 100) }} in 100</td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="muted small">
+      Everything that keeps done as soon as it can be, in your hours; each day tried 80 times.
+    </p>
+    <p v-if="plan.latest" class="small">
+      Without any caution the last start would be {{ weekdayTime(origin, plan.latest.fast) }} when everything
+      firms fast, {{ weekdayTime(origin, plan.latest.likely) }} when it firms as is likely and
+      {{ weekdayTime(origin, plan.latest.slow) }} when it is slow. Do not plan on it: begun as is likely, it
+      is on time in {{ Math.round(plan.latest.chance * 100) }} of 100 runs.
+    </p>
+    <template v-if="plan.decides.length">
+      <h4>What decides whether it is in time</h4>
+      <ul>
+        <li v-for="l in plan.decides" :key="`${l.from}${l.to}`">
+          {{ l.why }} <span class="muted">{{ formatBand(l.band.fast, l.band.slow) }}</span>
+        </li>
+      </ul>
+    </template>
+  </details>
+</template>
+
+<style scoped>
+.odds {
+  padding: 4px 0 8px;
+}
+.odds summary {
+  cursor: pointer;
+}
+.odds td {
+  padding-block: 3px;
+  vertical-align: middle;
+}
+.own {
+  font-weight: 600;
+}
+.wide {
+  width: 45%;
+}
+.bar {
+  height: 10px;
+  border-radius: 5px;
+  background: var(--slab-3);
+}
+.bar i {
+  display: block;
+  height: 100%;
+  border-radius: 5px;
+  background: var(--holds);
+}
+p {
+  padding-top: 6px;
+}
+h4 {
+  margin: 10px 0 4px;
+}
+ul {
+  margin: 0;
+  padding-left: 18px;
+}
+</style>

@@ -1,0 +1,214 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { CalendarPlus, Printer, Table2 } from '@lucide/vue';
+import { fileName } from '@core/files/index.ts';
+import { minuteOf, weekdayTime } from '@core/days/index.ts';
+import { leaveStep, planFrom, setRather, type Rather } from '@core/figure/index.ts';
+import { formatBand, formatTime } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { saveBlob } from '../../shell/files.ts';
+import Choice from '../../shared/Choice.vue';
+import DampDay from './DampDay.vue';
+import OddsCard from './OddsCard.vue';
+import PlanNotes from './PlanNotes.vue';
+import SessionList from './SessionList.vue';
+
+const store = useBuild();
+const days = computed(() => store.days);
+const plan = computed(() => days.value?.plan);
+const origin = computed(() => days.value?.origin);
+const RATHER = [
+  { value: '', label: 'a bit of everything' },
+  { value: 'fewer', label: 'fewer sessions' },
+  { value: 'later', label: 'a later start' },
+  { value: 'nights', label: 'early nights' },
+  { value: 'fresher', label: 'a fresher cake' },
+];
+const anew = computed(() => store.build!.bench.from);
+const left = computed(() => store.build!.steps.left);
+/** A step that is left out is not in the plan: its id tells the piece. */
+function nameOfStep(id: string): string {
+  const [kind, of] = id.split(':');
+  const piece = store.build!.pieces.find((p) => p.id === of)?.name.toLowerCase();
+  return piece ? `${kind} the ${piece}` : (kind ?? id);
+}
+const inPast = computed(
+  () => !!origin.value && !!plan.value && origin.value.millis + plan.value.startBy * 60000 < Date.now(),
+);
+const never = computed(() =>
+  [...(store.report?.firming.values() ?? [])].flatMap((f) => (f.never ? [f.never] : [])),
+);
+/** Ways out that were tried stand as buttons; those that were only thought of go. */
+const said = computed(() =>
+  (days.value?.trouble ?? []).filter((t) => !store.ways.length || !t.startsWith('Way out:')),
+);
+/** A contradiction is told in one sentence and then link by link. */
+const chain = computed(() => (days.value?.conflict ? said.value.slice(1) : []));
+const trouble = computed(() => [
+  ...(chain.value.length ? said.value.slice(0, 1) : said.value),
+  ...never.value,
+]);
+/** The calendar library is fetched when it is first asked for. */
+async function calendar(): Promise<void> {
+  const { calendarFile } = await import('@core/days-out.ts');
+  const text = calendarFile(store.build!, days.value!, new Date());
+  if (text) saveBlob(new Blob([text], { type: 'text/calendar' }), nameOf('ics'));
+}
+async function table(): Promise<void> {
+  const { planCsv } = await import('@core/lists.ts');
+  const text = planCsv(days.value!);
+  if (text) saveBlob(new Blob([text], { type: 'text/csv' }), nameOf('csv'));
+}
+const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.json$/, `-days.${ending}`);
+</script>
+
+<template>
+  <div>
+    <div v-if="plan && origin" class="headline">
+      <div>
+        <strong>{{ weekdayTime(origin, plan.startBy) }}</strong><span>start by</span>
+      </div>
+      <div>
+        <strong>{{ Math.round(plan.chance * 100) }} in 100</strong><span>runs on time</span>
+      </div>
+      <div>
+        <strong>{{ plan.sessions.length }}</strong><span>sessions</span>
+      </div>
+      <div>
+        <strong>{{ formatTime(plan.handsOn) }}</strong><span>hands-on</span>
+      </div>
+      <div v-if="plan.lateBy > 0" class="late">
+        <strong>{{ formatTime(plan.lateBy) }}</strong><span>too late</span>
+      </div>
+      <div v-else>
+        <strong>{{ formatTime(plan.spare) }}</strong><span>spare at the end</span>
+      </div>
+    </div>
+    <p v-if="inPast && !store.build!.bench.done.length && !plan!.lateBy" class="trouble">
+      <span aria-hidden="true">▲</span> The latest start has passed: move the due time, add hours, or make it
+      simpler.
+    </p>
+    <p v-for="t in trouble" :key="t" class="trouble"><span aria-hidden="true">◆</span> {{ t }}</p>
+    <PlanNotes :origin="origin" />
+    <div v-if="plan" class="row out">
+      <router-link class="button" :to="`/build/${store.build!.id}/sheet/days`"
+        ><Printer :size="15" /> Wall sheet</router-link
+      >
+      <button class="button" type="button" @click="calendar">
+        <CalendarPlus :size="15" /> Calendar file
+      </button>
+      <button class="button" type="button" @click="table"><Table2 :size="15" /> Table</button>
+    </div>
+    <OddsCard v-if="plan && origin" :plan="plan" :origin="origin" />
+    <div v-if="plan" class="row choices">
+      <label class="field rather"
+        ><span>Rather</span
+        ><Choice
+          :value="store.build!.steps.rather ?? ''"
+          :options="RATHER"
+          style="width: 180px"
+          @change="
+            (v: unknown) =>
+              store.apply(setRather(store.build!, (v as Rather) || undefined), 'what the plan rather has')
+          "
+      /></label>
+      <DampDay />
+    </div>
+    <p v-if="anew && origin" class="muted">
+      Planned anew from {{ weekdayTime(origin, minuteOf(origin, Date.parse(anew))) }}; what was done stays.
+      <button
+        class="button plain"
+        type="button"
+        @click="store.apply(planFrom(store.build!, undefined), 'the plan')"
+      >
+        The plan as it was at first
+      </button>
+    </p>
+    <p v-else-if="store.build!.bench.done.length" class="muted">
+      <button
+        class="button"
+        type="button"
+        @click="
+          store.apply(
+            planFrom(store.build!, new Date().toISOString(), store.starts),
+            'planning the rest anew',
+          )
+        "
+      >
+        Plan the rest from now
+      </button>
+      What is ticked off stays; nothing that is not done is put in the past.
+    </p>
+    <p v-if="left.length" class="muted">
+      Left out:
+      <button
+        v-for="id in left"
+        :key="id"
+        class="button plain"
+        type="button"
+        @click="store.apply(leaveStep(store.build!, id, false), 'taking a step in again')"
+      >
+        {{ nameOfStep(id) }} — take it in again
+      </button>
+    </p>
+    <p v-if="plan?.critical && origin" class="critical">
+      The wait to watch: {{ plan.critical.link.why }},
+      {{ formatBand(plan.critical.link.band.fast, plan.critical.link.band.slow) }}; needed
+      {{ weekdayTime(origin, plan.critical.used) }}.
+      <template v-if="plan.missed > 0.02"
+        >A window closes before it is used in {{ Math.round(plan.missed * 100) }} of 100 runs.</template
+      >
+    </p>
+    <p v-if="!plan && store.planning !== undefined" class="muted">Planning…</p>
+    <SessionList v-if="plan && origin && days" :plan="plan" :origin="origin" :days="days" />
+    <template v-else-if="store.lastGood?.plan && store.lastGood.origin && store.planning === undefined">
+      <h3 class="last">The last plan that could be done</h3>
+      <p class="muted">It is from before your last change and does not count that in.</p>
+      <SessionList
+        :plan="store.lastGood.plan"
+        :origin="store.lastGood.origin"
+        :days="store.lastGood"
+        class="past"
+      />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.chain {
+  margin: 10px 0;
+  padding-left: 20px;
+}
+.chain li {
+  padding: 3px 0;
+}
+.trouble {
+  padding: 9px 0;
+  border-bottom: 1px solid var(--line);
+  color: var(--tight);
+}
+.choices {
+  align-items: flex-end;
+  gap: 20px;
+  padding-bottom: 10px;
+}
+.out {
+  padding: 10px 0;
+}
+.out a {
+  color: inherit;
+}
+.critical {
+  padding: 10px 0;
+  border-bottom: 1px solid var(--line);
+}
+.late strong {
+  color: var(--fails);
+}
+.last {
+  margin-top: 16px;
+}
+.past {
+  opacity: 0.65;
+}
+</style>

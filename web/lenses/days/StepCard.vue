@@ -1,0 +1,245 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import dayjs, { type Dayjs } from 'dayjs';
+import { closesOff, joinId, localIso, wholeOf, type Step } from '@core/days/index.ts';
+import {
+  addOwnStep,
+  joinSteps,
+  leaveStep,
+  MOST_PARTS,
+  partSteps,
+  pinStep,
+  removeOwnStep,
+  setOwnStep,
+  setParts,
+  setStepMinutes,
+} from '@core/figure/index.ts';
+import { formatTime } from '@core/quantity/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import Choice from '../../shared/Choice.vue';
+import QuantityField from '../../shared/QuantityField.vue';
+
+/** One step opened: how long it takes this person, what it closes off, what comes after it. */
+const props = defineProps<{ step: Step; from: number }>();
+const store = useBuild();
+const build = computed(() => store.build!);
+/** A long step is cut in parts; what is typed is for the whole of it. */
+const whole = computed(() => wholeOf(props.step.id));
+const own = computed(() => build.value.steps.own.find((s) => s.id === whole.value));
+const minutes = computed(() => own.value?.minutes ?? build.value.steps.minutes[whole.value]);
+const closes = computed(() =>
+  props.step.piece && whole.value === joinId(props.step.piece)
+    ? closesOff(build.value, props.step.piece)
+    : [],
+);
+const origin = computed(() => store.days?.origin);
+const pinned = computed(() => build.value.steps.pins?.[props.step.id]);
+const pinAt = computed({
+  get: () =>
+    dayjs(pinned.value ?? (origin.value ? localIso(origin.value, props.from) : build.value.brief.due)),
+  set: (d: Dayjs | null) => {
+    if (d) store.apply(pinStep(build.value, props.step.id, d.format('YYYY-MM-DDTHH:mm')), 'pinning a step');
+  },
+});
+const parts = computed(() => (store.days?.steps ?? []).filter((s) => wholeOf(s.id) === whole.value).length);
+const said = computed(() => build.value.steps.parts?.[whole.value]);
+const joined = computed(() => (build.value.steps.joined ?? []).some((g) => g.includes(whole.value)));
+/** What comes after it at the same bench, which may be done in one with it. */
+const next = computed(() => {
+  const planned = store.days?.plan?.sessions.find((s) => s.steps.some((p) => p.step.id === props.step.id));
+  const i = planned?.steps.findIndex((p) => p.step.id === props.step.id) ?? -1;
+  const after = planned?.steps[i + 1]?.step;
+  return after && parts.value === 1 && wholeOf(after.id) === after.id ? after : undefined;
+});
+const slack = computed(() => store.days?.plan?.slack[props.step.id]);
+const title = ref('');
+const takes = ref(15);
+const waits = ref(0);
+const on = ref(props.step.piece ?? '');
+const pieces = computed(() => [
+  { value: '', label: 'no one piece' },
+  ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
+]);
+function add(): void {
+  const added = store.apply(
+    addOwnStep(build.value, {
+      title: title.value,
+      minutes: takes.value,
+      after: props.step.id,
+      ...(waits.value > 0 ? { wait: waits.value } : {}),
+      ...(on.value ? { piece: on.value } : {}),
+    }),
+    'a step of your own',
+  );
+  if (added) title.value = '';
+}
+</script>
+
+<template>
+  <div class="card">
+    <p v-for="n in step.notes" :key="n" class="small">{{ n }}</p>
+    <p v-if="closes.length" class="closes">
+      <span aria-hidden="true">◆</span> It closes off {{ closes.join(', ') }}: nothing more can be done there.
+    </p>
+    <p v-if="slack !== undefined" class="small muted">
+      {{
+        slack >= 5
+          ? `It may run ${formatTime(slack)} late before anything after it does.`
+          : 'There is no room after it: late here is late later.'
+      }}
+    </p>
+    <div class="row">
+      <label v-if="own" class="field grow"
+        ><span>Name</span
+        ><a-input
+          :value="own.title"
+          :maxlength="120"
+          @change="
+            store.apply(
+              setOwnStep(build, own.id, { title: ($event.target as HTMLInputElement).value }),
+              'the name of a step',
+            )
+          "
+      /></label>
+      <QuantityField
+        v-if="own?.after !== undefined"
+        label="After a wait"
+        kind="time"
+        :width="84"
+        :value="own.wait ?? 0"
+        @change="
+          (v) =>
+            store.apply(setOwnStep(build, own!.id, { wait: v > 0 ? v : undefined }), 'the wait before a step')
+        "
+      />
+      <QuantityField
+        :label="minutes === undefined ? 'Takes' : 'Takes you'"
+        kind="time"
+        :width="96"
+        :value="minutes ?? step.minutes"
+        @change="(v) => store.apply(setStepMinutes(build, whole, v), 'how long a step takes')"
+      />
+      <button
+        v-if="!own && minutes !== undefined"
+        class="button plain"
+        type="button"
+        @click="store.apply(setStepMinutes(build, whole, undefined), 'how long a step takes')"
+      >
+        As usual
+      </button>
+      <button
+        v-if="own"
+        class="button"
+        type="button"
+        @click="store.apply(removeOwnStep(build, own.id), 'removing a step')"
+      >
+        Remove it
+      </button>
+      <label class="field"
+        ><span>{{ pinned ? 'Pinned to' : 'Pin it to' }}</span
+        ><a-date-picker
+          v-model:value="pinAt"
+          show-time
+          :show-now="false"
+          format="D MMM YYYY HH:mm"
+          :minute-step="5"
+          :allow-clear="false"
+          style="width: 178px"
+      /></label>
+      <button
+        v-if="pinned"
+        class="button plain"
+        type="button"
+        @click="store.apply(pinStep(build, step.id, undefined), 'taking a pin out')"
+      >
+        Take the pin out
+      </button>
+      <button
+        v-if="!own"
+        class="button"
+        type="button"
+        @click="store.apply(leaveStep(build, whole, true), 'leaving a step out')"
+      >
+        Leave it out
+      </button>
+    </div>
+    <div class="row">
+      <QuantityField
+        label="In parts"
+        kind="count"
+        :width="84"
+        :value="said ?? parts"
+        @change="
+          (v) =>
+            store.apply(setParts(build, whole, Math.min(MOST_PARTS, Math.round(v))), 'the parts of a step')
+        "
+      />
+      <button
+        v-if="said !== undefined"
+        class="button plain"
+        type="button"
+        @click="store.apply(setParts(build, whole, undefined), 'the parts of a step')"
+      >
+        As usual
+      </button>
+      <button
+        v-if="next"
+        class="button"
+        type="button"
+        @click="store.apply(joinSteps(build, whole, next.id), 'doing two steps in one')"
+      >
+        In one with “{{ next.title }}”
+      </button>
+      <button
+        v-if="joined"
+        class="button"
+        type="button"
+        @click="store.apply(partSteps(build, whole), 'taking steps apart')"
+      >
+        Take it apart again
+      </button>
+    </div>
+    <div class="row">
+      <label class="field grow"
+        ><span>Then, a step of your own</span
+        ><a-input v-model:value="title" :maxlength="120" placeholder="Paint the shirt front"
+      /></label>
+      <label class="field"
+        ><span>On</span><Choice v-model:value="on" :options="pieces" style="width: 112px"
+      /></label>
+      <QuantityField label="Takes" kind="time" :width="84" :value="takes" @change="(v) => (takes = v)" />
+      <QuantityField
+        label="After a wait"
+        kind="time"
+        :width="84"
+        :value="waits"
+        @change="(v) => (waits = v)"
+      />
+      <button class="button" type="button" :disabled="!title.trim()" @click="add">Add</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.card {
+  display: grid;
+  gap: 8px;
+  padding: 6px 0 12px 52px;
+}
+.row {
+  align-items: flex-end;
+}
+.grow {
+  flex: 1 1 120px;
+}
+.closes {
+  color: var(--ink-2);
+}
+.closes span {
+  color: var(--tight);
+}
+.button:disabled {
+  opacity: 0.45;
+  cursor: default;
+}
+</style>

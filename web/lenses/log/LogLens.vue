@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { computed, onMounted, shallowRef } from 'vue';
+import { Trash2 } from '@lucide/vue';
+import {
+  ASKED,
+  effectsOf,
+  forget,
+  learnedOf,
+  SAW,
+  seenBeside,
+  seenElsewhere,
+  type Question,
+} from '@core/firming/index.ts';
+import { isMaterial, materialOf } from '@core/pastes/index.ts';
+import type { Build } from '@core/figure/index.ts';
+import { formatTime, tellBand } from '@core/quantity/index.ts';
+import { savedBuilds } from '../../storage/builds.ts';
+import { useBuild } from '../../state/build-store.ts';
+import LookPicture from './LookPicture.vue';
+import OwnTimes from './OwnTimes.vue';
+
+/** What was seen of firming against what was reckoned, what was learned from it, and what that changes. */
+const store = useBuild();
+const build = computed(() => store.build!);
+const learned = computed(() => learnedOf(build.value));
+const looks = computed(() => seenBeside(build.value));
+const effects = computed(() => effectsOf(build.value, store.report!.firming).slice(0, 6));
+const odd = computed(() => looks.value.filter((l) => l.odd).length);
+const kitchen = computed(() => Math.round((Math.exp(learned.value.theta) - 1) * 100));
+const pastes = computed(() =>
+  learned.value.keys
+    .map((k) => ({ name: isMaterial(k) ? materialOf(k).name : k, by: learned.value.phi[k] ?? 0 }))
+    .filter((p) => Math.abs(p.by) > 0.02),
+);
+const saidOf = (saw: string) => SAW.find((s) => s.id === saw)?.words ?? saw;
+const askedOf = (q: string) => ASKED[q as Question]?.words ?? q;
+const told = (b: { fast: number; likely: number; slow: number }) => tellBand(b.fast, b.likely, b.slow);
+const day = (iso: string) =>
+  new Date(iso).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+const others = shallowRef<readonly Build[]>([]);
+onMounted(async () => {
+  others.value = (await savedBuilds()).filter((b) => b.id !== build.value.id);
+});
+const elsewhere = computed(() => seenElsewhere(build.value, others.value));
+const takeOver = () =>
+  store.apply({ ...build.value, log: [...build.value.log, ...elsewhere.value] }, 'looks of other builds');
+</script>
+
+<template>
+  <div class="panel-scroll">
+    <div class="panel-top"><h2>Log</h2></div>
+    <div class="headline">
+      <div>
+        <strong>{{ build.log.length }}</strong><span
+          >{{ build.log.length === 1 ? 'look' : 'looks' }} noted</span
+        >
+      </div>
+      <div>
+        <strong>{{ kitchen === 0 ? 'as listed' : `${Math.abs(kitchen)} %` }}</strong><span>{{
+          kitchen === 0 ? 'this kitchen' : kitchen > 0 ? 'slower, this kitchen' : 'faster, this kitchen'
+        }}</span>
+      </div>
+      <div>
+        <strong>{{ odd }}</strong><span>fit nothing</span>
+      </div>
+    </div>
+    <p v-if="!build.log.length" class="pad">
+      Nothing seen yet. When a piece is just firm, say so on the Bench or under Days, Firming: one tap with
+      <em>just firm now</em> is worth five of <em>not yet</em>. From then on all times are this kitchen’s.
+    </p>
+    <button v-if="elsewhere.length" class="button" type="button" @click="takeOver">
+      Learn from {{ elsewhere.length === 1 ? 'the look' : `the ${elsewhere.length} looks` }} of other builds
+    </button>
+    <template v-if="build.log.length">
+      <p v-if="pastes.length" class="pad">
+        <template v-for="(p, i) in pastes" :key="p.name"
+          ><template v-if="i">; </template>{{ p.name.toLowerCase() }} is
+          {{ p.by > 0 ? 'firmer' : 'softer' }} than listed</template
+        >.
+      </p>
+      <table v-if="effects.length" class="plain">
+        <thead>
+          <tr>
+            <th scope="col">Firm to hold</th>
+            <th scope="col">by the tables</th>
+            <th scope="col">as learned</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="e in effects" :key="e.piece">
+            <td>{{ e.piece }}</td>
+            <td class="muted">{{ told(e.before) }}</td>
+            <td>{{ told(e.after) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <ul class="looks">
+        <li v-for="{ seen, reckoned, now, odd: fitsNothing } in looks" :key="seen.id">
+          <div class="what">
+            <strong>{{ seen.piece }}</strong>
+            <span class="muted small"> {{ seen.build }} · {{ day(seen.at) }}</span>
+            <p>
+              {{ formatTime(seen.minutes) }} after shaping: {{ saidOf(seen.saw)
+              }}<template v-if="seen.question !== 'handle'"> ({{ askedOf(seen.question) }})</template>.
+              <span v-if="reckoned !== undefined" class="muted">
+                Reckoned {{ Number.isFinite(reckoned) ? formatTime(reckoned) : 'never' }}, now
+                {{ now !== undefined && Number.isFinite(now) ? formatTime(now) : 'never' }}.</span
+              >
+              <span v-else class="muted"> Kept, but there is nothing to learn from it here.</span>
+            </p>
+            <p v-if="seen.note" class="small">{{ seen.note }}</p>
+            <p v-if="fitsNothing" class="odd">
+              <span aria-hidden="true">◆</span> It fits nothing else: was it the other piece, or is the
+              hygrometer off?
+            </p>
+          </div>
+          <LookPicture v-if="seen.picture" :seen="seen.id" :name="seen.piece" />
+          <button
+            class="button plain"
+            type="button"
+            :aria-label="`Forget the look at ${seen.piece}`"
+            @click="store.apply(forget(build, seen.id), 'forgetting a look')"
+          >
+            <Trash2 :size="16" />
+          </button>
+        </li>
+      </ul>
+    </template>
+    <OwnTimes :others="others" />
+  </div>
+</template>
+
+<style scoped>
+.pad {
+  padding: 10px 0;
+  max-width: 600px;
+}
+.looks {
+  margin: 14px 0;
+  padding: 0;
+  list-style: none;
+}
+.looks li {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+.what {
+  flex: 1;
+}
+.odd {
+  color: var(--tight);
+}
+</style>

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { ASKED, lookAt, note, SAW, type PieceFirming, type Question } from '@core/firming/index.ts';
+import type { Saw } from '@core/figure/index.ts';
+import { lookPicture } from '../storage/builds.ts';
+import { keepPicture } from '../storage/pictures.ts';
+import { useBuild } from '../state/build-store.ts';
+import Choice from './Choice.vue';
+import QuantityField from './QuantityField.vue';
+
+/** What is seen of a piece now: one tap, with the time since it was shaped, a note and a picture where wanted. */
+const props = defineProps<{ firming: PieceFirming; minutes?: number; large?: boolean }>();
+const emit = defineEmits<{ saw: [what: Saw] }>();
+const store = useBuild();
+const asked = ref<Question>('handle');
+const since = ref<number>(props.minutes ?? Math.round(props.firming.bands.handle?.likely ?? 60));
+watch(
+  () => props.minutes,
+  (m) => {
+    if (m !== undefined) since.value = m;
+  },
+);
+watch(
+  () => props.firming.piece,
+  () => {
+    if (props.minutes === undefined && Number.isFinite(props.firming.bands.handle?.likely ?? Infinity))
+      since.value = Math.round(props.firming.bands.handle!.likely);
+  },
+);
+const words = ref('');
+const file = ref<File>();
+const questions = computed(() =>
+  (Object.keys(props.firming.bands) as Question[])
+    .filter((q) => !ASKED[q].window)
+    .map((q) => ({ value: q, label: ASKED[q].words })),
+);
+const wordsOf = (s: (typeof SAW)[number]): string => {
+  const said = s.question || asked.value === 'handle' ? s.words : s.words.replace('firm', 'so');
+  return said.charAt(0).toUpperCase() + said.slice(1);
+};
+
+async function saw(what: Saw): Promise<void> {
+  const build = store.build!;
+  const id = crypto.randomUUID();
+  const seen = lookAt(build, props.firming, {
+    id,
+    at: new Date().toISOString(),
+    question: asked.value,
+    saw: what,
+    minutes: since.value,
+    note: words.value.trim(),
+    ...(file.value ? { picture: id } : {}),
+  });
+  if (!seen) {
+    store.say('This paste sets by cold: there is nothing to learn about drying from it.');
+    return;
+  }
+  if (file.value) {
+    const kept = await keepPicture(lookPicture(id), file.value);
+    if (!kept.ok) {
+      store.say(kept.problem.text, 'error');
+      return;
+    }
+  }
+  if (store.apply(note(build, seen), `a look at the ${seen.piece.toLowerCase()}`)) {
+    words.value = '';
+    file.value = undefined;
+    emit('saw', what);
+    store.say('Noted. Times of pastes that dry have been worked out again; see Log.');
+  }
+}
+const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[0]);
+</script>
+
+<template>
+  <div class="look" :class="{ large }">
+    <div v-if="!large" class="row">
+      <label class="field"
+        ><span>Looked for</span><Choice v-model:value="asked" :options="questions" style="width: 220px"
+      /></label>
+      <QuantityField
+        v-if="minutes === undefined"
+        label="After shaping"
+        kind="time"
+        :width="96"
+        :value="since"
+        @change="(v) => (since = v)"
+      />
+      <label class="field grow"><span>Note</span><a-input v-model:value="words" :maxlength="1000" /></label>
+      <label class="button picture"
+        >{{ file ? 'Picture taken' : 'Picture'
+        }}<input type="file" accept="image/*" capture="environment" @change="take"
+      /></label>
+    </div>
+    <div class="row says">
+      <button
+        v-for="s in SAW"
+        :key="s.id"
+        type="button"
+        class="button"
+        :class="{ main: s.id === 'just' }"
+        @click="saw(s.id)"
+      >
+        {{ wordsOf(s) }}
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.look {
+  display: grid;
+  gap: 8px;
+}
+.row {
+  align-items: flex-end;
+  flex-wrap: wrap;
+}
+.grow {
+  flex: 1 1 140px;
+}
+.picture {
+  position: relative;
+  display: inline-flex;
+  align-items: center;
+}
+.picture input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+  cursor: pointer;
+}
+.picture:focus-within {
+  outline: 2px solid var(--elm);
+}
+.says {
+  gap: 8px;
+}
+.large .button {
+  min-height: 56px;
+  font-size: 17px;
+}
+</style>

@@ -1,0 +1,60 @@
+import { expose } from 'comlink';
+import { plan } from '@core/plan.ts';
+import type { PassedOver } from '@core/bones/index.ts';
+import type { Build, Piece, Rod } from '@core/figure/index.ts';
+
+/** What a mend changes: the rods as they are with it, and the pieces that are not as they were. */
+export interface Changed {
+  readonly rods: readonly Rod[];
+  readonly pieces: readonly Piece[];
+}
+
+/** A mend that was tried. */
+export interface FoundMend {
+  readonly text: string;
+  readonly times: number;
+  readonly changed: Changed;
+}
+
+/** The rod that was chosen, and what changes with it; nothing where nothing holds or nothing changes. */
+export interface FoundChoice {
+  readonly stock: string | undefined;
+  readonly name: string;
+  readonly text: string;
+  readonly passedOver: readonly PassedOver[];
+  readonly changed: Changed | undefined;
+}
+
+const changed = (before: Build, after: Build): Changed => ({
+  rods: after.rods,
+  pieces: after.pieces.filter((p) => !before.pieces.includes(p)),
+});
+const rodIn = (build: Build, id: string) => plan(build).bones.rods.find((r) => r.rod.id === id);
+
+const api = {
+  /** Changes that make a rod hold, each tried on the whole figure. */
+  mends: (build: Build, id: string): FoundMend[] =>
+    (rodIn(build, id)?.mends ?? []).map(({ text, times, apply }) => ({
+      text,
+      times,
+      changed: changed(build, apply()),
+    })),
+
+  /** The simplest rod that holds along the same line. */
+  choose(build: Build, id: string): FoundChoice | undefined {
+    const choice = rodIn(build, id)?.choose();
+    return (
+      choice && {
+        stock: choice.stock?.id,
+        name: choice.stock?.name ?? '',
+        text: choice.text,
+        passedOver: choice.passedOver,
+        changed: choice.apply && changed(build, choice.apply()),
+      }
+    );
+  },
+};
+
+export type BonesApi = typeof api;
+
+expose(api);
