@@ -14,7 +14,7 @@ export const isBetter = (found: DaysPlan, shown: DaysPlan): boolean =>
   found.lateBy < shown.lateBy ||
   found.chance > shown.chance + 0.1 ||
   (found.caution === shown.caution &&
-    found.points < shown.points - WORTH_TELLING &&
+    (found.points ?? Infinity) < (shown.points ?? Infinity) - WORTH_TELLING &&
     found.chance >= Math.min(0.9, shown.chance));
 
 /** What is different about a plan, in words; empty where nothing of note is. */

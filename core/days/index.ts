@@ -17,6 +17,7 @@ export * from './report.ts';
 export * from './slack.ts';
 export * from './why-not.ts';
 export * from './repair.ts';
+export * from './agreed.ts';
 export * from './search/index.ts';
 export * from './validate.ts';
 export * from './given.ts';

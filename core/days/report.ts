@@ -18,8 +18,11 @@ export interface DaysPlan {
   readonly chance: number;
   /** Share of runs in which a window closed before it was used. */
   readonly missed: number;
-  /** What it costs in points of convenience; smaller is better, compared at the same caution only. */
-  readonly points: number;
+  /**
+   * What it costs in points of convenience; smaller is better, compared at the same caution only. Absent for a plan that
+   * was taken.
+   */
+  readonly points?: number;
   readonly startBy: Minutes;
   readonly sessions: readonly Session[];
   readonly waits: readonly PlannedWait[];

@@ -1,11 +1,12 @@
 import type { Minutes } from '../quantity/index.ts';
 import { dayName, type Calendar } from './calendar.ts';
+import { timetableAt } from './agreed.ts';
 import { conflictOf } from './conflict.ts';
 import { limitsOf, pinTrouble, remaining, type Given, type Remaining } from './given.ts';
 import { simulate, startCurve } from './odds.ts';
 import { repair } from './repair.ts';
 import type { DaysPlan, DaysReport, Moved } from './report.ts';
-import { FIRST_RUNS, Planner, quickly, runsFor, search, type Found } from './search/index.ts';
+import { FIRST_RUNS, latest, Planner, quickly, runsFor, search, type Found } from './search/index.ts';
 import { sessionsOf, waitsOf, type PlannedWait } from './sessions.ts';
 import { slackOf } from './slack.ts';
 import type { Link, Pool, Step, Timetable, Work } from './types.ts';
@@ -32,8 +33,7 @@ export interface SearchOptions {
   readonly first?: (report: DaysReport) => void;
 }
 
-interface Answer {
-  readonly found: Found;
+interface Answer extends Pick<Found, 'table'>, Partial<Pick<Found, 'points' | 'genome'>> {
   readonly caution: number;
   readonly chance: number;
 }
@@ -63,12 +63,12 @@ function firstAnswer(job: Job, runs: number, told: (runs: number) => boolean): A
   for (const caution of CAUTION) {
     const found = quickly(plannerFor(job, caution), runs, () => told(1));
     if (!found) break;
-    best = { found, caution, chance: chanceOf(job, found.table) };
+    best = { ...found, caution, chance: chanceOf(job, found.table) };
     if (best.chance >= WANTED_CHANCE) return best;
   }
   if (best) return best;
   const bare = quickly(plannerFor(job, 0), runs, () => told(1));
-  return bare && { found: bare, caution: 0, chance: chanceOf(job, bare.table) };
+  return bare && { ...bare, caution: 0, chance: chanceOf(job, bare.table) };
 }
 
 /** From the first answer on: the same caution searched well, or a higher one where that turns out too hasty. */
@@ -79,10 +79,10 @@ function longAnswer(job: Job, first: Answer, told: (share: number) => boolean): 
       runs: runsFor(job.work.steps.length),
       seed: 1,
       told,
-      ...(caution === first.caution ? { start: first.found.genome } : {}),
+      ...(caution === first.caution && first.genome ? { start: first.genome } : {}),
     });
     if (!found) break;
-    const answer = { found, caution, chance: chanceOf(job, found.table) };
+    const answer = { ...found, caution, chance: chanceOf(job, found.table) };
     if (caution === first.caution || answer.chance > best.chance) best = answer;
     if (answer.chance >= WANTED_CHANCE || told(1)) break;
   }
@@ -95,7 +95,7 @@ function lateAnswer(job: Job, runs: number): Answer | undefined {
   const { work, given } = job;
   const planner = new Planner(work, { caution: 0, limits: limitsOf(work, given), forwards: true });
   const found = quickly(planner, runs);
-  return found && { found, caution: 0, chance: 0 };
+  return found && { ...found, caution: 0, chance: 0 };
 }
 
 const LATEST_RUNS = 40;
@@ -112,7 +112,7 @@ function latestStarts(job: Job): DaysPlan['latest'] {
         return Math.ceil(Number.isFinite(band[end]) ? band[end] : band.likely * 2.5);
       },
     });
-    return quickly(planner, LATEST_RUNS)?.table;
+    return latest(planner, LATEST_RUNS)?.table;
   };
   const startOf = (table: Timetable | undefined): Minutes =>
     table ? begins(table, job.rest.done) : -Infinity;
@@ -132,24 +132,29 @@ const begins = (table: Timetable, done: ReadonlySet<number>): Minutes =>
   table.reduce((m, s, i) => (done.has(i) ? m : Math.min(m, s.from)), Infinity);
 
 /** Everything told of a timetable. */
-function told(job: Job, { found, caution, chance }: Answer, agreed: boolean, full: boolean): DaysPlan {
+function told(
+  job: Job,
+  { table: whole, caution, chance, points }: Answer,
+  agreed: boolean,
+  full: boolean,
+): DaysPlan {
   const { work, rest, calendar, given } = job;
   const open = [...work.steps.keys()].filter((i) => !rest.done.has(i));
   const left: Work = { ...work, steps: open.map((i) => work.steps[i]!), links: openLinks(work, rest) };
-  const table = open.map((i) => found.table[i]!);
+  const table = open.map((i) => whole[i]!);
   const doneIds = new Set([...rest.done].map((i) => work.steps[i]!.id));
-  const wrong = validate(work, found.table, caution, { done: doneIds });
+  const wrong = validate(work, whole, caution, { done: doneIds });
   const ends = Math.max(...table.map((s) => s.to));
   const lateBy = Math.max(0, ends - work.due);
   if (wrong.length > 0 && lateBy === 0)
     throw new Error(`the scheduler made a plan that cannot be done: ${wrong[0]}`);
   const sessions = sessionsOf(left, table);
-  const waits = waitsOf(work, found.table).filter((w) => !doneIds.has(w.link.to));
+  const waits = waitsOf(work, whole).filter((w) => !doneIds.has(w.link.to));
   const tightest = waits.reduce<PlannedWait | undefined>(
     (a, w) => (!a || w.used - w.slow < a.used - a.slow ? w : a),
     undefined,
   );
-  const lived = simulate(work, found.table, { done: rest.done });
+  const lived = simulate(work, whole, { done: rest.done });
   const slack = slackOf(left, table, caution);
   const moved: Moved[] = given.agreed
     ? left.steps.flatMap((step, i) => {
@@ -159,23 +164,23 @@ function told(job: Job, { found, caution, chance }: Answer, agreed: boolean, ful
           : [];
       })
     : [];
-  const latest = full ? latestStarts(job) : undefined;
+  const lastStart = full ? latestStarts(job) : undefined;
   return {
     caution,
     chance,
     missed: lived.missed,
-    points: found.points,
+    ...(points === undefined ? {} : { points }),
     startBy: sessions[0]!.from,
     sessions,
     waits,
     handsOn: left.steps.reduce((sum, s) => sum + s.minutes * (s.hands ?? 1), 0),
     spare: Math.max(0, calendar.due - ends),
     lateBy,
-    odds: startCurve(work, found.table, (m) => dayName(calendar.origin, m), rest.done),
+    odds: startCurve(work, whole, (m) => dayName(calendar.origin, m), rest.done),
     ...(tightest ? { critical: tightest } : {}),
     decides: lived.decides.map((d) => d.link),
     slack: Object.fromEntries(left.steps.map((s, i) => [s.id, slack[i]!])),
-    ...(latest ? { latest } : {}),
+    ...(lastStart ? { latest: lastStart } : {}),
     agreed,
     moved,
     added: given.agreed ? left.steps.filter((s) => !given.agreed!.has(s.id)) : [],
@@ -187,15 +192,21 @@ const openLinks = (work: Work, { done }: Remaining): Link[] => {
   return work.links.filter((l) => !ids.has(l.from) && !ids.has(l.to));
 };
 
-/** Whether the plan that was taken still is a plan: every step at its time. */
-function stillAgreed(job: Job): Answer | undefined {
-  const { work, given } = job;
+/** The plan that was taken, where it still is one: every step at its time, as cautious as it turns out to be. */
+function stillAgreed({ work, given, rest }: Job): { table: Timetable; caution: number } | undefined {
   const { agreed } = given;
-  if (!agreed || work.steps.some((s) => !agreed.has(s.id))) return undefined;
-  for (const caution of [0.5, 0]) {
-    const near = repair(work, { caution, limits: limitsOf(work, given) }, agreed, given.from ?? 0);
-    if (near && near.table.every((s, i) => job.rest.done.has(i) || s.from === agreed.get(work.steps[i]!.id)))
-      return { found: near, caution, chance: chanceOf(job, near.table) };
+  if (!agreed) return undefined;
+  const fixed = limitsOf(work, given).fixed ?? new Map();
+  const done = new Map(
+    [...rest.done].map((i) => [i, { from: fixed.get(i)!.from, to: fixed.get(i)!.to, who: [] }]),
+  );
+  const doneIds = new Set([...rest.done].map((i) => work.steps[i]!.id));
+  const begun = given.from ?? 0;
+  if (work.steps.some((s, i) => !done.has(i) && (agreed.get(s.id) ?? -1) < begun)) return undefined;
+  for (const [id, at] of given.pins ?? []) if (!doneIds.has(id) && agreed.get(id) !== at) return undefined;
+  for (const caution of [...[...CAUTION].reverse(), 0]) {
+    const table = timetableAt(work, agreed, caution, done);
+    if (table && validate(work, table, caution, { done: doneIds }).length === 0) return { table, caution };
   }
   return undefined;
 }
@@ -262,21 +273,21 @@ export function schedule(
   };
 
   const kept = stillAgreed(job);
-  if (kept) return reported(kept, true, options.effort === 'long');
+  if (kept) return reported({ ...kept, chance: chanceOf(job, kept.table) }, true, options.effort === 'long');
   if (given.agreed && given.from !== undefined) {
     for (const caution of [0.5, 0]) {
       const near = repair(job.work, { caution, limits: limitsOf(job.work, given) }, given.agreed, given.from);
       if (!near) continue;
       const late = Math.max(...near.table.map((s) => s.to)) > calendar.due;
       if (late && caution > 0) continue;
-      return reported({ found: near, caution, chance: late ? 0 : chanceOf(job, near.table) }, false, false);
+      return reported({ ...near, caution, chance: late ? 0 : chanceOf(job, near.table) }, false, false);
     }
   }
   const first = firstAnswer(job, runs, () => tell(++made / all));
   if (!first) {
     const late = lateAnswer(job, runs);
     const why = whyNot(left);
-    if (!late || Math.max(...late.found.table.map((s) => s.to)) <= calendar.due) return say(...why);
+    if (!late || Math.max(...late.table.map((s) => s.to)) <= calendar.due) return say(...why);
     const report = reported(late, false, false);
     return { ...report, trouble: [...report.trouble, ...why] };
   }

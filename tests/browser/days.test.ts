@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { By, has, kept, Key, openBuild, saved, serious } from './driver.ts';
+import { By, choose, has, kept, Key, openBuild, saved, serious, until } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const undo = async () => {
@@ -52,6 +52,67 @@ describe('steps of a plan', () => {
   });
 });
 
+describe('a step opened', () => {
+  it('is cut into parts and made whole again', async () => {
+    await open();
+    await (await b.driver.findElement(By.xpath('//ol//button[contains(., "Shape the tail")]'))).click();
+    await has(b, '.card', /It may run|There is no room after it/);
+    await b.fill('In parts', '2');
+    await has(b, '.session', /Shape the tail, part 2 of 2/);
+    await undo();
+  });
+});
+
+describe('who helps', () => {
+  it('has sessions of their own, on the screen and on the wall', async () => {
+    await openBuild(b, served.url, 'days', 'demo-savoy-cabbage');
+    await has(b, '.session .who', 'Apprentice');
+    expect(await serious(b)).toEqual([]);
+    await b.driver.get(`${served.url}/build/demo-savoy-cabbage/sheet/days`);
+    await has(b, '.sheet', /\d, Apprentice/);
+  });
+  it('is asked in the room drawer, with hours', async () => {
+    await open();
+    await (await b.find('.chip')).click();
+    const name = await b.driver.wait(
+      until.elementLocated(By.xpath('//label[span[.="Somebody to help"]]//input')),
+      10_000,
+    );
+    await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', name);
+    await b.driver.wait(until.elementIsVisible(name), 5000);
+    await name.sendKeys('Neighbour', Key.ENTER);
+    await has(b, '.helper', /Takes, of your time/);
+    await b.find('input[aria-label="Neighbour, Saturday, from"]');
+    await b.push('Remove Neighbour');
+    await kept(b);
+    await b.press(Key.ESCAPE);
+    await undo();
+    await undo();
+  });
+});
+
+describe('a contradiction', () => {
+  it('is told link by link, and a way out that was tried makes a plan', async () => {
+    await openBuild(b, served.url, 'days', 'demo-heron-gilded-wet');
+    await has(b, '.trouble', /cannot be done by/);
+    await has(b, '.chain', /textured before its skin cracks/);
+    await b.push('come after “Mark the feathers');
+    await b.find('.session');
+    await has(b, '.session', /Brush gold into the wet feathers/);
+    await undo();
+    await has(b, 'h3', /The last plan that could be done/);
+  });
+});
+
+it('what may be made ahead, and what is done many times over', async () => {
+  await openBuild(b, served.url, 'days', 'demo-sixty-acorn-sweets');
+  await b.find('.session');
+  await choose(b, 'Ahead');
+  await has(b, 'table', /Acorn[\s\S]*dry, in a box/);
+  await has(b, 'table', /Shape the acorn, 60 times[\s\S]*pays/);
+  expect(await serious(b)).toEqual([]);
+});
+
 describe('out of the app', () => {
   it('a calendar file, a table and a sheet for the wall', async () => {
     await open();
@@ -76,6 +137,7 @@ describe('when it went otherwise', () => {
     await kept(b);
     await open();
     await has(b, 'p', /Planned anew from/);
+    await has(b, 'p', /This is the plan you took/);
     await b.push('The plan as it was at first');
     await has(b, 'p', /What is ticked off stays/);
     await undo();

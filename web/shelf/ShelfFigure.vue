@@ -56,6 +56,6 @@ const colour = (id: string) => props.build.colours.find((c) => c.id === id)?.hex
 <style scoped>
 svg {
   width: 100%;
-  height: 400px;
+  height: var(--tall, 400px);
 }
 </style>

@@ -127,7 +127,7 @@ async function demo(): Promise<void> {
     <p v-if="builds && builds.length === 0" class="empty">
       The shelf is empty. Start a new build, open a file, or bring the demonstration builds back.
     </p>
-    <ul v-if="builds">
+    <ul v-if="builds" :class="{ many: builds.length > 5 }">
       <li v-for="b in builds" :key="b.id">
         <router-link :to="`/build/${b.id}/shape`" class="open">
           <ShelfFigure :build="b.build" />
@@ -224,6 +224,15 @@ ul {
 li {
   flex: 1 1 200px;
   max-width: 330px;
+}
+.many {
+  --tall: 196px;
+  gap: 14px 34px;
+  margin-top: 34px;
+}
+.many li {
+  flex: 1 1 240px;
+  max-width: 268px;
 }
 .open {
   display: flex;

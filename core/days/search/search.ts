@@ -14,9 +14,9 @@ export interface SearchBudget {
   readonly start?: Genome;
 }
 
-/** Budgets by size: what an artist's machine does in a second or five. */
+/** Budgets by size: a second for a hundred steps, five for four hundred; more finds little more. */
 export const runsFor = (steps: number): number =>
-  steps <= 40 ? 4000 : steps <= 100 ? 3000 : steps <= 200 ? 2500 : 1200;
+  steps <= 40 ? 4000 : steps <= 70 ? 2200 : steps <= 100 ? 1300 : steps <= 200 ? 1000 : 800;
 /** What the first answer is allowed. */
 export const FIRST_RUNS = 90;
 
@@ -43,22 +43,35 @@ export function quickly(planner: Planner, runs: number, told?: () => boolean): F
   return undefined;
 }
 
-/** Starts in which nothing is done before a working block, the latest first; only those that can be done. */
-function probes(planner: Planner, most: number): Genome[] {
-  if (!planner.problem.mirrored) return [];
+/** Genomes in which nothing is done before a working block, the latest first; only those that can be done. */
+function* probes(planner: Planner): Generator<Genome> {
+  if (!planner.problem.mirrored) return;
   const begins = [
     ...new Set(planner.blocks.all.filter((b) => !b.ifNeeded && b.from < planner.due).map((b) => b.from)),
   ].sort((a, b) => b - a);
+  for (const from of begins)
+    for (const free of [false, true]) {
+      const g = { ...planner.first(true), free };
+      planner.blocks.all.forEach((b, k) => {
+        if (b.to <= from) g.open[k] = 0;
+      });
+      if (!Number.isFinite(planner.weigh(g))) continue;
+      yield g;
+      break;
+    }
+}
+
+/** The first so many of them. */
+function firstProbes(planner: Planner, most: number): Genome[] {
   const found: Genome[] = [];
-  for (const from of begins.slice(0, 3 * most)) {
-    if (found.length >= most) break;
-    const g = planner.first(true);
-    planner.blocks.all.forEach((b, k) => {
-      if (b.to <= from) g.open[k] = 0;
-    });
-    if (Number.isFinite(planner.weigh(g))) found.push(g);
-  }
+  for (const g of probes(planner)) if (found.push(g) >= most) break;
   return found;
+}
+
+/** A plan that begins as late as was found to be possible. */
+export function latest(planner: Planner, runs: number): Found | undefined {
+  const [start = planner.first(true)] = firstProbes(planner, 1);
+  return anneal(planner, { start, runs, random: seeded(11), heat: 20 });
 }
 
 /**
@@ -78,7 +91,7 @@ export function search(planner: Planner, { runs, seed, told, start }: SearchBudg
     planner.first(false),
     ...(planner.blocks.rows.length > 0 ? [planner.first(true)] : []),
   ];
-  const probed = probes(planner, 2 * number);
+  const probed = firstProbes(planner, 2 * number);
   for (let k = 0; starts.length < number && k < probed.length; k++)
     starts.push(probed[Math.floor((k * probed.length) / Math.max(1, number - starts.length))] ?? probed[k]!);
   let pool: Found[] = [];

@@ -65,14 +65,13 @@ const hours = (h: number) => formatTime(h * 60);
         <tr v-for="r in repeated" :key="r.id">
           <td>{{ r.title }}, {{ r.number }} times</td>
           <td class="n">
-            <WhyButton :figure="r.hours">{{ hours(r.hours.value) }}</WhyButton>
+            <WhyButton :figure="r.hours" :text="hours(r.hours.value)" />
           </td>
           <td class="n">
-            <WhyButton :figure="r.shared">{{ hours(r.shared.value) }}</WhyButton>
+            <WhyButton :figure="r.shared" :text="hours(r.shared.value)" />
           </td>
           <td class="n">
-            <WhyButton v-if="r.cutter" :figure="r.cutter">{{ hours(r.cutter.value) }}</WhyButton><template
-              v-else
+            <WhyButton v-if="r.cutter" :figure="r.cutter" :text="hours(r.cutter.value)" /><template v-else
               >no help</template
             >
           </td>

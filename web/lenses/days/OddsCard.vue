@@ -47,8 +47,10 @@ const rows = computed(() =>
     <p v-if="plan.latest" class="small">
       Without any caution the last start would be {{ weekdayTime(origin, plan.latest.fast) }} when everything
       firms fast, {{ weekdayTime(origin, plan.latest.likely) }} when it firms as is likely and
-      {{ weekdayTime(origin, plan.latest.slow) }} when it is slow. Do not plan on it: begun as is likely, it
-      is on time in {{ Math.round(plan.latest.chance * 100) }} of 100 runs.
+      {{ weekdayTime(origin, plan.latest.slow) }} when it is slow. Begun as is likely, it is on time in
+      {{ Math.round(plan.latest.chance * 100) }} of 100 runs<template v-if="plan.latest.chance < 0.9"
+        >: do not plan on it</template
+      >.
     </p>
     <template v-if="plan.decides.length">
       <h4>What decides whether it is in time</h4>

@@ -89,6 +89,9 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
       simpler.
     </p>
     <p v-for="t in trouble" :key="t" class="trouble"><span aria-hidden="true">◆</span> {{ t }}</p>
+    <ol v-if="chain.length" class="chain">
+      <li v-for="t in chain" :key="t">{{ t.charAt(0).toUpperCase() + t.slice(1) }}.</li>
+    </ol>
     <PlanNotes :origin="origin" />
     <div v-if="plan" class="row out">
       <router-link class="button" :to="`/build/${store.build!.id}/sheet/days`"

@@ -45,6 +45,9 @@ const others = (p: PlannedStep, s: Session): string =>
     .filter((k) => k !== s.person)
     .map((k) => (props.days.people[k] === 'you' ? 'you' : props.days.people[k]))
     .join(' and ');
+/** What goes on by itself at a moment. */
+const meanwhile = (s: Session, at: number) =>
+  s.steps.find((p) => p.who.length === 0 && p.from <= at && p.to > at)?.step.title;
 const why = (piece: string | undefined) => (piece ? store.report?.firming.get(piece)?.handle : undefined);
 const keyOf = (w: { link: { from: string; to: string } }) => `${w.link.from}${w.link.to}`;
 const nameOf = (s: Session) => (s.person === 0 ? '' : (props.days.people[s.person] ?? ''));
@@ -88,6 +91,8 @@ function toggle(p: PlannedStep): void {
             >{{ formatTime(r.idle.to - r.idle.from) }} with your hands free<template
               v-if="r.idle.because.length"
               >, while {{ r.idle.because[0]!.link.why }}</template
+            ><template v-else-if="meanwhile(s, r.idle.from)"
+              >; “{{ meanwhile(s, r.idle.from) }}” goes on meanwhile</template
             >.<template v-if="r.idle.could.length">
               You could already {{ r.idle.could.map((x) => `“${x.title}”`).join(', ') }}.</template
             ></span
