@@ -34,6 +34,16 @@ describe('the calendar file, read back by an independent library', () => {
       true,
     );
   });
+  it('rings when a long wait is likely over', () => {
+    const wait = days.plan!.waits.find((w) => w.used - w.from >= 120)!;
+    const event = events(text).find((e) => e.uid.includes(`-wait-${wait.link.from}-`))!;
+    const [alarm] = event.component.getAllSubcomponents('valarm');
+    const trigger = alarm!.getFirstPropertyValue('trigger') as ICAL.Time;
+    expect(trigger.toJSDate().getTime()).toBeCloseTo(
+      days.origin!.millis + Math.min(wait.likely, wait.used) * 60_000,
+      -4,
+    );
+  });
   it('is RFC 5545: CRLF, lines of 75 octets, ids that are unique and the same the next time', () => {
     expect(text.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/);
     for (const line of text.split('\r\n'))

@@ -89,8 +89,8 @@ export function calendarFile(
       });
   }
   const waits = plan.waits.filter((w) => w.used - w.from >= WORTH_A_LINE);
-  waits.forEach((w, i) =>
-    calendar.createEvent({
+  waits.forEach((w, i) => {
+    const event = calendar.createEvent({
       id: `${build.id}-wait-${w.link.from}-${w.link.to}-${i}@elm-spindle`,
       sequence,
       stamp: now,
@@ -99,8 +99,13 @@ export function calendarFile(
       summary: `${build.name}: ${w.link.why}`,
       description: waitWords(origin, w),
       transparency: ICalEventTransparency.TRANSPARENT,
-    }),
-  );
+    });
+    event.createAlarm({
+      type: ICalAlarmType.display,
+      trigger: at(Math.min(w.likely, w.used)),
+      description: `Look whether it is so: ${w.link.why}`,
+    });
+  });
   calendar.createEvent({
     id: `${build.id}-due@elm-spindle`,
     sequence,

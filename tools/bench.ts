@@ -2,6 +2,8 @@
 import { readdirSync, readFileSync, existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
+import highsLoader from 'highs';
+import { generated, program, work as smallWork } from '../core/checks/exact-plans.testing.ts';
 import { schedule, type Link, type Step } from '../core/days/index.ts';
 import { cutList, rodInto } from '../core/bones/index.ts';
 import { addPiece, addRod, resize, setPiece, setRod, setSeat, type Build } from '../core/figure/index.ts';
@@ -190,6 +192,18 @@ for (const n of [30, 60, 100, 400]) {
     `  ${String(steps.length).padStart(3)} steps: ${times.join(' and ')}${found?.plan ? '' : ` (${found?.trouble[0]})`}`,
   );
 }
+
+const highs = await highsLoader();
+const gaps: number[] = [];
+for (let seed = 1; seed <= 20; seed++) {
+  const exact = highs.solve(program(smallWork(seed)), { output_flag: false, time_limit: 8 });
+  const found = generated(smallWork(seed), 60);
+  if (exact.Status === 'Optimal' && Number.isFinite(found)) gaps.push(found / exact.ObjectiveValue - 1);
+}
+const percent = (x: number) => `${(100 * x).toFixed(2)} %`;
+console.log(
+  `gap to the exact earliest end (HiGHS), ${gaps.length} small cases: mean ${percent(gaps.reduce((a, b) => a + b, 0) / gaps.length)}, worst ${percent(Math.max(...gaps))}`,
+);
 
 const dist = join(root, 'dist');
 if (!existsSync(join(dist, 'index.html'))) console.log('first view: not built, run npm run build first');

@@ -16,7 +16,7 @@ import {
 import { blendDensity, finishedDensity } from '../pastes/index.ts';
 import { pieceOf, type Build, type Place, type RodEnd } from './build.ts';
 import type { Change } from './edit.ts';
-import { GONE, patched, setSeat, tidyPlace } from './edit-pieces.ts';
+import { FARTHEST, GONE, patched, setSeat, tidyPlace } from './edit-pieces.ts';
 import { place } from './place.ts';
 import { mapPoints, pointsOf } from './rod-line.ts';
 import { blendOf } from './weigh.ts';
@@ -44,8 +44,19 @@ export function setForm(build: Build, id: string, form: Form): Change {
   if (!piece) return fail(GONE);
   const checked = checkForm(form);
   if (!checked.ok) return checked;
-  const next = patched(build, id, (p) => ({ ...p, form }));
-  return ok(carryAlong(next, id, piece.form, form));
+  const next = carryAlong(
+    patched(build, id, (p) => ({ ...p, form })),
+    id,
+    piece.form,
+    form,
+  );
+  const places = [
+    ...next.pieces.map((p) => p.seat.at),
+    ...next.rods.flatMap((r) => pointsOf(r).map((e) => e.at)),
+  ];
+  return places.flat().some((x) => Math.abs(x) > FARTHEST)
+    ? fail('So large, what it carries would be more than three metres away.', 'sizes')
+    : ok(next);
 }
 
 export function resize(build: Build, id: string, sizes: Partial<Sizes>): Change {

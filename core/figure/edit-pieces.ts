@@ -6,6 +6,8 @@ import { framesOf, isLaidRound, place } from './place.ts';
 import { pointsOf } from './rod-line.ts';
 import { girthAt } from './wrap.ts';
 
+/** As far as a piece may stand from what carries it, mm. */
+export const FARTHEST = 3000;
 export const GONE = 'That piece is no longer in the build.';
 
 const tidy = (x: number): number => Number(x.toFixed(2));
@@ -134,6 +136,12 @@ export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on'
   const seat = { ...piece.seat, ...patch };
   if (![...seat.at, seat.lean, seat.tip, seat.turn, seat.sink].every(Number.isFinite))
     return fail('A place needs numbers.', 'seat');
+  if (seat.at.some((x) => Math.abs(x) > FARTHEST))
+    return fail('That is more than three metres away.', 'seat');
+  if ([seat.lean, seat.tip, seat.turn].some((a) => Math.abs(a) > 360))
+    return fail('A turn is at most once round.', 'seat');
+  if (seat.sink < -200 || seat.sink > 500)
+    return fail('It goes in by at most 500 mm, and stands off by at most 200.', 'sink');
   if (seat.how === 'wraps' && !shapeOf(piece.form.kind).wraps)
     return fail(`A ${shapeOf(piece.form.kind).name.toLowerCase()} cannot be laid round anything.`, 'how');
   if (seat.how === 'wraps' && piece.seat.on === BOARD)
@@ -155,6 +163,7 @@ export function reseat(build: Build, id: string, on: string): Change {
   const { origin, z } = frames.own;
   const foot: Vec = [origin[0] + z[0] * sunk, origin[1] + z[1] * sunk, origin[2] + z[2] * sunk];
   const at = target ? toLocal(target.own, foot) : foot;
+  if (at.some((x) => Math.abs(x) > FARTHEST)) return fail('That is more than three metres away.', 'on');
   const moved = patched(build, id, (p) => ({ ...p, seat: { ...p.seat, on, at: tidyPlace(at) } }));
   return ok({ ...moved, pieces: inBuildingOrder(moved.pieces) });
 }

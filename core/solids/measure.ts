@@ -15,6 +15,8 @@ export interface Form extends Art {
 
 /** A coat thicker than this is no coat. */
 const MOST_COAT = 80;
+/** Thinner than this nobody rolls. */
+const LEAST_COAT = 0.3;
 
 const unitOf = (size: Dimension): string =>
   size.role === 'angle' ? '°' : size.role === 'number' ? '' : ' mm';
@@ -41,8 +43,8 @@ export function checkForm(form: Form): Result<Form> {
   if (extra !== undefined) return fail(`${shape.name} has no size called “${extra}”.`, extra);
   if (form.coat) {
     if (!shape.coats) return fail(`${shape.name} cannot be the core under a coat.`, 'coat');
-    if (!(form.coat.thickness > 0 && form.coat.thickness <= MOST_COAT))
-      return fail(`A coat has to be between 0.3 and ${MOST_COAT} mm thick.`, 'coat');
+    if (!(form.coat.thickness >= LEAST_COAT && form.coat.thickness <= MOST_COAT))
+      return fail(`A coat has to be between ${LEAST_COAT} and ${MOST_COAT} mm thick.`, 'coat');
   }
   const refused = shape.refuse?.(form.sizes, form);
   return refused === undefined ? ok(form) : fail(refused, shape.sizes[0]!.key);

@@ -29,8 +29,14 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
     days.value = found;
   }
 
-  function findWays(build: Build): void {
+  function lookNoMore(): void {
     looking?.cancel();
+    looking = undefined;
+    ways.value = [];
+  }
+
+  function findWays(build: Build): void {
+    lookNoMore();
     const mine = waysOutJob(build);
     looking = mine;
     mine.result.then(
@@ -43,8 +49,7 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
 
   function replan(): void {
     clearTimeout(timer);
-    looking?.cancel();
-    ways.value = [];
+    lookNoMore();
     timer = setTimeout(() => {
       const build = now();
       if (!build) return;
@@ -89,9 +94,8 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
 
   function forget(): void {
     stop();
-    looking?.cancel();
+    lookNoMore();
     days.value = lastGood.value = offer.value = undefined;
-    ways.value = [];
   }
 
   /** Starts of the plan on screen, as a build keeps them. */

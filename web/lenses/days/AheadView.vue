@@ -13,6 +13,10 @@ const ahead = computed(() =>
   plan.value && store.days?.due !== undefined ? aheadOf(store.build!, plan.value, store.days.due) : [],
 );
 const repeated = computed(() => repeatedOf(store.days?.steps ?? []));
+const WEEK = 7 * 24 * 60;
+/** As planned it is good until then; weeks after the due time nobody asks. */
+const until = (m: number): string =>
+  m > store.days!.due! + WEEK ? 'long after' : weekdayTime(origin.value!, m);
 const hours = (h: number) => formatTime(h * 60);
 </script>
 
@@ -45,7 +49,7 @@ const hours = (h: number) => formatTime(h * 60);
           <td class="when">{{ weekdayTime(origin, a.readyBy) }}</td>
           <td class="when">{{ a.notBefore > 0 ? weekdayTime(origin, a.notBefore) : 'weeks before' }}</td>
           <td class="when">{{ weekdayTime(origin, a.planned) }}</td>
-          <td class="muted">{{ a.how }}</td>
+          <td class="muted">{{ a.how }}, good until {{ until(a.keepsUntil) }}</td>
         </tr>
       </tbody>
     </table>

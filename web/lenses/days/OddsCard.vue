@@ -13,6 +13,12 @@ const names = computed(() => {
     [dayName(props.origin, now + DAY), 'tomorrow'],
   ]);
 });
+/** Days from tomorrow to the start of the plan, where tomorrow is not in the list. */
+const early = computed(() => {
+  const tomorrow = minuteOf(props.origin, Date.now()) + DAY;
+  const first = props.plan.odds[0]?.from ?? 0;
+  return tomorrow < first - DAY ? Math.floor((props.plan.startBy - tomorrow) / DAY) : 0;
+});
 const rows = computed(() =>
   props.plan.odds.map((o) => ({
     ...o,
@@ -41,6 +47,11 @@ const rows = computed(() =>
         </tr>
       </tbody>
     </table>
+    <p v-if="early > 0" class="small">
+      Tomorrow is earlier than any of these: begun then, there
+      {{ early === 1 ? 'is a day' : `are ${early} days` }}
+      more than the plan needs.
+    </p>
     <p class="muted small">
       Everything that keeps done as soon as it can be, in your hours; each day tried 80 times.
     </p>
