@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { clockTime, dayName, weekdayTime } from '@core/days/index.ts';
+import { clockTime, dayName, WASH, weekdayTime } from '@core/days/index.ts';
 import { waitWords } from '@core/days-out.ts';
 import { formatLength, formatMass, formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../state/build-store.ts';
@@ -39,7 +39,9 @@ const resting = (from: number, to: number, next: number | undefined) =>
               <td>☐</td>
               <td>{{ clockTime(origin, p.from) }}</td>
               <td>
-                <template v-if="p.wash > 0">Wash your hands. </template>
+                <template v-if="p.wash > 0">{{
+                  p.wash >= WASH ? 'Wash your hands. ' : 'Wipe down. '
+                }}</template>
                 <strong>{{ p.step.title }}</strong>
                 <template v-if="p.who.length > 1"> (both of you)</template>
                 <template v-if="p.step.weigh">

@@ -4,6 +4,7 @@ import {
   PerspectiveCamera,
   Raycaster,
   Scene,
+  Sprite,
   Vector2,
   Vector3,
   WebGLRenderer,
@@ -52,6 +53,10 @@ function draw(): void {
 function forget(old: Object3D): void {
   old.traverse((o) => {
     if (o instanceof Mesh && o.material instanceof Material) o.material.dispose();
+    if (o instanceof Sprite) {
+      o.material.map?.dispose();
+      o.material.dispose();
+    }
   });
 }
 function rebuild(): void {

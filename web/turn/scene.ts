@@ -28,6 +28,7 @@ import {
   type Instance,
   type Line,
 } from '@core/figure/index.ts';
+import { letterAt } from './letters.ts';
 import { bodyMesh, type Body, type Mesh as Triangles } from '@core/solids/index.ts';
 
 /** Edges sharper than this stay edges. */
@@ -133,12 +134,15 @@ export function figureScene(build: Build, look: Look): Scene {
   }
   scene.add(figure);
 
+  const spot = Math.max(6, LETTER * (look.bones?.balance.point[2] ?? 0));
   for (const r of placeRods(build)) {
     if (look.hidden.has(r.rod.to.on)) continue;
-    const fails = look.bones?.rods.find((x) => x.rod.id === r.rod.id)?.verdict === 'fails';
+    const report = look.bones?.rods.find((x) => x.rod.id === r.rod.id);
+    const fails = report?.verdict === 'fails';
     const material = new MeshStandardMaterial({ color: fails ? FAILS : ROD, roughness: 0.7 });
     const d = rodStock(r.rod.stock).section.diameter;
     for (const stick of sticksOf(r.line, d / 2, material)) scene.add(stick);
+    if (report) scene.add(letterAt(report.letter, middleOf(r.line), spot, fails ? FAILS : INK));
   }
   if (look.bones) scene.add(...loadsOf(look.bones, look.rod));
   return scene;
@@ -157,6 +161,20 @@ function sticksOf(line: Line, radius: number, material: MeshStandardMaterial): M
     bend.position.set(...leg.from);
     return [stick, bend];
   });
+}
+
+/** Width of a rod's letter against the height of the balance point. */
+const LETTER = 0.14;
+
+/** The place half way along a line. */
+function middleOf(line: Line): Vector3 {
+  const legs = legsOf(line);
+  let left = legs.reduce((sum, leg) => sum + leg.length, 0) / 2;
+  for (const leg of legs) {
+    if (left <= leg.length) return new Vector3(...leg.from).addScaledVector(new Vector3(...leg.along), left);
+    left -= leg.length;
+  }
+  return new Vector3(...line[0]!);
 }
 
 /** Longest arrow of a push, share of the figure’s height. */

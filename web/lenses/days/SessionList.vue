@@ -4,6 +4,7 @@ import {
   clockTime,
   dayName,
   idleOf,
+  WASH,
   weekdayTime,
   type DaysPlan,
   type DaysReport,
@@ -40,6 +41,7 @@ const sessions = computed(() => {
     return { s, rows: rowsOf(s), next: busy ? undefined : next, waits: busy ? [] : waits, alone };
   });
 });
+const cleaning = (p: PlannedStep) => (p.wash >= WASH ? 'wash your hands' : 'wipe down');
 const others = (p: PlannedStep, s: Session): string =>
   p.who
     .filter((k) => k !== s.person)
@@ -78,7 +80,8 @@ function toggle(p: PlannedStep): void {
         >
           <button type="button" :aria-expanded="step === r.step.step.id" @click="toggle(r.step)">
             <time>{{ clockTime(origin, r.step.from) }}</time><span
-              ><span v-if="r.step.wash > 0" class="tag">wash your hands</span>{{ r.step.step.title
+              ><span v-if="r.step.wash > 0" class="tag">{{ cleaning(r.step) }}</span
+              >{{ r.step.step.title
               }}<span v-if="others(r.step, s)" class="tag after">with {{ others(r.step, s) }}</span
               ><span v-if="r.step.who.length === 0" class="tag after">goes on by itself</span></span
             ><span class="muted">{{ formatTime(r.step.step.minutes) }}</span>
