@@ -1,4 +1,5 @@
 import type { Build } from '../figure/index.ts';
+import { listed } from '../quantity/index.ts';
 import { burials, closesOff } from './burial.ts';
 import { BONES_ID, joinId, PACK_ID } from './steps/types.ts';
 import { shapedBy, wholeOf } from './steps/index.ts';
@@ -36,7 +37,10 @@ export function preflight(build: Build, steps: readonly Step[], step: Step): Pre
   const covered = burials(build).filter((b) => b.by === step.piece);
   for (const b of covered) {
     const piece = build.pieces.find((p) => p.id === b.piece)!;
-    about(shapedBy(piece), `the ${b.name.toLowerCase()} is shaped and textured`);
+    about(
+      shapedBy(piece),
+      `the ${b.name.toLowerCase()} ${piece.pair || piece.count > 1 ? 'are' : 'is'} shaped and textured`,
+    );
     for (const own of build.steps.own)
       if (own.piece === b.piece) about(own.id, `“${own.title}” is done: it goes under`);
   }
@@ -77,6 +81,3 @@ function cannotBeUndone(build: Build, step: Step): string[] {
   }
   return [];
 }
-
-const listed = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)!}`;

@@ -1,9 +1,7 @@
-import { formatTime } from '../quantity/index.ts';
+import { formatTime, listed } from '../quantity/index.ts';
 import { merged } from './calendar.ts';
 import { components } from './search/order.ts';
 import type { Work } from './types.ts';
-
-const listed = (names: readonly string[]): string => names.map((n) => `“${n}”`).join(', ');
 
 /** Waits that are never over in this room, in one sentence. */
 export function neverTrouble(work: Work): string[] {
@@ -85,7 +83,7 @@ export function whyNot(work: Work): string[] {
       Math.max(0, ...inner.filter((l) => l.band.likely < longest).map((l) => l.band.likely));
     if (minutes > longest)
       return [
-        `${listed(group.map((i) => work.steps[i]!.title).reverse())} hang together by short windows and need ${formatTime(minutes)} in one go; the longest working stretch is ${formatTime(longest)}.`,
+        `${listed(group.map((i) => `“${work.steps[i]!.title}”`).reverse())} hang together by short windows and need ${formatTime(minutes)} in one go; the longest working stretch is ${formatTime(longest)}.`,
       ];
   }
   const hands = work.steps.reduce((sum, s) => sum + s.minutes * (s.hands ?? 1), 0);

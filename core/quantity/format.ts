@@ -128,3 +128,7 @@ export function formatReckoned(figure: Reckoned, shown: Shown = METRIC): string 
       return `${round3(value)} ${unit}`;
   }
 }
+
+/** `a`, `a and b`, `a, b and c`. */
+export const listed = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)!}`;

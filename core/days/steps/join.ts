@@ -11,6 +11,7 @@ import {
   type Piece,
 } from '../../figure/index.ts';
 import type { Band, PieceFirming } from '../../firming/index.ts';
+import { listed } from '../../quantity/index.ts';
 import type { Hold, Link, Step } from '../types.ts';
 import {
   BONES_ID,
@@ -157,7 +158,9 @@ export const join: StepMaker = {
         title: joinTitle(piece, where, small),
         notes: [
           ...joinNotes(piece, where, small),
-          ...(rods.length ? [`Over ${rods.map((r) => `rod ${r.letter}`).join(' and ')}.`] : []),
+          ...(rods.length
+            ? [`Over ${rods.length === 1 ? 'rod' : 'rods'} ${listed(rods.map((r) => r.letter))}.`]
+            : []),
           ...(piece.built === 'dummy' && standingOn(build, piece.id).length > 0
             ? ['Moved from its dummy with all it carries.']
             : []),

@@ -1,6 +1,6 @@
 import type { Batch, BatchPart } from '../../figure/index.ts';
 import { materialOf } from '../../pastes/index.ts';
-import { formatMass, formatSpoons, formatWeighed, roundTo } from '../../quantity/index.ts';
+import { formatMass, formatSpoons, formatWeighed, listed, roundTo } from '../../quantity/index.ts';
 import { coverId, mixId, paced, shapeId, type StepMaker } from './types.ts';
 
 const spoonsOf = (part: BatchPart): string => (part.spoons ? `, ${formatSpoons(part.spoons.value, 1)}` : '');
@@ -13,7 +13,7 @@ function weighing(batch: Batch): string[] {
   );
   const said = [...parts, ...offcuts];
   return [
-    `${said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1)}` : said[0]}.`,
+    `${listed(said)}.`,
     ...batch.parts
       .filter((p) => p.onTop)
       .map((p) => `${formatWeighed(p.weigh)} ${p.name}${spoonsOf(p)}, sprinkled and kneaded in.`),

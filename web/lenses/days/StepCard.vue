@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
-import { closesOff, joinId, localIso, wholeOf, type Step } from '@core/days/index.ts';
+import { closesOff, joinId, localIso, preflight, wholeOf, type Step } from '@core/days/index.ts';
 import {
-  addOwnStep,
   joinSteps,
   leaveStep,
   MOST_PARTS,
@@ -16,8 +15,8 @@ import {
 } from '@core/figure/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
-import Choice from '../../shared/Choice.vue';
 import QuantityField from '../../shared/QuantityField.vue';
+import OwnStepForm from './OwnStepForm.vue';
 
 /** One step opened: how long it takes this person, what it closes off, what comes after it. */
 const props = defineProps<{ step: Step; from: number }>();
@@ -31,6 +30,10 @@ const closes = computed(() =>
   props.step.piece && whole.value === joinId(props.step.piece)
     ? closesOff(build.value, props.step.piece)
     : [],
+);
+/** What has to be so before a step that cannot be undone. */
+const before = computed(() =>
+  store.days ? preflight(build.value, store.days.steps, props.step).slice(0, 5) : [],
 );
 const origin = computed(() => store.days?.origin);
 const pinned = computed(() => build.value.steps.pins?.[props.step.id]);
@@ -52,27 +55,6 @@ const next = computed(() => {
   return after && parts.value === 1 && wholeOf(after.id) === after.id ? after : undefined;
 });
 const slack = computed(() => store.days?.plan?.slack[props.step.id]);
-const title = ref('');
-const takes = ref(15);
-const waits = ref(0);
-const on = ref(props.step.piece ?? '');
-const pieces = computed(() => [
-  { value: '', label: 'no one piece' },
-  ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
-]);
-function add(): void {
-  const added = store.apply(
-    addOwnStep(build.value, {
-      title: title.value,
-      minutes: takes.value,
-      after: props.step.id,
-      ...(waits.value > 0 ? { wait: waits.value } : {}),
-      ...(on.value ? { piece: on.value } : {}),
-    }),
-    'a step of your own',
-  );
-  if (added) title.value = '';
-}
 </script>
 
 <template>
@@ -81,6 +63,12 @@ function add(): void {
     <p v-if="closes.length" class="closes">
       <span aria-hidden="true">◆</span> It closes off {{ closes.join(', ') }}: nothing more can be done there.
     </p>
+    <div v-if="before.length" class="small">
+      Before it, be sure:
+      <ul>
+        <li v-for="c in before" :key="c.text">{{ c.done ? '● ' : '' }}{{ c.text }}</li>
+      </ul>
+    </div>
     <p v-if="slack !== undefined" class="small muted">
       {{
         slack >= 5
@@ -199,24 +187,7 @@ function add(): void {
         Take it apart again
       </button>
     </div>
-    <div class="row">
-      <label class="field grow"
-        ><span>Then, a step of your own</span
-        ><a-input v-model:value="title" :maxlength="120" placeholder="Paint the shirt front"
-      /></label>
-      <label class="field"
-        ><span>On</span><Choice v-model:value="on" :options="pieces" style="width: 112px"
-      /></label>
-      <QuantityField label="Takes" kind="time" :width="84" :value="takes" @change="(v) => (takes = v)" />
-      <QuantityField
-        label="After a wait"
-        kind="time"
-        :width="84"
-        :value="waits"
-        @change="(v) => (waits = v)"
-      />
-      <button class="button" type="button" :disabled="!title.trim()" @click="add">Add</button>
-    </div>
+    <OwnStepForm :step="step" />
   </div>
 </template>
 
@@ -235,11 +206,11 @@ function add(): void {
 .closes {
   color: var(--ink-2);
 }
+ul {
+  margin: 2px 0 0;
+  padding-left: 18px;
+}
 .closes span {
   color: var(--tight);
-}
-.button:disabled {
-  opacity: 0.45;
-  cursor: default;
 }
 </style>

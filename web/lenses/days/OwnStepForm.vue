@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { POOL_NAMES, type Step } from '@core/days/index.ts';
+import { addOwnStep, TOOLS, type Tool } from '@core/figure/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import Choice from '../../shared/Choice.vue';
+import QuantityField from '../../shared/QuantityField.vue';
+
+/** A step of one's own after another one: on what, with what, how long, after which wait. */
+const props = defineProps<{ step: Step }>();
+const store = useBuild();
+const build = computed(() => store.build!);
+const title = ref('');
+const takes = ref(15);
+const waits = ref(0);
+const on = ref(props.step.piece ?? '');
+const tool = ref('');
+const tools = [
+  { value: '', label: 'bare hands' },
+  ...TOOLS.map((t) => ({ value: t, label: `the ${POOL_NAMES[t]}` })),
+];
+const pieces = computed(() => [
+  { value: '', label: 'no one piece' },
+  ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
+]);
+function add(): void {
+  const added = store.apply(
+    addOwnStep(build.value, {
+      title: title.value,
+      minutes: takes.value,
+      after: props.step.id,
+      ...(waits.value > 0 ? { wait: waits.value } : {}),
+      ...(on.value ? { piece: on.value } : {}),
+      ...(tool.value ? { tool: tool.value as Tool } : {}),
+    }),
+    'a step of your own',
+  );
+  if (added) title.value = '';
+}
+</script>
+
+<template>
+  <div class="own">
+    <div class="row">
+      <label class="field grow"
+        ><span>Then, a step of your own</span
+        ><a-input
+          v-model:value="title"
+          :maxlength="120"
+          placeholder="Paint the shirt front"
+          @press-enter="title.trim() && add()"
+      /></label>
+      <button class="button" type="button" :disabled="!title.trim()" @click="add">Add</button>
+    </div>
+    <div v-if="title.trim()" class="row">
+      <label class="field"
+        ><span>On</span><Choice v-model:value="on" :options="pieces" style="width: 132px"
+      /></label>
+      <label class="field"
+        ><span>With</span><Choice v-model:value="tool" :options="tools" style="width: 116px"
+      /></label>
+      <QuantityField label="Takes" kind="time" :width="84" :value="takes" @change="(v) => (takes = v)" />
+      <QuantityField
+        label="After a wait"
+        kind="time"
+        :width="84"
+        :value="waits"
+        @change="(v) => (waits = v)"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.own {
+  display: grid;
+  gap: 8px;
+}
+.row {
+  align-items: flex-end;
+}
+.grow {
+  flex: 1 1 120px;
+}
+.button:disabled {
+  opacity: 0.45;
+  cursor: default;
+}
+</style>
