@@ -54,6 +54,27 @@ describe('the calendar file, read back by an independent library', () => {
     expect(later.map((e) => e.uid)).toEqual(ids);
     expect(later[0]!.sequence).toBeGreaterThan(events(text)[0]!.sequence);
   });
+  it('a wait keeps its id when another one is gone', () => {
+    const [first, ...rest] = days.plan!.waits;
+    const fewer = { ...days, plan: { ...days.plan!, waits: rest } };
+    const ids = (d: typeof days) =>
+      events(calendarFile(otter, d, NOW)!)
+        .map((e) => e.uid)
+        .filter((id) => id.includes('-wait-'));
+    const left = ids(fewer);
+    expect(first).toBeDefined();
+    expect(ids(days)).toEqual(expect.arrayContaining(left));
+  });
+  it('a helper has events of their own, told apart and named', () => {
+    const cabbage = demoBuild('savoy-cabbage');
+    const helped = plan(cabbage).days;
+    const read = events(calendarFile(cabbage, helped, NOW)!);
+    expect(read.filter((e) => e.summary.includes('(Apprentice)')).length).toBe(
+      helped.plan!.sessions.filter((s) => s.person === 1).length,
+    );
+    expect(new Set(read.map((e) => e.uid)).size).toBe(read.length);
+    expect(planCsv(helped)).toMatch(/,Apprentice,/);
+  });
   it('is right across a change of the clocks: seven in the evening stays seven in the evening', () => {
     // clocks go forward in London on 29 March 2026
     const spring = { ...otter, brief: { ...otter.brief, due: '2026-03-31T21:00', zone: 'Europe/London' } };

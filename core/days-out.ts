@@ -89,9 +89,14 @@ export function calendarFile(
       });
   }
   const waits = plan.waits.filter((w) => w.used - w.from >= WORTH_A_LINE);
-  waits.forEach((w, i) => {
+  const told = new Map<string, number>();
+  for (const w of waits) {
+    // told by its steps, so that it keeps its id when another wait comes or goes
+    const pair = `${w.link.from}-${w.link.to}`;
+    const nth = (told.get(pair) ?? 0) + 1;
+    told.set(pair, nth);
     const event = calendar.createEvent({
-      id: `${build.id}-wait-${w.link.from}-${w.link.to}-${i}@elm-spindle`,
+      id: `${build.id}-wait-${pair}-${nth}@elm-spindle`,
       sequence,
       stamp: now,
       start: at(w.from),
@@ -105,7 +110,7 @@ export function calendarFile(
       trigger: at(Math.min(w.likely, w.used)),
       description: `Look whether it is so: ${w.link.why}`,
     });
-  });
+  }
   calendar.createEvent({
     id: `${build.id}-due@elm-spindle`,
     sequence,
