@@ -1,0 +1,153 @@
+import 'fake-indexeddb/auto';
+import { createPinia, setActivePinia } from 'pinia';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { resize, rename, type Build } from '@core/figure/index.ts';
+import { db } from '../storage/db.ts';
+import { demoBuilds } from '../storage/demo.ts';
+import { loadBuild, removeBuild, saveBuild } from '../storage/builds.ts';
+
+vi.mock('../workers/client.ts', () => {
+  const never = () => ({ result: new Promise(() => undefined), cancel: () => undefined });
+  return { scheduleJob: never, waysOutJob: never };
+});
+const { useBuild } = await import('./build-store.ts');
+
+const [otter] = demoBuilds(new Date('2026-11-24T12:00:00')) as [Build];
+const opened = async () => {
+  setActivePinia(createPinia());
+  const store = useBuild();
+  const found = await store.open(otter.id);
+  if (!found.ok) throw new Error(found.problem.text);
+  return store;
+};
+const taller = (b: Build, height: number) => resize(b, 'tail', { length: height });
+const tail = (b: Build | undefined) => b!.pieces.find((p) => p.id === 'tail')!.form.sizes.length;
+const stored = async () => {
+  const r = await loadBuild(otter.id);
+  return r.ok ? r.value : undefined;
+};
+
+describe('the build on the bench', () => {
+  beforeEach(async () => {
+    await db.builds.clear();
+    await saveBuild(otter, undefined);
+  });
+
+  it('is changed, taken back and brought again, and reckoned each time', async () => {
+    const store = await opened();
+    const before = store.report!.figure.paste.value;
+    expect(store.apply(taller(store.build!, 150), 'a longer tail')).toBe(true);
+    expect(tail(store.build)).toBe(150);
+    expect(store.report!.figure.paste.value).toBeGreaterThan(before);
+    expect(store.undoLabel).toBe('a longer tail');
+    store.undo();
+    expect(store.build).toEqual(otter);
+    expect(store.canUndo).toBe(false);
+    store.redo();
+    expect(tail(store.build)).toBe(150);
+    await store.close();
+  });
+
+  it('a refused change is said, and nothing changes', async () => {
+    const store = await opened();
+    expect(store.apply(taller(store.build!, -5), 'no')).toBe(false);
+    expect(store.notice).toMatchObject({ kind: 'error' });
+    expect(store.notice!.text).toMatch(/has to be between/);
+    expect(store.build).toEqual(otter);
+    expect(store.canUndo).toBe(false);
+    await store.close();
+  });
+
+  it('dragging shows without recording; letting go is one step back', async () => {
+    const store = await opened();
+    for (const h of [110, 120, 130]) store.drag(taller(otter, h));
+    expect(tail(store.build)).toBe(130);
+    expect(store.canUndo).toBe(false);
+    expect(store.drop('pulling the tail')).toBe(true);
+    expect(store.undoLabel).toBe('pulling the tail');
+    store.undo();
+    expect(store.build).toEqual(otter);
+    await store.close();
+  });
+
+  it('is saved when it is closed, without waiting', async () => {
+    const store = await opened();
+    store.apply(taller(store.build!, 140), 'a longer tail');
+    expect(store.unsaved).toBe(true);
+    await store.close();
+    expect(tail((await stored())!.build)).toBe(140);
+    expect((await stored())!.revision).toBe(2);
+  });
+
+  it('what another tab saved shows here, as long as nothing is changed here', async () => {
+    const store = await opened();
+    await saveBuild({ ...otter, name: 'Theirs' }, 1);
+    await vi.waitFor(() => expect(store.build!.name).toBe('Theirs'));
+    expect(store.notice!.text).toMatch(/changed in another tab/);
+    expect(store.theirs).toBeUndefined();
+    await store.close();
+  });
+
+  it('changed in both tabs, one is asked, and either choice loses nothing', async () => {
+    const store = await opened();
+    store.apply(rename(store.build!, 'Mine'), 'the name');
+    await saveBuild({ ...otter, name: 'Theirs' }, 1);
+    await store.flush();
+    expect(store.theirs!.build.name).toBe('Theirs');
+    // nothing is written while nobody has chosen
+    expect((await stored())!.build.name).toBe('Theirs');
+    store.settle('theirs');
+    expect(store.build!.name).toBe('Theirs');
+    expect(store.undoLabel).toMatch(/other tab/);
+    store.undo();
+    expect(store.build!.name).toBe('Mine');
+    await store.close();
+    expect((await stored())!.build.name).toBe('Mine');
+  });
+
+  it('mine is kept over theirs when that is said', async () => {
+    const store = await opened();
+    store.apply(rename(store.build!, 'Mine'), 'the name');
+    await saveBuild({ ...otter, name: 'Theirs' }, 1);
+    await store.flush();
+    store.settle('mine');
+    await store.flush();
+    expect(store.theirs).toBeUndefined();
+    expect((await stored())!.build.name).toBe('Mine');
+    await store.close();
+  });
+
+  it('taken off the shelf elsewhere it is put back with the next change', async () => {
+    const store = await opened();
+    await removeBuild(otter.id);
+    store.apply(rename(store.build!, 'Still here'), 'the name');
+    await store.flush();
+    expect(store.notice!.text).toMatch(/taken off the shelf/);
+    store.apply(rename(store.build!, 'Back'), 'the name');
+    await store.flush();
+    expect((await stored())!.build.name).toBe('Back');
+    await store.close();
+  });
+
+  it('a full disk is said, and the change stays on screen to be saved', async () => {
+    const store = await opened();
+    const put = vi.spyOn(db.builds, 'put').mockImplementation(() => {
+      throw Object.assign(new Error('full'), { name: 'QuotaExceededError' });
+    });
+    store.apply(rename(store.build!, 'Big'), 'the name');
+    await store.flush();
+    expect(store.notice!.text).toMatch(/no room left/);
+    expect(store.unsaved).toBe(true);
+    expect(store.build!.name).toBe('Big');
+    put.mockRestore();
+    await store.flush();
+    expect((await stored())!.build.name).toBe('Big');
+    await store.close();
+  });
+
+  it('one that is not there is a sentence', async () => {
+    setActivePinia(createPinia());
+    const found = await useBuild().open('nobody');
+    expect(!found.ok && found.problem.text).toMatch(/no longer on the shelf/);
+  });
+});

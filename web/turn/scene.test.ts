@@ -1,0 +1,75 @@
+import { Box3, Mesh, Sprite, Vector3, type Object3D } from 'three';
+import { describe, expect, it, vi } from 'vitest';
+import { demoBuild } from '@core/files/demo.testing.ts';
+import { extent, place } from '@core/figure/index.ts';
+import { plan } from '@core/plan.ts';
+import type { Look } from './scene.ts';
+
+// a canvas to write letters on is there only in a browser
+vi.mock('./letters.ts', () => ({
+  letterAt: (letter: string, at: Vector3) => {
+    const spot = new Sprite();
+    spot.position.copy(at);
+    spot.userData.letter = letter;
+    return spot;
+  },
+}));
+const { figureScene } = await import('./scene.ts');
+
+const heron = demoBuild('one-legged-heron');
+const plain: Look = { seeThrough: false, selected: undefined, hidden: new Set(), bones: undefined } as Look;
+const all = (o: Object3D): Object3D[] => [o, ...o.children.flatMap(all)];
+const lettered = (o: Object3D) =>
+  all(o).filter((x): x is Sprite => x instanceof Sprite && typeof x.userData.letter === 'string');
+const pieces = (o: Object3D) =>
+  all(o).filter((x): x is Mesh => x instanceof Mesh && typeof x.userData.piece === 'string');
+
+describe('the figure in the round', () => {
+  it('has a body for every piece where it stands, as wide and tall as it is reckoned', () => {
+    const scene = figureScene(heron, plain);
+    const found = pieces(scene);
+    expect(found).toHaveLength(place(heron).length);
+    const box = new Box3();
+    for (const m of found) {
+      m.updateMatrixWorld(true);
+      box.expandByObject(m, true);
+    }
+    const e = extent(heron);
+    expect(box.max.z).toBeCloseTo(e.top, 0);
+    expect(box.min.x).toBeCloseTo(e.left, 0);
+    expect(box.max.x).toBeCloseTo(e.right, 0);
+  });
+
+  it('leaves out what is hidden, with the rods that end in it', () => {
+    const some = figureScene(heron, { ...plain, hidden: new Set(['body']) });
+    expect(pieces(some).some((m) => m.userData.piece === 'body')).toBe(false);
+    expect(all(some).length).toBeLessThan(all(figureScene(heron, plain)).length);
+  });
+
+  it('letters each rod half way along it where rods are looked at, and nowhere else', () => {
+    const { bones } = plan(heron);
+    const scene = figureScene(heron, { ...plain, seeThrough: true, bones });
+    const letters = lettered(scene);
+    expect(letters.map((s) => s.userData.letter as string).sort()).toEqual(
+      bones.rods.map((r) => r.letter).sort(),
+    );
+    expect(lettered(figureScene(heron, plain))).toEqual([]);
+    for (const s of letters) {
+      expect(s.position.z).toBeGreaterThan(-heron.board.thickness);
+      expect(s.position.z).toBeLessThan(extent(heron).top);
+    }
+  });
+
+  it('shows the balance point, and for the rod that is chosen what pushes on it', () => {
+    const { bones } = plan(heron);
+    const without = all(figureScene(heron, { ...plain, bones })).length;
+    const chosen = all(figureScene(heron, { ...plain, bones, rod: bones.rods[0]!.rod.id })).length;
+    expect(chosen).toBeGreaterThan(without);
+    const [x, y, z] = bones.balance.point;
+    expect(
+      all(figureScene(heron, { ...plain, bones })).some(
+        (o) => o.position.distanceTo(new Vector3(x, y, z)) < 1e-6 && o instanceof Mesh,
+      ),
+    ).toBe(true);
+  });
+});
