@@ -23,6 +23,7 @@ export * from './validate.ts';
 export * from './given.ts';
 export * from './odds.ts';
 export * from './sessions.ts';
+export { CAUTION, WANTED_CHANCE } from './answers.ts';
 export * from './schedule.ts';
 export * from './ahead.ts';
 export * from './repeated.ts';

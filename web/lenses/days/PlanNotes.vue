@@ -27,8 +27,8 @@ const when = (m: number) => (props.origin ? weekdayTime(props.origin, m) : '');
       <button class="button" type="button" @click="take(store.starts)">Keep this one</button>
     </div>
   </div>
-  <p v-else-if="plan?.agreed" class="muted taken">
-    This is the plan you took; it stays while it can.
+  <p v-else-if="plan && store.build!.steps.agreed" class="muted taken">
+    {{ plan.agreed ? 'This is the plan you took; it stays while it can.' : 'Kept near the plan you took.' }}
     <button class="button plain" type="button" @click="take(undefined)">Plan freely again</button>
   </p>
   <div v-if="moved.length || (store.build!.steps.agreed && added.length)" class="note">

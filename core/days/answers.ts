@@ -1,0 +1,157 @@
+import type { Minutes } from '../quantity/index.ts';
+import { timetableAt } from './agreed.ts';
+import type { Calendar } from './calendar.ts';
+import { limitsOf, type Given, type Remaining } from './given.ts';
+import { simulate } from './odds.ts';
+import { repair } from './repair.ts';
+import type { DaysPlan } from './report.ts';
+import { latest, Planner, quickly, runsFor, search, type Found } from './search/index.ts';
+import type { Timetable, Work } from './types.ts';
+import { validate } from './validate.ts';
+
+/** How cautious a plan may be: 0 plans every wait at its likely length, 1 at its slow one, more beyond it. */
+export const CAUTION = [0.5, 0.75, 1, 1.5] as const;
+/** Minutes kept free before the due time by a cautious plan. Estimate. */
+const KEPT_FREE = 60;
+/** Nine chances in ten. */
+export const WANTED_CHANCE = 0.9;
+/** So much less is taken for keeping near a plan that was taken. */
+const NEARLY = 0.05;
+
+/** A timetable that answers, how cautious it is and how often it is in time. */
+export interface Answer extends Pick<Found, 'table'>, Partial<Pick<Found, 'points' | 'genome'>> {
+  readonly caution: number;
+  readonly chance: number;
+}
+
+/** The whole of what is to be scheduled, with what is done and pinned. */
+export interface Job {
+  readonly work: Work;
+  readonly given: Given;
+  readonly rest: Remaining;
+  readonly calendar: Calendar;
+}
+
+const plannerFor = ({ work, given }: Job, caution: number): Planner =>
+  new Planner(work, {
+    caution,
+    limits: limitsOf(work, given),
+    by: work.due - KEPT_FREE * Math.min(1, 2 * caution),
+    ...(given.rather ? { rather: given.rather } : {}),
+  });
+
+/** Share of simulated runs that end in time. */
+export const chanceOf = ({ work, rest }: Job, table: Timetable): number =>
+  simulate(work, table, { done: rest.done }).chance;
+
+/** The first caution that is on time in nine runs of ten, planned quickly; the most cautious one that can be done. */
+export function firstAnswer(job: Job, runs: number, told: (runs: number) => boolean): Answer | undefined {
+  let best: Answer | undefined;
+  for (const caution of CAUTION) {
+    const found = quickly(plannerFor(job, caution), runs, () => told(1));
+    if (!found) break;
+    best = { ...found, caution, chance: chanceOf(job, found.table) };
+    if (best.chance >= WANTED_CHANCE) return best;
+  }
+  if (best) return best;
+  const bare = quickly(plannerFor(job, 0), runs, () => told(1));
+  return bare && { ...bare, caution: 0, chance: chanceOf(job, bare.table) };
+}
+
+/** From the first answer on: the same caution searched well, or a higher one where that turns out too hasty. */
+export function longAnswer(job: Job, first: Answer, told: (share: number) => boolean): Answer {
+  let best = first;
+  for (const caution of CAUTION.filter((c) => c >= first.caution)) {
+    const found = search(plannerFor(job, caution), {
+      runs: runsFor(job.work.steps.length),
+      seed: 1,
+      told,
+      ...(caution === first.caution && first.genome ? { start: first.genome } : {}),
+    });
+    if (!found) break;
+    const answer = { ...found, caution, chance: chanceOf(job, found.table) };
+    if (caution === first.caution || answer.chance > best.chance) best = answer;
+    if (answer.chance >= WANTED_CHANCE || told(1)) break;
+  }
+  // a better plan that is late more often is no better plan
+  return best.chance < Math.min(WANTED_CHANCE, first.chance) ? first : best;
+}
+
+/** When it can be ready at the earliest where it cannot be ready in time. */
+export function lateAnswer(job: Job, runs: number): Answer | undefined {
+  const { work, given } = job;
+  const planner = new Planner(work, { caution: 0, limits: limitsOf(work, given), forwards: true });
+  const found = quickly(planner, runs);
+  return found && { ...found, caution: 0, chance: 0 };
+}
+
+const LATEST_RUNS = 40;
+
+/** Latest start when waits are fast, likely or slow: no caution, nothing kept free, and how rarely that is in time. */
+export function latestStarts(job: Job): DaysPlan['latest'] {
+  const tableOf = (end: 'fast' | 'likely' | 'slow'): Timetable | undefined => {
+    const planner = new Planner(job.work, {
+      caution: 0,
+      limits: limitsOf(job.work, job.given),
+      rather: 'later',
+      waits: (k) => {
+        const band = job.work.links[k]!.band;
+        return Math.ceil(Number.isFinite(band[end]) ? band[end] : band.likely * 2.5);
+      },
+    });
+    return latest(planner, LATEST_RUNS)?.table;
+  };
+  const startOf = (table: Timetable | undefined): Minutes =>
+    table ? begins(table, job.rest.done) : -Infinity;
+  const [fast, likely, slow] = [tableOf('fast'), tableOf('likely'), tableOf('slow')];
+  if (!likely) return undefined;
+  // a search may find the easier case less well than the harder one
+  const mid = Math.max(startOf(likely), startOf(slow));
+  return {
+    fast: Math.max(startOf(fast), mid),
+    likely: mid,
+    slow: slow ? startOf(slow) : mid,
+    chance: chanceOf(job, likely),
+  };
+}
+
+const begins = (table: Timetable, done: ReadonlySet<number>): Minutes =>
+  table.reduce((m, s, i) => (done.has(i) ? m : Math.min(m, s.from)), Infinity);
+
+/** The plan that was taken, where it still is one: every step at its time, as cautious as it turns out to be. */
+export function stillAgreed({ work, given, rest }: Job): { table: Timetable; caution: number } | undefined {
+  const { agreed } = given;
+  if (!agreed) return undefined;
+  const fixed = limitsOf(work, given).fixed ?? new Map();
+  const done = new Map(
+    [...rest.done].map((i) => [i, { from: fixed.get(i)!.from, to: fixed.get(i)!.to, who: [] }]),
+  );
+  const doneIds = new Set([...rest.done].map((i) => work.steps[i]!.id));
+  const begun = given.from ?? 0;
+  if (work.steps.some((s, i) => !done.has(i) && (agreed.get(s.id) ?? -1) < begun)) return undefined;
+  for (const [id, at] of given.pins ?? []) if (!doneIds.has(id) && agreed.get(id) !== at) return undefined;
+  for (const caution of [...[...CAUTION].reverse(), 0]) {
+    const table = timetableAt(work, agreed, caution, done);
+    if (table && validate(work, table, caution, { done: doneIds }).length === 0) return { table, caution };
+  }
+  return undefined;
+}
+
+/**
+ * A plan near the one that was taken. Before work has begun it has to be about as safe as a new one would be; after
+ * that it may be late, and says so.
+ */
+export function nearAgreed(job: Job): Answer | undefined {
+  const { work, given } = job;
+  if (!given.agreed) return undefined;
+  const begun = given.from !== undefined;
+  for (const caution of [0.5, 0]) {
+    const found = repair(work, { caution, limits: limitsOf(work, given) }, given.agreed, given.from ?? 0);
+    if (!found) continue;
+    const late = Math.max(...found.table.map((s) => s.to)) > work.due;
+    if (late && (caution > 0 || !begun)) continue;
+    const chance = late ? 0 : chanceOf(job, found.table);
+    if (begun || chance >= WANTED_CHANCE - NEARLY) return { ...found, caution, chance };
+  }
+  return undefined;
+}
