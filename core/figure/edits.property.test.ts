@@ -182,7 +182,7 @@ describe('whatever is done to a build', () => {
           expect(days.plan !== undefined || days.trouble.length > 0 || b.pieces.length === 0).toBe(true);
         },
       ),
-      { numRuns: 12 },
+      { numRuns: 8 },
     );
   });
 });
