@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { By, choose, has, kept, Key, openBuild, serious } from './driver.ts';
+import { By, choose, has, kept, Key, openBuild, serious, until } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const firming = async (piece: string, id?: string) => {
@@ -86,7 +86,8 @@ describe('the log', () => {
   it('a new build starts from what the others saw', async () => {
     await b.driver.get(served.url);
     await b.push('New build');
-    await has(b, 'h1, h2, .panel-top', /./);
+    // what the others taught is worked out before the new build opens
+    await b.driver.wait(until.urlMatches(/\/build\/.+\/shape/), 20_000);
     const url = await b.driver.getCurrentUrl();
     await b.driver.get(url.replace(/\/shape.*/, '/log'));
     await has(b, '.looks', /Ferryman otter/);
