@@ -22,7 +22,7 @@ const select = async (name: string) =>
   ).click();
 
 await b.driver.get(served.url);
-await b.find('.shelf li');
+await b.find('.shelf li:nth-child(7)');
 await settle();
 await shot('shelf');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/shape`);

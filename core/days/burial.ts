@@ -120,6 +120,7 @@ export function closesOff(build: Build, id: string): string[] {
   if (!piece) return [];
   return [
     ...(piece.seat.on === BOARD ? [`the board under the ${piece.name.toLowerCase()}`] : []),
+    ...(piece.seat.on === BOARD && build.stack ? ['the nuts and holes of the threaded rod'] : []),
     ...burials(build)
       .filter((b) => b.by === id)
       .map((b) => `${partOf(b.share)} the ${b.name.toLowerCase()}`),

@@ -110,6 +110,15 @@ describe('before a step that cannot be undone', () => {
   });
 });
 
+it('what stands over a threaded rod closes off its nuts and holes', () => {
+  const heron = demoBuild('one-legged-heron');
+  const stack = { thread: 'M10', items: [] } as unknown as NonNullable<Build['stack']>;
+  const first = heron.pieces.find((p) => p.seat.on === 'board')!.id;
+  expect(closesOff({ ...heron, stack }, first)).toContain('the nuts and holes of the threaded rod');
+  const { stack: _stack, ...bare } = heron;
+  expect(closesOff(bare, first).join()).not.toMatch(/nuts/);
+});
+
 describe('the heron with a planted conflict', () => {
   const heron = demoBuild('one-legged-heron');
   const paint = (after?: string) =>

@@ -102,7 +102,7 @@ function keys(e: KeyboardEvent): void {
 </script>
 
 <template>
-  <section class="clock" :class="{ folded: props.folded }" aria-label="The days">
+  <section class="clock" :class="{ folded: props.folded || !plan }" aria-label="The days">
     <p v-if="!plan && store.planning === undefined" class="none">
       {{ days?.trouble[0] ?? 'Planning…' }}
     </p>
@@ -200,7 +200,7 @@ function keys(e: KeyboardEvent): void {
   height: 46px;
 }
 .none {
-  padding: 18px 0;
+  padding: 12px 0;
 }
 .strip {
   position: relative;

@@ -73,7 +73,7 @@ const takeOver = () =>
       Learn from {{ elsewhere.length === 1 ? 'the look' : `the ${elsewhere.length} looks` }} of other builds
     </button>
     <template v-if="build.log.length">
-      <p v-if="pastes.length" class="pad">
+      <p v-if="pastes.length" class="pad pastes">
         <template v-for="(p, i) in pastes" :key="p.name"
           ><template v-if="i">; </template>{{ p.name.toLowerCase() }} is
           {{ p.by > 0 ? 'firmer' : 'softer' }} than listed</template
@@ -132,6 +132,9 @@ const takeOver = () =>
 </template>
 
 <style scoped>
+.pastes::first-letter {
+  text-transform: uppercase;
+}
 .pad {
   padding: 10px 0;
   max-width: 600px;
