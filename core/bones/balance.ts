@@ -12,6 +12,7 @@ import {
   type Vec,
 } from '../figure/index.ts';
 import { given, reckon, total, type Reckoned } from '../quantity/index.ts';
+import { discMass, discUnder } from './discs.ts';
 import { rodMass } from './rods/registry.ts';
 import { stockOf } from './stock.ts';
 
@@ -102,6 +103,21 @@ export function wholeBalance(build: Build): WholeBalance {
     parts.push({
       figure: reckon(r.rod.name, 'g', 'section × length × density', [given('Length', L, 'mm')], () => g),
       mass: { g, at: lineCentre(r.line) },
+    });
+  }
+  for (const i of instances) {
+    const disc = discUnder(i);
+    if (!disc) continue;
+    const g = discMass(disc);
+    parts.push({
+      figure: reckon(
+        `Disc under the ${i.piece.name.toLowerCase()}`,
+        'g',
+        'face × thickness × density',
+        [given('Across', disc.width, 'mm')],
+        () => g,
+      ),
+      mass: { g, at: i.frame.origin },
     });
   }
   const mass = total(

@@ -3,7 +3,8 @@ import { given, reckon } from '../quantity/index.ts';
 import { check, worst, type Check } from './check.ts';
 import { droopCheck } from './droop.ts';
 import { jointChecks, type YieldOf } from './joint-checks.ts';
-import { jointsOf, waysHeld, type Joint } from './joints.ts';
+import { jointsOf, type Joint } from './joints.ts';
+import { waysHeld } from './ways-held.ts';
 import { tripodOf } from './tripod.ts';
 import { casesOf, LOAD_CASES } from './load-cases.ts';
 import { ROD_MATERIALS } from './rod-materials.ts';
@@ -13,7 +14,9 @@ export const nameOf = (build: Build, instance: number): string =>
   instance < 0 ? 'board' : place(build)[instance]!.piece.name;
 
 const lowerName = (build: Build, joint: Joint): string => {
-  const runs = joint.crossings[0]!.below;
+  const below = joint.crossings[0]!.below;
+  const solid = below.filter((r) => r.part !== 'disc');
+  const runs = solid.length ? solid : below;
   const run = runs.reduce((a, r) => (r.thick > a.thick ? r : a), runs[0]!);
   const name = nameOf(build, run.instance);
   return run.part === 'core' ? `core of the ${name.toLowerCase()}` : name;
@@ -46,7 +49,7 @@ export function checkedJoints(
           const known = byId.get(found.id);
           if (!known || found.use.value > known.use.value) byId.set(found.id, found);
         }
-      const droop = tripodOf(by) ? undefined : droopCheck(by, names.upper);
+      const droop = tripodOf(by) || by.braces ? undefined : droopCheck(by, names.upper);
       return { by, checks: [...byId.values(), ...(droop ? [droop] : [])] };
     });
     const best = held.reduce((a, w) => (hardestOf(w.checks) < hardestOf(a.checks) ? w : a));

@@ -61,6 +61,9 @@ export interface GluedSide {
   readonly tension: number;
 }
 
+/** Reserve on a glued face. Estimate. */
+export const GLUE_RESERVE = 1.5;
+
 /** Only this share of a face really touches; estimate. */
 const TOUCHES = 0.7;
 

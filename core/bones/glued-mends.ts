@@ -4,11 +4,12 @@ import {
   measureOf,
   place,
   setGrams,
+  setPropped,
   weighIn,
   type Build,
   type Place,
 } from '../figure/index.ts';
-import { formatMass } from '../quantity/index.ts';
+import { formatMass, formatTime } from '../quantity/index.ts';
 import { toLocal, toWorld } from '../solids/index.ts';
 import { TARGET } from './check.ts';
 import { gluedJoints, type GluedReport } from './glued.ts';
@@ -46,11 +47,21 @@ function withStick(
 }
 
 /**
- * What makes a glued piece hold: the thinnest stick that holds it, or as much lighter as the face bears. Each was
+ * What makes a glued piece hold: a prop until its glue takes, the thinnest stick that holds it, or as much lighter as the face bears. Each was
  * applied to a copy and reckoned again.
  */
 export function gluedMends(build: Build, report: GluedReport, yieldOf: YieldOf): Mend[] {
   const out: Mend[] = [];
+  if (report.letGo && report.letGo.use.value > TARGET && Number.isFinite(report.prop)) {
+    const propped = setPropped(build, report.piece.id, true);
+    const after = gluedJoints(propped, yieldOf).find((g) => g.piece.id === report.piece.id);
+    if (after && after.worst.use.value <= 1)
+      out.push({
+        text: `Prop it for ${formatTime(Math.max(1, Math.ceil(report.prop)))}`,
+        times: after.worst.times,
+        apply: () => propped,
+      });
+  }
   const m = measureOf(report.piece);
   const widest = THICK * Math.min(m.width, m.depth, m.height);
   search: for (const stock of RODS.filter((r) => STICKS.includes(r.family) && r.section.diameter <= widest))
@@ -72,10 +83,10 @@ export function gluedMends(build: Build, report: GluedReport, yieldOf: YieldOf):
     const lighter = setGrams(build, report.piece.id, target);
     const found =
       lighter.ok && gluedJoints(lighter.value, yieldOf).find((g) => g.piece.id === report.piece.id);
-    if (lighter.ok && found && found.check.use.value <= 1)
+    if (lighter.ok && found && found.worst.use.value <= 1)
       out.push({
         text: `Make it ${formatMass(target)}`,
-        times: found.check.times,
+        times: found.worst.times,
         apply: () => lighter.value,
       });
   }

@@ -14,17 +14,25 @@ import {
 import { chooseGlue, GLUES, type Glue } from '../pastes/index.ts';
 import { given, GRAVITY, reckon, type Minutes, type Reckoned } from '../quantity/index.ts';
 import { carriedMasses, type Mass } from './balance.ts';
-import { check, type Check } from './check.ts';
-import { filmOf, filmStrength, glueUse, type GluedSide, type Patch } from './glue-films.ts';
+import { check, worst, type Check } from './check.ts';
+import {
+  filmOf,
+  filmStrength,
+  GLUE_RESERVE as RESERVE,
+  glueUse,
+  type GluedSide,
+  type Patch,
+} from './glue-films.ts';
 import type { YieldOf } from './joint-checks.ts';
 import { jointsOf } from './joints.ts';
+import { GLUE_SPREAD, IN_HAND, letGoCheck, propFor } from './let-go.ts';
 import { apparent, caseOf, type LoadCase } from './load-cases.ts';
 import { contactOf, type Contact } from './contact.ts';
 import { pasteAt, softNow } from './soft.ts';
 
-const RESERVE = 1.5;
-/** Paste fresh from the hands, kPa; estimate. */
+/** Paste fresh from the hands, kPa, and hours in which it comes to a night's firmness; estimates. */
 const FRESH = 12;
+const NIGHT = 12;
 
 /** A piece held by glue alone. */
 export interface GluedReport {
@@ -33,8 +41,14 @@ export interface GluedReport {
   readonly glue: Glue;
   /** On the journey, the glue set. */
   readonly check: Check;
+  /** On the table, as soon as the hand lets go; not asked of a piece that is propped. */
+  readonly letGo: Check | undefined;
+  /** The harder of the two. */
+  readonly worst: Check;
   /** To be propped for so long after gluing; 0 holds at once, Infinity never on a table. */
   readonly prop: Minutes;
+  /** The same with the glue at the strong and the weak end of what is known. */
+  readonly propBand: { readonly fast: Minutes; readonly likely: Minutes; readonly slow: Minutes };
   /** Heaviest it may be in this shape, g, all it carries included. */
   readonly most: Reckoned;
   /** The same shape made smaller all round until it holds, share of its size. */
@@ -124,40 +138,60 @@ export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
     const carrier = instances[instance.carrier]!.piece;
     const firm = softer(sideAt(yieldOf(carrier.id), 0), sideAt(yieldOf(piece.id), 0));
     const used = worstUse(face, film.set, true, firm, journey);
-    const fresh = softer(sideAt(yieldOf(carrier.id), 2), sideAt(FRESH, 0));
-    const holdsAt = (hours: number) =>
-      worstUse(face, filmStrength(film, hours), false, fresh, table) * RESERVE <= 1;
+    const stands = sideAt(yieldOf(carrier.id), 2);
+    const inTime = (hours: number) =>
+      FRESH + Math.max(0, yieldOf(piece.id) - FRESH) * Math.min(1, hours / NIGHT);
+    const usedAt = (hours: number, strength = 1) =>
+      RESERVE *
+      worstUse(
+        face,
+        filmStrength(film, hours) * strength,
+        false,
+        softer(stands, sideAt(inTime(hours), 0)),
+        table,
+      );
+    const propOf = (strength: number) => propFor((hours) => usedAt(hours, strength) <= 1, film.setIn);
+    const prop = propOf(1);
+    const letGo = piece.propped
+      ? undefined
+      : letGoCheck(piece.name, glue.name, face.load.g, film, usedAt(IN_HAND / 60), prop, table.name);
+    const onTheWay = check(
+      'stuck',
+      `Stuck on with ${glue.name}`,
+      journey.name,
+      reckon(
+        'Used of the glued face',
+        '',
+        '√((pull ÷ bears)² + (slide ÷ bears)²) × reserve, prying in the pull and twist in the slide',
+        [
+          given(`${piece.name} with all it carries`, face.load.g, 'g'),
+          given('Glued face, across', wide, 'mm'),
+          given('Glued face, the other way', tall, 'mm'),
+          given('Film when set, shear', film.set, 'kPa', film.source),
+          given('Softer side, cohesion', firm.cohesion * 1000, 'kPa', 'estimate'),
+          given('Reserve', RESERVE, '×'),
+        ],
+        () => used * RESERVE,
+        'estimate',
+      ),
+      RESERVE,
+      'C',
+      {
+        ok: 'It can be stuck on without a stick.',
+        no: 'It slides or peels off on the way: put a stick in it, make it lighter, or give it a larger face.',
+      },
+    );
     out.push({
       piece,
       on: carrier.name,
       glue,
-      check: check(
-        'stuck',
-        `Stuck on with ${glue.name}`,
-        journey.name,
-        reckon(
-          'Used of the glued face',
-          '',
-          '√((pull ÷ bears)² + (slide ÷ bears)²) × reserve, prying in the pull and twist in the slide',
-          [
-            given(`${piece.name} with all it carries`, face.load.g, 'g'),
-            given('Glued face, across', wide, 'mm'),
-            given('Glued face, the other way', tall, 'mm'),
-            given('Film when set, shear', film.set, 'kPa', film.source),
-            given('Softer side, cohesion', firm.cohesion * 1000, 'kPa', 'estimate'),
-            given('Reserve', RESERVE, '×'),
-          ],
-          () => used * RESERVE,
-          'estimate',
-        ),
-        RESERVE,
-        'C',
-        {
-          ok: 'It can be stuck on without a stick.',
-          no: 'It slides or peels off on the way: put a stick in it, make it lighter, or give it a larger face.',
-        },
-      ),
-      prop: propFor(holdsAt, film.setIn),
+      check: onTheWay,
+      letGo,
+      worst: worst([onTheWay, ...(letGo ? [letGo] : [])])!,
+      prop,
+      get propBand() {
+        return { fast: propOf(GLUE_SPREAD.fast), likely: prop, slow: propOf(GLUE_SPREAD.slow) };
+      },
       most: reckon(
         'Heaviest that stays on',
         'g',
@@ -168,19 +202,5 @@ export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
       smaller: used > 0 ? Math.min(1, 1 / (used * RESERVE)) : 1,
     });
   });
-  return out.sort((a, b) => b.check.use.value - a.check.use.value);
-}
-
-/** First moment from which it holds on a table, minutes, by halving over the setting time. */
-function propFor(holds: (hours: number) => boolean, setIn: number): Minutes {
-  if (holds(0)) return 0;
-  if (!holds(setIn)) return Infinity;
-  let low = 0;
-  let high = setIn;
-  for (let k = 0; k < 24; k++) {
-    const mid = (low + high) / 2;
-    if (holds(mid)) high = mid;
-    else low = mid;
-  }
-  return high * 60;
+  return out.sort((a, b) => b.worst.use.value - a.worst.use.value);
 }

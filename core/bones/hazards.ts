@@ -1,5 +1,6 @@
 import { place, type Build } from '../figure/index.ts';
 import { coreVolume } from '../solids/index.ts';
+import { discsOf } from './discs.ts';
 import { jointsOf } from './joints.ts';
 import type { RodReport } from './rod-report.ts';
 import { rodStock, type RodStock } from './rods/registry.ts';
@@ -132,6 +133,14 @@ export function hazardsOf(build: Build, rods: readonly RodReport[]): Hazard[] {
       why: 'Foam looks like cake and is not; crumbs of it are swallowed.',
       what: 'Cover it with film or a thin coat you do not serve, mark the cutting line, and list it.',
     });
+  if (discsOf(build).length > 0)
+    found.push({
+      id: 'disc',
+      level: 'should',
+      letters: [],
+      why: 'Card and foam board drink fat and damp, go soft, and are cut through with the cake unseen.',
+      what: 'Cover the disc with film or foil on both faces, glue it down, and list it.',
+    });
   if (build.board.material === 'mdf')
     found.push({
       id: 'mdf',
@@ -168,6 +177,12 @@ export function removalCard(build: Build, rods: readonly RodReport[]): RemovalLi
         number: t.posts.number,
         where: t.name.toLowerCase(),
       });
+  for (const d of discsOf(build))
+    lines.push({
+      what: d.words,
+      number: d.number,
+      where: `in the top of the ${d.on.name.toLowerCase()}, under the ${d.piece.name.toLowerCase()}`,
+    });
   if (build.stack)
     lines.push({
       what: `M${build.stack.thread} rod with its nuts and washers`,

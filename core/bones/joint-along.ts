@@ -2,11 +2,11 @@ import { given, reckon } from '../quantity/index.ts';
 import { pullOut, pushIn, twistCapacity } from './anchorage.ts';
 import { check, share } from './check.ts';
 import { critical } from './columns.ts';
+import { spreadOver, spreadRadius } from './discs.ts';
 import type { Push } from './joint-push.ts';
-import { found, HOLDING_RESERVE, type Found, type Situation } from './joint-situation.ts';
+import { found, HOLDING_RESERVE, PULL_RESERVE, type Found, type Situation } from './joint-situation.ts';
 
-/** Reserves on grip and on pressing in. Estimates. */
-const PULL_RESERVE = 3;
+/** Reserve on pressing in. Estimate. */
 const PRESS_RESERVE = 1.5;
 
 /** Folding of a bare length that is pressed, one end free. */
@@ -45,15 +45,21 @@ function folding({ joint, n, stock, strength, loadCase }: Situation, N: number):
 }
 
 /** Turning about the rods, less what the faces grip. */
-function turningRound({ joint, n, stock, below, above, loadCase }: Situation, p: Push): Found {
+function turningRound(
+  { joint, n, stock, below, above, loadCase }: Situation,
+  p: Push,
+  braced: number,
+): Found {
   const d = stock.section.diameter;
   const N = p.along;
   const seatGrip = joint.seat > 0 && N > 0 ? 0.15 * N * 0.6 * joint.seat : 0;
   const turning = Math.max(0, p.turn - seatGrip);
-  const grip = Math.min(
-    twistCapacity(below.main, d, below.held, n, joint.spacing, below.q),
-    twistCapacity(above.main, d, above.held, n, joint.spacing, above.q),
-  );
+  const grip =
+    braced +
+    Math.min(
+      twistCapacity(below.main, d, below.held, n, joint.spacing, below.q),
+      twistCapacity(above.main, d, above.held, n, joint.spacing, above.q),
+    );
   return found('turn', (turning * HOLDING_RESERVE) / grip, () =>
     check(
       'turn',
@@ -70,12 +76,13 @@ function turningRound({ joint, n, stock, below, above, loadCase }: Situation, p:
         reckon(
           n < 2 ? 'Grip on one rod' : 'Grip and the couple of the rods',
           'N·mm',
-          n < 2 ? 'π d L × grip × d ÷ 2' : 'grip + q L × spacing',
+          `${n < 2 ? 'π d L × grip × d ÷ 2' : 'grip + q L × spacing'}${braced > 0 ? ' + what the brace holds' : ''}`,
           [
             given('Rods', n, 'pieces'),
             given('Between them', joint.spacing, 'mm'),
             given('Held below', below.held, 'mm'),
             given('Held above', above.held, 'mm'),
+            ...(braced > 0 ? [given('The brace holds', braced, 'N·mm', 'estimate')] : []),
           ],
           () => grip,
         ),
@@ -121,7 +128,12 @@ function slippingOff({ n, stock, below, above, loadCase }: Situation, N: number)
 /** Sinking on to what it rests on. */
 function sinking({ joint, n, stock, below, above, seatStrength, loadCase }: Situation, N: number): Found {
   const d = stock.section.diameter;
-  const seated = joint.seat > 0 ? Math.PI * joint.seat ** 2 * seatStrength : 0;
+  const { disc } = joint;
+  const seated =
+    joint.seat > 0 && disc
+      ? Math.PI *
+        Math.min(joint.seat ** 2 * above.main.now, spreadRadius(disc, joint.seat, N) ** 2 * below.main.now)
+      : Math.PI * joint.seat ** 2 * seatStrength;
   const capacity =
     seated + n * Math.min(pushIn(below.main, d, below.held), pushIn(above.main, d, above.held));
   return found('sink', (N * PRESS_RESERVE) / capacity, () =>
@@ -134,9 +146,11 @@ function sinking({ joint, n, stock, below, above, seatStrength, loadCase }: Situ
         reckon(
           'Touching faces and rod ends hold',
           'N',
-          'π r² × strength of the softer side + rods',
+          disc
+            ? 'π r² × strength, of the foot or under the disc, whichever is less, + rods'
+            : 'π r² × strength of the softer side + rods',
           [
-            given('Half of the touching face', joint.seat, 'mm'),
+            disc ? spreadOver(disc, joint.seat, N) : given('Half of the touching face', joint.seat, 'mm'),
             given('Strength of the softer side', seatStrength * 1000, 'kPa', 'estimate'),
           ],
           () => capacity,
@@ -153,12 +167,15 @@ function sinking({ joint, n, stock, below, above, seatStrength, loadCase }: Situ
   );
 }
 
-/** What happens along the rods and round them. */
-export function alongChecks(s: Situation, p: Push): Found[] {
+/**
+ * What happens along the rods and round them.
+ * @param braced turning that braces hold, N·mm
+ */
+export function alongChecks(s: Situation, p: Push, braced = 0): Found[] {
   const N = p.along;
   const all: Found[] = [];
   if (s.joint.bare > 1 && N > 0) all.push(folding(s, N));
-  all.push(turningRound(s, p));
+  all.push(turningRound(s, p, braced));
   if (N < 0) all.push(slippingOff(s, N));
   if (N > 0 && !s.onBoard) all.push(sinking(s, N));
   return all;

@@ -1,9 +1,10 @@
 import { cross, type Build } from '../figure/index.ts';
 import { GRAVITY } from '../quantity/index.ts';
+import { bracedChecks } from './braced.ts';
 import type { Check } from './check.ts';
 import { alongChecks } from './joint-along.ts';
 import { heldChecks } from './joint-holding.ts';
-import { forces, sideOf, softOf, type YieldOf } from './joint-push.ts';
+import { forces, sideOf, softOf, type Push, type YieldOf } from './joint-push.ts';
 import type { Found, Situation } from './joint-situation.ts';
 import type { Crossing, Joint } from './joints.ts';
 import { tripodChecks, tripodOf } from './tripod.ts';
@@ -69,6 +70,8 @@ function situationOf(
   };
 }
 
+const unbraced = (s: Situation, push: Push): Found[] => [...heldChecks(s, push), ...alongChecks(s, push)];
+
 /**
  * All that can go wrong at one joint in one load case, each in its worst direction: the rod cutting through what
  * holds it above or below, bending or snapping, folding where it is bare, the piece turning, sinking, pulling off.
@@ -87,14 +90,16 @@ export function jointChecks(
   const directions = loadCase.sideways > 0 || loadCase.tilt > 0 ? DIRECTIONS : 1;
   const factors = loadCase.up === loadCase.down ? [loadCase.down] : [loadCase.down, loadCase.up];
   const tripod = tripodOf(joint);
+  const aside = (joint.braces ?? []).map((b) => situationOf(build, b, names, yieldOf, loadCase));
   const worst = new Map<string, Found>();
   for (let k = 0; k < directions; k++)
     for (const factor of factors) {
       const gravity = apparent(loadCase, (2 * Math.PI * k) / directions, factor);
-      const push = forces(joint, gravity, u, w, weight, s.seatStrength);
       const all = tripod
         ? tripodChecks(s, tripod, gravity)
-        : [...heldChecks(s, push), ...alongChecks(s, push)];
+        : aside.length > 0
+          ? bracedChecks(s, aside, gravity, u, w)
+          : unbraced(s, forces(joint, gravity, u, w, weight, s.seatStrength));
       for (const f of all) {
         const known = worst.get(f.id);
         if (!known || f.use > known.use) worst.set(f.id, f);

@@ -1,5 +1,6 @@
 import { cross, dot, place, sub, times, type Build, type Vec } from '../figure/index.ts';
 import { bearingPerMm, type Bed } from './anchorage.ts';
+import { discSoft } from './discs.ts';
 import type { Joint } from './joints.ts';
 import type { Run } from './rod-paths.ts';
 import { BOARDS, coreSoft, pasteAt, softNow, type SoftNow } from './soft.ts';
@@ -11,6 +12,7 @@ export type YieldOf = (pieceId: string) => number;
 export function softOf(build: Build, run: Run, yieldOf: YieldOf, hours: number): SoftNow {
   if (run.part === 'board') return softNow(BOARDS[build.board.material], hours);
   const { piece } = place(build)[run.instance]!;
+  if (run.part === 'disc') return softNow(discSoft(piece.seat.disc!), hours);
   return softNow(run.part === 'core' ? coreSoft(build, piece.core) : pasteAt(yieldOf(piece.id)), hours);
 }
 
@@ -26,12 +28,13 @@ export interface Side {
 /** One side of a joint: the beds from the joint outwards, and the one that does most of the holding. */
 export function sideOf(runs: readonly Run[], d: number, soft: (r: Run) => SoftNow): Side {
   const beds: Bed[] = [];
-  let main = runs[0]!;
+  // a disc steadies the rod, but what grips it along its length is what lies under the disc
+  let main = runs.find((r) => r.part !== 'disc') ?? runs[0]!;
   let most = -1;
   for (const run of runs) {
     const q = bearingPerMm(soft(run), d, run.cover);
     beds.push({ q, thick: run.thick });
-    if (q * run.thick > most) {
+    if (run.part !== 'disc' && q * run.thick > most) {
       most = q * run.thick;
       main = run;
     }
@@ -57,6 +60,11 @@ export interface Push {
   readonly held: number;
 }
 
+/** Moment that faces pressed together by N hold back: N (r − N ÷ 4 r × strength); nothing where they are pulled apart. */
+export function heldBack({ seat: r }: Joint, N: number, seatStrength: number): number {
+  return r > 0 && N > 0 && seatStrength > 0 ? N * Math.max(0, r - N / (2 * seatStrength * 2 * r)) : 0;
+}
+
 /** Forces and moments about the joint from an apparent gravity, with what the touching faces hold back taken off. */
 export function forces(
   joint: Joint,
@@ -72,16 +80,10 @@ export function forces(
   const N = -dot(F, a);
   const Vu = dot(F, u);
   const Vw = dot(F, w);
-  let Mu = dot(M, w);
-  let Mw = -dot(M, u);
-  let held = 0;
-  if (joint.seat > 0 && N > 0 && seatStrength > 0) {
-    const r = joint.seat;
-    held = N * Math.max(0, r - N / (2 * seatStrength * 2 * r));
-    const less = (m: number) => Math.sign(m) * Math.max(0, Math.abs(m) - held);
-    Mu = less(Mu);
-    Mw = less(Mw);
-  }
+  const held = heldBack(joint, N, seatStrength);
+  const less = (m: number) => Math.sign(m) * Math.max(0, Math.abs(m) - held);
+  const Mu = less(dot(M, w));
+  const Mw = less(-dot(M, u));
   const turn = Math.abs(dot(M, a)) + 0.1 * joint.halfWidth * Math.max(Math.hypot(Vu, Vw), weight);
   return { along: N, inLine: Vu, acrossLine: Vw, momentInLine: Mu, momentAcross: Mw, turn, held };
 }

@@ -37,6 +37,8 @@ export const found = (id: string, use: number, make: () => Check): Found => ({ i
 
 /** Reserve on holding and on turning: paste and cake vary. Estimate. */
 export const HOLDING_RESERVE = 2;
+/** Reserve on grip along a rod. Estimate. */
+export const PULL_RESERVE = 3;
 
 /** What a joint is asked to bear, as the roots of its sums. */
 export const asked = (s: Situation, p: Push): Reckoned[] => [

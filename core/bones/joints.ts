@@ -4,11 +4,13 @@ import {
   measureOf,
   place,
   type Build,
+  type Disc,
   type Instance,
   type Line,
 } from '../figure/index.ts';
 import { add, dot, length, sub, times, unit, type Vec } from '../solids/index.ts';
 import { carriedMasses, type Mass } from './balance.ts';
+import { discUnder, withDisc } from './discs.ts';
 import { rodPaths, type Inside, type RodPath, type Run } from './rod-paths.ts';
 import { seatRadius } from './seat-radius.ts';
 
@@ -55,7 +57,17 @@ export interface Joint {
   readonly seat: number;
   /** Half the widest of what is carried, for a nudge that turns it. */
   readonly halfWidth: number;
+  /** Disc between the faces. */
+  readonly disc?: Disc;
+  /** Rods that meet these inside what is carried and prop it aside, a joint of one rod each. */
+  readonly braces?: readonly Joint[];
 }
+
+/** Every rod across a joint, braces too. */
+export const acrossOf = (joint: Joint): readonly Crossing[] => [
+  ...joint.crossings,
+  ...(joint.braces ?? []).flatMap((b) => b.crossings),
+];
 
 /** Gather equal neighbours into runs, walking from `start` in a direction while `take` finds something. */
 function runsFrom(
@@ -152,7 +164,12 @@ function crossing(
 }
 
 /** The joint that some rods make under an instance. */
-function jointBy(instance: Instance, upper: number, load: Mass, crossings: readonly Crossing[]): Joint {
+export function jointBy(
+  instance: Instance,
+  upper: number,
+  load: Mass,
+  crossings: readonly Crossing[],
+): Joint {
   const at = times(
     crossings.reduce<Vec>((s, c) => add(s, c.at), [0, 0, 0]),
     1 / crossings.length,
@@ -163,6 +180,7 @@ function jointBy(instance: Instance, upper: number, load: Mass, crossings: reado
   const across = length(flat) > 1e-6 ? unit(flat) : unit(sub([0, 1, 0], times(axis, axis[1])));
   const along = crossings.map((c) => dot(sub(c.at, at), across));
   const bare = Math.max(...crossings.map((c) => c.bare));
+  const disc = discUnder(instance);
   return {
     upper,
     crossings,
@@ -174,22 +192,8 @@ function jointBy(instance: Instance, upper: number, load: Mass, crossings: reado
     bare,
     seat: bare < 2 ? seatRadius(instance) : 0,
     halfWidth: measureOf(instance.piece).width / 2,
+    ...(disc && bare < 2 ? { disc } : {}),
   };
-}
-
-/**
- * A joint as each kind of rod in it holds it alone, and as all do together. Rods that differ share a load as their
- * stiffness bids, which nobody knows in paste: what one kind can hold alone is held.
- */
-export function waysHeld(build: Build, joint: Joint): readonly Joint[] {
-  const kinds = new Map<string, Crossing[]>();
-  for (const c of joint.crossings) {
-    const key = `${c.path.stock.name}/${c.path.placed.rod.bundle ?? ''}`;
-    kinds.set(key, [...(kinds.get(key) ?? []), c]);
-  }
-  if (kinds.size < 2) return [joint];
-  const instance = place(build)[joint.upper]!;
-  return [joint, ...[...kinds.values()].map((c) => jointBy(instance, joint.upper, joint.load, c))];
 }
 
 const memo = new WeakMap<
@@ -219,7 +223,8 @@ export function jointsOf(build: Build): { paths: RodPath[]; joints: Joint[] } {
     for (let c = instance.carrier; c >= 0; c = instances[c]!.carrier) carriers.add(c);
     const crossings = through
       .map((p) => crossing(p, family, carriers))
-      .filter((c): c is Crossing => c !== undefined && c.heldBelow >= 1 && c.heldAbove >= 1);
+      .filter((c): c is Crossing => c !== undefined && c.heldBelow >= 1 && c.heldAbove >= 1)
+      .map((c) => withDisc(c, upper, instance));
     if (crossings.length === 0) return;
     joints.push(jointBy(instance, upper, masses[upper]!, crossings));
   });

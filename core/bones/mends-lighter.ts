@@ -79,32 +79,30 @@ function broughtBack(build: Build, joint: Joint): Attempt[] {
     : [];
 }
 
-/** Changes that take weight off a rod or bring it back over it, the least felt first. */
-export function lighterAttempts(build: Build, rodId: string): Attempt[] {
-  const joints = jointsOf(build).joints.filter((j) =>
-    j.crossings.some((c) => c.path.placed.rod.id === rodId),
+const jointsOn = (build: Build, rodId: string): readonly Joint[] =>
+  jointsOf(build).joints.filter((j) => j.crossings.some((c) => c.path.placed.rod.id === rodId));
+
+/** What stands on a rod brought back over it. */
+export function backAttempts(build: Build, rodId: string): Attempt[] {
+  const heaviest = jointsOn(build, rodId).reduce<Joint | undefined>(
+    (a, j) => (!a || j.load.g > a.load.g ? j : a),
+    undefined,
   );
-  const heaviest = joints.reduce<Joint | undefined>((a, j) => (!a || j.load.g > a.load.g ? j : a), undefined);
-  if (!heaviest) return [];
-  const pieces = carriedPieces(build, joints);
-  const first = pieces[0]!;
-  const solid = !first.form.coat && !shapeOf(first.form.kind).core && measureOf(first).volume > 0;
+  return heaviest ? broughtBack(build, heaviest) : [];
+}
+
+/** The heaviest piece on a rod that has room for it built over foam. */
+export const foamAttempts = (build: Build, rodId: string): Attempt[] =>
+  overFoam(build, carriedPieces(build, jointsOn(build, rodId)));
+
+/** The heaviest piece on a rod made lighter in its shape, the least felt first. */
+export function lighterAttempts(build: Build, rodId: string): Attempt[] {
+  const [first] = carriedPieces(build, jointsOn(build, rodId));
+  if (!first || first.form.coat || shapeOf(first.form.kind).core || measureOf(first).volume <= 0) return [];
   const grams = weighIn(build, first).whole.value;
-  return [
-    ...broughtBack(build, heaviest),
-    ...overFoam(build, pieces),
-    ...(solid
-      ? LIGHTER.flatMap((share): Attempt[] => {
-          const lighter = setGrams(build, first.id, grams * share);
-          return lighter.ok
-            ? [
-                {
-                  text: `Make the ${first.name.toLowerCase()} ${formatMass(grams * share)}`,
-                  build: lighter.value,
-                },
-              ]
-            : [];
-        })
-      : []),
-  ];
+  return LIGHTER.flatMap((share): Attempt[] => {
+    const lighter = setGrams(build, first.id, grams * share);
+    const text = `Make the ${first.name.toLowerCase()} ${formatMass(grams * share)}`;
+    return lighter.ok ? [{ text, build: lighter.value }] : [];
+  });
 }

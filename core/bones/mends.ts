@@ -20,7 +20,9 @@ import {
 import { TARGET } from './check.ts';
 import type { YieldOf } from './joint-checks.ts';
 import { jointsOf } from './joints.ts';
-import { lighterAttempts } from './mends-lighter.ts';
+import { discAttempts } from './mends-disc.ts';
+import { braceAttempts } from './mends-brace.ts';
+import { backAttempts, foamAttempts, lighterAttempts, type Attempt } from './mends-lighter.ts';
 import { THICK } from './thick.ts';
 import { worstOfRod } from './checked-joints.ts';
 import { ROD_MATERIALS } from './rod-materials.ts';
@@ -35,6 +37,17 @@ export interface Mend {
   /** The build with the change made; taking it is one step of undo. */
   readonly apply: () => Build;
 }
+
+/** Ways that leave the rod as it is, in the order a maker would take them. */
+const OTHER_WAYS: readonly ((build: Build, rodId: string) => readonly Attempt[])[] = [
+  discAttempts,
+  backAttempts,
+  foamAttempts,
+  braceAttempts,
+  lighterAttempts,
+];
+/** Most that are offered. */
+const MOST = 4;
 
 type Family = RodStock['family'];
 /** What a maker would take next in place of a rod of a kind. */
@@ -102,8 +115,8 @@ export function doubled(build: Build, rod: Rod, apart: number): Build {
 
 /**
  * Try, in the order a maker would, changes that make a rod hold: pushed deeper, further up, the next thicker rods,
- * a second one beside it. Each is applied to a copy of the build and reckoned again; only those that hold are kept.
- * @returns at most three, the simplest first
+ * a second one beside it, a disc under what it carries, less weight, a brace. Each is applied to a copy of the build and reckoned again; only those that hold are kept.
+ * @returns at most four, the simplest first, one of each kind
  */
 export function mendsFor(build: Build, rodId: string, yieldOf: YieldOf): Mend[] {
   const rod = rodOf(build, rodId);
@@ -139,13 +152,14 @@ export function mendsFor(build: Build, rodId: string, yieldOf: YieldOf): Mend[] 
   swap(build, (name) => `Use ${name}`);
   const both = pushed(build, rod, lower, 20);
   if (found.length === 0 && both) swap(both, (name) => `Use ${name}, 20 mm deeper`);
-  if (found.length < 3 && !rod.pair) {
+  if (found.length < MOST && !rod.pair) {
     const apart = apartOf(now.section.diameter);
     attempt(doubled(build, rod, apart), `Put a second one ${Math.round(2 * apart)} mm beside it`);
   }
-  // where no rod does it, weight comes off or back over it
-  if (found.length < 3)
-    for (const { text, build: changed } of lighterAttempts(build, rodId))
-      if (attempt(changed, text) && found.length >= 3) break;
-  return found.slice(0, 3);
+  // where no rod does it, weight is spread, comes off or back over it, or another rod props it aside
+  for (const kind of OTHER_WAYS) {
+    if (found.length >= MOST) break;
+    kind(build, rodId).some(({ text, build: changed }) => attempt(changed, text));
+  }
+  return found.slice(0, MOST);
 }

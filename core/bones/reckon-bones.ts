@@ -5,6 +5,7 @@ import { TARGET, worst, type Check, type Verdict } from './check.ts';
 import { chooseRod } from './choose-rod.ts';
 import { carvedPieces } from './carved.ts';
 import { clashesOf, type Clash } from './clashes.ts';
+import { discsOf, type LaidDisc } from './discs.ts';
 import { bumpThatTips } from './hub.ts';
 import { worstDroop } from './droop.ts';
 import { hardwareOf, type HardwareReport } from './hardware.ts';
@@ -14,7 +15,7 @@ import { gluedJoints, type GluedReport } from './glued.ts';
 import { sliding } from './sliding.ts';
 import { checkedJoints, nameOf } from './checked-joints.ts';
 import type { YieldOf } from './joint-checks.ts';
-import { jointsOf, type Joint } from './joints.ts';
+import { acrossOf, jointsOf, type Joint } from './joints.ts';
 import { tripodOf } from './tripod.ts';
 import { apparent, caseOf } from './load-cases.ts';
 import { mendsFor, type Mend } from './mends.ts';
@@ -39,6 +40,8 @@ export interface BonesReport {
   readonly slides: Check;
   /** Rods in each other's way or in the way of the paste; worked out when first read. */
   readonly clashes: readonly Clash[];
+  /** Discs hidden under pieces. */
+  readonly discs: readonly LaidDisc[];
   /** What rods, cores and board ask for before it is eaten. */
   readonly hazards: readonly Hazard[];
   /** What stands on a threaded rod, and the length to cut. */
@@ -71,6 +74,12 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
     if (path.placed.index === 0 && path.length > path.stock.stock)
       asks.push(
         `${path.placed.rod.name}: ${Math.round(path.length)} mm is longer than a ${path.stock.name} is sold (${path.stock.stock} mm).`,
+      );
+  const discs = discsOf(build);
+  for (const d of discs)
+    if (d.shows)
+      asks.push(
+        `The disc under the ${d.piece.name.toLowerCase()} stands out of the ${d.on.name.toLowerCase()}: cut it smaller.`,
       );
   const heavy = balance.mass.value > 10_000;
   const tall = build.rods.some((r) => (paths.find((p) => p.placed.rod.id === r.id)?.length ?? 0) > 600);
@@ -109,7 +118,7 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
           ? 'tight'
           : hardest.verdict;
     const droop = once(() =>
-      worstDroop(mine.map((j) => j.by).filter((j) => byRod(j.crossings) && !tripodOf(j))),
+      worstDroop(mine.map((j) => j.by).filter((j) => byRod(j.crossings) && !tripodOf(j) && !j.braces)),
     );
     let mends: readonly Mend[] | undefined;
     return {
@@ -129,7 +138,7 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
         sideways: (push[0] * lowest.joint.load.g * GRAVITY) / 1000,
       },
       verdict,
-      spare: mine.length > 0 && !mine.some((j) => byRod(j.by.crossings)),
+      spare: mine.length > 0 && !mine.some((j) => byRod(acrossOf(j.by))),
       caution: stock.needsSleeve && !rod.sleeved ? `Not sleeved. ${stock.caution}` : stock.caution,
       get droop() {
         return droop();
@@ -175,6 +184,7 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
     get clashes() {
       return clashes();
     },
+    discs,
     hazards: hazardsOf(build, rods),
     hardware: hardwareOf(build),
     get raised() {

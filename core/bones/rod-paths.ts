@@ -19,9 +19,9 @@ import { stockOf } from './stock.ts';
 
 /** What a rod is inside of at one spot. */
 export interface Inside {
-  /** Index of the instance, or −1 for the board. */
+  /** Index of the instance, or −1 for the board; of a disc the one that stands on it. */
   readonly instance: number;
-  readonly part: 'paste' | 'core' | 'board';
+  readonly part: 'paste' | 'core' | 'board' | 'disc';
   /** From the rod's skin to the side of the piece, mm. */
   readonly cover: number;
 }

@@ -1,6 +1,8 @@
 import { BOARD, measureOf, place, type Build, type Instance } from '../figure/index.ts';
 import { lyingContact } from '../solids/index.ts';
+import { GRAVITY } from '../quantity/index.ts';
 import { carriedMasses } from './balance.ts';
+import { discUnder, spreadRadius } from './discs.ts';
 import { jointsOf } from './joints.ts';
 import { seatRadius } from './seat-radius.ts';
 
@@ -33,6 +35,13 @@ function seatArea(instance: Instance): number {
   return lyingContact(across, m.height, press);
 }
 
+/** Half the width over which a piece presses on its carrier, with what it carries, g. */
+function pressesOver(instance: Instance, g: number): number {
+  const disc = discUnder(instance);
+  const foot = seatRadius(instance);
+  return disc ? spreadRadius(disc, foot, (g * GRAVITY) / 1000) : foot;
+}
+
 /** Seat facts of every piece, by id, from the instance the person edits. */
 export function seatFacts(build: Build): Map<string, SeatFacts> {
   const instances = place(build);
@@ -60,7 +69,7 @@ export function seatFacts(build: Build): Map<string, SeatFacts> {
       const toBoard = joint?.crossings.some((c) => c.below.some((r) => r.instance === -1)) ?? false;
       load += g;
       onRods += g * (joint ? (toBoard ? 0.9 : 0.5) : 0);
-      contact += Math.PI * seatRadius(instances[child]!) ** 2;
+      contact += Math.PI * pressesOver(instances[child]!, g) ** 2;
     }
     out.set(instance.piece.id, {
       contact: (instance.piece.seat.on === BOARD || instance.carrier >= 0 ? seatArea(instance) : 0) + contact,

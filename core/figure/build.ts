@@ -21,7 +21,7 @@ import type { DateHours, Hours, StepEdits, Workshop } from './workshop.ts';
 export * from './workshop.ts';
 
 /** The version written today; every older one has a migration in files/. */
-export const BUILD_VERSION = 5;
+export const BUILD_VERSION = 6;
 export const BUILD_FORMAT = 'elm-spindle-build';
 
 export type Place = readonly [Mm, Mm, Mm];
@@ -43,7 +43,21 @@ export interface Seat {
   readonly how: SeatKind;
   /** What happens to the paste where the two would be in one place. */
   readonly overlap: Overlap;
+  /** A disc under it, let into its carrier. */
+  readonly disc?: Disc;
 }
+
+/** A round disc of board that nobody sees: it spreads what stands on it, and rods go through it. */
+export interface Disc {
+  readonly of: DiscKind;
+  readonly width: Mm;
+}
+
+/** Boards thin enough to be let into a top. */
+export const DISC_KINDS = ['card', 'foam', 'acrylic'] as const satisfies readonly TierBoard[];
+export type DiscKind = (typeof DISC_KINDS)[number];
+/** Narrowest and widest, mm. */
+export const DISC_WIDTHS: readonly [Mm, Mm] = [10, 600];
 
 /** How a piece is held by its carrier: on it, in a socket of it, under it, or laid round it. */
 export type SeatKind = 'sits' | 'set' | 'hangs' | 'wraps';
@@ -89,6 +103,8 @@ export interface Piece {
   readonly glue?: string;
   /** Where it is built; as it comes when absent. */
   readonly built?: BuiltOn;
+  /** Propped in its place until its glue and its pose hold. */
+  readonly propped?: true;
   /** Where it is put once it is shaped, one after the other; after that it stands in the room. */
   readonly rests?: readonly { readonly place: RestPlace; readonly hours: number }[];
 }

@@ -1,8 +1,18 @@
 import { fail, ok, type Result } from '../quantity/index.ts';
 import { measure, shapeOf, startingForm, toLocal, type ShapeKind, type Vec } from '../solids/index.ts';
-import { BOARD, carriedBy, pieceOf, type Build, type Piece, type Place, type Seat } from './build.ts';
+import {
+  BOARD,
+  carriedBy,
+  DISC_WIDTHS,
+  pieceOf,
+  type Build,
+  type Disc,
+  type Piece,
+  type Place,
+  type Seat,
+} from './build.ts';
 import { freshId, type Change } from './edit.ts';
-import { framesOf, isLaidRound, place } from './place.ts';
+import { framesOf, isLaidRound, measureOf, place } from './place.ts';
 import { pointsOf } from './rod-line.ts';
 import { girthAt } from './wrap.ts';
 
@@ -130,7 +140,7 @@ export function setPiece(
   return ok(patched(build, id, (p) => ({ ...p, ...several, ...patch })));
 }
 
-export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on'>>): Change {
+export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on' | 'disc'>>): Change {
   const piece = pieceOf(build, id);
   if (!piece) return fail(GONE);
   const seat = { ...piece.seat, ...patch };
@@ -146,7 +156,38 @@ export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on'
     return fail(`A ${shapeOf(piece.form.kind).name.toLowerCase()} cannot be laid round anything.`, 'how');
   if (seat.how === 'wraps' && piece.seat.on === BOARD)
     return fail('There is nothing on the board to lay it round: choose what carries it first.', 'how');
-  return ok(patched(build, id, (p) => ({ ...p, seat: { ...seat, at: tidyPlace(seat.at) } })));
+  return ok(patched(build, id, (p) => ({ ...p, seat: keepsDisc({ ...seat, at: tidyPlace(seat.at) }) })));
+}
+
+/** Lay a disc under a piece, let into what carries it, or take it out. */
+export function setDisc(build: Build, id: string, disc: Disc | undefined): Change {
+  const piece = pieceOf(build, id);
+  if (!piece) return fail(GONE);
+  if (disc === undefined) return ok(patched(build, id, (p) => ({ ...p, seat: withoutDisc(p.seat) })));
+  const carrier = pieceOf(build, piece.seat.on);
+  if (!carrier || (piece.seat.how !== 'sits' && piece.seat.how !== 'set'))
+    return fail('A disc lies under a piece that sits on another.', 'disc');
+  const [least, most] = DISC_WIDTHS;
+  if (!(disc.width >= least && disc.width <= most))
+    return fail(`A disc is ${least} to ${most} mm wide.`, 'disc');
+  if (disc.width > Math.min(measureOf(carrier).width, measureOf(carrier).depth))
+    return fail(`A disc that wide shows: the ${carrier.name.toLowerCase()} is narrower.`, 'disc');
+  return ok(
+    patched(build, id, (p) => ({ ...p, seat: { ...p.seat, disc: { ...disc, width: tidy(disc.width) } } })),
+  );
+}
+
+function withoutDisc({ disc: _was, ...seat }: Seat): Seat {
+  return seat;
+}
+
+/** A disc goes with a seat that has a top to be let into. */
+const keepsDisc = (seat: Seat): Seat =>
+  seat.on !== BOARD && (seat.how === 'sits' || seat.how === 'set') ? seat : withoutDisc(seat);
+
+/** Prop a piece in its place until its glue and its pose hold, or leave it to itself. */
+export function setPropped(build: Build, id: string, propped: boolean): Build {
+  return patched(build, id, ({ propped: _was, ...piece }) => (propped ? { ...piece, propped: true } : piece));
 }
 
 /** Let a piece stand on another, keeping where it is in space; it cannot stand on itself or on what it carries. */
@@ -164,7 +205,7 @@ export function reseat(build: Build, id: string, on: string): Change {
   const foot: Vec = [origin[0] + z[0] * sunk, origin[1] + z[1] * sunk, origin[2] + z[2] * sunk];
   const at = target ? toLocal(target.own, foot) : foot;
   if (at.some((x) => Math.abs(x) > FARTHEST)) return fail('That is more than three metres away.', 'on');
-  const moved = patched(build, id, (p) => ({ ...p, seat: { ...p.seat, on, at: tidyPlace(at) } }));
+  const moved = patched(build, id, (p) => ({ ...p, seat: keepsDisc({ ...p.seat, on, at: tidyPlace(at) }) }));
   return ok({ ...moved, pieces: inBuildingOrder(moved.pieces) });
 }
 

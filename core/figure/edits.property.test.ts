@@ -56,6 +56,11 @@ const ACTS: Readonly<Record<string, Act>> = {
     on(b, pick, (id) => edit.setRests(b, id, n % 3 ? [{ place: PLACES[n % 6]!, hours: x / 10 }] : [])),
   'where it is built': ({ b, pick, n }) =>
     on(b, pick, (id) => edit.setBuilt(b, id, (['there', 'dummy', 'foam', undefined] as const)[n % 4])),
+  'a disc under it': ({ b, pick, n, x }) =>
+    on(b, pick, (id) =>
+      edit.setDisc(b, id, n % 3 ? { of: edit.DISC_KINDS[n % 3]!, width: x / (n % 2 ? 1 : 5) } : undefined),
+    ),
+  'a prop': ({ b, pick, n }) => on(b, pick, (id) => edit.setPropped(b, id, n % 2 === 0)),
   'the room': ({ b, x }) => edit.setRoom(b, { humidity: x, temperature: 10 + x / 5 }),
   'the night': ({ b, n, x }) =>
     edit.setNight(b, n % 3 ? { temperature: 5 + x / 10, humidity: x } : undefined),

@@ -1,6 +1,6 @@
 import { bisect, fail, ok, type Mm, type Result } from '../quantity/index.ts';
 import { scaleForm } from '../solids/index.ts';
-import type { Build, Place } from './build.ts';
+import { DISC_WIDTHS, type Build, type Disc, type Place } from './build.ts';
 import { height } from './extent.ts';
 import { mapPoints } from './rod-line.ts';
 
@@ -9,6 +9,11 @@ const scaled = ([x, y, z]: Place, k: number): Place => [
   Number((y * k).toFixed(3)),
   Number((z * k).toFixed(3)),
 ];
+
+const scaledDisc = (disc: Disc, k: number): Disc => ({
+  ...disc,
+  width: Math.round(Math.min(DISC_WIDTHS[1], Math.max(DISC_WIDTHS[0], disc.width * k))),
+});
 
 /**
  * Make the whole figure k times as large: lengths by k, sheets and coats keep their thickness, so grams follow by
@@ -20,7 +25,12 @@ export function scaleFigure(build: Build, k: number): Build {
     pieces: build.pieces.map((p) => ({
       ...p,
       form: scaleForm(p.form, k),
-      seat: { ...p.seat, at: scaled(p.seat.at, k), sink: Number((p.seat.sink * k).toFixed(3)) },
+      seat: {
+        ...p.seat,
+        at: scaled(p.seat.at, k),
+        sink: Number((p.seat.sink * k).toFixed(3)),
+        ...(p.seat.disc ? { disc: scaledDisc(p.seat.disc, k) } : {}),
+      },
     })),
     rods: build.rods.map((r) => ({
       ...r,

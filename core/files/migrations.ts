@@ -70,6 +70,9 @@ const toWorkshop: Migration = (record) => ({
   workshop: { helpers: [], tools: { oven: 1, turntable: 1, airbrush: 1 }, space: {} },
 });
 
+/** Version 6: a disc under a piece, and pieces that are propped: none yet, so that nothing has to be filled in. */
+const toPropped: Migration = (record) => record;
+
 /**
  * From each older version to the one after it. The test beside this file fails as soon as the version is raised
  * without a migration and a stored example of the old one.
@@ -79,6 +82,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   2: toStores,
   3: toMeasured,
   4: toWorkshop,
+  5: toPropped,
 };
 
 /** Bring a record forward to the present version; undefined when a step is missing. */

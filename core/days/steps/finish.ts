@@ -1,4 +1,4 @@
-import { FINISH_ID, joinId, order, PACK_ID, paced, type StepMaker } from './types.ts';
+import { FINISH_ID, order, PACK_ID, paced, standsBy, type StepMaker } from './types.ts';
 
 /** Last look: seams, dust, touching up. Needs every piece in its place. */
 export const finish: StepMaker = {
@@ -13,7 +13,7 @@ export const finish: StepMaker = {
         minutes: paced(bench, 'finish', 10 + Math.min(40, bench.build.pieces.length)),
       },
     ],
-    links: bench.build.pieces.map((p) => order(joinId(p.id), FINISH_ID)),
+    links: bench.build.pieces.map((p) => order(standsBy(p), FINISH_ID)),
   }),
 };
 

@@ -16,12 +16,14 @@ import type { Hold, Link, Step } from '../types.ts';
 import {
   BONES_ID,
   colourOf,
+  freeId,
   joinId,
   lower,
   many,
   order,
   paced,
   shapedBy,
+  standsBy,
   type Bench,
   type StepMaker,
 } from './types.ts';
@@ -82,8 +84,38 @@ function orders(bench: Bench, piece: Piece): Link[] {
         ),
       )
     : heavy.map((c) =>
-        order(joinId(piece.id), joinId(c.id), `the ${name} stands before it carries the ${lower(c.name)}`),
+        order(standsBy(piece), joinId(c.id), `the ${name} stands before it carries the ${lower(c.name)}`),
       );
+}
+
+/** Taking a prop away: not before the glue holds the piece and its paste keeps the pose. */
+function freed(bench: Bench, piece: Piece, firming: PieceFirming): { step: Step; links: Link[] } {
+  const name = lower(piece.name);
+  const id = freeId(piece.id);
+  const glued = bench.bones.glued.find((g) => g.piece.id === piece.id);
+  const takes = glued && Number.isFinite(glued.propBand.slow) ? glued.propBand : undefined;
+  return {
+    step: {
+      id,
+      kind: 'join',
+      title: `Take the prop from the ${name}`,
+      notes: ['Ease it out a little first: where the piece follows it, put it back for as long again.'],
+      minutes: paced(bench, 'join', bench.number(piece)),
+      piece: piece.id,
+    },
+    links: [
+      takes
+        ? wait(joinId(piece.id), id, takes, `the glue takes hold of the ${name}`, piece.id)
+        : order(joinId(piece.id), id),
+      wait(
+        shapedBy(piece),
+        id,
+        heldBand(firming),
+        `the ${name} firms until it stays without its prop`,
+        piece.id,
+      ),
+    ],
+  };
 }
 
 /** Heavier than this a finished part is moved by two, g. Common practice. */
@@ -144,7 +176,9 @@ export const join: StepMaker = {
     const { build } = bench;
     const steps: Step[] = [];
     const links: Link[] = [];
+    const discs = new Map(bench.bones.discs.map((d) => [d.piece.id, d.disc]));
     for (const piece of build.pieces) {
+      const disc = discs.get(piece.id);
       const id = joinId(piece.id);
       const n = bench.number(piece);
       const carrier = piece.seat.on === BOARD ? undefined : pieceOf(build, piece.seat.on);
@@ -158,6 +192,10 @@ export const join: StepMaker = {
         title: joinTitle(piece, where, small),
         notes: [
           ...joinNotes(piece, where, small),
+          ...(piece.propped
+            ? ['Prop it at once: foam or rolled cloth against it, baking paper between.']
+            : []),
+          ...(disc ? [`First the disc, ${Math.round(disc.width)} mm, let in flush and glued down.`] : []),
           ...(rods.length
             ? [`Over ${rods.length === 1 ? 'rod' : 'rods'} ${listed(rods.map((r) => r.letter))}.`]
             : []),
@@ -182,13 +220,20 @@ export const join: StepMaker = {
           wait(
             shapedBy(piece),
             id,
-            heldBand(firming),
-            `the ${lower(piece.name)} firms until it can be held`,
+            piece.propped ? firming.bands.touch! : heldBand(firming),
+            piece.propped
+              ? `the ${lower(piece.name)} firms until it can be picked up`
+              : `the ${lower(piece.name)} firms until it can be held`,
             piece.id,
             piece.built === 'there' ? undefined : restsOn(bench, piece),
           ),
         );
-      if (rods.length) links.push(order(BONES_ID, id));
+      if (piece.propped) {
+        const { step, links: between } = freed(bench, piece, firming);
+        steps.push(step);
+        links.push(...between);
+      }
+      if (rods.length || disc) links.push(order(BONES_ID, id));
       if (!carrier) continue;
       const under = bench.firming.get(carrier.id)!;
       if (small) links.push(order(shapedBy(carrier), id));

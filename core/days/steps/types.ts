@@ -35,6 +35,8 @@ export const mixId = (batch: string): string => `mix:${batch}`;
 export const shapeId = (piece: string): string => `shape:${piece}`;
 export const textureId = (piece: string): string => `texture:${piece}`;
 export const joinId = (piece: string): string => `join:${piece}`;
+/** Taking the prop from a piece. */
+export const freeId = (piece: string): string => `free:${piece}`;
 export const glueId = (recipe: string): string => `glue:${recipe}`;
 export const coverId = (tier: string): string => `cover:${tier}`;
 export const BONES_ID = 'bones';
@@ -44,6 +46,9 @@ export const PACK_ID = 'pack';
 /** The last step that shapes a piece: its texture where it has one. */
 export const shapedBy = (piece: Piece): string =>
   piece.texture === 'none' ? shapeId(piece.id) : textureId(piece.id);
+
+/** The last step that sets a piece in its place: its prop taken away, where it has one. */
+export const standsBy = (piece: Piece): string => (piece.propped ? freeId(piece.id) : joinId(piece.id));
 
 /** Whole minutes at this person's pace, and at their own time for this kind of work where that is known. */
 export const paced = ({ build }: Bench, kind: StepKind, minutes: number): number =>

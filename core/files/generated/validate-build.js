@@ -49,7 +49,7 @@ const schema31 = {
 	],
 	"properties": {
 		"format": { "const": "elm-spindle-build" },
-		"version": { "const": 5 },
+		"version": { "const": 6 },
 		"id": {
 			"type": "string",
 			"minLength": 1,
@@ -753,6 +753,26 @@ const schema31 = {
 							"overlap": {
 								"type": "string",
 								"enum": ["pressed", "trimmed"]
+							},
+							"disc": {
+								"type": "object",
+								"additionalProperties": false,
+								"required": ["of", "width"],
+								"properties": {
+									"of": {
+										"type": "string",
+										"enum": [
+											"card",
+											"foam",
+											"acrylic"
+										]
+									},
+									"width": {
+										"type": "number",
+										"minimum": 10,
+										"maximum": 600
+									}
+								}
 							}
 						}
 					},
@@ -833,6 +853,10 @@ const schema31 = {
 							"dummy",
 							"foam"
 						]
+					},
+					"propped": {
+						"type": "boolean",
+						"enum": [true]
 					},
 					"rests": {
 						"type": "array",
@@ -2188,12 +2212,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 			} else var valid0 = true;
 			if (valid0) {
 				if (data.version !== void 0) {
-					if (5 !== data.version) {
+					if (6 !== data.version) {
 						validate20.errors = [{
 							instancePath: instancePath + "/version",
 							schemaPath: "#/properties/version/const",
 							keyword: "const",
-							params: { allowedValue: 5 },
+							params: { allowedValue: 6 },
 							message: "must be equal to constant"
 						}];
 						return false;
@@ -5704,7 +5728,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									} else {
-																										for (const key21 in data101) if (!(key21 === "on" || key21 === "at" || key21 === "lean" || key21 === "tip" || key21 === "turn" || key21 === "sink" || key21 === "how" || key21 === "overlap")) {
+																										for (const key21 in data101) if (!func1.call(schema31.properties.pieces.items.properties.seat.properties, key21)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/seat",
 																												schemaPath: "#/properties/pieces/items/properties/seat/additionalProperties",
@@ -6029,6 +6053,111 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}
 																																		var valid29 = true;
 																																	} else var valid29 = true;
+																																	if (valid29) {
+																																		if (data101.disc !== void 0) {
+																																			let data111 = data101.disc;
+																																			if (data111 && typeof data111 == "object" && !Array.isArray(data111)) {
+																																				let missing18;
+																																				if (data111.of === void 0 && (missing18 = "of") || data111.width === void 0 && (missing18 = "width")) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/pieces/" + i3 + "/seat/disc",
+																																						schemaPath: "#/properties/pieces/items/properties/seat/properties/disc/required",
+																																						keyword: "required",
+																																						params: { missingProperty: missing18 },
+																																						message: "must have required property '" + missing18 + "'"
+																																					}];
+																																					return false;
+																																				} else {
+																																					for (const key22 in data111) if (!(key22 === "of" || key22 === "width")) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/pieces/" + i3 + "/seat/disc",
+																																							schemaPath: "#/properties/pieces/items/properties/seat/properties/disc/additionalProperties",
+																																							keyword: "additionalProperties",
+																																							params: { additionalProperty: key22 },
+																																							message: "must NOT have additional properties"
+																																						}];
+																																						return false;
+																																					}
+																																					if (data111.of !== void 0) {
+																																						let data112 = data111.of;
+																																						if (typeof data112 !== "string") {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/pieces/" + i3 + "/seat/disc/of",
+																																								schemaPath: "#/properties/pieces/items/properties/seat/properties/disc/properties/of/type",
+																																								keyword: "type",
+																																								params: { type: "string" },
+																																								message: "must be string"
+																																							}];
+																																							return false;
+																																						}
+																																						if (!(data112 === "card" || data112 === "foam" || data112 === "acrylic")) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/pieces/" + i3 + "/seat/disc/of",
+																																								schemaPath: "#/properties/pieces/items/properties/seat/properties/disc/properties/of/enum",
+																																								keyword: "enum",
+																																								params: { allowedValues: schema31.properties.pieces.items.properties.seat.properties.disc.properties.of.enum },
+																																								message: "must be equal to one of the allowed values"
+																																							}];
+																																							return false;
+																																						}
+																																						var valid31 = true;
+																																					} else var valid31 = true;
+																																					if (valid31) {
+																																						if (data111.width !== void 0) {
+																																							let data113 = data111.width;
+																																							if (typeof data113 == "number" && isFinite(data113)) {
+																																								if (data113 > 600 || isNaN(data113)) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/pieces/" + i3 + "/seat/disc/width",
+																																										schemaPath: "#/properties/pieces/items/properties/seat/properties/disc/properties/width/maximum",
+																																										keyword: "maximum",
+																																										params: {
+																																											comparison: "<=",
+																																											limit: 600
+																																										},
+																																										message: "must be <= 600"
+																																									}];
+																																									return false;
+																																								} else if (data113 < 10 || isNaN(data113)) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/pieces/" + i3 + "/seat/disc/width",
+																																										schemaPath: "#/properties/pieces/items/properties/seat/properties/disc/properties/width/minimum",
+																																										keyword: "minimum",
+																																										params: {
+																																											comparison: ">=",
+																																											limit: 10
+																																										},
+																																										message: "must be >= 10"
+																																									}];
+																																									return false;
+																																								}
+																																							} else {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/pieces/" + i3 + "/seat/disc/width",
+																																									schemaPath: "#/properties/pieces/items/properties/seat/properties/disc/properties/width/type",
+																																									keyword: "type",
+																																									params: { type: "number" },
+																																									message: "must be number"
+																																								}];
+																																								return false;
+																																							}
+																																							var valid31 = true;
+																																						} else var valid31 = true;
+																																					}
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/pieces/" + i3 + "/seat/disc",
+																																					schemaPath: "#/properties/pieces/items/properties/seat/properties/disc/type",
+																																					keyword: "type",
+																																					params: { type: "object" },
+																																					message: "must be object"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid29 = true;
+																																		} else var valid29 = true;
+																																	}
 																																}
 																															}
 																														}
@@ -6065,8 +6194,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								} else var valid18 = true;
 																								if (valid18) {
 																									if (data74.count !== void 0) {
-																										let data112 = data74.count;
-																										if (!(typeof data112 == "number" && !(data112 % 1) && !isNaN(data112) && isFinite(data112))) {
+																										let data115 = data74.count;
+																										if (!(typeof data115 == "number" && !(data115 % 1) && !isNaN(data115) && isFinite(data115))) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/pieces/" + i3 + "/count",
 																												schemaPath: "#/properties/pieces/items/properties/count/type",
@@ -6076,8 +6205,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (typeof data112 == "number" && isFinite(data112)) {
-																											if (data112 > 500 || isNaN(data112)) {
+																										if (typeof data115 == "number" && isFinite(data115)) {
+																											if (data115 > 500 || isNaN(data115)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/maximum",
@@ -6089,7 +6218,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 500"
 																												}];
 																												return false;
-																											} else if (data112 < 1 || isNaN(data112)) {
+																											} else if (data115 < 1 || isNaN(data115)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/count",
 																													schemaPath: "#/properties/pieces/items/properties/count/minimum",
@@ -6107,8 +6236,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									} else var valid18 = true;
 																									if (valid18) {
 																										if (data74.texture !== void 0) {
-																											let data113 = data74.texture;
-																											if (typeof data113 !== "string") {
+																											let data116 = data74.texture;
+																											if (typeof data116 !== "string") {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/type",
@@ -6118,7 +6247,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											if (!(data113 === "none" || data113 === "fur" || data113 === "feathers" || data113 === "veins" || data113 === "wood" || data113 === "creases" || data113 === "stitches" || data113 === "stipple")) {
+																											if (!(data116 === "none" || data116 === "fur" || data116 === "feathers" || data116 === "veins" || data116 === "wood" || data116 === "creases" || data116 === "stitches" || data116 === "stipple")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/pieces/" + i3 + "/texture",
 																													schemaPath: "#/properties/pieces/items/properties/texture/enum",
@@ -6132,8 +6261,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										} else var valid18 = true;
 																										if (valid18) {
 																											if (data74.core !== void 0) {
-																												let data114 = data74.core;
-																												if (typeof data114 !== "string") {
+																												let data117 = data74.core;
+																												if (typeof data117 !== "string") {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/type",
@@ -6143,7 +6272,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												if (!(data114 === "foam" || data114 === "cereal" || data114 === "cake")) {
+																												if (!(data117 === "foam" || data117 === "cereal" || data117 === "cake")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/pieces/" + i3 + "/core",
 																														schemaPath: "#/properties/pieces/items/properties/core/enum",
@@ -6157,8 +6286,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											} else var valid18 = true;
 																											if (valid18) {
 																												if (data74.tolerance !== void 0) {
-																													let data115 = data74.tolerance;
-																													if (typeof data115 !== "string") {
+																													let data118 = data74.tolerance;
+																													if (typeof data118 !== "string") {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/tolerance",
 																															schemaPath: "#/properties/pieces/items/properties/tolerance/type",
@@ -6168,7 +6297,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													if (!(data115 === "equal" || data115 === "mirrored" || data115 === "varied" || data115 === "hidden")) {
+																													if (!(data118 === "equal" || data118 === "mirrored" || data118 === "varied" || data118 === "hidden")) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/pieces/" + i3 + "/tolerance",
 																															schemaPath: "#/properties/pieces/items/properties/tolerance/enum",
@@ -6182,8 +6311,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												} else var valid18 = true;
 																												if (valid18) {
 																													if (data74.hidden !== void 0) {
-																														let data116 = data74.hidden;
-																														if (typeof data116 !== "string") {
+																														let data119 = data74.hidden;
+																														if (typeof data119 !== "string") {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/hidden",
 																																schemaPath: "#/properties/pieces/items/properties/hidden/type",
@@ -6193,7 +6322,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														if (!(data116 === "none" || data116 === "under" || data116 === "back" || data116 === "front" || data116 === "left" || data116 === "right" || data116 === "top")) {
+																														if (!(data119 === "none" || data119 === "under" || data119 === "back" || data119 === "front" || data119 === "left" || data119 === "right" || data119 === "top")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/pieces/" + i3 + "/hidden",
 																																schemaPath: "#/properties/pieces/items/properties/hidden/enum",
@@ -6207,9 +6336,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													} else var valid18 = true;
 																													if (valid18) {
 																														if (data74.breaks !== void 0) {
-																															let data117 = data74.breaks;
-																															if (typeof data117 == "number" && isFinite(data117)) {
-																																if (data117 > 60 || isNaN(data117)) {
+																															let data120 = data74.breaks;
+																															if (typeof data120 == "number" && isFinite(data120)) {
+																																if (data120 > 60 || isNaN(data120)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/breaks",
 																																		schemaPath: "#/properties/pieces/items/properties/breaks/maximum",
@@ -6221,7 +6350,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 60"
 																																	}];
 																																	return false;
-																																} else if (data117 < 0 || isNaN(data117)) {
+																																} else if (data120 < 0 || isNaN(data120)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/breaks",
 																																		schemaPath: "#/properties/pieces/items/properties/breaks/minimum",
@@ -6248,8 +6377,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														} else var valid18 = true;
 																														if (valid18) {
 																															if (data74.glue !== void 0) {
-																																let data118 = data74.glue;
-																																if (typeof data118 !== "string") {
+																																let data121 = data74.glue;
+																																if (typeof data121 !== "string") {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/glue",
 																																		schemaPath: "#/properties/pieces/items/properties/glue/type",
@@ -6259,7 +6388,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																if (!(data118 === "press" || data118 === "water" || data118 === "sugarGlue" || data118 === "gumGlue" || data118 === "thickPasteGlue" || data118 === "spirit" || data118 === "pipingGel" || data118 === "shortening" || data118 === "buttercream" || data118 === "jam" || data118 === "royalIcing" || data118 === "meltedChocolate")) {
+																																if (!(data121 === "press" || data121 === "water" || data121 === "sugarGlue" || data121 === "gumGlue" || data121 === "thickPasteGlue" || data121 === "spirit" || data121 === "pipingGel" || data121 === "shortening" || data121 === "buttercream" || data121 === "jam" || data121 === "royalIcing" || data121 === "meltedChocolate")) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/pieces/" + i3 + "/glue",
 																																		schemaPath: "#/properties/pieces/items/properties/glue/enum",
@@ -6273,8 +6402,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															} else var valid18 = true;
 																															if (valid18) {
 																																if (data74.built !== void 0) {
-																																	let data119 = data74.built;
-																																	if (typeof data119 !== "string") {
+																																	let data122 = data74.built;
+																																	if (typeof data122 !== "string") {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/built",
 																																			schemaPath: "#/properties/pieces/items/properties/built/type",
@@ -6284,7 +6413,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	if (!(data119 === "there" || data119 === "dummy" || data119 === "foam")) {
+																																	if (!(data122 === "there" || data122 === "dummy" || data122 === "foam")) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/pieces/" + i3 + "/built",
 																																			schemaPath: "#/properties/pieces/items/properties/built/enum",
@@ -6297,144 +6426,170 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	var valid18 = true;
 																																} else var valid18 = true;
 																																if (valid18) {
-																																	if (data74.rests !== void 0) {
-																																		let data120 = data74.rests;
-																																		if (Array.isArray(data120)) {
-																																			if (data120.length > 6) {
-																																				validate20.errors = [{
-																																					instancePath: instancePath + "/pieces/" + i3 + "/rests",
-																																					schemaPath: "#/properties/pieces/items/properties/rests/maxItems",
-																																					keyword: "maxItems",
-																																					params: { limit: 6 },
-																																					message: "must NOT have more than 6 items"
-																																				}];
-																																				return false;
-																																			} else if (data120.length < 1) {
-																																				validate20.errors = [{
-																																					instancePath: instancePath + "/pieces/" + i3 + "/rests",
-																																					schemaPath: "#/properties/pieces/items/properties/rests/minItems",
-																																					keyword: "minItems",
-																																					params: { limit: 1 },
-																																					message: "must NOT have fewer than 1 items"
-																																				}];
-																																				return false;
-																																			} else {
-																																				const len10 = data120.length;
-																																				for (let i10 = 0; i10 < len10; i10++) {
-																																					let data121 = data120[i10];
-																																					if (data121 && typeof data121 == "object" && !Array.isArray(data121)) {
-																																						let missing18;
-																																						if (data121.place === void 0 && (missing18 = "place") || data121.hours === void 0 && (missing18 = "hours")) {
-																																							validate20.errors = [{
-																																								instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10,
-																																								schemaPath: "#/properties/pieces/items/properties/rests/items/required",
-																																								keyword: "required",
-																																								params: { missingProperty: missing18 },
-																																								message: "must have required property '" + missing18 + "'"
-																																							}];
-																																							return false;
-																																						} else {
-																																							for (const key22 in data121) if (!(key22 === "place" || key22 === "hours")) {
-																																								validate20.errors = [{
-																																									instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10,
-																																									schemaPath: "#/properties/pieces/items/properties/rests/items/additionalProperties",
-																																									keyword: "additionalProperties",
-																																									params: { additionalProperty: key22 },
-																																									message: "must NOT have additional properties"
-																																								}];
-																																								return false;
-																																							}
-																																							if (data121.place !== void 0) {
-																																								let data122 = data121.place;
-																																								if (typeof data122 !== "string") {
-																																									validate20.errors = [{
-																																										instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/place",
-																																										schemaPath: "#/properties/pieces/items/properties/rests/items/properties/place/type",
-																																										keyword: "type",
-																																										params: { type: "string" },
-																																										message: "must be string"
-																																									}];
-																																									return false;
-																																								}
-																																								if (!(data122 === "room" || data122 === "fan" || data122 === "box" || data122 === "fridge" || data122 === "freezer" || data122 === "bag")) {
-																																									validate20.errors = [{
-																																										instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/place",
-																																										schemaPath: "#/properties/pieces/items/properties/rests/items/properties/place/enum",
-																																										keyword: "enum",
-																																										params: { allowedValues: schema31.properties.pieces.items.properties.rests.items.properties.place.enum },
-																																										message: "must be equal to one of the allowed values"
-																																									}];
-																																									return false;
-																																								}
-																																								var valid32 = true;
-																																							} else var valid32 = true;
-																																							if (valid32) {
-																																								if (data121.hours !== void 0) {
-																																									let data123 = data121.hours;
-																																									if (typeof data123 == "number" && isFinite(data123)) {
-																																										if (data123 > 200 || isNaN(data123)) {
-																																											validate20.errors = [{
-																																												instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/hours",
-																																												schemaPath: "#/properties/pieces/items/properties/rests/items/properties/hours/maximum",
-																																												keyword: "maximum",
-																																												params: {
-																																													comparison: "<=",
-																																													limit: 200
-																																												},
-																																												message: "must be <= 200"
-																																											}];
-																																											return false;
-																																										} else if (data123 < .1 || isNaN(data123)) {
-																																											validate20.errors = [{
-																																												instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/hours",
-																																												schemaPath: "#/properties/pieces/items/properties/rests/items/properties/hours/minimum",
-																																												keyword: "minimum",
-																																												params: {
-																																													comparison: ">=",
-																																													limit: .1
-																																												},
-																																												message: "must be >= 0.1"
-																																											}];
-																																											return false;
-																																										}
-																																									} else {
-																																										validate20.errors = [{
-																																											instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/hours",
-																																											schemaPath: "#/properties/pieces/items/properties/rests/items/properties/hours/type",
-																																											keyword: "type",
-																																											params: { type: "number" },
-																																											message: "must be number"
-																																										}];
-																																										return false;
-																																									}
-																																									var valid32 = true;
-																																								} else var valid32 = true;
-																																							}
-																																						}
-																																					} else {
-																																						validate20.errors = [{
-																																							instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10,
-																																							schemaPath: "#/properties/pieces/items/properties/rests/items/type",
-																																							keyword: "type",
-																																							params: { type: "object" },
-																																							message: "must be object"
-																																						}];
-																																						return false;
-																																					}
-																																				}
-																																			}
-																																		} else {
+																																	if (data74.propped !== void 0) {
+																																		let data123 = data74.propped;
+																																		if (typeof data123 !== "boolean") {
 																																			validate20.errors = [{
-																																				instancePath: instancePath + "/pieces/" + i3 + "/rests",
-																																				schemaPath: "#/properties/pieces/items/properties/rests/type",
+																																				instancePath: instancePath + "/pieces/" + i3 + "/propped",
+																																				schemaPath: "#/properties/pieces/items/properties/propped/type",
 																																				keyword: "type",
-																																				params: { type: "array" },
-																																				message: "must be array"
+																																				params: { type: "boolean" },
+																																				message: "must be boolean"
+																																			}];
+																																			return false;
+																																		}
+																																		if (!(data123 === true)) {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/pieces/" + i3 + "/propped",
+																																				schemaPath: "#/properties/pieces/items/properties/propped/enum",
+																																				keyword: "enum",
+																																				params: { allowedValues: schema31.properties.pieces.items.properties.propped.enum },
+																																				message: "must be equal to one of the allowed values"
 																																			}];
 																																			return false;
 																																		}
 																																		var valid18 = true;
 																																	} else var valid18 = true;
+																																	if (valid18) {
+																																		if (data74.rests !== void 0) {
+																																			let data124 = data74.rests;
+																																			if (Array.isArray(data124)) {
+																																				if (data124.length > 6) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/pieces/" + i3 + "/rests",
+																																						schemaPath: "#/properties/pieces/items/properties/rests/maxItems",
+																																						keyword: "maxItems",
+																																						params: { limit: 6 },
+																																						message: "must NOT have more than 6 items"
+																																					}];
+																																					return false;
+																																				} else if (data124.length < 1) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/pieces/" + i3 + "/rests",
+																																						schemaPath: "#/properties/pieces/items/properties/rests/minItems",
+																																						keyword: "minItems",
+																																						params: { limit: 1 },
+																																						message: "must NOT have fewer than 1 items"
+																																					}];
+																																					return false;
+																																				} else {
+																																					const len10 = data124.length;
+																																					for (let i10 = 0; i10 < len10; i10++) {
+																																						let data125 = data124[i10];
+																																						if (data125 && typeof data125 == "object" && !Array.isArray(data125)) {
+																																							let missing19;
+																																							if (data125.place === void 0 && (missing19 = "place") || data125.hours === void 0 && (missing19 = "hours")) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10,
+																																									schemaPath: "#/properties/pieces/items/properties/rests/items/required",
+																																									keyword: "required",
+																																									params: { missingProperty: missing19 },
+																																									message: "must have required property '" + missing19 + "'"
+																																								}];
+																																								return false;
+																																							} else {
+																																								for (const key23 in data125) if (!(key23 === "place" || key23 === "hours")) {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10,
+																																										schemaPath: "#/properties/pieces/items/properties/rests/items/additionalProperties",
+																																										keyword: "additionalProperties",
+																																										params: { additionalProperty: key23 },
+																																										message: "must NOT have additional properties"
+																																									}];
+																																									return false;
+																																								}
+																																								if (data125.place !== void 0) {
+																																									let data126 = data125.place;
+																																									if (typeof data126 !== "string") {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/place",
+																																											schemaPath: "#/properties/pieces/items/properties/rests/items/properties/place/type",
+																																											keyword: "type",
+																																											params: { type: "string" },
+																																											message: "must be string"
+																																										}];
+																																										return false;
+																																									}
+																																									if (!(data126 === "room" || data126 === "fan" || data126 === "box" || data126 === "fridge" || data126 === "freezer" || data126 === "bag")) {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/place",
+																																											schemaPath: "#/properties/pieces/items/properties/rests/items/properties/place/enum",
+																																											keyword: "enum",
+																																											params: { allowedValues: schema31.properties.pieces.items.properties.rests.items.properties.place.enum },
+																																											message: "must be equal to one of the allowed values"
+																																										}];
+																																										return false;
+																																									}
+																																									var valid33 = true;
+																																								} else var valid33 = true;
+																																								if (valid33) {
+																																									if (data125.hours !== void 0) {
+																																										let data127 = data125.hours;
+																																										if (typeof data127 == "number" && isFinite(data127)) {
+																																											if (data127 > 200 || isNaN(data127)) {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/hours",
+																																													schemaPath: "#/properties/pieces/items/properties/rests/items/properties/hours/maximum",
+																																													keyword: "maximum",
+																																													params: {
+																																														comparison: "<=",
+																																														limit: 200
+																																													},
+																																													message: "must be <= 200"
+																																												}];
+																																												return false;
+																																											} else if (data127 < .1 || isNaN(data127)) {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/hours",
+																																													schemaPath: "#/properties/pieces/items/properties/rests/items/properties/hours/minimum",
+																																													keyword: "minimum",
+																																													params: {
+																																														comparison: ">=",
+																																														limit: .1
+																																													},
+																																													message: "must be >= 0.1"
+																																												}];
+																																												return false;
+																																											}
+																																										} else {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10 + "/hours",
+																																												schemaPath: "#/properties/pieces/items/properties/rests/items/properties/hours/type",
+																																												keyword: "type",
+																																												params: { type: "number" },
+																																												message: "must be number"
+																																											}];
+																																											return false;
+																																										}
+																																										var valid33 = true;
+																																									} else var valid33 = true;
+																																								}
+																																							}
+																																						} else {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/pieces/" + i3 + "/rests/" + i10,
+																																								schemaPath: "#/properties/pieces/items/properties/rests/items/type",
+																																								keyword: "type",
+																																								params: { type: "object" },
+																																								message: "must be object"
+																																							}];
+																																							return false;
+																																						}
+																																					}
+																																				}
+																																			} else {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/pieces/" + i3 + "/rests",
+																																					schemaPath: "#/properties/pieces/items/properties/rests/type",
+																																					keyword: "type",
+																																					params: { type: "array" },
+																																					message: "must be array"
+																																				}];
+																																				return false;
+																																			}
+																																			var valid18 = true;
+																																		} else var valid18 = true;
+																																	}
 																																}
 																															}
 																														}
@@ -6477,9 +6632,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 												} else var valid0 = true;
 												if (valid0) {
 													if (data.rods !== void 0) {
-														let data124 = data.rods;
-														if (Array.isArray(data124)) {
-															if (data124.length > 200) {
+														let data128 = data.rods;
+														if (Array.isArray(data128)) {
+															if (data128.length > 200) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/maxItems",
@@ -6488,7 +6643,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	message: "must NOT have more than 200 items"
 																}];
 																return false;
-															} else if (data124.length < 0) {
+															} else if (data128.length < 0) {
 																validate20.errors = [{
 																	instancePath: instancePath + "/rods",
 																	schemaPath: "#/properties/rods/minItems",
@@ -6498,35 +6653,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}];
 																return false;
 															} else {
-																const len11 = data124.length;
+																const len11 = data128.length;
 																for (let i11 = 0; i11 < len11; i11++) {
-																	let data125 = data124[i11];
-																	if (data125 && typeof data125 == "object" && !Array.isArray(data125)) {
-																		let missing19;
-																		if (data125.id === void 0 && (missing19 = "id") || data125.name === void 0 && (missing19 = "name") || data125.stock === void 0 && (missing19 = "stock") || data125.from === void 0 && (missing19 = "from") || data125.to === void 0 && (missing19 = "to") || data125.pair === void 0 && (missing19 = "pair") || data125.sleeved === void 0 && (missing19 = "sleeved")) {
+																	let data129 = data128[i11];
+																	if (data129 && typeof data129 == "object" && !Array.isArray(data129)) {
+																		let missing20;
+																		if (data129.id === void 0 && (missing20 = "id") || data129.name === void 0 && (missing20 = "name") || data129.stock === void 0 && (missing20 = "stock") || data129.from === void 0 && (missing20 = "from") || data129.to === void 0 && (missing20 = "to") || data129.pair === void 0 && (missing20 = "pair") || data129.sleeved === void 0 && (missing20 = "sleeved")) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/rods/" + i11,
 																				schemaPath: "#/properties/rods/items/required",
 																				keyword: "required",
-																				params: { missingProperty: missing19 },
-																				message: "must have required property '" + missing19 + "'"
+																				params: { missingProperty: missing20 },
+																				message: "must have required property '" + missing20 + "'"
 																			}];
 																			return false;
 																		} else {
-																			for (const key23 in data125) if (!func1.call(schema31.properties.rods.items.properties, key23)) {
+																			for (const key24 in data129) if (!func1.call(schema31.properties.rods.items.properties, key24)) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/rods/" + i11,
 																					schemaPath: "#/properties/rods/items/additionalProperties",
 																					keyword: "additionalProperties",
-																					params: { additionalProperty: key23 },
+																					params: { additionalProperty: key24 },
 																					message: "must NOT have additional properties"
 																				}];
 																				return false;
 																			}
-																			if (data125.id !== void 0) {
-																				let data126 = data125.id;
-																				if (typeof data126 === "string") {
-																					if (!pattern5.test(data126)) {
+																			if (data129.id !== void 0) {
+																				let data130 = data129.id;
+																				if (typeof data130 === "string") {
+																					if (!pattern5.test(data130)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/rods/" + i11 + "/id",
 																							schemaPath: "#/properties/rods/items/properties/id/pattern",
@@ -6546,13 +6701,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid34 = true;
-																			} else var valid34 = true;
-																			if (valid34) {
-																				if (data125.name !== void 0) {
-																					let data127 = data125.name;
-																					if (typeof data127 === "string") {
-																						if (func2(data127) > 120) {
+																				var valid35 = true;
+																			} else var valid35 = true;
+																			if (valid35) {
+																				if (data129.name !== void 0) {
+																					let data131 = data129.name;
+																					if (typeof data131 === "string") {
+																						if (func2(data131) > 120) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/rods/" + i11 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/maxLength",
@@ -6561,7 +6716,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must NOT have more than 120 characters"
 																							}];
 																							return false;
-																						} else if (func2(data127) < 1) {
+																						} else if (func2(data131) < 1) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/rods/" + i11 + "/name",
 																								schemaPath: "#/properties/rods/items/properties/name/minLength",
@@ -6581,12 +6736,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid34 = true;
-																				} else var valid34 = true;
-																				if (valid34) {
-																					if (data125.stock !== void 0) {
-																						let data128 = data125.stock;
-																						if (typeof data128 !== "string") {
+																					var valid35 = true;
+																				} else var valid35 = true;
+																				if (valid35) {
+																					if (data129.stock !== void 0) {
+																						let data132 = data129.stock;
+																						if (typeof data132 !== "string") {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/rods/" + i11 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/type",
@@ -6596,7 +6751,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						if (!(data128 === "spaghetti18" || data128 === "cocktail2" || data128 === "skewer3" || data128 === "wire26" || data128 === "wire24" || data128 === "wire22" || data128 === "wire20" || data128 === "wire18" || data128 === "paper4" || data128 === "skewer4" || data128 === "straw12" || data128 === "dowel6" || data128 === "dowel8" || data128 === "hollow16" || data128 === "dowel10" || data128 === "dowel12" || data128 === "armature3" || data128 === "armature6" || data128 === "copper6" || data128 === "copper8" || data128 === "copper10" || data128 === "m6" || data128 === "m8" || data128 === "m10" || data128 === "m12" || data128 === "stainless6" || data128 === "stainless10" || data128 === "stainless12")) {
+																						if (!(data132 === "spaghetti18" || data132 === "cocktail2" || data132 === "skewer3" || data132 === "wire26" || data132 === "wire24" || data132 === "wire22" || data132 === "wire20" || data132 === "wire18" || data132 === "paper4" || data132 === "skewer4" || data132 === "straw12" || data132 === "dowel6" || data132 === "dowel8" || data132 === "hollow16" || data132 === "dowel10" || data132 === "dowel12" || data132 === "armature3" || data132 === "armature6" || data132 === "copper6" || data132 === "copper8" || data132 === "copper10" || data132 === "m6" || data132 === "m8" || data132 === "m10" || data132 === "m12" || data132 === "stainless6" || data132 === "stainless10" || data132 === "stainless12")) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/rods/" + i11 + "/stock",
 																								schemaPath: "#/properties/rods/items/properties/stock/enum",
@@ -6606,37 +6761,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid34 = true;
-																					} else var valid34 = true;
-																					if (valid34) {
-																						if (data125.from !== void 0) {
-																							let data129 = data125.from;
-																							if (data129 && typeof data129 == "object" && !Array.isArray(data129)) {
-																								let missing20;
-																								if (data129.on === void 0 && (missing20 = "on") || data129.at === void 0 && (missing20 = "at")) {
+																						var valid35 = true;
+																					} else var valid35 = true;
+																					if (valid35) {
+																						if (data129.from !== void 0) {
+																							let data133 = data129.from;
+																							if (data133 && typeof data133 == "object" && !Array.isArray(data133)) {
+																								let missing21;
+																								if (data133.on === void 0 && (missing21 = "on") || data133.at === void 0 && (missing21 = "at")) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/rods/" + i11 + "/from",
 																										schemaPath: "#/properties/rods/items/properties/from/required",
 																										keyword: "required",
-																										params: { missingProperty: missing20 },
-																										message: "must have required property '" + missing20 + "'"
+																										params: { missingProperty: missing21 },
+																										message: "must have required property '" + missing21 + "'"
 																									}];
 																									return false;
 																								} else {
-																									for (const key24 in data129) if (!(key24 === "on" || key24 === "at")) {
+																									for (const key25 in data133) if (!(key25 === "on" || key25 === "at")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/rods/" + i11 + "/from",
 																											schemaPath: "#/properties/rods/items/properties/from/additionalProperties",
 																											keyword: "additionalProperties",
-																											params: { additionalProperty: key24 },
+																											params: { additionalProperty: key25 },
 																											message: "must NOT have additional properties"
 																										}];
 																										return false;
 																									}
-																									if (data129.on !== void 0) {
-																										let data130 = data129.on;
-																										if (typeof data130 === "string") {
-																											if (!pattern5.test(data130)) {
+																									if (data133.on !== void 0) {
+																										let data134 = data133.on;
+																										if (typeof data134 === "string") {
+																											if (!pattern5.test(data134)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/rods/" + i11 + "/from/on",
 																													schemaPath: "#/properties/rods/items/properties/from/properties/on/pattern",
@@ -6656,13 +6811,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid35 = true;
-																									} else var valid35 = true;
-																									if (valid35) {
-																										if (data129.at !== void 0) {
-																											let data131 = data129.at;
-																											if (Array.isArray(data131)) {
-																												if (data131.length > 3) {
+																										var valid36 = true;
+																									} else var valid36 = true;
+																									if (valid36) {
+																										if (data133.at !== void 0) {
+																											let data135 = data133.at;
+																											if (Array.isArray(data135)) {
+																												if (data135.length > 3) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/rods/" + i11 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/maxItems",
@@ -6671,7 +6826,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														message: "must NOT have more than 3 items"
 																													}];
 																													return false;
-																												} else if (data131.length < 3) {
+																												} else if (data135.length < 3) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/rods/" + i11 + "/from/at",
 																														schemaPath: "#/properties/rods/items/properties/from/properties/at/minItems",
@@ -6681,11 +6836,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												} else {
-																													const len12 = data131.length;
+																													const len12 = data135.length;
 																													for (let i12 = 0; i12 < len12; i12++) {
-																														let data132 = data131[i12];
-																														if (typeof data132 == "number" && isFinite(data132)) {
-																															if (data132 > 3e3 || isNaN(data132)) {
+																														let data136 = data135[i12];
+																														if (typeof data136 == "number" && isFinite(data136)) {
+																															if (data136 > 3e3 || isNaN(data136)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/rods/" + i11 + "/from/at/" + i12,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/maximum",
@@ -6697,7 +6852,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 3000"
 																																}];
 																																return false;
-																															} else if (data132 < -3e3 || isNaN(data132)) {
+																															} else if (data136 < -3e3 || isNaN(data136)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/rods/" + i11 + "/from/at/" + i12,
 																																	schemaPath: "#/properties/rods/items/properties/from/properties/at/items/minimum",
@@ -6732,8 +6887,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid35 = true;
-																										} else var valid35 = true;
+																											var valid36 = true;
+																										} else var valid36 = true;
 																									}
 																								}
 																							} else {
@@ -6746,37 +6901,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid34 = true;
-																						} else var valid34 = true;
-																						if (valid34) {
-																							if (data125.to !== void 0) {
-																								let data133 = data125.to;
-																								if (data133 && typeof data133 == "object" && !Array.isArray(data133)) {
-																									let missing21;
-																									if (data133.on === void 0 && (missing21 = "on") || data133.at === void 0 && (missing21 = "at")) {
+																							var valid35 = true;
+																						} else var valid35 = true;
+																						if (valid35) {
+																							if (data129.to !== void 0) {
+																								let data137 = data129.to;
+																								if (data137 && typeof data137 == "object" && !Array.isArray(data137)) {
+																									let missing22;
+																									if (data137.on === void 0 && (missing22 = "on") || data137.at === void 0 && (missing22 = "at")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/rods/" + i11 + "/to",
 																											schemaPath: "#/properties/rods/items/properties/to/required",
 																											keyword: "required",
-																											params: { missingProperty: missing21 },
-																											message: "must have required property '" + missing21 + "'"
+																											params: { missingProperty: missing22 },
+																											message: "must have required property '" + missing22 + "'"
 																										}];
 																										return false;
 																									} else {
-																										for (const key25 in data133) if (!(key25 === "on" || key25 === "at")) {
+																										for (const key26 in data137) if (!(key26 === "on" || key26 === "at")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/rods/" + i11 + "/to",
 																												schemaPath: "#/properties/rods/items/properties/to/additionalProperties",
 																												keyword: "additionalProperties",
-																												params: { additionalProperty: key25 },
+																												params: { additionalProperty: key26 },
 																												message: "must NOT have additional properties"
 																											}];
 																											return false;
 																										}
-																										if (data133.on !== void 0) {
-																											let data134 = data133.on;
-																											if (typeof data134 === "string") {
-																												if (!pattern5.test(data134)) {
+																										if (data137.on !== void 0) {
+																											let data138 = data137.on;
+																											if (typeof data138 === "string") {
+																												if (!pattern5.test(data138)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/rods/" + i11 + "/to/on",
 																														schemaPath: "#/properties/rods/items/properties/to/properties/on/pattern",
@@ -6796,13 +6951,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid37 = true;
-																										} else var valid37 = true;
-																										if (valid37) {
-																											if (data133.at !== void 0) {
-																												let data135 = data133.at;
-																												if (Array.isArray(data135)) {
-																													if (data135.length > 3) {
+																											var valid38 = true;
+																										} else var valid38 = true;
+																										if (valid38) {
+																											if (data137.at !== void 0) {
+																												let data139 = data137.at;
+																												if (Array.isArray(data139)) {
+																													if (data139.length > 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/rods/" + i11 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/maxItems",
@@ -6811,7 +6966,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 3 items"
 																														}];
 																														return false;
-																													} else if (data135.length < 3) {
+																													} else if (data139.length < 3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/rods/" + i11 + "/to/at",
 																															schemaPath: "#/properties/rods/items/properties/to/properties/at/minItems",
@@ -6821,11 +6976,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len13 = data135.length;
+																														const len13 = data139.length;
 																														for (let i13 = 0; i13 < len13; i13++) {
-																															let data136 = data135[i13];
-																															if (typeof data136 == "number" && isFinite(data136)) {
-																																if (data136 > 3e3 || isNaN(data136)) {
+																															let data140 = data139[i13];
+																															if (typeof data140 == "number" && isFinite(data140)) {
+																																if (data140 > 3e3 || isNaN(data140)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/rods/" + i11 + "/to/at/" + i13,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/maximum",
@@ -6837,7 +6992,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 3000"
 																																	}];
 																																	return false;
-																																} else if (data136 < -3e3 || isNaN(data136)) {
+																																} else if (data140 < -3e3 || isNaN(data140)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/rods/" + i11 + "/to/at/" + i13,
 																																		schemaPath: "#/properties/rods/items/properties/to/properties/at/items/minimum",
@@ -6872,8 +7027,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid37 = true;
-																											} else var valid37 = true;
+																												var valid38 = true;
+																											} else var valid38 = true;
 																										}
 																									}
 																								} else {
@@ -6886,13 +7041,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid34 = true;
-																							} else var valid34 = true;
-																							if (valid34) {
-																								if (data125.bends !== void 0) {
-																									let data137 = data125.bends;
-																									if (Array.isArray(data137)) {
-																										if (data137.length > 12) {
+																								var valid35 = true;
+																							} else var valid35 = true;
+																							if (valid35) {
+																								if (data129.bends !== void 0) {
+																									let data141 = data129.bends;
+																									if (Array.isArray(data141)) {
+																										if (data141.length > 12) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/rods/" + i11 + "/bends",
 																												schemaPath: "#/properties/rods/items/properties/bends/maxItems",
@@ -6901,7 +7056,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must NOT have more than 12 items"
 																											}];
 																											return false;
-																										} else if (data137.length < 1) {
+																										} else if (data141.length < 1) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/rods/" + i11 + "/bends",
 																												schemaPath: "#/properties/rods/items/properties/bends/minItems",
@@ -6911,35 +7066,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										} else {
-																											const len14 = data137.length;
+																											const len14 = data141.length;
 																											for (let i14 = 0; i14 < len14; i14++) {
-																												let data138 = data137[i14];
-																												if (data138 && typeof data138 == "object" && !Array.isArray(data138)) {
-																													let missing22;
-																													if (data138.on === void 0 && (missing22 = "on") || data138.at === void 0 && (missing22 = "at")) {
+																												let data142 = data141[i14];
+																												if (data142 && typeof data142 == "object" && !Array.isArray(data142)) {
+																													let missing23;
+																													if (data142.on === void 0 && (missing23 = "on") || data142.at === void 0 && (missing23 = "at")) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14,
 																															schemaPath: "#/properties/rods/items/properties/bends/items/required",
 																															keyword: "required",
-																															params: { missingProperty: missing22 },
-																															message: "must have required property '" + missing22 + "'"
+																															params: { missingProperty: missing23 },
+																															message: "must have required property '" + missing23 + "'"
 																														}];
 																														return false;
 																													} else {
-																														for (const key26 in data138) if (!(key26 === "on" || key26 === "at")) {
+																														for (const key27 in data142) if (!(key27 === "on" || key27 === "at")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14,
 																																schemaPath: "#/properties/rods/items/properties/bends/items/additionalProperties",
 																																keyword: "additionalProperties",
-																																params: { additionalProperty: key26 },
+																																params: { additionalProperty: key27 },
 																																message: "must NOT have additional properties"
 																															}];
 																															return false;
 																														}
-																														if (data138.on !== void 0) {
-																															let data139 = data138.on;
-																															if (typeof data139 === "string") {
-																																if (!pattern5.test(data139)) {
+																														if (data142.on !== void 0) {
+																															let data143 = data142.on;
+																															if (typeof data143 === "string") {
+																																if (!pattern5.test(data143)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/on",
 																																		schemaPath: "#/properties/rods/items/properties/bends/items/properties/on/pattern",
@@ -6959,13 +7114,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid40 = true;
-																														} else var valid40 = true;
-																														if (valid40) {
-																															if (data138.at !== void 0) {
-																																let data140 = data138.at;
-																																if (Array.isArray(data140)) {
-																																	if (data140.length > 3) {
+																															var valid41 = true;
+																														} else var valid41 = true;
+																														if (valid41) {
+																															if (data142.at !== void 0) {
+																																let data144 = data142.at;
+																																if (Array.isArray(data144)) {
+																																	if (data144.length > 3) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at",
 																																			schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/maxItems",
@@ -6974,7 +7129,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must NOT have more than 3 items"
 																																		}];
 																																		return false;
-																																	} else if (data140.length < 3) {
+																																	} else if (data144.length < 3) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at",
 																																			schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/minItems",
@@ -6984,11 +7139,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	} else {
-																																		const len15 = data140.length;
+																																		const len15 = data144.length;
 																																		for (let i15 = 0; i15 < len15; i15++) {
-																																			let data141 = data140[i15];
-																																			if (typeof data141 == "number" && isFinite(data141)) {
-																																				if (data141 > 3e3 || isNaN(data141)) {
+																																			let data145 = data144[i15];
+																																			if (typeof data145 == "number" && isFinite(data145)) {
+																																				if (data145 > 3e3 || isNaN(data145)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at/" + i15,
 																																						schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/items/maximum",
@@ -7000,7 +7155,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 3000"
 																																					}];
 																																					return false;
-																																				} else if (data141 < -3e3 || isNaN(data141)) {
+																																				} else if (data145 < -3e3 || isNaN(data145)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/rods/" + i11 + "/bends/" + i14 + "/at/" + i15,
 																																						schemaPath: "#/properties/rods/items/properties/bends/items/properties/at/items/minimum",
@@ -7035,8 +7190,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid40 = true;
-																															} else var valid40 = true;
+																																var valid41 = true;
+																															} else var valid41 = true;
 																														}
 																													}
 																												} else {
@@ -7061,11 +7216,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid34 = true;
-																								} else var valid34 = true;
-																								if (valid34) {
-																									if (data125.pair !== void 0) {
-																										if (typeof data125.pair !== "boolean") {
+																									var valid35 = true;
+																								} else var valid35 = true;
+																								if (valid35) {
+																									if (data129.pair !== void 0) {
+																										if (typeof data129.pair !== "boolean") {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/rods/" + i11 + "/pair",
 																												schemaPath: "#/properties/rods/items/properties/pair/type",
@@ -7075,11 +7230,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid34 = true;
-																									} else var valid34 = true;
-																									if (valid34) {
-																										if (data125.sleeved !== void 0) {
-																											if (typeof data125.sleeved !== "boolean") {
+																										var valid35 = true;
+																									} else var valid35 = true;
+																									if (valid35) {
+																										if (data129.sleeved !== void 0) {
+																											if (typeof data129.sleeved !== "boolean") {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/rods/" + i11 + "/sleeved",
 																													schemaPath: "#/properties/rods/items/properties/sleeved/type",
@@ -7089,13 +7244,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid34 = true;
-																										} else var valid34 = true;
-																										if (valid34) {
-																											if (data125.across !== void 0) {
-																												let data144 = data125.across;
-																												if (typeof data144 == "number" && isFinite(data144)) {
-																													if (data144 > 40 || isNaN(data144)) {
+																											var valid35 = true;
+																										} else var valid35 = true;
+																										if (valid35) {
+																											if (data129.across !== void 0) {
+																												let data148 = data129.across;
+																												if (typeof data148 == "number" && isFinite(data148)) {
+																													if (data148 > 40 || isNaN(data148)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/rods/" + i11 + "/across",
 																															schemaPath: "#/properties/rods/items/properties/across/maximum",
@@ -7107,7 +7262,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must be <= 40"
 																														}];
 																														return false;
-																													} else if (data144 < .1 || isNaN(data144)) {
+																													} else if (data148 < .1 || isNaN(data148)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/rods/" + i11 + "/across",
 																															schemaPath: "#/properties/rods/items/properties/across/minimum",
@@ -7130,13 +7285,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid34 = true;
-																											} else var valid34 = true;
-																											if (valid34) {
-																												if (data125.bundle !== void 0) {
-																													let data145 = data125.bundle;
-																													if (typeof data145 === "string") {
-																														if (func2(data145) > 120) {
+																												var valid35 = true;
+																											} else var valid35 = true;
+																											if (valid35) {
+																												if (data129.bundle !== void 0) {
+																													let data149 = data129.bundle;
+																													if (typeof data149 === "string") {
+																														if (func2(data149) > 120) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/rods/" + i11 + "/bundle",
 																																schemaPath: "#/properties/rods/items/properties/bundle/maxLength",
@@ -7145,7 +7300,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must NOT have more than 120 characters"
 																															}];
 																															return false;
-																														} else if (func2(data145) < 1) {
+																														} else if (func2(data149) < 1) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/rods/" + i11 + "/bundle",
 																																schemaPath: "#/properties/rods/items/properties/bundle/minLength",
@@ -7165,11 +7320,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid34 = true;
-																												} else var valid34 = true;
-																												if (valid34) {
-																													if (data125.shown !== void 0) {
-																														if (typeof data125.shown !== "boolean") {
+																													var valid35 = true;
+																												} else var valid35 = true;
+																												if (valid35) {
+																													if (data129.shown !== void 0) {
+																														if (typeof data129.shown !== "boolean") {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/rods/" + i11 + "/shown",
 																																schemaPath: "#/properties/rods/items/properties/shown/type",
@@ -7179,8 +7334,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid34 = true;
-																													} else var valid34 = true;
+																														var valid35 = true;
+																													} else var valid35 = true;
 																												}
 																											}
 																										}
@@ -7218,9 +7373,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													} else var valid0 = true;
 													if (valid0) {
 														if (data.hours !== void 0) {
-															let data147 = data.hours;
-															if (Array.isArray(data147)) {
-																if (data147.length > 60) {
+															let data151 = data.hours;
+															if (Array.isArray(data151)) {
+																if (data151.length > 60) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/maxItems",
@@ -7229,7 +7384,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		message: "must NOT have more than 60 items"
 																	}];
 																	return false;
-																} else if (data147.length < 0) {
+																} else if (data151.length < 0) {
 																	validate20.errors = [{
 																		instancePath: instancePath + "/hours",
 																		schemaPath: "#/properties/hours/minItems",
@@ -7239,34 +7394,34 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																} else {
-																	const len16 = data147.length;
+																	const len16 = data151.length;
 																	for (let i16 = 0; i16 < len16; i16++) {
-																		let data148 = data147[i16];
-																		if (data148 && typeof data148 == "object" && !Array.isArray(data148)) {
-																			let missing23;
-																			if (data148.day === void 0 && (missing23 = "day") || data148.from === void 0 && (missing23 = "from") || data148.to === void 0 && (missing23 = "to")) {
+																		let data152 = data151[i16];
+																		if (data152 && typeof data152 == "object" && !Array.isArray(data152)) {
+																			let missing24;
+																			if (data152.day === void 0 && (missing24 = "day") || data152.from === void 0 && (missing24 = "from") || data152.to === void 0 && (missing24 = "to")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/hours/" + i16,
 																					schemaPath: "#/properties/hours/items/required",
 																					keyword: "required",
-																					params: { missingProperty: missing23 },
-																					message: "must have required property '" + missing23 + "'"
+																					params: { missingProperty: missing24 },
+																					message: "must have required property '" + missing24 + "'"
 																				}];
 																				return false;
 																			} else {
-																				for (const key27 in data148) if (!(key27 === "day" || key27 === "from" || key27 === "to" || key27 === "ifNeeded")) {
+																				for (const key28 in data152) if (!(key28 === "day" || key28 === "from" || key28 === "to" || key28 === "ifNeeded")) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/hours/" + i16,
 																						schemaPath: "#/properties/hours/items/additionalProperties",
 																						keyword: "additionalProperties",
-																						params: { additionalProperty: key27 },
+																						params: { additionalProperty: key28 },
 																						message: "must NOT have additional properties"
 																					}];
 																					return false;
 																				}
-																				if (data148.day !== void 0) {
-																					let data149 = data148.day;
-																					if (!(typeof data149 == "number" && !(data149 % 1) && !isNaN(data149) && isFinite(data149))) {
+																				if (data152.day !== void 0) {
+																					let data153 = data152.day;
+																					if (!(typeof data153 == "number" && !(data153 % 1) && !isNaN(data153) && isFinite(data153))) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/hours/" + i16 + "/day",
 																							schemaPath: "#/properties/hours/items/properties/day/type",
@@ -7276,8 +7431,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					if (typeof data149 == "number" && isFinite(data149)) {
-																						if (data149 > 7 || isNaN(data149)) {
+																					if (typeof data153 == "number" && isFinite(data153)) {
+																						if (data153 > 7 || isNaN(data153)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/hours/" + i16 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/maximum",
@@ -7289,7 +7444,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 7"
 																							}];
 																							return false;
-																						} else if (data149 < 1 || isNaN(data149)) {
+																						} else if (data153 < 1 || isNaN(data153)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/hours/" + i16 + "/day",
 																								schemaPath: "#/properties/hours/items/properties/day/minimum",
@@ -7303,13 +7458,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							return false;
 																						}
 																					}
-																					var valid43 = true;
-																				} else var valid43 = true;
-																				if (valid43) {
-																					if (data148.from !== void 0) {
-																						let data150 = data148.from;
-																						if (typeof data150 === "string") {
-																							if (!pattern19.test(data150)) {
+																					var valid44 = true;
+																				} else var valid44 = true;
+																				if (valid44) {
+																					if (data152.from !== void 0) {
+																						let data154 = data152.from;
+																						if (typeof data154 === "string") {
+																							if (!pattern19.test(data154)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/hours/" + i16 + "/from",
 																									schemaPath: "#/properties/hours/items/properties/from/pattern",
@@ -7329,13 +7484,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid43 = true;
-																					} else var valid43 = true;
-																					if (valid43) {
-																						if (data148.to !== void 0) {
-																							let data151 = data148.to;
-																							if (typeof data151 === "string") {
-																								if (!pattern19.test(data151)) {
+																						var valid44 = true;
+																					} else var valid44 = true;
+																					if (valid44) {
+																						if (data152.to !== void 0) {
+																							let data155 = data152.to;
+																							if (typeof data155 === "string") {
+																								if (!pattern19.test(data155)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/hours/" + i16 + "/to",
 																										schemaPath: "#/properties/hours/items/properties/to/pattern",
@@ -7355,11 +7510,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid43 = true;
-																						} else var valid43 = true;
-																						if (valid43) {
-																							if (data148.ifNeeded !== void 0) {
-																								if (typeof data148.ifNeeded !== "boolean") {
+																							var valid44 = true;
+																						} else var valid44 = true;
+																						if (valid44) {
+																							if (data152.ifNeeded !== void 0) {
+																								if (typeof data152.ifNeeded !== "boolean") {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/hours/" + i16 + "/ifNeeded",
 																										schemaPath: "#/properties/hours/items/properties/ifNeeded/type",
@@ -7369,8 +7524,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid43 = true;
-																							} else var valid43 = true;
+																								var valid44 = true;
+																							} else var valid44 = true;
 																						}
 																					}
 																				}
@@ -7401,9 +7556,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 														} else var valid0 = true;
 														if (valid0) {
 															if (data.dates !== void 0) {
-																let data153 = data.dates;
-																if (Array.isArray(data153)) {
-																	if (data153.length > 200) {
+																let data157 = data.dates;
+																if (Array.isArray(data157)) {
+																	if (data157.length > 200) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/dates",
 																			schemaPath: "#/properties/dates/maxItems",
@@ -7412,7 +7567,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			message: "must NOT have more than 200 items"
 																		}];
 																		return false;
-																	} else if (data153.length < 1) {
+																	} else if (data157.length < 1) {
 																		validate20.errors = [{
 																			instancePath: instancePath + "/dates",
 																			schemaPath: "#/properties/dates/minItems",
@@ -7422,35 +7577,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}];
 																		return false;
 																	} else {
-																		const len17 = data153.length;
+																		const len17 = data157.length;
 																		for (let i17 = 0; i17 < len17; i17++) {
-																			let data154 = data153[i17];
-																			if (data154 && typeof data154 == "object" && !Array.isArray(data154)) {
-																				let missing24;
-																				if (data154.date === void 0 && (missing24 = "date")) {
+																			let data158 = data157[i17];
+																			if (data158 && typeof data158 == "object" && !Array.isArray(data158)) {
+																				let missing25;
+																				if (data158.date === void 0 && (missing25 = "date")) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/dates/" + i17,
 																						schemaPath: "#/properties/dates/items/required",
 																						keyword: "required",
-																						params: { missingProperty: missing24 },
-																						message: "must have required property '" + missing24 + "'"
+																						params: { missingProperty: missing25 },
+																						message: "must have required property '" + missing25 + "'"
 																					}];
 																					return false;
 																				} else {
-																					for (const key28 in data154) if (!(key28 === "date" || key28 === "from" || key28 === "to")) {
+																					for (const key29 in data158) if (!(key29 === "date" || key29 === "from" || key29 === "to")) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/dates/" + i17,
 																							schemaPath: "#/properties/dates/items/additionalProperties",
 																							keyword: "additionalProperties",
-																							params: { additionalProperty: key28 },
+																							params: { additionalProperty: key29 },
 																							message: "must NOT have additional properties"
 																						}];
 																						return false;
 																					}
-																					if (data154.date !== void 0) {
-																						let data155 = data154.date;
-																						if (typeof data155 === "string") {
-																							if (!pattern21.test(data155)) {
+																					if (data158.date !== void 0) {
+																						let data159 = data158.date;
+																						if (typeof data159 === "string") {
+																							if (!pattern21.test(data159)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/dates/" + i17 + "/date",
 																									schemaPath: "#/properties/dates/items/properties/date/pattern",
@@ -7470,13 +7625,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid45 = true;
-																					} else var valid45 = true;
-																					if (valid45) {
-																						if (data154.from !== void 0) {
-																							let data156 = data154.from;
-																							if (typeof data156 === "string") {
-																								if (!pattern19.test(data156)) {
+																						var valid46 = true;
+																					} else var valid46 = true;
+																					if (valid46) {
+																						if (data158.from !== void 0) {
+																							let data160 = data158.from;
+																							if (typeof data160 === "string") {
+																								if (!pattern19.test(data160)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/dates/" + i17 + "/from",
 																										schemaPath: "#/properties/dates/items/properties/from/pattern",
@@ -7496,13 +7651,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid45 = true;
-																						} else var valid45 = true;
-																						if (valid45) {
-																							if (data154.to !== void 0) {
-																								let data157 = data154.to;
-																								if (typeof data157 === "string") {
-																									if (!pattern19.test(data157)) {
+																							var valid46 = true;
+																						} else var valid46 = true;
+																						if (valid46) {
+																							if (data158.to !== void 0) {
+																								let data161 = data158.to;
+																								if (typeof data161 === "string") {
+																									if (!pattern19.test(data161)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/dates/" + i17 + "/to",
 																											schemaPath: "#/properties/dates/items/properties/to/pattern",
@@ -7522,8 +7677,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid45 = true;
-																							} else var valid45 = true;
+																								var valid46 = true;
+																							} else var valid46 = true;
 																						}
 																					}
 																				}
@@ -7553,33 +7708,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															} else var valid0 = true;
 															if (valid0) {
 																if (data.practice !== void 0) {
-																	let data158 = data.practice;
-																	if (data158 && typeof data158 == "object" && !Array.isArray(data158)) {
-																		let missing25;
-																		if (data158.spare === void 0 && (missing25 = "spare") || data158.powderBulk === void 0 && (missing25 = "powderBulk") || data158.spoon === void 0 && (missing25 = "spoon") || data158.smallestBatch === void 0 && (missing25 = "smallestBatch") || data158.saves === void 0 && (missing25 = "saves") || data158.pace === void 0 && (missing25 = "pace")) {
+																	let data162 = data.practice;
+																	if (data162 && typeof data162 == "object" && !Array.isArray(data162)) {
+																		let missing26;
+																		if (data162.spare === void 0 && (missing26 = "spare") || data162.powderBulk === void 0 && (missing26 = "powderBulk") || data162.spoon === void 0 && (missing26 = "spoon") || data162.smallestBatch === void 0 && (missing26 = "smallestBatch") || data162.saves === void 0 && (missing26 = "saves") || data162.pace === void 0 && (missing26 = "pace")) {
 																			validate20.errors = [{
 																				instancePath: instancePath + "/practice",
 																				schemaPath: "#/properties/practice/required",
 																				keyword: "required",
-																				params: { missingProperty: missing25 },
-																				message: "must have required property '" + missing25 + "'"
+																				params: { missingProperty: missing26 },
+																				message: "must have required property '" + missing26 + "'"
 																			}];
 																			return false;
 																		} else {
-																			for (const key29 in data158) if (!(key29 === "spare" || key29 === "powderBulk" || key29 === "spoon" || key29 === "smallestBatch" || key29 === "saves" || key29 === "pace")) {
+																			for (const key30 in data162) if (!(key30 === "spare" || key30 === "powderBulk" || key30 === "spoon" || key30 === "smallestBatch" || key30 === "saves" || key30 === "pace")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/practice",
 																					schemaPath: "#/properties/practice/additionalProperties",
 																					keyword: "additionalProperties",
-																					params: { additionalProperty: key29 },
+																					params: { additionalProperty: key30 },
 																					message: "must NOT have additional properties"
 																				}];
 																				return false;
 																			}
-																			if (data158.spare !== void 0) {
-																				let data159 = data158.spare;
-																				if (typeof data159 == "number" && isFinite(data159)) {
-																					if (data159 > 100 || isNaN(data159)) {
+																			if (data162.spare !== void 0) {
+																				let data163 = data162.spare;
+																				if (typeof data163 == "number" && isFinite(data163)) {
+																					if (data163 > 100 || isNaN(data163)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/practice/spare",
 																							schemaPath: "#/properties/practice/properties/spare/maximum",
@@ -7591,7 +7746,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							message: "must be <= 100"
 																						}];
 																						return false;
-																					} else if (data159 < 0 || isNaN(data159)) {
+																					} else if (data163 < 0 || isNaN(data163)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/practice/spare",
 																							schemaPath: "#/properties/practice/properties/spare/minimum",
@@ -7614,13 +7769,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid46 = true;
-																			} else var valid46 = true;
-																			if (valid46) {
-																				if (data158.powderBulk !== void 0) {
-																					let data160 = data158.powderBulk;
-																					if (typeof data160 == "number" && isFinite(data160)) {
-																						if (data160 > 1.2 || isNaN(data160)) {
+																				var valid47 = true;
+																			} else var valid47 = true;
+																			if (valid47) {
+																				if (data162.powderBulk !== void 0) {
+																					let data164 = data162.powderBulk;
+																					if (typeof data164 == "number" && isFinite(data164)) {
+																						if (data164 > 1.2 || isNaN(data164)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/practice/powderBulk",
 																								schemaPath: "#/properties/practice/properties/powderBulk/maximum",
@@ -7632,7 +7787,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must be <= 1.2"
 																							}];
 																							return false;
-																						} else if (data160 < .2 || isNaN(data160)) {
+																						} else if (data164 < .2 || isNaN(data164)) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/practice/powderBulk",
 																								schemaPath: "#/properties/practice/properties/powderBulk/minimum",
@@ -7655,13 +7810,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid46 = true;
-																				} else var valid46 = true;
-																				if (valid46) {
-																					if (data158.spoon !== void 0) {
-																						let data161 = data158.spoon;
-																						if (typeof data161 == "number" && isFinite(data161)) {
-																							if (data161 > 25 || isNaN(data161)) {
+																					var valid47 = true;
+																				} else var valid47 = true;
+																				if (valid47) {
+																					if (data162.spoon !== void 0) {
+																						let data165 = data162.spoon;
+																						if (typeof data165 == "number" && isFinite(data165)) {
+																							if (data165 > 25 || isNaN(data165)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/practice/spoon",
 																									schemaPath: "#/properties/practice/properties/spoon/maximum",
@@ -7673,7 +7828,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									message: "must be <= 25"
 																								}];
 																								return false;
-																							} else if (data161 < 1 || isNaN(data161)) {
+																							} else if (data165 < 1 || isNaN(data165)) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/practice/spoon",
 																									schemaPath: "#/properties/practice/properties/spoon/minimum",
@@ -7696,13 +7851,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid46 = true;
-																					} else var valid46 = true;
-																					if (valid46) {
-																						if (data158.smallestBatch !== void 0) {
-																							let data162 = data158.smallestBatch;
-																							if (typeof data162 == "number" && isFinite(data162)) {
-																								if (data162 > 500 || isNaN(data162)) {
+																						var valid47 = true;
+																					} else var valid47 = true;
+																					if (valid47) {
+																						if (data162.smallestBatch !== void 0) {
+																							let data166 = data162.smallestBatch;
+																							if (typeof data166 == "number" && isFinite(data166)) {
+																								if (data166 > 500 || isNaN(data166)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/practice/smallestBatch",
 																										schemaPath: "#/properties/practice/properties/smallestBatch/maximum",
@@ -7714,7 +7869,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										message: "must be <= 500"
 																									}];
 																									return false;
-																								} else if (data162 < 0 || isNaN(data162)) {
+																								} else if (data166 < 0 || isNaN(data166)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/practice/smallestBatch",
 																										schemaPath: "#/properties/practice/properties/smallestBatch/minimum",
@@ -7737,11 +7892,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid46 = true;
-																						} else var valid46 = true;
-																						if (valid46) {
-																							if (data158.saves !== void 0) {
-																								if (typeof data158.saves !== "boolean") {
+																							var valid47 = true;
+																						} else var valid47 = true;
+																						if (valid47) {
+																							if (data162.saves !== void 0) {
+																								if (typeof data162.saves !== "boolean") {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/practice/saves",
 																										schemaPath: "#/properties/practice/properties/saves/type",
@@ -7751,13 +7906,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid46 = true;
-																							} else var valid46 = true;
-																							if (valid46) {
-																								if (data158.pace !== void 0) {
-																									let data164 = data158.pace;
-																									if (typeof data164 == "number" && isFinite(data164)) {
-																										if (data164 > 4 || isNaN(data164)) {
+																								var valid47 = true;
+																							} else var valid47 = true;
+																							if (valid47) {
+																								if (data162.pace !== void 0) {
+																									let data168 = data162.pace;
+																									if (typeof data168 == "number" && isFinite(data168)) {
+																										if (data168 > 4 || isNaN(data168)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/practice/pace",
 																												schemaPath: "#/properties/practice/properties/pace/maximum",
@@ -7769,7 +7924,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must be <= 4"
 																											}];
 																											return false;
-																										} else if (data164 < .3 || isNaN(data164)) {
+																										} else if (data168 < .3 || isNaN(data168)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/practice/pace",
 																												schemaPath: "#/properties/practice/properties/pace/minimum",
@@ -7792,8 +7947,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid46 = true;
-																								} else var valid46 = true;
+																									var valid47 = true;
+																								} else var valid47 = true;
 																							}
 																						}
 																					}
@@ -7814,33 +7969,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																} else var valid0 = true;
 																if (valid0) {
 																	if (data.workshop !== void 0) {
-																		let data165 = data.workshop;
-																		if (data165 && typeof data165 == "object" && !Array.isArray(data165)) {
-																			let missing26;
-																			if (data165.helpers === void 0 && (missing26 = "helpers") || data165.tools === void 0 && (missing26 = "tools") || data165.space === void 0 && (missing26 = "space")) {
+																		let data169 = data.workshop;
+																		if (data169 && typeof data169 == "object" && !Array.isArray(data169)) {
+																			let missing27;
+																			if (data169.helpers === void 0 && (missing27 = "helpers") || data169.tools === void 0 && (missing27 = "tools") || data169.space === void 0 && (missing27 = "space")) {
 																				validate20.errors = [{
 																					instancePath: instancePath + "/workshop",
 																					schemaPath: "#/properties/workshop/required",
 																					keyword: "required",
-																					params: { missingProperty: missing26 },
-																					message: "must have required property '" + missing26 + "'"
+																					params: { missingProperty: missing27 },
+																					message: "must have required property '" + missing27 + "'"
 																				}];
 																				return false;
 																			} else {
-																				for (const key30 in data165) if (!(key30 === "helpers" || key30 === "tools" || key30 === "space" || key30 === "paces")) {
+																				for (const key31 in data169) if (!(key31 === "helpers" || key31 === "tools" || key31 === "space" || key31 === "paces")) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/workshop",
 																						schemaPath: "#/properties/workshop/additionalProperties",
 																						keyword: "additionalProperties",
-																						params: { additionalProperty: key30 },
+																						params: { additionalProperty: key31 },
 																						message: "must NOT have additional properties"
 																					}];
 																					return false;
 																				}
-																				if (data165.helpers !== void 0) {
-																					let data166 = data165.helpers;
-																					if (Array.isArray(data166)) {
-																						if (data166.length > 8) {
+																				if (data169.helpers !== void 0) {
+																					let data170 = data169.helpers;
+																					if (Array.isArray(data170)) {
+																						if (data170.length > 8) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/workshop/helpers",
 																								schemaPath: "#/properties/workshop/properties/helpers/maxItems",
@@ -7849,7 +8004,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								message: "must NOT have more than 8 items"
 																							}];
 																							return false;
-																						} else if (data166.length < 0) {
+																						} else if (data170.length < 0) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/workshop/helpers",
 																								schemaPath: "#/properties/workshop/properties/helpers/minItems",
@@ -7859,35 +8014,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						} else {
-																							const len18 = data166.length;
+																							const len18 = data170.length;
 																							for (let i18 = 0; i18 < len18; i18++) {
-																								let data167 = data166[i18];
-																								if (data167 && typeof data167 == "object" && !Array.isArray(data167)) {
-																									let missing27;
-																									if (data167.id === void 0 && (missing27 = "id") || data167.name === void 0 && (missing27 = "name") || data167.hours === void 0 && (missing27 = "hours") || data167.pace === void 0 && (missing27 = "pace")) {
+																								let data171 = data170[i18];
+																								if (data171 && typeof data171 == "object" && !Array.isArray(data171)) {
+																									let missing28;
+																									if (data171.id === void 0 && (missing28 = "id") || data171.name === void 0 && (missing28 = "name") || data171.hours === void 0 && (missing28 = "hours") || data171.pace === void 0 && (missing28 = "pace")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/workshop/helpers/" + i18,
 																											schemaPath: "#/properties/workshop/properties/helpers/items/required",
 																											keyword: "required",
-																											params: { missingProperty: missing27 },
-																											message: "must have required property '" + missing27 + "'"
+																											params: { missingProperty: missing28 },
+																											message: "must have required property '" + missing28 + "'"
 																										}];
 																										return false;
 																									} else {
-																										for (const key31 in data167) if (!(key31 === "id" || key31 === "name" || key31 === "hours" || key31 === "pace" || key31 === "does")) {
+																										for (const key32 in data171) if (!(key32 === "id" || key32 === "name" || key32 === "hours" || key32 === "pace" || key32 === "does")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/workshop/helpers/" + i18,
 																												schemaPath: "#/properties/workshop/properties/helpers/items/additionalProperties",
 																												keyword: "additionalProperties",
-																												params: { additionalProperty: key31 },
+																												params: { additionalProperty: key32 },
 																												message: "must NOT have additional properties"
 																											}];
 																											return false;
 																										}
-																										if (data167.id !== void 0) {
-																											let data168 = data167.id;
-																											if (typeof data168 === "string") {
-																												if (!pattern5.test(data168)) {
+																										if (data171.id !== void 0) {
+																											let data172 = data171.id;
+																											if (typeof data172 === "string") {
+																												if (!pattern5.test(data172)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/workshop/helpers/" + i18 + "/id",
 																														schemaPath: "#/properties/workshop/properties/helpers/items/properties/id/pattern",
@@ -7907,13 +8062,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid49 = true;
-																										} else var valid49 = true;
-																										if (valid49) {
-																											if (data167.name !== void 0) {
-																												let data169 = data167.name;
-																												if (typeof data169 === "string") {
-																													if (func2(data169) > 120) {
+																											var valid50 = true;
+																										} else var valid50 = true;
+																										if (valid50) {
+																											if (data171.name !== void 0) {
+																												let data173 = data171.name;
+																												if (typeof data173 === "string") {
+																													if (func2(data173) > 120) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/workshop/helpers/" + i18 + "/name",
 																															schemaPath: "#/properties/workshop/properties/helpers/items/properties/name/maxLength",
@@ -7922,7 +8077,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 120 characters"
 																														}];
 																														return false;
-																													} else if (func2(data169) < 1) {
+																													} else if (func2(data173) < 1) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/workshop/helpers/" + i18 + "/name",
 																															schemaPath: "#/properties/workshop/properties/helpers/items/properties/name/minLength",
@@ -7942,13 +8097,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid49 = true;
-																											} else var valid49 = true;
-																											if (valid49) {
-																												if (data167.hours !== void 0) {
-																													let data170 = data167.hours;
-																													if (Array.isArray(data170)) {
-																														if (data170.length > 60) {
+																												var valid50 = true;
+																											} else var valid50 = true;
+																											if (valid50) {
+																												if (data171.hours !== void 0) {
+																													let data174 = data171.hours;
+																													if (Array.isArray(data174)) {
+																														if (data174.length > 60) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours",
 																																schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/maxItems",
@@ -7957,7 +8112,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must NOT have more than 60 items"
 																															}];
 																															return false;
-																														} else if (data170.length < 0) {
+																														} else if (data174.length < 0) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours",
 																																schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/minItems",
@@ -7967,34 +8122,34 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														} else {
-																															const len19 = data170.length;
+																															const len19 = data174.length;
 																															for (let i19 = 0; i19 < len19; i19++) {
-																																let data171 = data170[i19];
-																																if (data171 && typeof data171 == "object" && !Array.isArray(data171)) {
-																																	let missing28;
-																																	if (data171.day === void 0 && (missing28 = "day") || data171.from === void 0 && (missing28 = "from") || data171.to === void 0 && (missing28 = "to")) {
+																																let data175 = data174[i19];
+																																if (data175 && typeof data175 == "object" && !Array.isArray(data175)) {
+																																	let missing29;
+																																	if (data175.day === void 0 && (missing29 = "day") || data175.from === void 0 && (missing29 = "from") || data175.to === void 0 && (missing29 = "to")) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19,
 																																			schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/required",
 																																			keyword: "required",
-																																			params: { missingProperty: missing28 },
-																																			message: "must have required property '" + missing28 + "'"
+																																			params: { missingProperty: missing29 },
+																																			message: "must have required property '" + missing29 + "'"
 																																		}];
 																																		return false;
 																																	} else {
-																																		for (const key32 in data171) if (!(key32 === "day" || key32 === "from" || key32 === "to" || key32 === "ifNeeded")) {
+																																		for (const key33 in data175) if (!(key33 === "day" || key33 === "from" || key33 === "to" || key33 === "ifNeeded")) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19,
 																																				schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/additionalProperties",
 																																				keyword: "additionalProperties",
-																																				params: { additionalProperty: key32 },
+																																				params: { additionalProperty: key33 },
 																																				message: "must NOT have additional properties"
 																																			}];
 																																			return false;
 																																		}
-																																		if (data171.day !== void 0) {
-																																			let data172 = data171.day;
-																																			if (!(typeof data172 == "number" && !(data172 % 1) && !isNaN(data172) && isFinite(data172))) {
+																																		if (data175.day !== void 0) {
+																																			let data176 = data175.day;
+																																			if (!(typeof data176 == "number" && !(data176 % 1) && !isNaN(data176) && isFinite(data176))) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/day",
 																																					schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/day/type",
@@ -8004,8 +8159,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			if (typeof data172 == "number" && isFinite(data172)) {
-																																				if (data172 > 7 || isNaN(data172)) {
+																																			if (typeof data176 == "number" && isFinite(data176)) {
+																																				if (data176 > 7 || isNaN(data176)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/day",
 																																						schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/day/maximum",
@@ -8017,7 +8172,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 7"
 																																					}];
 																																					return false;
-																																				} else if (data172 < 1 || isNaN(data172)) {
+																																				} else if (data176 < 1 || isNaN(data176)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/day",
 																																						schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/day/minimum",
@@ -8031,13 +8186,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					return false;
 																																				}
 																																			}
-																																			var valid51 = true;
-																																		} else var valid51 = true;
-																																		if (valid51) {
-																																			if (data171.from !== void 0) {
-																																				let data173 = data171.from;
-																																				if (typeof data173 === "string") {
-																																					if (!pattern19.test(data173)) {
+																																			var valid52 = true;
+																																		} else var valid52 = true;
+																																		if (valid52) {
+																																			if (data175.from !== void 0) {
+																																				let data177 = data175.from;
+																																				if (typeof data177 === "string") {
+																																					if (!pattern19.test(data177)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/from",
 																																							schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/from/pattern",
@@ -8057,13 +8212,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				var valid51 = true;
-																																			} else var valid51 = true;
-																																			if (valid51) {
-																																				if (data171.to !== void 0) {
-																																					let data174 = data171.to;
-																																					if (typeof data174 === "string") {
-																																						if (!pattern19.test(data174)) {
+																																				var valid52 = true;
+																																			} else var valid52 = true;
+																																			if (valid52) {
+																																				if (data175.to !== void 0) {
+																																					let data178 = data175.to;
+																																					if (typeof data178 === "string") {
+																																						if (!pattern19.test(data178)) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/to",
 																																								schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/to/pattern",
@@ -8083,11 +8238,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					var valid51 = true;
-																																				} else var valid51 = true;
-																																				if (valid51) {
-																																					if (data171.ifNeeded !== void 0) {
-																																						if (typeof data171.ifNeeded !== "boolean") {
+																																					var valid52 = true;
+																																				} else var valid52 = true;
+																																				if (valid52) {
+																																					if (data175.ifNeeded !== void 0) {
+																																						if (typeof data175.ifNeeded !== "boolean") {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/workshop/helpers/" + i18 + "/hours/" + i19 + "/ifNeeded",
 																																								schemaPath: "#/properties/workshop/properties/helpers/items/properties/hours/items/properties/ifNeeded/type",
@@ -8097,8 +8252,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							}];
 																																							return false;
 																																						}
-																																						var valid51 = true;
-																																					} else var valid51 = true;
+																																						var valid52 = true;
+																																					} else var valid52 = true;
 																																				}
 																																			}
 																																		}
@@ -8125,13 +8280,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid49 = true;
-																												} else var valid49 = true;
-																												if (valid49) {
-																													if (data167.pace !== void 0) {
-																														let data176 = data167.pace;
-																														if (typeof data176 == "number" && isFinite(data176)) {
-																															if (data176 > 4 || isNaN(data176)) {
+																													var valid50 = true;
+																												} else var valid50 = true;
+																												if (valid50) {
+																													if (data171.pace !== void 0) {
+																														let data180 = data171.pace;
+																														if (typeof data180 == "number" && isFinite(data180)) {
+																															if (data180 > 4 || isNaN(data180)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/workshop/helpers/" + i18 + "/pace",
 																																	schemaPath: "#/properties/workshop/properties/helpers/items/properties/pace/maximum",
@@ -8143,7 +8298,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 4"
 																																}];
 																																return false;
-																															} else if (data176 < .3 || isNaN(data176)) {
+																															} else if (data180 < .3 || isNaN(data180)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/workshop/helpers/" + i18 + "/pace",
 																																	schemaPath: "#/properties/workshop/properties/helpers/items/properties/pace/minimum",
@@ -8166,13 +8321,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid49 = true;
-																													} else var valid49 = true;
-																													if (valid49) {
-																														if (data167.does !== void 0) {
-																															let data177 = data167.does;
-																															if (Array.isArray(data177)) {
-																																if (data177.length > 11) {
+																														var valid50 = true;
+																													} else var valid50 = true;
+																													if (valid50) {
+																														if (data171.does !== void 0) {
+																															let data181 = data171.does;
+																															if (Array.isArray(data181)) {
+																																if (data181.length > 11) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/workshop/helpers/" + i18 + "/does",
 																																		schemaPath: "#/properties/workshop/properties/helpers/items/properties/does/maxItems",
@@ -8181,7 +8336,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must NOT have more than 11 items"
 																																	}];
 																																	return false;
-																																} else if (data177.length < 0) {
+																																} else if (data181.length < 0) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/workshop/helpers/" + i18 + "/does",
 																																		schemaPath: "#/properties/workshop/properties/helpers/items/properties/does/minItems",
@@ -8191,10 +8346,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																} else {
-																																	const len20 = data177.length;
+																																	const len20 = data181.length;
 																																	for (let i20 = 0; i20 < len20; i20++) {
-																																		let data178 = data177[i20];
-																																		if (typeof data178 !== "string") {
+																																		let data182 = data181[i20];
+																																		if (typeof data182 !== "string") {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/workshop/helpers/" + i18 + "/does/" + i20,
 																																				schemaPath: "#/properties/workshop/properties/helpers/items/properties/does/items/type",
@@ -8204,7 +8359,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		if (!(data178 === "glue" || data178 === "bake" || data178 === "cake" || data178 === "mix" || data178 === "cover" || data178 === "bones" || data178 === "shape" || data178 === "texture" || data178 === "join" || data178 === "finish" || data178 === "pack")) {
+																																		if (!(data182 === "glue" || data182 === "bake" || data182 === "cake" || data182 === "mix" || data182 === "cover" || data182 === "bones" || data182 === "shape" || data182 === "texture" || data182 === "join" || data182 === "finish" || data182 === "pack")) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/workshop/helpers/" + i18 + "/does/" + i20,
 																																				schemaPath: "#/properties/workshop/properties/helpers/items/properties/does/items/enum",
@@ -8226,8 +8381,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid49 = true;
-																														} else var valid49 = true;
+																															var valid50 = true;
+																														} else var valid50 = true;
 																													}
 																												}
 																											}
@@ -8255,25 +8410,25 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						}];
 																						return false;
 																					}
-																					var valid47 = true;
-																				} else var valid47 = true;
-																				if (valid47) {
-																					if (data165.tools !== void 0) {
-																						let data179 = data165.tools;
-																						if (data179 && typeof data179 == "object" && !Array.isArray(data179)) {
-																							for (const key33 in data179) if (!(key33 === "oven" || key33 === "turntable" || key33 === "airbrush")) {
+																					var valid48 = true;
+																				} else var valid48 = true;
+																				if (valid48) {
+																					if (data169.tools !== void 0) {
+																						let data183 = data169.tools;
+																						if (data183 && typeof data183 == "object" && !Array.isArray(data183)) {
+																							for (const key34 in data183) if (!(key34 === "oven" || key34 === "turntable" || key34 === "airbrush")) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/workshop/tools",
 																									schemaPath: "#/properties/workshop/properties/tools/additionalProperties",
 																									keyword: "additionalProperties",
-																									params: { additionalProperty: key33 },
+																									params: { additionalProperty: key34 },
 																									message: "must NOT have additional properties"
 																								}];
 																								return false;
 																							}
-																							if (data179.oven !== void 0) {
-																								let data180 = data179.oven;
-																								if (!(typeof data180 == "number" && !(data180 % 1) && !isNaN(data180) && isFinite(data180))) {
+																							if (data183.oven !== void 0) {
+																								let data184 = data183.oven;
+																								if (!(typeof data184 == "number" && !(data184 % 1) && !isNaN(data184) && isFinite(data184))) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/workshop/tools/oven",
 																										schemaPath: "#/properties/workshop/properties/tools/properties/oven/type",
@@ -8283,8 +8438,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								if (typeof data180 == "number" && isFinite(data180)) {
-																									if (data180 > 20 || isNaN(data180)) {
+																								if (typeof data184 == "number" && isFinite(data184)) {
+																									if (data184 > 20 || isNaN(data184)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/workshop/tools/oven",
 																											schemaPath: "#/properties/workshop/properties/tools/properties/oven/maximum",
@@ -8296,7 +8451,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 20"
 																										}];
 																										return false;
-																									} else if (data180 < 0 || isNaN(data180)) {
+																									} else if (data184 < 0 || isNaN(data184)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/workshop/tools/oven",
 																											schemaPath: "#/properties/workshop/properties/tools/properties/oven/minimum",
@@ -8310,12 +8465,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										return false;
 																									}
 																								}
-																								var valid53 = true;
-																							} else var valid53 = true;
-																							if (valid53) {
-																								if (data179.turntable !== void 0) {
-																									let data181 = data179.turntable;
-																									if (!(typeof data181 == "number" && !(data181 % 1) && !isNaN(data181) && isFinite(data181))) {
+																								var valid54 = true;
+																							} else var valid54 = true;
+																							if (valid54) {
+																								if (data183.turntable !== void 0) {
+																									let data185 = data183.turntable;
+																									if (!(typeof data185 == "number" && !(data185 % 1) && !isNaN(data185) && isFinite(data185))) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/workshop/tools/turntable",
 																											schemaPath: "#/properties/workshop/properties/tools/properties/turntable/type",
@@ -8325,8 +8480,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									if (typeof data181 == "number" && isFinite(data181)) {
-																										if (data181 > 20 || isNaN(data181)) {
+																									if (typeof data185 == "number" && isFinite(data185)) {
+																										if (data185 > 20 || isNaN(data185)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/workshop/tools/turntable",
 																												schemaPath: "#/properties/workshop/properties/tools/properties/turntable/maximum",
@@ -8338,7 +8493,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must be <= 20"
 																											}];
 																											return false;
-																										} else if (data181 < 0 || isNaN(data181)) {
+																										} else if (data185 < 0 || isNaN(data185)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/workshop/tools/turntable",
 																												schemaPath: "#/properties/workshop/properties/tools/properties/turntable/minimum",
@@ -8352,12 +8507,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											return false;
 																										}
 																									}
-																									var valid53 = true;
-																								} else var valid53 = true;
-																								if (valid53) {
-																									if (data179.airbrush !== void 0) {
-																										let data182 = data179.airbrush;
-																										if (!(typeof data182 == "number" && !(data182 % 1) && !isNaN(data182) && isFinite(data182))) {
+																									var valid54 = true;
+																								} else var valid54 = true;
+																								if (valid54) {
+																									if (data183.airbrush !== void 0) {
+																										let data186 = data183.airbrush;
+																										if (!(typeof data186 == "number" && !(data186 % 1) && !isNaN(data186) && isFinite(data186))) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/workshop/tools/airbrush",
 																												schemaPath: "#/properties/workshop/properties/tools/properties/airbrush/type",
@@ -8367,8 +8522,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										if (typeof data182 == "number" && isFinite(data182)) {
-																											if (data182 > 20 || isNaN(data182)) {
+																										if (typeof data186 == "number" && isFinite(data186)) {
+																											if (data186 > 20 || isNaN(data186)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/workshop/tools/airbrush",
 																													schemaPath: "#/properties/workshop/properties/tools/properties/airbrush/maximum",
@@ -8380,7 +8535,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 20"
 																												}];
 																												return false;
-																											} else if (data182 < 0 || isNaN(data182)) {
+																											} else if (data186 < 0 || isNaN(data186)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/workshop/tools/airbrush",
 																													schemaPath: "#/properties/workshop/properties/tools/properties/airbrush/minimum",
@@ -8394,8 +8549,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												return false;
 																											}
 																										}
-																										var valid53 = true;
-																									} else var valid53 = true;
+																										var valid54 = true;
+																									} else var valid54 = true;
 																								}
 																							}
 																						} else {
@@ -8408,26 +8563,26 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid47 = true;
-																					} else var valid47 = true;
-																					if (valid47) {
-																						if (data165.space !== void 0) {
-																							let data183 = data165.space;
-																							if (data183 && typeof data183 == "object" && !Array.isArray(data183)) {
-																								for (const key34 in data183) if (!(key34 === "rack" || key34 === "fridge" || key34 === "freezer" || key34 === "box")) {
+																						var valid48 = true;
+																					} else var valid48 = true;
+																					if (valid48) {
+																						if (data169.space !== void 0) {
+																							let data187 = data169.space;
+																							if (data187 && typeof data187 == "object" && !Array.isArray(data187)) {
+																								for (const key35 in data187) if (!(key35 === "rack" || key35 === "fridge" || key35 === "freezer" || key35 === "box")) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/workshop/space",
 																										schemaPath: "#/properties/workshop/properties/space/additionalProperties",
 																										keyword: "additionalProperties",
-																										params: { additionalProperty: key34 },
+																										params: { additionalProperty: key35 },
 																										message: "must NOT have additional properties"
 																									}];
 																									return false;
 																								}
-																								if (data183.rack !== void 0) {
-																									let data184 = data183.rack;
-																									if (typeof data184 == "number" && isFinite(data184)) {
-																										if (data184 > 1e5 || isNaN(data184)) {
+																								if (data187.rack !== void 0) {
+																									let data188 = data187.rack;
+																									if (typeof data188 == "number" && isFinite(data188)) {
+																										if (data188 > 1e5 || isNaN(data188)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/workshop/space/rack",
 																												schemaPath: "#/properties/workshop/properties/space/properties/rack/maximum",
@@ -8439,7 +8594,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must be <= 100000"
 																											}];
 																											return false;
-																										} else if (data184 < 0 || isNaN(data184)) {
+																										} else if (data188 < 0 || isNaN(data188)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/workshop/space/rack",
 																												schemaPath: "#/properties/workshop/properties/space/properties/rack/minimum",
@@ -8462,13 +8617,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid54 = true;
-																								} else var valid54 = true;
-																								if (valid54) {
-																									if (data183.fridge !== void 0) {
-																										let data185 = data183.fridge;
-																										if (typeof data185 == "number" && isFinite(data185)) {
-																											if (data185 > 1e5 || isNaN(data185)) {
+																									var valid55 = true;
+																								} else var valid55 = true;
+																								if (valid55) {
+																									if (data187.fridge !== void 0) {
+																										let data189 = data187.fridge;
+																										if (typeof data189 == "number" && isFinite(data189)) {
+																											if (data189 > 1e5 || isNaN(data189)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/workshop/space/fridge",
 																													schemaPath: "#/properties/workshop/properties/space/properties/fridge/maximum",
@@ -8480,7 +8635,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 100000"
 																												}];
 																												return false;
-																											} else if (data185 < 0 || isNaN(data185)) {
+																											} else if (data189 < 0 || isNaN(data189)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/workshop/space/fridge",
 																													schemaPath: "#/properties/workshop/properties/space/properties/fridge/minimum",
@@ -8503,13 +8658,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid54 = true;
-																									} else var valid54 = true;
-																									if (valid54) {
-																										if (data183.freezer !== void 0) {
-																											let data186 = data183.freezer;
-																											if (typeof data186 == "number" && isFinite(data186)) {
-																												if (data186 > 1e5 || isNaN(data186)) {
+																										var valid55 = true;
+																									} else var valid55 = true;
+																									if (valid55) {
+																										if (data187.freezer !== void 0) {
+																											let data190 = data187.freezer;
+																											if (typeof data190 == "number" && isFinite(data190)) {
+																												if (data190 > 1e5 || isNaN(data190)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/workshop/space/freezer",
 																														schemaPath: "#/properties/workshop/properties/space/properties/freezer/maximum",
@@ -8521,7 +8676,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														message: "must be <= 100000"
 																													}];
 																													return false;
-																												} else if (data186 < 0 || isNaN(data186)) {
+																												} else if (data190 < 0 || isNaN(data190)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/workshop/space/freezer",
 																														schemaPath: "#/properties/workshop/properties/space/properties/freezer/minimum",
@@ -8544,13 +8699,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid54 = true;
-																										} else var valid54 = true;
-																										if (valid54) {
-																											if (data183.box !== void 0) {
-																												let data187 = data183.box;
-																												if (typeof data187 == "number" && isFinite(data187)) {
-																													if (data187 > 1e5 || isNaN(data187)) {
+																											var valid55 = true;
+																										} else var valid55 = true;
+																										if (valid55) {
+																											if (data187.box !== void 0) {
+																												let data191 = data187.box;
+																												if (typeof data191 == "number" && isFinite(data191)) {
+																													if (data191 > 1e5 || isNaN(data191)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/workshop/space/box",
 																															schemaPath: "#/properties/workshop/properties/space/properties/box/maximum",
@@ -8562,7 +8717,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must be <= 100000"
 																														}];
 																														return false;
-																													} else if (data187 < 0 || isNaN(data187)) {
+																													} else if (data191 < 0 || isNaN(data191)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/workshop/space/box",
 																															schemaPath: "#/properties/workshop/properties/space/properties/box/minimum",
@@ -8585,8 +8740,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid54 = true;
-																											} else var valid54 = true;
+																												var valid55 = true;
+																											} else var valid55 = true;
 																										}
 																									}
 																								}
@@ -8600,26 +8755,26 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid47 = true;
-																						} else var valid47 = true;
-																						if (valid47) {
-																							if (data165.paces !== void 0) {
-																								let data188 = data165.paces;
-																								if (data188 && typeof data188 == "object" && !Array.isArray(data188)) {
-																									for (const key35 in data188) if (!func1.call(schema31.properties.workshop.properties.paces.properties, key35)) {
+																							var valid48 = true;
+																						} else var valid48 = true;
+																						if (valid48) {
+																							if (data169.paces !== void 0) {
+																								let data192 = data169.paces;
+																								if (data192 && typeof data192 == "object" && !Array.isArray(data192)) {
+																									for (const key36 in data192) if (!func1.call(schema31.properties.workshop.properties.paces.properties, key36)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/workshop/paces",
 																											schemaPath: "#/properties/workshop/properties/paces/additionalProperties",
 																											keyword: "additionalProperties",
-																											params: { additionalProperty: key35 },
+																											params: { additionalProperty: key36 },
 																											message: "must NOT have additional properties"
 																										}];
 																										return false;
 																									}
-																									if (data188.glue !== void 0) {
-																										let data189 = data188.glue;
-																										if (typeof data189 == "number" && isFinite(data189)) {
-																											if (data189 > 5 || isNaN(data189)) {
+																									if (data192.glue !== void 0) {
+																										let data193 = data192.glue;
+																										if (typeof data193 == "number" && isFinite(data193)) {
+																											if (data193 > 5 || isNaN(data193)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/workshop/paces/glue",
 																													schemaPath: "#/properties/workshop/properties/paces/properties/glue/maximum",
@@ -8631,7 +8786,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 5"
 																												}];
 																												return false;
-																											} else if (data189 < .2 || isNaN(data189)) {
+																											} else if (data193 < .2 || isNaN(data193)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/workshop/paces/glue",
 																													schemaPath: "#/properties/workshop/properties/paces/properties/glue/minimum",
@@ -8654,13 +8809,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid55 = true;
-																									} else var valid55 = true;
-																									if (valid55) {
-																										if (data188.bake !== void 0) {
-																											let data190 = data188.bake;
-																											if (typeof data190 == "number" && isFinite(data190)) {
-																												if (data190 > 5 || isNaN(data190)) {
+																										var valid56 = true;
+																									} else var valid56 = true;
+																									if (valid56) {
+																										if (data192.bake !== void 0) {
+																											let data194 = data192.bake;
+																											if (typeof data194 == "number" && isFinite(data194)) {
+																												if (data194 > 5 || isNaN(data194)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/workshop/paces/bake",
 																														schemaPath: "#/properties/workshop/properties/paces/properties/bake/maximum",
@@ -8672,7 +8827,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														message: "must be <= 5"
 																													}];
 																													return false;
-																												} else if (data190 < .2 || isNaN(data190)) {
+																												} else if (data194 < .2 || isNaN(data194)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/workshop/paces/bake",
 																														schemaPath: "#/properties/workshop/properties/paces/properties/bake/minimum",
@@ -8695,13 +8850,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid55 = true;
-																										} else var valid55 = true;
-																										if (valid55) {
-																											if (data188.cake !== void 0) {
-																												let data191 = data188.cake;
-																												if (typeof data191 == "number" && isFinite(data191)) {
-																													if (data191 > 5 || isNaN(data191)) {
+																											var valid56 = true;
+																										} else var valid56 = true;
+																										if (valid56) {
+																											if (data192.cake !== void 0) {
+																												let data195 = data192.cake;
+																												if (typeof data195 == "number" && isFinite(data195)) {
+																													if (data195 > 5 || isNaN(data195)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/workshop/paces/cake",
 																															schemaPath: "#/properties/workshop/properties/paces/properties/cake/maximum",
@@ -8713,7 +8868,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must be <= 5"
 																														}];
 																														return false;
-																													} else if (data191 < .2 || isNaN(data191)) {
+																													} else if (data195 < .2 || isNaN(data195)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/workshop/paces/cake",
 																															schemaPath: "#/properties/workshop/properties/paces/properties/cake/minimum",
@@ -8736,13 +8891,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid55 = true;
-																											} else var valid55 = true;
-																											if (valid55) {
-																												if (data188.mix !== void 0) {
-																													let data192 = data188.mix;
-																													if (typeof data192 == "number" && isFinite(data192)) {
-																														if (data192 > 5 || isNaN(data192)) {
+																												var valid56 = true;
+																											} else var valid56 = true;
+																											if (valid56) {
+																												if (data192.mix !== void 0) {
+																													let data196 = data192.mix;
+																													if (typeof data196 == "number" && isFinite(data196)) {
+																														if (data196 > 5 || isNaN(data196)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/workshop/paces/mix",
 																																schemaPath: "#/properties/workshop/properties/paces/properties/mix/maximum",
@@ -8754,7 +8909,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must be <= 5"
 																															}];
 																															return false;
-																														} else if (data192 < .2 || isNaN(data192)) {
+																														} else if (data196 < .2 || isNaN(data196)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/workshop/paces/mix",
 																																schemaPath: "#/properties/workshop/properties/paces/properties/mix/minimum",
@@ -8777,13 +8932,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid55 = true;
-																												} else var valid55 = true;
-																												if (valid55) {
-																													if (data188.cover !== void 0) {
-																														let data193 = data188.cover;
-																														if (typeof data193 == "number" && isFinite(data193)) {
-																															if (data193 > 5 || isNaN(data193)) {
+																													var valid56 = true;
+																												} else var valid56 = true;
+																												if (valid56) {
+																													if (data192.cover !== void 0) {
+																														let data197 = data192.cover;
+																														if (typeof data197 == "number" && isFinite(data197)) {
+																															if (data197 > 5 || isNaN(data197)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/workshop/paces/cover",
 																																	schemaPath: "#/properties/workshop/properties/paces/properties/cover/maximum",
@@ -8795,7 +8950,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must be <= 5"
 																																}];
 																																return false;
-																															} else if (data193 < .2 || isNaN(data193)) {
+																															} else if (data197 < .2 || isNaN(data197)) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/workshop/paces/cover",
 																																	schemaPath: "#/properties/workshop/properties/paces/properties/cover/minimum",
@@ -8818,13 +8973,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid55 = true;
-																													} else var valid55 = true;
-																													if (valid55) {
-																														if (data188.bones !== void 0) {
-																															let data194 = data188.bones;
-																															if (typeof data194 == "number" && isFinite(data194)) {
-																																if (data194 > 5 || isNaN(data194)) {
+																														var valid56 = true;
+																													} else var valid56 = true;
+																													if (valid56) {
+																														if (data192.bones !== void 0) {
+																															let data198 = data192.bones;
+																															if (typeof data198 == "number" && isFinite(data198)) {
+																																if (data198 > 5 || isNaN(data198)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/workshop/paces/bones",
 																																		schemaPath: "#/properties/workshop/properties/paces/properties/bones/maximum",
@@ -8836,7 +8991,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 5"
 																																	}];
 																																	return false;
-																																} else if (data194 < .2 || isNaN(data194)) {
+																																} else if (data198 < .2 || isNaN(data198)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/workshop/paces/bones",
 																																		schemaPath: "#/properties/workshop/properties/paces/properties/bones/minimum",
@@ -8859,13 +9014,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid55 = true;
-																														} else var valid55 = true;
-																														if (valid55) {
-																															if (data188.shape !== void 0) {
-																																let data195 = data188.shape;
-																																if (typeof data195 == "number" && isFinite(data195)) {
-																																	if (data195 > 5 || isNaN(data195)) {
+																															var valid56 = true;
+																														} else var valid56 = true;
+																														if (valid56) {
+																															if (data192.shape !== void 0) {
+																																let data199 = data192.shape;
+																																if (typeof data199 == "number" && isFinite(data199)) {
+																																	if (data199 > 5 || isNaN(data199)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/workshop/paces/shape",
 																																			schemaPath: "#/properties/workshop/properties/paces/properties/shape/maximum",
@@ -8877,7 +9032,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 5"
 																																		}];
 																																		return false;
-																																	} else if (data195 < .2 || isNaN(data195)) {
+																																	} else if (data199 < .2 || isNaN(data199)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/workshop/paces/shape",
 																																			schemaPath: "#/properties/workshop/properties/paces/properties/shape/minimum",
@@ -8900,13 +9055,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid55 = true;
-																															} else var valid55 = true;
-																															if (valid55) {
-																																if (data188.texture !== void 0) {
-																																	let data196 = data188.texture;
-																																	if (typeof data196 == "number" && isFinite(data196)) {
-																																		if (data196 > 5 || isNaN(data196)) {
+																																var valid56 = true;
+																															} else var valid56 = true;
+																															if (valid56) {
+																																if (data192.texture !== void 0) {
+																																	let data200 = data192.texture;
+																																	if (typeof data200 == "number" && isFinite(data200)) {
+																																		if (data200 > 5 || isNaN(data200)) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/workshop/paces/texture",
 																																				schemaPath: "#/properties/workshop/properties/paces/properties/texture/maximum",
@@ -8918,7 +9073,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must be <= 5"
 																																			}];
 																																			return false;
-																																		} else if (data196 < .2 || isNaN(data196)) {
+																																		} else if (data200 < .2 || isNaN(data200)) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/workshop/paces/texture",
 																																				schemaPath: "#/properties/workshop/properties/paces/properties/texture/minimum",
@@ -8941,13 +9096,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid55 = true;
-																																} else var valid55 = true;
-																																if (valid55) {
-																																	if (data188.join !== void 0) {
-																																		let data197 = data188.join;
-																																		if (typeof data197 == "number" && isFinite(data197)) {
-																																			if (data197 > 5 || isNaN(data197)) {
+																																	var valid56 = true;
+																																} else var valid56 = true;
+																																if (valid56) {
+																																	if (data192.join !== void 0) {
+																																		let data201 = data192.join;
+																																		if (typeof data201 == "number" && isFinite(data201)) {
+																																			if (data201 > 5 || isNaN(data201)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/workshop/paces/join",
 																																					schemaPath: "#/properties/workshop/properties/paces/properties/join/maximum",
@@ -8959,7 +9114,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must be <= 5"
 																																				}];
 																																				return false;
-																																			} else if (data197 < .2 || isNaN(data197)) {
+																																			} else if (data201 < .2 || isNaN(data201)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/workshop/paces/join",
 																																					schemaPath: "#/properties/workshop/properties/paces/properties/join/minimum",
@@ -8982,13 +9137,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid55 = true;
-																																	} else var valid55 = true;
-																																	if (valid55) {
-																																		if (data188.finish !== void 0) {
-																																			let data198 = data188.finish;
-																																			if (typeof data198 == "number" && isFinite(data198)) {
-																																				if (data198 > 5 || isNaN(data198)) {
+																																		var valid56 = true;
+																																	} else var valid56 = true;
+																																	if (valid56) {
+																																		if (data192.finish !== void 0) {
+																																			let data202 = data192.finish;
+																																			if (typeof data202 == "number" && isFinite(data202)) {
+																																				if (data202 > 5 || isNaN(data202)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/workshop/paces/finish",
 																																						schemaPath: "#/properties/workshop/properties/paces/properties/finish/maximum",
@@ -9000,7 +9155,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 5"
 																																					}];
 																																					return false;
-																																				} else if (data198 < .2 || isNaN(data198)) {
+																																				} else if (data202 < .2 || isNaN(data202)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/workshop/paces/finish",
 																																						schemaPath: "#/properties/workshop/properties/paces/properties/finish/minimum",
@@ -9023,13 +9178,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			var valid55 = true;
-																																		} else var valid55 = true;
-																																		if (valid55) {
-																																			if (data188.pack !== void 0) {
-																																				let data199 = data188.pack;
-																																				if (typeof data199 == "number" && isFinite(data199)) {
-																																					if (data199 > 5 || isNaN(data199)) {
+																																			var valid56 = true;
+																																		} else var valid56 = true;
+																																		if (valid56) {
+																																			if (data192.pack !== void 0) {
+																																				let data203 = data192.pack;
+																																				if (typeof data203 == "number" && isFinite(data203)) {
+																																					if (data203 > 5 || isNaN(data203)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/workshop/paces/pack",
 																																							schemaPath: "#/properties/workshop/properties/paces/properties/pack/maximum",
@@ -9041,7 +9196,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must be <= 5"
 																																						}];
 																																						return false;
-																																					} else if (data199 < .2 || isNaN(data199)) {
+																																					} else if (data203 < .2 || isNaN(data203)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/workshop/paces/pack",
 																																							schemaPath: "#/properties/workshop/properties/paces/properties/pack/minimum",
@@ -9064,8 +9219,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				var valid55 = true;
-																																			} else var valid55 = true;
+																																				var valid56 = true;
+																																			} else var valid56 = true;
 																																		}
 																																	}
 																																}
@@ -9086,8 +9241,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid47 = true;
-																							} else var valid47 = true;
+																								var valid48 = true;
+																							} else var valid48 = true;
 																						}
 																					}
 																				}
@@ -9106,32 +9261,32 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	} else var valid0 = true;
 																	if (valid0) {
 																		if (data.cake !== void 0) {
-																			let data200 = data.cake;
-																			if (data200 && typeof data200 == "object" && !Array.isArray(data200)) {
-																				let missing29;
-																				if (data200.batter === void 0 && (missing29 = "batter") || data200.layer === void 0 && (missing29 = "layer") || data200.filling === void 0 && (missing29 = "filling") || data200.fillingThickness === void 0 && (missing29 = "fillingThickness") || data200.coat === void 0 && (missing29 = "coat") || data200.coatThickness === void 0 && (missing29 = "coatThickness") || data200.tins === void 0 && (missing29 = "tins") || data200.chill === void 0 && (missing29 = "chill") || data200.tiers === void 0 && (missing29 = "tiers")) {
+																			let data204 = data.cake;
+																			if (data204 && typeof data204 == "object" && !Array.isArray(data204)) {
+																				let missing30;
+																				if (data204.batter === void 0 && (missing30 = "batter") || data204.layer === void 0 && (missing30 = "layer") || data204.filling === void 0 && (missing30 = "filling") || data204.fillingThickness === void 0 && (missing30 = "fillingThickness") || data204.coat === void 0 && (missing30 = "coat") || data204.coatThickness === void 0 && (missing30 = "coatThickness") || data204.tins === void 0 && (missing30 = "tins") || data204.chill === void 0 && (missing30 = "chill") || data204.tiers === void 0 && (missing30 = "tiers")) {
 																					validate20.errors = [{
 																						instancePath: instancePath + "/cake",
 																						schemaPath: "#/properties/cake/required",
 																						keyword: "required",
-																						params: { missingProperty: missing29 },
-																						message: "must have required property '" + missing29 + "'"
+																						params: { missingProperty: missing30 },
+																						message: "must have required property '" + missing30 + "'"
 																					}];
 																					return false;
 																				} else {
-																					for (const key36 in data200) if (!func1.call(schema31.properties.cake.properties, key36)) {
+																					for (const key37 in data204) if (!func1.call(schema31.properties.cake.properties, key37)) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/cake",
 																							schemaPath: "#/properties/cake/additionalProperties",
 																							keyword: "additionalProperties",
-																							params: { additionalProperty: key36 },
+																							params: { additionalProperty: key37 },
 																							message: "must NOT have additional properties"
 																						}];
 																						return false;
 																					}
-																					if (data200.batter !== void 0) {
-																						let data201 = data200.batter;
-																						if (typeof data201 !== "string") {
+																					if (data204.batter !== void 0) {
+																						let data205 = data204.batter;
+																						if (typeof data205 !== "string") {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/cake/batter",
 																								schemaPath: "#/properties/cake/properties/batter/type",
@@ -9141,7 +9296,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						if (!(data201 === "firm" || data201 === "sponge")) {
+																						if (!(data205 === "firm" || data205 === "sponge")) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/cake/batter",
 																								schemaPath: "#/properties/cake/properties/batter/enum",
@@ -9151,13 +9306,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}];
 																							return false;
 																						}
-																						var valid56 = true;
-																					} else var valid56 = true;
-																					if (valid56) {
-																						if (data200.density !== void 0) {
-																							let data202 = data200.density;
-																							if (typeof data202 == "number" && isFinite(data202)) {
-																								if (data202 > 1.7 || isNaN(data202)) {
+																						var valid57 = true;
+																					} else var valid57 = true;
+																					if (valid57) {
+																						if (data204.density !== void 0) {
+																							let data206 = data204.density;
+																							if (typeof data206 == "number" && isFinite(data206)) {
+																								if (data206 > 1.7 || isNaN(data206)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/cake/density",
 																										schemaPath: "#/properties/cake/properties/density/maximum",
@@ -9169,7 +9324,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										message: "must be <= 1.7"
 																									}];
 																									return false;
-																								} else if (data202 < .1 || isNaN(data202)) {
+																								} else if (data206 < .1 || isNaN(data206)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/cake/density",
 																										schemaPath: "#/properties/cake/properties/density/minimum",
@@ -9192,13 +9347,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid56 = true;
-																						} else var valid56 = true;
-																						if (valid56) {
-																							if (data200.layer !== void 0) {
-																								let data203 = data200.layer;
-																								if (typeof data203 == "number" && isFinite(data203)) {
-																									if (data203 > 200 || isNaN(data203)) {
+																							var valid57 = true;
+																						} else var valid57 = true;
+																						if (valid57) {
+																							if (data204.layer !== void 0) {
+																								let data207 = data204.layer;
+																								if (typeof data207 == "number" && isFinite(data207)) {
+																									if (data207 > 200 || isNaN(data207)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/cake/layer",
 																											schemaPath: "#/properties/cake/properties/layer/maximum",
@@ -9210,7 +9365,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 200"
 																										}];
 																										return false;
-																									} else if (data203 < 5 || isNaN(data203)) {
+																									} else if (data207 < 5 || isNaN(data207)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/cake/layer",
 																											schemaPath: "#/properties/cake/properties/layer/minimum",
@@ -9233,12 +9388,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid56 = true;
-																							} else var valid56 = true;
-																							if (valid56) {
-																								if (data200.filling !== void 0) {
-																									let data204 = data200.filling;
-																									if (typeof data204 !== "string") {
+																								var valid57 = true;
+																							} else var valid57 = true;
+																							if (valid57) {
+																								if (data204.filling !== void 0) {
+																									let data208 = data204.filling;
+																									if (typeof data208 !== "string") {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/cake/filling",
 																											schemaPath: "#/properties/cake/properties/filling/type",
@@ -9248,7 +9403,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									if (!(data204 === "buttercream" || data204 === "ganacheDark" || data204 === "ganacheWhite")) {
+																									if (!(data208 === "buttercream" || data208 === "ganacheDark" || data208 === "ganacheWhite")) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/cake/filling",
 																											schemaPath: "#/properties/cake/properties/filling/enum",
@@ -9258,13 +9413,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid56 = true;
-																								} else var valid56 = true;
-																								if (valid56) {
-																									if (data200.fillingThickness !== void 0) {
-																										let data205 = data200.fillingThickness;
-																										if (typeof data205 == "number" && isFinite(data205)) {
-																											if (data205 > 50 || isNaN(data205)) {
+																									var valid57 = true;
+																								} else var valid57 = true;
+																								if (valid57) {
+																									if (data204.fillingThickness !== void 0) {
+																										let data209 = data204.fillingThickness;
+																										if (typeof data209 == "number" && isFinite(data209)) {
+																											if (data209 > 50 || isNaN(data209)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/cake/fillingThickness",
 																													schemaPath: "#/properties/cake/properties/fillingThickness/maximum",
@@ -9276,7 +9431,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 50"
 																												}];
 																												return false;
-																											} else if (data205 < 0 || isNaN(data205)) {
+																											} else if (data209 < 0 || isNaN(data209)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/cake/fillingThickness",
 																													schemaPath: "#/properties/cake/properties/fillingThickness/minimum",
@@ -9299,12 +9454,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid56 = true;
-																									} else var valid56 = true;
-																									if (valid56) {
-																										if (data200.coat !== void 0) {
-																											let data206 = data200.coat;
-																											if (typeof data206 !== "string") {
+																										var valid57 = true;
+																									} else var valid57 = true;
+																									if (valid57) {
+																										if (data204.coat !== void 0) {
+																											let data210 = data204.coat;
+																											if (typeof data210 !== "string") {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/cake/coat",
 																													schemaPath: "#/properties/cake/properties/coat/type",
@@ -9314,7 +9469,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											if (!(data206 === "buttercream" || data206 === "ganacheDark" || data206 === "ganacheWhite")) {
+																											if (!(data210 === "buttercream" || data210 === "ganacheDark" || data210 === "ganacheWhite")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/cake/coat",
 																													schemaPath: "#/properties/cake/properties/coat/enum",
@@ -9324,13 +9479,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid56 = true;
-																										} else var valid56 = true;
-																										if (valid56) {
-																											if (data200.coatThickness !== void 0) {
-																												let data207 = data200.coatThickness;
-																												if (typeof data207 == "number" && isFinite(data207)) {
-																													if (data207 > 30 || isNaN(data207)) {
+																											var valid57 = true;
+																										} else var valid57 = true;
+																										if (valid57) {
+																											if (data204.coatThickness !== void 0) {
+																												let data211 = data204.coatThickness;
+																												if (typeof data211 == "number" && isFinite(data211)) {
+																													if (data211 > 30 || isNaN(data211)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/cake/coatThickness",
 																															schemaPath: "#/properties/cake/properties/coatThickness/maximum",
@@ -9342,7 +9497,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must be <= 30"
 																														}];
 																														return false;
-																													} else if (data207 < 0 || isNaN(data207)) {
+																													} else if (data211 < 0 || isNaN(data211)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/cake/coatThickness",
 																															schemaPath: "#/properties/cake/properties/coatThickness/minimum",
@@ -9365,13 +9520,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid56 = true;
-																											} else var valid56 = true;
-																											if (valid56) {
-																												if (data200.tins !== void 0) {
-																													let data208 = data200.tins;
-																													if (Array.isArray(data208)) {
-																														if (data208.length > 30) {
+																												var valid57 = true;
+																											} else var valid57 = true;
+																											if (valid57) {
+																												if (data204.tins !== void 0) {
+																													let data212 = data204.tins;
+																													if (Array.isArray(data212)) {
+																														if (data212.length > 30) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/cake/tins",
 																																schemaPath: "#/properties/cake/properties/tins/maxItems",
@@ -9380,7 +9535,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must NOT have more than 30 items"
 																															}];
 																															return false;
-																														} else if (data208.length < 0) {
+																														} else if (data212.length < 0) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/cake/tins",
 																																schemaPath: "#/properties/cake/properties/tins/minItems",
@@ -9390,11 +9545,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														} else {
-																															const len21 = data208.length;
+																															const len21 = data212.length;
 																															for (let i21 = 0; i21 < len21; i21++) {
-																																let data209 = data208[i21];
-																																if (typeof data209 == "number" && isFinite(data209)) {
-																																	if (data209 > 800 || isNaN(data209)) {
+																																let data213 = data212[i21];
+																																if (typeof data213 == "number" && isFinite(data213)) {
+																																	if (data213 > 800 || isNaN(data213)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/cake/tins/" + i21,
 																																			schemaPath: "#/properties/cake/properties/tins/items/maximum",
@@ -9406,7 +9561,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must be <= 800"
 																																		}];
 																																		return false;
-																																	} else if (data209 < 40 || isNaN(data209)) {
+																																	} else if (data213 < 40 || isNaN(data213)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/cake/tins/" + i21,
 																																			schemaPath: "#/properties/cake/properties/tins/items/minimum",
@@ -9441,36 +9596,36 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid56 = true;
-																												} else var valid56 = true;
-																												if (valid56) {
-																													if (data200.chill !== void 0) {
-																														let data210 = data200.chill;
-																														if (data210 && typeof data210 == "object" && !Array.isArray(data210)) {
-																															let missing30;
-																															if (data210.where === void 0 && (missing30 = "where") || data210.hours === void 0 && (missing30 = "hours")) {
+																													var valid57 = true;
+																												} else var valid57 = true;
+																												if (valid57) {
+																													if (data204.chill !== void 0) {
+																														let data214 = data204.chill;
+																														if (data214 && typeof data214 == "object" && !Array.isArray(data214)) {
+																															let missing31;
+																															if (data214.where === void 0 && (missing31 = "where") || data214.hours === void 0 && (missing31 = "hours")) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/cake/chill",
 																																	schemaPath: "#/properties/cake/properties/chill/required",
 																																	keyword: "required",
-																																	params: { missingProperty: missing30 },
-																																	message: "must have required property '" + missing30 + "'"
+																																	params: { missingProperty: missing31 },
+																																	message: "must have required property '" + missing31 + "'"
 																																}];
 																																return false;
 																															} else {
-																																for (const key37 in data210) if (!(key37 === "where" || key37 === "hours")) {
+																																for (const key38 in data214) if (!(key38 === "where" || key38 === "hours")) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/cake/chill",
 																																		schemaPath: "#/properties/cake/properties/chill/additionalProperties",
 																																		keyword: "additionalProperties",
-																																		params: { additionalProperty: key37 },
+																																		params: { additionalProperty: key38 },
 																																		message: "must NOT have additional properties"
 																																	}];
 																																	return false;
 																																}
-																																if (data210.where !== void 0) {
-																																	let data211 = data210.where;
-																																	if (typeof data211 !== "string") {
+																																if (data214.where !== void 0) {
+																																	let data215 = data214.where;
+																																	if (typeof data215 !== "string") {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/cake/chill/where",
 																																			schemaPath: "#/properties/cake/properties/chill/properties/where/type",
@@ -9480,7 +9635,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	if (!(data211 === "room" || data211 === "fridge" || data211 === "freezer")) {
+																																	if (!(data215 === "room" || data215 === "fridge" || data215 === "freezer")) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/cake/chill/where",
 																																			schemaPath: "#/properties/cake/properties/chill/properties/where/enum",
@@ -9490,13 +9645,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid58 = true;
-																																} else var valid58 = true;
-																																if (valid58) {
-																																	if (data210.hours !== void 0) {
-																																		let data212 = data210.hours;
-																																		if (typeof data212 == "number" && isFinite(data212)) {
-																																			if (data212 > 96 || isNaN(data212)) {
+																																	var valid59 = true;
+																																} else var valid59 = true;
+																																if (valid59) {
+																																	if (data214.hours !== void 0) {
+																																		let data216 = data214.hours;
+																																		if (typeof data216 == "number" && isFinite(data216)) {
+																																			if (data216 > 96 || isNaN(data216)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/cake/chill/hours",
 																																					schemaPath: "#/properties/cake/properties/chill/properties/hours/maximum",
@@ -9508,7 +9663,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must be <= 96"
 																																				}];
 																																				return false;
-																																			} else if (data212 < 0 || isNaN(data212)) {
+																																			} else if (data216 < 0 || isNaN(data216)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/cake/chill/hours",
 																																					schemaPath: "#/properties/cake/properties/chill/properties/hours/minimum",
@@ -9531,8 +9686,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid58 = true;
-																																	} else var valid58 = true;
+																																		var valid59 = true;
+																																	} else var valid59 = true;
 																																}
 																															}
 																														} else {
@@ -9545,13 +9700,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid56 = true;
-																													} else var valid56 = true;
-																													if (valid56) {
-																														if (data200.tiers !== void 0) {
-																															let data213 = data200.tiers;
-																															if (Array.isArray(data213)) {
-																																if (data213.length > 12) {
+																														var valid57 = true;
+																													} else var valid57 = true;
+																													if (valid57) {
+																														if (data204.tiers !== void 0) {
+																															let data217 = data204.tiers;
+																															if (Array.isArray(data217)) {
+																																if (data217.length > 12) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/cake/tiers",
 																																		schemaPath: "#/properties/cake/properties/tiers/maxItems",
@@ -9560,7 +9715,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must NOT have more than 12 items"
 																																	}];
 																																	return false;
-																																} else if (data213.length < 0) {
+																																} else if (data217.length < 0) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/cake/tiers",
 																																		schemaPath: "#/properties/cake/properties/tiers/minItems",
@@ -9570,35 +9725,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																} else {
-																																	const len22 = data213.length;
+																																	const len22 = data217.length;
 																																	for (let i22 = 0; i22 < len22; i22++) {
-																																		let data214 = data213[i22];
-																																		if (data214 && typeof data214 == "object" && !Array.isArray(data214)) {
-																																			let missing31;
-																																			if (data214.id === void 0 && (missing31 = "id") || data214.name === void 0 && (missing31 = "name") || data214.shape === void 0 && (missing31 = "shape") || data214.width === void 0 && (missing31 = "width") || data214.height === void 0 && (missing31 = "height") || data214.cover === void 0 && (missing31 = "cover")) {
+																																		let data218 = data217[i22];
+																																		if (data218 && typeof data218 == "object" && !Array.isArray(data218)) {
+																																			let missing32;
+																																			if (data218.id === void 0 && (missing32 = "id") || data218.name === void 0 && (missing32 = "name") || data218.shape === void 0 && (missing32 = "shape") || data218.width === void 0 && (missing32 = "width") || data218.height === void 0 && (missing32 = "height") || data218.cover === void 0 && (missing32 = "cover")) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/cake/tiers/" + i22,
 																																					schemaPath: "#/properties/cake/properties/tiers/items/required",
 																																					keyword: "required",
-																																					params: { missingProperty: missing31 },
-																																					message: "must have required property '" + missing31 + "'"
+																																					params: { missingProperty: missing32 },
+																																					message: "must have required property '" + missing32 + "'"
 																																				}];
 																																				return false;
 																																			} else {
-																																				for (const key38 in data214) if (!(key38 === "id" || key38 === "name" || key38 === "shape" || key38 === "width" || key38 === "height" || key38 === "cover" || key38 === "board" || key38 === "posts")) {
+																																				for (const key39 in data218) if (!(key39 === "id" || key39 === "name" || key39 === "shape" || key39 === "width" || key39 === "height" || key39 === "cover" || key39 === "board" || key39 === "posts")) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/cake/tiers/" + i22,
 																																						schemaPath: "#/properties/cake/properties/tiers/items/additionalProperties",
 																																						keyword: "additionalProperties",
-																																						params: { additionalProperty: key38 },
+																																						params: { additionalProperty: key39 },
 																																						message: "must NOT have additional properties"
 																																					}];
 																																					return false;
 																																				}
-																																				if (data214.id !== void 0) {
-																																					let data215 = data214.id;
-																																					if (typeof data215 === "string") {
-																																						if (!pattern5.test(data215)) {
+																																				if (data218.id !== void 0) {
+																																					let data219 = data218.id;
+																																					if (typeof data219 === "string") {
+																																						if (!pattern5.test(data219)) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/cake/tiers/" + i22 + "/id",
 																																								schemaPath: "#/properties/cake/properties/tiers/items/properties/id/pattern",
@@ -9618,13 +9773,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					var valid60 = true;
-																																				} else var valid60 = true;
-																																				if (valid60) {
-																																					if (data214.name !== void 0) {
-																																						let data216 = data214.name;
-																																						if (typeof data216 === "string") {
-																																							if (func2(data216) > 120) {
+																																					var valid61 = true;
+																																				} else var valid61 = true;
+																																				if (valid61) {
+																																					if (data218.name !== void 0) {
+																																						let data220 = data218.name;
+																																						if (typeof data220 === "string") {
+																																							if (func2(data220) > 120) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/cake/tiers/" + i22 + "/name",
 																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/name/maxLength",
@@ -9633,7 +9788,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																									message: "must NOT have more than 120 characters"
 																																								}];
 																																								return false;
-																																							} else if (func2(data216) < 1) {
+																																							} else if (func2(data220) < 1) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/cake/tiers/" + i22 + "/name",
 																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/name/minLength",
@@ -9653,12 +9808,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							}];
 																																							return false;
 																																						}
-																																						var valid60 = true;
-																																					} else var valid60 = true;
-																																					if (valid60) {
-																																						if (data214.shape !== void 0) {
-																																							let data217 = data214.shape;
-																																							if (typeof data217 !== "string") {
+																																						var valid61 = true;
+																																					} else var valid61 = true;
+																																					if (valid61) {
+																																						if (data218.shape !== void 0) {
+																																							let data221 = data218.shape;
+																																							if (typeof data221 !== "string") {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/cake/tiers/" + i22 + "/shape",
 																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/type",
@@ -9668,7 +9823,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								}];
 																																								return false;
 																																							}
-																																							if (!(data217 === "round" || data217 === "square")) {
+																																							if (!(data221 === "round" || data221 === "square")) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/cake/tiers/" + i22 + "/shape",
 																																									schemaPath: "#/properties/cake/properties/tiers/items/properties/shape/enum",
@@ -9678,13 +9833,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								}];
 																																								return false;
 																																							}
-																																							var valid60 = true;
-																																						} else var valid60 = true;
-																																						if (valid60) {
-																																							if (data214.width !== void 0) {
-																																								let data218 = data214.width;
-																																								if (typeof data218 == "number" && isFinite(data218)) {
-																																									if (data218 > 800 || isNaN(data218)) {
+																																							var valid61 = true;
+																																						} else var valid61 = true;
+																																						if (valid61) {
+																																							if (data218.width !== void 0) {
+																																								let data222 = data218.width;
+																																								if (typeof data222 == "number" && isFinite(data222)) {
+																																									if (data222 > 800 || isNaN(data222)) {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/cake/tiers/" + i22 + "/width",
 																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/width/maximum",
@@ -9696,7 +9851,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																											message: "must be <= 800"
 																																										}];
 																																										return false;
-																																									} else if (data218 < 40 || isNaN(data218)) {
+																																									} else if (data222 < 40 || isNaN(data222)) {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/cake/tiers/" + i22 + "/width",
 																																											schemaPath: "#/properties/cake/properties/tiers/items/properties/width/minimum",
@@ -9719,13 +9874,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																									}];
 																																									return false;
 																																								}
-																																								var valid60 = true;
-																																							} else var valid60 = true;
-																																							if (valid60) {
-																																								if (data214.height !== void 0) {
-																																									let data219 = data214.height;
-																																									if (typeof data219 == "number" && isFinite(data219)) {
-																																										if (data219 > 400 || isNaN(data219)) {
+																																								var valid61 = true;
+																																							} else var valid61 = true;
+																																							if (valid61) {
+																																								if (data218.height !== void 0) {
+																																									let data223 = data218.height;
+																																									if (typeof data223 == "number" && isFinite(data223)) {
+																																										if (data223 > 400 || isNaN(data223)) {
 																																											validate20.errors = [{
 																																												instancePath: instancePath + "/cake/tiers/" + i22 + "/height",
 																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/height/maximum",
@@ -9737,7 +9892,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																												message: "must be <= 400"
 																																											}];
 																																											return false;
-																																										} else if (data219 < 20 || isNaN(data219)) {
+																																										} else if (data223 < 20 || isNaN(data223)) {
 																																											validate20.errors = [{
 																																												instancePath: instancePath + "/cake/tiers/" + i22 + "/height",
 																																												schemaPath: "#/properties/cake/properties/tiers/items/properties/height/minimum",
@@ -9760,37 +9915,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										}];
 																																										return false;
 																																									}
-																																									var valid60 = true;
-																																								} else var valid60 = true;
-																																								if (valid60) {
-																																									if (data214.cover !== void 0) {
-																																										let data220 = data214.cover;
-																																										if (data220 && typeof data220 == "object" && !Array.isArray(data220)) {
-																																											let missing32;
-																																											if (data220.thickness === void 0 && (missing32 = "thickness") || data220.blend === void 0 && (missing32 = "blend") || data220.colour === void 0 && (missing32 = "colour")) {
+																																									var valid61 = true;
+																																								} else var valid61 = true;
+																																								if (valid61) {
+																																									if (data218.cover !== void 0) {
+																																										let data224 = data218.cover;
+																																										if (data224 && typeof data224 == "object" && !Array.isArray(data224)) {
+																																											let missing33;
+																																											if (data224.thickness === void 0 && (missing33 = "thickness") || data224.blend === void 0 && (missing33 = "blend") || data224.colour === void 0 && (missing33 = "colour")) {
 																																												validate20.errors = [{
 																																													instancePath: instancePath + "/cake/tiers/" + i22 + "/cover",
 																																													schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/required",
 																																													keyword: "required",
-																																													params: { missingProperty: missing32 },
-																																													message: "must have required property '" + missing32 + "'"
+																																													params: { missingProperty: missing33 },
+																																													message: "must have required property '" + missing33 + "'"
 																																												}];
 																																												return false;
 																																											} else {
-																																												for (const key39 in data220) if (!(key39 === "thickness" || key39 === "blend" || key39 === "colour")) {
+																																												for (const key40 in data224) if (!(key40 === "thickness" || key40 === "blend" || key40 === "colour")) {
 																																													validate20.errors = [{
 																																														instancePath: instancePath + "/cake/tiers/" + i22 + "/cover",
 																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/additionalProperties",
 																																														keyword: "additionalProperties",
-																																														params: { additionalProperty: key39 },
+																																														params: { additionalProperty: key40 },
 																																														message: "must NOT have additional properties"
 																																													}];
 																																													return false;
 																																												}
-																																												if (data220.thickness !== void 0) {
-																																													let data221 = data220.thickness;
-																																													if (typeof data221 == "number" && isFinite(data221)) {
-																																														if (data221 > 20 || isNaN(data221)) {
+																																												if (data224.thickness !== void 0) {
+																																													let data225 = data224.thickness;
+																																													if (typeof data225 == "number" && isFinite(data225)) {
+																																														if (data225 > 20 || isNaN(data225)) {
 																																															validate20.errors = [{
 																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/thickness",
 																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/maximum",
@@ -9802,7 +9957,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																message: "must be <= 20"
 																																															}];
 																																															return false;
-																																														} else if (data221 < 1 || isNaN(data221)) {
+																																														} else if (data225 < 1 || isNaN(data225)) {
 																																															validate20.errors = [{
 																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/thickness",
 																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/thickness/minimum",
@@ -9825,13 +9980,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																														}];
 																																														return false;
 																																													}
-																																													var valid61 = true;
-																																												} else var valid61 = true;
-																																												if (valid61) {
-																																													if (data220.blend !== void 0) {
-																																														let data222 = data220.blend;
-																																														if (typeof data222 === "string") {
-																																															if (!pattern5.test(data222)) {
+																																													var valid62 = true;
+																																												} else var valid62 = true;
+																																												if (valid62) {
+																																													if (data224.blend !== void 0) {
+																																														let data226 = data224.blend;
+																																														if (typeof data226 === "string") {
+																																															if (!pattern5.test(data226)) {
 																																																validate20.errors = [{
 																																																	instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/blend",
 																																																	schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/blend/pattern",
@@ -9851,13 +10006,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																															}];
 																																															return false;
 																																														}
-																																														var valid61 = true;
-																																													} else var valid61 = true;
-																																													if (valid61) {
-																																														if (data220.colour !== void 0) {
-																																															let data223 = data220.colour;
-																																															if (typeof data223 === "string") {
-																																																if (!pattern5.test(data223)) {
+																																														var valid62 = true;
+																																													} else var valid62 = true;
+																																													if (valid62) {
+																																														if (data224.colour !== void 0) {
+																																															let data227 = data224.colour;
+																																															if (typeof data227 === "string") {
+																																																if (!pattern5.test(data227)) {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/cake/tiers/" + i22 + "/cover/colour",
 																																																		schemaPath: "#/properties/cake/properties/tiers/items/properties/cover/properties/colour/pattern",
@@ -9877,8 +10032,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																}];
 																																																return false;
 																																															}
-																																															var valid61 = true;
-																																														} else var valid61 = true;
+																																															var valid62 = true;
+																																														} else var valid62 = true;
 																																													}
 																																												}
 																																											}
@@ -9892,36 +10047,36 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																											}];
 																																											return false;
 																																										}
-																																										var valid60 = true;
-																																									} else var valid60 = true;
-																																									if (valid60) {
-																																										if (data214.board !== void 0) {
-																																											let data224 = data214.board;
-																																											if (data224 && typeof data224 == "object" && !Array.isArray(data224)) {
-																																												let missing33;
-																																												if (data224.kind === void 0 && (missing33 = "kind") || data224.width === void 0 && (missing33 = "width")) {
+																																										var valid61 = true;
+																																									} else var valid61 = true;
+																																									if (valid61) {
+																																										if (data218.board !== void 0) {
+																																											let data228 = data218.board;
+																																											if (data228 && typeof data228 == "object" && !Array.isArray(data228)) {
+																																												let missing34;
+																																												if (data228.kind === void 0 && (missing34 = "kind") || data228.width === void 0 && (missing34 = "width")) {
 																																													validate20.errors = [{
 																																														instancePath: instancePath + "/cake/tiers/" + i22 + "/board",
 																																														schemaPath: "#/properties/cake/properties/tiers/items/properties/board/required",
 																																														keyword: "required",
-																																														params: { missingProperty: missing33 },
-																																														message: "must have required property '" + missing33 + "'"
+																																														params: { missingProperty: missing34 },
+																																														message: "must have required property '" + missing34 + "'"
 																																													}];
 																																													return false;
 																																												} else {
-																																													for (const key40 in data224) if (!(key40 === "kind" || key40 === "width")) {
+																																													for (const key41 in data228) if (!(key41 === "kind" || key41 === "width")) {
 																																														validate20.errors = [{
 																																															instancePath: instancePath + "/cake/tiers/" + i22 + "/board",
 																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/board/additionalProperties",
 																																															keyword: "additionalProperties",
-																																															params: { additionalProperty: key40 },
+																																															params: { additionalProperty: key41 },
 																																															message: "must NOT have additional properties"
 																																														}];
 																																														return false;
 																																													}
-																																													if (data224.kind !== void 0) {
-																																														let data225 = data224.kind;
-																																														if (typeof data225 !== "string") {
+																																													if (data228.kind !== void 0) {
+																																														let data229 = data228.kind;
+																																														if (typeof data229 !== "string") {
 																																															validate20.errors = [{
 																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/board/kind",
 																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/board/properties/kind/type",
@@ -9931,7 +10086,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																															}];
 																																															return false;
 																																														}
-																																														if (!(data225 === "card" || data225 === "drum" || data225 === "foam" || data225 === "ply6" || data225 === "mdf6" || data225 === "mdf12" || data225 === "acrylic")) {
+																																														if (!(data229 === "card" || data229 === "drum" || data229 === "foam" || data229 === "ply6" || data229 === "mdf6" || data229 === "mdf12" || data229 === "acrylic")) {
 																																															validate20.errors = [{
 																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/board/kind",
 																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/board/properties/kind/enum",
@@ -9941,13 +10096,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																															}];
 																																															return false;
 																																														}
-																																														var valid62 = true;
-																																													} else var valid62 = true;
-																																													if (valid62) {
-																																														if (data224.width !== void 0) {
-																																															let data226 = data224.width;
-																																															if (typeof data226 == "number" && isFinite(data226)) {
-																																																if (data226 > 900 || isNaN(data226)) {
+																																														var valid63 = true;
+																																													} else var valid63 = true;
+																																													if (valid63) {
+																																														if (data228.width !== void 0) {
+																																															let data230 = data228.width;
+																																															if (typeof data230 == "number" && isFinite(data230)) {
+																																																if (data230 > 900 || isNaN(data230)) {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/cake/tiers/" + i22 + "/board/width",
 																																																		schemaPath: "#/properties/cake/properties/tiers/items/properties/board/properties/width/maximum",
@@ -9959,7 +10114,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																		message: "must be <= 900"
 																																																	}];
 																																																	return false;
-																																																} else if (data226 < 30 || isNaN(data226)) {
+																																																} else if (data230 < 30 || isNaN(data230)) {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/cake/tiers/" + i22 + "/board/width",
 																																																		schemaPath: "#/properties/cake/properties/tiers/items/properties/board/properties/width/minimum",
@@ -9982,8 +10137,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																}];
 																																																return false;
 																																															}
-																																															var valid62 = true;
-																																														} else var valid62 = true;
+																																															var valid63 = true;
+																																														} else var valid63 = true;
 																																													}
 																																												}
 																																											} else {
@@ -9996,36 +10151,36 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																												}];
 																																												return false;
 																																											}
-																																											var valid60 = true;
-																																										} else var valid60 = true;
-																																										if (valid60) {
-																																											if (data214.posts !== void 0) {
-																																												let data227 = data214.posts;
-																																												if (data227 && typeof data227 == "object" && !Array.isArray(data227)) {
-																																													let missing34;
-																																													if (data227.stock === void 0 && (missing34 = "stock") || data227.number === void 0 && (missing34 = "number")) {
+																																											var valid61 = true;
+																																										} else var valid61 = true;
+																																										if (valid61) {
+																																											if (data218.posts !== void 0) {
+																																												let data231 = data218.posts;
+																																												if (data231 && typeof data231 == "object" && !Array.isArray(data231)) {
+																																													let missing35;
+																																													if (data231.stock === void 0 && (missing35 = "stock") || data231.number === void 0 && (missing35 = "number")) {
 																																														validate20.errors = [{
 																																															instancePath: instancePath + "/cake/tiers/" + i22 + "/posts",
 																																															schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/required",
 																																															keyword: "required",
-																																															params: { missingProperty: missing34 },
-																																															message: "must have required property '" + missing34 + "'"
+																																															params: { missingProperty: missing35 },
+																																															message: "must have required property '" + missing35 + "'"
 																																														}];
 																																														return false;
 																																													} else {
-																																														for (const key41 in data227) if (!(key41 === "stock" || key41 === "number")) {
+																																														for (const key42 in data231) if (!(key42 === "stock" || key42 === "number")) {
 																																															validate20.errors = [{
 																																																instancePath: instancePath + "/cake/tiers/" + i22 + "/posts",
 																																																schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/additionalProperties",
 																																																keyword: "additionalProperties",
-																																																params: { additionalProperty: key41 },
+																																																params: { additionalProperty: key42 },
 																																																message: "must NOT have additional properties"
 																																															}];
 																																															return false;
 																																														}
-																																														if (data227.stock !== void 0) {
-																																															let data228 = data227.stock;
-																																															if (typeof data228 !== "string") {
+																																														if (data231.stock !== void 0) {
+																																															let data232 = data231.stock;
+																																															if (typeof data232 !== "string") {
 																																																validate20.errors = [{
 																																																	instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/stock",
 																																																	schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/stock/type",
@@ -10035,7 +10190,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																}];
 																																																return false;
 																																															}
-																																															if (!(data228 === "spaghetti18" || data228 === "cocktail2" || data228 === "skewer3" || data228 === "wire26" || data228 === "wire24" || data228 === "wire22" || data228 === "wire20" || data228 === "wire18" || data228 === "paper4" || data228 === "skewer4" || data228 === "straw12" || data228 === "dowel6" || data228 === "dowel8" || data228 === "hollow16" || data228 === "dowel10" || data228 === "dowel12" || data228 === "armature3" || data228 === "armature6" || data228 === "copper6" || data228 === "copper8" || data228 === "copper10" || data228 === "m6" || data228 === "m8" || data228 === "m10" || data228 === "m12" || data228 === "stainless6" || data228 === "stainless10" || data228 === "stainless12")) {
+																																															if (!(data232 === "spaghetti18" || data232 === "cocktail2" || data232 === "skewer3" || data232 === "wire26" || data232 === "wire24" || data232 === "wire22" || data232 === "wire20" || data232 === "wire18" || data232 === "paper4" || data232 === "skewer4" || data232 === "straw12" || data232 === "dowel6" || data232 === "dowel8" || data232 === "hollow16" || data232 === "dowel10" || data232 === "dowel12" || data232 === "armature3" || data232 === "armature6" || data232 === "copper6" || data232 === "copper8" || data232 === "copper10" || data232 === "m6" || data232 === "m8" || data232 === "m10" || data232 === "m12" || data232 === "stainless6" || data232 === "stainless10" || data232 === "stainless12")) {
 																																																validate20.errors = [{
 																																																	instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/stock",
 																																																	schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/stock/enum",
@@ -10045,12 +10200,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																}];
 																																																return false;
 																																															}
-																																															var valid63 = true;
-																																														} else var valid63 = true;
-																																														if (valid63) {
-																																															if (data227.number !== void 0) {
-																																																let data229 = data227.number;
-																																																if (!(typeof data229 == "number" && !(data229 % 1) && !isNaN(data229) && isFinite(data229))) {
+																																															var valid64 = true;
+																																														} else var valid64 = true;
+																																														if (valid64) {
+																																															if (data231.number !== void 0) {
+																																																let data233 = data231.number;
+																																																if (!(typeof data233 == "number" && !(data233 % 1) && !isNaN(data233) && isFinite(data233))) {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/number",
 																																																		schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/type",
@@ -10060,8 +10215,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																	}];
 																																																	return false;
 																																																}
-																																																if (typeof data229 == "number" && isFinite(data229)) {
-																																																	if (data229 > 12 || isNaN(data229)) {
+																																																if (typeof data233 == "number" && isFinite(data233)) {
+																																																	if (data233 > 12 || isNaN(data233)) {
 																																																		validate20.errors = [{
 																																																			instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/number",
 																																																			schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/maximum",
@@ -10073,7 +10228,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																			message: "must be <= 12"
 																																																		}];
 																																																		return false;
-																																																	} else if (data229 < 1 || isNaN(data229)) {
+																																																	} else if (data233 < 1 || isNaN(data233)) {
 																																																		validate20.errors = [{
 																																																			instancePath: instancePath + "/cake/tiers/" + i22 + "/posts/number",
 																																																			schemaPath: "#/properties/cake/properties/tiers/items/properties/posts/properties/number/minimum",
@@ -10087,8 +10242,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																		return false;
 																																																	}
 																																																}
-																																																var valid63 = true;
-																																															} else var valid63 = true;
+																																																var valid64 = true;
+																																															} else var valid64 = true;
 																																														}
 																																													}
 																																												} else {
@@ -10101,8 +10256,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																													}];
 																																													return false;
 																																												}
-																																												var valid60 = true;
-																																											} else var valid60 = true;
+																																												var valid61 = true;
+																																											} else var valid61 = true;
 																																										}
 																																									}
 																																								}
@@ -10133,8 +10288,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid56 = true;
-																														} else var valid56 = true;
+																															var valid57 = true;
+																														} else var valid57 = true;
 																													}
 																												}
 																											}
@@ -10159,33 +10314,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		} else var valid0 = true;
 																		if (valid0) {
 																			if (data.portions !== void 0) {
-																				let data230 = data.portions;
-																				if (data230 && typeof data230 == "object" && !Array.isArray(data230)) {
-																					let missing35;
-																					if (data230.piece === void 0 && (missing35 = "piece") || data230.target === void 0 && (missing35 = "target") || data230.within === void 0 && (missing35 = "within") || data230.step === void 0 && (missing35 = "step") || data230.caseWidth === void 0 && (missing35 = "caseWidth") || data230.weighed === void 0 && (missing35 = "weighed")) {
+																				let data234 = data.portions;
+																				if (data234 && typeof data234 == "object" && !Array.isArray(data234)) {
+																					let missing36;
+																					if (data234.piece === void 0 && (missing36 = "piece") || data234.target === void 0 && (missing36 = "target") || data234.within === void 0 && (missing36 = "within") || data234.step === void 0 && (missing36 = "step") || data234.caseWidth === void 0 && (missing36 = "caseWidth") || data234.weighed === void 0 && (missing36 = "weighed")) {
 																						validate20.errors = [{
 																							instancePath: instancePath + "/portions",
 																							schemaPath: "#/properties/portions/required",
 																							keyword: "required",
-																							params: { missingProperty: missing35 },
-																							message: "must have required property '" + missing35 + "'"
+																							params: { missingProperty: missing36 },
+																							message: "must have required property '" + missing36 + "'"
 																						}];
 																						return false;
 																					} else {
-																						for (const key42 in data230) if (!(key42 === "piece" || key42 === "target" || key42 === "within" || key42 === "step" || key42 === "caseWidth" || key42 === "weighed")) {
+																						for (const key43 in data234) if (!(key43 === "piece" || key43 === "target" || key43 === "within" || key43 === "step" || key43 === "caseWidth" || key43 === "weighed")) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/portions",
 																								schemaPath: "#/properties/portions/additionalProperties",
 																								keyword: "additionalProperties",
-																								params: { additionalProperty: key42 },
+																								params: { additionalProperty: key43 },
 																								message: "must NOT have additional properties"
 																							}];
 																							return false;
 																						}
-																						if (data230.piece !== void 0) {
-																							let data231 = data230.piece;
-																							if (typeof data231 === "string") {
-																								if (!pattern5.test(data231)) {
+																						if (data234.piece !== void 0) {
+																							let data235 = data234.piece;
+																							if (typeof data235 === "string") {
+																								if (!pattern5.test(data235)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/portions/piece",
 																										schemaPath: "#/properties/portions/properties/piece/pattern",
@@ -10205,13 +10360,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							}
-																							var valid64 = true;
-																						} else var valid64 = true;
-																						if (valid64) {
-																							if (data230.target !== void 0) {
-																								let data232 = data230.target;
-																								if (typeof data232 == "number" && isFinite(data232)) {
-																									if (data232 > 5e3 || isNaN(data232)) {
+																							var valid65 = true;
+																						} else var valid65 = true;
+																						if (valid65) {
+																							if (data234.target !== void 0) {
+																								let data236 = data234.target;
+																								if (typeof data236 == "number" && isFinite(data236)) {
+																									if (data236 > 5e3 || isNaN(data236)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/portions/target",
 																											schemaPath: "#/properties/portions/properties/target/maximum",
@@ -10223,7 +10378,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must be <= 5000"
 																										}];
 																										return false;
-																									} else if (data232 < .01 || isNaN(data232)) {
+																									} else if (data236 < .01 || isNaN(data236)) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/portions/target",
 																											schemaPath: "#/properties/portions/properties/target/minimum",
@@ -10246,13 +10401,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid64 = true;
-																							} else var valid64 = true;
-																							if (valid64) {
-																								if (data230.within !== void 0) {
-																									let data233 = data230.within;
-																									if (typeof data233 == "number" && isFinite(data233)) {
-																										if (data233 > 1e3 || isNaN(data233)) {
+																								var valid65 = true;
+																							} else var valid65 = true;
+																							if (valid65) {
+																								if (data234.within !== void 0) {
+																									let data237 = data234.within;
+																									if (typeof data237 == "number" && isFinite(data237)) {
+																										if (data237 > 1e3 || isNaN(data237)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/portions/within",
 																												schemaPath: "#/properties/portions/properties/within/maximum",
@@ -10264,7 +10419,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must be <= 1000"
 																											}];
 																											return false;
-																										} else if (data233 < .001 || isNaN(data233)) {
+																										} else if (data237 < .001 || isNaN(data237)) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/portions/within",
 																												schemaPath: "#/properties/portions/properties/within/minimum",
@@ -10287,13 +10442,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid64 = true;
-																								} else var valid64 = true;
-																								if (valid64) {
-																									if (data230.step !== void 0) {
-																										let data234 = data230.step;
-																										if (typeof data234 == "number" && isFinite(data234)) {
-																											if (data234 > 10 || isNaN(data234)) {
+																									var valid65 = true;
+																								} else var valid65 = true;
+																								if (valid65) {
+																									if (data234.step !== void 0) {
+																										let data238 = data234.step;
+																										if (typeof data238 == "number" && isFinite(data238)) {
+																											if (data238 > 10 || isNaN(data238)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/portions/step",
 																													schemaPath: "#/properties/portions/properties/step/maximum",
@@ -10305,7 +10460,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 10"
 																												}];
 																												return false;
-																											} else if (data234 < .001 || isNaN(data234)) {
+																											} else if (data238 < .001 || isNaN(data238)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/portions/step",
 																													schemaPath: "#/properties/portions/properties/step/minimum",
@@ -10328,13 +10483,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid64 = true;
-																									} else var valid64 = true;
-																									if (valid64) {
-																										if (data230.caseWidth !== void 0) {
-																											let data235 = data230.caseWidth;
-																											if (typeof data235 == "number" && isFinite(data235)) {
-																												if (data235 > 500 || isNaN(data235)) {
+																										var valid65 = true;
+																									} else var valid65 = true;
+																									if (valid65) {
+																										if (data234.caseWidth !== void 0) {
+																											let data239 = data234.caseWidth;
+																											if (typeof data239 == "number" && isFinite(data239)) {
+																												if (data239 > 500 || isNaN(data239)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/portions/caseWidth",
 																														schemaPath: "#/properties/portions/properties/caseWidth/maximum",
@@ -10346,7 +10501,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														message: "must be <= 500"
 																													}];
 																													return false;
-																												} else if (data235 < 0 || isNaN(data235)) {
+																												} else if (data239 < 0 || isNaN(data239)) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/portions/caseWidth",
 																														schemaPath: "#/properties/portions/properties/caseWidth/minimum",
@@ -10369,13 +10524,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											var valid64 = true;
-																										} else var valid64 = true;
-																										if (valid64) {
-																											if (data230.weighed !== void 0) {
-																												let data236 = data230.weighed;
-																												if (Array.isArray(data236)) {
-																													if (data236.length > 2e3) {
+																											var valid65 = true;
+																										} else var valid65 = true;
+																										if (valid65) {
+																											if (data234.weighed !== void 0) {
+																												let data240 = data234.weighed;
+																												if (Array.isArray(data240)) {
+																													if (data240.length > 2e3) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/portions/weighed",
 																															schemaPath: "#/properties/portions/properties/weighed/maxItems",
@@ -10384,7 +10539,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 2000 items"
 																														}];
 																														return false;
-																													} else if (data236.length < 0) {
+																													} else if (data240.length < 0) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/portions/weighed",
 																															schemaPath: "#/properties/portions/properties/weighed/minItems",
@@ -10394,11 +10549,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len23 = data236.length;
+																														const len23 = data240.length;
 																														for (let i23 = 0; i23 < len23; i23++) {
-																															let data237 = data236[i23];
-																															if (typeof data237 == "number" && isFinite(data237)) {
-																																if (data237 > 1e4 || isNaN(data237)) {
+																															let data241 = data240[i23];
+																															if (typeof data241 == "number" && isFinite(data241)) {
+																																if (data241 > 1e4 || isNaN(data241)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/portions/weighed/" + i23,
 																																		schemaPath: "#/properties/portions/properties/weighed/items/maximum",
@@ -10410,7 +10565,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 10000"
 																																	}];
 																																	return false;
-																																} else if (data237 < .001 || isNaN(data237)) {
+																																} else if (data241 < .001 || isNaN(data241)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/portions/weighed/" + i23,
 																																		schemaPath: "#/properties/portions/properties/weighed/items/minimum",
@@ -10445,8 +10600,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid64 = true;
-																											} else var valid64 = true;
+																												var valid65 = true;
+																											} else var valid65 = true;
 																										}
 																									}
 																								}
@@ -10467,32 +10622,32 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			} else var valid0 = true;
 																			if (valid0) {
 																				if (data.stack !== void 0) {
-																					let data238 = data.stack;
-																					if (data238 && typeof data238 == "object" && !Array.isArray(data238)) {
-																						let missing36;
-																						if (data238.thread === void 0 && (missing36 = "thread") || data238.items === void 0 && (missing36 = "items")) {
+																					let data242 = data.stack;
+																					if (data242 && typeof data242 == "object" && !Array.isArray(data242)) {
+																						let missing37;
+																						if (data242.thread === void 0 && (missing37 = "thread") || data242.items === void 0 && (missing37 = "items")) {
 																							validate20.errors = [{
 																								instancePath: instancePath + "/stack",
 																								schemaPath: "#/properties/stack/required",
 																								keyword: "required",
-																								params: { missingProperty: missing36 },
-																								message: "must have required property '" + missing36 + "'"
+																								params: { missingProperty: missing37 },
+																								message: "must have required property '" + missing37 + "'"
 																							}];
 																							return false;
 																						} else {
-																							for (const key43 in data238) if (!(key43 === "thread" || key43 === "items" || key43 === "cutAt")) {
+																							for (const key44 in data242) if (!(key44 === "thread" || key44 === "items" || key44 === "cutAt")) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/stack",
 																									schemaPath: "#/properties/stack/additionalProperties",
 																									keyword: "additionalProperties",
-																									params: { additionalProperty: key43 },
+																									params: { additionalProperty: key44 },
 																									message: "must NOT have additional properties"
 																								}];
 																								return false;
 																							}
-																							if (data238.thread !== void 0) {
-																								let data239 = data238.thread;
-																								if (!(typeof data239 == "number" && !(data239 % 1) && !isNaN(data239) && isFinite(data239))) {
+																							if (data242.thread !== void 0) {
+																								let data243 = data242.thread;
+																								if (!(typeof data243 == "number" && !(data243 % 1) && !isNaN(data243) && isFinite(data243))) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/stack/thread",
 																										schemaPath: "#/properties/stack/properties/thread/type",
@@ -10502,7 +10657,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								if (!(data239 === 6 || data239 === 8 || data239 === 10 || data239 === 12)) {
+																								if (!(data243 === 6 || data243 === 8 || data243 === 10 || data243 === 12)) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/stack/thread",
 																										schemaPath: "#/properties/stack/properties/thread/enum",
@@ -10512,13 +10667,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								}
-																								var valid66 = true;
-																							} else var valid66 = true;
-																							if (valid66) {
-																								if (data238.items !== void 0) {
-																									let data240 = data238.items;
-																									if (Array.isArray(data240)) {
-																										if (data240.length > 40) {
+																								var valid67 = true;
+																							} else var valid67 = true;
+																							if (valid67) {
+																								if (data242.items !== void 0) {
+																									let data244 = data242.items;
+																									if (Array.isArray(data244)) {
+																										if (data244.length > 40) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/stack/items",
 																												schemaPath: "#/properties/stack/properties/items/maxItems",
@@ -10527,7 +10682,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												message: "must NOT have more than 40 items"
 																											}];
 																											return false;
-																										} else if (data240.length < 0) {
+																										} else if (data244.length < 0) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/stack/items",
 																												schemaPath: "#/properties/stack/properties/items/minItems",
@@ -10537,35 +10692,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										} else {
-																											const len24 = data240.length;
+																											const len24 = data244.length;
 																											for (let i24 = 0; i24 < len24; i24++) {
-																												let data241 = data240[i24];
-																												if (data241 && typeof data241 == "object" && !Array.isArray(data241)) {
-																													let missing37;
-																													if (data241.id === void 0 && (missing37 = "id") || data241.kind === void 0 && (missing37 = "kind") || data241.name === void 0 && (missing37 = "name") || data241.thick === void 0 && (missing37 = "thick")) {
+																												let data245 = data244[i24];
+																												if (data245 && typeof data245 == "object" && !Array.isArray(data245)) {
+																													let missing38;
+																													if (data245.id === void 0 && (missing38 = "id") || data245.kind === void 0 && (missing38 = "kind") || data245.name === void 0 && (missing38 = "name") || data245.thick === void 0 && (missing38 = "thick")) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/stack/items/" + i24,
 																															schemaPath: "#/properties/stack/properties/items/items/required",
 																															keyword: "required",
-																															params: { missingProperty: missing37 },
-																															message: "must have required property '" + missing37 + "'"
+																															params: { missingProperty: missing38 },
+																															message: "must have required property '" + missing38 + "'"
 																														}];
 																														return false;
 																													} else {
-																														for (const key44 in data241) if (!(key44 === "id" || key44 === "kind" || key44 === "name" || key44 === "thick" || key44 === "width" || key44 === "weight" || key44 === "made")) {
+																														for (const key45 in data245) if (!(key45 === "id" || key45 === "kind" || key45 === "name" || key45 === "thick" || key45 === "width" || key45 === "weight" || key45 === "made")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/stack/items/" + i24,
 																																schemaPath: "#/properties/stack/properties/items/items/additionalProperties",
 																																keyword: "additionalProperties",
-																																params: { additionalProperty: key44 },
+																																params: { additionalProperty: key45 },
 																																message: "must NOT have additional properties"
 																															}];
 																															return false;
 																														}
-																														if (data241.id !== void 0) {
-																															let data242 = data241.id;
-																															if (typeof data242 === "string") {
-																																if (!pattern5.test(data242)) {
+																														if (data245.id !== void 0) {
+																															let data246 = data245.id;
+																															if (typeof data246 === "string") {
+																																if (!pattern5.test(data246)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/stack/items/" + i24 + "/id",
 																																		schemaPath: "#/properties/stack/properties/items/items/properties/id/pattern",
@@ -10585,12 +10740,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid68 = true;
-																														} else var valid68 = true;
-																														if (valid68) {
-																															if (data241.kind !== void 0) {
-																																let data243 = data241.kind;
-																																if (typeof data243 !== "string") {
+																															var valid69 = true;
+																														} else var valid69 = true;
+																														if (valid69) {
+																															if (data245.kind !== void 0) {
+																																let data247 = data245.kind;
+																																if (typeof data247 !== "string") {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/stack/items/" + i24 + "/kind",
 																																		schemaPath: "#/properties/stack/properties/items/items/properties/kind/type",
@@ -10600,7 +10755,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																if (!(data243 === "feet" || data243 === "nut" || data243 === "washer" || data243 === "large" || data243 === "base" || data243 === "board" || data243 === "gap" || data243 === "tier")) {
+																																if (!(data247 === "feet" || data247 === "nut" || data247 === "washer" || data247 === "large" || data247 === "base" || data247 === "board" || data247 === "gap" || data247 === "tier")) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/stack/items/" + i24 + "/kind",
 																																		schemaPath: "#/properties/stack/properties/items/items/properties/kind/enum",
@@ -10610,13 +10765,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid68 = true;
-																															} else var valid68 = true;
-																															if (valid68) {
-																																if (data241.name !== void 0) {
-																																	let data244 = data241.name;
-																																	if (typeof data244 === "string") {
-																																		if (func2(data244) > 120) {
+																																var valid69 = true;
+																															} else var valid69 = true;
+																															if (valid69) {
+																																if (data245.name !== void 0) {
+																																	let data248 = data245.name;
+																																	if (typeof data248 === "string") {
+																																		if (func2(data248) > 120) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/stack/items/" + i24 + "/name",
 																																				schemaPath: "#/properties/stack/properties/items/items/properties/name/maxLength",
@@ -10625,7 +10780,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must NOT have more than 120 characters"
 																																			}];
 																																			return false;
-																																		} else if (func2(data244) < 1) {
+																																		} else if (func2(data248) < 1) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/stack/items/" + i24 + "/name",
 																																				schemaPath: "#/properties/stack/properties/items/items/properties/name/minLength",
@@ -10645,13 +10800,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid68 = true;
-																																} else var valid68 = true;
-																																if (valid68) {
-																																	if (data241.thick !== void 0) {
-																																		let data245 = data241.thick;
-																																		if (typeof data245 == "number" && isFinite(data245)) {
-																																			if (data245 > 600 || isNaN(data245)) {
+																																	var valid69 = true;
+																																} else var valid69 = true;
+																																if (valid69) {
+																																	if (data245.thick !== void 0) {
+																																		let data249 = data245.thick;
+																																		if (typeof data249 == "number" && isFinite(data249)) {
+																																			if (data249 > 600 || isNaN(data249)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/stack/items/" + i24 + "/thick",
 																																					schemaPath: "#/properties/stack/properties/items/items/properties/thick/maximum",
@@ -10663,7 +10818,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must be <= 600"
 																																				}];
 																																				return false;
-																																			} else if (data245 < 0 || isNaN(data245)) {
+																																			} else if (data249 < 0 || isNaN(data249)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/stack/items/" + i24 + "/thick",
 																																					schemaPath: "#/properties/stack/properties/items/items/properties/thick/minimum",
@@ -10686,13 +10841,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid68 = true;
-																																	} else var valid68 = true;
-																																	if (valid68) {
-																																		if (data241.width !== void 0) {
-																																			let data246 = data241.width;
-																																			if (typeof data246 == "number" && isFinite(data246)) {
-																																				if (data246 > 900 || isNaN(data246)) {
+																																		var valid69 = true;
+																																	} else var valid69 = true;
+																																	if (valid69) {
+																																		if (data245.width !== void 0) {
+																																			let data250 = data245.width;
+																																			if (typeof data250 == "number" && isFinite(data250)) {
+																																				if (data250 > 900 || isNaN(data250)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/stack/items/" + i24 + "/width",
 																																						schemaPath: "#/properties/stack/properties/items/items/properties/width/maximum",
@@ -10704,7 +10859,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 900"
 																																					}];
 																																					return false;
-																																				} else if (data246 < 20 || isNaN(data246)) {
+																																				} else if (data250 < 20 || isNaN(data250)) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/stack/items/" + i24 + "/width",
 																																						schemaPath: "#/properties/stack/properties/items/items/properties/width/minimum",
@@ -10727,13 +10882,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			var valid68 = true;
-																																		} else var valid68 = true;
-																																		if (valid68) {
-																																			if (data241.weight !== void 0) {
-																																				let data247 = data241.weight;
-																																				if (typeof data247 == "number" && isFinite(data247)) {
-																																					if (data247 > 5e4 || isNaN(data247)) {
+																																			var valid69 = true;
+																																		} else var valid69 = true;
+																																		if (valid69) {
+																																			if (data245.weight !== void 0) {
+																																				let data251 = data245.weight;
+																																				if (typeof data251 == "number" && isFinite(data251)) {
+																																					if (data251 > 5e4 || isNaN(data251)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/stack/items/" + i24 + "/weight",
 																																							schemaPath: "#/properties/stack/properties/items/items/properties/weight/maximum",
@@ -10745,7 +10900,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must be <= 50000"
 																																						}];
 																																						return false;
-																																					} else if (data247 < 1 || isNaN(data247)) {
+																																					} else if (data251 < 1 || isNaN(data251)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/stack/items/" + i24 + "/weight",
 																																							schemaPath: "#/properties/stack/properties/items/items/properties/weight/minimum",
@@ -10768,12 +10923,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				var valid68 = true;
-																																			} else var valid68 = true;
-																																			if (valid68) {
-																																				if (data241.made !== void 0) {
-																																					let data248 = data241.made;
-																																					if (typeof data248 !== "string") {
+																																				var valid69 = true;
+																																			} else var valid69 = true;
+																																			if (valid69) {
+																																				if (data245.made !== void 0) {
+																																					let data252 = data245.made;
+																																					if (typeof data252 !== "string") {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/stack/items/" + i24 + "/made",
 																																							schemaPath: "#/properties/stack/properties/items/items/properties/made/type",
@@ -10783,7 +10938,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					if (!(data248 === "mdf" || data248 === "plywood")) {
+																																					if (!(data252 === "mdf" || data252 === "plywood")) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/stack/items/" + i24 + "/made",
 																																							schemaPath: "#/properties/stack/properties/items/items/properties/made/enum",
@@ -10793,8 +10948,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					var valid68 = true;
-																																				} else var valid68 = true;
+																																					var valid69 = true;
+																																				} else var valid69 = true;
 																																			}
 																																		}
 																																	}
@@ -10824,13 +10979,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									}
-																									var valid66 = true;
-																								} else var valid66 = true;
-																								if (valid66) {
-																									if (data238.cutAt !== void 0) {
-																										let data249 = data238.cutAt;
-																										if (typeof data249 == "number" && isFinite(data249)) {
-																											if (data249 > 3e3 || isNaN(data249)) {
+																									var valid67 = true;
+																								} else var valid67 = true;
+																								if (valid67) {
+																									if (data242.cutAt !== void 0) {
+																										let data253 = data242.cutAt;
+																										if (typeof data253 == "number" && isFinite(data253)) {
+																											if (data253 > 3e3 || isNaN(data253)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/stack/cutAt",
 																													schemaPath: "#/properties/stack/properties/cutAt/maximum",
@@ -10842,7 +10997,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													message: "must be <= 3000"
 																												}];
 																												return false;
-																											} else if (data249 < 0 || isNaN(data249)) {
+																											} else if (data253 < 0 || isNaN(data253)) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/stack/cutAt",
 																													schemaPath: "#/properties/stack/properties/cutAt/minimum",
@@ -10865,8 +11020,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										}
-																										var valid66 = true;
-																									} else var valid66 = true;
+																										var valid67 = true;
+																									} else var valid67 = true;
 																								}
 																							}
 																						}
@@ -10884,9 +11039,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				} else var valid0 = true;
 																				if (valid0) {
 																					if (data.reserves !== void 0) {
-																						let data250 = data.reserves;
-																						if (Array.isArray(data250)) {
-																							if (data250.length > 200) {
+																						let data254 = data.reserves;
+																						if (Array.isArray(data254)) {
+																							if (data254.length > 200) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/reserves",
 																									schemaPath: "#/properties/reserves/maxItems",
@@ -10895,7 +11050,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									message: "must NOT have more than 200 items"
 																								}];
 																								return false;
-																							} else if (data250.length < 0) {
+																							} else if (data254.length < 0) {
 																								validate20.errors = [{
 																									instancePath: instancePath + "/reserves",
 																									schemaPath: "#/properties/reserves/minItems",
@@ -10905,35 +11060,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								}];
 																								return false;
 																							} else {
-																								const len25 = data250.length;
+																								const len25 = data254.length;
 																								for (let i25 = 0; i25 < len25; i25++) {
-																									let data251 = data250[i25];
-																									if (data251 && typeof data251 == "object" && !Array.isArray(data251)) {
-																										let missing38;
-																										if (data251.stock === void 0 && (missing38 = "stock") || data251.name === void 0 && (missing38 = "name") || data251.batch === void 0 && (missing38 = "batch") || data251.grams === void 0 && (missing38 = "grams") || data251.recolour === void 0 && (missing38 = "recolour") || data251.allergens === void 0 && (missing38 = "allergens")) {
+																									let data255 = data254[i25];
+																									if (data255 && typeof data255 == "object" && !Array.isArray(data255)) {
+																										let missing39;
+																										if (data255.stock === void 0 && (missing39 = "stock") || data255.name === void 0 && (missing39 = "name") || data255.batch === void 0 && (missing39 = "batch") || data255.grams === void 0 && (missing39 = "grams") || data255.recolour === void 0 && (missing39 = "recolour") || data255.allergens === void 0 && (missing39 = "allergens")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/reserves/" + i25,
 																												schemaPath: "#/properties/reserves/items/required",
 																												keyword: "required",
-																												params: { missingProperty: missing38 },
-																												message: "must have required property '" + missing38 + "'"
+																												params: { missingProperty: missing39 },
+																												message: "must have required property '" + missing39 + "'"
 																											}];
 																											return false;
 																										} else {
-																											for (const key45 in data251) if (!(key45 === "stock" || key45 === "name" || key45 === "batch" || key45 === "grams" || key45 === "recolour" || key45 === "allergens" || key45 === "keepBy")) {
+																											for (const key46 in data255) if (!(key46 === "stock" || key46 === "name" || key46 === "batch" || key46 === "grams" || key46 === "recolour" || key46 === "allergens" || key46 === "keepBy")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/reserves/" + i25,
 																													schemaPath: "#/properties/reserves/items/additionalProperties",
 																													keyword: "additionalProperties",
-																													params: { additionalProperty: key45 },
+																													params: { additionalProperty: key46 },
 																													message: "must NOT have additional properties"
 																												}];
 																												return false;
 																											}
-																											if (data251.stock !== void 0) {
-																												let data252 = data251.stock;
-																												if (typeof data252 === "string") {
-																													if (func2(data252) > 80) {
+																											if (data255.stock !== void 0) {
+																												let data256 = data255.stock;
+																												if (typeof data256 === "string") {
+																													if (func2(data256) > 80) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/reserves/" + i25 + "/stock",
 																															schemaPath: "#/properties/reserves/items/properties/stock/maxLength",
@@ -10942,7 +11097,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 80 characters"
 																														}];
 																														return false;
-																													} else if (func2(data252) < 1) {
+																													} else if (func2(data256) < 1) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/reserves/" + i25 + "/stock",
 																															schemaPath: "#/properties/reserves/items/properties/stock/minLength",
@@ -10962,13 +11117,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid70 = true;
-																											} else var valid70 = true;
-																											if (valid70) {
-																												if (data251.name !== void 0) {
-																													let data253 = data251.name;
-																													if (typeof data253 === "string") {
-																														if (func2(data253) > 120) {
+																												var valid71 = true;
+																											} else var valid71 = true;
+																											if (valid71) {
+																												if (data255.name !== void 0) {
+																													let data257 = data255.name;
+																													if (typeof data257 === "string") {
+																														if (func2(data257) > 120) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/reserves/" + i25 + "/name",
 																																schemaPath: "#/properties/reserves/items/properties/name/maxLength",
@@ -10977,7 +11132,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must NOT have more than 120 characters"
 																															}];
 																															return false;
-																														} else if (func2(data253) < 1) {
+																														} else if (func2(data257) < 1) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/reserves/" + i25 + "/name",
 																																schemaPath: "#/properties/reserves/items/properties/name/minLength",
@@ -10997,13 +11152,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid70 = true;
-																												} else var valid70 = true;
-																												if (valid70) {
-																													if (data251.batch !== void 0) {
-																														let data254 = data251.batch;
-																														if (typeof data254 === "string") {
-																															if (func2(data254) > 130) {
+																													var valid71 = true;
+																												} else var valid71 = true;
+																												if (valid71) {
+																													if (data255.batch !== void 0) {
+																														let data258 = data255.batch;
+																														if (typeof data258 === "string") {
+																															if (func2(data258) > 130) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/reserves/" + i25 + "/batch",
 																																	schemaPath: "#/properties/reserves/items/properties/batch/maxLength",
@@ -11023,13 +11178,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid70 = true;
-																													} else var valid70 = true;
-																													if (valid70) {
-																														if (data251.grams !== void 0) {
-																															let data255 = data251.grams;
-																															if (typeof data255 == "number" && isFinite(data255)) {
-																																if (data255 > 1e5 || isNaN(data255)) {
+																														var valid71 = true;
+																													} else var valid71 = true;
+																													if (valid71) {
+																														if (data255.grams !== void 0) {
+																															let data259 = data255.grams;
+																															if (typeof data259 == "number" && isFinite(data259)) {
+																																if (data259 > 1e5 || isNaN(data259)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/reserves/" + i25 + "/grams",
 																																		schemaPath: "#/properties/reserves/items/properties/grams/maximum",
@@ -11041,7 +11196,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 100000"
 																																	}];
 																																	return false;
-																																} else if (data255 < 0 || isNaN(data255)) {
+																																} else if (data259 < 0 || isNaN(data259)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/reserves/" + i25 + "/grams",
 																																		schemaPath: "#/properties/reserves/items/properties/grams/minimum",
@@ -11064,11 +11219,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid70 = true;
-																														} else var valid70 = true;
-																														if (valid70) {
-																															if (data251.recolour !== void 0) {
-																																if (typeof data251.recolour !== "boolean") {
+																															var valid71 = true;
+																														} else var valid71 = true;
+																														if (valid71) {
+																															if (data255.recolour !== void 0) {
+																																if (typeof data255.recolour !== "boolean") {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/reserves/" + i25 + "/recolour",
 																																		schemaPath: "#/properties/reserves/items/properties/recolour/type",
@@ -11078,13 +11233,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid70 = true;
-																															} else var valid70 = true;
-																															if (valid70) {
-																																if (data251.allergens !== void 0) {
-																																	let data257 = data251.allergens;
-																																	if (Array.isArray(data257)) {
-																																		if (data257.length > 20) {
+																																var valid71 = true;
+																															} else var valid71 = true;
+																															if (valid71) {
+																																if (data255.allergens !== void 0) {
+																																	let data261 = data255.allergens;
+																																	if (Array.isArray(data261)) {
+																																		if (data261.length > 20) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/reserves/" + i25 + "/allergens",
 																																				schemaPath: "#/properties/reserves/items/properties/allergens/maxItems",
@@ -11093,7 +11248,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must NOT have more than 20 items"
 																																			}];
 																																			return false;
-																																		} else if (data257.length < 0) {
+																																		} else if (data261.length < 0) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/reserves/" + i25 + "/allergens",
 																																				schemaPath: "#/properties/reserves/items/properties/allergens/minItems",
@@ -11103,11 +11258,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		} else {
-																																			const len26 = data257.length;
+																																			const len26 = data261.length;
 																																			for (let i26 = 0; i26 < len26; i26++) {
-																																				let data258 = data257[i26];
-																																				if (typeof data258 === "string") {
-																																					if (func2(data258) > 60) {
+																																				let data262 = data261[i26];
+																																				if (typeof data262 === "string") {
+																																					if (func2(data262) > 60) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/reserves/" + i25 + "/allergens/" + i26,
 																																							schemaPath: "#/properties/reserves/items/properties/allergens/items/maxLength",
@@ -11139,13 +11294,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid70 = true;
-																																} else var valid70 = true;
-																																if (valid70) {
-																																	if (data251.keepBy !== void 0) {
-																																		let data259 = data251.keepBy;
-																																		if (typeof data259 === "string") {
-																																			if (!pattern21.test(data259)) {
+																																	var valid71 = true;
+																																} else var valid71 = true;
+																																if (valid71) {
+																																	if (data255.keepBy !== void 0) {
+																																		let data263 = data255.keepBy;
+																																		if (typeof data263 === "string") {
+																																			if (!pattern21.test(data263)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/reserves/" + i25 + "/keepBy",
 																																					schemaPath: "#/properties/reserves/items/properties/keepBy/pattern",
@@ -11165,8 +11320,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid70 = true;
-																																	} else var valid70 = true;
+																																		var valid71 = true;
+																																	} else var valid71 = true;
 																																}
 																															}
 																														}
@@ -11200,9 +11355,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					} else var valid0 = true;
 																					if (valid0) {
 																						if (data.measured !== void 0) {
-																							let data260 = data.measured;
-																							if (Array.isArray(data260)) {
-																								if (data260.length > 100) {
+																							let data264 = data.measured;
+																							if (Array.isArray(data264)) {
+																								if (data264.length > 100) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/measured",
 																										schemaPath: "#/properties/measured/maxItems",
@@ -11211,7 +11366,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										message: "must NOT have more than 100 items"
 																									}];
 																									return false;
-																								} else if (data260.length < 0) {
+																								} else if (data264.length < 0) {
 																									validate20.errors = [{
 																										instancePath: instancePath + "/measured",
 																										schemaPath: "#/properties/measured/minItems",
@@ -11221,35 +11376,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																									}];
 																									return false;
 																								} else {
-																									const len27 = data260.length;
+																									const len27 = data264.length;
 																									for (let i27 = 0; i27 < len27; i27++) {
-																										let data261 = data260[i27];
-																										if (data261 && typeof data261 == "object" && !Array.isArray(data261)) {
-																											let missing39;
-																											if (data261.id === void 0 && (missing39 = "id") || data261.test === void 0 && (missing39 = "test") || data261.of === void 0 && (missing39 = "of") || data261.on === void 0 && (missing39 = "on") || data261.readings === void 0 && (missing39 = "readings")) {
+																										let data265 = data264[i27];
+																										if (data265 && typeof data265 == "object" && !Array.isArray(data265)) {
+																											let missing40;
+																											if (data265.id === void 0 && (missing40 = "id") || data265.test === void 0 && (missing40 = "test") || data265.of === void 0 && (missing40 = "of") || data265.on === void 0 && (missing40 = "on") || data265.readings === void 0 && (missing40 = "readings")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/measured/" + i27,
 																													schemaPath: "#/properties/measured/items/required",
 																													keyword: "required",
-																													params: { missingProperty: missing39 },
-																													message: "must have required property '" + missing39 + "'"
+																													params: { missingProperty: missing40 },
+																													message: "must have required property '" + missing40 + "'"
 																												}];
 																												return false;
 																											} else {
-																												for (const key46 in data261) if (!(key46 === "id" || key46 === "test" || key46 === "of" || key46 === "on" || key46 === "readings")) {
+																												for (const key47 in data265) if (!(key47 === "id" || key47 === "test" || key47 === "of" || key47 === "on" || key47 === "readings")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/measured/" + i27,
 																														schemaPath: "#/properties/measured/items/additionalProperties",
 																														keyword: "additionalProperties",
-																														params: { additionalProperty: key46 },
+																														params: { additionalProperty: key47 },
 																														message: "must NOT have additional properties"
 																													}];
 																													return false;
 																												}
-																												if (data261.id !== void 0) {
-																													let data262 = data261.id;
-																													if (typeof data262 === "string") {
-																														if (!pattern5.test(data262)) {
+																												if (data265.id !== void 0) {
+																													let data266 = data265.id;
+																													if (typeof data266 === "string") {
+																														if (!pattern5.test(data266)) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/measured/" + i27 + "/id",
 																																schemaPath: "#/properties/measured/items/properties/id/pattern",
@@ -11269,12 +11424,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid73 = true;
-																												} else var valid73 = true;
-																												if (valid73) {
-																													if (data261.test !== void 0) {
-																														let data263 = data261.test;
-																														if (typeof data263 !== "string") {
+																													var valid74 = true;
+																												} else var valid74 = true;
+																												if (valid74) {
+																													if (data265.test !== void 0) {
+																														let data267 = data265.test;
+																														if (typeof data267 !== "string") {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/measured/" + i27 + "/test",
 																																schemaPath: "#/properties/measured/items/properties/test/type",
@@ -11284,7 +11439,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														if (!(data263 === "press" || data263 === "pull" || data263 === "bend" || data263 === "spring" || data263 === "tab")) {
+																														if (!(data267 === "press" || data267 === "pull" || data267 === "bend" || data267 === "spring" || data267 === "tab")) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/measured/" + i27 + "/test",
 																																schemaPath: "#/properties/measured/items/properties/test/enum",
@@ -11294,13 +11449,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid73 = true;
-																													} else var valid73 = true;
-																													if (valid73) {
-																														if (data261.of !== void 0) {
-																															let data264 = data261.of;
-																															if (typeof data264 === "string") {
-																																if (func2(data264) > 60) {
+																														var valid74 = true;
+																													} else var valid74 = true;
+																													if (valid74) {
+																														if (data265.of !== void 0) {
+																															let data268 = data265.of;
+																															if (typeof data268 === "string") {
+																																if (func2(data268) > 60) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/measured/" + i27 + "/of",
 																																		schemaPath: "#/properties/measured/items/properties/of/maxLength",
@@ -11309,7 +11464,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must NOT have more than 60 characters"
 																																	}];
 																																	return false;
-																																} else if (func2(data264) < 1) {
+																																} else if (func2(data268) < 1) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/measured/" + i27 + "/of",
 																																		schemaPath: "#/properties/measured/items/properties/of/minLength",
@@ -11329,13 +11484,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid73 = true;
-																														} else var valid73 = true;
-																														if (valid73) {
-																															if (data261.on !== void 0) {
-																																let data265 = data261.on;
-																																if (typeof data265 === "string") {
-																																	if (!pattern21.test(data265)) {
+																															var valid74 = true;
+																														} else var valid74 = true;
+																														if (valid74) {
+																															if (data265.on !== void 0) {
+																																let data269 = data265.on;
+																																if (typeof data269 === "string") {
+																																	if (!pattern21.test(data269)) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/measured/" + i27 + "/on",
 																																			schemaPath: "#/properties/measured/items/properties/on/pattern",
@@ -11355,13 +11510,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid73 = true;
-																															} else var valid73 = true;
-																															if (valid73) {
-																																if (data261.readings !== void 0) {
-																																	let data266 = data261.readings;
-																																	if (data266 && typeof data266 == "object" && !Array.isArray(data266)) {
-																																		if (Object.keys(data266).length > 8) {
+																																var valid74 = true;
+																															} else var valid74 = true;
+																															if (valid74) {
+																																if (data265.readings !== void 0) {
+																																	let data270 = data265.readings;
+																																	if (data270 && typeof data270 == "object" && !Array.isArray(data270)) {
+																																		if (Object.keys(data270).length > 8) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/measured/" + i27 + "/readings",
 																																				schemaPath: "#/properties/measured/items/properties/readings/maxProperties",
@@ -11370,12 +11525,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must NOT have more than 8 properties"
 																																			}];
 																																			return false;
-																																		} else for (const key47 in data266) {
-																																			let data267 = data266[key47];
-																																			if (typeof data267 == "number" && isFinite(data267)) {
-																																				if (data267 > 5e4 || isNaN(data267)) {
+																																		} else for (const key48 in data270) {
+																																			let data271 = data270[key48];
+																																			if (typeof data271 == "number" && isFinite(data271)) {
+																																				if (data271 > 5e4 || isNaN(data271)) {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/measured/" + i27 + "/readings/" + key47.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																						instancePath: instancePath + "/measured/" + i27 + "/readings/" + key48.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																						schemaPath: "#/properties/measured/items/properties/readings/additionalProperties/maximum",
 																																						keyword: "maximum",
 																																						params: {
@@ -11385,9 +11540,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must be <= 50000"
 																																					}];
 																																					return false;
-																																				} else if (data267 < 0 || isNaN(data267)) {
+																																				} else if (data271 < 0 || isNaN(data271)) {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/measured/" + i27 + "/readings/" + key47.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																						instancePath: instancePath + "/measured/" + i27 + "/readings/" + key48.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																						schemaPath: "#/properties/measured/items/properties/readings/additionalProperties/minimum",
 																																						keyword: "minimum",
 																																						params: {
@@ -11400,7 +11555,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}
 																																			} else {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/measured/" + i27 + "/readings/" + key47.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																					instancePath: instancePath + "/measured/" + i27 + "/readings/" + key48.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																					schemaPath: "#/properties/measured/items/properties/readings/additionalProperties/type",
 																																					keyword: "type",
 																																					params: { type: "number" },
@@ -11419,8 +11574,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid73 = true;
-																																} else var valid73 = true;
+																																	var valid74 = true;
+																																} else var valid74 = true;
 																															}
 																														}
 																													}
@@ -11452,9 +11607,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																						} else var valid0 = true;
 																						if (valid0) {
 																							if (data.log !== void 0) {
-																								let data268 = data.log;
-																								if (Array.isArray(data268)) {
-																									if (data268.length > 2e3) {
+																								let data272 = data.log;
+																								if (Array.isArray(data272)) {
+																									if (data272.length > 2e3) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/log",
 																											schemaPath: "#/properties/log/maxItems",
@@ -11463,7 +11618,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											message: "must NOT have more than 2000 items"
 																										}];
 																										return false;
-																									} else if (data268.length < 0) {
+																									} else if (data272.length < 0) {
 																										validate20.errors = [{
 																											instancePath: instancePath + "/log",
 																											schemaPath: "#/properties/log/minItems",
@@ -11473,35 +11628,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																										}];
 																										return false;
 																									} else {
-																										const len28 = data268.length;
+																										const len28 = data272.length;
 																										for (let i28 = 0; i28 < len28; i28++) {
-																											let data269 = data268[i28];
-																											if (data269 && typeof data269 == "object" && !Array.isArray(data269)) {
-																												let missing40;
-																												if (data269.id === void 0 && (missing40 = "id") || data269.at === void 0 && (missing40 = "at") || data269.build === void 0 && (missing40 = "build") || data269.piece === void 0 && (missing40 = "piece") || data269.question === void 0 && (missing40 = "question") || data269.saw === void 0 && (missing40 = "saw") || data269.minutes === void 0 && (missing40 = "minutes") || data269.note === void 0 && (missing40 = "note") || data269.paste === void 0 && (missing40 = "paste") || data269.body === void 0 && (missing40 = "body") || data269.spells === void 0 && (missing40 = "spells") || data269.duty === void 0 && (missing40 = "duty")) {
+																											let data273 = data272[i28];
+																											if (data273 && typeof data273 == "object" && !Array.isArray(data273)) {
+																												let missing41;
+																												if (data273.id === void 0 && (missing41 = "id") || data273.at === void 0 && (missing41 = "at") || data273.build === void 0 && (missing41 = "build") || data273.piece === void 0 && (missing41 = "piece") || data273.question === void 0 && (missing41 = "question") || data273.saw === void 0 && (missing41 = "saw") || data273.minutes === void 0 && (missing41 = "minutes") || data273.note === void 0 && (missing41 = "note") || data273.paste === void 0 && (missing41 = "paste") || data273.body === void 0 && (missing41 = "body") || data273.spells === void 0 && (missing41 = "spells") || data273.duty === void 0 && (missing41 = "duty")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/log/" + i28,
 																														schemaPath: "#/properties/log/items/required",
 																														keyword: "required",
-																														params: { missingProperty: missing40 },
-																														message: "must have required property '" + missing40 + "'"
+																														params: { missingProperty: missing41 },
+																														message: "must have required property '" + missing41 + "'"
 																													}];
 																													return false;
 																												} else {
-																													for (const key48 in data269) if (!func1.call(schema31.properties.log.items.properties, key48)) {
+																													for (const key49 in data273) if (!func1.call(schema31.properties.log.items.properties, key49)) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/log/" + i28,
 																															schemaPath: "#/properties/log/items/additionalProperties",
 																															keyword: "additionalProperties",
-																															params: { additionalProperty: key48 },
+																															params: { additionalProperty: key49 },
 																															message: "must NOT have additional properties"
 																														}];
 																														return false;
 																													}
-																													if (data269.id !== void 0) {
-																														let data270 = data269.id;
-																														if (typeof data270 === "string") {
-																															if (func2(data270) > 80) {
+																													if (data273.id !== void 0) {
+																														let data274 = data273.id;
+																														if (typeof data274 === "string") {
+																															if (func2(data274) > 80) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/log/" + i28 + "/id",
 																																	schemaPath: "#/properties/log/items/properties/id/maxLength",
@@ -11510,7 +11665,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must NOT have more than 80 characters"
 																																}];
 																																return false;
-																															} else if (func2(data270) < 1) {
+																															} else if (func2(data274) < 1) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/log/" + i28 + "/id",
 																																	schemaPath: "#/properties/log/items/properties/id/minLength",
@@ -11530,13 +11685,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid76 = true;
-																													} else var valid76 = true;
-																													if (valid76) {
-																														if (data269.at !== void 0) {
-																															let data271 = data269.at;
-																															if (typeof data271 === "string") {
-																																if (func2(data271) > 40) {
+																														var valid77 = true;
+																													} else var valid77 = true;
+																													if (valid77) {
+																														if (data273.at !== void 0) {
+																															let data275 = data273.at;
+																															if (typeof data275 === "string") {
+																																if (func2(data275) > 40) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/log/" + i28 + "/at",
 																																		schemaPath: "#/properties/log/items/properties/at/maxLength",
@@ -11556,13 +11711,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid76 = true;
-																														} else var valid76 = true;
-																														if (valid76) {
-																															if (data269.build !== void 0) {
-																																let data272 = data269.build;
-																																if (typeof data272 === "string") {
-																																	if (func2(data272) > 120) {
+																															var valid77 = true;
+																														} else var valid77 = true;
+																														if (valid77) {
+																															if (data273.build !== void 0) {
+																																let data276 = data273.build;
+																																if (typeof data276 === "string") {
+																																	if (func2(data276) > 120) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/log/" + i28 + "/build",
 																																			schemaPath: "#/properties/log/items/properties/build/maxLength",
@@ -11582,13 +11737,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid76 = true;
-																															} else var valid76 = true;
-																															if (valid76) {
-																																if (data269.piece !== void 0) {
-																																	let data273 = data269.piece;
-																																	if (typeof data273 === "string") {
-																																		if (func2(data273) > 120) {
+																																var valid77 = true;
+																															} else var valid77 = true;
+																															if (valid77) {
+																																if (data273.piece !== void 0) {
+																																	let data277 = data273.piece;
+																																	if (typeof data277 === "string") {
+																																		if (func2(data277) > 120) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/log/" + i28 + "/piece",
 																																				schemaPath: "#/properties/log/items/properties/piece/maxLength",
@@ -11608,12 +11763,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid76 = true;
-																																} else var valid76 = true;
-																																if (valid76) {
-																																	if (data269.question !== void 0) {
-																																		let data274 = data269.question;
-																																		if (typeof data274 !== "string") {
+																																	var valid77 = true;
+																																} else var valid77 = true;
+																																if (valid77) {
+																																	if (data273.question !== void 0) {
+																																		let data278 = data273.question;
+																																		if (typeof data278 !== "string") {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/log/" + i28 + "/question",
 																																				schemaPath: "#/properties/log/items/properties/question/type",
@@ -11623,7 +11778,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		if (!(data274 === "tack" || data274 === "skin" || data274 === "touch" || data274 === "pose" || data274 === "handle" || data274 === "bear" || data274 === "stand" || data274 === "hard" || data274 === "dry" || data274 === "stick" || data274 === "texture" || data274 === "bend")) {
+																																		if (!(data278 === "tack" || data278 === "skin" || data278 === "touch" || data278 === "pose" || data278 === "handle" || data278 === "bear" || data278 === "stand" || data278 === "hard" || data278 === "dry" || data278 === "stick" || data278 === "texture" || data278 === "bend")) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/log/" + i28 + "/question",
 																																				schemaPath: "#/properties/log/items/properties/question/enum",
@@ -11633,12 +11788,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid76 = true;
-																																	} else var valid76 = true;
-																																	if (valid76) {
-																																		if (data269.saw !== void 0) {
-																																			let data275 = data269.saw;
-																																			if (typeof data275 !== "string") {
+																																		var valid77 = true;
+																																	} else var valid77 = true;
+																																	if (valid77) {
+																																		if (data273.saw !== void 0) {
+																																			let data279 = data273.saw;
+																																			if (typeof data279 !== "string") {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/log/" + i28 + "/saw",
 																																					schemaPath: "#/properties/log/items/properties/saw/type",
@@ -11648,7 +11803,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			if (!(data275 === "just" || data275 === "yes" || data275 === "not" || data275 === "cracked" || data275 === "sagged" || data275 === "squashed")) {
+																																			if (!(data279 === "just" || data279 === "yes" || data279 === "not" || data279 === "cracked" || data279 === "sagged" || data279 === "squashed")) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/log/" + i28 + "/saw",
 																																					schemaPath: "#/properties/log/items/properties/saw/enum",
@@ -11658,13 +11813,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			var valid76 = true;
-																																		} else var valid76 = true;
-																																		if (valid76) {
-																																			if (data269.minutes !== void 0) {
-																																				let data276 = data269.minutes;
-																																				if (typeof data276 == "number" && isFinite(data276)) {
-																																					if (data276 > 43200 || isNaN(data276)) {
+																																			var valid77 = true;
+																																		} else var valid77 = true;
+																																		if (valid77) {
+																																			if (data273.minutes !== void 0) {
+																																				let data280 = data273.minutes;
+																																				if (typeof data280 == "number" && isFinite(data280)) {
+																																					if (data280 > 43200 || isNaN(data280)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/log/" + i28 + "/minutes",
 																																							schemaPath: "#/properties/log/items/properties/minutes/maximum",
@@ -11676,7 +11831,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must be <= 43200"
 																																						}];
 																																						return false;
-																																					} else if (data276 < .1 || isNaN(data276)) {
+																																					} else if (data280 < .1 || isNaN(data280)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/log/" + i28 + "/minutes",
 																																							schemaPath: "#/properties/log/items/properties/minutes/minimum",
@@ -11699,13 +11854,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				var valid76 = true;
-																																			} else var valid76 = true;
-																																			if (valid76) {
-																																				if (data269.note !== void 0) {
-																																					let data277 = data269.note;
-																																					if (typeof data277 === "string") {
-																																						if (func2(data277) > 1e3) {
+																																				var valid77 = true;
+																																			} else var valid77 = true;
+																																			if (valid77) {
+																																				if (data273.note !== void 0) {
+																																					let data281 = data273.note;
+																																					if (typeof data281 === "string") {
+																																						if (func2(data281) > 1e3) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/log/" + i28 + "/note",
 																																								schemaPath: "#/properties/log/items/properties/note/maxLength",
@@ -11725,13 +11880,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					var valid76 = true;
-																																				} else var valid76 = true;
-																																				if (valid76) {
-																																					if (data269.picture !== void 0) {
-																																						let data278 = data269.picture;
-																																						if (typeof data278 === "string") {
-																																							if (func2(data278) > 80) {
+																																					var valid77 = true;
+																																				} else var valid77 = true;
+																																				if (valid77) {
+																																					if (data273.picture !== void 0) {
+																																						let data282 = data273.picture;
+																																						if (typeof data282 === "string") {
+																																							if (func2(data282) > 80) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/log/" + i28 + "/picture",
 																																									schemaPath: "#/properties/log/items/properties/picture/maxLength",
@@ -11751,36 +11906,36 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							}];
 																																							return false;
 																																						}
-																																						var valid76 = true;
-																																					} else var valid76 = true;
-																																					if (valid76) {
-																																						if (data269.paste !== void 0) {
-																																							let data279 = data269.paste;
-																																							if (data279 && typeof data279 == "object" && !Array.isArray(data279)) {
-																																								let missing41;
-																																								if (data279.base === void 0 && (missing41 = "base") || data279.gumPaste === void 0 && (missing41 = "gumPaste") || data279.powder === void 0 && (missing41 = "powder")) {
+																																						var valid77 = true;
+																																					} else var valid77 = true;
+																																					if (valid77) {
+																																						if (data273.paste !== void 0) {
+																																							let data283 = data273.paste;
+																																							if (data283 && typeof data283 == "object" && !Array.isArray(data283)) {
+																																								let missing42;
+																																								if (data283.base === void 0 && (missing42 = "base") || data283.gumPaste === void 0 && (missing42 = "gumPaste") || data283.powder === void 0 && (missing42 = "powder")) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/log/" + i28 + "/paste",
 																																										schemaPath: "#/properties/log/items/properties/paste/required",
 																																										keyword: "required",
-																																										params: { missingProperty: missing41 },
-																																										message: "must have required property '" + missing41 + "'"
+																																										params: { missingProperty: missing42 },
+																																										message: "must have required property '" + missing42 + "'"
 																																									}];
 																																									return false;
 																																								} else {
-																																									for (const key49 in data279) if (!(key49 === "base" || key49 === "gumPaste" || key49 === "powder")) {
+																																									for (const key50 in data283) if (!(key50 === "base" || key50 === "gumPaste" || key50 === "powder")) {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/log/" + i28 + "/paste",
 																																											schemaPath: "#/properties/log/items/properties/paste/additionalProperties",
 																																											keyword: "additionalProperties",
-																																											params: { additionalProperty: key49 },
+																																											params: { additionalProperty: key50 },
 																																											message: "must NOT have additional properties"
 																																										}];
 																																										return false;
 																																									}
-																																									if (data279.base !== void 0) {
-																																										let data280 = data279.base;
-																																										if (typeof data280 !== "string") {
+																																									if (data283.base !== void 0) {
+																																										let data284 = data283.base;
+																																										if (typeof data284 !== "string") {
 																																											validate20.errors = [{
 																																												instancePath: instancePath + "/log/" + i28 + "/paste/base",
 																																												schemaPath: "#/properties/log/items/properties/paste/properties/base/type",
@@ -11790,7 +11945,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																											}];
 																																											return false;
 																																										}
-																																										if (!(data280 === "fondant" || data280 === "gumPaste" || data280 === "modellingPaste" || data280 === "marzipan" || data280 === "chocolateDark" || data280 === "chocolateMilk" || data280 === "chocolateWhite" || data280 === "chocolateCompound" || data280 === "royalIcing")) {
+																																										if (!(data284 === "fondant" || data284 === "gumPaste" || data284 === "modellingPaste" || data284 === "marzipan" || data284 === "chocolateDark" || data284 === "chocolateMilk" || data284 === "chocolateWhite" || data284 === "chocolateCompound" || data284 === "royalIcing")) {
 																																											validate20.errors = [{
 																																												instancePath: instancePath + "/log/" + i28 + "/paste/base",
 																																												schemaPath: "#/properties/log/items/properties/paste/properties/base/enum",
@@ -11800,13 +11955,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																											}];
 																																											return false;
 																																										}
-																																										var valid77 = true;
-																																									} else var valid77 = true;
-																																									if (valid77) {
-																																										if (data279.gumPaste !== void 0) {
-																																											let data281 = data279.gumPaste;
-																																											if (typeof data281 == "number" && isFinite(data281)) {
-																																												if (data281 > 100 || isNaN(data281)) {
+																																										var valid78 = true;
+																																									} else var valid78 = true;
+																																									if (valid78) {
+																																										if (data283.gumPaste !== void 0) {
+																																											let data285 = data283.gumPaste;
+																																											if (typeof data285 == "number" && isFinite(data285)) {
+																																												if (data285 > 100 || isNaN(data285)) {
 																																													validate20.errors = [{
 																																														instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
 																																														schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/maximum",
@@ -11818,7 +11973,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																														message: "must be <= 100"
 																																													}];
 																																													return false;
-																																												} else if (data281 < 0 || isNaN(data281)) {
+																																												} else if (data285 < 0 || isNaN(data285)) {
 																																													validate20.errors = [{
 																																														instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
 																																														schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/minimum",
@@ -11841,13 +11996,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																												}];
 																																												return false;
 																																											}
-																																											var valid77 = true;
-																																										} else var valid77 = true;
-																																										if (valid77) {
-																																											if (data279.powder !== void 0) {
-																																												let data282 = data279.powder;
-																																												if (typeof data282 == "number" && isFinite(data282)) {
-																																													if (data282 > 5 || isNaN(data282)) {
+																																											var valid78 = true;
+																																										} else var valid78 = true;
+																																										if (valid78) {
+																																											if (data283.powder !== void 0) {
+																																												let data286 = data283.powder;
+																																												if (typeof data286 == "number" && isFinite(data286)) {
+																																													if (data286 > 5 || isNaN(data286)) {
 																																														validate20.errors = [{
 																																															instancePath: instancePath + "/log/" + i28 + "/paste/powder",
 																																															schemaPath: "#/properties/log/items/properties/paste/properties/powder/maximum",
@@ -11859,7 +12014,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																															message: "must be <= 5"
 																																														}];
 																																														return false;
-																																													} else if (data282 < 0 || isNaN(data282)) {
+																																													} else if (data286 < 0 || isNaN(data286)) {
 																																														validate20.errors = [{
 																																															instancePath: instancePath + "/log/" + i28 + "/paste/powder",
 																																															schemaPath: "#/properties/log/items/properties/paste/properties/powder/minimum",
@@ -11882,8 +12037,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																													}];
 																																													return false;
 																																												}
-																																												var valid77 = true;
-																																											} else var valid77 = true;
+																																												var valid78 = true;
+																																											} else var valid78 = true;
 																																										}
 																																									}
 																																								}
@@ -11897,37 +12052,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								}];
 																																								return false;
 																																							}
-																																							var valid76 = true;
-																																						} else var valid76 = true;
-																																						if (valid76) {
-																																							if (data269.body !== void 0) {
-																																								let data283 = data269.body;
-																																								if (data283 && typeof data283 == "object" && !Array.isArray(data283)) {
-																																									let missing42;
-																																									if (data283.volume === void 0 && (missing42 = "volume") || data283.area === void 0 && (missing42 = "area") || data283.depth === void 0 && (missing42 = "depth") || data283.facing === void 0 && (missing42 = "facing") || data283.thickness === void 0 && (missing42 = "thickness") || data283.kind === void 0 && (missing42 = "kind") || data283.coat === void 0 && (missing42 = "coat")) {
+																																							var valid77 = true;
+																																						} else var valid77 = true;
+																																						if (valid77) {
+																																							if (data273.body !== void 0) {
+																																								let data287 = data273.body;
+																																								if (data287 && typeof data287 == "object" && !Array.isArray(data287)) {
+																																									let missing43;
+																																									if (data287.volume === void 0 && (missing43 = "volume") || data287.area === void 0 && (missing43 = "area") || data287.depth === void 0 && (missing43 = "depth") || data287.facing === void 0 && (missing43 = "facing") || data287.thickness === void 0 && (missing43 = "thickness") || data287.kind === void 0 && (missing43 = "kind") || data287.coat === void 0 && (missing43 = "coat")) {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/log/" + i28 + "/body",
 																																											schemaPath: "#/properties/log/items/properties/body/required",
 																																											keyword: "required",
-																																											params: { missingProperty: missing42 },
-																																											message: "must have required property '" + missing42 + "'"
+																																											params: { missingProperty: missing43 },
+																																											message: "must have required property '" + missing43 + "'"
 																																										}];
 																																										return false;
 																																									} else {
-																																										for (const key50 in data283) if (!(key50 === "volume" || key50 === "area" || key50 === "depth" || key50 === "facing" || key50 === "thickness" || key50 === "kind" || key50 === "coat")) {
+																																										for (const key51 in data287) if (!(key51 === "volume" || key51 === "area" || key51 === "depth" || key51 === "facing" || key51 === "thickness" || key51 === "kind" || key51 === "coat")) {
 																																											validate20.errors = [{
 																																												instancePath: instancePath + "/log/" + i28 + "/body",
 																																												schemaPath: "#/properties/log/items/properties/body/additionalProperties",
 																																												keyword: "additionalProperties",
-																																												params: { additionalProperty: key50 },
+																																												params: { additionalProperty: key51 },
 																																												message: "must NOT have additional properties"
 																																											}];
 																																											return false;
 																																										}
-																																										if (data283.volume !== void 0) {
-																																											let data284 = data283.volume;
-																																											if (typeof data284 == "number" && isFinite(data284)) {
-																																												if (data284 > 1e9 || isNaN(data284)) {
+																																										if (data287.volume !== void 0) {
+																																											let data288 = data287.volume;
+																																											if (typeof data288 == "number" && isFinite(data288)) {
+																																												if (data288 > 1e9 || isNaN(data288)) {
 																																													validate20.errors = [{
 																																														instancePath: instancePath + "/log/" + i28 + "/body/volume",
 																																														schemaPath: "#/properties/log/items/properties/body/properties/volume/maximum",
@@ -11939,7 +12094,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																														message: "must be <= 1000000000"
 																																													}];
 																																													return false;
-																																												} else if (data284 < .01 || isNaN(data284)) {
+																																												} else if (data288 < .01 || isNaN(data288)) {
 																																													validate20.errors = [{
 																																														instancePath: instancePath + "/log/" + i28 + "/body/volume",
 																																														schemaPath: "#/properties/log/items/properties/body/properties/volume/minimum",
@@ -11962,13 +12117,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																												}];
 																																												return false;
 																																											}
-																																											var valid78 = true;
-																																										} else var valid78 = true;
-																																										if (valid78) {
-																																											if (data283.area !== void 0) {
-																																												let data285 = data283.area;
-																																												if (typeof data285 == "number" && isFinite(data285)) {
-																																													if (data285 > 1e7 || isNaN(data285)) {
+																																											var valid79 = true;
+																																										} else var valid79 = true;
+																																										if (valid79) {
+																																											if (data287.area !== void 0) {
+																																												let data289 = data287.area;
+																																												if (typeof data289 == "number" && isFinite(data289)) {
+																																													if (data289 > 1e7 || isNaN(data289)) {
 																																														validate20.errors = [{
 																																															instancePath: instancePath + "/log/" + i28 + "/body/area",
 																																															schemaPath: "#/properties/log/items/properties/body/properties/area/maximum",
@@ -11980,7 +12135,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																															message: "must be <= 10000000"
 																																														}];
 																																														return false;
-																																													} else if (data285 < .01 || isNaN(data285)) {
+																																													} else if (data289 < .01 || isNaN(data289)) {
 																																														validate20.errors = [{
 																																															instancePath: instancePath + "/log/" + i28 + "/body/area",
 																																															schemaPath: "#/properties/log/items/properties/body/properties/area/minimum",
@@ -12003,13 +12158,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																													}];
 																																													return false;
 																																												}
-																																												var valid78 = true;
-																																											} else var valid78 = true;
-																																											if (valid78) {
-																																												if (data283.depth !== void 0) {
-																																													let data286 = data283.depth;
-																																													if (typeof data286 == "number" && isFinite(data286)) {
-																																														if (data286 > 1e3 || isNaN(data286)) {
+																																												var valid79 = true;
+																																											} else var valid79 = true;
+																																											if (valid79) {
+																																												if (data287.depth !== void 0) {
+																																													let data290 = data287.depth;
+																																													if (typeof data290 == "number" && isFinite(data290)) {
+																																														if (data290 > 1e3 || isNaN(data290)) {
 																																															validate20.errors = [{
 																																																instancePath: instancePath + "/log/" + i28 + "/body/depth",
 																																																schemaPath: "#/properties/log/items/properties/body/properties/depth/maximum",
@@ -12021,7 +12176,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																message: "must be <= 1000"
 																																															}];
 																																															return false;
-																																														} else if (data286 < .01 || isNaN(data286)) {
+																																														} else if (data290 < .01 || isNaN(data290)) {
 																																															validate20.errors = [{
 																																																instancePath: instancePath + "/log/" + i28 + "/body/depth",
 																																																schemaPath: "#/properties/log/items/properties/body/properties/depth/minimum",
@@ -12044,13 +12199,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																														}];
 																																														return false;
 																																													}
-																																													var valid78 = true;
-																																												} else var valid78 = true;
-																																												if (valid78) {
-																																													if (data283.facing !== void 0) {
-																																														let data287 = data283.facing;
-																																														if (typeof data287 == "number" && isFinite(data287)) {
-																																															if (data287 > 3e3 || isNaN(data287)) {
+																																													var valid79 = true;
+																																												} else var valid79 = true;
+																																												if (valid79) {
+																																													if (data287.facing !== void 0) {
+																																														let data291 = data287.facing;
+																																														if (typeof data291 == "number" && isFinite(data291)) {
+																																															if (data291 > 3e3 || isNaN(data291)) {
 																																																validate20.errors = [{
 																																																	instancePath: instancePath + "/log/" + i28 + "/body/facing",
 																																																	schemaPath: "#/properties/log/items/properties/body/properties/facing/maximum",
@@ -12062,7 +12217,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																	message: "must be <= 3000"
 																																																}];
 																																																return false;
-																																															} else if (data287 < .01 || isNaN(data287)) {
+																																															} else if (data291 < .01 || isNaN(data291)) {
 																																																validate20.errors = [{
 																																																	instancePath: instancePath + "/log/" + i28 + "/body/facing",
 																																																	schemaPath: "#/properties/log/items/properties/body/properties/facing/minimum",
@@ -12085,13 +12240,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																															}];
 																																															return false;
 																																														}
-																																														var valid78 = true;
-																																													} else var valid78 = true;
-																																													if (valid78) {
-																																														if (data283.thickness !== void 0) {
-																																															let data288 = data283.thickness;
-																																															if (typeof data288 == "number" && isFinite(data288)) {
-																																																if (data288 > 2e3 || isNaN(data288)) {
+																																														var valid79 = true;
+																																													} else var valid79 = true;
+																																													if (valid79) {
+																																														if (data287.thickness !== void 0) {
+																																															let data292 = data287.thickness;
+																																															if (typeof data292 == "number" && isFinite(data292)) {
+																																																if (data292 > 2e3 || isNaN(data292)) {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/log/" + i28 + "/body/thickness",
 																																																		schemaPath: "#/properties/log/items/properties/body/properties/thickness/maximum",
@@ -12103,7 +12258,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																		message: "must be <= 2000"
 																																																	}];
 																																																	return false;
-																																																} else if (data288 < .01 || isNaN(data288)) {
+																																																} else if (data292 < .01 || isNaN(data292)) {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/log/" + i28 + "/body/thickness",
 																																																		schemaPath: "#/properties/log/items/properties/body/properties/thickness/minimum",
@@ -12126,12 +12281,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																}];
 																																																return false;
 																																															}
-																																															var valid78 = true;
-																																														} else var valid78 = true;
-																																														if (valid78) {
-																																															if (data283.kind !== void 0) {
-																																																let data289 = data283.kind;
-																																																if (typeof data289 !== "string") {
+																																															var valid79 = true;
+																																														} else var valid79 = true;
+																																														if (valid79) {
+																																															if (data287.kind !== void 0) {
+																																																let data293 = data287.kind;
+																																																if (typeof data293 !== "string") {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/log/" + i28 + "/body/kind",
 																																																		schemaPath: "#/properties/log/items/properties/body/properties/kind/type",
@@ -12141,7 +12296,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																	}];
 																																																	return false;
 																																																}
-																																																if (!(data289 === "rod" || data289 === "sheet")) {
+																																																if (!(data293 === "rod" || data293 === "sheet")) {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/log/" + i28 + "/body/kind",
 																																																		schemaPath: "#/properties/log/items/properties/body/properties/kind/enum",
@@ -12151,11 +12306,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																	}];
 																																																	return false;
 																																																}
-																																																var valid78 = true;
-																																															} else var valid78 = true;
-																																															if (valid78) {
-																																																if (data283.coat !== void 0) {
-																																																	if (typeof data283.coat !== "boolean") {
+																																																var valid79 = true;
+																																															} else var valid79 = true;
+																																															if (valid79) {
+																																																if (data287.coat !== void 0) {
+																																																	if (typeof data287.coat !== "boolean") {
 																																																		validate20.errors = [{
 																																																			instancePath: instancePath + "/log/" + i28 + "/body/coat",
 																																																			schemaPath: "#/properties/log/items/properties/body/properties/coat/type",
@@ -12165,8 +12320,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																		}];
 																																																		return false;
 																																																	}
-																																																	var valid78 = true;
-																																																} else var valid78 = true;
+																																																	var valid79 = true;
+																																																} else var valid79 = true;
 																																															}
 																																														}
 																																													}
@@ -12184,13 +12339,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																									}];
 																																									return false;
 																																								}
-																																								var valid76 = true;
-																																							} else var valid76 = true;
-																																							if (valid76) {
-																																								if (data269.spells !== void 0) {
-																																									let data291 = data269.spells;
-																																									if (Array.isArray(data291)) {
-																																										if (data291.length > 20) {
+																																								var valid77 = true;
+																																							} else var valid77 = true;
+																																							if (valid77) {
+																																								if (data273.spells !== void 0) {
+																																									let data295 = data273.spells;
+																																									if (Array.isArray(data295)) {
+																																										if (data295.length > 20) {
 																																											validate20.errors = [{
 																																												instancePath: instancePath + "/log/" + i28 + "/spells",
 																																												schemaPath: "#/properties/log/items/properties/spells/maxItems",
@@ -12199,7 +12354,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																												message: "must NOT have more than 20 items"
 																																											}];
 																																											return false;
-																																										} else if (data291.length < 1) {
+																																										} else if (data295.length < 1) {
 																																											validate20.errors = [{
 																																												instancePath: instancePath + "/log/" + i28 + "/spells",
 																																												schemaPath: "#/properties/log/items/properties/spells/minItems",
@@ -12209,35 +12364,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																											}];
 																																											return false;
 																																										} else {
-																																											const len29 = data291.length;
+																																											const len29 = data295.length;
 																																											for (let i29 = 0; i29 < len29; i29++) {
-																																												let data292 = data291[i29];
-																																												if (data292 && typeof data292 == "object" && !Array.isArray(data292)) {
-																																													let missing43;
-																																													if (data292.temperature === void 0 && (missing43 = "temperature") || data292.humidity === void 0 && (missing43 = "humidity") || data292.air === void 0 && (missing43 = "air")) {
+																																												let data296 = data295[i29];
+																																												if (data296 && typeof data296 == "object" && !Array.isArray(data296)) {
+																																													let missing44;
+																																													if (data296.temperature === void 0 && (missing44 = "temperature") || data296.humidity === void 0 && (missing44 = "humidity") || data296.air === void 0 && (missing44 = "air")) {
 																																														validate20.errors = [{
 																																															instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
 																																															schemaPath: "#/properties/log/items/properties/spells/items/required",
 																																															keyword: "required",
-																																															params: { missingProperty: missing43 },
-																																															message: "must have required property '" + missing43 + "'"
+																																															params: { missingProperty: missing44 },
+																																															message: "must have required property '" + missing44 + "'"
 																																														}];
 																																														return false;
 																																													} else {
-																																														for (const key51 in data292) if (!(key51 === "until" || key51 === "temperature" || key51 === "humidity" || key51 === "air" || key51 === "wrapped")) {
+																																														for (const key52 in data296) if (!(key52 === "until" || key52 === "temperature" || key52 === "humidity" || key52 === "air" || key52 === "wrapped")) {
 																																															validate20.errors = [{
 																																																instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
 																																																schemaPath: "#/properties/log/items/properties/spells/items/additionalProperties",
 																																																keyword: "additionalProperties",
-																																																params: { additionalProperty: key51 },
+																																																params: { additionalProperty: key52 },
 																																																message: "must NOT have additional properties"
 																																															}];
 																																															return false;
 																																														}
-																																														if (data292.until !== void 0) {
-																																															let data293 = data292.until;
-																																															if (typeof data293 == "number" && isFinite(data293)) {
-																																																if (data293 > 1e5 || isNaN(data293)) {
+																																														if (data296.until !== void 0) {
+																																															let data297 = data296.until;
+																																															if (typeof data297 == "number" && isFinite(data297)) {
+																																																if (data297 > 1e5 || isNaN(data297)) {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
 																																																		schemaPath: "#/properties/log/items/properties/spells/items/properties/until/maximum",
@@ -12249,7 +12404,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																		message: "must be <= 100000"
 																																																	}];
 																																																	return false;
-																																																} else if (data293 < 0 || isNaN(data293)) {
+																																																} else if (data297 < 0 || isNaN(data297)) {
 																																																	validate20.errors = [{
 																																																		instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
 																																																		schemaPath: "#/properties/log/items/properties/spells/items/properties/until/minimum",
@@ -12272,13 +12427,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																}];
 																																																return false;
 																																															}
-																																															var valid80 = true;
-																																														} else var valid80 = true;
-																																														if (valid80) {
-																																															if (data292.temperature !== void 0) {
-																																																let data294 = data292.temperature;
-																																																if (typeof data294 == "number" && isFinite(data294)) {
-																																																	if (data294 > 60 || isNaN(data294)) {
+																																															var valid81 = true;
+																																														} else var valid81 = true;
+																																														if (valid81) {
+																																															if (data296.temperature !== void 0) {
+																																																let data298 = data296.temperature;
+																																																if (typeof data298 == "number" && isFinite(data298)) {
+																																																	if (data298 > 60 || isNaN(data298)) {
 																																																		validate20.errors = [{
 																																																			instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
 																																																			schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/maximum",
@@ -12290,7 +12445,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																			message: "must be <= 60"
 																																																		}];
 																																																		return false;
-																																																	} else if (data294 < -30 || isNaN(data294)) {
+																																																	} else if (data298 < -30 || isNaN(data298)) {
 																																																		validate20.errors = [{
 																																																			instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
 																																																			schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/minimum",
@@ -12313,13 +12468,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																	}];
 																																																	return false;
 																																																}
-																																																var valid80 = true;
-																																															} else var valid80 = true;
-																																															if (valid80) {
-																																																if (data292.humidity !== void 0) {
-																																																	let data295 = data292.humidity;
-																																																	if (typeof data295 == "number" && isFinite(data295)) {
-																																																		if (data295 > 1 || isNaN(data295)) {
+																																																var valid81 = true;
+																																															} else var valid81 = true;
+																																															if (valid81) {
+																																																if (data296.humidity !== void 0) {
+																																																	let data299 = data296.humidity;
+																																																	if (typeof data299 == "number" && isFinite(data299)) {
+																																																		if (data299 > 1 || isNaN(data299)) {
 																																																			validate20.errors = [{
 																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
 																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/maximum",
@@ -12331,7 +12486,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																				message: "must be <= 1"
 																																																			}];
 																																																			return false;
-																																																		} else if (data295 < 0 || isNaN(data295)) {
+																																																		} else if (data299 < 0 || isNaN(data299)) {
 																																																			validate20.errors = [{
 																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
 																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/minimum",
@@ -12354,13 +12509,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																		}];
 																																																		return false;
 																																																	}
-																																																	var valid80 = true;
-																																																} else var valid80 = true;
-																																																if (valid80) {
-																																																	if (data292.air !== void 0) {
-																																																		let data296 = data292.air;
-																																																		if (typeof data296 == "number" && isFinite(data296)) {
-																																																			if (data296 > 5 || isNaN(data296)) {
+																																																	var valid81 = true;
+																																																} else var valid81 = true;
+																																																if (valid81) {
+																																																	if (data296.air !== void 0) {
+																																																		let data300 = data296.air;
+																																																		if (typeof data300 == "number" && isFinite(data300)) {
+																																																			if (data300 > 5 || isNaN(data300)) {
 																																																				validate20.errors = [{
 																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
 																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/air/maximum",
@@ -12372,7 +12527,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																					message: "must be <= 5"
 																																																				}];
 																																																				return false;
-																																																			} else if (data296 < .01 || isNaN(data296)) {
+																																																			} else if (data300 < .01 || isNaN(data300)) {
 																																																				validate20.errors = [{
 																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
 																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/air/minimum",
@@ -12395,11 +12550,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																			}];
 																																																			return false;
 																																																		}
-																																																		var valid80 = true;
-																																																	} else var valid80 = true;
-																																																	if (valid80) {
-																																																		if (data292.wrapped !== void 0) {
-																																																			if (typeof data292.wrapped !== "boolean") {
+																																																		var valid81 = true;
+																																																	} else var valid81 = true;
+																																																	if (valid81) {
+																																																		if (data296.wrapped !== void 0) {
+																																																			if (typeof data296.wrapped !== "boolean") {
 																																																				validate20.errors = [{
 																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/wrapped",
 																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/wrapped/type",
@@ -12409,8 +12564,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																				}];
 																																																				return false;
 																																																			}
-																																																			var valid80 = true;
-																																																		} else var valid80 = true;
+																																																			var valid81 = true;
+																																																		} else var valid81 = true;
 																																																	}
 																																																}
 																																															}
@@ -12438,13 +12593,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										}];
 																																										return false;
 																																									}
-																																									var valid76 = true;
-																																								} else var valid76 = true;
-																																								if (valid76) {
-																																									if (data269.duty !== void 0) {
-																																										let data298 = data269.duty;
-																																										if (data298 && typeof data298 == "object" && !Array.isArray(data298)) {
-																																											if (Object.keys(data298).length > 12) {
+																																									var valid77 = true;
+																																								} else var valid77 = true;
+																																								if (valid77) {
+																																									if (data273.duty !== void 0) {
+																																										let data302 = data273.duty;
+																																										if (data302 && typeof data302 == "object" && !Array.isArray(data302)) {
+																																											if (Object.keys(data302).length > 12) {
 																																												validate20.errors = [{
 																																													instancePath: instancePath + "/log/" + i28 + "/duty",
 																																													schemaPath: "#/properties/log/items/properties/duty/maxProperties",
@@ -12453,12 +12608,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																													message: "must NOT have more than 12 properties"
 																																												}];
 																																												return false;
-																																											} else for (const key52 in data298) {
-																																												let data299 = data298[key52];
-																																												if (typeof data299 == "number" && isFinite(data299)) {
-																																													if (data299 > 1e9 || isNaN(data299)) {
+																																											} else for (const key53 in data302) {
+																																												let data303 = data302[key53];
+																																												if (typeof data303 == "number" && isFinite(data303)) {
+																																													if (data303 > 1e9 || isNaN(data303)) {
 																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/duty/" + key52.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																															instancePath: instancePath + "/log/" + i28 + "/duty/" + key53.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																															schemaPath: "#/properties/log/items/properties/duty/additionalProperties/maximum",
 																																															keyword: "maximum",
 																																															params: {
@@ -12468,9 +12623,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																															message: "must be <= 1000000000"
 																																														}];
 																																														return false;
-																																													} else if (data299 < -1e6 || isNaN(data299)) {
+																																													} else if (data303 < -1e6 || isNaN(data303)) {
 																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/duty/" + key52.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																															instancePath: instancePath + "/log/" + i28 + "/duty/" + key53.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																															schemaPath: "#/properties/log/items/properties/duty/additionalProperties/minimum",
 																																															keyword: "minimum",
 																																															params: {
@@ -12483,7 +12638,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																													}
 																																												} else {
 																																													validate20.errors = [{
-																																														instancePath: instancePath + "/log/" + i28 + "/duty/" + key52.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																														instancePath: instancePath + "/log/" + i28 + "/duty/" + key53.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																														schemaPath: "#/properties/log/items/properties/duty/additionalProperties/type",
 																																														keyword: "type",
 																																														params: { type: "number" },
@@ -12502,8 +12657,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																											}];
 																																											return false;
 																																										}
-																																										var valid76 = true;
-																																									} else var valid76 = true;
+																																										var valid77 = true;
+																																									} else var valid77 = true;
 																																								}
 																																							}
 																																						}
@@ -12543,33 +12698,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							} else var valid0 = true;
 																							if (valid0) {
 																								if (data.steps !== void 0) {
-																									let data300 = data.steps;
-																									if (data300 && typeof data300 == "object" && !Array.isArray(data300)) {
-																										let missing44;
-																										if (data300.own === void 0 && (missing44 = "own") || data300.minutes === void 0 && (missing44 = "minutes") || data300.left === void 0 && (missing44 = "left")) {
+																									let data304 = data.steps;
+																									if (data304 && typeof data304 == "object" && !Array.isArray(data304)) {
+																										let missing45;
+																										if (data304.own === void 0 && (missing45 = "own") || data304.minutes === void 0 && (missing45 = "minutes") || data304.left === void 0 && (missing45 = "left")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/steps",
 																												schemaPath: "#/properties/steps/required",
 																												keyword: "required",
-																												params: { missingProperty: missing44 },
-																												message: "must have required property '" + missing44 + "'"
+																												params: { missingProperty: missing45 },
+																												message: "must have required property '" + missing45 + "'"
 																											}];
 																											return false;
 																										} else {
-																											for (const key53 in data300) if (!(key53 === "own" || key53 === "minutes" || key53 === "left" || key53 === "rather" || key53 === "parts" || key53 === "joined" || key53 === "agreed" || key53 === "pins")) {
+																											for (const key54 in data304) if (!(key54 === "own" || key54 === "minutes" || key54 === "left" || key54 === "rather" || key54 === "parts" || key54 === "joined" || key54 === "agreed" || key54 === "pins")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/steps",
 																													schemaPath: "#/properties/steps/additionalProperties",
 																													keyword: "additionalProperties",
-																													params: { additionalProperty: key53 },
+																													params: { additionalProperty: key54 },
 																													message: "must NOT have additional properties"
 																												}];
 																												return false;
 																											}
-																											if (data300.own !== void 0) {
-																												let data301 = data300.own;
-																												if (Array.isArray(data301)) {
-																													if (data301.length > 200) {
+																											if (data304.own !== void 0) {
+																												let data305 = data304.own;
+																												if (Array.isArray(data305)) {
+																													if (data305.length > 200) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/steps/own",
 																															schemaPath: "#/properties/steps/properties/own/maxItems",
@@ -12578,7 +12733,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 200 items"
 																														}];
 																														return false;
-																													} else if (data301.length < 0) {
+																													} else if (data305.length < 0) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/steps/own",
 																															schemaPath: "#/properties/steps/properties/own/minItems",
@@ -12588,35 +12743,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len30 = data301.length;
+																														const len30 = data305.length;
 																														for (let i30 = 0; i30 < len30; i30++) {
-																															let data302 = data301[i30];
-																															if (data302 && typeof data302 == "object" && !Array.isArray(data302)) {
-																																let missing45;
-																																if (data302.id === void 0 && (missing45 = "id") || data302.title === void 0 && (missing45 = "title") || data302.minutes === void 0 && (missing45 = "minutes")) {
+																															let data306 = data305[i30];
+																															if (data306 && typeof data306 == "object" && !Array.isArray(data306)) {
+																																let missing46;
+																																if (data306.id === void 0 && (missing46 = "id") || data306.title === void 0 && (missing46 = "title") || data306.minutes === void 0 && (missing46 = "minutes")) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/steps/own/" + i30,
 																																		schemaPath: "#/properties/steps/properties/own/items/required",
 																																		keyword: "required",
-																																		params: { missingProperty: missing45 },
-																																		message: "must have required property '" + missing45 + "'"
+																																		params: { missingProperty: missing46 },
+																																		message: "must have required property '" + missing46 + "'"
 																																	}];
 																																	return false;
 																																} else {
-																																	for (const key54 in data302) if (!(key54 === "id" || key54 === "title" || key54 === "minutes" || key54 === "after" || key54 === "wait" || key54 === "before" || key54 === "piece" || key54 === "tool")) {
+																																	for (const key55 in data306) if (!(key55 === "id" || key55 === "title" || key55 === "minutes" || key55 === "after" || key55 === "wait" || key55 === "before" || key55 === "piece" || key55 === "tool")) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/steps/own/" + i30,
 																																			schemaPath: "#/properties/steps/properties/own/items/additionalProperties",
 																																			keyword: "additionalProperties",
-																																			params: { additionalProperty: key54 },
+																																			params: { additionalProperty: key55 },
 																																			message: "must NOT have additional properties"
 																																		}];
 																																		return false;
 																																	}
-																																	if (data302.id !== void 0) {
-																																		let data303 = data302.id;
-																																		if (typeof data303 === "string") {
-																																			if (!pattern35.test(data303)) {
+																																	if (data306.id !== void 0) {
+																																		let data307 = data306.id;
+																																		if (typeof data307 === "string") {
+																																			if (!pattern35.test(data307)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/steps/own/" + i30 + "/id",
 																																					schemaPath: "#/properties/steps/properties/own/items/properties/id/pattern",
@@ -12636,13 +12791,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid84 = true;
-																																	} else var valid84 = true;
-																																	if (valid84) {
-																																		if (data302.title !== void 0) {
-																																			let data304 = data302.title;
-																																			if (typeof data304 === "string") {
-																																				if (func2(data304) > 120) {
+																																		var valid85 = true;
+																																	} else var valid85 = true;
+																																	if (valid85) {
+																																		if (data306.title !== void 0) {
+																																			let data308 = data306.title;
+																																			if (typeof data308 === "string") {
+																																				if (func2(data308) > 120) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/steps/own/" + i30 + "/title",
 																																						schemaPath: "#/properties/steps/properties/own/items/properties/title/maxLength",
@@ -12651,7 +12806,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must NOT have more than 120 characters"
 																																					}];
 																																					return false;
-																																				} else if (func2(data304) < 1) {
+																																				} else if (func2(data308) < 1) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/steps/own/" + i30 + "/title",
 																																						schemaPath: "#/properties/steps/properties/own/items/properties/title/minLength",
@@ -12671,13 +12826,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			var valid84 = true;
-																																		} else var valid84 = true;
-																																		if (valid84) {
-																																			if (data302.minutes !== void 0) {
-																																				let data305 = data302.minutes;
-																																				if (typeof data305 == "number" && isFinite(data305)) {
-																																					if (data305 > 600 || isNaN(data305)) {
+																																			var valid85 = true;
+																																		} else var valid85 = true;
+																																		if (valid85) {
+																																			if (data306.minutes !== void 0) {
+																																				let data309 = data306.minutes;
+																																				if (typeof data309 == "number" && isFinite(data309)) {
+																																					if (data309 > 600 || isNaN(data309)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/steps/own/" + i30 + "/minutes",
 																																							schemaPath: "#/properties/steps/properties/own/items/properties/minutes/maximum",
@@ -12689,7 +12844,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must be <= 600"
 																																						}];
 																																						return false;
-																																					} else if (data305 < 1 || isNaN(data305)) {
+																																					} else if (data309 < 1 || isNaN(data309)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/steps/own/" + i30 + "/minutes",
 																																							schemaPath: "#/properties/steps/properties/own/items/properties/minutes/minimum",
@@ -12712,13 +12867,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				var valid84 = true;
-																																			} else var valid84 = true;
-																																			if (valid84) {
-																																				if (data302.after !== void 0) {
-																																					let data306 = data302.after;
-																																					if (typeof data306 === "string") {
-																																						if (func2(data306) > 200) {
+																																				var valid85 = true;
+																																			} else var valid85 = true;
+																																			if (valid85) {
+																																				if (data306.after !== void 0) {
+																																					let data310 = data306.after;
+																																					if (typeof data310 === "string") {
+																																						if (func2(data310) > 200) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/steps/own/" + i30 + "/after",
 																																								schemaPath: "#/properties/steps/properties/own/items/properties/after/maxLength",
@@ -12727,7 +12882,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								message: "must NOT have more than 200 characters"
 																																							}];
 																																							return false;
-																																						} else if (func2(data306) < 1) {
+																																						} else if (func2(data310) < 1) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/steps/own/" + i30 + "/after",
 																																								schemaPath: "#/properties/steps/properties/own/items/properties/after/minLength",
@@ -12747,13 +12902,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					var valid84 = true;
-																																				} else var valid84 = true;
-																																				if (valid84) {
-																																					if (data302.wait !== void 0) {
-																																						let data307 = data302.wait;
-																																						if (typeof data307 == "number" && isFinite(data307)) {
-																																							if (data307 > 2e4 || isNaN(data307)) {
+																																					var valid85 = true;
+																																				} else var valid85 = true;
+																																				if (valid85) {
+																																					if (data306.wait !== void 0) {
+																																						let data311 = data306.wait;
+																																						if (typeof data311 == "number" && isFinite(data311)) {
+																																							if (data311 > 2e4 || isNaN(data311)) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/steps/own/" + i30 + "/wait",
 																																									schemaPath: "#/properties/steps/properties/own/items/properties/wait/maximum",
@@ -12765,7 +12920,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																									message: "must be <= 20000"
 																																								}];
 																																								return false;
-																																							} else if (data307 < 0 || isNaN(data307)) {
+																																							} else if (data311 < 0 || isNaN(data311)) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/steps/own/" + i30 + "/wait",
 																																									schemaPath: "#/properties/steps/properties/own/items/properties/wait/minimum",
@@ -12788,13 +12943,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							}];
 																																							return false;
 																																						}
-																																						var valid84 = true;
-																																					} else var valid84 = true;
-																																					if (valid84) {
-																																						if (data302.before !== void 0) {
-																																							let data308 = data302.before;
-																																							if (typeof data308 === "string") {
-																																								if (func2(data308) > 200) {
+																																						var valid85 = true;
+																																					} else var valid85 = true;
+																																					if (valid85) {
+																																						if (data306.before !== void 0) {
+																																							let data312 = data306.before;
+																																							if (typeof data312 === "string") {
+																																								if (func2(data312) > 200) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/steps/own/" + i30 + "/before",
 																																										schemaPath: "#/properties/steps/properties/own/items/properties/before/maxLength",
@@ -12803,7 +12958,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										message: "must NOT have more than 200 characters"
 																																									}];
 																																									return false;
-																																								} else if (func2(data308) < 1) {
+																																								} else if (func2(data312) < 1) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/steps/own/" + i30 + "/before",
 																																										schemaPath: "#/properties/steps/properties/own/items/properties/before/minLength",
@@ -12823,13 +12978,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								}];
 																																								return false;
 																																							}
-																																							var valid84 = true;
-																																						} else var valid84 = true;
-																																						if (valid84) {
-																																							if (data302.piece !== void 0) {
-																																								let data309 = data302.piece;
-																																								if (typeof data309 === "string") {
-																																									if (!pattern5.test(data309)) {
+																																							var valid85 = true;
+																																						} else var valid85 = true;
+																																						if (valid85) {
+																																							if (data306.piece !== void 0) {
+																																								let data313 = data306.piece;
+																																								if (typeof data313 === "string") {
+																																									if (!pattern5.test(data313)) {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/steps/own/" + i30 + "/piece",
 																																											schemaPath: "#/properties/steps/properties/own/items/properties/piece/pattern",
@@ -12849,12 +13004,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																									}];
 																																									return false;
 																																								}
-																																								var valid84 = true;
-																																							} else var valid84 = true;
-																																							if (valid84) {
-																																								if (data302.tool !== void 0) {
-																																									let data310 = data302.tool;
-																																									if (typeof data310 !== "string") {
+																																								var valid85 = true;
+																																							} else var valid85 = true;
+																																							if (valid85) {
+																																								if (data306.tool !== void 0) {
+																																									let data314 = data306.tool;
+																																									if (typeof data314 !== "string") {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/steps/own/" + i30 + "/tool",
 																																											schemaPath: "#/properties/steps/properties/own/items/properties/tool/type",
@@ -12864,7 +13019,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										}];
 																																										return false;
 																																									}
-																																									if (!(data310 === "oven" || data310 === "turntable" || data310 === "airbrush")) {
+																																									if (!(data314 === "oven" || data314 === "turntable" || data314 === "airbrush")) {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/steps/own/" + i30 + "/tool",
 																																											schemaPath: "#/properties/steps/properties/own/items/properties/tool/enum",
@@ -12874,8 +13029,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										}];
 																																										return false;
 																																									}
-																																									var valid84 = true;
-																																								} else var valid84 = true;
+																																									var valid85 = true;
+																																								} else var valid85 = true;
 																																							}
 																																						}
 																																					}
@@ -12906,13 +13061,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												var valid82 = true;
-																											} else var valid82 = true;
-																											if (valid82) {
-																												if (data300.minutes !== void 0) {
-																													let data311 = data300.minutes;
-																													if (data311 && typeof data311 == "object" && !Array.isArray(data311)) {
-																														if (Object.keys(data311).length > 1e3) {
+																												var valid83 = true;
+																											} else var valid83 = true;
+																											if (valid83) {
+																												if (data304.minutes !== void 0) {
+																													let data315 = data304.minutes;
+																													if (data315 && typeof data315 == "object" && !Array.isArray(data315)) {
+																														if (Object.keys(data315).length > 1e3) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/steps/minutes",
 																																schemaPath: "#/properties/steps/properties/minutes/maxProperties",
@@ -12921,12 +13076,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must NOT have more than 1000 properties"
 																															}];
 																															return false;
-																														} else for (const key55 in data311) {
-																															let data312 = data311[key55];
-																															if (typeof data312 == "number" && isFinite(data312)) {
-																																if (data312 > 600 || isNaN(data312)) {
+																														} else for (const key56 in data315) {
+																															let data316 = data315[key56];
+																															if (typeof data316 == "number" && isFinite(data316)) {
+																																if (data316 > 600 || isNaN(data316)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/steps/minutes/" + key55.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																		instancePath: instancePath + "/steps/minutes/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																		schemaPath: "#/properties/steps/properties/minutes/additionalProperties/maximum",
 																																		keyword: "maximum",
 																																		params: {
@@ -12936,9 +13091,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 600"
 																																	}];
 																																	return false;
-																																} else if (data312 < 1 || isNaN(data312)) {
+																																} else if (data316 < 1 || isNaN(data316)) {
 																																	validate20.errors = [{
-																																		instancePath: instancePath + "/steps/minutes/" + key55.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																		instancePath: instancePath + "/steps/minutes/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																		schemaPath: "#/properties/steps/properties/minutes/additionalProperties/minimum",
 																																		keyword: "minimum",
 																																		params: {
@@ -12951,7 +13106,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}
 																															} else {
 																																validate20.errors = [{
-																																	instancePath: instancePath + "/steps/minutes/" + key55.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																	instancePath: instancePath + "/steps/minutes/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																	schemaPath: "#/properties/steps/properties/minutes/additionalProperties/type",
 																																	keyword: "type",
 																																	params: { type: "number" },
@@ -12970,13 +13125,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid82 = true;
-																												} else var valid82 = true;
-																												if (valid82) {
-																													if (data300.left !== void 0) {
-																														let data313 = data300.left;
-																														if (Array.isArray(data313)) {
-																															if (data313.length > 1e3) {
+																													var valid83 = true;
+																												} else var valid83 = true;
+																												if (valid83) {
+																													if (data304.left !== void 0) {
+																														let data317 = data304.left;
+																														if (Array.isArray(data317)) {
+																															if (data317.length > 1e3) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/steps/left",
 																																	schemaPath: "#/properties/steps/properties/left/maxItems",
@@ -12985,7 +13140,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must NOT have more than 1000 items"
 																																}];
 																																return false;
-																															} else if (data313.length < 0) {
+																															} else if (data317.length < 0) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/steps/left",
 																																	schemaPath: "#/properties/steps/properties/left/minItems",
@@ -12995,11 +13150,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															} else {
-																																const len31 = data313.length;
+																																const len31 = data317.length;
 																																for (let i31 = 0; i31 < len31; i31++) {
-																																	let data314 = data313[i31];
-																																	if (typeof data314 === "string") {
-																																		if (func2(data314) > 200) {
+																																	let data318 = data317[i31];
+																																	if (typeof data318 === "string") {
+																																		if (func2(data318) > 200) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/steps/left/" + i31,
 																																				schemaPath: "#/properties/steps/properties/left/items/maxLength",
@@ -13008,7 +13163,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must NOT have more than 200 characters"
 																																			}];
 																																			return false;
-																																		} else if (func2(data314) < 1) {
+																																		} else if (func2(data318) < 1) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/steps/left/" + i31,
 																																				schemaPath: "#/properties/steps/properties/left/items/minLength",
@@ -13040,12 +13195,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid82 = true;
-																													} else var valid82 = true;
-																													if (valid82) {
-																														if (data300.rather !== void 0) {
-																															let data315 = data300.rather;
-																															if (typeof data315 !== "string") {
+																														var valid83 = true;
+																													} else var valid83 = true;
+																													if (valid83) {
+																														if (data304.rather !== void 0) {
+																															let data319 = data304.rather;
+																															if (typeof data319 !== "string") {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/steps/rather",
 																																	schemaPath: "#/properties/steps/properties/rather/type",
@@ -13055,7 +13210,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															if (!(data315 === "fewer" || data315 === "later" || data315 === "nights" || data315 === "fresher")) {
+																															if (!(data319 === "fewer" || data319 === "later" || data319 === "nights" || data319 === "fresher")) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/steps/rather",
 																																	schemaPath: "#/properties/steps/properties/rather/enum",
@@ -13065,13 +13220,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															var valid82 = true;
-																														} else var valid82 = true;
-																														if (valid82) {
-																															if (data300.parts !== void 0) {
-																																let data316 = data300.parts;
-																																if (data316 && typeof data316 == "object" && !Array.isArray(data316)) {
-																																	if (Object.keys(data316).length > 300) {
+																															var valid83 = true;
+																														} else var valid83 = true;
+																														if (valid83) {
+																															if (data304.parts !== void 0) {
+																																let data320 = data304.parts;
+																																if (data320 && typeof data320 == "object" && !Array.isArray(data320)) {
+																																	if (Object.keys(data320).length > 300) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/steps/parts",
 																																			schemaPath: "#/properties/steps/properties/parts/maxProperties",
@@ -13080,11 +13235,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must NOT have more than 300 properties"
 																																		}];
 																																		return false;
-																																	} else for (const key56 in data316) {
-																																		let data317 = data316[key56];
-																																		if (!(typeof data317 == "number" && !(data317 % 1) && !isNaN(data317) && isFinite(data317))) {
+																																	} else for (const key57 in data320) {
+																																		let data321 = data320[key57];
+																																		if (!(typeof data321 == "number" && !(data321 % 1) && !isNaN(data321) && isFinite(data321))) {
 																																			validate20.errors = [{
-																																				instancePath: instancePath + "/steps/parts/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																				instancePath: instancePath + "/steps/parts/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																				schemaPath: "#/properties/steps/properties/parts/additionalProperties/type",
 																																				keyword: "type",
 																																				params: { type: "integer" },
@@ -13092,10 +13247,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		if (typeof data317 == "number" && isFinite(data317)) {
-																																			if (data317 > 12 || isNaN(data317)) {
+																																		if (typeof data321 == "number" && isFinite(data321)) {
+																																			if (data321 > 12 || isNaN(data321)) {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/steps/parts/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																					instancePath: instancePath + "/steps/parts/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																					schemaPath: "#/properties/steps/properties/parts/additionalProperties/maximum",
 																																					keyword: "maximum",
 																																					params: {
@@ -13105,9 +13260,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must be <= 12"
 																																				}];
 																																				return false;
-																																			} else if (data317 < 1 || isNaN(data317)) {
+																																			} else if (data321 < 1 || isNaN(data321)) {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/steps/parts/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																					instancePath: instancePath + "/steps/parts/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																					schemaPath: "#/properties/steps/properties/parts/additionalProperties/minimum",
 																																					keyword: "minimum",
 																																					params: {
@@ -13130,13 +13285,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																}
-																																var valid82 = true;
-																															} else var valid82 = true;
-																															if (valid82) {
-																																if (data300.joined !== void 0) {
-																																	let data318 = data300.joined;
-																																	if (Array.isArray(data318)) {
-																																		if (data318.length > 100) {
+																																var valid83 = true;
+																															} else var valid83 = true;
+																															if (valid83) {
+																																if (data304.joined !== void 0) {
+																																	let data322 = data304.joined;
+																																	if (Array.isArray(data322)) {
+																																		if (data322.length > 100) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/steps/joined",
 																																				schemaPath: "#/properties/steps/properties/joined/maxItems",
@@ -13145,7 +13300,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must NOT have more than 100 items"
 																																			}];
 																																			return false;
-																																		} else if (data318.length < 0) {
+																																		} else if (data322.length < 0) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/steps/joined",
 																																				schemaPath: "#/properties/steps/properties/joined/minItems",
@@ -13155,11 +13310,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		} else {
-																																			const len32 = data318.length;
+																																			const len32 = data322.length;
 																																			for (let i32 = 0; i32 < len32; i32++) {
-																																				let data319 = data318[i32];
-																																				if (Array.isArray(data319)) {
-																																					if (data319.length > 12) {
+																																				let data323 = data322[i32];
+																																				if (Array.isArray(data323)) {
+																																					if (data323.length > 12) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/steps/joined/" + i32,
 																																							schemaPath: "#/properties/steps/properties/joined/items/maxItems",
@@ -13168,7 +13323,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must NOT have more than 12 items"
 																																						}];
 																																						return false;
-																																					} else if (data319.length < 2) {
+																																					} else if (data323.length < 2) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/steps/joined/" + i32,
 																																							schemaPath: "#/properties/steps/properties/joined/items/minItems",
@@ -13178,11 +13333,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					} else {
-																																						const len33 = data319.length;
+																																						const len33 = data323.length;
 																																						for (let i33 = 0; i33 < len33; i33++) {
-																																							let data320 = data319[i33];
-																																							if (typeof data320 === "string") {
-																																								if (func2(data320) > 200) {
+																																							let data324 = data323[i33];
+																																							if (typeof data324 === "string") {
+																																								if (func2(data324) > 200) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/steps/joined/" + i32 + "/" + i33,
 																																										schemaPath: "#/properties/steps/properties/joined/items/items/maxLength",
@@ -13191,7 +13346,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										message: "must NOT have more than 200 characters"
 																																									}];
 																																									return false;
-																																								} else if (func2(data320) < 1) {
+																																								} else if (func2(data324) < 1) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/steps/joined/" + i32 + "/" + i33,
 																																										schemaPath: "#/properties/steps/properties/joined/items/items/minLength",
@@ -13235,13 +13390,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	var valid82 = true;
-																																} else var valid82 = true;
-																																if (valid82) {
-																																	if (data300.agreed !== void 0) {
-																																		let data321 = data300.agreed;
-																																		if (data321 && typeof data321 == "object" && !Array.isArray(data321)) {
-																																			if (Object.keys(data321).length > 1e3) {
+																																	var valid83 = true;
+																																} else var valid83 = true;
+																																if (valid83) {
+																																	if (data304.agreed !== void 0) {
+																																		let data325 = data304.agreed;
+																																		if (data325 && typeof data325 == "object" && !Array.isArray(data325)) {
+																																			if (Object.keys(data325).length > 1e3) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/steps/agreed",
 																																					schemaPath: "#/properties/steps/properties/agreed/maxProperties",
@@ -13250,12 +13405,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must NOT have more than 1000 properties"
 																																				}];
 																																				return false;
-																																			} else for (const key57 in data321) {
-																																				let data322 = data321[key57];
-																																				if (typeof data322 === "string") {
-																																					if (!pattern4.test(data322)) {
+																																			} else for (const key58 in data325) {
+																																				let data326 = data325[key58];
+																																				if (typeof data326 === "string") {
+																																					if (!pattern4.test(data326)) {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/steps/agreed/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																							instancePath: instancePath + "/steps/agreed/" + key58.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																							schemaPath: "#/properties/steps/properties/agreed/additionalProperties/pattern",
 																																							keyword: "pattern",
 																																							params: { pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$" },
@@ -13265,7 +13420,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}
 																																				} else {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/steps/agreed/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																						instancePath: instancePath + "/steps/agreed/" + key58.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																						schemaPath: "#/properties/steps/properties/agreed/additionalProperties/type",
 																																						keyword: "type",
 																																						params: { type: "string" },
@@ -13284,13 +13439,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		var valid82 = true;
-																																	} else var valid82 = true;
-																																	if (valid82) {
-																																		if (data300.pins !== void 0) {
-																																			let data323 = data300.pins;
-																																			if (data323 && typeof data323 == "object" && !Array.isArray(data323)) {
-																																				if (Object.keys(data323).length > 300) {
+																																		var valid83 = true;
+																																	} else var valid83 = true;
+																																	if (valid83) {
+																																		if (data304.pins !== void 0) {
+																																			let data327 = data304.pins;
+																																			if (data327 && typeof data327 == "object" && !Array.isArray(data327)) {
+																																				if (Object.keys(data327).length > 300) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/steps/pins",
 																																						schemaPath: "#/properties/steps/properties/pins/maxProperties",
@@ -13299,12 +13454,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must NOT have more than 300 properties"
 																																					}];
 																																					return false;
-																																				} else for (const key58 in data323) {
-																																					let data324 = data323[key58];
-																																					if (typeof data324 === "string") {
-																																						if (!pattern4.test(data324)) {
+																																				} else for (const key59 in data327) {
+																																					let data328 = data327[key59];
+																																					if (typeof data328 === "string") {
+																																						if (!pattern4.test(data328)) {
 																																							validate20.errors = [{
-																																								instancePath: instancePath + "/steps/pins/" + key58.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																								instancePath: instancePath + "/steps/pins/" + key59.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																								schemaPath: "#/properties/steps/properties/pins/additionalProperties/pattern",
 																																								keyword: "pattern",
 																																								params: { pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$" },
@@ -13314,7 +13469,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}
 																																					} else {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/steps/pins/" + key58.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																							instancePath: instancePath + "/steps/pins/" + key59.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																							schemaPath: "#/properties/steps/properties/pins/additionalProperties/type",
 																																							keyword: "type",
 																																							params: { type: "string" },
@@ -13333,8 +13488,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			var valid82 = true;
-																																		} else var valid82 = true;
+																																			var valid83 = true;
+																																		} else var valid83 = true;
 																																	}
 																																}
 																															}
@@ -13357,33 +13512,33 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								} else var valid0 = true;
 																								if (valid0) {
 																									if (data.bench !== void 0) {
-																										let data325 = data.bench;
-																										if (data325 && typeof data325 == "object" && !Array.isArray(data325)) {
-																											let missing46;
-																											if (data325.done === void 0 && (missing46 = "done")) {
+																										let data329 = data.bench;
+																										if (data329 && typeof data329 == "object" && !Array.isArray(data329)) {
+																											let missing47;
+																											if (data329.done === void 0 && (missing47 = "done")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/bench",
 																													schemaPath: "#/properties/bench/required",
 																													keyword: "required",
-																													params: { missingProperty: missing46 },
-																													message: "must have required property '" + missing46 + "'"
+																													params: { missingProperty: missing47 },
+																													message: "must have required property '" + missing47 + "'"
 																												}];
 																												return false;
 																											} else {
-																												for (const key59 in data325) if (!(key59 === "from" || key59 === "done")) {
+																												for (const key60 in data329) if (!(key60 === "from" || key60 === "done")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/bench",
 																														schemaPath: "#/properties/bench/additionalProperties",
 																														keyword: "additionalProperties",
-																														params: { additionalProperty: key59 },
+																														params: { additionalProperty: key60 },
 																														message: "must NOT have additional properties"
 																													}];
 																													return false;
 																												}
-																												if (data325.from !== void 0) {
-																													let data326 = data325.from;
-																													if (typeof data326 === "string") {
-																														if (func2(data326) > 40) {
+																												if (data329.from !== void 0) {
+																													let data330 = data329.from;
+																													if (typeof data330 === "string") {
+																														if (func2(data330) > 40) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/bench/from",
 																																schemaPath: "#/properties/bench/properties/from/maxLength",
@@ -13403,13 +13558,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													}
-																													var valid92 = true;
-																												} else var valid92 = true;
-																												if (valid92) {
-																													if (data325.done !== void 0) {
-																														let data327 = data325.done;
-																														if (Array.isArray(data327)) {
-																															if (data327.length > 4e3) {
+																													var valid93 = true;
+																												} else var valid93 = true;
+																												if (valid93) {
+																													if (data329.done !== void 0) {
+																														let data331 = data329.done;
+																														if (Array.isArray(data331)) {
+																															if (data331.length > 4e3) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/bench/done",
 																																	schemaPath: "#/properties/bench/properties/done/maxItems",
@@ -13418,7 +13573,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must NOT have more than 4000 items"
 																																}];
 																																return false;
-																															} else if (data327.length < 0) {
+																															} else if (data331.length < 0) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/bench/done",
 																																	schemaPath: "#/properties/bench/properties/done/minItems",
@@ -13428,35 +13583,35 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															} else {
-																																const len34 = data327.length;
+																																const len34 = data331.length;
 																																for (let i34 = 0; i34 < len34; i34++) {
-																																	let data328 = data327[i34];
-																																	if (data328 && typeof data328 == "object" && !Array.isArray(data328)) {
-																																		let missing47;
-																																		if (data328.step === void 0 && (missing47 = "step") || data328.at === void 0 && (missing47 = "at")) {
+																																	let data332 = data331[i34];
+																																	if (data332 && typeof data332 == "object" && !Array.isArray(data332)) {
+																																		let missing48;
+																																		if (data332.step === void 0 && (missing48 = "step") || data332.at === void 0 && (missing48 = "at")) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/bench/done/" + i34,
 																																				schemaPath: "#/properties/bench/properties/done/items/required",
 																																				keyword: "required",
-																																				params: { missingProperty: missing47 },
-																																				message: "must have required property '" + missing47 + "'"
+																																				params: { missingProperty: missing48 },
+																																				message: "must have required property '" + missing48 + "'"
 																																			}];
 																																			return false;
 																																		} else {
-																																			for (const key60 in data328) if (!(key60 === "step" || key60 === "at")) {
+																																			for (const key61 in data332) if (!(key61 === "step" || key61 === "at")) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/bench/done/" + i34,
 																																					schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
 																																					keyword: "additionalProperties",
-																																					params: { additionalProperty: key60 },
+																																					params: { additionalProperty: key61 },
 																																					message: "must NOT have additional properties"
 																																				}];
 																																				return false;
 																																			}
-																																			if (data328.step !== void 0) {
-																																				let data329 = data328.step;
-																																				if (typeof data329 === "string") {
-																																					if (func2(data329) > 200) {
+																																			if (data332.step !== void 0) {
+																																				let data333 = data332.step;
+																																				if (typeof data333 === "string") {
+																																					if (func2(data333) > 200) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/bench/done/" + i34 + "/step",
 																																							schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
@@ -13476,13 +13631,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					}];
 																																					return false;
 																																				}
-																																				var valid94 = true;
-																																			} else var valid94 = true;
-																																			if (valid94) {
-																																				if (data328.at !== void 0) {
-																																					let data330 = data328.at;
-																																					if (typeof data330 === "string") {
-																																						if (func2(data330) > 40) {
+																																				var valid95 = true;
+																																			} else var valid95 = true;
+																																			if (valid95) {
+																																				if (data332.at !== void 0) {
+																																					let data334 = data332.at;
+																																					if (typeof data334 === "string") {
+																																						if (func2(data334) > 40) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/bench/done/" + i34 + "/at",
 																																								schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
@@ -13502,8 +13657,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					}
-																																					var valid94 = true;
-																																				} else var valid94 = true;
+																																					var valid95 = true;
+																																				} else var valid95 = true;
 																																			}
 																																		}
 																																	} else {
@@ -13528,8 +13683,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															}];
 																															return false;
 																														}
-																														var valid92 = true;
-																													} else var valid92 = true;
+																														var valid93 = true;
+																													} else var valid93 = true;
 																												}
 																											}
 																										} else {

@@ -1,0 +1,260 @@
+import { add, cross, dot, length, sub, times, unit, type Vec } from '../figure/index.ts';
+import { given, GRAVITY, reckon } from '../quantity/index.ts';
+import { pullOut, pushIn, sideCapacity } from './anchorage.ts';
+import { check, share } from './check.ts';
+import { critical } from './columns.ts';
+import { alongChecks } from './joint-along.ts';
+import { heldChecks } from './joint-holding.ts';
+import { heldBack, type Push } from './joint-push.ts';
+import {
+  asked,
+  found,
+  HOLDING_RESERVE,
+  PULL_RESERVE,
+  type Found,
+  type Situation,
+} from './joint-situation.ts';
+import type { Crossing, Joint } from './joints.ts';
+import { legForces } from './tripod.ts';
+
+/**
+ * A rod that is braced: another meets it at an angle inside the piece and pushes or pulls along itself. Forces go
+ * through the point where they meet as in a truss; the moment about that point bends the rod, held there as a beam
+ * propped at its end (handbook: 3 M ÷ 2 L of shear, half the moment at its foot).
+ */
+
+/** A brace stands off the rod by at least so much, and passes its line this near; degrees and mm. Estimates. */
+const LEAST_ANGLE = 20;
+const MEETS = 12;
+/** It meets the rod at least this far from the joint, mm: nearer it is no brace but a second rod. */
+const LEAST_UP = 8;
+/** What holds a brace gives a little, and so much of its share stays with the rod; estimate, the worse of both counts. */
+const SHARES = [1, 0.75] as const;
+
+/** Where the line of one rod comes nearest that of another: how far along each, and the gap. */
+function nearest(a: { at: Vec; axis: Vec }, b: { at: Vec; axis: Vec }) {
+  const w = sub(a.at, b.at);
+  const c = dot(a.axis, b.axis);
+  const square = 1 - c * c;
+  const onA = (c * dot(b.axis, w) - dot(a.axis, w)) / square;
+  const onB = (dot(b.axis, w) - c * dot(a.axis, w)) / square;
+  const gap = length(sub(add(a.at, times(a.axis, onA)), add(b.at, times(b.axis, onB))));
+  return { onA, onB, gap };
+}
+
+/** Those of some rods, at most two, that brace a joint: straight, off its line, meeting it inside what it carries. */
+export function braces(mast: Joint, others: readonly Crossing[]): readonly Crossing[] {
+  if (mast.crossings.some((c) => c.path.legs.length > 1)) return [];
+  const reach = Math.min(...mast.crossings.map((c) => c.bare + c.heldAbove));
+  const good = others.filter((c) => {
+    const parallel = Math.abs(dot(c.axis, mast.axis)) > Math.cos((LEAST_ANGLE * Math.PI) / 180);
+    if (parallel || c.path.legs.length > 1) return false;
+    const { onA, onB, gap } = nearest(mast, c);
+    return (
+      gap <= MEETS &&
+      onA >= LEAST_UP &&
+      onA <= reach + MEETS &&
+      onB >= c.bare - MEETS &&
+      onB <= c.bare + c.heldAbove + MEETS
+    );
+  });
+  return good.length <= 2 ? good : [];
+}
+
+/** How far the rod runs free of its foot to where the braces meet it: to what they stand in too, or to the joint. */
+function spanOf(mast: Joint, up: number): number {
+  const ground = new Set(mast.braces!.map((b) => b.crossings[0]!.below[0]!.instance));
+  const spans = mast.crossings.map((c) => {
+    let s = up;
+    for (const run of c.below) {
+      if (ground.has(run.instance)) return s;
+      s += run.thick;
+    }
+    // it never reaches what the braces stand in: it is held where the joint is
+    return up;
+  });
+  return Math.min(...spans);
+}
+
+/** Where the braces meet the rod, over the joint and along each brace. */
+const meetingOf = (mast: Joint): { up: number; legs: readonly Vec[]; at: Vec } => {
+  const ups = mast.braces!.map((b) => nearest(mast, b).onA);
+  const up = Math.min(...ups);
+  const at = add(mast.at, times(mast.axis, up));
+  return { up, at, legs: mast.braces!.map((b) => unit(sub(at, b.at))) };
+};
+
+/** Pushing in each brace so that rod and braces together bear a force at the point where they meet, N. */
+function braceForces(axis: Vec, legs: readonly Vec[], force: Vec): readonly number[] | undefined {
+  if (legs.length === 2) return legForces([axis, ...legs], force)?.slice(1);
+  const [b] = legs as readonly [Vec];
+  const aside = sub(b, times(axis, dot(b, axis)));
+  return [-dot(force, aside) / dot(aside, aside)];
+}
+
+const square = (v: Vec, axis: Vec): Vec => sub(v, times(axis, dot(v, axis)));
+
+/** Turning about the rod that a brace holds: its middle in the piece cannot go round without cutting through. */
+function turnHeld(mast: Joint, s: Situation): number {
+  const c = s.joint.crossings[0]!;
+  const middle = add(c.at, times(c.axis, c.bare + c.heldAbove / 2));
+  const lever = length(square(sub(middle, mast.at), mast.axis));
+  const long = c.bare + c.heldAbove / 2;
+  const { section } = s.stock;
+  return (
+    lever *
+    Math.min(
+      s.above.q * s.above.held,
+      sideCapacity(s.below.q, s.below.held, long),
+      (s.strength.bending * section.modulus) / long,
+    )
+  );
+}
+
+/** One brace, pushed or pulled along itself. */
+function braceChecks(s: Situation, X: number): Found[] {
+  const { joint, stock, strength, below, above, loadCase } = s;
+  const d = stock.section.diameter;
+  const { reserve } = strength.material;
+  const pressed = X > 0;
+  const force = given(pressed ? 'Pushing along it' : 'Pull along it', Math.abs(X), 'N');
+  if (pressed) {
+    const column = critical(strength.stiffness, strength.crushing, stock.section, Math.max(joint.bare, 1), 1);
+    const low = s.onBoard ? Infinity : pushIn(below.main, d, below.held);
+    const sinks = Math.min(low, pushIn(above.main, d, above.held)) / HOLDING_RESERVE;
+    const bears = Math.min(column.load / reserve, sinks);
+    return [
+      found('brace-pressed', X / bears, () =>
+        check(
+          'brace-pressed',
+          'Brace pressed',
+          loadCase.name,
+          share(
+            force,
+            reckon(
+              'It folds or sinks in at, reserve taken off',
+              'N',
+              'the lesser of its column, both ends held, and the push its ends stand',
+              [
+                given('Bare length', joint.bare, 'mm'),
+                given('It folds at', column.load, 'N', 'handbook'),
+                given('Held below', below.held, 'mm'),
+                given('Held above', above.held, 'mm'),
+              ],
+              () => bears,
+            ),
+            1,
+          ),
+          reserve,
+          'C',
+          {
+            ok: 'The brace carries it.',
+            no: 'The brace folds or sinks in: thicker, or deeper at both ends.',
+          },
+        ),
+      ),
+    ];
+  }
+  const grip = Math.min(pullOut(below.main, d, below.held), pullOut(above.main, d, above.held));
+  return [
+    found('brace-pulled', (-X * PULL_RESERVE) / grip, () =>
+      check(
+        'brace-pulled',
+        'Brace pulled out',
+        loadCase.name,
+        share(force, given('Grip, π d L × grip', grip, 'N', 'estimate'), PULL_RESERVE),
+        PULL_RESERVE,
+        'C',
+        {
+          ok: 'The brace stays in.',
+          no: 'The brace is pulled out: deeper, glued in, or set from the other side.',
+        },
+      ),
+    ),
+  ];
+}
+
+/** The rod itself where the braces meet it. */
+function bentAtBrace(s: Situation, p: Push, top: number): Found {
+  const { strength, stock, n } = s;
+  const { reserve } = strength.material;
+  const use = (top / n / stock.section.modulus / strength.bending) * reserve;
+  return found('brace-bend', use, () =>
+    check(
+      'brace-bend',
+      'Rod bending where it is braced',
+      s.loadCase.name,
+      reckon(
+        'Used of its strength',
+        '',
+        'M ÷ Z ÷ bending strength × reserve',
+        [
+          ...asked(s, p),
+          given('Moment about the point where they meet', top, 'N·mm'),
+          given('Bending strength, damp', strength.bending, 'MPa', strength.tried ? 'yours' : undefined),
+          given('Reserve', reserve, '×'),
+        ],
+        () => use,
+        'handbook',
+      ),
+      reserve,
+      strength.trust,
+      {
+        ok: `The ${stock.name} is strong enough there.`,
+        no: `The ${stock.name} gives where the brace meets it: let them meet nearer the balance point.`,
+      },
+    ),
+  );
+}
+
+/**
+ * What a rod and its braces have to bear for one direction of throw.
+ * @param s the rod, as if alone
+ * @param aside each of its braces
+ */
+export function bracedChecks(
+  s: Situation,
+  aside: readonly Situation[],
+  gravity: Vec,
+  u: Vec,
+  w: Vec,
+): Found[] {
+  const { joint: mast } = s;
+  const a = mast.axis;
+  const weight = (mast.load.g * GRAVITY) / 1000;
+  const F = times(gravity, weight);
+  const { up, legs, at } = meetingOf(mast);
+  const span = spanOf(mast, up);
+  const turning = cross(sub(mast.load.at, at), F);
+  // which way it tilts, as an arrow: a moment about n tilts towards n × axis
+  const tilt = cross(turning, a);
+  const prop = times(tilt, -1.5 / span);
+  const full = braceForces(a, legs, sub(F, prop));
+  if (!full) return [];
+  const twist = Math.abs(dot(turning, a));
+  const held = aside.reduce((sum, b) => sum + turnHeld(mast, b), 0);
+  return SHARES.flatMap((part) => {
+    const pushed = full.map((X) => X * part);
+    const by = pushed.reduce<Vec>((sum, X, i) => add(sum, times(legs[i]!, X)), [0, 0, 0]);
+    const shear = square(add(F, by), a);
+    const N = -dot(add(F, by), a);
+    const atJoint = add(tilt, times(shear, up));
+    const back = heldBack(mast, N, s.seatStrength);
+    const less = (m: number) => Math.sign(m) * Math.max(0, Math.abs(m) - back);
+    const p: Push = {
+      along: N,
+      inLine: dot(shear, u),
+      acrossLine: dot(shear, w),
+      momentInLine: less(dot(atJoint, u)),
+      momentAcross: less(dot(atJoint, w)),
+      turn: twist + 0.1 * mast.halfWidth * Math.max(length(square(F, a)), weight),
+      held: back,
+    };
+    return [
+      ...heldChecks(s, p),
+      ...alongChecks(s, p, held),
+      bentAtBrace(s, p, length(tilt)),
+      ...pushed.flatMap((X, i) => braceChecks(aside[i]!, X)),
+    ];
+  });
+}

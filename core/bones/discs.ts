@@ -1,0 +1,157 @@
+import {
+  add,
+  place,
+  times,
+  toLocal,
+  type Vec,
+  type Build,
+  type Disc,
+  type DiscKind,
+  type Instance,
+  type Piece,
+} from '../figure/index.ts';
+import { given, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
+import { bodyInside } from '../solids/index.ts';
+import { TIER_BOARDS, type BoardStock } from './boards.ts';
+import type { Crossing } from './joints.ts';
+import type { Run } from './rod-paths.ts';
+import type { Soft } from './soft.ts';
+
+/** A disc hidden under a piece: it spreads the weight on to what carries it, and steadies the rods that go through it. */
+
+/** What a rod bears on in the rim of its hole, MPa: the board's crushing strength edgeways. Estimates. */
+const EMBEDMENT: Readonly<Record<DiscKind, number>> = { card: 1.5, foam: 0.4, acrylic: 60 };
+
+/** The disc under an instance that stands on another piece; on the board there is nothing to spread. */
+export function discUnder({ piece, carrier }: Instance): Disc | undefined {
+  const { disc, how } = piece.seat;
+  return carrier >= 0 && (how === 'sits' || how === 'set') ? disc : undefined;
+}
+
+/** kg/m³. Card and foam board estimates; acrylic by handbook from memory. */
+const DENSITY: Readonly<Record<DiscKind, number>> = { card: 700, foam: 100, acrylic: 1190 };
+
+export const discMass = (disc: Disc): number =>
+  (Math.PI / 4) * disc.width ** 2 * boardOf(disc).thick * DENSITY[disc.of] * 1e-6;
+
+/** A disc in the figure: under which piece, in which, and how many. */
+export interface LaidDisc {
+  readonly disc: Disc;
+  readonly board: BoardStock;
+  readonly piece: Piece;
+  readonly on: Piece;
+  readonly number: number;
+  /** It stands out of what it is let into. */
+  readonly shows: boolean;
+  readonly words: string;
+}
+
+const ROUND = 16;
+
+/** Does the rim of a disc, let in flush under an instance, come out of what carries it? */
+export function discShows(instances: readonly Instance[], instance: Instance, disc: Disc): boolean {
+  const { frame, piece, carrier } = instance;
+  const middle = add(frame.origin, times(frame.z, piece.seat.sink - boardOf(disc).thick));
+  const { body, frame: under } = instances[carrier]!;
+  return Array.from({ length: ROUND }, (_, k): Vec => {
+    const a = (2 * Math.PI * k) / ROUND;
+    const out = add(times(frame.x, Math.cos(a)), times(frame.y, Math.sin(a)));
+    return add(middle, times(out, disc.width / 2));
+  }).some((p) => bodyInside(body, toLocal(under, p)) === undefined);
+}
+
+/** Every disc of a build, in building order. */
+export function discsOf(build: Build): LaidDisc[] {
+  const instances = place(build);
+  return build.pieces.flatMap((piece): LaidDisc[] => {
+    const mine = instances.filter((i) => i.piece.id === piece.id);
+    const first = mine[0];
+    const disc = first && discUnder(first);
+    if (!disc) return [];
+    const on = instances[first.carrier]!.piece;
+    const board = boardOf(disc);
+    return [
+      {
+        disc,
+        board,
+        piece,
+        on,
+        number: mine.length,
+        shows: discShows(instances, first, disc),
+        words: `Disc of ${board.name}, ${Math.round(disc.width)} mm across`,
+      },
+    ];
+  });
+}
+
+export const boardOf = (disc: Disc): BoardStock => TIER_BOARDS[disc.of];
+
+/** A disc as something a rod is stuck through. */
+export function discSoft({ of }: Disc): Soft {
+  const board = TIER_BOARDS[of];
+  const crush = board.crush * 1000;
+  return {
+    name: board.name.replace(/^\d+ mm /, ''),
+    kind: 'hard',
+    crush: [crush * 0.5, crush, crush * 1.6],
+    cohesion: 0.5,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: EMBEDMENT[of],
+    source: board.source,
+  };
+}
+
+/**
+ * Half the width over which a disc presses: the foot and as far round it as the disc does not bend past its strength,
+ * c = t √(f ÷ 3 p) (effective width under a base plate, EN 1993-1-8 6.2.5) with p = W ÷ π (r + c)², never past its rim.
+ * @param foot half the touching face, mm
+ * @param newtons pressing on it
+ */
+export function spreadRadius(disc: Disc, foot: Mm, newtons: number): Mm {
+  const { thick, bending, reserve } = boardOf(disc);
+  const share = newtons > 0 ? thick * Math.sqrt(((bending / reserve) * Math.PI) / (3 * newtons)) : Infinity;
+  const reaches = share >= 1 ? Infinity : foot / (1 - share);
+  return Math.max(foot, Math.min(disc.width / 2, reaches));
+}
+
+/** The same as a sum that can be opened. */
+export const spreadOver = (disc: Disc, foot: Mm, newtons: number): Reckoned =>
+  reckon(
+    'Half of what the disc presses on',
+    'mm',
+    'foot + t √(f ÷ 3 p), no further than its rim',
+    [
+      given('Half of the touching face', foot, 'mm'),
+      given('Disc, across', disc.width, 'mm'),
+      given('Disc, thick', boardOf(disc).thick, 'mm'),
+      given(
+        'Its bending strength, reserve taken off',
+        boardOf(disc).bending / boardOf(disc).reserve,
+        'MPa',
+        'estimate',
+      ),
+      given('Pressing on it', newtons, 'N'),
+    ],
+    (r, _w, _t, _f, n) => spreadRadius(disc, r, n),
+    'handbook',
+  );
+
+/** The runs of a rod under a joint with a disc let flush into the top: it takes the place of as much of what it lies in. */
+function throughDisc(runs: readonly Run[], upper: number, disc: Disc): readonly Run[] {
+  let left = Math.min(boardOf(disc).thick, runs.reduce((s, r) => s + r.thick, 0) / 2);
+  const first: Run = { instance: upper, part: 'disc', cover: disc.width / 2, thick: left };
+  const rest = runs.flatMap((r): Run[] => {
+    const cut = Math.min(left, r.thick);
+    left -= cut;
+    return r.thick > cut ? [{ ...r, thick: r.thick - cut }] : [];
+  });
+  return [first, ...rest];
+}
+
+/** How a rod crosses the joint over a disc; a rod that comes from elsewhere does not go through it. */
+export function withDisc(crossing: Crossing, upper: number, instance: Instance): Crossing {
+  const disc = discUnder(instance);
+  if (!disc || crossing.bare >= 2 || crossing.below[0]?.instance !== instance.carrier) return crossing;
+  return { ...crossing, below: throughDisc(crossing.below, upper, disc) };
+}

@@ -1,0 +1,62 @@
+import { formatTime, given, reckon, type Grams, type Minutes } from '../quantity/index.ts';
+import { check, type Check } from './check.ts';
+import { filmStrength, GLUE_RESERVE as RESERVE, type Film } from './glue-films.ts';
+
+/** A glued piece while its glue is fresh: whether the hand may let go, and for how long it is propped. */
+
+/** As long as a piece is held in the hand until its glue takes, minutes; common practice. */
+export const IN_HAND: Minutes = 3;
+/** A glue may be so much stronger or weaker than listed; estimate. */
+export const GLUE_SPREAD = { fast: 1.5, likely: 1, slow: 0.6 } as const;
+
+/** Whether it stays where it is when the hand lets go of it. */
+export function letGoCheck(
+  name: string,
+  glue: string,
+  grams: Grams,
+  film: Film,
+  use: number,
+  prop: Minutes,
+  situation: string,
+): Check {
+  const until = Number.isFinite(prop)
+    ? `for about ${formatTime(Math.max(1, Math.ceil(prop)))}`
+    : 'for as long as it stands';
+  return check(
+    'let-go',
+    `Let go after ${IN_HAND} minutes`,
+    situation,
+    reckon(
+      'Used of the glued face while it is fresh',
+      '',
+      '√((pull ÷ bears)² + (slide ÷ bears)²) × reserve',
+      [
+        given(`${name} with all it carries`, grams, 'g'),
+        given(`Film of ${glue} by then, shear`, filmStrength(film, IN_HAND / 60), 'kPa', film.source),
+        given('Reserve', RESERVE, '×'),
+      ],
+      () => use,
+      'estimate',
+    ),
+    RESERVE,
+    'C',
+    {
+      ok: 'It stays where it is when you let go.',
+      no: `It slides or peels off before the glue takes: prop it ${until}, or put a stick in it.`,
+    },
+  );
+}
+
+/** First moment from which it holds on a table, minutes, by halving over the setting time. */
+export function propFor(holds: (hours: number) => boolean, setIn: number): Minutes {
+  if (holds(0)) return 0;
+  if (!holds(setIn)) return Infinity;
+  let low = 0;
+  let high = setIn;
+  for (let k = 0; k < 24; k++) {
+    const mid = (low + high) / 2;
+    if (holds(mid)) high = mid;
+    else low = mid;
+  }
+  return high * 60;
+}
