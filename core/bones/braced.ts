@@ -35,9 +35,9 @@ const SHARES = [1, 0.75] as const;
 function nearest(a: { at: Vec; axis: Vec }, b: { at: Vec; axis: Vec }) {
   const w = sub(a.at, b.at);
   const c = dot(a.axis, b.axis);
-  const square = 1 - c * c;
-  const onA = (c * dot(b.axis, w) - dot(a.axis, w)) / square;
-  const onB = (dot(b.axis, w) - c * dot(a.axis, w)) / square;
+  const apart = 1 - c * c;
+  const onA = (c * dot(b.axis, w) - dot(a.axis, w)) / apart;
+  const onB = (dot(b.axis, w) - c * dot(a.axis, w)) / apart;
   const gap = length(sub(add(a.at, times(a.axis, onA)), add(b.at, times(b.axis, onB))));
   return { onA, onB, gap };
 }
@@ -84,6 +84,9 @@ const meetingOf = (mast: Joint): { up: number; legs: readonly Vec[]; at: Vec } =
   return { up, at, legs: mast.braces!.map((b) => unit(sub(at, b.at))) };
 };
 
+/** What of a vector lies square to an axis. */
+const square = (v: Vec, axis: Vec): Vec => sub(v, times(axis, dot(v, axis)));
+
 /** Pushing in each brace so that rod and braces together bear a force at the point where they meet, N. */
 function braceForces(axis: Vec, legs: readonly Vec[], force: Vec): readonly number[] | undefined {
   if (legs.length === 2) return legForces([axis, ...legs], force)?.slice(1);
@@ -91,8 +94,6 @@ function braceForces(axis: Vec, legs: readonly Vec[], force: Vec): readonly numb
   const aside = sub(b, times(axis, dot(b, axis)));
   return [-dot(force, aside) / dot(aside, aside)];
 }
-
-const square = (v: Vec, axis: Vec): Vec => sub(v, times(axis, dot(v, axis)));
 
 /** Turning about the rod that a brace holds: its middle in the piece cannot go round without cutting through. */
 function turnHeld(mast: Joint, s: Situation): number {
@@ -207,6 +208,35 @@ function bentAtBrace(s: Situation, p: Push, top: number): Found {
   );
 }
 
+/** A rod clamped at its foot and propped by legs at a point of it. Unit vectors, mm. */
+export interface Propped {
+  readonly axis: Vec;
+  /** From the foot of each brace to where it meets the rod; one or two. */
+  readonly legs: readonly Vec[];
+  /** From the clamped foot to that point, and from the place that is asked about to it. */
+  readonly span: number;
+  readonly up: number;
+  /** Share of what stiff braces would bear; the rest stays with the rod. */
+  readonly part: number;
+}
+
+/**
+ * Who bears what: the braces by statics along themselves, the rod the rest as a beam propped at its end.
+ * @param F force, N, and @param turning moment about the point where they meet, N·mm
+ * @returns pushing in each brace (a minus pulls) and along the rod, N; sideways force and tilt at the place asked about,
+ * and tilt where they meet, as arrows the way they lean; undefined where the legs lie in one plane with the rod
+ */
+export function propped({ axis: a, legs, span, up, part }: Propped, F: Vec, turning: Vec) {
+  // a moment about n tilts towards n × axis
+  const top = cross(turning, a);
+  const full = braceForces(a, legs, sub(F, times(top, -1.5 / span)));
+  if (!full) return undefined;
+  const pushed = full.map((X) => X * part);
+  const all = pushed.reduce<Vec>((sum, X, i) => add(sum, times(legs[i]!, X)), F);
+  const shear = square(all, a);
+  return { pushed, along: -dot(all, a), shear, tilt: add(top, times(shear, up)), top };
+}
+
 /**
  * What a rod and its braces have to bear for one direction of throw.
  * @param s the rod, as if alone
@@ -226,34 +256,27 @@ export function bracedChecks(
   const { up, legs, at } = meetingOf(mast);
   const span = spanOf(mast, up);
   const turning = cross(sub(mast.load.at, at), F);
-  // which way it tilts, as an arrow: a moment about n tilts towards n × axis
-  const tilt = cross(turning, a);
-  const prop = times(tilt, -1.5 / span);
-  const full = braceForces(a, legs, sub(F, prop));
-  if (!full) return [];
   const twist = Math.abs(dot(turning, a));
   const held = aside.reduce((sum, b) => sum + turnHeld(mast, b), 0);
   return SHARES.flatMap((part) => {
-    const pushed = full.map((X) => X * part);
-    const by = pushed.reduce<Vec>((sum, X, i) => add(sum, times(legs[i]!, X)), [0, 0, 0]);
-    const shear = square(add(F, by), a);
-    const N = -dot(add(F, by), a);
-    const atJoint = add(tilt, times(shear, up));
+    const borne = propped({ axis: a, legs, span, up, part }, F, turning);
+    if (!borne) return [];
+    const { pushed, shear, along: N } = borne;
     const back = heldBack(mast, N, s.seatStrength);
     const less = (m: number) => Math.sign(m) * Math.max(0, Math.abs(m) - back);
     const p: Push = {
       along: N,
       inLine: dot(shear, u),
       acrossLine: dot(shear, w),
-      momentInLine: less(dot(atJoint, u)),
-      momentAcross: less(dot(atJoint, w)),
+      momentInLine: less(dot(borne.tilt, u)),
+      momentAcross: less(dot(borne.tilt, w)),
       turn: twist + 0.1 * mast.halfWidth * Math.max(length(square(F, a)), weight),
       held: back,
     };
     return [
       ...heldChecks(s, p),
       ...alongChecks(s, p, held),
-      bentAtBrace(s, p, length(tilt)),
+      bentAtBrace(s, p, length(borne.top)),
       ...pushed.flatMap((X, i) => braceChecks(aside[i]!, X)),
     ];
   });

@@ -24,7 +24,9 @@ import {
   type Vec,
 } from '../figure/index.ts';
 import { formatLength, once } from '../quantity/index.ts';
-import { jointsOf, type Crossing } from './joints.ts';
+import type { Clash } from './clash.ts';
+import { jointsOf } from './joints.ts';
+import { slideClashes } from './slide-on.ts';
 import { stockOf } from './stock.ts';
 import { COVER, leastCover } from './rod-cover.ts';
 import { THICK } from './thick.ts';
@@ -32,21 +34,6 @@ import { followRod, type RodPath } from './rod-paths.ts';
 
 /** Rods keep this far from each other, skin to skin, or they split the paste between them; common practice, mm. */
 export const APART = 2;
-/** Rods of one piece this far out of parallel do not let it slide on, degrees. */
-const PARALLEL = 3;
-
-export type ClashKind = 'rods' | 'cover' | 'thick' | 'slide' | 'order';
-
-/** Something that is in the way, with a change that was tried and clears it. */
-export interface Clash {
-  readonly kind: ClashKind;
-  readonly rods: readonly string[];
-  readonly title: string;
-  readonly text: string;
-  readonly verdict: 'tight' | 'fails';
-  readonly mend: { readonly text: string; readonly apply: () => Build } | undefined;
-}
-
 /** Shortest way between two stretches (closest points of segments, Ericson's form). */
 export function between(p1: Vec, q1: Vec, p2: Vec, q2: Vec): { gap: number; a: Vec; b: Vec } {
   const d1 = sub(q1, p1);
@@ -240,53 +227,6 @@ function thickClashes(build: Build, paths: readonly RodPath[], letterOf: (id: st
     }
   }
   return out;
-}
-
-/** Is the rod bent within the piece it holds, more than a slide allows? */
-function bendsInside({ arm, bare }: Crossing): boolean {
-  const inside = legsOf(arm).filter((leg) => leg.start + leg.length > bare + 1 && leg.length > 1);
-  return inside
-    .slice(1)
-    .some((leg, k) => dot(leg.along, inside[k]!.along) < Math.cos((PARALLEL * Math.PI) / 180));
-}
-
-function slideClashes(build: Build, letterOf: (id: string) => string): Clash[] {
-  const instances = place(build);
-  return jointsOf(build).joints.flatMap((joint): Clash[] => {
-    const { index, piece } = instances[joint.upper]!;
-    if (index > 0) return [];
-    const [first, ...rest] = joint.crossings;
-    const bent = joint.crossings.find((c) => bendsInside(c));
-    if (bent) {
-      const { id } = bent.path.placed.rod;
-      return [
-        {
-          kind: 'slide',
-          rods: [id],
-          title: `The ${lower(piece.name)} cannot be slid on`,
-          text: `${letterOf(id)} is bent inside it: build it round the rod, or bend the rod outside it.`,
-          verdict: 'tight',
-          mend: undefined,
-        },
-      ];
-    }
-    for (const c of rest) {
-      const angle = (Math.acos(Math.min(1, Math.abs(dot(first!.axis, c.axis)))) * 180) / Math.PI;
-      if (angle <= PARALLEL) continue;
-      const ids = [first!.path.placed.rod.id, c.path.placed.rod.id];
-      return [
-        {
-          kind: 'slide',
-          rods: [...new Set(ids)],
-          title: `The ${lower(piece.name)} cannot be slid on`,
-          text: `${letterOf(ids[0]!)} and ${letterOf(ids[1]!)} are ${Math.round(angle)}° out of parallel: build it round them, or set them parallel.`,
-          verdict: 'tight',
-          mend: undefined,
-        },
-      ];
-    }
-    return [];
-  });
 }
 
 const firstPiece = (p: RodPath): number => Math.min(...[...p.passes].filter((i) => i >= 0));

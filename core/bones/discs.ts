@@ -13,7 +13,6 @@ import {
 import { given, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
 import { bodyInside } from '../solids/index.ts';
 import { TIER_BOARDS, type BoardStock } from './boards.ts';
-import type { Crossing } from './joints.ts';
 import type { Run } from './rod-paths.ts';
 import type { Soft } from './soft.ts';
 
@@ -138,7 +137,7 @@ export const spreadOver = (disc: Disc, foot: Mm, newtons: number): Reckoned =>
   );
 
 /** The runs of a rod under a joint with a disc let flush into the top: it takes the place of as much of what it lies in. */
-function throughDisc(runs: readonly Run[], upper: number, disc: Disc): readonly Run[] {
+export function throughDisc(runs: readonly Run[], upper: number, disc: Disc): readonly Run[] {
   let left = Math.min(boardOf(disc).thick, runs.reduce((s, r) => s + r.thick, 0) / 2);
   const first: Run = { instance: upper, part: 'disc', cover: disc.width / 2, thick: left };
   const rest = runs.flatMap((r): Run[] => {
@@ -147,11 +146,4 @@ function throughDisc(runs: readonly Run[], upper: number, disc: Disc): readonly 
     return r.thick > cut ? [{ ...r, thick: r.thick - cut }] : [];
   });
   return [first, ...rest];
-}
-
-/** How a rod crosses the joint over a disc; a rod that comes from elsewhere does not go through it. */
-export function withDisc(crossing: Crossing, upper: number, instance: Instance): Crossing {
-  const disc = discUnder(instance);
-  if (!disc || crossing.bare >= 2 || crossing.below[0]?.instance !== instance.carrier) return crossing;
-  return { ...crossing, below: throughDisc(crossing.below, upper, disc) };
 }

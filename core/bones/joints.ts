@@ -10,7 +10,7 @@ import {
 } from '../figure/index.ts';
 import { add, dot, length, sub, times, unit, type Vec } from '../solids/index.ts';
 import { carriedMasses, type Mass } from './balance.ts';
-import { discUnder, withDisc } from './discs.ts';
+import { discUnder, throughDisc } from './discs.ts';
 import { rodPaths, type Inside, type RodPath, type Run } from './rod-paths.ts';
 import { seatRadius } from './seat-radius.ts';
 
@@ -161,6 +161,13 @@ function crossing(
       leaves + (lower === 'before' ? 1 : -1) * (side.gap + heldLength(above)),
     ),
   };
+}
+
+/** How a rod crosses the joint over a disc; a rod that comes from elsewhere does not go through it. */
+function withDisc(crossing: Crossing, upper: number, instance: Instance): Crossing {
+  const disc = discUnder(instance);
+  if (!disc || crossing.bare >= 2 || crossing.below[0]?.instance !== instance.carrier) return crossing;
+  return { ...crossing, below: throughDisc(crossing.below, upper, disc) };
 }
 
 /** The joint that some rods make under an instance. */

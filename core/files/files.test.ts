@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { anyBuild } from '../figure/arbitrary.testing.ts';
-import { BUILD_VERSION } from '../figure/index.ts';
+import { BUILD_VERSION, setDisc, setPropped } from '../figure/index.ts';
+import { demoBuild, value } from './demo.testing.ts';
 import { fileName, migrated, MIGRATIONS, readBuild, readRecord, writeBuild } from './index.ts';
 import { plan } from '../plan.ts';
 import { validatorFile, validatorSource } from '../../tools/generate-validators.ts';
@@ -281,6 +282,28 @@ describe('versions', () => {
     expect(read.value.hours).toEqual(old.hours);
     expect(read.value.steps).toEqual(old.steps);
     expect(plan(read.value, { runs: 1 }).days.people).toEqual(['you']);
+  });
+
+  it('still opens the stored example of version 5, with no disc and nothing propped', () => {
+    const text = readFileSync(new URL('./examples/v5.spindle.json', import.meta.url), 'utf8');
+    const old = JSON.parse(text) as { version: number; pieces: { seat: object }[] };
+    expect(old.version).toBe(5);
+    const read = readBuild(text);
+    if (!read.ok) throw new Error(read.problem.text);
+    expect(read.value.pieces).toEqual(old.pieces);
+    const { bones } = plan(read.value, { runs: 1 });
+    expect(bones.discs).toEqual([]);
+    // its head was glued on and nobody had said that it is propped
+    expect(bones.glued.find((g) => g.piece.id === 'head')!.letGo!.verdict).toBe('fails');
+  });
+
+  it('keeps a disc and a prop, and refuses a disc nobody can cut', () => {
+    const build = setPropped(demoBuild('one-legged-heron'), 'beak', true);
+    const laid = value(setDisc(build, 'head', { of: 'acrylic', width: 12.5 }));
+    expect(readBuild(writeBuild(laid))).toEqual({ ok: true, value: laid });
+    const change = (text: string, from: string, to: string) => refusal(JSON.parse(text.replace(from, to)));
+    expect(change(writeBuild(laid), '"width": 12.5', '"width": 9000')).toMatch(/disc/);
+    expect(change(writeBuild(build), '"propped": true', '"propped": false')).toMatch(/propped/);
   });
 
   it('does not bring forward what it has no way for', () => {

@@ -16,6 +16,7 @@ export { inParts, wholeOf } from './parts.ts';
 export {
   BONES_ID,
   FINISH_ID,
+  freeId,
   joinId,
   mixId,
   PACK_ID,
