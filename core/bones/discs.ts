@@ -1,5 +1,6 @@
 import {
   add,
+  DISC_WIDTHS,
   place,
   times,
   toLocal,
@@ -14,6 +15,7 @@ import { given, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
 import { bodyInside } from '../solids/index.ts';
 import { TIER_BOARDS, type BoardStock } from './boards.ts';
 import type { Run } from './rod-paths.ts';
+import { seatRadius } from './seat-radius.ts';
 import type { Soft } from './soft.ts';
 
 /** A disc hidden under a piece: it spreads the weight on to what carries it, and steadies the rods that go through it. */
@@ -100,6 +102,19 @@ export function discSoft({ of }: Disc): Soft {
     source: board.source,
   };
 }
+
+/** A disc to begin with under a piece, in whole centimetres: a finger's breadth round its foot, or what can be hidden. */
+export function discWidth(build: Build, pieceId: string): Mm {
+  const instances = place(build);
+  const instance = instances.find((i) => i.piece.id === pieceId);
+  const wanted = tens(2 * (instance ? seatRadius(instance) : 0) + 10);
+  for (let width = wanted; instance && instance.carrier >= 0 && width >= DISC_WIDTHS[0]; width -= 10)
+    if (!discShows(instances, instance, { of: 'card', width })) return width;
+  return wanted;
+}
+
+/** Discs are cut to whole centimetres. */
+const tens = (x: number): number => Math.ceil(x / 10) * 10;
 
 /**
  * Half the width over which a disc presses: the foot and as far round it as the disc does not bend past its strength,

@@ -38,6 +38,7 @@ export * from './hazards.ts';
 export * from './hardware.ts';
 export * from './boards.ts';
 export * from './discs.ts';
+export * from './disc-rims.ts';
 export * from './plate.ts';
 export * from './hub.ts';
 export { beyond, circle, furthestSupport, pressingArea } from './soft-base.ts';

@@ -1,11 +1,8 @@
 import { BOARD, place, setDisc, type Build } from '../figure/index.ts';
-import { discShows } from './discs.ts';
+import { discShows, discWidth } from './discs.ts';
 import { TIER_BOARDS } from './boards.ts';
 import { jointsOf } from './joints.ts';
 import type { Attempt } from './mends-lighter.ts';
-
-/** Discs are cut to whole centimetres. */
-const tens = (x: number): number => Math.ceil(x / 10) * 10;
 
 /** Discs to try under what a rod carries: as narrow as does anything first. */
 export function discAttempts(build: Build, rodId: string): Attempt[] {
@@ -16,7 +13,7 @@ export function discAttempts(build: Build, rodId: string): Attempt[] {
     const { piece } = instance;
     if (joint.seat <= 0 || piece.seat.disc || piece.seat.on === BOARD) continue;
     if (!joint.crossings.some((c) => c.path.placed.rod.id === rodId)) continue;
-    const least = tens(2 * joint.seat + 10);
+    const least = discWidth(build, piece.id);
     for (const width of [least, least + 20, least + 40]) {
       const disc = { of: 'card', width } as const;
       if (discShows(instances, instance, disc)) break;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { By, choose, has, kept, Key, openBuild, row, serious } from './driver.ts';
+import { By, choose, has, kept, Key, openBuild, row, serious, until } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const bones = async (view: string, id?: string) => {
@@ -42,6 +42,50 @@ describe('rods that are in the way', () => {
   });
 });
 
+describe('a brace', () => {
+  it('is put in by one press, told to go in last, and taken out by undo', async () => {
+    await bones('Rods');
+    await (await row(b, 'Lantern arm')).click();
+    await b.push('Brace it with');
+    await has(b, '.line', /Lantern arm, brace/);
+    await has(b, 'li.open .line', /holds/);
+    await choose(b, 'Clashes');
+    await has(b, '.clash', /G goes in last/);
+    await undo();
+    await choose(b, 'Rods');
+    await gone('.line', /Lantern arm, brace/);
+  });
+});
+
+describe('a hidden disc', () => {
+  it('is laid under a piece where it sits, and cut and taken out with the rods', async () => {
+    await openBuild(b, served.url, 'shape');
+    await (await has(b, '.bead', 'Head'))!.click();
+    await choose(b, 'Where it sits');
+    await (
+      await b.driver.wait(
+        until.elementLocated(
+          By.xpath('//label[span[.="Hidden disc under it"]]//div[contains(@class,"ant-select-selector")]'),
+        ),
+        8000,
+      )
+    ).click();
+    await (await has(b, '.ant-select-item-option', '3 mm card'))!.click();
+    await has(b, 'label', 'Disc across');
+    await b.fill('Disc across', '2 cm');
+    await kept(b);
+    await bones('Cut list');
+    await has(b, 'section', /Disc of 3 mm card, 20 mm across, let into the top of the body under the head/);
+    await has(b, 'tr', /Disc of 3 mm card[\s\S]*in the top of the body/);
+    expect(await b.driver.findElements(By.css('.stage .disc'))).toHaveLength(1);
+    await openBuild(b, served.url, 'shape');
+    await (await has(b, '.bead', 'Head'))!.click();
+    await choose(b, 'Where it sits');
+    await b.fill('Disc across', '30 cm');
+    await has(b, 'body', /A disc that wide shows/);
+  });
+});
+
 describe('choosing a rod', () => {
   it('puts in the simplest that holds, says what it passed over and why, and undo puts the old one back', async () => {
     await bones('Rods', 'demo-heron-on-a-skewer');
@@ -62,7 +106,23 @@ describe('what glue holds', () => {
     await (await row(b, 'Lantern ring')).click();
     await has(b, 'li.open', /holds up to/);
     await has(b, 'li.open .why', /Film when set/);
-    await has(b, 'li.open .line', /prop it|holds at once/);
+    await has(b, 'li.open .line', /propped about 3 h|holds at once/);
+  });
+
+  it('is propped by one press until the glue takes, and let go again by undo', async () => {
+    await bones('Glued');
+    await has(b, '.line', /Scarf end[\s\S]*needs a prop about 2 h[\s\S]*won’t hold/);
+    await (await row(b, 'Scarf end')).click();
+    await has(b, 'li.open', /slides or peels off before the glue takes/);
+    await b.push('Prop it for');
+    await has(b, 'li.open .line', /propped about 2 h[\s\S]*holds/);
+    await openBuild(b, served.url, 'days');
+    await has(b, 'body', /Take the prop from the scarf end/);
+    await bones('Glued');
+    await (await row(b, 'Scarf end')).click();
+    await (await b.find('li.open .ant-switch')).click();
+    await has(b, 'li.open .line', /needs a prop/);
+    await kept(b);
   });
 
   it('takes the glue that was chosen under Paste', async () => {

@@ -34,6 +34,16 @@ const card = computed(() => (build.value && bones.value ? removalCard(build.valu
               </div>
             </td>
           </tr>
+          <tr v-for="d in bones.discs" :key="d.piece.id">
+            <td>
+              <strong>{{ d.board.name }}</strong><br />disc under the {{ d.piece.name.toLowerCase() }}
+            </td>
+            <td>
+              <div v-for="k in d.number" :key="k">
+                ☐ <strong>{{ formatLength(d.disc.width, shown) }}</strong> across, film on both faces
+              </div>
+            </td>
+          </tr>
         </tbody>
       </table>
       <template v-if="bones.hardware">

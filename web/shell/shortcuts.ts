@@ -6,9 +6,14 @@ export interface Shortcut {
   readonly run: (e: KeyboardEvent) => void;
 }
 
+const FIELDS =
+  'input:not([type="radio"], [type="checkbox"]), textarea, select, [contenteditable="true"], .ant-select, .ant-picker';
+
+/** Is the key meant for what has the focus? A row of choices takes the arrows and nothing else. */
 const typing = (e: KeyboardEvent): boolean => {
   const el = e.target as HTMLElement | null;
-  return !!el?.closest('input, textarea, select, [contenteditable="true"], .ant-select, .ant-picker');
+  if (el?.closest('input[type="radio"]')) return e.key.startsWith('Arrow');
+  return !!el?.closest(FIELDS);
 };
 
 /** The name of a key press as written in the list: `Ctrl Shift Z`, `[`, `Delete`. */

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { RodReport } from '@core/bones/index.ts';
+import { discOutline, type PlacedDisc, type RodReport } from '@core/bones/index.ts';
 import { project, type PlacedRod, type RodPoint, type Vec } from '@core/figure/index.ts';
 import { useBuild } from '../state/build-store.ts';
 
 /** The rods as they run through the figure, lettered, with how hard each is worked; ends and bends of the selected one can be pulled. */
 const props = defineProps<{
   rods: readonly PlacedRod[];
+  discs: readonly PlacedDisc[];
   reports: readonly RodReport[];
   unit: number;
 }>();
@@ -42,6 +43,15 @@ const drawn = computed(() =>
     };
   }),
 );
+const plates = computed(() =>
+  props.discs.map((d, k) => ({
+    key: `${d.piece}-${k}`,
+    piece: d.piece,
+    path: `M${discOutline(d, store.view)
+      .map(([x, z]) => `${x} ${-z}`)
+      .join('L')}Z`,
+  })),
+);
 const chosen = computed(() => {
   const id = store.selection?.kind === 'rod' ? store.selection.id : undefined;
   return id === undefined ? undefined : reports.value.get(id);
@@ -72,6 +82,14 @@ const select = (id: string) => (store.selection = { kind: 'rod', id });
 
 <template>
   <g class="rods">
+    <path
+      v-for="d in plates"
+      :key="`disc-${d.key}`"
+      class="disc"
+      :d="d.path"
+      :stroke-width="1.4 * unit"
+      @pointerdown="store.selection = { kind: 'piece', id: d.piece }"
+    />
     <g v-for="d in drawn" :key="d.key" @pointerdown="select(d.r.rod.id)">
       <path class="rod halo" :d="d.path" :stroke-width="8 * unit" />
       <path
@@ -150,6 +168,12 @@ const select = (id: string) => (store.selection = { kind: 'rod', id });
   fill: none;
   stroke-linecap: round;
   stroke-linejoin: round;
+  cursor: pointer;
+}
+.disc {
+  fill: var(--rod);
+  fill-opacity: 0.75;
+  stroke: #fff;
   cursor: pointer;
 }
 .bend {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { rodStock } from '@core/bones/index.ts';
+import { placedDiscs, rodStock } from '@core/bones/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import {
   elevation,
@@ -52,6 +52,7 @@ const frame = ref(fitted.value);
 const marks = computed(() => rulerMarks(frame.value.top - 12));
 const unit = computed(() => Math.max(frame.value.width / 470, frame.value.height / 600));
 const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
+const discs = computed(() => placedDiscs(build.value));
 const rods = computed(() => placeRods(build.value));
 /** Rods seen behind the figure in the other lenses, once what they carry is there. */
 const rodsBehind = computed(() => rods.value.filter((r) => props.states?.get(r.rod.to.on) !== 'unmade'));
@@ -280,6 +281,7 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
     <RodsLayer
       v-if="lens === 'bones'"
       :rods="rods"
+      :discs="discs"
       :reports="bones?.rods ?? []"
       :unit="unit"
       @grab="grabRodPoint"

@@ -18,7 +18,7 @@ import {
   type Object3D,
 } from 'three';
 import { toCreasedNormals } from 'three/addons/utils/BufferGeometryUtils.js';
-import { rodStock, type BonesReport } from '@core/bones/index.ts';
+import { placedDiscs, rodStock, type BonesReport } from '@core/bones/index.ts';
 import {
   legsOf,
   place,
@@ -144,6 +144,17 @@ export function figureScene(build: Build, look: Look): Scene {
     for (const stick of sticksOf(r.line, d / 2, material)) scene.add(stick);
     if (report) scene.add(letterAt(report.letter, middleOf(r.line), spot, fails ? FAILS : INK));
   }
+  if (look.seeThrough)
+    for (const d of placedDiscs(build)) {
+      if (look.hidden.has(d.piece)) continue;
+      const plate = new Mesh(
+        new CylinderGeometry(d.radius, d.radius, d.thick, 48),
+        new MeshStandardMaterial({ color: ROD, roughness: 0.9 }),
+      );
+      plate.position.set(...d.at);
+      plate.quaternion.setFromUnitVectors(new Vector3(0, 1, 0), new Vector3(...d.facing));
+      scene.add(plate);
+    }
   if (look.bones) scene.add(...loadsOf(look.bones, look.rod));
   return scene;
 }

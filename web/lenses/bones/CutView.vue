@@ -44,7 +44,14 @@ const share = (length: number, whole: number) => `${(100 * length) / whole}%`;
       {{ c.tooLong.map((l) => formatLength(l, shown)).join(', ') }}.
     </p>
   </section>
-  <p v-if="!cuts.length" class="muted empty">There are no rods to cut yet.</p>
+  <section v-if="bones.discs.length">
+    <h3>Discs</h3>
+    <p v-for="d in bones.discs" :key="d.piece.id" class="small">
+      {{ d.words }}<template v-if="d.number > 1">, {{ d.number }} of them</template>, let into the top of the
+      {{ d.on.name.toLowerCase() }} under the {{ d.piece.name.toLowerCase() }}; film on both faces.
+    </p>
+  </section>
+  <p v-if="!cuts.length && !bones.discs.length" class="muted empty">There are no rods to cut yet.</p>
   <section v-if="bones.hazards.length">
     <h3>Before it is eaten</h3>
     <p v-for="h in bones.hazards" :key="h.id" class="hazard">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { gluedMends, type GluedReport } from '@core/bones/index.ts';
-import { joinOf, setPiece } from '@core/figure/index.ts';
+import { gluedMends, IN_HAND, type GluedReport } from '@core/bones/index.ts';
+import { joinOf, setPiece, setPropped } from '@core/figure/index.ts';
 import { chooseGlue } from '@core/pastes/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -19,14 +19,15 @@ const open = ref<string>();
 const yieldOf = (id: string) => store.report!.firming.get(id)?.nightYield ?? 0;
 const mends = computed(() => {
   const g = glued.value.find((x) => x.piece.id === open.value);
-  return g && g.check.verdict !== 'holds' ? gluedMends(build.value, g, yieldOf) : [];
+  return g && g.worst.verdict !== 'holds' ? gluedMends(build.value, g, yieldOf) : [];
 });
-const prop = (g: GluedReport) =>
-  g.prop === 0
-    ? 'holds at once'
-    : Number.isFinite(g.prop)
-      ? `prop it about ${formatTime(Math.max(1, Math.ceil(g.prop)))}`
-      : 'prop it until it is handed over';
+const minutes = (x: number) => formatTime(Math.max(1, Math.ceil(x)));
+const prop = (g: GluedReport) => {
+  const takes = Number.isFinite(g.prop) ? `about ${minutes(g.prop)}` : 'until it is handed over';
+  if (g.piece.propped) return `propped ${takes}`;
+  if (g.prop === 0) return 'holds at once';
+  return g.prop <= IN_HAND ? `hold it ${minutes(g.prop)}` : `needs a prop ${takes}`;
+};
 const glues = (g: GluedReport) =>
   chooseGlue(joinOf(build.value, g.piece).sides, ['soft', 'firm'])
     .filter((c) => c.fits || c.glue.id === g.glue.id)
@@ -50,12 +51,13 @@ function toggle(g: GluedReport): void {
             >on the {{ g.on.toLowerCase() }} with {{ g.glue.name }} · {{ prop(g) }}</span
           ></span
         >
-        <LoadBar :use="g.check.use.value" :verdict="g.check.verdict" />
-        <VerdictWord :verdict="g.check.verdict" :times="g.check.times" />
+        <LoadBar :use="g.worst.use.value" :verdict="g.worst.verdict" />
+        <VerdictWord :verdict="g.worst.verdict" :times="g.worst.times" />
       </button>
       <div v-if="open === g.piece.id" class="card">
-        <p>
-          {{ g.check.text }} <span class="muted">{{ g.check.sure }}</span>
+        <p v-for="c in [g.check, g.letGo].filter((x) => x !== undefined)" :key="c.id">
+          <strong>{{ c.title }}</strong>, {{ c.situation }}: {{ c.text }}
+          <span class="muted">{{ c.sure }}</span>
         </p>
         <p v-if="Number.isFinite(g.most.value)" class="muted">
           This face holds up to <WhyButton :figure="g.most" /> in this shape<template v-if="g.smaller < 1"
@@ -74,21 +76,35 @@ function toggle(g: GluedReport): void {
             {{ m.text }} — {{ Number.isFinite(m.times) ? `holds ${m.times.toFixed(1)}×` : 'holds' }}
           </button>
         </div>
-        <label class="field"
-          ><span>Stuck on with</span
-          ><Choice
-            :value="g.glue.id"
-            :options="glues(g)"
-            style="width: 220px"
-            @change="
-              (v: unknown) =>
-                store.apply(
-                  setPiece(build, g.piece.id, { glue: v as string }),
-                  `the glue of the ${g.piece.name.toLowerCase()}`,
-                )
-            "
-        /></label>
-        <WhyTree :figure="g.check.use" />
+        <div class="row how">
+          <label class="field"
+            ><span>Propped until it holds</span
+            ><a-switch
+              :checked="g.piece.propped ?? false"
+              @change="
+                (v: unknown) =>
+                  store.apply(
+                    setPropped(build, g.piece.id, v as boolean),
+                    `the prop of the ${g.piece.name.toLowerCase()}`,
+                  )
+              "
+          /></label>
+          <label class="field"
+            ><span>Stuck on with</span
+            ><Choice
+              :value="g.glue.id"
+              :options="glues(g)"
+              style="width: 220px"
+              @change="
+                (v: unknown) =>
+                  store.apply(
+                    setPiece(build, g.piece.id, { glue: v as string }),
+                    `the glue of the ${g.piece.name.toLowerCase()}`,
+                  )
+              "
+          /></label>
+        </div>
+        <WhyTree :figure="g.worst.use" />
       </div>
     </li>
   </ul>
@@ -108,6 +124,10 @@ function toggle(g: GluedReport): void {
 }
 .what > * {
   display: block;
+}
+.how {
+  align-items: flex-start;
+  gap: 18px;
 }
 .card {
   display: grid;

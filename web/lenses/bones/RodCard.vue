@@ -68,10 +68,10 @@ const tapedTo = computed(
         {{ m.text }} — {{ Number.isFinite(m.times) ? `holds ${m.times.toFixed(1)}×` : 'holds' }}
       </button>
     </div>
-    <p v-else-if="looking" class="muted">Trying deeper, longer, thicker and two…</p>
+    <p v-else-if="looking" class="muted">Trying what would make it hold…</p>
     <p v-else-if="mends && report.verdict === 'fails'" class="muted">
-      Deeper, longer, thicker and a second one were tried and do not hold: make the piece lighter, put it over
-      a core, or carry the weight another way.
+      Deeper, longer, thicker and a second one were tried, a hidden disc, a brace and less weight, and none
+      holds: carry the weight another way.
     </p>
     <div v-if="told" class="told">
       <p>

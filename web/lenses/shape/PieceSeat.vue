@@ -3,17 +3,22 @@ import { computed, ref } from 'vue';
 import {
   BOARD,
   cutsAway,
+  DISC_KINDS,
   girthAt,
   place,
   reseat,
   setBuilt,
+  setDisc,
+  setPropped,
   setSeat,
   type BuiltOn,
+  type DiscKind,
   type Overlap,
   type Piece,
   type Seat,
   type SeatKind,
 } from '@core/figure/index.ts';
+import { discWidth, TIER_BOARDS } from '@core/bones/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -60,6 +65,17 @@ const at = (k: 0 | 1 | 2, v: number) => {
   next[k] = v;
   seat({ at: next });
 };
+const takesDisc = computed(
+  () => onPiece.value && (props.piece.seat.how === 'sits' || props.piece.seat.how === 'set'),
+);
+const discs = [
+  { value: '', label: 'none' },
+  ...DISC_KINDS.map((k) => ({ value: k, label: TIER_BOARDS[k].name })),
+];
+const disc = (
+  of: DiscKind | undefined,
+  width = props.piece.seat.disc?.width ?? discWidth(build.value, id.value),
+) => store.apply(setDisc(build.value, id.value, of && { of, width }), `the disc under the ${lower.value}`);
 const girth = computed(() => {
   if (!round.value) return undefined;
   const carrier = place(build.value).find((i) => i.piece.id === props.piece.seat.on);
@@ -186,6 +202,34 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
         @change="(v) => seat({ sink: v })"
       />
     </div>
+    <div class="row fields tops">
+      <template v-if="takesDisc">
+        <label class="field"
+          ><span>Hidden disc under it</span
+          ><Choice
+            :value="piece.seat.disc?.of ?? ''"
+            :options="discs"
+            style="width: 150px"
+            @change="(v: unknown) => disc((v as DiscKind) || undefined)"
+        /></label>
+        <QuantityField
+          v-if="piece.seat.disc"
+          label="Disc across"
+          kind="length"
+          :width="74"
+          :value="piece.seat.disc.width"
+          @change="(v) => disc(piece.seat.disc!.of, v)"
+        />
+      </template>
+      <label class="field"
+        ><span>Propped until it holds</span
+        ><a-switch
+          :checked="piece.propped ?? false"
+          @change="
+            (v: unknown) => store.apply(setPropped(build, id, v as boolean), `the prop of the ${lower}`)
+          "
+      /></label>
+    </div>
     <p v-if="cut" class="muted small">
       {{ (cut.volume / 1000).toFixed(1) }} cm³ is cut away
       {{
@@ -213,6 +257,9 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
 .fields {
   gap: 10px;
   align-items: flex-end;
+}
+.tops {
+  align-items: flex-start;
 }
 .girth {
   padding-bottom: 7px;
