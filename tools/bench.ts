@@ -12,7 +12,7 @@ import { seeded } from '../core/quantity/index.ts';
 import { readBuild } from '../core/files/index.ts';
 import { SHAPE_KINDS, shapeOf, type ShapeKind } from '../core/solids/index.ts';
 
-const root = join(import.meta.dirname, '..');
+const root = process.cwd();
 const read = readBuild(readFileSync(join(root, 'demo/ferryman-otter.spindle.json'), 'utf8'));
 if (!read.ok) throw new Error(read.problem.text);
 const base: Build = { ...read.value, pieces: [], rods: [] };

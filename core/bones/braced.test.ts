@@ -117,3 +117,48 @@ describe('a brace as a mend', () => {
     }
   });
 });
+
+describe('a mast with two braces', () => {
+  /** A ball on a stiff mast through the board, with two skewers to it from the board behind. */
+  const mast = (braced: boolean): Build => {
+    const head = plainPiece(
+      'head',
+      { kind: 'ball', sizes: { diameter: 90, press: 0 } },
+      { at: [0, 0, 120], sink: 0 },
+    );
+    const stand = (build: Build, name: string, stock: string, foot: Vec, top: Vec): Build =>
+      addRod(build, {
+        name,
+        stock,
+        from: { on: 'board', at: foot },
+        to: { on: 'head', at: top },
+        pair: false,
+        sleeved: true,
+        shown: true,
+      }).build;
+    const on: Build = { ...blank, board: { ...blank.board, material: 'plywood' }, pieces: [head] };
+    const alone = stand(on, 'mast', 'm6', [0, 0, -12], [0, 0, 70]);
+    return braced
+      ? stand(
+          stand(alone, 'left', 'skewer4', [-80, 7, -12], [8, 7, 52]),
+          'right',
+          'skewer4',
+          [0, 80, -12],
+          [7, -8, 52],
+        )
+      : alone;
+  };
+
+  it('is taken as a tripod or as a braced mast, whichever holds better, and bends less than the mast alone', () => {
+    const joint = jointsOf(mast(true)).joints[0]!;
+    const ways = waysHeld(mast(true), joint);
+    expect(ways.some((w) => w.braces?.length === 2)).toBe(true);
+    const bend = (b: Build) =>
+      Math.max(
+        ...plan(b)
+          .bones.rods[0]!.checks.filter((c) => /bend/.test(c.id))
+          .map((c) => c.use.value),
+      );
+    expect(bend(mast(true))).toBeLessThan(bend(mast(false)));
+  });
+});

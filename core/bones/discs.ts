@@ -63,8 +63,10 @@ export function discShows(instances: readonly Instance[], instance: Instance, di
 
 /** Every disc of a build, in building order. */
 export function discsOf(build: Build): LaidDisc[] {
+  const laid = build.pieces.filter((p) => p.seat.disc);
+  if (laid.length === 0) return [];
   const instances = place(build);
-  return build.pieces.flatMap((piece): LaidDisc[] => {
+  return laid.flatMap((piece): LaidDisc[] => {
     const mine = instances.filter((i) => i.piece.id === piece.id);
     const first = mine[0];
     const disc = first && discUnder(first);

@@ -27,12 +27,12 @@ function kindsOf(crossings: readonly Crossing[]): Crossing[][] {
  * hold is held, so the best of them counts and never their sum.
  */
 export function waysHeld(build: Build, joint: Joint): readonly Joint[] {
-  if (joint.crossings.length < 2 || tripodOf(joint)) return [joint];
   const kinds = kindsOf(joint.crossings);
   if (kinds.length < 2) return [joint];
+  const tripod = tripodOf(joint) !== undefined;
   const instance = place(build)[joint.upper]!;
   const by = (rods: readonly Crossing[]) => jointBy(instance, joint.upper, joint.load, rods);
-  const row = joint.crossings.every((c) => inLine(joint.crossings[0]!, c)) ? [joint] : [];
+  const row = tripod || joint.crossings.every((c) => inLine(joint.crossings[0]!, c)) ? [joint] : [];
   const braced = kinds.flatMap((mast): Joint[] => {
     const held = by(mast);
     const found = braces(
@@ -41,5 +41,6 @@ export function waysHeld(build: Build, joint: Joint): readonly Joint[] {
     );
     return found.length ? [{ ...held, braces: found.map((c) => by([c])) }] : [];
   });
-  return [...row, ...kinds.map(by), ...braced];
+  // one leg of a tripod is not asked to hold it alone
+  return [...row, ...(tripod ? [] : kinds.map(by)), ...braced];
 }
