@@ -6,6 +6,7 @@ import type { Situation } from '../bones/joint-situation.ts';
 import type { Joint } from '../bones/joints.ts';
 import {
   apparent,
+  discSoft,
   LOAD_CASES,
   momentCapacity,
   rodStock,
@@ -49,6 +50,7 @@ const dense = soft('dense cake', 'crumb', 8, 0.4, 0.08, 0.5);
 const ganache = soft('cold ganache', 'paste', 80, 0.5, 0.2, 0.35);
 const light = soft('light sponge', 'crumb', 3, 0.4, 0.08, 0.5);
 const foam = soft('foam', 'foam', 100, 0.8, 0.1, 0.6);
+const disc = discSoft({ of: 'foam', width: 60 });
 const firm = soft('firm paste', 'paste', 300, 0.5, 0.15, 0.6);
 
 const WEIGHT = 0.375 * 9.80665;
@@ -56,17 +58,18 @@ const HIGH = 106;
 /** Half sizes of the two feet together, along the line of the sticks and across it. */
 const FEET = [24, 9] as const;
 
-type Layer = readonly [soft: Soft, thick: number];
+/** The last says how far out a disc reaches, mm, half its width. */
+type Layer = readonly [soft: Soft, thick: number, reaches?: number];
 
 /** Pressing that the feet bear: a crust spreads it one to one on to what lies under it. */
 function feetBear(layers: readonly Layer[], hours: number): number {
   let [a, b] = FEET as readonly [number, number];
   let depth = 0;
   let best = softNow(firm, hours).now * Math.PI * a * b;
-  for (const [s, thick] of layers) {
+  for (const [s, thick, reaches = 0] of layers) {
     if (depth > 40) break;
     best = Math.min(best, softNow(s, hours).now * Math.PI * a * b);
-    [a, b, depth] = [a + thick, b + thick, depth + thick];
+    [a, b, depth] = [Math.max(a + thick, reaches), Math.max(b + thick, reaches), depth + thick];
   }
   return best;
 }
@@ -139,6 +142,7 @@ describe('two sticks of bamboo', () => {
     ['dense cake, 100 mm', [[dense, 100]], dense, [['sink', 1.5], ['hold-below', 1.7], ['hold-below', 2.4]]],
     ['light sponge, 100 mm', [[light, 100]], light, [['sink', 4], ['hold-below', 5], ['hold-below', 6.8]]],
     ['cold ganache and cake, 100 mm', [[ganache, 8], [dense, 92]], dense, [['sink', 0.71], ['hold-below', 0.53], ['hold-below', 0.76]]],
+    ['a hidden disc of 60 mm on cake, 100 mm', [[disc, 3, 30], [dense, 97]], dense, [['sink', 0.45], ['hold-below', 0.55], ['hold-below', 0.79]]],
     ['a polystyrene dummy, 60 mm', [[foam, 60]], foam, [['sink', 0.11], ['hold-below', 0.26], ['hold-below', 0.39]]],
   ])('%s: on a table, carried, driven', (_, layers, main, worked) => {
     const found = [LOAD_CASES.table, LOAD_CASES.carry, LOAD_CASES.carFlat].map((c) =>
