@@ -113,6 +113,10 @@ describe('a disc in the rest of the job', () => {
       where: 'in the top of the cake, under the figure',
     });
     expect(bones.hazards.map((h) => h.id)).toContain('disc');
+    expect(plan(build).needs.find((n) => /^Disc of 3 mm card/.test(n.name))).toMatchObject({
+      kind: 'board',
+      for: ['under the figure'],
+    });
     const { steps, links } = plan(build, { runs: 1 }).work!;
     expect(steps.find((s) => s.id === 'bones')).toMatchObject({ title: 'Cut 2 rods and the disc' });
     expect(links.some((l) => l.from === 'bones' && l.to === 'join:figure')).toBe(true);

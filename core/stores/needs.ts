@@ -121,6 +121,13 @@ export function needsOf(
       },
     ];
   });
+  const discs = bones.discs.map((d): Need => ({
+    id: 'board',
+    name: d.words,
+    kind: 'board',
+    amount: given('Discs', d.number, 'pieces'),
+    for: [`under the ${d.piece.name.toLowerCase()}`],
+  }));
   const { board } = build;
   return [
     ...pasteNeeds(batches),
@@ -128,6 +135,7 @@ export function needsOf(
     ...coreNeeds(build),
     ...rods,
     ...posts,
+    ...discs,
     {
       id: 'board',
       name: `${board.shape === 'round' ? 'Round' : 'Square'} board ${formatLength(board.width)}, ${board.material}`,

@@ -47,7 +47,7 @@ function letGo(): void {
   </p>
   <p v-if="short.length" class="warning short">
     <span aria-hidden="true">◆</span> Short of
-    <template v-for="(l, i) in short" :key="l.need.id">
+    <template v-for="(l, i) in short" :key="l.need.name">
       {{ l.need.name.toLowerCase() }}
       <WhyButton :figure="l.short" :after="i < short.length - 1 ? ',' : '.'" />
     </template>
