@@ -10,7 +10,7 @@ const FIELDS =
   'input:not([type="radio"], [type="checkbox"]), textarea, select, [contenteditable="true"], .ant-select, .ant-picker';
 
 /** Is the key meant for what has the focus? A row of choices takes the arrows and nothing else. */
-const typing = (e: KeyboardEvent): boolean => {
+export const typing = (e: Pick<KeyboardEvent, 'key' | 'target'>): boolean => {
   const el = e.target as HTMLElement | null;
   if (el?.closest('input[type="radio"]')) return e.key.startsWith('Arrow');
   return !!el?.closest(FIELDS);

@@ -8,13 +8,13 @@ import { useBuild } from './build-store.ts';
 /** The true union of the pieces, joined in a worker when asked for, and kept until the figure changes. */
 export const useUnion = defineStore('union', () => {
   const store = useBuild();
-  const done = shallowRef<{ pieces: Build['pieces']; report: UnionReport }>();
+  const done = shallowRef<{ of: string; pieces: Build['pieces']; report: UnionReport }>();
   const share = ref<number>();
   const problem = ref<string>();
   let job: Job<UnionReport> | undefined;
 
   const report = computed(() =>
-    done.value && done.value.pieces[0]?.id === store.build?.pieces[0]?.id ? done.value.report : undefined,
+    done.value && done.value.of === store.build?.id ? done.value.report : undefined,
   );
   const stale = computed(
     () => report.value !== undefined && toRaw(done.value!.pieces) !== toRaw(store.build?.pieces),
@@ -32,7 +32,7 @@ export const useUnion = defineStore('union', () => {
     job = mine;
     try {
       const found = await mine.result;
-      if (found) done.value = { pieces: toRaw(build.pieces), report: found };
+      if (found) done.value = { of: build.id, pieces: toRaw(build.pieces), report: found };
     } catch {
       problem.value = 'The pieces could not be joined here. The sum of the pieces is still right.';
     } finally {

@@ -1,4 +1,4 @@
-import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
+import { onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { useDebounceFn } from '@vueuse/core';
 import { TARGET, type RodReport } from '@core/bones/index.ts';
 import type { Build } from '@core/figure/index.ts';
@@ -50,7 +50,7 @@ export function useMends(build: () => Build, report: () => RodReport) {
     },
     { immediate: true },
   );
-  onBeforeUnmount(() => {
+  onScopeDispose(() => {
     closed = true;
     job?.cancel();
   });
