@@ -16,7 +16,7 @@ const KEPT_FREE = 60;
 /** Nine chances in ten. */
 export const WANTED_CHANCE = 0.9;
 /** So much less is taken for keeping near a plan that was taken. */
-const NEARLY = 0.05;
+export const NEARLY = 0.05;
 
 /** A timetable that answers, how cautious it is and how often it is in time. */
 export interface Answer extends Pick<Found, 'table'>, Partial<Pick<Found, 'points' | 'genome'>> {
@@ -139,7 +139,7 @@ export function stillAgreed({ work, given, rest }: Job): { table: Timetable; cau
 
 /**
  * A plan near the one that was taken. Before work has begun it has to be about as safe as a new one would be; after
- * that it may be late, and says so.
+ * that it may be late, for when a new one would be late as well.
  */
 export function nearAgreed(job: Job): Answer | undefined {
   const { work, given } = job;

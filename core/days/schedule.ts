@@ -6,6 +6,7 @@ import {
   lateAnswer,
   latestStarts,
   longAnswer,
+  NEARLY,
   nearAgreed,
   stillAgreed,
   WANTED_CHANCE,
@@ -36,6 +37,9 @@ export interface SearchOptions {
   /** Told the first good answer while the search goes on. */
   readonly first?: (report: DaysReport) => void;
 }
+
+/** Few changes are worth this much of being on time, in one; estimate. */
+const RISKIER = 0.15;
 
 /** Everything told of a timetable. */
 function told(
@@ -92,6 +96,8 @@ function told(
     added: given.agreed ? left.steps.filter((s) => !given.agreed!.has(s.id)) : [],
   };
 }
+
+const endOf = ({ table }: Answer): Minutes => Math.max(...table.map((s) => s.to));
 
 const openLinks = (work: Work, { done }: Remaining): Link[] => {
   const ids = new Set([...done].map((i) => work.steps[i]!.id));
@@ -167,12 +173,17 @@ export function schedule(
   const kept = stillAgreed(job);
   if (kept) return reported({ ...kept, chance: chanceOf(job, kept.table) }, true, options.effort === 'long');
   const near = nearAgreed(job);
-  if (near) return reported(near, false, options.effort === 'long' && given.from === undefined);
+  const asNear = (answer: Answer) =>
+    reported(answer, false, options.effort === 'long' && given.from === undefined);
+  const inTime = near !== undefined && endOf(near) <= calendar.due;
+  if (near && inTime && near.chance >= WANTED_CHANCE - NEARLY) return asNear(near);
+  // few changes are worth less than being in time
   const first = firstAnswer(job, runs, () => tell(++made / all));
+  if (near && (!first || (inTime && near.chance >= first.chance - RISKIER))) return asNear(near);
   if (!first) {
     const late = lateAnswer(job, runs);
     const why = whyNot(left);
-    if (!late || Math.max(...late.table.map((s) => s.to)) <= calendar.due) return say(...why);
+    if (!late || endOf(late) <= calendar.due) return say(...why);
     const report = reported(late, false, false);
     return { ...report, trouble: [...report.trouble, ...why] };
   }

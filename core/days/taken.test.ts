@@ -151,6 +151,16 @@ describe('once work has begun', () => {
       expect(Math.abs(p.from - steps(before).find((x) => x.step.id === p.step.id)!.from)).toBeLessThan(16);
   });
 
+  it('is given up where only a new plan is in time: damp came, and few changes would make it late', () => {
+    const otter = demoBuild('ferryman-otter');
+    const dry = { ...otter, brief: { ...otter.brief, due: '2026-12-05T15:00' } };
+    const plan0 = plan(dry, { runs: 60 }).days;
+    const begun = planFrom(takePlan(dry, startsOf(plan0.plan!, plan0.origin!)), '2026-12-03T12:00:00.000Z');
+    const damp = daysOf(value(setRoom(begun, { humidity: 60 })));
+    expect(damp.plan!.lateBy).toBe(0);
+    expect(damp.trouble.join(' ')).toMatch(/no longer fits/);
+  });
+
   it('the due time gone by is a sentence', () => {
     const gone = daysOf(planFrom(done, iso(before.due! + 60)));
     expect(gone.plan).toBeUndefined();

@@ -111,11 +111,13 @@ describe('what glue holds', () => {
 
   it('is propped by one press until the glue takes, and let go again by undo', async () => {
     await bones('Glued');
+    await has(b, '.ant-segmented-item-label', 'Glued ▲');
     await has(b, '.line', /Scarf end[\s\S]*needs a prop about 2 h[\s\S]*won’t hold/);
     await (await row(b, 'Scarf end')).click();
     await has(b, 'li.open', /slides or peels off before the glue takes/);
     await b.push('Prop it for');
     await has(b, 'li.open .line', /propped about 2 h[\s\S]*holds/);
+    await gone('.ant-segmented-item-label', /Glued ▲/);
     await openBuild(b, served.url, 'days');
     await has(b, 'body', /Take the prop from the scarf end/);
     await bones('Glued');

@@ -148,6 +148,8 @@ describe('when it went otherwise', () => {
     await open();
     await (await b.driver.findElement(By.xpath('//ol//button[contains(., "Shape the body")]'))).click();
     const field = await b.driver.findElement(By.xpath('//label[span[.="Pin it to"]]//input'));
+    // the opened step may reach under the clock
+    await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', field);
     await field.click();
     await field.sendKeys(Key.chord(Key.CONTROL, 'a'), `${thursday()} 03:00`, Key.ENTER);
     await has(b, '.trouble', /“Shape the body” is pinned to Thu 03:00/);

@@ -174,7 +174,9 @@ export const row = (browser: Browser, words: string) =>
 export async function choose(browser: Browser, words: string): Promise<void> {
   const found = await browser.driver.wait(
     until.elementLocated(
-      By.xpath(`//div[contains(@class,"ant-segmented-item-label")][normalize-space(.)="${words}"]`),
+      By.xpath(
+        `//div[contains(@class,"ant-segmented-item-label")][normalize-space(.)="${words}" or normalize-space(.)="${words} ▲"]`,
+      ),
     ),
     15_000,
   );

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
 import { Plus } from '@lucide/vue';
+import { watchDebounced } from '@vueuse/core';
 import { rodInto, tripodInto } from '@core/bones/index.ts';
 import { pieceOf } from '@core/figure/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
@@ -13,14 +14,18 @@ import LoadBar from './LoadBar.vue';
 import RoadLoads from './RoadLoads.vue';
 import RodCard from './RodCard.vue';
 
-const VIEWS = [
+/** What does not hold is marked where it is looked for; looked at once the figure rests, not at every pull. */
+const LOOKS = 400;
+const wrong = ref({ ways: false, stuck: false });
+const marked = (label: string, bad: boolean) => (bad ? `${label} ▲` : label);
+const VIEWS = computed(() => [
   { value: 'rods', label: 'Rods' },
-  { value: 'ways', label: 'Clashes' },
-  { value: 'stuck', label: 'Glued' },
+  { value: 'ways', label: marked('Clashes', wrong.value.ways) },
+  { value: 'stuck', label: marked('Glued', wrong.value.stuck) },
   { value: 'stack', label: 'Hardware' },
   { value: 'cut', label: 'Cut list' },
   { value: 'tests', label: 'My tests' },
-];
+]);
 const PARTS = {
   ways: defineAsyncComponent(() => import('./ClashList.vue')),
   stuck: defineAsyncComponent(() => import('./GluedList.vue')),
@@ -35,6 +40,16 @@ watch(view, () => (store.lit = undefined));
 const { shown } = usePreferences();
 const build = computed(() => store.build!);
 const bones = computed(() => store.report!.bones);
+watchDebounced(
+  bones,
+  ({ clashes, glued }) => {
+    wrong.value = {
+      ways: clashes.some((c) => c.verdict === 'fails'),
+      stuck: glued.some((g) => g.worst.verdict === 'fails'),
+    };
+  },
+  { debounce: LOOKS, immediate: true },
+);
 const chosen = computed(() => (store.selection?.kind === 'rod' ? store.selection.id : undefined));
 const tally = computed(() => bones.value.tally);
 const lean = computed(() => bones.value.figureTips.lean);
