@@ -191,7 +191,7 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
   color: var(--tight);
 }
 .choices {
-  align-items: flex-end;
+  align-items: flex-start;
   gap: 20px;
   padding-bottom: 10px;
 }
