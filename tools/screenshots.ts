@@ -40,6 +40,7 @@ await b.driver.get(`${served.url}/build/demo-ferryman-otter/bones`);
 await b.find('.rods');
 await settle();
 await select('Lantern arm');
+await b.find('li.open .button.main');
 await settle();
 await shot('bones');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/paste`);

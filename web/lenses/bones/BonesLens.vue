@@ -198,7 +198,7 @@ watch(
 }
 .line {
   display: grid;
-  grid-template-columns: 24px 1fr 118px 118px;
+  grid-template-columns: 24px 1fr 96px 106px;
   gap: 12px;
   align-items: center;
   min-height: 54px;

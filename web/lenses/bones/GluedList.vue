@@ -116,7 +116,7 @@ function toggle(g: GluedReport): void {
 }
 .line {
   display: grid;
-  grid-template-columns: 1fr 118px 118px;
+  grid-template-columns: 1fr 96px 106px;
   gap: 12px;
   align-items: center;
   min-height: 50px;
