@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { blank, plainPiece } from '../figure/blank.testing.ts';
 import {
@@ -75,6 +76,32 @@ describe('an arm with a strut', () => {
     const last = clashes.find((c) => c.kind === 'order' && /in last/.test(c.title))!;
     expect(last.title).toBe('B goes in last');
     expect(last.text).toMatch(/Slide the arm on to A, then push B through it/);
+  });
+
+  it('two struts in one plane with the stick brace one at a time, and never make checks vanish', () => {
+    const over = addRod(strutted(), rod('tie', [20, 5.5, 156], [0, 5.5, 50], { shown: true })).build;
+    const ways = waysHeld(over, armJoint(over));
+    expect(ways.filter((w) => w.braces).every((w) => w.braces!.length === 1)).toBe(true);
+    for (const r of plan(over).bones.rods) expect(r.checks.length, r.rod.name).toBeGreaterThan(3);
+    expect(worstOf(over).use.value).toBeGreaterThan(0.05);
+  });
+
+  it('another rod never makes it worse, wherever it runs', () => {
+    const alone = worstOf(bare).use.value;
+    const x = (from: number, to: number) => fc.double({ min: from, max: to, noNaN: true });
+    fc.assert(
+      fc.property(
+        fc.tuple(x(-30, 34), x(-30, 30), x(5, 155)),
+        fc.tuple(x(-8, 8), x(-8, 8), x(10, 100)),
+        fc.constantFrom('skewer3', 'dowel6', 'paper4'),
+        (from, to, stock) => {
+          const use = worstOf(addRod(bare, rod('more', from, to, { stock })).build).use.value;
+          expect(use).not.toBeNaN();
+          expect(use).toBeLessThanOrEqual(alone + 1e-9);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 
   it('a thicker strut is worked less', () => {

@@ -15,7 +15,7 @@ import {
   type Situation,
 } from './joint-situation.ts';
 import type { Crossing, Joint } from './joints.ts';
-import { legForces } from './tripod.ts';
+import { inOnePlane, legForces } from './tripod.ts';
 
 /**
  * A rod that is braced: another meets it at an angle inside the piece and pushes or pulls along itself. Forces go
@@ -42,8 +42,11 @@ function nearest(a: { at: Vec; axis: Vec }, b: { at: Vec; axis: Vec }) {
   return { onA, onB, gap };
 }
 
-/** Those of some rods, at most two, that brace a joint: straight, off its line, meeting it inside what it carries. */
-export function braces(mast: Joint, others: readonly Crossing[]): readonly Crossing[] {
+/**
+ * Those of some rods that brace a joint: straight, off its line, meeting it inside what it carries.
+ * @returns sets of braces that work together: two that stand out to different sides, or each alone
+ */
+export function braces(mast: Joint, others: readonly Crossing[]): readonly (readonly Crossing[])[] {
   if (mast.crossings.some((c) => c.path.legs.length > 1)) return [];
   const reach = Math.min(...mast.crossings.map((c) => c.bare + c.heldAbove));
   const good = others.filter((c) => {
@@ -58,7 +61,8 @@ export function braces(mast: Joint, others: readonly Crossing[]): readonly Cross
       onB <= c.bare + c.heldAbove + MEETS
     );
   });
-  return good.length <= 2 ? good : [];
+  const [a, b] = good;
+  return good.length === 2 && !inOnePlane([mast.axis, a!.axis, b!.axis]) ? [good] : good.map((c) => [c]);
 }
 
 /** How far the rod runs free of its foot to where the braces meet it: to what they stand in too, or to the joint. */

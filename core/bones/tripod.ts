@@ -45,6 +45,10 @@ function meetingPoint(lines: readonly { at: Vec; along: Vec }[]): Vec | undefine
   return found && [found[0]!, found[1]!, found[2]!];
 }
 
+/** Three directions this near to one plane bear nothing across it: their determinant; estimate. */
+const FLAT = 0.05;
+export const inOnePlane = ([a, b, c]: readonly Vec[]): boolean => Math.abs(dot(a!, cross(b!, c!))) < FLAT;
+
 export interface Tripod {
   readonly apex: Vec;
   /** From each foot to the apex, of length one. */
@@ -57,6 +61,7 @@ export function tripodOf(joint: Joint): Tripod | undefined {
   const axes = joint.crossings.map((c) => c.axis);
   const wide = Math.cos((SPREAD * Math.PI) / 180);
   for (let i = 0; i < 3; i++) if (Math.abs(dot(axes[i]!, axes[(i + 1) % 3]!)) > wide) return undefined;
+  if (inOnePlane(axes)) return undefined;
   const apex = meetingPoint(joint.crossings.map((c) => ({ at: c.at, along: c.axis })));
   if (!apex) return undefined;
   for (const c of joint.crossings) {

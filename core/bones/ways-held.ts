@@ -35,11 +35,8 @@ export function waysHeld(build: Build, joint: Joint): readonly Joint[] {
   const row = tripod || joint.crossings.every((c) => inLine(joint.crossings[0]!, c)) ? [joint] : [];
   const braced = kinds.flatMap((mast): Joint[] => {
     const held = by(mast);
-    const found = braces(
-      held,
-      joint.crossings.filter((c) => !mast.includes(c)),
-    );
-    return found.length ? [{ ...held, braces: found.map((c) => by([c])) }] : [];
+    const others = joint.crossings.filter((c) => !mast.includes(c));
+    return braces(held, others).map((set) => ({ ...held, braces: set.map((c) => by([c])) }));
   });
   // one leg of a tripod is not asked to hold it alone
   return [...row, ...(tripod ? [] : kinds.map(by)), ...braced];
