@@ -161,6 +161,22 @@ describe('once work has begun', () => {
     expect(damp.trouble.join(' ')).toMatch(/no longer fits/);
   });
 
+  it('is never much riskier kept than made anew, and never late where a new one is not', () => {
+    const otter = demoBuild('ferryman-otter');
+    const dry = { ...otter, brief: { ...otter.brief, due: '2026-12-05T15:00' } };
+    const plan0 = plan(dry, { runs: 60 }).days;
+    const starts0 = startsOf(plan0.plan!, plan0.origin!);
+    for (const humidity of [54, 58, 62])
+      for (const from of ['2026-11-30T09:00:00.000Z', '2026-12-03T12:00:00.000Z']) {
+        const damp = planFrom(value(setRoom(dry, { humidity })), from);
+        const anew = daysOf(damp).plan!;
+        const kept = daysOf(takePlan(damp, starts0)).plan!;
+        if (kept.agreed) continue;
+        expect(kept.lateBy, `${humidity} ${from}`).toBeLessThanOrEqual(anew.lateBy);
+        if (anew.lateBy === 0) expect(kept.chance).toBeGreaterThanOrEqual(anew.chance - 0.15 - 1e-9);
+      }
+  });
+
   it('the due time gone by is a sentence', () => {
     const gone = daysOf(planFrom(done, iso(before.due! + 60)));
     expect(gone.plan).toBeUndefined();
