@@ -58,10 +58,3 @@ onBeforeUnmount(() => (store.lit = undefined));
     <component :is="VIEWS[view].view" @go="(v: View) => show(v)" />
   </div>
 </template>
-
-<style scoped>
-.panel-top {
-  gap: 12px;
-  flex-wrap: wrap;
-}
-</style>
