@@ -50,4 +50,14 @@ describe('mends over the wire', () => {
     expect(found.passedOver.length).toBeGreaterThan(2);
     expect(verdict(put(skewer, found.changed!), 'leg-rod')).toBe('holds');
   });
+
+  it('of glued pieces too: a prop changes that piece alone', () => {
+    const [prop] = structuredClone(api.gluedMends(otter, 'scarf-end'));
+    expect(prop!.text).toMatch(/^Prop it for 2 h/);
+    expect(prop!.changed.pieces.map((p) => p.id)).toEqual(['scarf-end']);
+    const report = plan(put(otter, prop!.changed)).bones.glued.find((g) => g.piece.id === 'scarf-end')!;
+    expect(report.worst.verdict).not.toBe('fails');
+    expect(api.gluedMends(otter, 'head')).toEqual([]);
+    expect(api.gluedMends(otter, 'nobody')).toEqual([]);
+  });
 });

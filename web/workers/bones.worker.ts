@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { plan } from '@core/plan.ts';
-import type { PassedOver } from '@core/bones/index.ts';
+import { gluedMends, type Mend, type PassedOver } from '@core/bones/index.ts';
 import type { Build, Piece, Rod } from '@core/figure/index.ts';
 
 /** What a mend changes: the rods as they are with it, and the pieces that are not as they were. */
@@ -31,14 +31,24 @@ const changed = (before: Build, after: Build): Changed => ({
 });
 const rodIn = (build: Build, id: string) => plan(build).bones.rods.find((r) => r.rod.id === id);
 
+const sent = (build: Build, mends: readonly Mend[]): FoundMend[] =>
+  mends.map(({ text, times, apply }) => ({ text, times, changed: changed(build, apply()) }));
+
 const api = {
   /** Changes that make a rod hold, each tried on the whole figure. */
-  mends: (build: Build, id: string): FoundMend[] =>
-    (rodIn(build, id)?.mends ?? []).map(({ text, times, apply }) => ({
-      text,
-      times,
-      changed: changed(build, apply()),
-    })),
+  mends: (build: Build, id: string): FoundMend[] => sent(build, rodIn(build, id)?.mends ?? []),
+
+  /** Changes that make a glued piece hold. */
+  gluedMends(build: Build, id: string): FoundMend[] {
+    const { bones, firming } = plan(build);
+    const report = bones.glued.find((g) => g.piece.id === id);
+    return report
+      ? sent(
+          build,
+          gluedMends(build, report, (piece) => firming.get(piece)?.nightYield ?? 0),
+        )
+      : [];
+  },
 
   /** The simplest rod that holds along the same line. */
   choose(build: Build, id: string): FoundChoice | undefined {

@@ -78,6 +78,9 @@ const bones = new JobRunner<BonesApi>(
 export const mendsJob = (build: Build, rod: string): Job<FoundMend[]> =>
   bones.run((api) => api.mends(build, rod) as Promise<FoundMend[]>);
 
+export const gluedMendsJob = (build: Build, piece: string): Job<FoundMend[]> =>
+  bones.run((api) => api.gluedMends(build, piece) as Promise<FoundMend[]>);
+
 export const chooseJob = (build: Build, rod: string): Job<FoundChoice | undefined> =>
   bones.run((api) => api.choose(build, rod) as Promise<FoundChoice | undefined>);
 

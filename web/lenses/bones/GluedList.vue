@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { gluedMends, IN_HAND, type GluedReport } from '@core/bones/index.ts';
+import { IN_HAND, type GluedReport } from '@core/bones/index.ts';
 import { joinOf, setPiece, setPropped } from '@core/figure/index.ts';
 import { chooseGlue } from '@core/pastes/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
@@ -10,17 +10,17 @@ import VerdictWord from '../../shared/VerdictWord.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import WhyTree from '../../shared/WhyTree.vue';
 import LoadBar from './LoadBar.vue';
+import { useGluedMends } from './mends.ts';
 
 /** Pieces that glue alone holds: on the journey once it has set, and until then on the table. */
 const store = useBuild();
 const build = computed(() => store.build!);
 const glued = computed(() => store.report!.bones.glued);
 const open = ref<string>();
-const yieldOf = (id: string) => store.report!.firming.get(id)?.nightYield ?? 0;
-const mends = computed(() => {
-  const g = glued.value.find((x) => x.piece.id === open.value);
-  return g && g.worst.verdict !== 'holds' ? gluedMends(build.value, g, yieldOf) : [];
-});
+const { mends, looking, take } = useGluedMends(
+  () => build.value,
+  () => glued.value.find((g) => g.piece.id === open.value && g.worst.verdict !== 'holds')?.piece.id,
+);
 const minutes = (x: number) => formatTime(Math.max(1, Math.ceil(x)));
 const prop = (g: GluedReport) => {
   const takes = Number.isFinite(g.prop) ? `about ${minutes(g.prop)}` : 'until it is handed over';
@@ -64,18 +64,19 @@ function toggle(g: GluedReport): void {
             >, or the same shape at {{ Math.round(100 * g.smaller) }} % of its size</template
           >.
         </p>
-        <div v-if="mends.length" class="row">
+        <div v-if="mends?.length" class="row">
           <button
             v-for="(m, i) in mends"
             :key="m.text"
             class="button"
             :class="{ main: i === 0 }"
             type="button"
-            @click="store.apply(m.apply(), m.text.toLowerCase())"
+            @click="take(m)"
           >
             {{ m.text }} — {{ Number.isFinite(m.times) ? `holds ${m.times.toFixed(1)}×` : 'holds' }}
           </button>
         </div>
+        <p v-else-if="looking" class="muted">Trying what would make it hold…</p>
         <div class="row how">
           <label class="field"
             ><span>Propped until it holds</span

@@ -10,20 +10,30 @@ interface Asked<T> {
   readonly build: Build;
   readonly rod: string;
   readonly answer: (found: T) => void;
+  readonly lose: () => void;
   cancelled: boolean;
 }
 const mends: Asked<FoundMend[]>[] = [];
+const glued: Asked<FoundMend[]>[] = [];
 const choices: Asked<FoundChoice | undefined>[] = [];
 function job<T>(into: Asked<T>[]) {
   return (build: Build, rod: string) => {
     let answer!: (found: T) => void;
-    const result = new Promise<T>((resolve) => (answer = resolve));
-    const asked: Asked<T> = { build, rod, answer, cancelled: false };
+    let lose!: () => void;
+    const result = new Promise<T>((resolve, reject) => {
+      answer = resolve;
+      lose = () => reject(new Error('lost'));
+    });
+    const asked: Asked<T> = { build, rod, answer, lose, cancelled: false };
     into.push(asked);
     return { result, cancel: () => (asked.cancelled = true) };
   };
 }
-vi.mock('../../workers/client.ts', () => ({ mendsJob: job(mends), chooseJob: job(choices) }));
+vi.mock('../../workers/client.ts', () => ({
+  mendsJob: job(mends),
+  gluedMendsJob: job(glued),
+  chooseJob: job(choices),
+}));
 const otter = demoBuild('ferryman-otter');
 const now = shallowRef<Build>(otter);
 const applied: string[] = [];
@@ -38,7 +48,7 @@ vi.mock('../../state/build-store.ts', () => ({
     },
   }),
 }));
-const { useMends } = await import('./mends.ts');
+const { useGluedMends, useMends } = await import('./mends.ts');
 
 const rod = shallowRef('lantern-stick');
 const report = () => plan(now.value).bones.rods.find((r) => r.rod.id === rod.value)!;
@@ -58,7 +68,7 @@ describe('mends of the rod whose card is open', () => {
     scope = effectScope();
     now.value = otter;
     rod.value = 'lantern-stick';
-    mends.length = choices.length = applied.length = 0;
+    mends.length = choices.length = glued.length = applied.length = 0;
   });
   afterEach(() => {
     scope.stop();
@@ -141,5 +151,38 @@ describe('mends of the rod whose card is open', () => {
     await settled();
     expect(mends).toHaveLength(0);
     expect(m.mends.value).toBeUndefined();
+  });
+
+  it('of a glued piece are looked for while its card is open, and given up when it is closed', async () => {
+    const card = shallowRef<string>();
+    const m = scope.run(() =>
+      useGluedMends(
+        () => now.value,
+        () => card.value,
+      ),
+    )!;
+    await settled();
+    expect(glued).toHaveLength(0);
+    card.value = 'scarf-end';
+    await nextTick();
+    expect(m.looking.value).toBe(true);
+    await settled();
+    expect(glued.map((x) => x.rod)).toEqual(['scarf-end']);
+    card.value = undefined;
+    await nextTick();
+    expect(glued[0]!.cancelled).toBe(true);
+    expect(m.looking.value).toBe(false);
+    glued[0]!.answer([{ text: 'Prop it', times: 1.4, changed: changed(otter) }]);
+    await settled();
+    expect(m.mends.value).toBeUndefined();
+  });
+
+  it('none are shown when the worker is lost, and nothing hangs', async () => {
+    const m = open();
+    await settled();
+    mends[0]!.lose();
+    await settled();
+    expect(m.mends.value).toEqual([]);
+    expect(m.looking.value).toBe(false);
   });
 });

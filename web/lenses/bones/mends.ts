@@ -5,18 +5,25 @@ import type { Build } from '@core/figure/index.ts';
 import { ok } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import type { Changed, FoundChoice, FoundMend } from '../../workers/bones.worker.ts';
-import { chooseJob, mendsJob, type Job } from '../../workers/client.ts';
+import { chooseJob, gluedMendsJob, mendsJob, type Job } from '../../workers/client.ts';
 
 /** So long after the last change mends are looked for, ms: while a rod is being pulled they would be out of date at once. */
 const REST = 250;
 
-/** Mends of a rod and the choice of another, tried in a worker so that pulling and typing stay smooth. */
-export function useMends(build: () => Build, report: () => RodReport) {
+/**
+ * Mends tried in a worker, so that pulling and typing stay smooth; given up as soon as the build or what is asked about
+ * changes.
+ * @param asked id of the rod or piece that does not hold; undefined where there is nothing to mend
+ */
+function useTried(
+  build: () => Build,
+  asked: () => string | undefined,
+  start: (build: Build, id: string) => Job<FoundMend[]>,
+) {
   const store = useBuild();
   /** Undefined until they have been looked for. */
   const mends = shallowRef<readonly FoundMend[]>();
   const looking = ref(false);
-  const told = shallowRef<FoundChoice>();
   let job: Job<unknown> | undefined;
   let closed = false;
 
@@ -28,25 +35,26 @@ export function useMends(build: () => Build, report: () => RodReport) {
   };
 
   const look = useDebounceFn(async () => {
-    const of = build();
-    const { rod } = report();
-    if (closed) return;
-    const mine = (job = mendsJob(of, rod.id));
-    const found = await mine.result.catch(() => []);
-    if (closed || build() !== of) return;
+    const [of, id] = [build(), asked()];
+    if (closed || id === undefined) return;
+    const mine = start(of, id);
+    job = mine;
+    const found = (await mine.result.catch(() => [])) ?? [];
+    if (closed || build() !== of || asked() !== id) return;
     mends.value = found;
     looking.value = false;
   }, REST);
+  const again = (): void => {
+    looking.value = asked() !== undefined;
+    if (looking.value) void look();
+  };
 
   watch(
-    [build, () => report().rod],
-    ([, rod], before) => {
+    [build, asked],
+    () => {
       job?.cancel();
       mends.value = undefined;
-      if (before[1] !== undefined && before[1] !== rod && told.value?.stock !== rod.stock)
-        told.value = undefined;
-      looking.value = (report().worst?.use.value ?? 0) > TARGET;
-      if (looking.value) void look();
+      again();
     },
     { immediate: true },
   );
@@ -58,19 +66,54 @@ export function useMends(build: () => Build, report: () => RodReport) {
   return {
     mends,
     looking,
-    told,
+    put,
+    again,
+    /** Work of another kind in the place of the look for mends. */
+    instead: (other: Job<unknown>): void => {
+      job?.cancel();
+      job = other;
+    },
+    closed: () => closed,
     take: (m: FoundMend) => put(build(), m.changed, m.text.toLowerCase()),
+  };
+}
+
+/** Mends of a glued piece; `asked` is its id where it does not hold. */
+export function useGluedMends(build: () => Build, asked: () => string | undefined) {
+  const { mends, looking, take } = useTried(build, asked, gluedMendsJob);
+  return { mends, looking, take };
+}
+
+/** Mends of a rod and the choice of another. */
+export function useMends(build: () => Build, report: () => RodReport) {
+  const told = shallowRef<FoundChoice>();
+  const tried = useTried(
+    build,
+    () => ((report().worst?.use.value ?? 0) > TARGET ? report().rod.id : undefined),
+    mendsJob,
+  );
+  watch(
+    () => report().rod,
+    (rod) => {
+      if (told.value?.stock !== rod.stock) told.value = undefined;
+    },
+  );
+
+  return {
+    mends: tried.mends,
+    looking: tried.looking,
+    told,
+    take: tried.take,
     async choose(): Promise<void> {
       const of = build();
       const { rod, letter } = report();
-      job?.cancel();
       const mine = chooseJob(of, rod.id);
-      job = mine;
+      tried.instead(mine);
       const found = await mine.result.catch(() => undefined);
-      if (!found || closed || build() !== of) return;
-      if (found.changed) put(of, found.changed, `choosing ${found.name} for rod ${letter}`);
+      if (!found || tried.closed() || build() !== of) return;
+      if (found.changed) tried.put(of, found.changed, `choosing ${found.name} for rod ${letter}`);
       told.value = { ...found, stock: found.stock ?? rod.stock };
-      if (!found.changed && looking.value) void look();
+      if (!found.changed && tried.mends.value === undefined) tried.again();
     },
   };
 }
