@@ -175,7 +175,7 @@ export async function choose(browser: Browser, words: string): Promise<void> {
   const found = await browser.driver.wait(
     until.elementLocated(
       By.xpath(
-        `//div[contains(@class,"ant-segmented-item-label")][normalize-space(.)="${words}" or normalize-space(.)="${words} ▲"]`,
+        `//div[contains(@class,"ant-segmented-item-label")][normalize-space(.)="${words}" or starts-with(normalize-space(.), "${words}: ")]`,
       ),
     ),
     15_000,

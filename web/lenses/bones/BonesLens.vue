@@ -17,14 +17,13 @@ import RodCard from './RodCard.vue';
 /** What does not hold is marked where it is looked for; looked at once the figure rests, not at every pull. */
 const LOOKS = 400;
 const wrong = ref({ ways: false, stuck: false });
-const marked = (label: string, bad: boolean) => (bad ? `${label} ▲` : label);
 const VIEWS = computed(() => [
-  { value: 'rods', label: 'Rods' },
-  { value: 'ways', label: marked('Clashes', wrong.value.ways) },
-  { value: 'stuck', label: marked('Glued', wrong.value.stuck) },
-  { value: 'stack', label: 'Hardware' },
-  { value: 'cut', label: 'Cut list' },
-  { value: 'tests', label: 'My tests' },
+  { value: 'rods', payload: { label: 'Rods' } },
+  { value: 'ways', payload: { label: 'Clashes', marks: true, bad: wrong.value.ways } },
+  { value: 'stuck', payload: { label: 'Glued', marks: true, bad: wrong.value.stuck } },
+  { value: 'stack', payload: { label: 'Hardware' } },
+  { value: 'cut', payload: { label: 'Cut list' } },
+  { value: 'tests', payload: { label: 'My tests' } },
 ]);
 const PARTS = {
   ways: defineAsyncComponent(() => import('./ClashList.vue')),
@@ -81,7 +80,15 @@ watch(
   <div class="panel-scroll">
     <div class="panel-top">
       <h2>Bones</h2>
-      <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the bones" />
+      <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the bones">
+        <template #label="{ payload }">
+          <span :class="{ marks: payload.marks, bad: payload.bad }">{{ payload.label }}</span><span
+            v-if="payload.bad"
+            class="visually-hidden"
+            >: something does not hold</span
+          >
+        </template>
+      </a-segmented>
     </div>
     <div v-if="view === 'rods'" class="headline">
       <div>
@@ -192,6 +199,16 @@ watch(
 </template>
 
 <style scoped>
+/* the place of the mark is kept, so that nothing moves under the hand when it comes */
+.marks::after {
+  content: '▲';
+  visibility: hidden;
+  margin-left: 4px;
+  color: var(--fails);
+}
+.marks.bad::after {
+  visibility: visible;
+}
 .empty {
   padding: 26px 0;
   font-size: 16px;

@@ -21,7 +21,8 @@ const { mends, looking, take } = useGluedMends(
   () => build.value,
   () => glued.value.find((g) => g.piece.id === open.value && g.worst.verdict !== 'holds')?.piece.id,
 );
-const minutes = (x: number) => formatTime(Math.max(1, Math.ceil(x)));
+// a time is not broken over two lines
+const minutes = (x: number) => formatTime(Math.max(1, Math.ceil(x))).replaceAll(' ', '\u00a0');
 const prop = (g: GluedReport) => {
   const takes = Number.isFinite(g.prop) ? `about ${minutes(g.prop)}` : 'until it is handed over';
   if (g.piece.propped) return `propped ${takes}`;

@@ -16,6 +16,8 @@ interface Asked<T> {
 const mends: Asked<FoundMend[]>[] = [];
 const glued: Asked<FoundMend[]>[] = [];
 const choices: Asked<FoundChoice | undefined>[] = [];
+/** What was begun and given up, in its order. */
+const order: string[] = [];
 function job<T>(into: Asked<T>[]) {
   return (build: Build, rod: string) => {
     let answer!: (found: T) => void;
@@ -26,7 +28,14 @@ function job<T>(into: Asked<T>[]) {
     });
     const asked: Asked<T> = { build, rod, answer, lose, cancelled: false };
     into.push(asked);
-    return { result, cancel: () => (asked.cancelled = true) };
+    order.push(`start ${rod}`);
+    return {
+      result,
+      cancel: () => {
+        asked.cancelled = true;
+        order.push(`cancel ${rod}`);
+      },
+    };
   };
 }
 vi.mock('../../workers/client.ts', () => ({
@@ -68,7 +77,7 @@ describe('mends of the rod whose card is open', () => {
     scope = effectScope();
     now.value = otter;
     rod.value = 'lantern-stick';
-    mends.length = choices.length = glued.length = applied.length = 0;
+    mends.length = choices.length = glued.length = applied.length = order.length = 0;
   });
   afterEach(() => {
     scope.stop();
@@ -143,6 +152,17 @@ describe('mends of the rod whose card is open', () => {
     choices[1]!.answer(found);
     await late;
     expect(applied).toHaveLength(1);
+  });
+
+  it('a choice begins after the look for mends was given up: that ends the worker both work in', async () => {
+    const m = open();
+    await settled();
+    const chosen = m.choose();
+    expect(mends[0]!.cancelled).toBe(true);
+    expect(order).toEqual(['start lantern-stick', 'cancel lantern-stick', 'start lantern-stick']);
+    choices[0]!.answer(undefined);
+    await chosen;
+    expect(m.told.value).toBeUndefined();
   });
 
   it('nothing is looked for any more once the card is closed', async () => {

@@ -68,10 +68,12 @@ function useTried(
     looking,
     put,
     again,
-    /** Work of another kind in the place of the look for mends. */
-    instead: (other: Job<unknown>): void => {
+    /** Work of another kind in the place of the look for mends; giving that up ends the worker, so it comes first. */
+    instead: <T>(other: () => Job<T>): Job<T> => {
       job?.cancel();
-      job = other;
+      const mine = other();
+      job = mine;
+      return mine;
     },
     closed: () => closed,
     take: (m: FoundMend) => put(build(), m.changed, m.text.toLowerCase()),
@@ -107,8 +109,7 @@ export function useMends(build: () => Build, report: () => RodReport) {
     async choose(): Promise<void> {
       const of = build();
       const { rod, letter } = report();
-      const mine = chooseJob(of, rod.id);
-      tried.instead(mine);
+      const mine = tried.instead(() => chooseJob(of, rod.id));
       const found = await mine.result.catch(() => undefined);
       if (!found || tried.closed() || build() !== of) return;
       if (found.changed) tried.put(of, found.changed, `choosing ${found.name} for rod ${letter}`);
