@@ -116,24 +116,33 @@ export const depthNeeded = (q: number, H: number, y: number): number => {
 export const pullOut = (soft: SoftNow, d: number, L: number): number =>
   Math.PI * d * L * soft.now * soft.grip;
 
+/** What the end of a stick bears on. */
+export const endBearing = (soft: SoftNow, d: number): number =>
+  (Math.PI / 4) * d * d * soft.now * (soft.kind === 'paste' ? 4.5 : soft.kind === 'crumb' ? 1.5 : 1);
+
 /** Force that pushes the stick further in: end bearing and grip. */
 export const pushIn = (soft: SoftNow, d: number, L: number): number =>
-  (Math.PI / 4) * d * d * soft.now * (soft.kind === 'paste' ? 4.5 : soft.kind === 'crumb' ? 1.5 : 1) +
-  pullOut(soft, d, L);
+  endBearing(soft, d) + pullOut(soft, d, L);
 
 /** Lever of n evenly spaced sticks, the outer two `spacing` apart: outer force = M ÷ lever. */
 export const coupleLever = (n: number, spacing: number): number => (spacing * n * (n + 1)) / (6 * (n - 1));
 
-/** Moment about the stick's own line that holds: grip of each, and the couple of several. */
-export function twistCapacity(
+/**
+ * Moment about the stick's own line that holds: grip of each, and the couple of several.
+ * @param grip along one stick, N
+ * @param sideways what one stick bears sideways over its held length, q L, N
+ */
+export function twistHeld(grip: number, d: number, n: number, spacing: number, sideways: number): number {
+  const couple = n < 2 ? 0 : sideways * spacing * (n % 2 ? (n + 1) / 4 : (n * n) / (4 * (n - 1)));
+  return (n * grip * d) / 2 + couple;
+}
+
+/** The same for a stick held over L in one thing, q sideways per mm. */
+export const twistCapacity = (
   soft: SoftNow,
   d: number,
   L: number,
   n: number,
   spacing: number,
   q: number,
-): number {
-  const grip = (n * Math.PI * d * L * soft.now * soft.grip * d) / 2;
-  const couple = n < 2 ? 0 : q * L * spacing * (n % 2 ? (n + 1) / 4 : (n * n) / (4 * (n - 1)));
-  return grip + couple;
-}
+): number => twistHeld(pullOut(soft, d, L), d, n, spacing, q * L);

@@ -1,6 +1,6 @@
 import { add, cross, dot, length, sub, times, unit, type Vec } from '../figure/index.ts';
 import { given, GRAVITY, reckon } from '../quantity/index.ts';
-import { pullOut, pushIn, sideCapacity } from './anchorage.ts';
+import { sideCapacity } from './anchorage.ts';
 import { check, share } from './check.ts';
 import { critical } from './columns.ts';
 import { alongChecks } from './joint-along.ts';
@@ -119,14 +119,13 @@ function turnHeld(mast: Joint, s: Situation): number {
 /** One brace, pushed or pulled along itself. */
 function braceChecks(s: Situation, X: number): Found[] {
   const { joint, stock, strength, below, above, loadCase } = s;
-  const d = stock.section.diameter;
   const { reserve } = strength.material;
   const pressed = X > 0;
   const force = given(pressed ? 'Pushing along it' : 'Pull along it', Math.abs(X), 'N');
   if (pressed) {
     const column = critical(strength.stiffness, strength.crushing, stock.section, Math.max(joint.bare, 1), 1);
-    const low = s.onBoard ? Infinity : pushIn(below.main, d, below.held);
-    const sinks = Math.min(low, pushIn(above.main, d, above.held)) / HOLDING_RESERVE;
+    const low = s.onBoard ? Infinity : below.pushed;
+    const sinks = Math.min(low, above.pushed) / HOLDING_RESERVE;
     const bears = Math.min(column.load / reserve, sinks);
     return [
       found('brace-pressed', X / bears, () =>
@@ -160,7 +159,7 @@ function braceChecks(s: Situation, X: number): Found[] {
       ),
     ];
   }
-  const grip = Math.min(pullOut(below.main, d, below.held), pullOut(above.main, d, above.held));
+  const grip = Math.min(below.grip, above.grip);
   return [
     found('brace-pulled', (-X * PULL_RESERVE) / grip, () =>
       check(

@@ -1,5 +1,5 @@
 import { given, reckon } from '../quantity/index.ts';
-import { pullOut, pushIn, twistCapacity } from './anchorage.ts';
+import { twistHeld } from './anchorage.ts';
 import { check, share } from './check.ts';
 import { critical } from './columns.ts';
 import { spreadOver, spreadRadius } from './discs.ts';
@@ -57,8 +57,8 @@ function turningRound(
   const grip =
     braced +
     Math.min(
-      twistCapacity(below.main, d, below.held, n, joint.spacing, below.q),
-      twistCapacity(above.main, d, above.held, n, joint.spacing, above.q),
+      twistHeld(below.grip, d, n, joint.spacing, below.q * below.held),
+      twistHeld(above.grip, d, n, joint.spacing, above.q * above.held),
     );
   return found('turn', (turning * HOLDING_RESERVE) / grip, () =>
     check(
@@ -102,9 +102,8 @@ function turningRound(
 }
 
 /** Sliding off rods that are pulled. */
-function slippingOff({ n, stock, below, above, loadCase }: Situation, N: number): Found {
-  const d = stock.section.diameter;
-  const holds = Math.min(pullOut(below.main, d, below.held), pullOut(above.main, d, above.held));
+function slippingOff({ n, below, above, loadCase }: Situation, N: number): Found {
+  const holds = Math.min(below.grip, above.grip);
   return found('pull', ((-N / n) * PULL_RESERVE) / holds, () =>
     check(
       'pull',
@@ -126,16 +125,14 @@ function slippingOff({ n, stock, below, above, loadCase }: Situation, N: number)
 }
 
 /** Sinking on to what it rests on. */
-function sinking({ joint, n, stock, below, above, seatStrength, loadCase }: Situation, N: number): Found {
-  const d = stock.section.diameter;
+function sinking({ joint, n, below, above, seatStrength, loadCase }: Situation, N: number): Found {
   const { disc } = joint;
   const seated =
     joint.seat > 0 && disc
       ? Math.PI *
         Math.min(joint.seat ** 2 * above.main.now, spreadRadius(disc, joint.seat, N) ** 2 * below.main.now)
       : Math.PI * joint.seat ** 2 * seatStrength;
-  const capacity =
-    seated + n * Math.min(pushIn(below.main, d, below.held), pushIn(above.main, d, above.held));
+  const capacity = seated + n * Math.min(below.pushed, above.pushed);
   return found('sink', (N * PRESS_RESERVE) / capacity, () =>
     check(
       'sink',

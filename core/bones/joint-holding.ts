@@ -1,6 +1,6 @@
 import { add, dot, sub, times } from '../figure/index.ts';
 import { given, reckon } from '../quantity/index.ts';
-import { coupleLever, layeredUse, pullOut, pushIn, stickMoment } from './anchorage.ts';
+import { coupleLever, layeredUse, stickMoment } from './anchorage.ts';
 import { check } from './check.ts';
 import { amplify, euler } from './columns.ts';
 import type { Push } from './joint-push.ts';
@@ -28,8 +28,8 @@ function holding(s: Situation, p: Push, upper: boolean): Holding {
   let pushPull = false;
   if (n >= 2 && joint.spacing > 2 * d) {
     const outer = Math.abs(mu) / coupleLever(n, joint.spacing);
-    const tension = Math.max(0, outer - Math.max(0, N) / n) / pullOut(side.main, d, side.held);
-    const pressed = (outer + Math.max(0, N) / n) / pushIn(side.main, d, side.held);
+    const tension = Math.max(0, outer - Math.max(0, N) / n) / side.grip;
+    const pressed = (outer + Math.max(0, N) / n) / side.pushed;
     const rests = joint.seat > 0 || (!upper && onBoard);
     const couple = Math.max(tension, rests ? 0 : pressed) + Math.abs(Vu) / holders / (side.q * side.held);
     if (couple < inLine) {

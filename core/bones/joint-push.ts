@@ -1,5 +1,5 @@
 import { cross, dot, place, sub, times, type Build, type Vec } from '../figure/index.ts';
-import { bearingPerMm, type Bed } from './anchorage.ts';
+import { bearingPerMm, endBearing, pullOut, type Bed } from './anchorage.ts';
 import { discSoft } from './discs.ts';
 import type { Joint } from './joints.ts';
 import type { Run } from './rod-paths.ts';
@@ -23,6 +23,9 @@ export interface Side {
   readonly held: number;
   readonly q: number;
   readonly mainCover: number;
+  /** Grip along one rod over all it is held in, and what its end bears on too when it is pushed in, N. */
+  readonly grip: number;
+  readonly pushed: number;
 }
 
 /** One side of a joint: the beds from the joint outwards, and the one that does most of the holding. */
@@ -40,12 +43,16 @@ export function sideOf(runs: readonly Run[], d: number, soft: (r: Run) => SoftNo
     }
   }
   const held = beds.reduce((s, b) => s + b.thick, 0);
+  // the hole in a disc is cut to go over the rod, and grips nothing
+  const grip = runs.reduce((sum, r) => sum + (r.part === 'disc' ? 0 : pullOut(soft(r), d, r.thick)), 0);
   return {
     beds,
     main: soft(main),
     held,
     q: beds.reduce((s, b) => s + b.q * b.thick, 0) / held,
     mainCover: main.cover,
+    grip,
+    pushed: grip + endBearing(soft(runs.at(-1)!), d),
   };
 }
 

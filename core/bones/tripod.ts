@@ -20,7 +20,7 @@ import {
   type Vec,
 } from '../figure/index.ts';
 import { given, GRAVITY, reckon, solveLinear } from '../quantity/index.ts';
-import { momentCapacity, pullOut, pushIn } from './anchorage.ts';
+import { momentCapacity } from './anchorage.ts';
 import { check, share } from './check.ts';
 import { critical } from './columns.ts';
 import { found, HOLDING_RESERVE, type Found, type Situation } from './joint-situation.ts';
@@ -82,7 +82,6 @@ export function legForces(legs: readonly Vec[], force: Vec): readonly number[] |
 /** What the legs of a tripod have to bear for one direction of throw. */
 export function tripodChecks(s: Situation, tripod: Tripod, gravity: Vec): Found[] {
   const { joint, stock, strength, below, above, loadCase } = s;
-  const d = stock.section.diameter;
   const { reserve } = strength.material;
   const F = times(gravity, (joint.load.g * GRAVITY) / 1000);
   const forces = legForces(tripod.legs, F);
@@ -92,13 +91,9 @@ export function tripodChecks(s: Situation, tripod: Tripod, gravity: Vec): Found[
   const left = length(cross(sub(joint.load.at, tripod.apex), F));
   const weight = given('With all it carries', joint.load.g, 'g');
   const column = critical(strength.stiffness, strength.crushing, stock.section, Math.max(joint.bare, 1), 1);
-  const end = s.onBoard ? Infinity : pushIn(below.main, d, below.held);
-  const bears = Math.min(
-    column.load / reserve,
-    end / HOLDING_RESERVE,
-    pushIn(above.main, d, above.held) / HOLDING_RESERVE,
-  );
-  const grip = Math.min(pullOut(below.main, d, below.held), pullOut(above.main, d, above.held));
+  const end = s.onBoard ? Infinity : below.pushed;
+  const bears = Math.min(column.load / reserve, end / HOLDING_RESERVE, above.pushed / HOLDING_RESERVE);
+  const grip = Math.min(below.grip, above.grip);
   const socket = Math.min(momentCapacity(above.q, above.held), strength.bending * stock.section.modulus);
   return [
     found('leg-pressed', pressed / bears, () =>

@@ -9,6 +9,8 @@ import {
   discSoft,
   LOAD_CASES,
   momentCapacity,
+  pullOut,
+  pushIn,
   rodStock,
   rodStrength,
   softNow,
@@ -85,6 +87,17 @@ function looked(stick: string, layers: readonly Layer[], main: Soft, c: LoadCase
       (r) => softNow(runs[r.instance]![0], c.hours),
     ),
     main: softNow(by, c.hours),
+    // the worked build lets what holds most grip over the whole length
+    grip: pullOut(
+      softNow(by, c.hours),
+      d,
+      runs.reduce((sum, [, thick]) => sum + thick, 0),
+    ),
+    pushed: pushIn(
+      softNow(by, c.hours),
+      d,
+      runs.reduce((sum, [, thick]) => sum + thick, 0),
+    ),
   });
   const bears = feetBear(layers, c.hours);
   const joint = {
