@@ -12,7 +12,7 @@ import {
   type Vec,
 } from '../figure/index.ts';
 import { given, reckon, total, type Reckoned } from '../quantity/index.ts';
-import { discMass, discUnder } from './discs.ts';
+import { discUnder, discWeight } from './discs.ts';
 import { rodMass } from './rods/registry.ts';
 import { stockOf } from './stock.ts';
 
@@ -108,17 +108,8 @@ export function wholeBalance(build: Build): WholeBalance {
   for (const i of instances) {
     const disc = discUnder(i);
     if (!disc) continue;
-    const g = discMass(disc);
-    parts.push({
-      figure: reckon(
-        `Disc under the ${i.piece.name.toLowerCase()}`,
-        'g',
-        'face × thickness × density',
-        [given('Across', disc.width, 'mm')],
-        () => g,
-      ),
-      mass: { g, at: i.frame.origin },
-    });
+    const figure = discWeight(disc, `Disc under the ${i.piece.name.toLowerCase()}`);
+    parts.push({ figure, mass: { g: figure.value, at: i.frame.origin } });
   }
   const mass = total(
     'Whole figure',

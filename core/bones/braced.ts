@@ -1,21 +1,14 @@
 import { add, cross, dot, length, sub, times, unit, type Vec } from '../figure/index.ts';
 import { given, GRAVITY, reckon } from '../quantity/index.ts';
 import { sideCapacity } from './anchorage.ts';
-import { check, share } from './check.ts';
-import { critical } from './columns.ts';
+import { check } from './check.ts';
 import { alongChecks } from './joint-along.ts';
 import { heldChecks } from './joint-holding.ts';
 import { heldBack, type Push } from './joint-push.ts';
-import {
-  asked,
-  found,
-  HOLDING_RESERVE,
-  PULL_RESERVE,
-  type Found,
-  type Situation,
-} from './joint-situation.ts';
+import { found, type Found, type Situation } from './joint-situation.ts';
 import type { Crossing, Joint } from './joints.ts';
-import { inOnePlane, legForces } from './tripod.ts';
+import { strutChecks, type StrutWords } from './strut.ts';
+import { inOnePlane, legForces, MEETS } from './tripod.ts';
 
 /**
  * A rod that is braced: another meets it at an angle inside the piece and pushes or pulls along itself. Forces go
@@ -23,9 +16,8 @@ import { inOnePlane, legForces } from './tripod.ts';
  * propped at its end (handbook: 3 M ÷ 2 L of shear, half the moment at its foot).
  */
 
-/** A brace stands off the rod by at least so much, and passes its line this near; degrees and mm. Estimates. */
+/** A brace stands off the rod by at least so much, degrees; estimate. */
 const LEAST_ANGLE = 20;
-const MEETS = 12;
 /** It meets the rod at least this far from the joint, mm: nearer it is no brace but a second rod. */
 const LEAST_UP = 8;
 /** What holds a brace gives a little, and so much of its share stays with the rod; estimate, the worse of both counts. */
@@ -116,89 +108,42 @@ function turnHeld(mast: Joint, s: Situation): number {
   );
 }
 
-/** One brace, pushed or pulled along itself. */
-function braceChecks(s: Situation, X: number): Found[] {
-  const { joint, stock, strength, below, above, loadCase } = s;
-  const { reserve } = strength.material;
-  const pressed = X > 0;
-  const force = given(pressed ? 'Pushing along it' : 'Pull along it', Math.abs(X), 'N');
-  if (pressed) {
-    const column = critical(strength.stiffness, strength.crushing, stock.section, Math.max(joint.bare, 1), 1);
-    const low = s.onBoard ? Infinity : below.pushed;
-    const sinks = Math.min(low, above.pushed) / HOLDING_RESERVE;
-    const bears = Math.min(column.load / reserve, sinks);
-    return [
-      found('brace-pressed', X / bears, () =>
-        check(
-          'brace-pressed',
-          'Brace pressed',
-          loadCase.name,
-          share(
-            force,
-            reckon(
-              'It folds or sinks in at, reserve taken off',
-              'N',
-              'the lesser of its column, both ends held, and the push its ends stand',
-              [
-                given('Bare length', joint.bare, 'mm'),
-                given('It folds at', column.load, 'N', 'handbook'),
-                given('Held below', below.held, 'mm'),
-                given('Held above', above.held, 'mm'),
-              ],
-              () => bears,
-            ),
-            1,
-          ),
-          reserve,
-          'C',
-          {
-            ok: 'The brace carries it.',
-            no: 'The brace folds or sinks in: thicker, or deeper at both ends.',
-          },
-        ),
-      ),
-    ];
-  }
-  const grip = Math.min(below.grip, above.grip);
-  return [
-    found('brace-pulled', (-X * PULL_RESERVE) / grip, () =>
-      check(
-        'brace-pulled',
-        'Brace pulled out',
-        loadCase.name,
-        share(force, given('Grip, π d L × grip', grip, 'N', 'estimate'), PULL_RESERVE),
-        PULL_RESERVE,
-        'C',
-        {
-          ok: 'The brace stays in.',
-          no: 'The brace is pulled out: deeper, glued in, or set from the other side.',
-        },
-      ),
-    ),
-  ];
-}
+const BRACE: StrutWords = {
+  id: 'brace',
+  pressed: {
+    title: 'Brace pressed',
+    ok: 'The brace carries it.',
+    no: 'The brace folds or sinks in: thicker, or deeper at both ends.',
+  },
+  pulled: {
+    title: 'Brace pulled out',
+    ok: 'The brace stays in.',
+    no: 'The brace is pulled out: deeper, glued in, or set from the other side.',
+  },
+  rule: 'rod and braces through one point, the rod propped at its end',
+};
 
 /** The rod itself where the braces meet it. */
-function bentAtBrace(s: Situation, p: Push, top: number): Found {
-  const { strength, stock, n } = s;
+function bentAtBrace({ strength, stock, n, loadCase }: Situation, top: number): Found {
   const { reserve } = strength.material;
-  const use = (top / n / stock.section.modulus / strength.bending) * reserve;
-  return found('brace-bend', use, () =>
+  const used = (m: number, rods: number, z: number, f: number, g: number) => (m / rods / z / f) * g;
+  return found('brace-bend', used(top, n, stock.section.modulus, strength.bending, reserve), () =>
     check(
       'brace-bend',
       'Rod bending where it is braced',
-      s.loadCase.name,
+      loadCase.name,
       reckon(
         'Used of its strength',
         '',
-        'M ÷ Z ÷ bending strength × reserve',
+        'M ÷ rods ÷ Z ÷ bending strength × reserve',
         [
-          ...asked(s, p),
           given('Moment about the point where they meet', top, 'N·mm'),
+          given('Rods', n, 'pieces'),
+          given('Section modulus', stock.section.modulus, 'mm³'),
           given('Bending strength, damp', strength.bending, 'MPa', strength.tried ? 'yours' : undefined),
           given('Reserve', reserve, '×'),
         ],
-        () => use,
+        used,
         'handbook',
       ),
       reserve,
@@ -279,8 +224,10 @@ export function bracedChecks(
     return [
       ...heldChecks(s, p),
       ...alongChecks(s, p, held),
-      bentAtBrace(s, p, length(borne.top)),
-      ...pushed.flatMap((X, i) => braceChecks(aside[i]!, X)),
+      bentAtBrace(s, length(borne.top)),
+      ...pushed.flatMap((X, i) =>
+        strutChecks(aside[i]!, BRACE, { pressed: Math.max(0, X), pulled: Math.max(0, -X) }),
+      ),
     ];
   });
 }

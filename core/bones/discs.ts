@@ -32,8 +32,19 @@ export function discUnder({ piece, carrier }: Instance): Disc | undefined {
 /** kg/m³. Card and foam board estimates; acrylic by handbook from memory. */
 const DENSITY: Readonly<Record<DiscKind, number>> = { card: 700, foam: 100, acrylic: 1190 };
 
-export const discMass = (disc: Disc): number =>
-  (Math.PI / 4) * disc.width ** 2 * boardOf(disc).thick * DENSITY[disc.of] * 1e-6;
+/** What a disc weighs, as a sum that can be opened. */
+export const discWeight = (disc: Disc, name: string): Reckoned =>
+  reckon(
+    name,
+    'g',
+    'π ÷ 4 × across² × thick × density',
+    [
+      given('Across', disc.width, 'mm'),
+      given('Thick', boardOf(disc).thick, 'mm'),
+      given('Density', DENSITY[disc.of] / 1000, 'g/cm³', 'estimate'),
+    ],
+    (across, thick, density) => ((Math.PI / 4) * across ** 2 * thick * density) / 1000,
+  );
 
 /** A disc in the figure: under which piece, in which, and how many. */
 export interface LaidDisc {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { blank, plainPiece } from '../figure/blank.testing.ts';
+import { blank } from '../figure/blank.testing.ts';
 import { setBrief, setPiece, type Build } from '../figure/index.ts';
 import { demoBuild, value } from '../files/demo.testing.ts';
 import { GLUES } from '../pastes/index.ts';
@@ -16,6 +16,7 @@ import {
   sliding,
   type Patch,
 } from './index.ts';
+import { arm } from './glued.testing.ts';
 
 const patch: Patch = { wide: 16, tall: 20, round: true };
 const firm = { cohesion: 0.05, tension: 0.1 };
@@ -59,19 +60,6 @@ describe('a glued face', () => {
   });
 });
 
-const body = plainPiece('body', { kind: 'ball', sizes: { diameter: 90, press: 0 } });
-/** An arm stuck on the side of a ball by its end. */
-const arm = (long: number, across = 12): Build => ({
-  ...blank,
-  pieces: [
-    body,
-    plainPiece(
-      'arm',
-      { kind: 'rope', sizes: { diameter: across, length: long } },
-      { on: 'body', at: [45, 0, 45], lean: 90, sink: 2 },
-    ),
-  ],
-});
 const stuck = (b: Build) => plan(b).bones.glued.find((g) => g.piece.id === 'arm')!;
 
 describe('pieces that glue alone holds', () => {

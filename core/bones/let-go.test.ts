@@ -1,24 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { blank, plainPiece } from '../figure/blank.testing.ts';
 import { setPiece, setPropped, type Build } from '../figure/index.ts';
 import { demoBuild, value } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import { freeId, joinId } from '../days/index.ts';
 import { gluedMends, IN_HAND, propFor } from './index.ts';
+import { arm } from './glued.testing.ts';
 
-const body = plainPiece('body', { kind: 'ball', sizes: { diameter: 90, press: 0 } });
-/** An arm stuck on the side of a ball by its end. */
-const arm = (long: number, across: number): Build => ({
-  ...blank,
-  pieces: [
-    body,
-    plainPiece(
-      'arm',
-      { kind: 'rope', sizes: { diameter: across, length: long } },
-      { on: 'body', at: [45, 0, 45], lean: 90, sink: 2 },
-    ),
-  ],
-});
 const gluedIn = (b: Build, id: string) => plan(b).bones.glued.find((g) => g.piece.id === id)!;
 const stuck = (b: Build) => gluedIn(b, 'arm');
 const yieldIn = (b: Build) => (id: string) => plan(b).firming.get(id)?.nightYield ?? 0;

@@ -4,8 +4,8 @@ import {
   BOARD,
   cross,
   dot,
-  framesOf,
   place,
+  rodEndOn,
   rodOf,
   sub,
   times,
@@ -61,11 +61,6 @@ function groundOf(build: Build, joint: Joint): (at: Vec) => number | undefined {
   };
 }
 
-const fixed = (build: Build, on: string, at: Vec): RodEnd => {
-  const own = on === BOARD ? at : toLocal(framesOf(build, on)!.own, at);
-  return { on, at: own.map((v) => Number(v.toFixed(2))) as unknown as RodEnd['at'] };
-};
-
 /** A brace that comes to a point of the rod from a side, and stands in the first thing under the piece that it meets. */
 function lineFrom(build: Build, joint: Joint, meets: Vec, way: Vec, aside: Vec): Line | undefined {
   const { piece, body, frame } = place(build)[joint.upper]!;
@@ -87,8 +82,8 @@ function lineFrom(build: Build, joint: Joint, meets: Vec, way: Vec, aside: Vec):
   if (depth === undefined || depth < 5) return undefined;
   const on = stands < 0 ? BOARD : place(build)[stands]!.piece.id;
   return {
-    from: fixed(build, on, at(enters + depth)),
-    to: fixed(build, piece.id, at(-past)),
+    from: rodEndOn(build, on, at(enters + depth)),
+    to: rodEndOn(build, piece.id, at(-past)),
     where: stands < 0 ? 'board' : place(build)[stands]!.piece.name.toLowerCase(),
     seen: enters - inside,
   };

@@ -9,29 +9,27 @@ import {
   length,
   measureOf,
   pieceOf,
+  rodEndOn,
   sub,
-  toLocal,
   toWorld,
   times,
   unit,
   type Build,
-  type Place,
-  type RodEnd,
   type Vec,
 } from '../figure/index.ts';
 import { given, GRAVITY, reckon, solveLinear } from '../quantity/index.ts';
 import { momentCapacity } from './anchorage.ts';
 import { check, share } from './check.ts';
-import { critical } from './columns.ts';
 import { found, HOLDING_RESERVE, type Found, type Situation } from './joint-situation.ts';
 import type { Joint } from './joints.ts';
+import { strutChecks, type StrutWords } from './strut.ts';
 
 /** Three legs that lean together: they carry forces through the point where they meet, and no moment about it. */
 
 /** Legs further out of parallel than this stand as a tripod, degrees. */
 const SPREAD = 8;
 /** Lines that pass this near to one point meet in it, mm. */
-const MEETS = 12;
+export const MEETS = 12;
 
 /** Where three lines nearly meet: the point nearest to all of them. */
 function meetingPoint(lines: readonly { at: Vec; along: Vec }[]): Vec | undefined {
@@ -79,10 +77,24 @@ export function legForces(legs: readonly Vec[], force: Vec): readonly number[] |
   );
 }
 
+const LEG: StrutWords = {
+  id: 'leg',
+  pressed: {
+    title: 'Leg pressed hardest',
+    ok: 'The legs carry it.',
+    no: 'A leg folds or sinks in: thicker legs, feet wider apart, or legs down to the board.',
+  },
+  pulled: {
+    title: 'Leg pulled out',
+    ok: 'The legs stay in.',
+    no: 'A leg is pulled out: feet wider apart, or glue it in.',
+  },
+  rule: 'three legs through one point',
+};
+
 /** What the legs of a tripod have to bear for one direction of throw. */
 export function tripodChecks(s: Situation, tripod: Tripod, gravity: Vec): Found[] {
-  const { joint, stock, strength, below, above, loadCase } = s;
-  const { reserve } = strength.material;
+  const { joint, stock, strength, above, loadCase } = s;
   const F = times(gravity, (joint.load.g * GRAVITY) / 1000);
   const forces = legForces(tripod.legs, F);
   if (!forces) return [];
@@ -90,49 +102,9 @@ export function tripodChecks(s: Situation, tripod: Tripod, gravity: Vec): Found[
   const pulled = Math.max(0, ...forces.map((f) => -f));
   const left = length(cross(sub(joint.load.at, tripod.apex), F));
   const weight = given('With all it carries', joint.load.g, 'g');
-  const column = critical(strength.stiffness, strength.crushing, stock.section, Math.max(joint.bare, 1), 1);
-  const end = s.onBoard ? Infinity : below.pushed;
-  const bears = Math.min(column.load / reserve, end / HOLDING_RESERVE, above.pushed / HOLDING_RESERVE);
-  const grip = Math.min(below.grip, above.grip);
   const socket = Math.min(momentCapacity(above.q, above.held), strength.bending * stock.section.modulus);
   return [
-    found('leg-pressed', pressed / bears, () =>
-      check(
-        'leg-pressed',
-        'Leg pressed hardest',
-        loadCase.name,
-        share(
-          reckon('Pressing in it', 'N', 'three legs through one point', [weight], () => pressed),
-          given('It folds or sinks at, reserve taken off', bears, 'N'),
-          1,
-        ),
-        reserve,
-        'C',
-        {
-          ok: 'The legs carry it.',
-          no: 'A leg folds or sinks in: thicker legs, feet wider apart, or legs down to the board.',
-        },
-      ),
-    ),
-    ...(pulled > 1e-6
-      ? [
-          found('leg-pulled', (pulled * 3) / grip, () =>
-            check(
-              'leg-pulled',
-              'Leg pulled out',
-              loadCase.name,
-              share(
-                reckon('Pull on it', 'N', 'three legs through one point', [weight], () => pulled),
-                given('Grip, π d L × grip', grip, 'N', 'estimate'),
-                3,
-              ),
-              3,
-              'C',
-              { ok: 'The legs stay in.', no: 'A leg is pulled out: feet wider apart, or glue it in.' },
-            ),
-          ),
-        ]
-      : []),
+    ...strutChecks(s, LEG, { pressed, pulled }),
     found('tripod-turn', (left * HOLDING_RESERVE) / (3 * socket), () =>
       check(
         'tripod-turn',
@@ -195,10 +167,6 @@ export function tripodInto(build: Build, pieceId: string): { build: Build; id: s
   const inCarrier = carrier !== undefined && outFor(seat[2] - deep) < wide * 0.8;
   const low = inCarrier ? seat[2] - deep : -build.board.thickness;
   const out = outFor(low);
-  const fixed = (on: string, p: Vec): RodEnd => {
-    const own = on === BOARD ? p : toLocal(framesOf(build, on)!.own, p);
-    return { on, at: own.map((v) => Number(v.toFixed(2))) as unknown as Place };
-  };
   let next = build;
   let id = '';
   for (let k = 0; k < 3; k++) {
@@ -208,8 +176,8 @@ export function tripodInto(build: Build, pieceId: string): { build: Build; id: s
     const made = addRod(next, {
       name: `${piece.name}, leg ${k + 1}`,
       stock: 'skewer3',
-      from: fixed(inCarrier ? carrier.id : BOARD, foot),
-      to: fixed(pieceId, top),
+      from: rodEndOn(build, inCarrier ? carrier.id : BOARD, foot),
+      to: rodEndOn(build, pieceId, top),
       pair: false,
       sleeved: false,
       bundle: `${piece.name} tripod`,

@@ -244,6 +244,15 @@ describe('one plan against another', () => {
     );
     expect(isBetter({ ...shown, lateBy: 0 }, { ...shown, lateBy: 60 })).toBe(true);
   });
+  it('is not offered for what nobody can see, nor for a drawback alone, and tells what is better first', () => {
+    const cheaper = { ...shown, points: shown.points! - 60 };
+    expect(isBetter(cheaper, shown)).toBe(false);
+    const earlier = { ...cheaper, startBy: shown.startBy - 600 };
+    expect(isBetter(earlier, shown)).toBe(false);
+    const both = { ...earlier, sessions: shown.sessions.slice(1) };
+    expect(isBetter(both, shown)).toBe(true);
+    expect(compared({ ...both, chance: shown.chance - 0.05 }, shown, origin)[0]).toBe('1 session fewer');
+  });
 });
 
 it('a damp room begins earlier or is less often on time', () => {

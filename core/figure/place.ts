@@ -2,6 +2,7 @@ import {
   formBody,
   measure,
   mirrored,
+  toLocal,
   toWorld,
   within,
   WORLD,
@@ -164,6 +165,12 @@ export function rodEndAt(build: Build, end: RodEnd): Vec {
   if (end.on === BOARD) return end.at;
   const frames = framesOf(build, end.on);
   return frames ? toWorld(frames.own, end.at) : end.at;
+}
+
+/** A place in space as an end fixed to a piece or the board, so that it follows it. */
+export function rodEndOn(build: Build, on: string, at: Vec): RodEnd {
+  const own = on === BOARD ? at : toLocal(framesOf(build, on)!.own, at);
+  return { on, at: own.map((v) => Number(v.toFixed(2))) as unknown as RodEnd['at'] };
 }
 
 export interface PlacedRod {

@@ -1,4 +1,4 @@
-/** A local due time as people say it: `Sat 12 Dec, 15:00`. */
+/** A local time, or an instant in this place's own, as people say it: `Sat 12 Dec, 15:00`. */
 export function dueWords(local: string): string {
   const d = new Date(local);
   if (Number.isNaN(d.getTime())) return local.replace('T', ' ');

@@ -16,6 +16,7 @@ import type { Build } from '@core/figure/index.ts';
 import { formatTime, tellBand } from '@core/quantity/index.ts';
 import { savedBuilds } from '../../storage/builds.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { dueWords } from '../../shelf/due.ts';
 import LookPicture from './LookPicture.vue';
 import OwnTimes from './OwnTimes.vue';
 
@@ -35,8 +36,6 @@ const pastes = computed(() =>
 const saidOf = (saw: string) => SAW.find((s) => s.id === saw)?.words ?? saw;
 const askedOf = (q: string) => ASKED[q as Question]?.words ?? q;
 const told = (b: { fast: number; likely: number; slow: number }) => tellBand(b.fast, b.likely, b.slow);
-const day = (iso: string) =>
-  new Date(iso).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 
 const others = shallowRef<readonly Build[]>([]);
 onMounted(async () => {
@@ -99,7 +98,7 @@ const takeOver = () =>
         <li v-for="{ seen, reckoned, now, odd: fitsNothing } in looks" :key="seen.id">
           <div class="what">
             <strong>{{ seen.piece }}</strong>
-            <span class="muted small"> {{ seen.build }} · {{ day(seen.at) }}</span>
+            <span class="muted small"> {{ seen.build }} · {{ dueWords(seen.at) }}</span>
             <p>
               {{ formatTime(seen.minutes) }} after shaping: {{ saidOf(seen.saw)
               }}<template v-if="seen.question !== 'handle'"> ({{ askedOf(seen.question) }})</template>.
