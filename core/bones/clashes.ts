@@ -1,24 +1,21 @@
 import {
   add,
-  BOARD,
   cross,
   dot,
-  framesOf,
   legsOf,
   length,
   mapPoints,
   place,
   placeRod,
   rodEndAt,
+  rodEndOn,
   rodOf,
   setRod,
   sub,
   times,
-  toLocal,
   unit,
   type Build,
   type Leg,
-  type Place,
   type Rod,
   type RodEnd,
   type Vec,
@@ -72,11 +69,7 @@ const radius = (p: Run) => p.stock.section.diameter / 2;
 
 /** The whole rod moved in space, each end kept fixed to what it is in. */
 function shifted(build: Build, rod: Rod, by: Vec): Build | undefined {
-  const move = (end: RodEnd): RodEnd => {
-    const to = add(rodEndAt(build, end), by);
-    const at = end.on === BOARD ? to : toLocal(framesOf(build, end.on)!.own, to);
-    return { on: end.on, at: at.map((x) => Number(x.toFixed(2))) as unknown as Place };
-  };
+  const move = (end: RodEnd): RodEnd => rodEndOn(build, end.on, add(rodEndAt(build, end), by));
   const moved = setRod(build, rod.id, mapPoints(rod, move));
   return moved.ok ? moved.value : undefined;
 }

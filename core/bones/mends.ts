@@ -1,17 +1,15 @@
 import {
   add,
   addRod,
-  BOARD,
-  framesOf,
   height,
   mapPoints,
   pointsOf,
   rodEndAt,
+  rodEndOn,
   rodOf,
   setRod,
   sub,
   times,
-  toLocal,
   unit,
   type Build,
   type Rod,
@@ -83,10 +81,7 @@ function pushed(build: Build, rod: Rod, which: 'from' | 'to', by: number): Build
   const [tip, before] = which === 'from' ? [places[0]!, places[1]!] : [places.at(-1)!, places.at(-2)!];
   const end: Vec = add(tip, times(unit(sub(tip, before)), by));
   if (end[2] < -build.board.thickness || end[2] > height(build)) return undefined;
-  const on = rod[which].on;
-  const at = on === BOARD ? end : toLocal(framesOf(build, on)!.own, end);
-  const tidy = at.map((x) => Number(x.toFixed(2))) as unknown as Rod['from']['at'];
-  const changed = setRod(build, rod.id, { [which]: { on, at: tidy } });
+  const changed = setRod(build, rod.id, { [which]: rodEndOn(build, rod[which].on, end) });
   return changed.ok && staysInside(changed.value, rod.id, which) ? changed.value : undefined;
 }
 

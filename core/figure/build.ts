@@ -1,23 +1,13 @@
-import {
-  POWDER_BULK,
-  SMALLEST_BATCH,
-  USUAL_SPARE,
-  type BatterId,
-  type Blend,
-  type FillingId,
-} from '../pastes/index.ts';
-import {
-  VOLUME_IN_ML,
-  type Celsius,
-  type Degrees,
-  type Density,
-  type Grams,
-  type Mm,
-} from '../quantity/index.ts';
+import { POWDER_BULK, SMALLEST_BATCH, USUAL_SPARE, type Blend } from '../pastes/index.ts';
+import { VOLUME_IN_ML, type Celsius, type Degrees, type Grams, type Mm } from '../quantity/index.ts';
 import type { Form } from '../solids/index.ts';
 import type { TextureKind } from './textures.ts';
+import type { CakeWork, HardwareStack, Portions, TierBoard } from './cake-work.ts';
+import type { BenchRecord, Measurement, Seen } from './records.ts';
 import type { DateHours, Hours, StepEdits, Workshop } from './workshop.ts';
 
+export * from './cake-work.ts';
+export * from './records.ts';
 export * from './workshop.ts';
 
 /** The version written today; every older one has a migration in files/. */
@@ -206,143 +196,6 @@ export interface Practice {
   readonly pace: number;
 }
 
-/** What has really been done. */
-export interface BenchRecord {
-  /** From this instant what is not done was planned anew; the plan keeps its own days while it is absent. */
-  readonly from?: string;
-  readonly done: readonly { readonly step: string; readonly at: string }[];
-}
-
-export type HomeTest = 'press' | 'pull' | 'bend' | 'spring' | 'tab';
-
-/** A test made at the bench; what it gives replaces a typical value in everything that is reckoned. */
-export interface Measurement {
-  readonly id: string;
-  readonly test: HomeTest;
-  /** What was tested: a cake or core, a rod of the catalogue, a glue. */
-  readonly of: string;
-  /** `YYYY-MM-DD`. */
-  readonly on: string;
-  /** What was read off, by the test's own names. */
-  readonly readings: Readonly<Record<string, number>>;
-}
-
-/** What somebody saw of a piece: it was just firm then, it was or was not yet, or what went wrong. */
-export type Saw = 'just' | 'yes' | 'not' | 'cracked' | 'sagged' | 'squashed';
-
-/** One look at a piece, with all that its firming was reckoned from then, so that it can be learned from anywhere. */
-export interface Seen {
-  readonly id: string;
-  /** When it was seen, ISO with its zone. */
-  readonly at: string;
-  /** Names of the build and of the piece. */
-  readonly build: string;
-  readonly piece: string;
-  /** What was asked of it, in the terms of firming. */
-  readonly question: string;
-  readonly saw: Saw;
-  /** After shaping. */
-  readonly minutes: number;
-  readonly note: string;
-  /** A picture of it, kept in the browser. */
-  readonly picture?: string;
-  readonly paste: { readonly base: string; readonly gumPaste: number; readonly powder: number };
-  /** The drying body, mm. */
-  readonly body: {
-    readonly volume: number;
-    readonly area: number;
-    readonly depth: number;
-    readonly facing: number;
-    readonly thickness: number;
-    readonly kind: 'rod' | 'sheet';
-    readonly coat: boolean;
-  };
-  /** The air it lay in: until so many hours after shaping, °C, 0–1, m/s; the last goes on. */
-  readonly spells: readonly {
-    readonly until?: number;
-    readonly temperature: number;
-    readonly humidity: number;
-    readonly air: number;
-    readonly wrapped?: boolean;
-  }[];
-  /** Free length and lean, strain it had to take, load on it, as firming asks for them. */
-  readonly duty: Readonly<Record<string, number>>;
-}
-
-/** A board that carries a tier. */
-export type TierBoard = 'card' | 'drum' | 'foam' | 'ply6' | 'mdf6' | 'mdf12' | 'acrylic';
-
-/** A plain tier under the figure; tiers are listed from the board up. */
-export interface Tier {
-  readonly id: string;
-  readonly name: string;
-  readonly shape: 'round' | 'square';
-  readonly width: Mm;
-  readonly height: Mm;
-  /** Rolled paste over it. */
-  readonly cover: { readonly thickness: Mm; readonly blend: string; readonly colour: string };
-  /** Board under it. */
-  readonly board?: { readonly kind: TierBoard; readonly width: Mm };
-  /** Posts under what stands on it, of a rod of the catalogue. */
-  readonly posts?: { readonly stock: string; readonly number: number };
-}
-
-/** How the cake inside the figure and under it is baked, filled and coated. */
-export interface CakeWork {
-  readonly batter: BatterId;
-  /** Their own baked density, g/cm³. */
-  readonly density?: Density;
-  /** Height of a baked layer, trimmed. */
-  readonly layer: Mm;
-  readonly filling: FillingId;
-  readonly fillingThickness: Mm;
-  readonly coat: FillingId;
-  readonly coatThickness: Mm;
-  /** Round tins in the kitchen, by diameter. */
-  readonly tins: readonly Mm[];
-  /** Where it is chilled before it is carved, and for how long in hours. */
-  readonly chill: { readonly where: 'room' | 'fridge' | 'freezer'; readonly hours: number };
-  readonly tiers: readonly Tier[];
-}
-
-/** Many alike that have to weigh the same, and what the scale said of them. */
-export interface Portions {
-  /** The piece that makes one of them, with all it carries. */
-  readonly piece: string;
-  readonly target: Grams;
-  readonly within: Grams;
-  /** The scale's step, g. */
-  readonly step: Grams;
-  /** Width of the paper case each goes in; 0 when there is none. */
-  readonly caseWidth: Mm;
-  readonly weighed: readonly Grams[];
-}
-
-export type ThreadSize = 6 | 8 | 10 | 12;
-
-/** One thing on or under a threaded rod. */
-export interface StackItem {
-  readonly id: string;
-  readonly kind: 'feet' | 'nut' | 'washer' | 'large' | 'base' | 'board' | 'gap' | 'tier';
-  readonly name: string;
-  /** Typed for boards, gaps, tiers and feet; the thread's own for hardware. */
-  readonly thick: Mm;
-  /** Across: of a base, a board or a tier. */
-  readonly width?: Mm;
-  /** Of a tier, as it stands there. */
-  readonly weight?: Grams;
-  /** What a board or base is of. */
-  readonly made?: 'mdf' | 'plywood';
-}
-
-/** Hardware on a threaded rod, from the table up. */
-export interface HardwareStack {
-  readonly thread: ThreadSize;
-  readonly items: readonly StackItem[];
-  /** Length the rod was cut to. */
-  readonly cutAt?: Mm;
-}
-
 /** An offcut kept for a batch of this build. */
 export interface Reserve {
   /** Entry of the stores. */
@@ -395,19 +248,6 @@ export const USUAL_PRACTICE: Practice = {
   smallestBatch: SMALLEST_BATCH,
   saves: true,
   pace: 1,
-};
-
-/** A cake as most kitchens would make it for carving. */
-export const USUAL_CAKE: CakeWork = {
-  batter: 'firm',
-  layer: 40,
-  filling: 'buttercream',
-  fillingThickness: 4,
-  coat: 'buttercream',
-  coatThickness: 3,
-  tins: [100, 125, 150, 175, 200, 225, 250],
-  chill: { where: 'fridge', hours: 12 },
-  tiers: [],
 };
 
 export const BOARD = 'board';

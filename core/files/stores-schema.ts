@@ -1,4 +1,4 @@
-import { day, list, name, number, oneOf, ownPasteSchema, record, text } from './schema.ts';
+import { day, list, name, number, oneOf, ownPasteSchema, record, text } from './schema-parts.ts';
 import { MATERIAL_IDS, POWDER_MOST } from '../pastes/index.ts';
 
 export const STORES_FORMAT = 'elm-spindle-stores';

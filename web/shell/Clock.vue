@@ -21,7 +21,10 @@ const span = computed(() => Math.max(1, to.value - from.value));
 const at = (minute: number) => `${(100 * (minute - from.value)) / span.value}%`;
 const wide = (minutes: number) => `${(100 * minutes) / span.value}%`;
 const dayLines = computed(() =>
-  days.value?.origin && plan.value ? midnights(days.value.origin, from.value, to.value) : [],
+  // no day begins on the clock after it is due: there is no room for its name
+  days.value?.origin && plan.value
+    ? midnights(days.value.origin, from.value, Math.min(to.value, days.value.due ?? to.value))
+    : [],
 );
 
 function labelOf(s: Session): string {
