@@ -5,7 +5,7 @@ import ical, {
   ICalEventTransparency,
 } from 'ical-generator';
 import type { DaysReport, PlannedWait, Session } from './days/index.ts';
-import { clockTime, dayName, weekdayTime } from './days/index.ts';
+import { clockTime, dayName, toldTime } from './days/index.ts';
 import { formatTime, type Minutes } from './quantity/index.ts';
 
 /** Waits shorter than this are not worth a line in a calendar, minutes. */
@@ -126,7 +126,7 @@ export function calendarFile(
 /** Ready when, if slow when, needed when. */
 export const waitWords = (origin: NonNullable<DaysReport['origin']>, w: PlannedWait): string =>
   [
-    `likely ready ${weekdayTime(origin, w.likely)}`,
-    Number.isFinite(w.slow) ? `if slow ${weekdayTime(origin, w.slow)}` : 'if slow, not in this room',
-    `needed ${weekdayTime(origin, w.used)}`,
+    `likely ready ${toldTime(origin, w.likely)}`,
+    Number.isFinite(w.slow) ? `if slow ${toldTime(origin, w.slow)}` : 'if slow, not in this room',
+    `needed ${toldTime(origin, w.used)}`,
   ].join(', ');

@@ -40,7 +40,17 @@ import { firmAll, heightBudget, squashed, type HeightBudget, type PieceFirming }
 import { shapeOf } from './solids/index.ts';
 import { doseDoubts } from './pastes/index.ts';
 import { needsOf, type Need } from './stores/index.ts';
-import { formatLength, given, named, once, reckon, total, type Reckoned } from './quantity/index.ts';
+import {
+  formatLength,
+  given,
+  named,
+  once,
+  reckon,
+  remembered,
+  sameParts,
+  total,
+  type Reckoned,
+} from './quantity/index.ts';
 
 /** One piece as the screens show it. */
 export interface PieceReport {
@@ -121,18 +131,16 @@ export interface Report {
   toJSON(): unknown;
 }
 
-const pieceReports = new WeakMap<Piece, { number: number; weight: Weight; report: PieceReport }>();
-
-function pieceReport(build: Build, piece: Piece): PieceReport {
-  const number = multiplicity(build, piece);
-  const weight = weighIn(build, piece);
-  const known = pieceReports.get(piece);
-  if (known && known.number === number && known.weight === weight) return known.report;
-  const all = reckon(`${piece.name}, all`, 'g', 'one × how many', [weight.paste], (g) => g * number);
-  const report = { id: piece.id, name: piece.name, number, weight, all };
-  pieceReports.set(piece, { number, weight, report });
-  return report;
-}
+const reportOfPiece = remembered((piece: Piece, number: number, weight: Weight): PieceReport => {
+  const all = reckon(
+    `${piece.name}, all`,
+    'g',
+    'one × how many',
+    [weight.paste, given('How many', number, 'pieces')],
+    (g, n) => g * n,
+  );
+  return { id: piece.id, name: piece.name, number, weight, all };
+});
 
 /** A wall thinner than this shows the core through; common practice, mm. */
 const THINNEST_COAT = 3;
@@ -160,7 +168,7 @@ const ODD_LEAST = 0.3;
 const ODD_MOST = 2000;
 
 function figureReport(build: Build): FigureReport {
-  const pieces = build.pieces.map((p) => pieceReport(build, p));
+  const pieces = build.pieces.map((p) => reportOfPiece(p, multiplicity(build, p), weighIn(build, p)));
   const warnings = build.pieces.flatMap(pieceWarnings);
   for (const p of build.pieces) {
     const m = measureOf(p);
@@ -185,23 +193,20 @@ function figureReport(build: Build): FigureReport {
   };
 }
 
-const known = new WeakMap<Build, Report>();
+/** What a report takes beside the build. */
+export interface Ask extends Pick<SearchOptions, 'effort' | 'runs' | 'progress' | 'first'> {
+  /** The present instant, ms since 1970: nothing that is not done is planned before it. The core has no clock of its own. */
+  readonly now?: number;
+}
 
-/**
- * The one door: a Build in, everything reckoned out. Pure; the same build object gives the same report object, and
- * parts of a build that did not change are not reckoned again.
- * @param search how hard to look for a plan of days; only read the first time a build is planned
- */
-export function plan(build: Build, search?: SearchOptions): Report {
-  const before = known.get(build);
-  if (before) return before;
+/** All that follows from the build alone; each part is worked out when it is first read. */
+const reckoned = remembered((build: Build) => {
   const figure = once(() => figureReport(build));
   const paste = once(() => pasteList(build));
-  const sums = once(() => sumsOf(paste(), cake()));
+  const cake = once(() => reckonCake(build));
   const facts = once((): ReadonlyMap<string, SeatFacts> => seatFacts(build));
   const firming = once((): ReadonlyMap<string, PieceFirming> => firmAll(build, facts()));
   const bones = once(() => reckonBones(build, (id) => firming().get(id)?.nightYield ?? 0));
-  const calendar = once(() => calendarOf(build.brief, build.hours, build.dates, build.workshop.helpers));
   const made = once((): Edited => {
     const asMade = stepsOf({
       build,
@@ -215,30 +220,6 @@ export function plan(build: Build, search?: SearchOptions): Report {
     const changed = edited(build, covered, build.steps.own.length > 0 ? burials(build) : []);
     return { ...inParts(changed.steps, changed.links, build.steps.parts), says: changed.says };
   });
-  const work = once((): Work | undefined => {
-    const c = calendar();
-    return c.ok
-      ? {
-          steps: made().steps,
-          links: made().links,
-          people: c.value.people,
-          pools: poolsOf(build.workshop),
-          due: c.value.due,
-        }
-      : undefined;
-  });
-  const days = once((): DaysReport => {
-    const c = calendar();
-    const { steps, links, says } = made();
-    if (!c.ok) return { steps, links, people: ['you'], trouble: [c.problem.text] };
-    const report = schedule(steps, links, c.value, {
-      ...search,
-      pools: poolsOf(build.workshop),
-      given: givenOf(build, c.value.origin),
-    });
-    return says.length > 0 ? { ...report, trouble: [...says, ...report.trouble] } : report;
-  });
-  const cake = once(() => reckonCake(build));
   const tiers = once(() => {
     // paste of a cover rests on its own tier
     const covers = new Map(
@@ -247,35 +228,70 @@ export function plan(build: Build, search?: SearchOptions): Report {
     const weights = new Map(cake().parts.map((p) => [p.id, p.weighs.value + (covers.get(p.id) ?? 0)]));
     return tierLoads(build, { mass: bones().balance.mass, at: bones().balance.point }, weights);
   });
-  const portions = once(() => portionsOf(build, paste()));
-  const needs = once(() => needsOf(build, paste(), bones(), cake()));
-  const doses = once(
-    (): ReadonlyMap<string, readonly string[]> => new Map(build.blends.map((b) => [b.id, doseDoubts(b)])),
-  );
-  const budget = once(() => heightBudget(build, firming(), facts()));
-  const report: Report = {
+  return {
+    figure,
+    paste,
+    cake,
+    facts,
+    firming,
+    bones,
+    made,
+    tiers,
+    sums: once(() => sumsOf(paste(), cake())),
+    portions: once(() => portionsOf(build, paste())),
+    needs: once(() => needsOf(build, paste(), bones(), cake())),
+    doses: once(
+      (): ReadonlyMap<string, readonly string[]> => new Map(build.blends.map((b) => [b.id, doseDoubts(b)])),
+    ),
+    height: once(() => heightBudget(build, firming(), facts())),
+  };
+});
+
+const reported = remembered((build: Build, ask: Ask): Report => {
+  const r = reckoned(build);
+  const { now, ...search } = ask;
+  const calendar = once(() => calendarOf(build, now));
+  const work = once((): Work | undefined => {
+    const c = calendar();
+    const { steps, links } = r.made();
+    return c.ok
+      ? { steps, links, people: c.value.people, pools: poolsOf(build.workshop), due: c.value.due }
+      : undefined;
+  });
+  const days = once((): DaysReport => {
+    const c = calendar();
+    const { steps, links, says } = r.made();
+    if (!c.ok) return { steps, links, people: ['you'], trouble: [c.problem.text] };
+    const report = schedule(steps, links, c.value, {
+      ...search,
+      pools: poolsOf(build.workshop),
+      given: givenOf(build, c.value.origin, now),
+    });
+    return says.length > 0 ? { ...report, trouble: [...says, ...report.trouble] } : report;
+  });
+  return {
     squash(id, minutes) {
-      const fact = facts().get(id);
+      const fact = r.facts().get(id);
       const piece = build.pieces.find((p) => p.id === id);
       if (!piece || !fact || fact.load <= 0) return undefined;
       const rise = given(`${piece.name}, high`, measureOf(piece).height, 'mm');
-      return squashed(`${piece.name} would lose`, rise, firming().get(id), fact, minutes);
+      return squashed(`${piece.name} would lose`, rise, r.firming().get(id), fact, minutes);
     },
     name: build.name,
     get figure() {
-      return figure();
+      return r.figure();
     },
     get paste() {
-      return paste();
+      return r.paste();
     },
     get pasteSums() {
-      return sums();
+      return r.sums();
     },
     get bones() {
-      return bones();
+      return r.bones();
     },
     get firming() {
-      return firming();
+      return r.firming();
     },
     get work() {
       return work();
@@ -284,38 +300,45 @@ export function plan(build: Build, search?: SearchOptions): Report {
       return days();
     },
     get cake() {
-      return cake();
+      return r.cake();
     },
     get tiers() {
-      return tiers();
+      return r.tiers();
     },
     get portions() {
-      return portions();
+      return r.portions();
     },
     get needs() {
-      return needs();
+      return r.needs();
     },
     get doses() {
-      return doses();
+      return r.doses();
     },
     get height() {
-      return budget();
+      return r.height();
     },
     toJSON: () => ({
       name: build.name,
-      figure: figure(),
-      height: budget(),
-      paste: paste(),
-      bones: bones(),
-      firming: Object.fromEntries(firming()),
+      figure: r.figure(),
+      height: r.height(),
+      paste: r.paste(),
+      bones: r.bones(),
+      firming: Object.fromEntries(r.firming()),
       days: days(),
-      cake: cake(),
-      tiers: tiers(),
-      portions: portions(),
-      needs: needs(),
-      doses: Object.fromEntries(doses()),
+      cake: r.cake(),
+      tiers: r.tiers(),
+      portions: r.portions(),
+      needs: r.needs(),
+      doses: Object.fromEntries(r.doses()),
     }),
   };
-  known.set(build, report);
-  return report;
-}
+}, sameParts);
+
+const NOTHING_ASKED: Ask = {};
+
+/**
+ * The one door: a Build in, everything reckoned out. Pure; the same build asked the same gives the same report object, and
+ * parts of a build that did not change are not reckoned again. Days are searched for when they are first read.
+ * @param ask the present instant, and how hard to look for a plan of days
+ */
+export const plan = (build: Build, ask: Ask = NOTHING_ASKED): Report => reported(build, ask);

@@ -5,6 +5,9 @@ import {
   setOwnStep,
   setRests,
   leaveStep,
+  readStepId,
+  wholeOf,
+  type Task,
   type Build,
   type Change,
 } from './figure/index.ts';
@@ -18,6 +21,8 @@ export interface WayOut {
 }
 
 const MOST = 4;
+/** What a figure can do without. */
+const SPARED = new Set<Task | undefined>(['texture', 'glue']);
 
 /**
  * Changes of the build under which the steps no longer contradict each other, each tried: a step of one's own moved or
@@ -90,11 +95,11 @@ export function waysOut(build: Build, { conflict, steps }: DaysReport): WayOut[]
       change: ok(removeOwnStep(build, o.id)),
     });
   for (const id of conflict.steps)
-    if (!own.some((o) => o.id === id) && /^(texture|glue)/.test(id))
+    if (SPARED.has(readStepId(id)?.task))
       tries.push({
         like: `leave ${id}`,
         text: `leave ${title(id)} out`,
-        change: ok(leaveStep(build, id.replace(/#\d+$/, ''), true)),
+        change: ok(leaveStep(build, wholeOf(id), true)),
       });
   const found: WayOut[] = [];
   const helped = new Set<string>();

@@ -183,6 +183,7 @@ for (const n of [30, 60, 100, 400]) {
     origin: { millis: 0, zone: 'UTC' },
     due: 60 * 1440,
     people: [{ id: 'me', name: 'you', pace: 1, stretches }],
+    says: [],
   };
   let found: ReturnType<typeof schedule> | undefined;
   const times = (['first', 'long'] as const).map((effort) =>

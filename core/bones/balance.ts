@@ -8,6 +8,7 @@ import {
   toWorld,
   weighIn,
   type Build,
+  type PartsOf,
   type Instance,
   type Vec,
 } from '../figure/index.ts';
@@ -41,13 +42,17 @@ export function together(parts: readonly Mass[]): Mass {
 const balanceIn = (i: Instance): Vec =>
   isLaidRound(i) ? [0, 0, i.piece.seat.at[2] + balanceOf(i.piece)[2]] : balanceOf(i.piece);
 
-const massOf = (build: Build, i: Instance): Mass => ({
+const massOf = (build: PartsOf<'pieces' | 'blends' | 'cake'>, i: Instance): Mass => ({
   g: weighIn(build, i.piece).whole.value,
   at: toWorld(i.frame, balanceIn(i)),
 });
 
 /** Each instance with everything it carries, as one mass; index as in `place`. */
-export function carriedMasses(build: Build): { own: Mass[]; with: Mass[]; descendants: number[][] } {
+export function carriedMasses(build: PartsOf<'pieces' | 'blends' | 'cake'>): {
+  own: Mass[];
+  with: Mass[];
+  descendants: number[][];
+} {
   const instances = place(build);
   const own = instances.map((i) => massOf(build, i));
   const descendants = instances.map((_, i) => [i]);

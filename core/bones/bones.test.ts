@@ -24,6 +24,7 @@ import {
   rodMass,
   rodStock,
   seatFacts,
+  throughWords,
   toHeight,
   verdictOf,
   worstOfRod,
@@ -53,11 +54,11 @@ describe('the otter', () => {
 
   it('finds what each rod runs through and how deep it is held', () => {
     const legs = bones.rods.find((r) => r.rod.id === 'legs')!;
-    expect(legs.through).toBe('board → feet → body');
+    expect(throughWords(otter, legs.passes)).toBe('board → feet → body');
     const oar = bones.rods.find((r) => r.rod.id === 'oar')!;
     expect(oar.depth).toBeCloseTo(otter.board.thickness, 0);
     const spine = bones.rods.find((r) => r.rod.id === 'spine')!;
-    expect(spine.through).toBe('body → head → foam');
+    expect(throughWords(otter, spine.passes)).toBe('body → head → foam');
   });
 
   it('offers for the lantern arm mends that hold when they are made', () => {

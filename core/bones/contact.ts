@@ -1,4 +1,5 @@
 import { add, cross, dot, measureOf, sub, times, unit, type Instance, type Vec } from '../figure/index.ts';
+import { remembered } from '../quantity/index.ts';
 import { bodyInside, bodySurface, toLocal, toWorld } from '../solids/index.ts';
 import { seatRadius } from './seat-radius.ts';
 
@@ -18,8 +19,6 @@ export interface Contact {
 const PRESSED = 1;
 const FEW = 6;
 
-const memo = new WeakMap<Instance, { carrier: Instance; contact: Contact }>();
-
 /** The foot as a round face, where no more can be told. */
 function footOf(instance: Instance): Contact {
   const { frame, piece } = instance;
@@ -38,15 +37,7 @@ function footOf(instance: Instance): Contact {
  * The face on which a piece is stuck: the points of its surface that lie in its carrier, or a millimetre from it. Sizes
  * are four times their spread, as for an even oval.
  */
-export function contactOf(instance: Instance, carrier: Instance): Contact {
-  const known = memo.get(instance);
-  if (known && known.carrier === carrier) return known.contact;
-  const contact = touching(instance, carrier);
-  memo.set(instance, { carrier, contact });
-  return contact;
-}
-
-function touching(instance: Instance, carrier: Instance): Contact {
+export const contactOf = remembered((instance: Instance, carrier: Instance): Contact => {
   const { frame, body, piece } = instance;
   const m = measureOf(piece);
   const centre = toWorld(frame, [m.aside?.[0] ?? 0, m.aside?.[1] ?? 0, m.centre]);
@@ -78,4 +69,4 @@ function touching(instance: Instance, carrier: Instance): Contact {
     wide: Math.max(foot * 0.7, spread(across)),
     tall: Math.max(foot * 0.7, spread(along)),
   };
-}
+});

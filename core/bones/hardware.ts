@@ -208,6 +208,8 @@ function stepsOf(lines: readonly StackLine[], rod: Reckoned, thread: ThreadSize)
   ];
 }
 
+const WIDEST: Mm = 900;
+
 /** A stack as most raised tiers begin. */
 export const usualStack = ({ thickness, width }: Pick<Board, 'thickness' | 'width'>): HardwareStack => ({
   thread: 10,
@@ -215,7 +217,14 @@ export const usualStack = ({ thickness, width }: Pick<Board, 'thickness' | 'widt
     { id: 'feet', kind: 'feet', name: 'Feet', thick: 20 },
     { id: 'nut-1', kind: 'nut', name: 'Nut under the base', thick: 0 },
     { id: 'large-1', kind: 'large', name: 'Large washer', thick: 0 },
-    { id: 'base', kind: 'base', name: 'Base board', thick: thickness, width, made: 'mdf' },
+    {
+      id: 'base',
+      kind: 'base',
+      name: 'Base board',
+      thick: thickness,
+      width: Math.min(WIDEST, width),
+      made: 'mdf',
+    },
     { id: 'large-2', kind: 'large', name: 'Large washer', thick: 0 },
     { id: 'nut-2', kind: 'nut', name: 'Nut on the base', thick: 0 },
     { id: 'gap', kind: 'gap', name: 'Gap', thick: 120 },

@@ -2,7 +2,7 @@ import { place, type Build } from '../figure/index.ts';
 import { coreVolume } from '../solids/index.ts';
 import { discsOf } from './discs.ts';
 import { jointsOf } from './joints.ts';
-import type { RodReport } from './rod-report.ts';
+import { throughWords, type RodReport } from './rod-report.ts';
 import { rodStock, type RodStock } from './rods/registry.ts';
 
 export type HazardLevel = 'must' | 'should' | 'note';
@@ -164,7 +164,7 @@ export function removalCard(build: Build, rods: readonly RodReport[]): RemovalLi
   const lines: RemovalLine[] = rods.map((r) => ({
     what: `${r.letter} ${r.stock.name}, ${Math.round(r.length.value)} mm${r.rod.sleeved ? ', in a sleeve' : ''}`,
     number: r.rod.pair ? 2 : 1,
-    where: r.through,
+    where: throughWords(build, r.passes),
   }));
   const cores = new Map<string, number>();
   for (const i of place(build))

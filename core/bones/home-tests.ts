@@ -1,4 +1,11 @@
-import { freshId, type Build, type Change, type HomeTest, type Measurement } from '../figure/index.ts';
+import {
+  freshId,
+  fromBuild,
+  type Build,
+  type Change,
+  type HomeTest,
+  type Measurement,
+} from '../figure/index.ts';
 import { GLUES } from '../pastes/index.ts';
 import {
   fail,
@@ -312,12 +319,8 @@ export interface Known {
   readonly films: ReadonlyMap<string, readonly { readonly hours: number; readonly kPa: number }[]>;
 }
 
-const known = new WeakMap<Build['measured'], Known>();
-
 /** Everything measured for a build; of two tests of one thing the later in the list counts. */
-export function knownOf(build: Pick<Build, 'measured'>): Known {
-  const before = known.get(build.measured);
-  if (before) return before;
+export const knownOf = fromBuild(['measured'], (build): Known => {
   const soft = new Map<string, Record<string, number>>();
   const rods = new Map<string, Record<string, number>>();
   const films = new Map<string, { hours: number; kPa: number }[]>();
@@ -330,7 +333,5 @@ export function knownOf(build: Pick<Build, 'measured'>): Known {
         into.set(m.of, { ...into.get(m.of), [what]: value });
       }
     }
-  const found: Known = { soft, rods, films };
-  known.set(build.measured, found);
-  return found;
-}
+  return { soft, rods, films };
+});

@@ -1,9 +1,9 @@
 import {
   alongLine,
+  fromBuild,
   legsOf,
   measureOf,
   place,
-  type Build,
   type Disc,
   type Instance,
   type Line,
@@ -203,21 +203,11 @@ export function jointBy(
   };
 }
 
-const memo = new WeakMap<
-  Build['pieces'],
-  {
-    rods: Build['rods'];
-    board: Build['board'];
-    measured: Build['measured'];
-    found: { paths: RodPath[]; joints: Joint[] };
-  }
->();
+/** Parts of a build that the loads on its rods, and where the rods run, follow from. */
+const LOADED = ['pieces', 'rods', 'board', 'measured', 'blends', 'cake'] as const;
 
-/** Every joint that rods cross, the lowest piece first. */
-export function jointsOf(build: Build): { paths: RodPath[]; joints: Joint[] } {
-  const known = memo.get(build.pieces);
-  if (known && known.rods === build.rods && known.board === build.board && known.measured === build.measured)
-    return known.found;
+/** Every joint that rods cross with the load it carries, the lowest piece first. */
+export const jointsOf = fromBuild(LOADED, (build): { paths: RodPath[]; joints: Joint[] } => {
   const instances = place(build);
   const paths = rodPaths(build);
   const { with: masses, descendants } = carriedMasses(build);
@@ -235,7 +225,5 @@ export function jointsOf(build: Build): { paths: RodPath[]; joints: Joint[] } {
     if (crossings.length === 0) return;
     joints.push(jointBy(instance, upper, masses[upper]!, crossings));
   });
-  const found = { paths, joints };
-  memo.set(build.pieces, { rods: build.rods, board: build.board, measured: build.measured, found });
-  return found;
-}
+  return { paths, joints };
+});

@@ -1,5 +1,5 @@
 import type { Build, Change, Journey, Push } from '../figure/index.ts';
-import { fail, ok } from '../quantity/index.ts';
+import { fail, ok, remembered } from '../quantity/index.ts';
 
 /** A situation a figure has to get through. Common driving figures, estimates; a build may have its own. */
 export interface LoadCase extends Push {
@@ -70,16 +70,12 @@ export function usualPush(build: Build, journey: Journey): Build {
   return { ...build, brief: Object.keys(rest).length > 0 ? { ...brief, loads: rest } : brief };
 }
 
-const own = new WeakMap<object, Partial<Record<Journey, LoadCase>>>();
+const ownCase = remembered((usual: LoadCase, push: Push): LoadCase => ({ ...usual, ...push }));
 
 /** A situation as this build has it: the usual one, or with the figures typed for it. */
 export function caseOf(build: Pick<Build, 'brief'>, journey: Journey): LoadCase {
-  const { loads } = build.brief;
-  const push = loads?.[journey];
-  if (!loads || !push) return LOAD_CASES[journey];
-  let cases = own.get(loads);
-  if (!cases) own.set(loads, (cases = {}));
-  return (cases[journey] ??= { ...LOAD_CASES[journey], ...push });
+  const push = build.brief.loads?.[journey];
+  return push ? ownCase(LOAD_CASES[journey], push) : LOAD_CASES[journey];
 }
 
 /** Does one situation push as hard as another in every way, both pressing and lifting? */

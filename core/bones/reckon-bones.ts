@@ -20,7 +20,8 @@ import { acrossOf, jointsOf, type Joint } from './joints.ts';
 import { tripodOf } from './tripod.ts';
 import { apparent, caseOf } from './load-cases.ts';
 import { mendsFor, type Mend } from './mends.ts';
-import type { RodReport } from './rod-report.ts';
+import type { Inside } from './rod-paths.ts';
+import type { Passed, RodReport } from './rod-report.ts';
 import { rodMass } from './rods/registry.ts';
 import { stockOf } from './stock.ts';
 import { boardOutline, edgesOf, footprint, tipping, type Tipping } from './tipping.ts';
@@ -128,7 +129,7 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
       stock,
       length: given('Length to cut', path.length, 'mm'),
       mass: given(`${rod.name}, weight`, rodMass(stock, path.length) * (rod.pair ? 2 : 1), 'g'),
-      through: throughWords(build, path.spots),
+      passes: passedBy(build, path.spots),
       depth: foot?.thick ?? 0,
       depthIn: foot ? nameOf(build, foot.instance).toLowerCase() : '',
       checks,
@@ -236,17 +237,16 @@ function bumpOf(build: Build, balance: WholeBalance, tips: Tipping): Reckoned {
   );
 }
 
-function throughWords(
+/** What a rod runs through, each part once, in the order it comes to them. */
+function passedBy(
   build: Build,
-  spots: readonly (readonly { instance: number; part: string }[])[],
-): string {
-  const words: string[] = [];
-  for (const spot of spots)
-    for (const inside of spot) {
-      const piece = inside.instance < 0 ? undefined : place(build)[inside.instance]!.piece;
-      const word =
-        inside.part === 'board' ? 'board' : inside.part === 'core' ? piece!.core : piece!.name.toLowerCase();
-      if (!words.includes(word)) words.push(word);
-    }
-  return words.length ? words.join(' → ') : 'nothing yet';
+  spots: readonly (readonly Pick<Inside, 'instance' | 'part'>[])[],
+): readonly Passed[] {
+  const all = new Map<string, Passed>();
+  for (const { instance, part } of spots.flat()) {
+    const piece = instance < 0 ? undefined : place(build)[instance]!.piece.id;
+    if (piece === undefined || part === 'board') all.set('board', { part: 'board' });
+    else if (part !== 'disc' && !all.has(`${part} ${piece}`)) all.set(`${part} ${piece}`, { piece, part });
+  }
+  return [...all.values()];
 }

@@ -1,5 +1,5 @@
-import { factorForHeight, scaleFigure, type Build } from '../figure/index.ts';
-import { ok, type Mm, type Result } from '../quantity/index.ts';
+import { factorForHeight, makeTrouble, scaleFigure, type Build } from '../figure/index.ts';
+import { fail, ok, type Mm, type Result } from '../quantity/index.ts';
 import { ROD_MATERIALS } from './rod-materials.ts';
 import { RODS, rodStock } from './rods/registry.ts';
 
@@ -41,8 +41,16 @@ export function rescale(build: Build, k: number): Rescaled {
   return { build: { ...scaled, rods }, factor: k, notes };
 }
 
-/** Bring the build to a finished height. */
+/**
+ * Bring the build to a finished height.
+ * @returns a sentence where that height cannot be reached, or a piece of it could not be made so small or so large
+ */
 export function toHeight(build: Build, wanted: Mm): Result<Rescaled> {
   const k = factorForHeight(build, wanted);
-  return k.ok ? ok(rescale(build, k.value)) : k;
+  if (!k.ok) return k;
+  const rescaled = rescale(build, k.value);
+  const wrong = makeTrouble(rescaled.build);
+  return wrong === undefined
+    ? ok(rescaled)
+    : fail(`At ${Math.round(wanted)} mm this cannot be made. ${wrong} Change or remove that first.`, 'height');
 }

@@ -7,12 +7,13 @@ import {
   placeRods,
   sub,
   times,
-  type Build,
+  type PartsOf,
   type Instance,
   type Leg,
   type PlacedRod,
   type Vec,
 } from '../figure/index.ts';
+import { remembered } from '../quantity/index.ts';
 import { bodyBall, bodyInside, toLocal, toWorld } from '../solids/index.ts';
 import type { RodStock } from './rods/registry.ts';
 import { stockOf } from './stock.ts';
@@ -121,23 +122,17 @@ function parted(ranges: readonly (readonly [number, number])[]): (readonly [numb
 }
 
 type Ball = { readonly centre: Vec; readonly radius: number };
-const ballsOf = new WeakMap<readonly Instance[], readonly Ball[]>();
 
 /** The ball round each instance; remembered while all stand where they are. */
-function ballsRound(instances: readonly Instance[]): readonly Ball[] {
-  let balls = ballsOf.get(instances);
-  if (!balls) {
-    balls = instances.map((i) => {
-      const ball = bodyBall(i.body);
-      return { centre: toWorld(i.frame, ball.centre), radius: ball.radius };
-    });
-    ballsOf.set(instances, balls);
-  }
-  return balls;
-}
+const ballsRound = remembered((instances: readonly Instance[]): readonly Ball[] =>
+  instances.map((i) => {
+    const ball = bodyBall(i.body);
+    return { centre: toWorld(i.frame, ball.centre), radius: ball.radius };
+  }),
+);
 
 /** Follow one rod through the figure and note what it is inside of. */
-export function followRod(build: Build, placed: PlacedRod): RodPath {
+export function followRod(build: PartsOf<'pieces' | 'board' | 'measured'>, placed: PlacedRod): RodPath {
   const instances = place(build);
   const balls = ballsRound(instances);
   const stock = stockOf(build, placed.rod);
@@ -169,5 +164,5 @@ export function followRod(build: Build, placed: PlacedRod): RodPath {
 }
 
 /** Follow every rod of a build. */
-export const rodPaths = (build: Build): RodPath[] =>
+export const rodPaths = (build: PartsOf<'pieces' | 'rods' | 'board' | 'measured'>): RodPath[] =>
   placeRods(build).map((placed) => followRod(build, placed));

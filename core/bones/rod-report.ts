@@ -1,10 +1,13 @@
-import type { Rod, Vec } from '../figure/index.ts';
+import { pieceOf, type PartsOf, type Rod, type Vec } from '../figure/index.ts';
 import type { Reckoned } from '../quantity/index.ts';
 import type { Check, Verdict } from './check.ts';
 import type { RodChoice } from './choose-rod.ts';
 import type { Droop } from './droop.ts';
 import type { Mend } from './mends.ts';
 import type { RodStock } from './rods/registry.ts';
+
+/** Something a rod runs through: paste or core of a piece, or the board. */
+export type Passed = { readonly piece: string; readonly part: 'paste' | 'core' } | { readonly part: 'board' };
 
 /** A rod with everything it has to answer for. */
 export interface RodReport {
@@ -14,8 +17,8 @@ export interface RodReport {
   readonly stock: RodStock;
   readonly length: Reckoned;
   readonly mass: Reckoned;
-  /** What it runs through, from one end to the other, in words. */
-  readonly through: string;
+  /** What it runs through, from one end to the other. */
+  readonly passes: readonly Passed[];
   /** How deep it is held in the lowest thing, mm; zero when it holds nothing. */
   readonly depth: number;
   readonly depthIn: string;
@@ -33,4 +36,14 @@ export interface RodReport {
   readonly mends: readonly Mend[];
   /** Try every rod there is along the same line and take the simplest that holds. */
   readonly choose: () => RodChoice;
+}
+
+/** What a rod runs through in words: `board → feet → body`. */
+export function throughWords(build: PartsOf<'pieces'>, passes: readonly Passed[]): string {
+  const words = passes.map((p) => {
+    if (p.part === 'board') return 'board';
+    const piece = pieceOf(build, p.piece);
+    return (p.part === 'core' ? piece?.core : piece?.name.toLowerCase()) ?? '';
+  });
+  return words.length ? [...new Set(words)].join(' → ') : 'nothing yet';
 }

@@ -1,39 +1,30 @@
-import type { Build, Rod } from '../figure/index.ts';
+import { fromBuild, type Build, type Rod } from '../figure/index.ts';
+import { remembered } from '../quantity/index.ts';
 import { knownOf } from './home-tests.ts';
 import { ROD_MATERIALS, type RodMaterial } from './rod-materials.ts';
 import { rodStock, type RodStock } from './rods/registry.ts';
 import { round } from './sections.ts';
 
-const asMeasured = new WeakMap<Build['measured'], Map<string, RodStock>>();
+const asMeasured = fromBuild(['measured'], (build) => {
+  const { rods } = knownOf(build);
+  return new Map([...rods].map(([id, measured]) => [id, { ...rodStock(id), measured }]));
+});
 
 /** A rod of the catalogue with what this person measured of it. */
 export function stockIn(build: Pick<Build, 'measured'>, id: string): RodStock {
-  if (build.measured.length === 0) return rodStock(id);
-  let stocks = asMeasured.get(build.measured);
-  if (!stocks) asMeasured.set(build.measured, (stocks = new Map()));
-  let stock = stocks.get(id);
-  if (!stock) {
-    const measured = knownOf(build).rods.get(id);
-    stocks.set(id, (stock = measured ? { ...rodStock(id), measured } : rodStock(id)));
-  }
-  return stock;
+  return asMeasured(build).get(id) ?? rodStock(id);
 }
 
-const acrossStocks = new WeakMap<RodStock, Map<number, RodStock>>();
+const measuredAcross = remembered((stock: RodStock, across: number): RodStock => ({
+  ...stock,
+  name: `${stock.name}, measured ${across} mm`,
+  section: round(across),
+}));
 
 /** The rod as it really is: wire measured across in place of what its gauge says, strength where it was tried. */
 export function stockOf(build: Pick<Build, 'measured'>, rod: Rod): RodStock {
   const stock = stockIn(build, rod.stock);
-  if (rod.across === undefined || stock.family !== 'wire') return stock;
-  let widths = acrossStocks.get(stock);
-  if (!widths) acrossStocks.set(stock, (widths = new Map()));
-  let known = widths.get(rod.across);
-  if (!known)
-    widths.set(
-      rod.across,
-      (known = { ...stock, name: `${stock.name}, measured ${rod.across} mm`, section: round(rod.across) }),
-    );
-  return known;
+  return rod.across === undefined || stock.family !== 'wire' ? stock : measuredAcross(stock, rod.across);
 }
 
 /** What a rod can be worked with: damp inside paste, creeping when it stands for hours. */

@@ -1,7 +1,7 @@
 import { polygonHull } from 'd3-polygon';
-import { DOWN, place, reach, type Build } from '../figure/index.ts';
+import { DOWN, place, reach, type Build, type PartsOf } from '../figure/index.ts';
 import { bodySurface, toWorld, type Body, type Vec } from '../solids/index.ts';
-import { given, reckon, type Reckoned } from '../quantity/index.ts';
+import { given, reckon, remembered, type Reckoned } from '../quantity/index.ts';
 import { check, share, type Check } from './check.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
 import { furthestSupport, type FlatPoint } from './soft-base.ts';
@@ -14,17 +14,11 @@ const SOFT_WAYS = 24;
 /** Paste settles on to the board: what comes nearer than this to it rests on it, mm. Estimate. */
 const RESTS = 1.2;
 
-const surfaces = new WeakMap<Body, readonly Vec[]>();
-
 /** Points of a body's surface; those of what stands on the board are remembered. */
-function surfaceOf(body: Body): readonly Vec[] {
-  let known = surfaces.get(body);
-  if (!known) surfaces.set(body, (known = bodySurface(body)));
-  return known;
-}
+const surfaceOf = remembered((body: Body): readonly Vec[] => bodySurface(body));
 
 /** Where the figure touches the board, from above. */
-export function footprint(build: Build): FlatPoint[] {
+export function footprint(build: PartsOf<'pieces'>): FlatPoint[] {
   const points: [number, number][] = [];
   for (const i of place(build)) {
     if (-reach(i, DOWN) > RESTS) continue;

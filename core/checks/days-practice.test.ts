@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { wholeOf, type DaysReport, type PlannedStep } from '../days/index.ts';
+import { type DaysReport, type PlannedStep } from '../days/index.ts';
+import { wholeOf } from '../figure/index.ts';
 import { demoBuild } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import { seeded } from '../quantity/index.ts';

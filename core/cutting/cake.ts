@@ -1,4 +1,4 @@
-import { coverOf, type Build, type CakeWork, type Cover, type Piece, type Tier } from '../figure/index.ts';
+import { coverOf, fromBuild, type CakeWork, type Cover, type Piece, type Tier } from '../figure/index.ts';
 import { BATTERS, FILLINGS } from '../pastes/index.ts';
 import { given, reckon, total, type Mm, type Reckoned } from '../quantity/index.ts';
 import { bodyMesh, coreVolume, formBody, measure } from '../solids/index.ts';
@@ -175,12 +175,8 @@ function tierCake(work: CakeWork, tier: Tier): CakePart {
   return partOf(work, { id: tier.id, name: tier.name, kind: 'tier', cover }, layers, coated);
 }
 
-const memo = new WeakMap<Build['pieces'], { work: CakeWork; room: Build['room']; report: CakeReport }>();
-
 /** Reckon the cake inside the figure and under it. */
-export function reckonCake(build: Build): CakeReport {
-  const known = memo.get(build.pieces);
-  if (known && known.work === build.cake && known.room === build.room) return known.report;
+export const reckonCake = fromBuild(['pieces', 'cake', 'room'], (build): CakeReport => {
   const work = build.cake;
   const cores = build.pieces.filter((p) => p.core === 'cake' && coreVolume(p.form) > 0);
   const parts = [...cores.map((p) => coreCake(work, p)), ...work.tiers.map((t) => tierCake(work, t))];
@@ -212,7 +208,7 @@ export function reckonCake(build: Build): CakeReport {
         ]
       : [],
   );
-  const report: CakeReport = {
+  return {
     parts,
     bakes,
     batter: total(
@@ -242,6 +238,4 @@ export function reckonCake(build: Build): CakeReport {
       : [],
     says,
   };
-  memo.set(build.pieces, { work, room: build.room, report });
-  return report;
-}
+});

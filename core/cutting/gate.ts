@@ -1,5 +1,5 @@
 import { chillsIn, chilled, type Chilled } from '../firming/index.ts';
-import type { Build, CakeWork, Piece } from '../figure/index.ts';
+import type { CakeWork, PartsOf, Piece } from '../figure/index.ts';
 import { BATTERS } from '../pastes/index.ts';
 import { given, type Minutes, type Reckoned } from '../quantity/index.ts';
 import { measure, type Form } from '../solids/index.ts';
@@ -38,7 +38,7 @@ export const densityOfCake = (work: CakeWork): Reckoned =>
     : given(`Baked ${BATTERS[work.batter].name}`, BATTERS[work.batter].density, 'g/cm³', 'estimate');
 
 /** Is it dense and cold enough to carve, where and as long as it is chilled? */
-export function gateOf(build: Build, work: CakeWork, largest: Piece): CarveGate {
+export function gateOf(build: PartsOf<'room'>, work: CakeWork, largest: Piece): CarveGate {
   const density = densityOfCake(work);
   const m = measure(coreForm(largest.form));
   const { where, hours } = work.chill;

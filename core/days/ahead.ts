@@ -1,8 +1,8 @@
-import { blendOf, type Build } from '../figure/index.ts';
+import { blendOf, wholeOf, type Build } from '../figure/index.ts';
 import { materialOf, RECIPES } from '../pastes/index.ts';
 import type { Minutes } from '../quantity/index.ts';
 import type { DaysPlan } from './report.ts';
-import { glueId, shapedBy, wholeOf } from './steps/index.ts';
+import { glueId, shapedBy } from './steps/index.ts';
 import type { Step } from './types.ts';
 
 /** Something that may be made before its day and put on the shelf. */

@@ -144,7 +144,7 @@ export function stillAgreed({ work, given, rest }: Job): { table: Timetable; cau
 export function nearAgreed(job: Job): Answer | undefined {
   const { work, given } = job;
   if (!given.agreed) return undefined;
-  const begun = given.from !== undefined;
+  const begun = given.begun ?? false;
   for (const caution of [0.5, 0]) {
     const found = repair(work, { caution, limits: limitsOf(work, given) }, given.agreed, given.from ?? 0);
     if (!found) continue;

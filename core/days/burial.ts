@@ -1,4 +1,13 @@
-import { BOARD, isLaidRound, measureOf, place, type Build, type Instance } from '../figure/index.ts';
+import {
+  BOARD,
+  fromBuild,
+  isLaidRound,
+  measureOf,
+  place,
+  type Instance,
+  type PartsOf,
+} from '../figure/index.ts';
+import { remembered } from '../quantity/index.ts';
 import {
   add,
   bodyBall,
@@ -31,16 +40,11 @@ const TOLD = 0.02;
 const TOUCHES = 0.004;
 const MOST_POINTS = 300;
 
-const surfaces = new WeakMap<Body, readonly Vec[]>();
-function pointsOf(body: Body): readonly Vec[] {
-  let known = surfaces.get(body);
-  if (!known) {
-    const all = bodySurface(body);
-    const every = Math.max(1, Math.ceil(all.length / MOST_POINTS));
-    surfaces.set(body, (known = all.filter((_, i) => i % every === 0)));
-  }
-  return known;
-}
+const pointsOf = remembered((body: Body): readonly Vec[] => {
+  const all = bodySurface(body);
+  const every = Math.max(1, Math.ceil(all.length / MOST_POINTS));
+  return all.filter((_, i) => i % every === 0);
+});
 
 /** A point moved towards another by so much; away from it by a minus. */
 function stepped(at: Vec, to: Vec, by: number): Vec {
@@ -74,15 +78,12 @@ function wrappedBy(piece: Instance, by: Instance): number {
   return thick > 0 ? Math.min(1, measureOf(by.piece).volume / thick / measureOf(piece.piece).area) : 0;
 }
 
-const memo = new WeakMap<Build['pieces'], readonly Buried[]>();
-
 /** Everything that is covered by what comes after it, most covered first. */
-export const burials = (build: Build): readonly Buried[] => contacts(build).filter((b) => b.share >= TOLD);
+export const burials = (build: PartsOf<'pieces'>): readonly Buried[] =>
+  contacts(build).filter((b) => b.share >= TOLD);
 
 /** The same down to where one only leans against the other. */
-export function contacts(build: Build): readonly Buried[] {
-  const known = memo.get(build.pieces);
-  if (known) return known;
+export const contacts = fromBuild(['pieces'], (build): readonly Buried[] => {
   const instances = place(build);
   const rank = new Map(build.pieces.map((p, i) => [p.id, i]));
   const found = new Map<string, Buried>();
@@ -101,10 +102,8 @@ export function contacts(build: Build): readonly Buried[] {
         share,
       });
     }
-  const all = [...found.values()].sort((a, b) => b.share - a.share);
-  memo.set(build.pieces, all);
-  return all;
-}
+  return [...found.values()].sort((a, b) => b.share - a.share);
+});
 
 const PARTS = [
   [0.12, 'a little of'],
@@ -115,7 +114,7 @@ const PARTS = [
 const partOf = (share: number): string => PARTS.find(([most]) => share < most)?.[1] ?? 'all of';
 
 /** What setting a piece in its place closes off, in words. */
-export function closesOff(build: Build, id: string): string[] {
+export function closesOff(build: PartsOf<'pieces' | 'stack'>, id: string): string[] {
   const piece = build.pieces.find((p) => p.id === id);
   if (!piece) return [];
   return [

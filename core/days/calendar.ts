@@ -1,15 +1,29 @@
 import { DateTime } from 'luxon';
-import type { Brief, DateHours, Helper, Hours } from '../figure/index.ts';
-import { fail, ok, type Minutes, type Result } from '../quantity/index.ts';
+import type { DateHours, Hours, PartsOf } from '../figure/index.ts';
+import {
+  fail,
+  isZone,
+  ok,
+  tellClock,
+  tellDate,
+  tellDay,
+  tellTime,
+  type Minutes,
+  type Result,
+} from '../quantity/index.ts';
 import type { Person, StepKind, Stretch } from './types.ts';
 
 /** How far back from the due time a plan may reach. */
 export const MOST_DAYS = 35;
 
-/** The plan's zero: a local midnight, and the zone it is told in. Minutes count elapsed time, so clock changes are right. */
+/**
+ * The plan's zero: a local midnight, the zone it is told in, and the present from which it is told. Minutes count elapsed
+ * time, so clock changes are right.
+ */
 export interface Origin {
   readonly millis: number;
   readonly zone: string;
+  readonly now?: number;
 }
 
 /** The plan's zero and its days. */
@@ -18,6 +32,8 @@ export interface Calendar {
   readonly due: Minutes;
   /** Whose hands there are and when, the person's own first. */
   readonly people: readonly Person[];
+  /** What is to be told of it, in sentences. */
+  readonly says: readonly string[];
 }
 
 /** Days laid out after the due time, so that a plan that is late can say when it would be ready. */
@@ -73,31 +89,56 @@ function outside(s: Stretch, others: readonly Stretch[]): Stretch[] {
   return parts;
 }
 
+/** Who just ticked a step off is taken to stay at the bench, ms: until they say how long. */
+const STAYS = 60 * 60_000;
+/** A tick longer ago than this says nothing about now, ms. */
+const JUST = 90 * 60_000;
+
+/**
+ * Until when somebody is at the bench although it is not in their hours: they said so, or they ticked a step off just now.
+ * @returns ms since 1970; undefined where nothing says so
+ */
+export function atBenchUntil({ bench }: PartsOf<'bench'>, now: number): number | undefined {
+  const said = bench.until === undefined ? -Infinity : Date.parse(bench.until);
+  if (said > now) return said;
+  const last = Math.max(-Infinity, ...bench.done.map((d) => Date.parse(d.at)));
+  // whoever said when they stop, and went on, is at the bench again
+  return last > said && now - last <= JUST && last <= now + 60_000 ? now + STAYS : undefined;
+}
+
 /**
  * Lay the working weeks of everybody over the days before the due time, and two weeks after it.
- * @param helpers with their own hours; a day off is the person's own and not theirs
- * @returns a sentence when the due time or the zone is none
+ * @param now the present instant, ms: times are told from it, and somebody at the bench is there whatever the week says
+ * @returns a sentence when the due time is none or nobody works
  */
 export function calendarOf(
-  brief: Brief,
-  hours: readonly Hours[],
-  dates: readonly DateHours[] = [],
-  helpers: readonly Helper[] = [],
+  build: PartsOf<'brief' | 'hours' | 'dates' | 'workshop' | 'bench'>,
+  now?: number,
 ): Result<Calendar> {
-  const zone = DateTime.local({ zone: brief.zone }).isValid ? brief.zone : DEFAULT_ZONE;
+  const { brief, hours, dates = [] } = build;
+  const known = isZone(brief.zone);
+  const zone = known ? brief.zone : DEFAULT_ZONE;
   const due = DateTime.fromISO(brief.due, { zone });
   if (!due.isValid) return fail('The due time is not a date.', 'due');
   if (hours.length === 0 && dates.every((d) => d.from === undefined))
     return fail('There are no working hours to plan in: add some in the room and hours drawer.', 'hours');
   const first = due.startOf('day').minus({ days: MOST_DAYS });
   const last = due.startOf('day').plus({ days: DAYS_AFTER });
-  const origin: Origin = { millis: first.toMillis(), zone };
+  const origin: Origin = { millis: first.toMillis(), zone, ...(now === undefined ? {} : { now }) };
+  const until = now === undefined ? undefined : atBenchUntil(build, now);
+  const here: Stretch[] =
+    until === undefined
+      ? []
+      : [{ from: Math.floor(minuteOf(origin, now!)), to: Math.ceil(minuteOf(origin, until)) }];
+  const own = laidOut(origin, first, last, hours, dates);
+  const regular = merged([...own.filter((s) => !s.ifNeeded), ...here]);
+  const spare = own.filter((s) => s.ifNeeded).flatMap((s) => outside(s, regular));
   return ok({
     origin,
     due: minutesAt(origin, due),
     people: [
-      { id: 'me', name: 'you', pace: 1, stretches: laidOut(origin, first, last, hours, dates) },
-      ...helpers.map((h): Person => ({
+      { id: 'me', name: 'you', pace: 1, stretches: [...regular, ...spare].sort((a, b) => a.from - b.from) },
+      ...build.workshop.helpers.map((h): Person => ({
         id: h.id,
         name: h.name,
         pace: h.pace,
@@ -105,6 +146,7 @@ export function calendarOf(
         stretches: laidOut(origin, first, last, h.hours, []),
       })),
     ],
+    says: known ? [] : [`The time zone “${brief.zone}” is not known here: times are told in UTC.`],
   });
 }
 
@@ -121,14 +163,22 @@ export function merged(stretches: readonly Stretch[]): Stretch[] {
 
 const at = (origin: Origin, minute: Minutes): DateTime =>
   DateTime.fromMillis(origin.millis + minute * 60000, { zone: origin.zone, locale: 'en-GB' });
+const millisAt = (origin: Origin, minute: Minutes): number => origin.millis + minute * 60000;
 
-/** `Wed 19:10` */
-export const weekdayTime = (origin: Origin, minute: Minutes): string =>
-  at(origin, minute).toFormat('ccc HH:mm');
+/** When something is planned: `today 19:10`, `Wed 19:10`, `Sat 12 Dec, 15:00`. */
+export const toldTime = (origin: Origin, minute: Minutes): string =>
+  tellTime(millisAt(origin, minute), origin);
+/** The same for what must not be told later than it is: the latest start. */
+export const toldStart = (origin: Origin, minute: Minutes): string =>
+  tellTime(millisAt(origin, minute), origin, 'down');
 /** `19:10` */
-export const clockTime = (origin: Origin, minute: Minutes): string => at(origin, minute).toFormat('HH:mm');
+export const clockTime = (origin: Origin, minute: Minutes): string =>
+  tellClock(millisAt(origin, minute), origin);
 /** `Wed 2 Dec` */
-export const dayName = (origin: Origin, minute: Minutes): string => at(origin, minute).toFormat('ccc d LLL');
+export const dayName = (origin: Origin, minute: Minutes): string => tellDay(millisAt(origin, minute), origin);
+/** `Wed 2 Dec 2026` */
+export const dateName = (origin: Origin, minute: Minutes): string =>
+  tellDate(millisAt(origin, minute), origin);
 /** Local date and time as stored in a build. */
 export const localIso = (origin: Origin, minute: Minutes): string =>
   at(origin, minute).toFormat("yyyy-MM-dd'T'HH:mm");

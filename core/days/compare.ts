@@ -1,5 +1,5 @@
 import { formatTime } from '../quantity/index.ts';
-import { localIso, weekdayTime, type Origin } from './calendar.ts';
+import { localIso, toldStart, type Origin } from './calendar.ts';
 import { WEIGHTS } from './search/cost.ts';
 import type { DaysPlan } from './report.ts';
 
@@ -28,11 +28,7 @@ function differences(found: DaysPlan, shown: DaysPlan): Difference[] {
   const eased = tight(shown) - tight(found);
   const all: [gain: number, least: number, words: Difference['words']][] = [
     [fewer, 1, () => `${some(fewer, 'session', 'sessions')} ${fewer > 0 ? 'fewer' : 'more'}`],
-    [
-      later,
-      30,
-      (o) => `start by ${weekdayTime(o, found.startBy)} instead of ${weekdayTime(o, shown.startBy)}`,
-    ],
+    [later, 30, (o) => `start by ${toldStart(o, found.startBy)} instead of ${toldStart(o, shown.startBy)}`],
     [
       chance,
       2,

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyBuild } from '../figure/arbitrary.testing.ts';
 import { demoBuild } from '../files/demo.testing.ts';
-import { setOwnStep, type Build } from '../figure/index.ts';
+import { setOwnStep, type Build, wholeOf } from '../figure/index.ts';
 import { plan } from '../plan.ts';
-import { burials, closesOff, contacts, joinId, shapedBy, wholeOf, type DaysReport } from './index.ts';
+import { burials, closesOff, contacts, joinId, shapedBy, type DaysReport } from './index.ts';
 
 const DEMOS = ['ferryman-otter', 'one-legged-heron', 'savoy-cabbage', 'sixty-acorn-sweets'];
 

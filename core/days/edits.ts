@@ -1,7 +1,7 @@
-import { pieceOf, type OwnStep, type StepEdits, type Build } from '../figure/index.ts';
+import { pieceOf, wholeOf, type OwnStep, type StepEdits, type Build } from '../figure/index.ts';
 import { formatTime } from '../quantity/index.ts';
 import type { Buried } from './burial.ts';
-import { joinId, wholeOf } from './steps/index.ts';
+import { joinId } from './steps/index.ts';
 import type { Link, Step } from './types.ts';
 
 /** Steps and links with what somebody should know of them. */

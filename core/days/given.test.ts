@@ -73,7 +73,7 @@ describe('a step that is pinned', () => {
     const night = daysOf(value(pinStep(otter, shapeId('body'), `${earlier.slice(0, 10)}T03:00`)));
     expect(night.plan).toBeUndefined();
     expect(night.trouble.join()).toMatch(
-      /“Shape the body” is pinned to \w+ 03:00[\s\S]*not lie in the working hours/,
+      /“Shape the body” is pinned to \w+ \d+ \w+, 03:00[\s\S]*not lie in the working hours/,
     );
     const when = localIso(origin!, body.from);
     const both = value(pinStep(value(pinStep(otter, shapeId('body'), when)), shapeId('tail'), when));

@@ -1,6 +1,7 @@
 import { formatTime, type Minutes } from '../quantity/index.ts';
-import type { Build, Rather } from '../figure/index.ts';
-import { minuteOf, minuteOfLocal, weekdayTime, type Origin } from './calendar.ts';
+import type { PartsOf, Rather } from '../figure/index.ts';
+import type { Question } from '../firming/index.ts';
+import { minuteOf, minuteOfLocal, toldTime, type Origin } from './calendar.ts';
 import { plannedWait, plannedWindow } from './network.ts';
 import type { Fixed, Limits } from './search/problem.ts';
 import type { Link, Work } from './types.ts';
@@ -11,24 +12,33 @@ export interface Given {
   readonly pins?: ReadonlyMap<string, Minutes>;
   /** Steps that are done, and when each ended. */
   readonly ended?: ReadonlyMap<string, Minutes>;
-  /** The moment from which the rest is planned. */
+  /** The present, or the moment from which the rest was planned anew: nothing that is not done lies before it. */
   readonly from?: Minutes;
+  /** Something is ticked off, or the rest was planned anew: work goes on. */
+  readonly begun?: boolean;
   readonly rather?: Rather;
   /** Starts agreed on, from which a new plan keeps as many as it can. */
   readonly agreed?: ReadonlyMap<string, Minutes>;
-  /** When a piece was last looked at and was not firm yet. */
-  readonly notYet?: ReadonlyMap<string, Minutes>;
+  /** What was said of pieces by touch, by their ids, in the order it was said. */
+  readonly said?: ReadonlyMap<string, readonly Touch[]>;
+}
+
+/** What a finger found, and when. */
+export interface Touch {
+  readonly at: Minutes;
+  readonly question: Question;
+  readonly firm: boolean;
 }
 
 /** Who looked and saw that it is not firm looks again after this share of the time it has had, and this at the least. */
 const LOOK_AGAIN = 0.2;
 const LOOK_AGAIN_AFTER: Minutes = 15;
 
-/** What a build says of that: its pins, and, once the rest was planned anew, what is ticked off. */
-export function givenOf(
-  { name, pieces, log, steps, bench }: Pick<Build, 'name' | 'pieces' | 'log' | 'steps' | 'bench'>,
-  origin: Origin,
-): Given {
+/**
+ * What a build says of that: its pins, the plan that was taken and, where it is known what time it is, what is ticked off.
+ * @param now the present instant, ms; without it the plan keeps its own days until the rest was planned anew
+ */
+export function givenOf({ steps, bench }: PartsOf<'steps' | 'bench'>, origin: Origin, now?: number): Given {
   const local = (at: Readonly<Record<string, string>>) =>
     new Map(Object.entries(at).map(([id, t]) => [id, minuteOfLocal(origin, t)]));
   const own = {
@@ -36,20 +46,59 @@ export function givenOf(
     ...(steps.rather ? { rather: steps.rather } : {}),
     ...(steps.agreed ? { agreed: local(steps.agreed) } : {}),
   };
-  if (bench.from === undefined) return own;
-  const idOf = new Map(pieces.map((p) => [p.name, p.id]));
-  const notYet = new Map(
-    log
-      .filter((l) => l.saw === 'not' && l.build === name && idOf.has(l.piece))
-      .sort((a, b) => a.at.localeCompare(b.at))
-      .map((l) => [idOf.get(l.piece)!, Math.ceil(minuteOf(origin, Date.parse(l.at)))]),
-  );
+  if (bench.from === undefined && now === undefined) return own;
+  const from = Math.max(now ?? -Infinity, bench.from === undefined ? -Infinity : Date.parse(bench.from));
   return {
     ...own,
-    notYet,
-    from: Math.ceil(minuteOf(origin, Date.parse(bench.from))),
+    said: saidOf(bench, origin),
+    from: Math.max(0, Math.ceil(minuteOf(origin, from))),
+    begun: bench.from !== undefined || bench.done.length > 0,
     ended: new Map(bench.done.map((d) => [d.step, Math.floor(minuteOf(origin, Date.parse(d.at)))])),
   };
+}
+
+function saidOf({ said = [] }: PartsOf<'bench'>['bench'], origin: Origin): Map<string, Touch[]> {
+  const by = new Map<string, Touch[]>();
+  for (const s of said)
+    by.set(s.piece, [
+      ...(by.get(s.piece) ?? []),
+      {
+        at: Math.ceil(minuteOf(origin, Date.parse(s.at))),
+        question: s.question as Question,
+        firm: s.firm,
+      },
+    ]);
+  return by;
+}
+
+const lastOf = (said: readonly Touch[] = [], fits: (t: Touch) => boolean): Touch | undefined =>
+  [...said].reverse().find(fits);
+
+/** What is firm enough for one thing is for everything before it in this list. */
+const FIRMER: readonly Question[] = [
+  'tack',
+  'skin',
+  'touch',
+  'pose',
+  'handle',
+  'bear',
+  'stand',
+  'hard',
+  'dry',
+];
+
+/**
+ * Whether the last word on a piece is that it is firm enough for what a wait asks of it, said since the wait began: then
+ * it is over, whatever was reckoned.
+ */
+export function saidFirm(
+  link: Pick<Link, 'piece' | 'asks'>,
+  since: Minutes,
+  said: Given['said'],
+): Touch | undefined {
+  if (link.piece === undefined || link.asks === undefined) return undefined;
+  const last = lastOf(said?.get(link.piece), (t) => t.at >= since);
+  return last?.firm && FIRMER.indexOf(last.question) >= FIRMER.indexOf(link.asks) ? last : undefined;
 }
 
 /** Work with what is done in it: which steps those are, and what windows have closed meanwhile. */
@@ -60,26 +109,28 @@ export interface Remaining {
 }
 
 /** What is left of some work: links that no longer ask for anything let go, with a sentence for each missed window. */
-export function remaining(work: Work, { ended, from, notYet }: Given): Remaining {
+export function remaining(work: Work, { ended, from, said }: Given): Remaining {
   if (from === undefined || !ended) return { work, done: new Set(), missed: [] };
   const done = new Set(work.steps.flatMap((s, i) => (ended.has(s.id) ? [i] : [])));
   const missed: string[] = [];
   const keeps = (l: Link): boolean => {
     const at = ended.get(l.from);
     if (ended.has(l.to)) return false;
-    if (at === undefined || l.kind !== 'window') return true;
+    if (at === undefined) return true;
+    if (l.kind === 'wait') return !saidFirm(l, at, said);
+    if (l.kind !== 'window') return true;
     if (at + plannedWindow(l) >= from) return true;
     missed.push(`Missed: ${l.why}. See whether it can still be done, or make it again.`);
     return false;
   };
-  const links = work.links.filter(keeps).map((l) => longer(l, ended, notYet));
+  const links = work.links.filter(keeps).map((l) => longer(l, ended, said));
   return { work: { ...work, links }, done, missed: [...new Set(missed)] };
 }
 
 /** A wait that goes on because the piece was looked at and was not firm yet. */
-function longer(l: Link, ended: ReadonlyMap<string, Minutes>, notYet: Given['notYet']): Link {
+function longer(l: Link, ended: ReadonlyMap<string, Minutes>, said: Given['said']): Link {
   const since = ended.get(l.from);
-  const seen = l.piece === undefined ? undefined : notYet?.get(l.piece);
+  const seen = l.piece === undefined ? undefined : lastOf(said?.get(l.piece), (t) => !t.firm)?.at;
   if (l.kind !== 'wait' || since === undefined || seen === undefined || seen <= since) return l;
   const had = seen - since;
   // what was over long before was not what was looked for
@@ -115,7 +166,7 @@ export function pinTrouble(work: Work, given: Given, origin: Origin): string[] {
     return at === undefined || given.ended?.has(s.id) ? [] : [{ s, at, to: at + s.minutes }];
   });
   for (const { s, at, to } of pinned) {
-    const when = weekdayTime(origin, at);
+    const when = toldTime(origin, at);
     if (given.from !== undefined && at < given.from)
       out.push(`“${s.title}” is pinned to ${when}, which has passed. Take the pin out or move it.`);
     if (!work.people.some((p) => covers(p.stretches, at, to)))

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  calendarOf,
   contradiction,
   mirrored,
   Planner,
@@ -9,7 +8,7 @@ import {
   merged,
   networkOf,
   schedule,
-  weekdayTime,
+  toldTime,
   localIso,
   type Work,
 } from './index.ts';
@@ -21,6 +20,7 @@ import {
   evenings,
   HOURS,
   brief,
+  weeksOf,
   calendar,
   forwards,
   anyJob,
@@ -30,29 +30,29 @@ import {
 
 describe('calendar', () => {
   it('lays the week out to the due time and tells times in the person’s zone', () => {
-    const c = calendarOf(brief, HOURS);
+    const c = weeksOf(brief, HOURS);
     if (!c.ok) throw new Error(c.problem.text);
-    expect(weekdayTime(c.value.origin, c.value.due)).toBe('Sat 15:00');
+    expect(toldTime(c.value.origin, c.value.due)).toBe('Sat 12 Dec, 15:00');
     expect(localIso(c.value.origin, c.value.due)).toBe('2026-12-12T15:00');
     expect(c.value.people[0]!.stretches.every((s) => s.to - s.from === 150)).toBe(true);
   });
 
   it('counts a night with a clock change as it really was', () => {
     // Europe/London: clocks went back on 25 October 2026, so that Saturday noon to Sunday noon is 25 hours
-    const c = calendarOf({ ...brief, due: '2026-10-26T12:00' }, [
+    const c = weeksOf({ ...brief, due: '2026-10-26T12:00' }, [
       { day: 6, from: '12:00', to: '13:00' },
       { day: 7, from: '12:00', to: '13:00' },
     ]);
     if (!c.ok) throw new Error(c.problem.text);
     const [saturday, sunday] = c.value.people[0]!.stretches.filter((x) => x.to < c.value.due).slice(-2);
     expect(sunday!.from - saturday!.from).toBe(25 * 60);
-    expect(weekdayTime(c.value.origin, sunday!.from)).toBe('Sun 12:00');
+    expect(toldTime(c.value.origin, sunday!.from)).toBe('Sun 25 Oct, 12:00');
   });
 
   it('refuses what is no date and no hours, in a sentence', () => {
-    const bad = calendarOf({ ...brief, due: '2026-13-40T15:00' }, HOURS);
+    const bad = weeksOf({ ...brief, due: '2026-13-40T15:00' }, HOURS);
     expect(!bad.ok && bad.problem.text).toMatch(/not a date/);
-    const idle = calendarOf(brief, []);
+    const idle = weeksOf(brief, []);
     expect(!idle.ok && idle.problem.text).toMatch(/no working hours/);
   });
 

@@ -1,3 +1,4 @@
+import { readStepId } from '../figure/index.ts';
 import { formatTime, type Minutes } from '../quantity/index.ts';
 import type { Link, Work } from './types.ts';
 
@@ -136,11 +137,10 @@ function waysOut(
       `Way out: keep it open for ${formatTime(excess)} longer, in a bag between steps or with a softer paste (${windows[0].why}).`,
     );
   if (longest) out.push(`Way out: shorten a wait, with a stick, a brace or drier air (${longest.why}).`);
-  const own = cycle.find(
-    (e) => work.steps[e.from]!.id.startsWith('own:') || work.steps[e.to]!.id.startsWith('own:'),
-  );
+  const isOwn = (i: number): boolean => readStepId(work.steps[i]!.id)?.task === 'own';
+  const own = cycle.find((e) => isOwn(e.from) || isOwn(e.to));
   if (own) {
-    const mine = work.steps[own.from]!.id.startsWith('own:') ? own.from : own.to;
+    const mine = isOwn(own.from) ? own.from : own.to;
     const first = cycle.find((e) => e.from === mine);
     out.push(
       `Way out: do ${title(mine)} earlier${first ? `, before ${title(first.to)}` : ''}; what covers it comes after.`,

@@ -200,18 +200,23 @@ export interface StartOdds {
  * The start curve: for each working day from two before the plan’s own start to the due time, the chance of being on time
  * when work begins with that day and everything that keeps is done as soon as it can be, in the plan’s order.
  * @param dayOf tells days apart
+ * @param since no day before this is told
  */
 export function startCurve(
   work: Work,
   table: Timetable,
   dayOf: (m: Minutes) => string,
   done: ReadonlySet<number> = new Set(),
+  since: Minutes = -Infinity,
 ): StartOdds[] {
   const open = table.filter((_, i) => !done.has(i));
   const first = Math.min(...open.map((s) => s.from));
   const days = new Map<string, Minutes>();
   for (const s of work.people[0]?.stretches ?? [])
-    if (!s.ifNeeded && !days.has(dayOf(s.from)) && s.from < work.due) days.set(dayOf(s.from), s.from);
+    if (!s.ifNeeded && s.to > since && s.from < work.due) {
+      const from = Math.max(s.from, since);
+      if (!days.has(dayOf(from))) days.set(dayOf(from), from);
+    }
   const begins = [...days.values()];
   const own = begins.filter((m) => m <= first).length - 1;
   return begins

@@ -1,8 +1,8 @@
-import type { Build } from '../figure/index.ts';
+import { readStepId, wholeOf, type Build } from '../figure/index.ts';
 import { listed } from '../quantity/index.ts';
 import { burials, closesOff } from './burial.ts';
 import { BONES_ID, joinId, PACK_ID } from './steps/types.ts';
-import { shapedBy, wholeOf } from './steps/index.ts';
+import { shapedBy } from './steps/index.ts';
 import type { Step } from './types.ts';
 
 /** Something to be sure of before a step that cannot be undone. */
@@ -59,15 +59,16 @@ function cannotBeUndone(build: Build, step: Step): string[] {
       'each length is measured twice, at the piece itself',
       'the ends are deburred and the sleeves are to hand',
     ];
-  if (step.id.startsWith('carve:'))
+  const ref = readStepId(step.id);
+  if (ref?.task === 'carve')
     return [
       'the cake is cold right through and stands on its own board',
       'the templates are pinned and their height is marked',
     ];
-  if (step.id.startsWith('coat:'))
+  if (ref?.task === 'coat')
     return ['crumbs are brushed off and the carved shape was looked at from all sides'];
-  if (step.id.startsWith('cover:')) {
-    const tier = tiers.find((t) => t.id === step.id.slice('cover:'.length));
+  if (ref?.task === 'cover') {
+    const tier = tiers.find((t) => t.id === ref.of);
     return [
       'the coat is cold and just tacky, edges are sharp',
       'the paste is rolled out wide enough',

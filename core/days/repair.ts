@@ -1,4 +1,5 @@
 import { seeded, type Minutes } from '../quantity/index.ts';
+import { plannedWait } from './network.ts';
 import { copied, type Genome } from './search/genome.ts';
 import { Planner, type Asked, type Found } from './search/planner.ts';
 import type { Work } from './types.ts';
@@ -29,9 +30,13 @@ export function repair(
   const planner = new Planner(work, { ...asked, forwards: true });
   const n = work.steps.length;
   const old = work.steps.map((s) => agreed.get(s.id));
-  const target = Int32Array.from(old, (t) =>
-    t === undefined ? Math.ceil(now) : Math.max(Math.ceil(now), t),
-  );
+  const latest = latestBefore(work, old, asked.caution);
+  /** Steps there were at their old time; new ones so many of the own sittings before what needs them, at last from now. */
+  const aimed = (sittings: number): Int32Array =>
+    Int32Array.from(old, (t, i) =>
+      Math.max(Math.ceil(now), t ?? (sittings === Infinity ? now : sitting(work, i, latest[i]!, sittings))),
+    );
+  const target = aimed(1);
   const tails = planner.first(false).keys;
   /** New steps after what they hang on: as soon as they can be, or by how much hangs on them. */
   const keyed = (fresh: (i: number) => number): Float64Array =>
@@ -47,6 +52,11 @@ export function repair(
       const by = Math.abs(at - Math.max(was, now));
       if (by > SAME) moved += Math.floor(at / 1440) === Math.floor(was / 1440) ? MOVED : OTHER_DAY;
     });
+    // a new step long before anything needs it is work that might never be wanted
+    planner.decoder.start.forEach((at, i) => {
+      if (old[i] === undefined && !planner.done.has(i))
+        moved += (OTHER_DAY * Math.max(0, latest[i]! - at - SAME)) / 1440;
+    });
     return own + moved + 1000 * Math.max(0, lastEnd(planner) - work.due);
   };
   let best: Found | undefined;
@@ -55,9 +65,10 @@ export function repair(
     if (p < (best?.points ?? Infinity)) best = { genome: copied(g), points: p, table: planner.table() };
     return p;
   };
-  for (const keys of [keyed(() => now), keyed((i) => work.due + tails[i]!), keyed(() => work.due)])
-    for (const ifNeeded of [false, true]) look(genome(keys, ifNeeded), target);
-  if (best && best.points < Infinity && latest(best) <= work.due) return { ...best, planner };
+  for (const sittings of [0, 1, 2, 4, Infinity])
+    for (const keys of [keyed((i) => latest[i]!), keyed((i) => work.due + tails[i]!), keyed(() => now)])
+      for (const ifNeeded of [false, true]) look(genome(keys, ifNeeded), aimed(sittings));
+  if (best && best.points < Infinity && endOf(best) <= work.due) return { ...best, planner };
 
   const random = seeded(3);
   let current =
@@ -89,4 +100,39 @@ export function repair(
 }
 
 const lastEnd = (p: Planner): Minutes => p.decoder.end.reduce((m, t) => Math.max(m, t), 0);
-const latest = (f: Found): Minutes => Math.max(...f.table.map((s) => s.to));
+const endOf = (f: Found): Minutes => Math.max(...f.table.map((s) => s.to));
+
+/**
+ * When each step has to begin at the latest so that what was agreed keeps its time: back along the waits from the steps
+ * that have one, from the due time for those that nothing hangs on.
+ */
+function latestBefore(work: Work, old: readonly (Minutes | undefined)[], caution: number): Float64Array {
+  const index = new Map(work.steps.map((s, i) => [s.id, i]));
+  const at = Float64Array.from(work.steps, (s, i) => old[i] ?? work.due - s.minutes);
+  for (let round = 0, moved = true; moved && round < work.steps.length; round++) {
+    moved = false;
+    for (const l of work.links) {
+      const [i, j] = [index.get(l.from)!, index.get(l.to)!];
+      if (old[i] !== undefined) continue;
+      const wait = l.kind === 'wait' ? plannedWait(l, caution) : 0;
+      const by = at[j]! - wait - work.steps[i]!.minutes;
+      if (by < at[i]! - 1e-6) {
+        at[i] = by;
+        moved = true;
+      }
+    }
+  }
+  return at;
+}
+
+/** Where a step may begin so many of its person's stretches before a time; as late as can be in the very last with none. */
+function sitting(work: Work, i: number, by: Minutes, before: number): Minutes {
+  const { minutes } = work.steps[i]!;
+  const fits = (work.people[0]?.stretches ?? []).filter(
+    (s) => !s.ifNeeded && s.to - s.from >= minutes && s.from <= by,
+  );
+  const last = fits.at(-1);
+  if (!last) return by;
+  if (before === 0) return Math.min(by, last.to - minutes);
+  return (fits.at(-before) ?? fits[0]!).from;
+}

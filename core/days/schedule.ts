@@ -86,7 +86,7 @@ function told(
     handsOn: left.steps.reduce((sum, s) => sum + s.minutes * (s.hands ?? 1), 0),
     spare: Math.max(0, calendar.due - ends),
     lateBy,
-    odds: startCurve(work, whole, (m) => dayName(calendar.origin, m), rest.done),
+    odds: startCurve(work, whole, (m) => dayName(calendar.origin, m), rest.done, given.from),
     ...(tightest ? { critical: tightest } : {}),
     decides: lived.decides.map((d) => d.link),
     slack: Object.fromEntries(left.steps.map((s, i) => [s.id, slack[i]!])),
@@ -97,7 +97,17 @@ function told(
   };
 }
 
+const DAY: Minutes = 1440;
 const endOf = ({ table }: Answer): Minutes => Math.max(...table.map((s) => s.to));
+/** When the first thing begins that is not done. */
+const startOf = ({ rest }: Job, { table }: Answer): Minutes =>
+  table.reduce((m, s, i) => (rest.done.has(i) ? m : Math.min(m, s.from)), Infinity);
+/** When the plan that was taken would begin with what is left of it. */
+const agreedStart = ({ work, rest, given }: Job): Minutes =>
+  work.steps.reduce(
+    (m, s, i) => (rest.done.has(i) ? m : Math.min(m, given.agreed?.get(s.id) ?? m)),
+    Infinity,
+  );
 
 const openLinks = (work: Work, { done }: Remaining): Link[] => {
   const ids = new Set([...done].map((i) => work.steps[i]!.id));
@@ -123,7 +133,10 @@ export function schedule(
     steps,
     links,
   };
-  const say = (...trouble: string[]): DaysReport => ({ ...base, trouble: [...new Set(trouble)] });
+  const say = (...trouble: string[]): DaysReport => ({
+    ...base,
+    trouble: [...new Set([...trouble, ...calendar.says])],
+  });
   if (steps.length === 0) return say('There is nothing to plan yet: add a piece.');
   const whole: Work = {
     steps,
@@ -167,19 +180,20 @@ export function schedule(
     more: readonly string[] = [],
   ): DaysReport => {
     const plan = told(job, answer, agreed, full);
-    return { ...base, plan, trouble: [...troubleOf(plan, job), ...more, ...rest.missed] };
+    return { ...base, plan, trouble: [...troubleOf(plan, job), ...more, ...rest.missed, ...calendar.says] };
   };
 
   const kept = stillAgreed(job);
   if (kept) return reported({ ...kept, chance: chanceOf(job, kept.table) }, true, options.effort === 'long');
   const near = nearAgreed(job);
-  const asNear = (answer: Answer) =>
-    reported(answer, false, options.effort === 'long' && given.from === undefined);
+  const asNear = (answer: Answer) => reported(answer, false, options.effort === 'long' && !given.begun);
   const inTime = near !== undefined && endOf(near) <= calendar.due;
-  if (near && inTime && near.chance >= WANTED_CHANCE - NEARLY) return asNear(near);
-  // few changes are worth less than being in time
+  const before = near && given.agreed ? startOf(job, near) < agreedStart(job) - DAY : false;
+  if (near && inTime && !before && near.chance >= WANTED_CHANCE - NEARLY) return asNear(near);
+  // few changes are worth less than being in time, and than a start days sooner
   const first = firstAnswer(job, runs, () => tell(++made / all));
-  if (near && (!first || (inTime && near.chance >= first.chance - RISKIER))) return asNear(near);
+  const sooner = near && first && before && startOf(job, near) < startOf(job, first) - DAY;
+  if (near && (!first || (inTime && !sooner && near.chance >= first.chance - RISKIER))) return asNear(near);
   if (!first) {
     const late = lateAnswer(job, runs);
     const why = whyNot(left);

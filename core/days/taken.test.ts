@@ -5,6 +5,7 @@ import {
   addOwnStep,
   leaveStep,
   planFrom,
+  sayFirm,
   setDate,
   setRoom,
   takePlan,
@@ -193,8 +194,11 @@ describe('once work has begun', () => {
 describe('looked at and not firm yet', () => {
   const work = workOf([step('shape', 10), step('join', 10)], [{ ...wait('shape', 'join', 120), piece: 'p' }]);
   const left = (seen: number) =>
-    remaining(work, { from: 200, ended: new Map([['shape', 100]]), notYet: new Map([['p', seen]]) }).work
-      .links[0]!.band;
+    remaining(work, {
+      from: 200,
+      ended: new Map([['shape', 100]]),
+      said: new Map([['p', [{ at: seen, question: 'handle', firm: false }]]]),
+    }).work.links[0]!.band;
   it('waits a fifth longer than it has had, a quarter of an hour at the least', () => {
     expect(left(220).likely).toBe(120 + 24);
     expect(left(205).likely).toBe(120 + 6);
@@ -220,9 +224,13 @@ describe('looked at and not firm yet', () => {
       saw: 'not',
       minutes: MINUTES,
     })!;
-    const again = plan(planFrom(value(note(done, seen)), seen.at, startsOf(days.plan!, days.origin!)), {
-      runs: 40,
-    }).days;
+    const told = sayFirm(value(note(done, seen)), {
+      piece: 'body',
+      question: 'handle',
+      firm: false,
+      at: seen.at,
+    });
+    const again = plan(planFrom(told, seen.at, startsOf(days.plan!, days.origin!)), { runs: 40 }).days;
     const joined = steps(again).find((x) => x.step.id === joinId('head'))!;
     expect(joined.from).toBeGreaterThanOrEqual(shaped.to + 1.2 * MINUTES - 1);
   });

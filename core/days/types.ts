@@ -1,4 +1,4 @@
-import type { Band } from '../firming/index.ts';
+import type { Band, Question } from '../firming/index.ts';
 import type { Space, StepKind, Tool } from '../figure/index.ts';
 import type { Minutes } from '../quantity/index.ts';
 
@@ -59,6 +59,8 @@ export interface Link {
   /** Said to the person: `the body firms until it carries the head`. */
   readonly why: string;
   readonly piece?: string;
+  /** What a wait for a piece asks of its paste, where touch can tell. */
+  readonly asks?: Question;
   readonly hold?: Hold;
 }
 

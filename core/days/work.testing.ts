@@ -1,5 +1,7 @@
 import fc from 'fast-check';
+import { USUAL_WORKSHOP, type Build } from '../figure/index.ts';
 import {
+  calendarOf,
   Planner,
   type Calendar,
   type Link,
@@ -66,7 +68,12 @@ export const calendar = (stretches: readonly Stretch[], due: number): Calendar =
   origin: { millis: 0, zone: 'UTC' },
   due,
   people: alone(stretches),
+  says: [],
 });
+
+/** The calendar of somebody who works alone these hours. */
+export const weeksOf = (brief: Build['brief'], hours: Build['hours']) =>
+  calendarOf({ brief, hours, workshop: USUAL_WORKSHOP, bench: { done: [] } });
 
 /** Earliest starts, forwards, by the generator, steps in the order they are written. */
 export function forwards(

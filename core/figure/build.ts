@@ -1,5 +1,12 @@
 import { POWDER_BULK, SMALLEST_BATCH, USUAL_SPARE, type Blend } from '../pastes/index.ts';
-import { VOLUME_IN_ML, type Celsius, type Degrees, type Grams, type Mm } from '../quantity/index.ts';
+import {
+  derivedFrom,
+  VOLUME_IN_ML,
+  type Celsius,
+  type Degrees,
+  type Grams,
+  type Mm,
+} from '../quantity/index.ts';
 import type { Form } from '../solids/index.ts';
 import type { TextureKind } from './textures.ts';
 import type { CakeWork, HardwareStack, Portions, TierBoard } from './cake-work.ts';
@@ -11,7 +18,7 @@ export * from './records.ts';
 export * from './workshop.ts';
 
 /** The version written today; every older one has a migration in files/. */
-export const BUILD_VERSION = 6;
+export const BUILD_VERSION = 7;
 export const BUILD_FORMAT = 'elm-spindle-build';
 
 export type Place = readonly [Mm, Mm, Mm];
@@ -48,6 +55,12 @@ export const DISC_KINDS = ['card', 'foam', 'acrylic'] as const satisfies readonl
 export type DiscKind = (typeof DISC_KINDS)[number];
 /** Narrowest and widest, mm. */
 export const DISC_WIDTHS: readonly [Mm, Mm] = [10, 600];
+
+/** As far as anything may stand from what carries it, mm. */
+export const FARTHEST: Mm = 3000;
+/** How far a piece may stand off its carrier, and how deep it may go in, mm. */
+export const LEAST_SINK: Mm = -200;
+export const MOST_SINK: Mm = 500;
 
 /** How a piece is held by its carrier: on it, in a socket of it, under it, or laid round it. */
 export type SeatKind = 'sits' | 'set' | 'hangs' | 'wraps';
@@ -252,14 +265,23 @@ export const USUAL_PRACTICE: Practice = {
 
 export const BOARD = 'board';
 
-export const pieceOf = (build: Build, id: string): Piece | undefined => build.pieces.find((p) => p.id === id);
-export const rodOf = (build: Build, id: string): Rod | undefined => build.rods.find((r) => r.id === id);
+/** Some parts of a build: what a function that does not need the whole of it asks for. */
+export type PartsOf<K extends keyof Build> = Pick<Build, K>;
+
+/** Derive from named parts of a build, and keep the answer while they stay as they are. */
+export const fromBuild = derivedFrom<Build>();
+
+export const pieceOf = (build: PartsOf<'pieces'>, id: string): Piece | undefined =>
+  build.pieces.find((p) => p.id === id);
+export const rodOf = (build: PartsOf<'rods'>, id: string): Rod | undefined =>
+  build.rods.find((r) => r.id === id);
 
 /** The pieces that stand on this one, directly. */
-export const standingOn = (build: Build, id: string): Piece[] => build.pieces.filter((p) => p.seat.on === id);
+export const standingOn = (build: PartsOf<'pieces'>, id: string): Piece[] =>
+  build.pieces.filter((p) => p.seat.on === id);
 
 /** A piece and everything it carries, in building order. */
-export function carriedBy(build: Build, id: string): Piece[] {
+export function carriedBy(build: PartsOf<'pieces'>, id: string): Piece[] {
   const inside = new Set([id]);
   let grew = true;
   while (grew) {
@@ -274,7 +296,7 @@ export function carriedBy(build: Build, id: string): Piece[] {
 }
 
 /** How many of a piece there are in all: its own number times that of everything that carries it. */
-export function multiplicity(build: Build, piece: Piece): number {
+export function multiplicity(build: PartsOf<'pieces'>, piece: Piece): number {
   let n = 1;
   let at: Piece | undefined = piece;
   for (let guard = 0; at !== undefined && guard <= build.pieces.length; guard++) {

@@ -14,9 +14,9 @@ import {
   type Vec,
 } from '../solids/index.ts';
 import { blendDensity, finishedDensity } from '../pastes/index.ts';
-import { pieceOf, type Build, type Place, type RodEnd } from './build.ts';
+import { FARTHEST, pieceOf, type Build, type Place, type RodEnd } from './build.ts';
 import type { Change } from './edit.ts';
-import { FARTHEST, GONE, patched, setSeat, tidyPlace } from './edit-pieces.ts';
+import { GONE, patched, setSeat, tidyPlace } from './edit-pieces.ts';
 import { place } from './place.ts';
 import { mapPoints, pointsOf } from './rod-line.ts';
 import { blendOf } from './weigh.ts';

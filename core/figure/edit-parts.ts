@@ -2,8 +2,9 @@ import { fail, ok, type Grams, type Mm, type Result } from '../quantity/index.ts
 import { finishedDensity } from '../pastes/index.ts';
 import type { SolidData } from '../solids/index.ts';
 import { pieceOf, type Build, type Piece } from './build.ts';
-import { freshId } from './edit.ts';
+import { freshId, keptName, LONGEST_NAME, standing } from './edit.ts';
 import { addPiece } from './edit-pieces.ts';
+import { makeTrouble } from './scale.ts';
 import { splitByDiameter } from './portions.ts';
 import { blendOf, weigh } from './weigh.ts';
 
@@ -25,16 +26,15 @@ export function splitPiece(
   if (!parts.ok) return parts;
   const equal = ratios.every((r) => r === ratios[0]);
   const made: Piece[] = [];
-  const rest = build.pieces.filter((p) => p.id !== id);
   parts.value.forEach((part, k) => {
-    const name = ratios.length > 1 ? `${piece.name} ${k + 1}` : piece.name;
+    const name = ratios.length > 1 ? `${piece.name.slice(0, LONGEST_NAME - 4)} ${k + 1}` : piece.name;
     const first = made[0];
     const diameter = Number(part.ball.toFixed(3));
     const stacked = first !== undefined && !equal;
     const [x, y, z] = piece.seat.at;
     made.push({
       ...piece,
-      id: k === 0 ? id : freshId(name, [...rest, ...made]),
+      id: k === 0 ? id : freshId(name, [...standing(build), ...made]),
       name,
       form: { kind: 'ball', sizes: { diameter, press: 0 } },
       pair: k === 0 ? piece.pair : !stacked && piece.pair,
@@ -56,7 +56,9 @@ export function splitPiece(
   });
   const at = build.pieces.findIndex((p) => p.id === id);
   const pieces = [...build.pieces.slice(0, at), ...made, ...build.pieces.slice(at + 1)];
-  return ok({ build: { ...build, pieces }, ids: made.map((p) => p.id) });
+  const split = { ...build, pieces };
+  const wrong = makeTrouble(split);
+  return wrong === undefined ? ok({ build: split, ids: made.map((p) => p.id) }) : fail(wrong, 'ratios');
 }
 
 /** Add a solid read from a file, at the size it was read at, standing on `on`. */
@@ -67,11 +69,12 @@ export function addSolid(
   on: string,
 ): { build: Build; id: string } {
   const { build: next, id } = addPiece(build, 'imported', solid.name, on);
+  const named = { ...solid, name: keptName(solid.name, 'Solid') };
   const tidy = (x: number) => Number(Math.min(2000, Math.max(1, x)).toFixed(2));
   const form = {
     kind: 'imported' as const,
     sizes: { width: tidy(size[0]), depth: tidy(size[1]), height: tidy(size[2]) },
-    solid,
+    solid: named,
   };
   return { build: { ...next, pieces: next.pieces.map((p) => (p.id === id ? { ...p, form } : p)) }, id };
 }

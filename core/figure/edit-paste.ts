@@ -1,7 +1,7 @@
 import { checkBlend, checkDensity, type Blend, type OwnPaste } from '../pastes/index.ts';
-import { fail, ok, type Grams } from '../quantity/index.ts';
+import { fail, ok, type Grams, type Mm } from '../quantity/index.ts';
 import { pieceOf, type Build, type CakeWork, type Portions, type Tier } from './build.ts';
-import { freshId, type Change } from './edit.ts';
+import { freshId, nameTrouble, standing, type Change } from './edit.ts';
 import { aloneOf, oneWeighs } from './family.ts';
 
 /** Put a blend in the place of the one with its id. */
@@ -57,9 +57,13 @@ export function forgetCakeDensity(build: Build): Build {
   return { ...build, cake };
 }
 
+const WIDEST_TIER: Mm = 800;
+
 function checkTier(tier: Tier): string | undefined {
-  if (!tier.name.trim()) return 'A tier needs a name.';
-  if (!(tier.width >= 40 && tier.width <= 800)) return 'A tier is between 40 and 800 mm wide.';
+  const wrong = nameTrouble(tier.name, 'A tier');
+  if (wrong !== undefined) return wrong;
+  if (!(tier.width >= 40 && tier.width <= WIDEST_TIER))
+    return `A tier is between 40 and ${WIDEST_TIER} mm wide.`;
   if (!(tier.height >= 20 && tier.height <= 400)) return 'A tier is between 20 and 400 mm high.';
   if (!(tier.cover.thickness >= 1 && tier.cover.thickness <= 20))
     return 'A cover is between 1 and 20 mm thick.';
@@ -78,10 +82,10 @@ export function addTier(build: Build): Build {
   const { tiers } = build.cake;
   const name = tiers.length === 0 ? 'Tier' : `Tier ${tiers.length + 1}`;
   const tier: Tier = {
-    id: freshId(name, [...build.pieces, ...tiers]),
+    id: freshId(name, standing(build)),
     name,
     shape: 'round',
-    width: Math.max(100, Math.round((build.board.width - 50) / 10) * 10),
+    width: Math.min(WIDEST_TIER, Math.max(100, Math.round((build.board.width - 50) / 10) * 10)),
     height: 100,
     cover: { thickness: 4, blend: build.blends[0]!.id, colour: build.colours[0]!.id },
   };
@@ -123,6 +127,10 @@ export const removeTier = (build: Build, id: string): Build => ({
   cake: { ...build.cake, tiers: build.cake.tiers.filter((t) => t.id !== id) },
 });
 
+/** What a jeweller’s scale can tell, g. */
+const LEAST_WEIGHED: Grams = 0.001;
+const MOST_WEIGHINGS = 2000;
+
 /** Say what a portion is and how it is weighed. */
 export function setPortions(build: Build, patch: Partial<Portions> & Pick<Portions, 'piece'>): Change {
   if (!pieceOf(build, patch.piece)) return fail('That piece is no longer in the build.');
@@ -136,10 +144,10 @@ export function setPortions(build: Build, patch: Partial<Portions> & Pick<Portio
     ...before,
     ...patch,
   };
-  if (!(portions.target > 0 && portions.target <= 5000))
-    return fail('A portion weighs between nothing and 5 kg.', 'target');
-  if (!(portions.within > 0 && portions.within < portions.target))
-    return fail('Give or take has to be more than nothing and less than the portion.', 'within');
+  if (!(portions.target >= 0.01 && portions.target <= 5000))
+    return fail('A portion weighs between a hundredth of a gram and 5 kg.', 'target');
+  if (!(portions.within >= LEAST_WEIGHED && portions.within <= 1000 && portions.within < portions.target))
+    return fail('Give or take is at least a thousandth of a gram, and less than the portion.', 'within');
   if (!(portions.step >= 0.001 && portions.step <= 10))
     return fail('A scale steps by a thousandth of a gram up to 10 g.', 'step');
   if (!(portions.caseWidth >= 0 && portions.caseWidth <= 500))
@@ -150,7 +158,10 @@ export function setPortions(build: Build, patch: Partial<Portions> & Pick<Portio
 /** Note what the scale says of the next one. */
 export function weighedOne(build: Build, grams: Grams): Change {
   if (!build.portions) return fail('Say first what the portions are.');
-  if (!(grams > 0 && grams <= 10_000)) return fail('A weighing is more than nothing.', 'grams');
+  if (!(grams >= LEAST_WEIGHED && grams <= 10_000))
+    return fail('A weighing lies between a thousandth of a gram and 10 kg.', 'grams');
+  if (build.portions.weighed.length >= MOST_WEIGHINGS)
+    return fail(`${MOST_WEIGHINGS} weighings are kept; take them back to go on.`, 'grams');
   return ok({ ...build, portions: { ...build.portions, weighed: [...build.portions.weighed, grams] } });
 }
 

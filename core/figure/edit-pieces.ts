@@ -4,6 +4,9 @@ import {
   BOARD,
   carriedBy,
   DISC_WIDTHS,
+  FARTHEST,
+  LEAST_SINK,
+  MOST_SINK,
   pieceOf,
   type Build,
   type Disc,
@@ -11,13 +14,11 @@ import {
   type Place,
   type Seat,
 } from './build.ts';
-import { freshId, type Change } from './edit.ts';
+import { freshId, keptName, nameTrouble, standing, type Change } from './edit.ts';
 import { framesOf, isLaidRound, measureOf, place } from './place.ts';
 import { pointsOf } from './rod-line.ts';
 import { girthAt } from './wrap.ts';
 
-/** As far as a piece may stand from what carries it, mm. */
-export const FARTHEST = 3000;
 export const GONE = 'That piece is no longer in the build.';
 
 const tidy = (x: number): number => Number(x.toFixed(2));
@@ -36,10 +37,10 @@ export function addPiece(
   on: string,
 ): { build: Build; id: string } {
   const carrier = pieceOf(build, on);
-  const id = freshId(name, build.pieces);
+  const id = freshId(name, standing(build));
   const piece: Piece = {
     id,
-    name,
+    name: keptName(name, 'Piece'),
     form: startingForm(kind),
     blend: carrier?.blend ?? build.pieces.at(-1)?.blend ?? build.blends[0]!.id,
     colour: carrier?.colour ?? build.pieces.at(-1)?.colour ?? build.colours[0]!.id,
@@ -72,7 +73,7 @@ export function duplicatePiece(build: Build, id: string): Result<{ build: Build;
   const ids = new Map<string, string>();
   const copies: Piece[] = [];
   for (const piece of family) {
-    const copyId = freshId(piece.name, [...build.pieces, ...copies]);
+    const copyId = freshId(piece.name, [...standing(build), ...copies]);
     ids.set(piece.id, copyId);
     const [x, y, z] = piece.seat.at;
     const aside = piece.id === id ? measure(piece.form).width * 1.1 : 0;
@@ -82,6 +83,8 @@ export function duplicatePiece(build: Build, id: string): Result<{ build: Build;
       seat: { ...piece.seat, on: ids.get(piece.seat.on) ?? piece.seat.on, at: [tidy(x + aside), y, z] },
     });
   }
+  const farther = copies.find((p) => p.seat.at.some((x) => Math.abs(x) > FARTHEST));
+  if (farther) return fail('A copy beside it would be more than three metres away.', 'seat');
   return ok({ build: { ...build, pieces: [...build.pieces, ...copies] }, id: ids.get(id)! });
 }
 
@@ -130,7 +133,8 @@ export function setPiece(
 ): Change {
   const piece = pieceOf(build, id);
   if (!piece) return fail(GONE);
-  if (patch.name !== undefined && !patch.name.trim()) return fail('A piece needs a name.', 'name');
+  const wrong = patch.name === undefined ? undefined : nameTrouble(patch.name, 'A piece');
+  if (wrong !== undefined) return fail(wrong, 'name');
   if (patch.count !== undefined && !(Number.isInteger(patch.count) && patch.count >= 1 && patch.count <= 500))
     return fail('How many has to be a whole number from 1 to 500.', 'count');
   if (patch.breaks !== undefined && !(patch.breaks >= 0 && patch.breaks <= 60))
@@ -150,7 +154,7 @@ export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on'
     return fail('That is more than three metres away.', 'seat');
   if ([seat.lean, seat.tip, seat.turn].some((a) => Math.abs(a) > 360))
     return fail('A turn is at most once round.', 'seat');
-  if (seat.sink < -200 || seat.sink > 500)
+  if (seat.sink < LEAST_SINK || seat.sink > MOST_SINK)
     return fail('It goes in by at most 500 mm, and stands off by at most 200.', 'sink');
   if (seat.how === 'wraps' && !shapeOf(piece.form.kind).wraps)
     return fail(`A ${shapeOf(piece.form.kind).name.toLowerCase()} cannot be laid round anything.`, 'how');

@@ -1,7 +1,7 @@
 import { clamp, fail, ok, type Mm } from '../quantity/index.ts';
 import { add, times, toLocal } from '../solids/index.ts';
 import { BOARD, type Build, type Rod, type RodEnd } from './build.ts';
-import { freshId, replaced, type Change } from './edit.ts';
+import { freshId, keptName, LONGEST_NAME, nameTrouble, replaced, type Change } from './edit.ts';
 import { framesOf, rodEndAt } from './place.ts';
 import { legsOf, pointsOf } from './rod-line.ts';
 
@@ -11,12 +11,15 @@ export const MOST_BENDS = 12;
 
 export function addRod(build: Build, rod: Omit<Rod, 'id'>): { build: Build; id: string } {
   const id = freshId(rod.name, build.rods);
-  return { build: { ...build, rods: [...build.rods, { ...rod, id }] }, id };
+  const named = { ...rod, id, name: keptName(rod.name, 'Rod') };
+  return { build: { ...build, rods: [...build.rods, named] }, id };
 }
 
 export function setRod(build: Build, id: string, patch: Partial<Rod>): Change {
   const now = build.rods.find((r) => r.id === id);
   if (!now) return fail(GONE);
+  const wrong = patch.name === undefined ? undefined : nameTrouble(patch.name, 'A rod');
+  if (wrong !== undefined) return fail(wrong, 'name');
   if (patch.across !== undefined && !(patch.across >= 0.1 && patch.across <= 40))
     return fail('A wire is between 0.1 and 40 mm across.', 'across');
   const { across, ...rest } = now;
@@ -93,7 +96,8 @@ export function tapeTogether(build: Build, id: string, to: string | undefined): 
   const other = rods.find((r) => r.id === to);
   if (!other || to === id) return fail(GONE);
   const taken = new Set(rods.map((r) => r.bundle));
-  let bundle = other.bundle ?? other.name;
-  for (let n = 2; other.bundle === undefined && taken.has(bundle); n++) bundle = `${other.name} ${n}`;
+  const stem = other.name.slice(0, LONGEST_NAME - 4);
+  let bundle = other.bundle ?? stem;
+  for (let n = 2; other.bundle === undefined && taken.has(bundle); n++) bundle = `${stem} ${n}`;
   return ok({ ...build, rods: rods.map((r) => (r.id === id || r.id === to ? { ...r, bundle } : r)) });
 }

@@ -1,8 +1,9 @@
 import { fail, ok, type Mm } from '../quantity/index.ts';
 import type { Build, HardwareStack, StackItem, ThreadSize } from './build.ts';
-import { freshId, type Change } from './edit.ts';
+import { freshId, keptName, nameTrouble, type Change } from './edit.ts';
 
 const withStack = (build: Build, stack: HardwareStack): Build => ({ ...build, stack });
+const THICKNESS = 'Something on the rod is between nothing and 600 mm high.';
 const NONE = 'There is no stack on a threaded rod in this build.';
 
 /** Begin a stack, or put another in its place. */
@@ -28,7 +29,8 @@ export function addToStack(
 ): Change {
   const { stack } = build;
   if (!stack) return fail(NONE);
-  const item: StackItem = { id: freshId(name, stack.items), kind, name, thick };
+  if (!(thick >= 0 && thick <= 600)) return fail(THICKNESS, 'thick');
+  const item: StackItem = { id: freshId(name, stack.items), kind, name: keptName(name, 'Item'), thick };
   const at = over === undefined ? stack.items.length : stack.items.findIndex((i) => i.id === over) + 1;
   return ok(
     withStack(build, { ...stack, items: [...stack.items.slice(0, at), item, ...stack.items.slice(at)] }),
@@ -39,12 +41,13 @@ export function setStackItem(build: Build, id: string, patch: Partial<Omit<Stack
   const { stack } = build;
   if (!stack) return fail(NONE);
   if (patch.thick !== undefined && !(patch.thick >= 0 && patch.thick <= 600))
-    return fail('Something on the rod is between nothing and 600 mm high.', 'thick');
+    return fail(THICKNESS, 'thick');
   if (patch.width !== undefined && !(patch.width >= 20 && patch.width <= 900))
     return fail('Something on the rod is between 20 and 900 mm wide.', 'width');
   if (patch.weight !== undefined && !(patch.weight >= 1 && patch.weight <= 50_000))
     return fail('A tier weighs between 1 g and 50 kg.', 'weight');
-  if (patch.name !== undefined && !patch.name.trim()) return fail('It needs a name.', 'name');
+  const wrong = patch.name === undefined ? undefined : nameTrouble(patch.name, 'It');
+  if (wrong !== undefined) return fail(wrong, 'name');
   return ok(
     withStack(build, { ...stack, items: stack.items.map((i) => (i.id === id ? { ...i, ...patch } : i)) }),
   );
@@ -73,6 +76,8 @@ export function moveInStack(build: Build, id: string, up: boolean): Change {
 export function cutStack(build: Build, at: Mm | undefined): Change {
   const { stack } = build;
   if (!stack) return fail(NONE);
+  if (at !== undefined && !(at >= 0 && at <= 3000))
+    return fail('A rod is cut to between nothing and three metres.', 'cutAt');
   const { cutAt: _cut, ...rest } = stack;
   return ok(withStack(build, at === undefined ? rest : { ...rest, cutAt: Number(at.toFixed(1)) }));
 }

@@ -1,6 +1,7 @@
 import { fail, ok, type Minutes } from '../quantity/index.ts';
-import type { Build, OwnStep, Rather, StepEdits } from './build.ts';
-import { freshId, type Change } from './edit.ts';
+import type { Build, OwnStep, Rather, Said, StepEdits } from './build.ts';
+import { freshId, nameTrouble, type Change } from './edit.ts';
+import { readStepId, writeStepId } from './step-id.ts';
 
 const withSteps = (build: Build, patch: Partial<StepEdits>): Build => ({
   ...build,
@@ -11,12 +12,13 @@ const inRange = (minutes: Minutes): boolean => minutes >= 1 && minutes <= 600;
 
 /** A step of one's own; it stays where it is when the figure changes. */
 export function addOwnStep(build: Build, step: Omit<OwnStep, 'id'>): Change {
-  if (!step.title.trim()) return fail('A step needs a name.', 'title');
+  const wrong = nameTrouble(step.title, 'A step');
+  if (wrong !== undefined) return fail(wrong, 'title');
   if (!inRange(step.minutes)) return fail(NOT_SO_LONG, 'minutes');
   if (step.wait !== undefined && !(step.wait >= 0 && step.wait <= 20_000))
     return fail('A wait lies between nothing and two weeks.', 'wait');
-  const plain = build.steps.own.map((s) => ({ id: s.id.slice('own:'.length) }));
-  const id = `own:${freshId(step.title, plain)}`;
+  const taken = build.steps.own.map((s) => ({ id: readStepId(s.id)?.of ?? s.id }));
+  const id = writeStepId({ task: 'own', of: freshId(step.title, taken) });
   return ok(withSteps(build, { own: [...build.steps.own, { ...step, id, title: step.title.trim() }] }));
 }
 
@@ -27,7 +29,8 @@ export function setOwnStep(build: Build, id: string, patch: Partial<Omit<OwnStep
   const next = Object.fromEntries(
     Object.entries({ ...was, ...patch }).filter(([, v]) => v !== undefined),
   ) as unknown as OwnStep;
-  if (!next.title.trim()) return fail('A step needs a name.', 'title');
+  const wrong = nameTrouble(next.title, 'A step');
+  if (wrong !== undefined) return fail(wrong, 'title');
   if (!inRange(next.minutes)) return fail(NOT_SO_LONG, 'minutes');
   if (next.wait !== undefined && !(next.wait >= 0 && next.wait <= 20_000))
     return fail('A wait lies between nothing and two weeks.', 'wait');
@@ -116,6 +119,21 @@ export function planFrom(
   return starts === undefined || build.steps.agreed !== undefined ? now : takePlan(now, starts);
 }
 
+/** Most that is kept of what was said by touch; of more the oldest goes. */
+const MOST_SAID = 2000;
+
+/** Say of a piece in one's hand that it is firm enough for something, or is not yet. It counts from then on. */
+export function sayFirm(build: Build, said: Said): Build {
+  const all = [...(build.bench.said ?? []), said].slice(-MOST_SAID);
+  return { ...build, bench: { ...build.bench, said: all } };
+}
+
+/** Say until when one stays at the bench today, whatever the week says; with nothing said it is as the week says. */
+export function stayUntil(build: Build, until: string | undefined): Build {
+  const { until: _until, ...bench } = build.bench;
+  return { ...build, bench: until === undefined ? bench : { ...bench, until } };
+}
+
 /** A piece broke: its steps are to be done again, and those that set something on it. */
 export function remake(
   build: Build,
@@ -125,13 +143,19 @@ export function remake(
 ): Build {
   const again = new Set([pieceId, ...build.pieces.filter((p) => p.seat.on === pieceId).map((p) => p.id)]);
   const undone = (step: string): boolean => {
-    const [kind, of] = step.replace(/#\d+$/, '').split(':');
+    const { task, of } = readStepId(step) ?? {};
     if (of === undefined || !again.has(of)) return false;
     // what stood on it is only to be set on again
-    return of === pieceId ? kind !== 'mix' : kind === 'join';
+    return of === pieceId ? task !== 'mix' : task === 'join';
   };
   const done = build.bench.done.filter((d) => !undone(d.step));
-  return planFrom({ ...build, bench: { ...build.bench, done } }, at, starts);
+  const { said = [], ...bench } = build.bench;
+  const kept = said.filter((s) => s.piece !== pieceId);
+  return planFrom(
+    { ...build, bench: { ...bench, done, ...(kept.length > 0 ? { said: kept } : {}) } },
+    at,
+    starts,
+  );
 }
 
 /** What the plan rather has; the usual balance with nothing said. */

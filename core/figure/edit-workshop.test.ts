@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
-import { joinId, shapeId, wholeOf, type DaysReport } from '../days/index.ts';
+import { joinId, shapeId, type DaysReport } from '../days/index.ts';
 import { plan } from '../plan.ts';
 import {
   addHelper,
@@ -17,6 +17,7 @@ import {
   setTool,
   tick,
   type Build,
+  wholeOf,
 } from './index.ts';
 
 const otter = demoBuild('ferryman-otter');

@@ -1,6 +1,6 @@
 import { fail, ok } from '../quantity/index.ts';
 import type { BuiltOn, Build, Helper, Space, StepKind, Tool, Workshop } from './build.ts';
-import { checkedHours, freshId, replaced, type Change } from './edit.ts';
+import { checkedHours, freshId, nameTrouble, replaced, type Change } from './edit.ts';
 
 const withWorkshop = (build: Build, patch: Partial<Workshop>): Build => ({
   ...build,
@@ -10,7 +10,8 @@ const withWorkshop = (build: Build, patch: Partial<Workshop>): Build => ({
 /** Somebody to help, with an evening of theirs to begin with. */
 export function addHelper(build: Build, name: string): Change {
   const clean = name.trim();
-  if (!clean) return fail('A helper needs a name.', 'name');
+  const wrong = nameTrouble(name, 'A helper');
+  if (wrong !== undefined) return fail(wrong, 'name');
   if (build.workshop.helpers.length >= 8) return fail('Eight helpers are enough for one bench.', 'helpers');
   const helper: Helper = {
     id: freshId(clean, build.workshop.helpers),
@@ -26,7 +27,8 @@ export function setHelper(build: Build, id: string, patch: Partial<Omit<Helper, 
   const was = build.workshop.helpers.find((h) => h.id === id);
   if (!was) return fail('That helper is not there any more.', 'helpers');
   const next = { ...was, ...patch };
-  if (!next.name.trim()) return fail('A helper needs a name.', 'name');
+  const wrong = nameTrouble(next.name, 'A helper');
+  if (wrong !== undefined) return fail(wrong, 'name');
   if (!(next.pace >= 0.3 && next.pace <= 4)) return fail('Pace has to lie between 0.3 and 4.', 'pace');
   if (next.does?.length === 0) return fail('A helper has to be let do something.', 'does');
   const hours = checkedHours(next.hours);

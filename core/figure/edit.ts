@@ -1,18 +1,47 @@
-import { fail, isDay, ok, type Minutes, type Result } from '../quantity/index.ts';
+import { fail, isDay, isZone, ok, type Minutes, type Result } from '../quantity/index.ts';
 import { checkBlend, type Blend } from '../pastes/index.ts';
-import type { Board, Brief, Build, Colour, DateHours, Hours, Practice, Room } from './build.ts';
+import type { Board, Brief, Build, Colour, DateHours, Hours, PartsOf, Practice, Room } from './build.ts';
 
 /** A change of a build: the new build, or a sentence saying why not. */
 export type Change = Result<Build>;
 
-/** A name turned into a readable id that is not taken: `Left arm` → `left-arm`, then `left-arm-2`. */
+/** Longest name of anything, letters. */
+export const LONGEST_NAME = 120;
+/** Longest id, as the file format has it. */
+const LONGEST_ID = 60;
+
+/** What is wrong with a name, in a sentence; undefined when it will do. */
+export const nameTrouble = (name: string, what: string): string | undefined =>
+  !name.trim()
+    ? `${what} needs a name.`
+    : name.length > LONGEST_NAME
+      ? `A name has ${LONGEST_NAME} letters at the most.`
+      : undefined;
+
+/** A name that can be kept, made from one that was read or put together. */
+export const keptName = (name: string, otherwise: string): string =>
+  name.trim().slice(0, LONGEST_NAME).trim() || otherwise;
+
+/** Everything that shares its ids with the pieces. */
+export const standing = (build: PartsOf<'pieces' | 'cake'>): readonly { readonly id: string }[] => [
+  ...build.pieces,
+  ...build.cake.tiers,
+];
+
+/**
+ * A name turned into a readable id that is not taken: `Left arm` → `left-arm`, then `left-arm-2`; as long as ids may be.
+ * @param taken everything that shares its ids with it
+ */
 export function freshId(name: string, taken: readonly { readonly id: string }[]): string {
   const stem =
     name
       .toLowerCase()
       .normalize('NFKD')
       .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '') || 'piece';
+      .replace(/^-+/, '')
+      // room for the number of a double
+      .slice(0, LONGEST_ID - 6)
+      .replace(/-+$/, '') || 'piece';
   const has = (id: string) => id === 'board' || taken.some((t) => t.id === id);
   if (!has(stem)) return stem;
   let n = 2;
@@ -27,14 +56,17 @@ export const replaced = <T extends { readonly id: string }>(
 ): T[] => list.map((x) => (x.id === id ? next(x) : x));
 
 export function rename(build: Build, name: string): Change {
-  const clean = name.trim();
-  return clean ? ok({ ...build, name: clean }) : fail('A build needs a name.', 'name');
+  const wrong = nameTrouble(name, 'A build');
+  return wrong === undefined ? ok({ ...build, name: name.trim() }) : fail(wrong, 'name');
 }
 
 export function setBrief(build: Build, patch: Partial<Brief>): Change {
   const brief = { ...build.brief, ...patch };
   if (!/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(brief.due))
     return fail('The due time needs a date and a time.', 'due');
+  if (brief.zone !== build.brief.zone && !isZone(brief.zone))
+    return fail(`There is no time zone “${brief.zone.slice(0, 60)}” here.`, 'zone');
+  if (brief.note.length > 4000) return fail('A note has 4000 letters at the most.', 'note');
   return ok({ ...build, brief });
 }
 
@@ -124,13 +156,15 @@ export function addBlend(build: Build, blend: Omit<Blend, 'id'>): Result<{ build
 export function setColour(build: Build, id: string, patch: Partial<Colour>): Change {
   if (patch.hex !== undefined && !/^#[0-9a-f]{6}$/i.test(patch.hex))
     return fail('A colour is written as #8b6a4f.', 'hex');
-  if (patch.name !== undefined && !patch.name.trim()) return fail('A colour needs a name.', 'name');
+  const wrong = patch.name === undefined ? undefined : nameTrouble(patch.name, 'A colour');
+  if (wrong !== undefined) return fail(wrong, 'name');
   return ok({ ...build, colours: replaced(build.colours, id, (c) => ({ ...c, ...patch, id })) });
 }
 
 export function addColour(build: Build, name: string, hex: string): { build: Build; id: string } {
   const id = freshId(name, build.colours);
-  return { build: { ...build, colours: [...build.colours, { id, name, hex }] }, id };
+  const colour = { id, name: keptName(name, 'Colour'), hex };
+  return { build: { ...build, colours: [...build.colours, colour] }, id };
 }
 
 /** Hours of a date that differs from its weekday, or a day off; with nothing said it is like its weekday again. */

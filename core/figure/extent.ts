@@ -1,5 +1,5 @@
 import { bodyReach, dot, type Vec } from '../solids/index.ts';
-import type { Build } from './build.ts';
+import { fromBuild, type PartsOf } from './build.ts';
 import { place, type Instance } from './place.ts';
 
 /** The six ways to look; bodies remember how far they reach along each by these very objects. */
@@ -33,12 +33,8 @@ export interface Extent {
   readonly top: number;
 }
 
-const memo = new WeakMap<Build['pieces'], Extent>();
-
 /** How far the figure reaches to each side and up, mm from the centre of the board's top. */
-export function extent(build: Build): Extent {
-  const known = memo.get(build.pieces);
-  if (known) return known;
+export const extent = fromBuild(['pieces'], (build): Extent => {
   let [left, right, front, back, top] = [0, 0, 0, 0, 0];
   for (const i of place(build)) {
     left = Math.min(left, -reach(i, LEFT));
@@ -47,10 +43,8 @@ export function extent(build: Build): Extent {
     back = Math.max(back, reach(i, BACK));
     top = Math.max(top, reach(i, UP));
   }
-  const found = { left, right, front, back, top };
-  memo.set(build.pieces, found);
-  return found;
-}
+  return { left, right, front, back, top };
+});
 
 /** Finished height over the board, mm. */
-export const height = (build: Build): number => extent(build).top;
+export const height = (build: PartsOf<'pieces'>): number => extent(build).top;

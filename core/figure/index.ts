@@ -58,6 +58,7 @@ export * from './edit-parts.ts';
 export * from './edit-paste.ts';
 export * from './edit-stack.ts';
 export * from './edit-steps.ts';
+export * from './step-id.ts';
 export * from './edit-workshop.ts';
 export * from './textures.ts';
 export * from './covers.ts';

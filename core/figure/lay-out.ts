@@ -1,7 +1,8 @@
-import { ok, type Mm, type Result } from '../quantity/index.ts';
+import { fail, ok, type Mm, type Result } from '../quantity/index.ts';
 import type { Curve, Form } from '../solids/index.ts';
 import { BOARD, type Build, type Piece, type Seat } from './build.ts';
 import { freshId } from './edit.ts';
+import { makeTrouble } from './scale.ts';
 import { checkScheme, type Scheme } from './schemes.ts';
 
 export type Pose = 'standing' | 'sitting' | 'kneeling';
@@ -187,7 +188,7 @@ export function layOut(build: Build, s: Scheme, standing: Mm, pose: Pose): Resul
   const ids = new Map<string, string>();
   const pieces: Piece[] = [...build.pieces];
   for (const part of figureParts(s, standing, pose)) {
-    const id = freshId(part.name, pieces);
+    const id = freshId(part.name, [...pieces, ...build.cake.tiers]);
     ids.set(part.name, id);
     pieces.push({
       id,
@@ -215,5 +216,7 @@ export function layOut(build: Build, s: Scheme, standing: Mm, pose: Pose): Resul
       breaks: 0,
     });
   }
-  return ok({ ...build, pieces });
+  const laid = { ...build, pieces };
+  const wrong = makeTrouble(laid);
+  return wrong === undefined ? ok(laid) : fail(`That size cannot be laid out. ${wrong}`, 'height');
 }

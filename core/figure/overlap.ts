@@ -1,7 +1,19 @@
-import type { Mm3 } from '../quantity/index.ts';
-import { bodyInside, bodyReach, toLocal, toWorld, type Body, type Vec } from '../solids/index.ts';
-import type { Build, Piece } from './build.ts';
-import { place, type Instance } from './place.ts';
+import { remembered, type Mm3 } from '../quantity/index.ts';
+import {
+  bodyInside,
+  bodyReach,
+  toLocal,
+  toWorld,
+  WORLD,
+  type Body,
+  type Frame,
+  type Vec,
+} from '../solids/index.ts';
+import { fromBuild, type Piece } from './build.ts';
+import { isLaidRound, place, seatFrame, type Instance } from './place.ts';
+
+/** A body and where it stands. */
+type Standing = Pick<Instance, 'body' | 'frame'>;
 
 /** Points a side of the grid that counts what two bodies share; the count is within two or three hundredths. */
 const SIDE = 28;
@@ -19,7 +31,7 @@ const box = (body: Body): readonly [low: Vec, high: Vec] => {
 };
 
 /** Paste of one standing in the place of another, mm³: counted on a grid over the first, in its own frame. */
-export function sharedVolume(a: Instance, b: Instance): Mm3 {
+export function sharedVolume(a: Standing, b: Standing): Mm3 {
   const [low, high] = box(a.body);
   const step = ([0, 1, 2] as const).map((k) => (high[k] - low[k]) / SIDE) as [number, number, number];
   const cell = step[0] * step[1] * step[2];
@@ -46,26 +58,18 @@ export interface CutAway {
   readonly what: 'socket' | 'trimmed';
 }
 
-// a piece object holds its seat, so piece and carrier together say how they stand to each other
-const shared = new WeakMap<Piece, { carrier: Piece; volume: Mm3 }>();
+const seatOnce = remembered(seatFrame);
 
-function sharedOnce(piece: Instance, carrier: Instance): Mm3 {
-  const known = shared.get(piece.piece);
-  if (known?.carrier === carrier.piece) return known.volume;
-  const volume = sharedVolume(piece, carrier);
-  shared.set(piece.piece, { carrier: carrier.piece, volume });
-  return volume;
-}
-
-const memo = new WeakMap<Build['pieces'], ReadonlyMap<string, readonly CutAway[]>>();
+// what two share follows from their bodies and from how the one is seated on the other, wherever both stand
+const sharedOnce = remembered((body: Body, carrier: Body, frame: Frame): Mm3 =>
+  sharedVolume({ body, frame }, { body: carrier, frame: WORLD }),
+);
 
 /** Thin bands and heaps of small ones are laid on, never trimmed to what carries them. */
 const canTrim = ({ body }: Instance): boolean => body.type !== 'group' && body.type !== 'band';
 
 /** What is cut away from each piece, by id. Pressed seats cut nothing: the paste bulges beside them. */
-export function cutsAway(build: Build): ReadonlyMap<string, readonly CutAway[]> {
-  const known = memo.get(build.pieces);
-  if (known) return known;
+export const cutsAway = fromBuild(['pieces'], (build): ReadonlyMap<string, readonly CutAway[]> => {
   const out = new Map<string, CutAway[]>();
   if (build.pieces.some((p) => p.seat.overlap === 'trimmed')) {
     const instances = place(build);
@@ -75,7 +79,7 @@ export function cutsAway(build: Build): ReadonlyMap<string, readonly CutAway[]> 
       seen.add(i.piece.id);
       const carrier = instances[i.carrier]!;
       if (!canTrim(i) || !canTrim(carrier)) continue;
-      const volume = sharedOnce(i, carrier);
+      const volume = sharedOnce(i.body, carrier.body, isLaidRound(i) ? WORLD : seatOnce(i.piece.seat));
       if (!(volume > 0)) continue;
       const socket = i.piece.seat.how === 'set';
       const from = socket ? carrier.piece : i.piece;
@@ -88,6 +92,5 @@ export function cutsAway(build: Build): ReadonlyMap<string, readonly CutAway[]> 
       ]);
     }
   }
-  memo.set(build.pieces, out);
   return out;
-}
+});

@@ -1,7 +1,7 @@
 import { blendDensity, makeCount, startMass, techniqueOf, type Blend } from '../pastes/index.ts';
-import { given, reckon, type Reckoned } from '../quantity/index.ts';
+import { given, reckon, remembered, type Reckoned } from '../quantity/index.ts';
 import { shapeOf } from '../solids/index.ts';
-import { multiplicity, type Build, type Piece } from './build.ts';
+import { multiplicity, type PartsOf, type Piece } from './build.ts';
 import type { Cover } from './covers.ts';
 import { weighIn, type Weight } from './weigh.ts';
 
@@ -87,39 +87,30 @@ function lineOf(
 
 const usedShare = (share: number, by: string) =>
   given(`Used of each rolling, u: ${by}`, share, '', 'common practice');
-const backShare = (build: Build, share: number) =>
-  given(
-    'Kneaded back, q',
-    build.practice.saves ? share : 0,
-    '',
-    build.practice.saves ? 'common practice' : 'yours',
-  );
-
-const lines = new WeakMap<Piece, { weight: Weight; n: number; saves: boolean; line: PasteLine }>();
+const backShare = (saves: boolean, share: number) =>
+  given('Kneaded back, q', saves ? share : 0, '', saves ? 'common practice' : 'yours');
 
 /** The line of a piece; remembered as long as its weight and its number do not change. */
-export function pieceLine(build: Build, piece: Piece): PasteLine {
-  const weight = weighIn(build, piece);
-  const n = multiplicity(build, piece);
-  const { saves } = build.practice;
-  const known = lines.get(piece);
-  if (known && known.weight === weight && known.n === n && known.saves === saves) return known.line;
+export const pieceLine = (
+  build: PartsOf<'pieces' | 'blends' | 'cake' | 'practice'>,
+  piece: Piece,
+): PasteLine => lineOfPiece(piece, weighIn(build, piece), multiplicity(build, piece), build.practice.saves);
+
+const lineOfPiece = remembered((piece: Piece, weight: Weight, n: number, saves: boolean): PasteLine => {
   const technique = techniqueOf(shapeOf(piece.form.kind).technique);
-  const line = lineOf(
+  return lineOf(
     { piece: piece.id, name: piece.name },
     n,
     piece.breaks,
     weight.paste,
     weight.gross,
     usedShare(technique.used, technique.name),
-    backShare(build, technique.kneadedBack),
+    backShare(saves, technique.kneadedBack),
   );
-  lines.set(piece, { weight, n, saves, line });
-  return line;
-}
+});
 
 /** The cover of a tier: what stays on it, and the sheet it is cut from. */
-export function coverLine(build: Build, cover: Cover, blend: Blend): PasteLine {
+export function coverLine(build: PartsOf<'practice'>, cover: Cover, blend: Blend): PasteLine {
   const grams = reckon(
     `${cover.tier.name}, covered`,
     'g',
@@ -141,6 +132,6 @@ export function coverLine(build: Build, cover: Cover, blend: Blend): PasteLine {
     grams,
     grams,
     used,
-    backShare(build, 0.8),
+    backShare(build.practice.saves, 0.8),
   );
 }

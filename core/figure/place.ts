@@ -12,7 +12,8 @@ import {
   type Measure,
   type Vec,
 } from '../solids/index.ts';
-import { BOARD, type Build, type Piece, type Rod, type RodEnd, type Seat } from './build.ts';
+import { remembered } from '../quantity/index.ts';
+import { BOARD, fromBuild, type PartsOf, type Piece, type Rod, type RodEnd, type Seat } from './build.ts';
 import { pointsOf, type Line } from './rod-line.ts';
 import { wrapRound } from './wrap.ts';
 
@@ -59,8 +60,6 @@ function batchOffsets(piece: Piece): Vec[] {
   ]);
 }
 
-const memo = new WeakMap<readonly Piece[], readonly Instance[]>();
-
 /** Bodies that stand as they stood before are the very same objects, so that what follows from them is kept too. */
 const stood = new WeakMap<Piece, { instance: Instance; outer: Instance | undefined }[]>();
 
@@ -91,9 +90,7 @@ function keep(instance: Instance, outer: Instance | undefined): Instance {
  * Stand every piece on what carries it, mirrored ones and batches spelled out.
  * A piece whose carrier is missing stands on the board; files with such pieces are refused before they get here.
  */
-export function place(build: Build): readonly Instance[] {
-  const known = memo.get(build.pieces);
-  if (known) return known;
+export const place = fromBuild(['pieces'], (build): readonly Instance[] => {
   const out: Instance[] = [];
   const of = new Map<string, number[]>();
   const waiting = [...build.pieces];
@@ -128,32 +125,23 @@ export function place(build: Build): readonly Instance[] {
       of.set(piece.id, own);
     }
   }
-  memo.set(build.pieces, out);
   return out;
-}
+});
 
-const bodies = new WeakMap<Form, Body>();
-const measures = new WeakMap<Form, Measure>();
+const bodyOfForm = remembered((form: Form): Body => formBody(form));
+const measureOfForm = remembered((form: Form): Measure => measure(form));
 
 /** The body of a form, remembered with it. */
-export function bodyOf(piece: Piece): Body {
-  let body = bodies.get(piece.form);
-  if (!body) bodies.set(piece.form, (body = formBody(piece.form)));
-  return body;
-}
+export const bodyOf = (piece: Piece): Body => bodyOfForm(piece.form);
 
 /** Volume, surface and extents of a piece, remembered with its form. */
-export function measureOf(piece: Piece): Measure {
-  let found = measures.get(piece.form);
-  if (!found) measures.set(piece.form, (found = measure(piece.form)));
-  return found;
-}
+export const measureOf = (piece: Piece): Measure => measureOfForm(piece.form);
 
 /** Is it laid round its carrier? Then its frame is the carrier's. */
 export const isLaidRound = (i: Instance): boolean => i.carrier >= 0 && i.body !== bodyOf(i.piece);
 
 /** The frame the person edits a piece in, and the one it stands in. */
-export function framesOf(build: Build, id: string): { own: Frame; carrier: Frame } | undefined {
+export function framesOf(build: PartsOf<'pieces'>, id: string): { own: Frame; carrier: Frame } | undefined {
   const instances = place(build);
   const own = instances.find((i) => i.piece.id === id);
   if (!own) return undefined;
@@ -161,14 +149,14 @@ export function framesOf(build: Build, id: string): { own: Frame; carrier: Frame
 }
 
 /** Where an end of a rod is, in the board's coordinates. */
-export function rodEndAt(build: Build, end: RodEnd): Vec {
+export function rodEndAt(build: PartsOf<'pieces'>, end: RodEnd): Vec {
   if (end.on === BOARD) return end.at;
   const frames = framesOf(build, end.on);
   return frames ? toWorld(frames.own, end.at) : end.at;
 }
 
 /** A place in space as an end fixed to a piece or the board, so that it follows it. */
-export function rodEndOn(build: Build, on: string, at: Vec): RodEnd {
+export function rodEndOn(build: PartsOf<'pieces'>, on: string, at: Vec): RodEnd {
   const own = on === BOARD ? at : toLocal(framesOf(build, on)!.own, at);
   return { on, at: own.map((v) => Number(v.toFixed(2))) as unknown as RodEnd['at'] };
 }
@@ -183,7 +171,7 @@ export interface PlacedRod {
 }
 
 /** A rod as it runs; a pair is two, mirrored. */
-export function placeRod(build: Build, rod: Rod): PlacedRod[] {
+export function placeRod(build: PartsOf<'pieces'>, rod: Rod): PlacedRod[] {
   const line = pointsOf(rod).map((end) => rodEndAt(build, end));
   const placed = (points: Line, index: number): PlacedRod => ({
     rod,
@@ -199,4 +187,5 @@ export function placeRod(build: Build, rod: Rod): PlacedRod[] {
 }
 
 /** Every rod as it runs, pairs mirrored. */
-export const placeRods = (build: Build): PlacedRod[] => build.rods.flatMap((rod) => placeRod(build, rod));
+export const placeRods = (build: PartsOf<'pieces' | 'rods'>): PlacedRod[] =>
+  build.rods.flatMap((rod) => placeRod(build, rod));

@@ -5,6 +5,20 @@ export interface BenchRecord {
   /** From this instant what is not done was planned anew; the plan keeps its own days while it is absent. */
   readonly from?: string;
   readonly done: readonly { readonly step: string; readonly at: string }[];
+  /** What was said of pieces by touch, the latest last: it counts at once, whatever was reckoned. */
+  readonly said?: readonly Said[];
+  /** The instant until which somebody means to stay at the bench, whatever their week says. */
+  readonly until?: string;
+}
+
+/** What somebody said of a piece in their hand. */
+export interface Said {
+  readonly piece: string;
+  /** What was asked of it, in the terms of firming. */
+  readonly question: string;
+  readonly firm: boolean;
+  /** Instant, ISO. */
+  readonly at: string;
 }
 
 export type HomeTest = 'press' | 'pull' | 'bend' | 'spring' | 'tab';
@@ -29,9 +43,12 @@ export interface Seen {
   readonly id: string;
   /** When it was seen, ISO with its zone. */
   readonly at: string;
-  /** Names of the build and of the piece. */
+  /** Names of the build and of the piece, as they were then: for reading. */
   readonly build: string;
   readonly piece: string;
+  /** Ids of both; absent in looks that were kept by name alone. */
+  readonly buildId?: string;
+  readonly pieceId?: string;
   /** What was asked of it, in the terms of firming. */
   readonly question: string;
   readonly saw: Saw;

@@ -1,8 +1,17 @@
 import { bisect, fail, ok, type Mm, type Result } from '../quantity/index.ts';
-import { scaleForm } from '../solids/index.ts';
-import { DISC_WIDTHS, type Build, type Disc, type Place } from './build.ts';
+import { checkForm, scaleForm } from '../solids/index.ts';
+import {
+  DISC_WIDTHS,
+  FARTHEST,
+  LEAST_SINK,
+  MOST_SINK,
+  type Build,
+  type Disc,
+  type PartsOf,
+  type Place,
+} from './build.ts';
 import { height } from './extent.ts';
-import { mapPoints } from './rod-line.ts';
+import { mapPoints, pointsOf } from './rod-line.ts';
 
 const scaled = ([x, y, z]: Place, k: number): Place => [
   Number((x * k).toFixed(3)),
@@ -37,6 +46,24 @@ export function scaleFigure(build: Build, k: number): Build {
       ...mapPoints(r, (end) => ({ ...end, at: scaled(end.at, k) })),
     })),
   };
+}
+
+/**
+ * What of a build cannot be made or stands out of all bounds, in a sentence: for changes that touch every piece at once.
+ * @returns undefined where everything can be made
+ */
+export function makeTrouble(build: PartsOf<'pieces' | 'rods'>): string | undefined {
+  for (const { name, form, seat } of build.pieces) {
+    const checked = checkForm(form);
+    if (!checked.ok) return `${name}: ${checked.problem.text}`;
+    if (seat.at.some((x) => Math.abs(x) > FARTHEST)) return `${name} would be more than three metres away.`;
+    if (seat.sink < LEAST_SINK || seat.sink > MOST_SINK)
+      return `${name} would go in by ${Math.round(seat.sink)} mm: more than anything is set in.`;
+  }
+  for (const rod of build.rods)
+    if (pointsOf(rod).some((e) => e.at.some((x) => Math.abs(x) > FARTHEST)))
+      return `${rod.name} would end more than three metres away.`;
+  return undefined;
 }
 
 /**

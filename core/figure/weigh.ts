@@ -1,7 +1,7 @@
 import { ballFromMass, coreVolume, measure, shapeOf, type SizeRole } from '../solids/index.ts';
 import { blendDensity, shrinkOf, type Blend } from '../pastes/index.ts';
-import { given, reckon, type Reckoned, type Unit } from '../quantity/index.ts';
-import type { Build, CoreKind, Piece } from './build.ts';
+import { given, reckon, remembered, type Reckoned, type Unit } from '../quantity/index.ts';
+import type { Build, CoreKind, PartsOf, Piece } from './build.ts';
 import { cutsAway, type CutAway } from './overlap.ts';
 import { measureOf } from './place.ts';
 
@@ -47,19 +47,18 @@ function pasteFor(blend: Blend): Reckoned {
 }
 
 /** Density of a core: of a cake the person's own where they weighed it, else the table's. */
-function coreDensity(piece: Piece, cake: Build['cake'] | undefined): Reckoned {
-  const own = piece.core === 'cake' ? cake?.density : undefined;
+function coreDensity(piece: Piece, cake: number | undefined): Reckoned {
+  const own = piece.core === 'cake' ? cake : undefined;
   return own === undefined
     ? given(`Density of ${CORE_NAME[piece.core]}`, CORE_DENSITY[piece.core], 'g/cm³', 'estimate')
     : given('Density of the cake, your own', own, 'g/cm³', 'yours');
 }
 
-const memo = new WeakMap<Piece, { blend: Blend; own: number | undefined; weight: Weight }>();
+/** Weigh one piece; remembered as long as neither the piece, nor its blend, nor the cake’s own density changes. */
+export const weigh = (piece: Piece, blend: Blend, cake?: Pick<Build['cake'], 'density'>): Weight =>
+  weighed(piece, blend, cake?.density);
 
-/** Weigh one piece; remembered as long as neither the piece nor its blend changes. */
-export function weigh(piece: Piece, blend: Blend, cake?: Build['cake']): Weight {
-  const known = memo.get(piece);
-  if (known && known.blend === blend && known.own === cake?.density) return known.weight;
+const weighed = remembered((piece: Piece, blend: Blend, cake: number | undefined): Weight => {
   const shape = shapeOf(piece.form.kind);
   const { form } = piece;
   const sizes = shape.sizes.map((s) => given(`${shape.name}, ${s.label}`, form.sizes[s.key]!, UNITS[s.role]));
@@ -115,11 +114,10 @@ export function weigh(piece: Piece, blend: Blend, cake?: Build['cake']): Weight 
     ballFromMass,
   );
   const weight: Weight = { paste, gross: paste, core, whole, ball, alike, volume };
-  memo.set(piece, { blend, own: cake?.density, weight });
   return weight;
-}
+});
 
-export const blendOf = (build: Build, piece: Piece): Blend => {
+export const blendOf = (build: PartsOf<'blends'>, piece: Piece): Blend => {
   const blend = build.blends.find((b) => b.id === piece.blend);
   if (!blend) throw new Error(`piece ${piece.id} names a blend that is not in the build`);
   return blend;
@@ -131,16 +129,15 @@ export function balanceOf(piece: Piece): readonly [number, number, number] {
   return [aside[0], aside[1], centre];
 }
 
-const inBuild = new WeakMap<Weight, { cuts: readonly CutAway[]; weight: Weight }>();
-
 /** Weigh one piece as it ends up in the figure: less what is trimmed from it and the sockets cut into it. */
-export function weighIn(build: Build, piece: Piece): Weight {
+export function weighIn(build: PartsOf<'pieces' | 'blends' | 'cake'>, piece: Piece): Weight {
   const blend = blendOf(build, piece);
   const full = weigh(piece, blend, build.cake);
   const cuts = cutsAway(build).get(piece.id);
-  if (!cuts) return full;
-  const known = inBuild.get(full);
-  if (known?.cuts === cuts) return known.weight;
+  return cuts ? lessCuts(full, blend, cuts) : full;
+}
+
+const lessCuts = remembered((full: Weight, blend: Blend, cuts: readonly CutAway[]): Weight => {
   const away = cuts.map((c) =>
     given(
       c.what === 'socket'
@@ -159,7 +156,5 @@ export function weighIn(build: Build, piece: Piece): Weight {
     (g, rho, ...v) => Math.max(0.02 * g, g - rho * v.reduce((a, b) => a + b, 0)),
   );
   const whole = reckon('Whole piece', 'g', 'paste + core', [paste, full.core], (a, b) => a + b);
-  const weight: Weight = { ...full, gross: full.paste, paste, whole };
-  inBuild.set(full, { cuts, weight });
-  return weight;
-}
+  return { ...full, gross: full.paste, paste, whole };
+});

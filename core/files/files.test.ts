@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { anyBuild } from '../figure/arbitrary.testing.ts';
-import { BUILD_VERSION, setDisc, setPropped } from '../figure/index.ts';
+import { BUILD_VERSION, setDisc, setPropped, type Build } from '../figure/index.ts';
+import { givenOf } from '../days/index.ts';
 import { demoBuild, value } from './demo.testing.ts';
 import { fileName, migrated, MIGRATIONS, readBuild, readRecord, writeBuild } from './index.ts';
 import { plan } from '../plan.ts';
@@ -295,6 +296,25 @@ describe('versions', () => {
     expect(bones.discs).toEqual([]);
     // its head was glued on and nobody had said that it is propped
     expect(bones.glued.find((g) => g.piece.id === 'head')!.letGo!.verdict).toBe('fails');
+  });
+
+  it('still opens the stored example of version 6: looks find their piece by id, and “not yet” goes on counting', () => {
+    const text = readFileSync(new URL('./examples/v6.spindle.json', import.meta.url), 'utf8');
+    const old = JSON.parse(text) as { version: number; id: string; pieces: { id: string }[] };
+    expect(old.version).toBe(6);
+    const read = value(readBuild(text));
+    const piece = old.pieces[0]!.id;
+    expect(read.log.map((l) => [l.buildId, l.pieceId])).toEqual([
+      [old.id, piece],
+      [undefined, undefined],
+    ]);
+    expect(read.bench.said).toEqual([
+      { piece, question: 'handle', firm: false, at: '2026-12-05T18:46:00.000Z' },
+    ]);
+    // a build that is renamed does not forget what was said of it
+    const given = (b: Build) => givenOf(b, { millis: Date.parse('2026-12-01T00:00Z'), zone: 'UTC' }).said;
+    expect(given({ ...read, name: 'Another name' })).toEqual(given(read));
+    expect(given(read)!.get(piece)).toHaveLength(1);
   });
 
   it('keeps a disc and a prop, and refuses a disc nobody can cut', () => {

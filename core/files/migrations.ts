@@ -74,6 +74,34 @@ const toWorkshop: Migration = (record) => ({
 const toPropped: Migration = (record) => record;
 
 /**
+ * Version 7: looks carry the ids of their build and piece, and what was said at the bench by touch is kept by piece. Looks of
+ * this build at pieces that are told apart by their name get their ids; “not yet” goes on counting.
+ */
+const toSaid: Migration = (record) => {
+  const pieces = (record.pieces ?? []) as { id: string; name: string }[];
+  const log = (record.log ?? []) as {
+    build: string;
+    piece: string;
+    saw: string;
+    question: string;
+    at: string;
+  }[];
+  const own = log.map((l) => {
+    const named = l.build === record.name ? pieces.filter((p) => p.name === l.piece) : [];
+    return named.length === 1 ? { ...l, buildId: record.id as string, pieceId: named[0]!.id } : l;
+  });
+  const said = own
+    .flatMap((l) =>
+      'pieceId' in l && l.saw === 'not'
+        ? [{ piece: l.pieceId, question: l.question, firm: false, at: l.at }]
+        : [],
+    )
+    .sort((a, b) => a.at.localeCompare(b.at));
+  const bench = record.bench as Record<string, unknown>;
+  return { ...record, log: own, bench: said.length > 0 ? { ...bench, said } : bench };
+};
+
+/**
  * From each older version to the one after it. The test beside this file fails as soon as the version is raised
  * without a migration and a stored example of the old one.
  */
@@ -83,6 +111,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   3: toMeasured,
   4: toWorkshop,
   5: toPropped,
+  6: toSaid,
 };
 
 /** Bring a record forward to the present version; undefined when a step is missing. */

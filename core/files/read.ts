@@ -60,6 +60,9 @@ function sense(build: Build): string | undefined {
       if (end.on !== BOARD && !pieces.has(end.on))
         return `Rod “${r.name}” ends in a piece that is not in the file: “${end.on}”.`;
   for (const d of build.dates ?? []) if (!isDay(d.date)) return `The hours of a date: ${d.date} is no day.`;
+  const { from, until, done, said = [] } = build.bench;
+  for (const at of [from, until, ...[...done, ...said].map((x) => x.at)])
+    if (at !== undefined && !Number.isFinite(Date.parse(at))) return `At the bench: ${at} is no time.`;
   for (const m of build.measured) {
     const checked = checkMeasurement(m);
     if (!checked.ok) return `Test of “${m.of}”: ${checked.problem.text}`;

@@ -14,6 +14,8 @@ import {
 
 /** Day of the calendar; whether the month has such a day is checked when it is read. */
 export const day = { type: 'string', pattern: '^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$' };
+/** An instant as it is kept; whether there is such a time is checked when it is read. */
+export const instant = { type: 'string', maxLength: 40 };
 export const text = (most: number) => ({ type: 'string', maxLength: most });
 export const name = { type: 'string', minLength: 1, maxLength: 120 };
 export const id = { type: 'string', pattern: '^[a-z0-9][a-z0-9-]{0,59}$' };
@@ -177,6 +179,8 @@ export const seenSchema = record(
     at: text(40),
     build: text(120),
     piece: text(120),
+    buildId: { type: 'string', minLength: 1, maxLength: 80 },
+    pieceId: id,
     question: oneOf(QUESTIONS),
     saw: oneOf(['just', 'yes', 'not', 'cracked', 'sagged', 'squashed']),
     minutes: number(0.1, 60 * 24 * 30),
@@ -208,5 +212,5 @@ export const seenSchema = record(
     ),
     duty: { type: 'object', additionalProperties: number(-1e6, 1e9), maxProperties: 12 },
   },
-  ['picture'],
+  ['picture', 'buildId', 'pieceId'],
 );

@@ -8,11 +8,12 @@ import {
   TEXTURES,
   TOOLS,
 } from '../figure/index.ts';
-import { PLACES } from '../firming/index.ts';
+import { PLACES, QUESTIONS } from '../firming/index.ts';
 import { GLUES, JOBS, MATERIAL_IDS, MOST_SHRINK, POWDER_MOST } from '../pastes/index.ts';
 import { OUTLINES, SHAPE_KINDS } from '../solids/index.ts';
 import {
   day,
+  instant,
   text,
   name,
   id,
@@ -253,9 +254,19 @@ export const buildSchema = {
         },
         ['pins', 'rather', 'parts', 'joined', 'agreed'],
       ),
-      bench: record({ from: text(40), done: list(record({ step: text(200), at: text(40) }), 4000) }, [
-        'from',
-      ]),
+      bench: record(
+        {
+          from: instant,
+          done: list(record({ step: stepId, at: instant }), 4000),
+          said: list(
+            record({ piece: id, question: oneOf(QUESTIONS), firm: { type: 'boolean' }, at: instant }),
+            2000,
+            1,
+          ),
+          until: instant,
+        },
+        ['from', 'said', 'until'],
+      ),
     },
     ['portions', 'stack', 'dates'],
   ),

@@ -1,5 +1,5 @@
-import { fail, ok, type Result } from '../quantity/index.ts';
-import type { Build, Saw, Seen } from '../figure/index.ts';
+import { fromBuild, type Build, type Saw, type Seen } from '../figure/index.ts';
+import { fail, ok, remembered, type Result } from '../quantity/index.ts';
 import { firmingOf } from '../pastes/index.ts';
 import { familyOf } from './band.ts';
 import { learn, NOTHING_LEARNED, weightsOf, type Learned, type Look } from './learned.ts';
@@ -55,18 +55,8 @@ export const plainSpells = (spells: readonly Spell[]): Seen['spells'] =>
     ...(wrapped ? { wrapped } : {}),
   }));
 
-const lookOf = new WeakMap<Seen, Look | null>();
-
 /** A look ready to learn from, reckoned again from what was kept with it; undefined where nothing can be learned from it. */
-export function lookFrom(seen: Seen): Look | undefined {
-  const before = lookOf.get(seen);
-  if (before !== undefined) return before ?? undefined;
-  const made = madeFrom(seen);
-  lookOf.set(seen, made ?? null);
-  return made;
-}
-
-function madeFrom(seen: Seen): Look | undefined {
+export const lookFrom = remembered((seen: Seen): Look | undefined => {
   const { paste, body, spells } = seen;
   const firming = firmingOf({ id: 'seen', name: '', ...paste } as Parameters<typeof firmingOf>[0]);
   const said = SAW.find((s) => s.id === seen.saw);
@@ -82,20 +72,12 @@ function madeFrom(seen: Seen): Look | undefined {
   const margin = marginOf(history, question, dutyOf(seen.duty));
   if (!margin) return undefined;
   return { id: seen.id, history, margin, question, weights, at: seen.minutes * 60, saw: said.as };
-}
-
-const learnedFrom = new WeakMap<Build['log'], Learned>();
+});
 
 /** What a build’s looks taught, its own and those it took over. */
-export function learnedOf(build: Pick<Build, 'log'>): Learned {
-  if (build.log.length === 0) return NOTHING_LEARNED;
-  let known = learnedFrom.get(build.log);
-  if (!known) {
-    known = learn(build.log.flatMap((s) => lookFrom(s) ?? []));
-    learnedFrom.set(build.log, known);
-  }
-  return known;
-}
+export const learnedOf = fromBuild(['log'], ({ log }): Learned =>
+  log.length === 0 ? NOTHING_LEARNED : learn(log.flatMap((s) => lookFrom(s) ?? [])),
+);
 
 /** Note a look. */
 export function note(build: Build, seen: Seen): Result<Build> {

@@ -5,11 +5,12 @@ import {
   measureOf,
   place,
   type Build,
+  type PartsOf,
   type Instance,
   type Piece,
 } from '../figure/index.ts';
 import { firmingOf, type Blend, type Firming, type SettingConstants } from '../pastes/index.ts';
-import { given, once, type Reckoned } from '../quantity/index.ts';
+import { given, once, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
 import { dryingOf, type DryingBody } from '../solids/index.ts';
 import { bandFigure, bandOf, familyOf, type Band, type Family } from './band.ts';
 import { CHOCOLATE_YIELD, chocolateAfter, chocolateBand, chocolateReaches, coolingTime } from './cold.ts';
@@ -157,13 +158,20 @@ function firmed(
   };
 }
 
+/** What firming reads of a build, beside the piece and how it is seated. */
+type FirmingIn = PartsOf<'room' | 'hours' | 'log'>;
+
 /**
  * The firming of one piece in a room. Remembered by what it depends on, rounded to three digits, and reckoned from the
  * rounded values, so that equal pieces cost nothing and the answer never depends on what was asked before.
  */
-export function firmPiece(build: Build, instance: Instance, facts: SeatFacts): PieceFirming {
+export function firmPiece(
+  build: FirmingIn,
+  blend: Blend,
+  instance: Instance,
+  facts: SeatFacts,
+): PieceFirming {
   const { piece } = instance;
-  const blend = blendOf(build, piece);
   const firming = firmingOf(blend);
   const { room } = build;
   const spells = spellsOf(build, piece.rests);
@@ -248,7 +256,7 @@ function firmChocolate(
   const cooling = rounded(coolingTime(slab.bulk, slab.facing, slab.depth, slab.shape, air));
   const settled = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
   const bandsOf = () =>
-    keep(bands, ['cold', constants.setYield, cooling, air.temperature].join(), () => {
+    keep(bands, JSON.stringify(['cold', constants, cooling, air]), () => {
       const ask = (wanted: number) => chocolateBand(constants, air, cooling, wanted);
       return {
         touch: ask(CHOCOLATE_YIELD.touch),
@@ -273,54 +281,36 @@ function firmChocolate(
   });
 }
 
-const stamps = new WeakMap<Learned, string>();
 /** What was learned, as part of a key. */
-function stampOf(learned: Learned): string {
-  let stamp = stamps.get(learned);
-  if (stamp === undefined)
-    stamps.set(
-      learned,
-      (stamp = learned.entries === 0 ? '' : JSON.stringify([learned.theta, learned.phi, learned.cov])),
-    );
-  return stamp;
-}
+const stampOf = remembered((learned: Learned): string =>
+  learned.entries === 0 ? '' : JSON.stringify([learned.theta, learned.phi, learned.cov]),
+);
 
-interface Firmed {
-  readonly room: Build['room'];
-  readonly hours: Build['hours'];
-  readonly log: Build['log'];
-  readonly blend: Blend;
-  readonly facts: SeatFacts;
-  readonly firming: PieceFirming;
-}
-const firmedBefore = new WeakMap<Instance, Firmed>();
-
-const sameFacts = (a: SeatFacts, b: SeatFacts): boolean =>
-  a === b || (Object.keys(a) as (keyof SeatFacts)[]).every((k) => a[k] === b[k]);
+// the facts of a seat are made anew each time, with the same numbers where nothing changed
+const firmOne = remembered(
+  (
+    instance: Instance,
+    facts: SeatFacts,
+    blend: Blend,
+    room: Build['room'],
+    hours: Build['hours'],
+    log: Build['log'],
+  ): PieceFirming => firmPiece({ room, hours, log }, blend, instance, facts),
+  sameParts,
+);
 
 /** All pieces of a build, by id; what stands as it stood, in the same room and paste, is not firmed again. */
-export function firmAll(build: Build, facts: ReadonlyMap<string, SeatFacts>): Map<string, PieceFirming> {
+export function firmAll(
+  build: FirmingIn & PartsOf<'pieces' | 'blends'>,
+  facts: ReadonlyMap<string, SeatFacts>,
+): Map<string, PieceFirming> {
   const out = new Map<string, PieceFirming>();
-  const { room } = build;
   for (const instance of place(build)) {
     if (out.has(instance.piece.id)) continue;
     const known = facts.get(instance.piece.id);
     if (!known) continue;
-    const blend = blendOf(build, instance.piece);
-    const before = firmedBefore.get(instance);
-    if (
-      before?.room === room &&
-      before.hours === build.hours &&
-      before.log === build.log &&
-      before.blend === blend &&
-      sameFacts(before.facts, known)
-    ) {
-      out.set(instance.piece.id, before.firming);
-      continue;
-    }
-    const firming = firmPiece(build, instance, known);
-    firmedBefore.set(instance, { room, hours: build.hours, log: build.log, blend, facts: known, firming });
-    out.set(instance.piece.id, firming);
+    const { room, hours, log } = build;
+    out.set(instance.piece.id, firmOne(instance, known, blendOf(build, instance.piece), room, hours, log));
   }
   return out;
 }

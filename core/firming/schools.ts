@@ -9,7 +9,7 @@ import {
   type JobId,
   type School,
 } from '../pastes/index.ts';
-import { given, reckon, type Reckoned } from '../quantity/index.ts';
+import { given, reckon, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
 import { bandFigure, bandOf, familyOf, type Band } from './band.ts';
 import type { Duty, Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
@@ -156,35 +156,26 @@ function answerOf(trial: Trial, name: string, blend: Blend, air: Air): DoseAnswe
   };
 }
 
-const memo = new WeakMap<Room, Map<string, JobAnswer>>();
-
 /**
  * The schools of stiffening side by side: the same trial piece in each blend, in this room. Firmness on the slow end is
  * what to plan with, the closing of the window on the fast end.
  */
-export function compareSchools(job: Job, from: Blend, room: Room): JobAnswer {
+export const compareSchools = remembered((job: Job, from: Blend, room: Room): JobAnswer => {
   const trial = TRIALS[job.id];
-  const known = memo.get(room) ?? new Map<string, JobAnswer>();
-  memo.set(room, known);
-  const key = JSON.stringify([job.id, from]);
-  const before = known.get(key);
-  if (before) return before;
   const air = { temperature: room.temperature, humidity: room.humidity / 100, speed: room.air };
   const answers = (Object.keys(SCHOOLS) as School[]).map((school): SchoolAnswer => ({
     school,
     ...answerOf(trial, SCHOOLS[school], blendFor(job, school, from), air),
   }));
   const yours = answerOf(trial, 'as it is now', from, air);
-  const answer = {
+  return {
     trial: trial.words,
     firmWords: trial.firmWords,
     closesWords: trial.closesWords,
     answers,
     yours,
   };
-  known.set(key, answer);
-  return answer;
-}
+}, sameParts);
 
 /** How long paste that somebody weighed out by feel may take: the two ends of what people add. */
 export function byFeel(job: Job, from: Blend, room: Room): Reckoned {

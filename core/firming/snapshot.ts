@@ -31,6 +31,8 @@ export function lookAt(
     at: what.at,
     build: build.name.slice(0, 120),
     piece: piece.name,
+    buildId: build.id,
+    pieceId: piece.id,
     question: SAW.find((s) => s.id === what.saw)?.question ?? what.question,
     saw: what.saw,
     minutes: Number(what.minutes.toFixed(1)),

@@ -26,6 +26,8 @@ export const POWDER_BULK = 0.6;
 /** Check a blend a person made up. */
 export function checkBlend(blend: Blend): Result<Blend> {
   const base = materialOf(blend.base);
+  if (!blend.name.trim()) return fail('A blend needs a name.', 'name');
+  if (blend.name.length > 120) return fail('A name has 120 letters at the most.', 'name');
   if (!(blend.gumPaste >= 0 && blend.gumPaste <= 100))
     return fail('The gum paste share has to lie between 0 and 100 %.', 'gumPaste');
   if (!(blend.powder >= 0 && blend.powder <= POWDER_MOST))

@@ -12,4 +12,7 @@ export * from './numeric.ts';
 export * from './linear.ts';
 export * from './elliptic.ts';
 export * from './once.ts';
+export * from './derived.ts';
 export * from './day.ts';
+export * from './when.ts';
+export * from './odds.ts';

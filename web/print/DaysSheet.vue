@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { clockTime, dayName, WASH, weekdayTime } from '@core/days/index.ts';
+import { clockTime, dayName, WASH, toldTime } from '@core/days/index.ts';
 import { waitWords } from '@core/days-out.ts';
 import { formatLength, formatMass, formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../state/build-store.ts';
@@ -25,8 +25,8 @@ const resting = (from: number, to: number, next: number | undefined) =>
     </p>
     <template v-else>
       <p class="muted">
-        Start by {{ weekdayTime(origin, plan.startBy) }}; on time in {{ Math.round(plan.chance * 100) }} of
-        100 runs; {{ formatTime(plan.handsOn) }} of work in {{ plan.sessions.length }} sessions.
+        Start by {{ toldTime(origin, plan.startBy) }}; on time in {{ Math.round(plan.chance * 100) }} of 100
+        runs; {{ formatTime(plan.handsOn) }} of work in {{ plan.sessions.length }} sessions.
       </p>
       <section v-for="(s, i) in plan.sessions" :key="`${s.person}-${s.from}`">
         <h2>

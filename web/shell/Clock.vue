@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { dayName, midnights, weekdayTime, type PlannedStep, type Session } from '@core/days/index.ts';
+import { dayName, midnights, toldTime, type PlannedStep, type Session } from '@core/days/index.ts';
 import { formatBand, formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../state/build-store.ts';
 
@@ -75,7 +75,7 @@ const told = computed(() => {
     : soon
       ? `${soon.link.why}: ${formatTime(soon.likely - m)} more`
       : 'nothing is waited for';
-  return `${weekdayTime(d.origin, m)} — ${words}`;
+  return `${toldTime(d.origin, m)} — ${words}`;
 });
 
 function seek(e: PointerEvent): void {
@@ -170,7 +170,7 @@ function keys(e: KeyboardEvent): void {
       ></i>
       <i v-if="now !== undefined && now > from && now < to" class="now" :style="{ left: at(now) }"></i>
       <span class="due" :style="{ left: at(days!.due!) }"
-        ><b>due {{ weekdayTime(days!.origin!, days!.due!) }}</b
+        ><b>due {{ toldTime(days!.origin!, days!.due!) }}</b
         ><br />{{ formatTime(plan.spare) }} spare</span
       >
       <template v-if="store.playhead !== undefined">

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { Undo2, Redo2, Save, Keyboard } from '@lucide/vue';
-import { weekdayTime } from '@core/days/index.ts';
+import { toldTime } from '@core/days/index.ts';
 import { LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 
@@ -16,11 +16,11 @@ const height = computed(() => Math.round(store.report?.figure.height ?? 0));
 const plan = computed(() => store.days?.plan);
 const due = computed(() =>
   store.days?.origin && store.days.due !== undefined
-    ? weekdayTime(store.days.origin, store.days.due)
+    ? toldTime(store.days.origin, store.days.due)
     : build.value.brief.due.replace('T', ' '),
 );
 const startBy = computed(() =>
-  store.days?.origin && plan.value ? weekdayTime(store.days.origin, plan.value.startBy) : undefined,
+  store.days?.origin && plan.value ? toldTime(store.days.origin, plan.value.startBy) : undefined,
 );
 const late = computed(
   () =>

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, value } from '../../files/demo.testing.ts';
-import { setCake, setTool, type Build } from '../../figure/index.ts';
+import { setCake, setTool, type Build, wholeOf } from '../../figure/index.ts';
 import { plan } from '../../plan.ts';
-import { wholeOf, type DaysReport, type Link, type PlannedStep } from '../index.ts';
+import { type DaysReport, type Link, type PlannedStep } from '../index.ts';
 
 const cabbage = demoBuild('savoy-cabbage');
 const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days;

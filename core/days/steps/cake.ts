@@ -1,4 +1,5 @@
 import type { CakePart } from '../../cutting/index.ts';
+import { writeStepId, type Task } from '../../figure/index.ts';
 import { coatFirmIn, type Band } from '../../firming/index.ts';
 import { BATTERS, FILLINGS } from '../../pastes/index.ts';
 import { formatMass } from '../../quantity/index.ts';
@@ -49,11 +50,14 @@ const window = (from: string, to: string, band: Band, why: string): Link => ({
 });
 const same = (m: number): Band => ({ fast: m, likely: m, slow: m });
 
-const batterId = (k: number): string => (k === 0 ? 'batter' : `batter:${k + 1}`);
-const ovenId = (k: number): string => (k === 0 ? 'oven' : `oven:${k + 1}`);
-const stackId = (part: CakePart): string => `stack:${part.id}`;
-const carveId = (part: CakePart): string => `carve:${part.id}`;
-const coatId = (part: CakePart): string => `coat:${part.id}`;
+/** The rounds of the oven are told apart by their number, from the second on. */
+const round = (task: Task, k: number): string =>
+  writeStepId(k === 0 ? { task } : { task, of: String(k + 1) });
+const batterId = (k: number): string => round('batter', k);
+const ovenId = (k: number): string => round('oven', k);
+const stackId = ({ id }: CakePart): string => writeStepId({ task: 'stack', of: id });
+const carveId = ({ id }: CakePart): string => writeStepId({ task: 'carve', of: id });
+const coatId = ({ id }: CakePart): string => writeStepId({ task: 'coat', of: id });
 /** Shelf that something round takes, with a finger round it, cm². */
 const shelf = (across: number): number => ((across + 20) / 10) ** 2;
 

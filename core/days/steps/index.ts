@@ -12,7 +12,7 @@ import type { Bench, StepMaker } from './types.ts';
 
 export { glueId } from './types.ts';
 export { KIND_NAMES } from './kinds.ts';
-export { inParts, wholeOf } from './parts.ts';
+export { inParts } from './parts.ts';
 export {
   BONES_ID,
   FINISH_ID,

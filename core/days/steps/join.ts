@@ -105,15 +105,12 @@ function freed(bench: Bench, piece: Piece, firming: PieceFirming): { step: Step;
     },
     links: [
       takes
-        ? wait(joinId(piece.id), id, takes, `the glue takes hold of the ${name}`, piece.id)
+        ? wait(joinId(piece.id), id, takes, `the glue takes hold of the ${name}`, { piece: piece.id })
         : order(joinId(piece.id), id),
-      wait(
-        shapedBy(piece),
-        id,
-        heldBand(firming),
-        `the ${name} firms until it stays without its prop`,
-        piece.id,
-      ),
+      wait(shapedBy(piece), id, heldBand(firming), `the ${name} firms until it stays without its prop`, {
+        piece: piece.id,
+        asks: 'pose',
+      }),
     ],
   };
 }
@@ -121,13 +118,20 @@ function freed(bench: Bench, piece: Piece, firming: PieceFirming): { step: Step;
 /** Heavier than this a finished part is moved by two, g. Common practice. */
 const LIFTED_BY_TWO = 4000;
 
-const wait = (from: string, to: string, band: Band, why: string, piece: string, hold?: Hold): Link => ({
+const wait = (
+  from: string,
+  to: string,
+  band: Band,
+  why: string,
+  about: Pick<Link, 'piece' | 'asks'>,
+  hold?: Hold,
+): Link => ({
   from,
   to,
   kind: 'wait',
   band,
   why,
-  piece,
+  ...about,
   ...(hold ? { hold } : {}),
 });
 
@@ -182,7 +186,9 @@ export const join: StepMaker = {
       const id = joinId(piece.id);
       const n = bench.number(piece);
       const carrier = piece.seat.on === BOARD ? undefined : pieceOf(build, piece.seat.on);
-      const rods = bench.bones.rods.filter((r) => r.through.includes(piece.name.toLowerCase()));
+      const rods = bench.bones.rods.filter((r) =>
+        r.passes.some((p) => p.part !== 'board' && p.piece === piece.id),
+      );
       const firming = bench.firming.get(piece.id)!;
       const small = isSmall(bench, piece);
       const where = carrier ? `the ${lower(carrier.name)}` : 'the board';
@@ -224,7 +230,7 @@ export const join: StepMaker = {
             piece.propped
               ? `the ${lower(piece.name)} firms until it can be picked up`
               : `the ${lower(piece.name)} firms until it can be held`,
-            piece.id,
+            { piece: piece.id, asks: piece.propped ? 'touch' : 'handle' },
             piece.built === 'there' ? undefined : restsOn(bench, piece),
           ),
         );
@@ -244,7 +250,7 @@ export const join: StepMaker = {
             id,
             later(under.bands.handle!, under.bands.bear),
             `the ${lower(carrier.name)} firms until it carries the ${lower(piece.name)}`,
-            carrier.id,
+            { piece: carrier.id, asks: 'bear' },
           ),
         );
     }

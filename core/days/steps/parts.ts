@@ -1,3 +1,4 @@
+import { partOf } from '../../figure/index.ts';
 import type { Link, Step } from '../types.ts';
 import { order } from './types.ts';
 
@@ -6,9 +7,7 @@ const LONGEST_STEP = 60;
 /** Parts of repeated work are kept shorter, so that they fill gaps and can be shared. */
 const LONGEST_REPEATED = 40;
 
-const partId = (id: string, k: number): string => (k === 0 ? id : `${id}#${k + 1}`);
-/** The step that a part is of. */
-export const wholeOf = (id: string): string => id.replace(/#\d+$/, '');
+const partId = (id: string, k: number): string => partOf(id, k + 1);
 
 /** How many parts a step comes in: as somebody said, else as long as one stands at one thing. */
 function partsOf(step: Step, wanted: Readonly<Record<string, number>>): number {

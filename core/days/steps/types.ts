@@ -1,6 +1,6 @@
 import type { BonesReport } from '../../bones/index.ts';
 import type { CakeReport } from '../../cutting/index.ts';
-import type { Batch, Build, Piece } from '../../figure/index.ts';
+import { writeStepId, type Batch, type Build, type Piece, type Task } from '../../figure/index.ts';
 import type { Band, PieceFirming } from '../../firming/index.ts';
 import type { Link, Step, StepKind } from '../types.ts';
 
@@ -31,17 +31,18 @@ export const order = (from: string, to: string, why = 'in this order'): Link => 
   why,
 });
 
-export const mixId = (batch: string): string => `mix:${batch}`;
-export const shapeId = (piece: string): string => `shape:${piece}`;
-export const textureId = (piece: string): string => `texture:${piece}`;
-export const joinId = (piece: string): string => `join:${piece}`;
+const idFor = (task: Task) => (of: string) => writeStepId({ task, of });
+export const mixId = idFor('mix');
+export const shapeId = idFor('shape');
+export const textureId = idFor('texture');
+export const joinId = idFor('join');
 /** Taking the prop from a piece. */
-export const freeId = (piece: string): string => `free:${piece}`;
-export const glueId = (recipe: string): string => `glue:${recipe}`;
-export const coverId = (tier: string): string => `cover:${tier}`;
-export const BONES_ID = 'bones';
-export const FINISH_ID = 'finish';
-export const PACK_ID = 'pack';
+export const freeId = idFor('free');
+export const glueId = idFor('glue');
+export const coverId = idFor('cover');
+export const BONES_ID = writeStepId({ task: 'bones' });
+export const FINISH_ID = writeStepId({ task: 'finish' });
+export const PACK_ID = writeStepId({ task: 'pack' });
 
 /** The last step that shapes a piece: its texture where it has one. */
 export const shapedBy = (piece: Piece): string =>

@@ -49,7 +49,7 @@ const schema31 = {
 	],
 	"properties": {
 		"format": { "const": "elm-spindle-build" },
-		"version": { "const": 6 },
+		"version": { "const": 7 },
 		"id": {
 			"type": "string",
 			"minLength": 1,
@@ -1820,6 +1820,15 @@ const schema31 = {
 						"type": "string",
 						"maxLength": 120
 					},
+					"buildId": {
+						"type": "string",
+						"minLength": 1,
+						"maxLength": 80
+					},
+					"pieceId": {
+						"type": "string",
+						"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+					},
 					"question": {
 						"type": "string",
 						"enum": [
@@ -2146,6 +2155,7 @@ const schema31 = {
 						"properties": {
 							"step": {
 								"type": "string",
+								"minLength": 1,
 								"maxLength": 200
 							},
 							"at": {
@@ -2156,6 +2166,53 @@ const schema31 = {
 					},
 					"maxItems": 4e3,
 					"minItems": 0
+				},
+				"said": {
+					"type": "array",
+					"items": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": [
+							"piece",
+							"question",
+							"firm",
+							"at"
+						],
+						"properties": {
+							"piece": {
+								"type": "string",
+								"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+							},
+							"question": {
+								"type": "string",
+								"enum": [
+									"tack",
+									"skin",
+									"touch",
+									"pose",
+									"handle",
+									"bear",
+									"stand",
+									"hard",
+									"dry",
+									"stick",
+									"texture",
+									"bend"
+								]
+							},
+							"firm": { "type": "boolean" },
+							"at": {
+								"type": "string",
+								"maxLength": 40
+							}
+						}
+					},
+					"maxItems": 2e3,
+					"minItems": 1
+				},
+				"until": {
+					"type": "string",
+					"maxLength": 40
 				}
 			}
 		}
@@ -2169,7 +2226,7 @@ const pattern8 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
 const pattern10 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
 const pattern19 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
 const pattern21 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
-const pattern35 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
+const pattern36 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
 function validate20(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 	let vErrors = null;
 	const evaluated0 = validate20.evaluated;
@@ -2212,12 +2269,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 			} else var valid0 = true;
 			if (valid0) {
 				if (data.version !== void 0) {
-					if (6 !== data.version) {
+					if (7 !== data.version) {
 						validate20.errors = [{
 							instancePath: instancePath + "/version",
 							schemaPath: "#/properties/version/const",
 							keyword: "const",
-							params: { allowedValue: 6 },
+							params: { allowedValue: 7 },
 							message: "must be equal to constant"
 						}];
 						return false;
@@ -11766,420 +11823,399 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	var valid77 = true;
 																																} else var valid77 = true;
 																																if (valid77) {
-																																	if (data273.question !== void 0) {
-																																		let data278 = data273.question;
-																																		if (typeof data278 !== "string") {
+																																	if (data273.buildId !== void 0) {
+																																		let data278 = data273.buildId;
+																																		if (typeof data278 === "string") {
+																																			if (func2(data278) > 80) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/log/" + i28 + "/buildId",
+																																					schemaPath: "#/properties/log/items/properties/buildId/maxLength",
+																																					keyword: "maxLength",
+																																					params: { limit: 80 },
+																																					message: "must NOT have more than 80 characters"
+																																				}];
+																																				return false;
+																																			} else if (func2(data278) < 1) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/log/" + i28 + "/buildId",
+																																					schemaPath: "#/properties/log/items/properties/buildId/minLength",
+																																					keyword: "minLength",
+																																					params: { limit: 1 },
+																																					message: "must NOT have fewer than 1 characters"
+																																				}];
+																																				return false;
+																																			}
+																																		} else {
 																																			validate20.errors = [{
-																																				instancePath: instancePath + "/log/" + i28 + "/question",
-																																				schemaPath: "#/properties/log/items/properties/question/type",
+																																				instancePath: instancePath + "/log/" + i28 + "/buildId",
+																																				schemaPath: "#/properties/log/items/properties/buildId/type",
 																																				keyword: "type",
 																																				params: { type: "string" },
 																																				message: "must be string"
 																																			}];
 																																			return false;
 																																		}
-																																		if (!(data278 === "tack" || data278 === "skin" || data278 === "touch" || data278 === "pose" || data278 === "handle" || data278 === "bear" || data278 === "stand" || data278 === "hard" || data278 === "dry" || data278 === "stick" || data278 === "texture" || data278 === "bend")) {
-																																			validate20.errors = [{
-																																				instancePath: instancePath + "/log/" + i28 + "/question",
-																																				schemaPath: "#/properties/log/items/properties/question/enum",
-																																				keyword: "enum",
-																																				params: { allowedValues: schema31.properties.log.items.properties.question.enum },
-																																				message: "must be equal to one of the allowed values"
-																																			}];
-																																			return false;
-																																		}
 																																		var valid77 = true;
 																																	} else var valid77 = true;
 																																	if (valid77) {
-																																		if (data273.saw !== void 0) {
-																																			let data279 = data273.saw;
-																																			if (typeof data279 !== "string") {
+																																		if (data273.pieceId !== void 0) {
+																																			let data279 = data273.pieceId;
+																																			if (typeof data279 === "string") {
+																																				if (!pattern5.test(data279)) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/log/" + i28 + "/pieceId",
+																																						schemaPath: "#/properties/log/items/properties/pieceId/pattern",
+																																						keyword: "pattern",
+																																						params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																						message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																					}];
+																																					return false;
+																																				}
+																																			} else {
 																																				validate20.errors = [{
-																																					instancePath: instancePath + "/log/" + i28 + "/saw",
-																																					schemaPath: "#/properties/log/items/properties/saw/type",
+																																					instancePath: instancePath + "/log/" + i28 + "/pieceId",
+																																					schemaPath: "#/properties/log/items/properties/pieceId/type",
 																																					keyword: "type",
 																																					params: { type: "string" },
 																																					message: "must be string"
 																																				}];
 																																				return false;
 																																			}
-																																			if (!(data279 === "just" || data279 === "yes" || data279 === "not" || data279 === "cracked" || data279 === "sagged" || data279 === "squashed")) {
-																																				validate20.errors = [{
-																																					instancePath: instancePath + "/log/" + i28 + "/saw",
-																																					schemaPath: "#/properties/log/items/properties/saw/enum",
-																																					keyword: "enum",
-																																					params: { allowedValues: schema31.properties.log.items.properties.saw.enum },
-																																					message: "must be equal to one of the allowed values"
-																																				}];
-																																				return false;
-																																			}
 																																			var valid77 = true;
 																																		} else var valid77 = true;
 																																		if (valid77) {
-																																			if (data273.minutes !== void 0) {
-																																				let data280 = data273.minutes;
-																																				if (typeof data280 == "number" && isFinite(data280)) {
-																																					if (data280 > 43200 || isNaN(data280)) {
-																																						validate20.errors = [{
-																																							instancePath: instancePath + "/log/" + i28 + "/minutes",
-																																							schemaPath: "#/properties/log/items/properties/minutes/maximum",
-																																							keyword: "maximum",
-																																							params: {
-																																								comparison: "<=",
-																																								limit: 43200
-																																							},
-																																							message: "must be <= 43200"
-																																						}];
-																																						return false;
-																																					} else if (data280 < .1 || isNaN(data280)) {
-																																						validate20.errors = [{
-																																							instancePath: instancePath + "/log/" + i28 + "/minutes",
-																																							schemaPath: "#/properties/log/items/properties/minutes/minimum",
-																																							keyword: "minimum",
-																																							params: {
-																																								comparison: ">=",
-																																								limit: .1
-																																							},
-																																							message: "must be >= 0.1"
-																																						}];
-																																						return false;
-																																					}
-																																				} else {
+																																			if (data273.question !== void 0) {
+																																				let data280 = data273.question;
+																																				if (typeof data280 !== "string") {
 																																					validate20.errors = [{
-																																						instancePath: instancePath + "/log/" + i28 + "/minutes",
-																																						schemaPath: "#/properties/log/items/properties/minutes/type",
+																																						instancePath: instancePath + "/log/" + i28 + "/question",
+																																						schemaPath: "#/properties/log/items/properties/question/type",
 																																						keyword: "type",
-																																						params: { type: "number" },
-																																						message: "must be number"
+																																						params: { type: "string" },
+																																						message: "must be string"
+																																					}];
+																																					return false;
+																																				}
+																																				if (!(data280 === "tack" || data280 === "skin" || data280 === "touch" || data280 === "pose" || data280 === "handle" || data280 === "bear" || data280 === "stand" || data280 === "hard" || data280 === "dry" || data280 === "stick" || data280 === "texture" || data280 === "bend")) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/log/" + i28 + "/question",
+																																						schemaPath: "#/properties/log/items/properties/question/enum",
+																																						keyword: "enum",
+																																						params: { allowedValues: schema31.properties.log.items.properties.question.enum },
+																																						message: "must be equal to one of the allowed values"
 																																					}];
 																																					return false;
 																																				}
 																																				var valid77 = true;
 																																			} else var valid77 = true;
 																																			if (valid77) {
-																																				if (data273.note !== void 0) {
-																																					let data281 = data273.note;
-																																					if (typeof data281 === "string") {
-																																						if (func2(data281) > 1e3) {
-																																							validate20.errors = [{
-																																								instancePath: instancePath + "/log/" + i28 + "/note",
-																																								schemaPath: "#/properties/log/items/properties/note/maxLength",
-																																								keyword: "maxLength",
-																																								params: { limit: 1e3 },
-																																								message: "must NOT have more than 1000 characters"
-																																							}];
-																																							return false;
-																																						}
-																																					} else {
+																																				if (data273.saw !== void 0) {
+																																					let data281 = data273.saw;
+																																					if (typeof data281 !== "string") {
 																																						validate20.errors = [{
-																																							instancePath: instancePath + "/log/" + i28 + "/note",
-																																							schemaPath: "#/properties/log/items/properties/note/type",
+																																							instancePath: instancePath + "/log/" + i28 + "/saw",
+																																							schemaPath: "#/properties/log/items/properties/saw/type",
 																																							keyword: "type",
 																																							params: { type: "string" },
 																																							message: "must be string"
 																																						}];
 																																						return false;
 																																					}
+																																					if (!(data281 === "just" || data281 === "yes" || data281 === "not" || data281 === "cracked" || data281 === "sagged" || data281 === "squashed")) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/log/" + i28 + "/saw",
+																																							schemaPath: "#/properties/log/items/properties/saw/enum",
+																																							keyword: "enum",
+																																							params: { allowedValues: schema31.properties.log.items.properties.saw.enum },
+																																							message: "must be equal to one of the allowed values"
+																																						}];
+																																						return false;
+																																					}
 																																					var valid77 = true;
 																																				} else var valid77 = true;
 																																				if (valid77) {
-																																					if (data273.picture !== void 0) {
-																																						let data282 = data273.picture;
-																																						if (typeof data282 === "string") {
-																																							if (func2(data282) > 80) {
+																																					if (data273.minutes !== void 0) {
+																																						let data282 = data273.minutes;
+																																						if (typeof data282 == "number" && isFinite(data282)) {
+																																							if (data282 > 43200 || isNaN(data282)) {
 																																								validate20.errors = [{
-																																									instancePath: instancePath + "/log/" + i28 + "/picture",
-																																									schemaPath: "#/properties/log/items/properties/picture/maxLength",
-																																									keyword: "maxLength",
-																																									params: { limit: 80 },
-																																									message: "must NOT have more than 80 characters"
+																																									instancePath: instancePath + "/log/" + i28 + "/minutes",
+																																									schemaPath: "#/properties/log/items/properties/minutes/maximum",
+																																									keyword: "maximum",
+																																									params: {
+																																										comparison: "<=",
+																																										limit: 43200
+																																									},
+																																									message: "must be <= 43200"
+																																								}];
+																																								return false;
+																																							} else if (data282 < .1 || isNaN(data282)) {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/log/" + i28 + "/minutes",
+																																									schemaPath: "#/properties/log/items/properties/minutes/minimum",
+																																									keyword: "minimum",
+																																									params: {
+																																										comparison: ">=",
+																																										limit: .1
+																																									},
+																																									message: "must be >= 0.1"
 																																								}];
 																																								return false;
 																																							}
 																																						} else {
 																																							validate20.errors = [{
-																																								instancePath: instancePath + "/log/" + i28 + "/picture",
-																																								schemaPath: "#/properties/log/items/properties/picture/type",
+																																								instancePath: instancePath + "/log/" + i28 + "/minutes",
+																																								schemaPath: "#/properties/log/items/properties/minutes/type",
 																																								keyword: "type",
-																																								params: { type: "string" },
-																																								message: "must be string"
+																																								params: { type: "number" },
+																																								message: "must be number"
 																																							}];
 																																							return false;
 																																						}
 																																						var valid77 = true;
 																																					} else var valid77 = true;
 																																					if (valid77) {
-																																						if (data273.paste !== void 0) {
-																																							let data283 = data273.paste;
-																																							if (data283 && typeof data283 == "object" && !Array.isArray(data283)) {
-																																								let missing42;
-																																								if (data283.base === void 0 && (missing42 = "base") || data283.gumPaste === void 0 && (missing42 = "gumPaste") || data283.powder === void 0 && (missing42 = "powder")) {
+																																						if (data273.note !== void 0) {
+																																							let data283 = data273.note;
+																																							if (typeof data283 === "string") {
+																																								if (func2(data283) > 1e3) {
 																																									validate20.errors = [{
-																																										instancePath: instancePath + "/log/" + i28 + "/paste",
-																																										schemaPath: "#/properties/log/items/properties/paste/required",
-																																										keyword: "required",
-																																										params: { missingProperty: missing42 },
-																																										message: "must have required property '" + missing42 + "'"
+																																										instancePath: instancePath + "/log/" + i28 + "/note",
+																																										schemaPath: "#/properties/log/items/properties/note/maxLength",
+																																										keyword: "maxLength",
+																																										params: { limit: 1e3 },
+																																										message: "must NOT have more than 1000 characters"
 																																									}];
 																																									return false;
-																																								} else {
-																																									for (const key50 in data283) if (!(key50 === "base" || key50 === "gumPaste" || key50 === "powder")) {
-																																										validate20.errors = [{
-																																											instancePath: instancePath + "/log/" + i28 + "/paste",
-																																											schemaPath: "#/properties/log/items/properties/paste/additionalProperties",
-																																											keyword: "additionalProperties",
-																																											params: { additionalProperty: key50 },
-																																											message: "must NOT have additional properties"
-																																										}];
-																																										return false;
-																																									}
-																																									if (data283.base !== void 0) {
-																																										let data284 = data283.base;
-																																										if (typeof data284 !== "string") {
-																																											validate20.errors = [{
-																																												instancePath: instancePath + "/log/" + i28 + "/paste/base",
-																																												schemaPath: "#/properties/log/items/properties/paste/properties/base/type",
-																																												keyword: "type",
-																																												params: { type: "string" },
-																																												message: "must be string"
-																																											}];
-																																											return false;
-																																										}
-																																										if (!(data284 === "fondant" || data284 === "gumPaste" || data284 === "modellingPaste" || data284 === "marzipan" || data284 === "chocolateDark" || data284 === "chocolateMilk" || data284 === "chocolateWhite" || data284 === "chocolateCompound" || data284 === "royalIcing")) {
-																																											validate20.errors = [{
-																																												instancePath: instancePath + "/log/" + i28 + "/paste/base",
-																																												schemaPath: "#/properties/log/items/properties/paste/properties/base/enum",
-																																												keyword: "enum",
-																																												params: { allowedValues: schema31.properties.log.items.properties.paste.properties.base.enum },
-																																												message: "must be equal to one of the allowed values"
-																																											}];
-																																											return false;
-																																										}
-																																										var valid78 = true;
-																																									} else var valid78 = true;
-																																									if (valid78) {
-																																										if (data283.gumPaste !== void 0) {
-																																											let data285 = data283.gumPaste;
-																																											if (typeof data285 == "number" && isFinite(data285)) {
-																																												if (data285 > 100 || isNaN(data285)) {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
-																																														schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/maximum",
-																																														keyword: "maximum",
-																																														params: {
-																																															comparison: "<=",
-																																															limit: 100
-																																														},
-																																														message: "must be <= 100"
-																																													}];
-																																													return false;
-																																												} else if (data285 < 0 || isNaN(data285)) {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
-																																														schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/minimum",
-																																														keyword: "minimum",
-																																														params: {
-																																															comparison: ">=",
-																																															limit: 0
-																																														},
-																																														message: "must be >= 0"
-																																													}];
-																																													return false;
-																																												}
-																																											} else {
-																																												validate20.errors = [{
-																																													instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
-																																													schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/type",
-																																													keyword: "type",
-																																													params: { type: "number" },
-																																													message: "must be number"
-																																												}];
-																																												return false;
-																																											}
-																																											var valid78 = true;
-																																										} else var valid78 = true;
-																																										if (valid78) {
-																																											if (data283.powder !== void 0) {
-																																												let data286 = data283.powder;
-																																												if (typeof data286 == "number" && isFinite(data286)) {
-																																													if (data286 > 5 || isNaN(data286)) {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/paste/powder",
-																																															schemaPath: "#/properties/log/items/properties/paste/properties/powder/maximum",
-																																															keyword: "maximum",
-																																															params: {
-																																																comparison: "<=",
-																																																limit: 5
-																																															},
-																																															message: "must be <= 5"
-																																														}];
-																																														return false;
-																																													} else if (data286 < 0 || isNaN(data286)) {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/paste/powder",
-																																															schemaPath: "#/properties/log/items/properties/paste/properties/powder/minimum",
-																																															keyword: "minimum",
-																																															params: {
-																																																comparison: ">=",
-																																																limit: 0
-																																															},
-																																															message: "must be >= 0"
-																																														}];
-																																														return false;
-																																													}
-																																												} else {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/log/" + i28 + "/paste/powder",
-																																														schemaPath: "#/properties/log/items/properties/paste/properties/powder/type",
-																																														keyword: "type",
-																																														params: { type: "number" },
-																																														message: "must be number"
-																																													}];
-																																													return false;
-																																												}
-																																												var valid78 = true;
-																																											} else var valid78 = true;
-																																										}
-																																									}
 																																								}
 																																							} else {
 																																								validate20.errors = [{
-																																									instancePath: instancePath + "/log/" + i28 + "/paste",
-																																									schemaPath: "#/properties/log/items/properties/paste/type",
+																																									instancePath: instancePath + "/log/" + i28 + "/note",
+																																									schemaPath: "#/properties/log/items/properties/note/type",
 																																									keyword: "type",
-																																									params: { type: "object" },
-																																									message: "must be object"
+																																									params: { type: "string" },
+																																									message: "must be string"
 																																								}];
 																																								return false;
 																																							}
 																																							var valid77 = true;
 																																						} else var valid77 = true;
 																																						if (valid77) {
-																																							if (data273.body !== void 0) {
-																																								let data287 = data273.body;
-																																								if (data287 && typeof data287 == "object" && !Array.isArray(data287)) {
-																																									let missing43;
-																																									if (data287.volume === void 0 && (missing43 = "volume") || data287.area === void 0 && (missing43 = "area") || data287.depth === void 0 && (missing43 = "depth") || data287.facing === void 0 && (missing43 = "facing") || data287.thickness === void 0 && (missing43 = "thickness") || data287.kind === void 0 && (missing43 = "kind") || data287.coat === void 0 && (missing43 = "coat")) {
+																																							if (data273.picture !== void 0) {
+																																								let data284 = data273.picture;
+																																								if (typeof data284 === "string") {
+																																									if (func2(data284) > 80) {
 																																										validate20.errors = [{
-																																											instancePath: instancePath + "/log/" + i28 + "/body",
-																																											schemaPath: "#/properties/log/items/properties/body/required",
-																																											keyword: "required",
-																																											params: { missingProperty: missing43 },
-																																											message: "must have required property '" + missing43 + "'"
+																																											instancePath: instancePath + "/log/" + i28 + "/picture",
+																																											schemaPath: "#/properties/log/items/properties/picture/maxLength",
+																																											keyword: "maxLength",
+																																											params: { limit: 80 },
+																																											message: "must NOT have more than 80 characters"
 																																										}];
 																																										return false;
-																																									} else {
-																																										for (const key51 in data287) if (!(key51 === "volume" || key51 === "area" || key51 === "depth" || key51 === "facing" || key51 === "thickness" || key51 === "kind" || key51 === "coat")) {
+																																									}
+																																								} else {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/log/" + i28 + "/picture",
+																																										schemaPath: "#/properties/log/items/properties/picture/type",
+																																										keyword: "type",
+																																										params: { type: "string" },
+																																										message: "must be string"
+																																									}];
+																																									return false;
+																																								}
+																																								var valid77 = true;
+																																							} else var valid77 = true;
+																																							if (valid77) {
+																																								if (data273.paste !== void 0) {
+																																									let data285 = data273.paste;
+																																									if (data285 && typeof data285 == "object" && !Array.isArray(data285)) {
+																																										let missing42;
+																																										if (data285.base === void 0 && (missing42 = "base") || data285.gumPaste === void 0 && (missing42 = "gumPaste") || data285.powder === void 0 && (missing42 = "powder")) {
 																																											validate20.errors = [{
-																																												instancePath: instancePath + "/log/" + i28 + "/body",
-																																												schemaPath: "#/properties/log/items/properties/body/additionalProperties",
-																																												keyword: "additionalProperties",
-																																												params: { additionalProperty: key51 },
-																																												message: "must NOT have additional properties"
+																																												instancePath: instancePath + "/log/" + i28 + "/paste",
+																																												schemaPath: "#/properties/log/items/properties/paste/required",
+																																												keyword: "required",
+																																												params: { missingProperty: missing42 },
+																																												message: "must have required property '" + missing42 + "'"
 																																											}];
 																																											return false;
-																																										}
-																																										if (data287.volume !== void 0) {
-																																											let data288 = data287.volume;
-																																											if (typeof data288 == "number" && isFinite(data288)) {
-																																												if (data288 > 1e9 || isNaN(data288)) {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/log/" + i28 + "/body/volume",
-																																														schemaPath: "#/properties/log/items/properties/body/properties/volume/maximum",
-																																														keyword: "maximum",
-																																														params: {
-																																															comparison: "<=",
-																																															limit: 1e9
-																																														},
-																																														message: "must be <= 1000000000"
-																																													}];
-																																													return false;
-																																												} else if (data288 < .01 || isNaN(data288)) {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/log/" + i28 + "/body/volume",
-																																														schemaPath: "#/properties/log/items/properties/body/properties/volume/minimum",
-																																														keyword: "minimum",
-																																														params: {
-																																															comparison: ">=",
-																																															limit: .01
-																																														},
-																																														message: "must be >= 0.01"
-																																													}];
-																																													return false;
-																																												}
-																																											} else {
+																																										} else {
+																																											for (const key50 in data285) if (!(key50 === "base" || key50 === "gumPaste" || key50 === "powder")) {
 																																												validate20.errors = [{
-																																													instancePath: instancePath + "/log/" + i28 + "/body/volume",
-																																													schemaPath: "#/properties/log/items/properties/body/properties/volume/type",
-																																													keyword: "type",
-																																													params: { type: "number" },
-																																													message: "must be number"
+																																													instancePath: instancePath + "/log/" + i28 + "/paste",
+																																													schemaPath: "#/properties/log/items/properties/paste/additionalProperties",
+																																													keyword: "additionalProperties",
+																																													params: { additionalProperty: key50 },
+																																													message: "must NOT have additional properties"
 																																												}];
 																																												return false;
 																																											}
-																																											var valid79 = true;
-																																										} else var valid79 = true;
-																																										if (valid79) {
-																																											if (data287.area !== void 0) {
-																																												let data289 = data287.area;
-																																												if (typeof data289 == "number" && isFinite(data289)) {
-																																													if (data289 > 1e7 || isNaN(data289)) {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/body/area",
-																																															schemaPath: "#/properties/log/items/properties/body/properties/area/maximum",
-																																															keyword: "maximum",
-																																															params: {
-																																																comparison: "<=",
-																																																limit: 1e7
-																																															},
-																																															message: "must be <= 10000000"
-																																														}];
-																																														return false;
-																																													} else if (data289 < .01 || isNaN(data289)) {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/body/area",
-																																															schemaPath: "#/properties/log/items/properties/body/properties/area/minimum",
-																																															keyword: "minimum",
-																																															params: {
-																																																comparison: ">=",
-																																																limit: .01
-																																															},
-																																															message: "must be >= 0.01"
-																																														}];
-																																														return false;
-																																													}
-																																												} else {
+																																											if (data285.base !== void 0) {
+																																												let data286 = data285.base;
+																																												if (typeof data286 !== "string") {
 																																													validate20.errors = [{
-																																														instancePath: instancePath + "/log/" + i28 + "/body/area",
-																																														schemaPath: "#/properties/log/items/properties/body/properties/area/type",
+																																														instancePath: instancePath + "/log/" + i28 + "/paste/base",
+																																														schemaPath: "#/properties/log/items/properties/paste/properties/base/type",
 																																														keyword: "type",
-																																														params: { type: "number" },
-																																														message: "must be number"
+																																														params: { type: "string" },
+																																														message: "must be string"
 																																													}];
 																																													return false;
 																																												}
-																																												var valid79 = true;
-																																											} else var valid79 = true;
-																																											if (valid79) {
-																																												if (data287.depth !== void 0) {
-																																													let data290 = data287.depth;
-																																													if (typeof data290 == "number" && isFinite(data290)) {
-																																														if (data290 > 1e3 || isNaN(data290)) {
+																																												if (!(data286 === "fondant" || data286 === "gumPaste" || data286 === "modellingPaste" || data286 === "marzipan" || data286 === "chocolateDark" || data286 === "chocolateMilk" || data286 === "chocolateWhite" || data286 === "chocolateCompound" || data286 === "royalIcing")) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/paste/base",
+																																														schemaPath: "#/properties/log/items/properties/paste/properties/base/enum",
+																																														keyword: "enum",
+																																														params: { allowedValues: schema31.properties.log.items.properties.paste.properties.base.enum },
+																																														message: "must be equal to one of the allowed values"
+																																													}];
+																																													return false;
+																																												}
+																																												var valid78 = true;
+																																											} else var valid78 = true;
+																																											if (valid78) {
+																																												if (data285.gumPaste !== void 0) {
+																																													let data287 = data285.gumPaste;
+																																													if (typeof data287 == "number" && isFinite(data287)) {
+																																														if (data287 > 100 || isNaN(data287)) {
 																																															validate20.errors = [{
-																																																instancePath: instancePath + "/log/" + i28 + "/body/depth",
-																																																schemaPath: "#/properties/log/items/properties/body/properties/depth/maximum",
+																																																instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
+																																																schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/maximum",
 																																																keyword: "maximum",
 																																																params: {
 																																																	comparison: "<=",
-																																																	limit: 1e3
+																																																	limit: 100
 																																																},
-																																																message: "must be <= 1000"
+																																																message: "must be <= 100"
+																																															}];
+																																															return false;
+																																														} else if (data287 < 0 || isNaN(data287)) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
+																																																schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/minimum",
+																																																keyword: "minimum",
+																																																params: {
+																																																	comparison: ">=",
+																																																	limit: 0
+																																																},
+																																																message: "must be >= 0"
+																																															}];
+																																															return false;
+																																														}
+																																													} else {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/paste/gumPaste",
+																																															schemaPath: "#/properties/log/items/properties/paste/properties/gumPaste/type",
+																																															keyword: "type",
+																																															params: { type: "number" },
+																																															message: "must be number"
+																																														}];
+																																														return false;
+																																													}
+																																													var valid78 = true;
+																																												} else var valid78 = true;
+																																												if (valid78) {
+																																													if (data285.powder !== void 0) {
+																																														let data288 = data285.powder;
+																																														if (typeof data288 == "number" && isFinite(data288)) {
+																																															if (data288 > 5 || isNaN(data288)) {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/log/" + i28 + "/paste/powder",
+																																																	schemaPath: "#/properties/log/items/properties/paste/properties/powder/maximum",
+																																																	keyword: "maximum",
+																																																	params: {
+																																																		comparison: "<=",
+																																																		limit: 5
+																																																	},
+																																																	message: "must be <= 5"
+																																																}];
+																																																return false;
+																																															} else if (data288 < 0 || isNaN(data288)) {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/log/" + i28 + "/paste/powder",
+																																																	schemaPath: "#/properties/log/items/properties/paste/properties/powder/minimum",
+																																																	keyword: "minimum",
+																																																	params: {
+																																																		comparison: ">=",
+																																																		limit: 0
+																																																	},
+																																																	message: "must be >= 0"
+																																																}];
+																																																return false;
+																																															}
+																																														} else {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/log/" + i28 + "/paste/powder",
+																																																schemaPath: "#/properties/log/items/properties/paste/properties/powder/type",
+																																																keyword: "type",
+																																																params: { type: "number" },
+																																																message: "must be number"
+																																															}];
+																																															return false;
+																																														}
+																																														var valid78 = true;
+																																													} else var valid78 = true;
+																																												}
+																																											}
+																																										}
+																																									} else {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/log/" + i28 + "/paste",
+																																											schemaPath: "#/properties/log/items/properties/paste/type",
+																																											keyword: "type",
+																																											params: { type: "object" },
+																																											message: "must be object"
+																																										}];
+																																										return false;
+																																									}
+																																									var valid77 = true;
+																																								} else var valid77 = true;
+																																								if (valid77) {
+																																									if (data273.body !== void 0) {
+																																										let data289 = data273.body;
+																																										if (data289 && typeof data289 == "object" && !Array.isArray(data289)) {
+																																											let missing43;
+																																											if (data289.volume === void 0 && (missing43 = "volume") || data289.area === void 0 && (missing43 = "area") || data289.depth === void 0 && (missing43 = "depth") || data289.facing === void 0 && (missing43 = "facing") || data289.thickness === void 0 && (missing43 = "thickness") || data289.kind === void 0 && (missing43 = "kind") || data289.coat === void 0 && (missing43 = "coat")) {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/log/" + i28 + "/body",
+																																													schemaPath: "#/properties/log/items/properties/body/required",
+																																													keyword: "required",
+																																													params: { missingProperty: missing43 },
+																																													message: "must have required property '" + missing43 + "'"
+																																												}];
+																																												return false;
+																																											} else {
+																																												for (const key51 in data289) if (!(key51 === "volume" || key51 === "area" || key51 === "depth" || key51 === "facing" || key51 === "thickness" || key51 === "kind" || key51 === "coat")) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/body",
+																																														schemaPath: "#/properties/log/items/properties/body/additionalProperties",
+																																														keyword: "additionalProperties",
+																																														params: { additionalProperty: key51 },
+																																														message: "must NOT have additional properties"
+																																													}];
+																																													return false;
+																																												}
+																																												if (data289.volume !== void 0) {
+																																													let data290 = data289.volume;
+																																													if (typeof data290 == "number" && isFinite(data290)) {
+																																														if (data290 > 1e9 || isNaN(data290)) {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/log/" + i28 + "/body/volume",
+																																																schemaPath: "#/properties/log/items/properties/body/properties/volume/maximum",
+																																																keyword: "maximum",
+																																																params: {
+																																																	comparison: "<=",
+																																																	limit: 1e9
+																																																},
+																																																message: "must be <= 1000000000"
 																																															}];
 																																															return false;
 																																														} else if (data290 < .01 || isNaN(data290)) {
 																																															validate20.errors = [{
-																																																instancePath: instancePath + "/log/" + i28 + "/body/depth",
-																																																schemaPath: "#/properties/log/items/properties/body/properties/depth/minimum",
+																																																instancePath: instancePath + "/log/" + i28 + "/body/volume",
+																																																schemaPath: "#/properties/log/items/properties/body/properties/volume/minimum",
 																																																keyword: "minimum",
 																																																params: {
 																																																	comparison: ">=",
@@ -12191,8 +12227,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																														}
 																																													} else {
 																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/body/depth",
-																																															schemaPath: "#/properties/log/items/properties/body/properties/depth/type",
+																																															instancePath: instancePath + "/log/" + i28 + "/body/volume",
+																																															schemaPath: "#/properties/log/items/properties/body/properties/volume/type",
 																																															keyword: "type",
 																																															params: { type: "number" },
 																																															message: "must be number"
@@ -12202,25 +12238,25 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																													var valid79 = true;
 																																												} else var valid79 = true;
 																																												if (valid79) {
-																																													if (data287.facing !== void 0) {
-																																														let data291 = data287.facing;
+																																													if (data289.area !== void 0) {
+																																														let data291 = data289.area;
 																																														if (typeof data291 == "number" && isFinite(data291)) {
-																																															if (data291 > 3e3 || isNaN(data291)) {
+																																															if (data291 > 1e7 || isNaN(data291)) {
 																																																validate20.errors = [{
-																																																	instancePath: instancePath + "/log/" + i28 + "/body/facing",
-																																																	schemaPath: "#/properties/log/items/properties/body/properties/facing/maximum",
+																																																	instancePath: instancePath + "/log/" + i28 + "/body/area",
+																																																	schemaPath: "#/properties/log/items/properties/body/properties/area/maximum",
 																																																	keyword: "maximum",
 																																																	params: {
 																																																		comparison: "<=",
-																																																		limit: 3e3
+																																																		limit: 1e7
 																																																	},
-																																																	message: "must be <= 3000"
+																																																	message: "must be <= 10000000"
 																																																}];
 																																																return false;
 																																															} else if (data291 < .01 || isNaN(data291)) {
 																																																validate20.errors = [{
-																																																	instancePath: instancePath + "/log/" + i28 + "/body/facing",
-																																																	schemaPath: "#/properties/log/items/properties/body/properties/facing/minimum",
+																																																	instancePath: instancePath + "/log/" + i28 + "/body/area",
+																																																	schemaPath: "#/properties/log/items/properties/body/properties/area/minimum",
 																																																	keyword: "minimum",
 																																																	params: {
 																																																		comparison: ">=",
@@ -12232,8 +12268,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																															}
 																																														} else {
 																																															validate20.errors = [{
-																																																instancePath: instancePath + "/log/" + i28 + "/body/facing",
-																																																schemaPath: "#/properties/log/items/properties/body/properties/facing/type",
+																																																instancePath: instancePath + "/log/" + i28 + "/body/area",
+																																																schemaPath: "#/properties/log/items/properties/body/properties/area/type",
 																																																keyword: "type",
 																																																params: { type: "number" },
 																																																message: "must be number"
@@ -12243,25 +12279,25 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																														var valid79 = true;
 																																													} else var valid79 = true;
 																																													if (valid79) {
-																																														if (data287.thickness !== void 0) {
-																																															let data292 = data287.thickness;
+																																														if (data289.depth !== void 0) {
+																																															let data292 = data289.depth;
 																																															if (typeof data292 == "number" && isFinite(data292)) {
-																																																if (data292 > 2e3 || isNaN(data292)) {
+																																																if (data292 > 1e3 || isNaN(data292)) {
 																																																	validate20.errors = [{
-																																																		instancePath: instancePath + "/log/" + i28 + "/body/thickness",
-																																																		schemaPath: "#/properties/log/items/properties/body/properties/thickness/maximum",
+																																																		instancePath: instancePath + "/log/" + i28 + "/body/depth",
+																																																		schemaPath: "#/properties/log/items/properties/body/properties/depth/maximum",
 																																																		keyword: "maximum",
 																																																		params: {
 																																																			comparison: "<=",
-																																																			limit: 2e3
+																																																			limit: 1e3
 																																																		},
-																																																		message: "must be <= 2000"
+																																																		message: "must be <= 1000"
 																																																	}];
 																																																	return false;
 																																																} else if (data292 < .01 || isNaN(data292)) {
 																																																	validate20.errors = [{
-																																																		instancePath: instancePath + "/log/" + i28 + "/body/thickness",
-																																																		schemaPath: "#/properties/log/items/properties/body/properties/thickness/minimum",
+																																																		instancePath: instancePath + "/log/" + i28 + "/body/depth",
+																																																		schemaPath: "#/properties/log/items/properties/body/properties/depth/minimum",
 																																																		keyword: "minimum",
 																																																		params: {
 																																																			comparison: ">=",
@@ -12273,8 +12309,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																}
 																																															} else {
 																																																validate20.errors = [{
-																																																	instancePath: instancePath + "/log/" + i28 + "/body/thickness",
-																																																	schemaPath: "#/properties/log/items/properties/body/properties/thickness/type",
+																																																	instancePath: instancePath + "/log/" + i28 + "/body/depth",
+																																																	schemaPath: "#/properties/log/items/properties/body/properties/depth/type",
 																																																	keyword: "type",
 																																																	params: { type: "number" },
 																																																	message: "must be number"
@@ -12284,212 +12320,212 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																															var valid79 = true;
 																																														} else var valid79 = true;
 																																														if (valid79) {
-																																															if (data287.kind !== void 0) {
-																																																let data293 = data287.kind;
-																																																if (typeof data293 !== "string") {
-																																																	validate20.errors = [{
-																																																		instancePath: instancePath + "/log/" + i28 + "/body/kind",
-																																																		schemaPath: "#/properties/log/items/properties/body/properties/kind/type",
-																																																		keyword: "type",
-																																																		params: { type: "string" },
-																																																		message: "must be string"
-																																																	}];
-																																																	return false;
-																																																}
-																																																if (!(data293 === "rod" || data293 === "sheet")) {
-																																																	validate20.errors = [{
-																																																		instancePath: instancePath + "/log/" + i28 + "/body/kind",
-																																																		schemaPath: "#/properties/log/items/properties/body/properties/kind/enum",
-																																																		keyword: "enum",
-																																																		params: { allowedValues: schema31.properties.log.items.properties.body.properties.kind.enum },
-																																																		message: "must be equal to one of the allowed values"
-																																																	}];
-																																																	return false;
-																																																}
-																																																var valid79 = true;
-																																															} else var valid79 = true;
-																																															if (valid79) {
-																																																if (data287.coat !== void 0) {
-																																																	if (typeof data287.coat !== "boolean") {
+																																															if (data289.facing !== void 0) {
+																																																let data293 = data289.facing;
+																																																if (typeof data293 == "number" && isFinite(data293)) {
+																																																	if (data293 > 3e3 || isNaN(data293)) {
 																																																		validate20.errors = [{
-																																																			instancePath: instancePath + "/log/" + i28 + "/body/coat",
-																																																			schemaPath: "#/properties/log/items/properties/body/properties/coat/type",
-																																																			keyword: "type",
-																																																			params: { type: "boolean" },
-																																																			message: "must be boolean"
-																																																		}];
-																																																		return false;
-																																																	}
-																																																	var valid79 = true;
-																																																} else var valid79 = true;
-																																															}
-																																														}
-																																													}
-																																												}
-																																											}
-																																										}
-																																									}
-																																								} else {
-																																									validate20.errors = [{
-																																										instancePath: instancePath + "/log/" + i28 + "/body",
-																																										schemaPath: "#/properties/log/items/properties/body/type",
-																																										keyword: "type",
-																																										params: { type: "object" },
-																																										message: "must be object"
-																																									}];
-																																									return false;
-																																								}
-																																								var valid77 = true;
-																																							} else var valid77 = true;
-																																							if (valid77) {
-																																								if (data273.spells !== void 0) {
-																																									let data295 = data273.spells;
-																																									if (Array.isArray(data295)) {
-																																										if (data295.length > 20) {
-																																											validate20.errors = [{
-																																												instancePath: instancePath + "/log/" + i28 + "/spells",
-																																												schemaPath: "#/properties/log/items/properties/spells/maxItems",
-																																												keyword: "maxItems",
-																																												params: { limit: 20 },
-																																												message: "must NOT have more than 20 items"
-																																											}];
-																																											return false;
-																																										} else if (data295.length < 1) {
-																																											validate20.errors = [{
-																																												instancePath: instancePath + "/log/" + i28 + "/spells",
-																																												schemaPath: "#/properties/log/items/properties/spells/minItems",
-																																												keyword: "minItems",
-																																												params: { limit: 1 },
-																																												message: "must NOT have fewer than 1 items"
-																																											}];
-																																											return false;
-																																										} else {
-																																											const len29 = data295.length;
-																																											for (let i29 = 0; i29 < len29; i29++) {
-																																												let data296 = data295[i29];
-																																												if (data296 && typeof data296 == "object" && !Array.isArray(data296)) {
-																																													let missing44;
-																																													if (data296.temperature === void 0 && (missing44 = "temperature") || data296.humidity === void 0 && (missing44 = "humidity") || data296.air === void 0 && (missing44 = "air")) {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
-																																															schemaPath: "#/properties/log/items/properties/spells/items/required",
-																																															keyword: "required",
-																																															params: { missingProperty: missing44 },
-																																															message: "must have required property '" + missing44 + "'"
-																																														}];
-																																														return false;
-																																													} else {
-																																														for (const key52 in data296) if (!(key52 === "until" || key52 === "temperature" || key52 === "humidity" || key52 === "air" || key52 === "wrapped")) {
-																																															validate20.errors = [{
-																																																instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
-																																																schemaPath: "#/properties/log/items/properties/spells/items/additionalProperties",
-																																																keyword: "additionalProperties",
-																																																params: { additionalProperty: key52 },
-																																																message: "must NOT have additional properties"
-																																															}];
-																																															return false;
-																																														}
-																																														if (data296.until !== void 0) {
-																																															let data297 = data296.until;
-																																															if (typeof data297 == "number" && isFinite(data297)) {
-																																																if (data297 > 1e5 || isNaN(data297)) {
-																																																	validate20.errors = [{
-																																																		instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
-																																																		schemaPath: "#/properties/log/items/properties/spells/items/properties/until/maximum",
-																																																		keyword: "maximum",
-																																																		params: {
-																																																			comparison: "<=",
-																																																			limit: 1e5
-																																																		},
-																																																		message: "must be <= 100000"
-																																																	}];
-																																																	return false;
-																																																} else if (data297 < 0 || isNaN(data297)) {
-																																																	validate20.errors = [{
-																																																		instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
-																																																		schemaPath: "#/properties/log/items/properties/spells/items/properties/until/minimum",
-																																																		keyword: "minimum",
-																																																		params: {
-																																																			comparison: ">=",
-																																																			limit: 0
-																																																		},
-																																																		message: "must be >= 0"
-																																																	}];
-																																																	return false;
-																																																}
-																																															} else {
-																																																validate20.errors = [{
-																																																	instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
-																																																	schemaPath: "#/properties/log/items/properties/spells/items/properties/until/type",
-																																																	keyword: "type",
-																																																	params: { type: "number" },
-																																																	message: "must be number"
-																																																}];
-																																																return false;
-																																															}
-																																															var valid81 = true;
-																																														} else var valid81 = true;
-																																														if (valid81) {
-																																															if (data296.temperature !== void 0) {
-																																																let data298 = data296.temperature;
-																																																if (typeof data298 == "number" && isFinite(data298)) {
-																																																	if (data298 > 60 || isNaN(data298)) {
-																																																		validate20.errors = [{
-																																																			instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
-																																																			schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/maximum",
+																																																			instancePath: instancePath + "/log/" + i28 + "/body/facing",
+																																																			schemaPath: "#/properties/log/items/properties/body/properties/facing/maximum",
 																																																			keyword: "maximum",
 																																																			params: {
 																																																				comparison: "<=",
-																																																				limit: 60
+																																																				limit: 3e3
 																																																			},
-																																																			message: "must be <= 60"
+																																																			message: "must be <= 3000"
 																																																		}];
 																																																		return false;
-																																																	} else if (data298 < -30 || isNaN(data298)) {
+																																																	} else if (data293 < .01 || isNaN(data293)) {
 																																																		validate20.errors = [{
-																																																			instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
-																																																			schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/minimum",
+																																																			instancePath: instancePath + "/log/" + i28 + "/body/facing",
+																																																			schemaPath: "#/properties/log/items/properties/body/properties/facing/minimum",
 																																																			keyword: "minimum",
 																																																			params: {
 																																																				comparison: ">=",
-																																																				limit: -30
+																																																				limit: .01
 																																																			},
-																																																			message: "must be >= -30"
+																																																			message: "must be >= 0.01"
 																																																		}];
 																																																		return false;
 																																																	}
 																																																} else {
 																																																	validate20.errors = [{
-																																																		instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
-																																																		schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/type",
+																																																		instancePath: instancePath + "/log/" + i28 + "/body/facing",
+																																																		schemaPath: "#/properties/log/items/properties/body/properties/facing/type",
 																																																		keyword: "type",
 																																																		params: { type: "number" },
 																																																		message: "must be number"
 																																																	}];
 																																																	return false;
 																																																}
-																																																var valid81 = true;
-																																															} else var valid81 = true;
-																																															if (valid81) {
-																																																if (data296.humidity !== void 0) {
-																																																	let data299 = data296.humidity;
-																																																	if (typeof data299 == "number" && isFinite(data299)) {
-																																																		if (data299 > 1 || isNaN(data299)) {
+																																																var valid79 = true;
+																																															} else var valid79 = true;
+																																															if (valid79) {
+																																																if (data289.thickness !== void 0) {
+																																																	let data294 = data289.thickness;
+																																																	if (typeof data294 == "number" && isFinite(data294)) {
+																																																		if (data294 > 2e3 || isNaN(data294)) {
 																																																			validate20.errors = [{
-																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
-																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/maximum",
+																																																				instancePath: instancePath + "/log/" + i28 + "/body/thickness",
+																																																				schemaPath: "#/properties/log/items/properties/body/properties/thickness/maximum",
 																																																				keyword: "maximum",
 																																																				params: {
 																																																					comparison: "<=",
-																																																					limit: 1
+																																																					limit: 2e3
 																																																				},
-																																																				message: "must be <= 1"
+																																																				message: "must be <= 2000"
+																																																			}];
+																																																			return false;
+																																																		} else if (data294 < .01 || isNaN(data294)) {
+																																																			validate20.errors = [{
+																																																				instancePath: instancePath + "/log/" + i28 + "/body/thickness",
+																																																				schemaPath: "#/properties/log/items/properties/body/properties/thickness/minimum",
+																																																				keyword: "minimum",
+																																																				params: {
+																																																					comparison: ">=",
+																																																					limit: .01
+																																																				},
+																																																				message: "must be >= 0.01"
+																																																			}];
+																																																			return false;
+																																																		}
+																																																	} else {
+																																																		validate20.errors = [{
+																																																			instancePath: instancePath + "/log/" + i28 + "/body/thickness",
+																																																			schemaPath: "#/properties/log/items/properties/body/properties/thickness/type",
+																																																			keyword: "type",
+																																																			params: { type: "number" },
+																																																			message: "must be number"
+																																																		}];
+																																																		return false;
+																																																	}
+																																																	var valid79 = true;
+																																																} else var valid79 = true;
+																																																if (valid79) {
+																																																	if (data289.kind !== void 0) {
+																																																		let data295 = data289.kind;
+																																																		if (typeof data295 !== "string") {
+																																																			validate20.errors = [{
+																																																				instancePath: instancePath + "/log/" + i28 + "/body/kind",
+																																																				schemaPath: "#/properties/log/items/properties/body/properties/kind/type",
+																																																				keyword: "type",
+																																																				params: { type: "string" },
+																																																				message: "must be string"
+																																																			}];
+																																																			return false;
+																																																		}
+																																																		if (!(data295 === "rod" || data295 === "sheet")) {
+																																																			validate20.errors = [{
+																																																				instancePath: instancePath + "/log/" + i28 + "/body/kind",
+																																																				schemaPath: "#/properties/log/items/properties/body/properties/kind/enum",
+																																																				keyword: "enum",
+																																																				params: { allowedValues: schema31.properties.log.items.properties.body.properties.kind.enum },
+																																																				message: "must be equal to one of the allowed values"
+																																																			}];
+																																																			return false;
+																																																		}
+																																																		var valid79 = true;
+																																																	} else var valid79 = true;
+																																																	if (valid79) {
+																																																		if (data289.coat !== void 0) {
+																																																			if (typeof data289.coat !== "boolean") {
+																																																				validate20.errors = [{
+																																																					instancePath: instancePath + "/log/" + i28 + "/body/coat",
+																																																					schemaPath: "#/properties/log/items/properties/body/properties/coat/type",
+																																																					keyword: "type",
+																																																					params: { type: "boolean" },
+																																																					message: "must be boolean"
+																																																				}];
+																																																				return false;
+																																																			}
+																																																			var valid79 = true;
+																																																		} else var valid79 = true;
+																																																	}
+																																																}
+																																															}
+																																														}
+																																													}
+																																												}
+																																											}
+																																										} else {
+																																											validate20.errors = [{
+																																												instancePath: instancePath + "/log/" + i28 + "/body",
+																																												schemaPath: "#/properties/log/items/properties/body/type",
+																																												keyword: "type",
+																																												params: { type: "object" },
+																																												message: "must be object"
+																																											}];
+																																											return false;
+																																										}
+																																										var valid77 = true;
+																																									} else var valid77 = true;
+																																									if (valid77) {
+																																										if (data273.spells !== void 0) {
+																																											let data297 = data273.spells;
+																																											if (Array.isArray(data297)) {
+																																												if (data297.length > 20) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/spells",
+																																														schemaPath: "#/properties/log/items/properties/spells/maxItems",
+																																														keyword: "maxItems",
+																																														params: { limit: 20 },
+																																														message: "must NOT have more than 20 items"
+																																													}];
+																																													return false;
+																																												} else if (data297.length < 1) {
+																																													validate20.errors = [{
+																																														instancePath: instancePath + "/log/" + i28 + "/spells",
+																																														schemaPath: "#/properties/log/items/properties/spells/minItems",
+																																														keyword: "minItems",
+																																														params: { limit: 1 },
+																																														message: "must NOT have fewer than 1 items"
+																																													}];
+																																													return false;
+																																												} else {
+																																													const len29 = data297.length;
+																																													for (let i29 = 0; i29 < len29; i29++) {
+																																														let data298 = data297[i29];
+																																														if (data298 && typeof data298 == "object" && !Array.isArray(data298)) {
+																																															let missing44;
+																																															if (data298.temperature === void 0 && (missing44 = "temperature") || data298.humidity === void 0 && (missing44 = "humidity") || data298.air === void 0 && (missing44 = "air")) {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
+																																																	schemaPath: "#/properties/log/items/properties/spells/items/required",
+																																																	keyword: "required",
+																																																	params: { missingProperty: missing44 },
+																																																	message: "must have required property '" + missing44 + "'"
+																																																}];
+																																																return false;
+																																															} else {
+																																																for (const key52 in data298) if (!(key52 === "until" || key52 === "temperature" || key52 === "humidity" || key52 === "air" || key52 === "wrapped")) {
+																																																	validate20.errors = [{
+																																																		instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
+																																																		schemaPath: "#/properties/log/items/properties/spells/items/additionalProperties",
+																																																		keyword: "additionalProperties",
+																																																		params: { additionalProperty: key52 },
+																																																		message: "must NOT have additional properties"
+																																																	}];
+																																																	return false;
+																																																}
+																																																if (data298.until !== void 0) {
+																																																	let data299 = data298.until;
+																																																	if (typeof data299 == "number" && isFinite(data299)) {
+																																																		if (data299 > 1e5 || isNaN(data299)) {
+																																																			validate20.errors = [{
+																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
+																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/until/maximum",
+																																																				keyword: "maximum",
+																																																				params: {
+																																																					comparison: "<=",
+																																																					limit: 1e5
+																																																				},
+																																																				message: "must be <= 100000"
 																																																			}];
 																																																			return false;
 																																																		} else if (data299 < 0 || isNaN(data299)) {
 																																																			validate20.errors = [{
-																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
-																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/minimum",
+																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
+																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/until/minimum",
 																																																				keyword: "minimum",
 																																																				params: {
 																																																					comparison: ">=",
@@ -12501,8 +12537,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																		}
 																																																	} else {
 																																																		validate20.errors = [{
-																																																			instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
-																																																			schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/type",
+																																																			instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/until",
+																																																			schemaPath: "#/properties/log/items/properties/spells/items/properties/until/type",
 																																																			keyword: "type",
 																																																			params: { type: "number" },
 																																																			message: "must be number"
@@ -12512,38 +12548,38 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																	var valid81 = true;
 																																																} else var valid81 = true;
 																																																if (valid81) {
-																																																	if (data296.air !== void 0) {
-																																																		let data300 = data296.air;
+																																																	if (data298.temperature !== void 0) {
+																																																		let data300 = data298.temperature;
 																																																		if (typeof data300 == "number" && isFinite(data300)) {
-																																																			if (data300 > 5 || isNaN(data300)) {
+																																																			if (data300 > 60 || isNaN(data300)) {
 																																																				validate20.errors = [{
-																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
-																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/air/maximum",
+																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
+																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/maximum",
 																																																					keyword: "maximum",
 																																																					params: {
 																																																						comparison: "<=",
-																																																						limit: 5
+																																																						limit: 60
 																																																					},
-																																																					message: "must be <= 5"
+																																																					message: "must be <= 60"
 																																																				}];
 																																																				return false;
-																																																			} else if (data300 < .01 || isNaN(data300)) {
+																																																			} else if (data300 < -30 || isNaN(data300)) {
 																																																				validate20.errors = [{
-																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
-																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/air/minimum",
+																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
+																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/minimum",
 																																																					keyword: "minimum",
 																																																					params: {
 																																																						comparison: ">=",
-																																																						limit: .01
+																																																						limit: -30
 																																																					},
-																																																					message: "must be >= 0.01"
+																																																					message: "must be >= -30"
 																																																				}];
 																																																				return false;
 																																																			}
 																																																		} else {
 																																																			validate20.errors = [{
-																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
-																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/air/type",
+																																																				instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/temperature",
+																																																				schemaPath: "#/properties/log/items/properties/spells/items/properties/temperature/type",
 																																																				keyword: "type",
 																																																				params: { type: "number" },
 																																																				message: "must be number"
@@ -12553,112 +12589,196 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																																		var valid81 = true;
 																																																	} else var valid81 = true;
 																																																	if (valid81) {
-																																																		if (data296.wrapped !== void 0) {
-																																																			if (typeof data296.wrapped !== "boolean") {
+																																																		if (data298.humidity !== void 0) {
+																																																			let data301 = data298.humidity;
+																																																			if (typeof data301 == "number" && isFinite(data301)) {
+																																																				if (data301 > 1 || isNaN(data301)) {
+																																																					validate20.errors = [{
+																																																						instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
+																																																						schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/maximum",
+																																																						keyword: "maximum",
+																																																						params: {
+																																																							comparison: "<=",
+																																																							limit: 1
+																																																						},
+																																																						message: "must be <= 1"
+																																																					}];
+																																																					return false;
+																																																				} else if (data301 < 0 || isNaN(data301)) {
+																																																					validate20.errors = [{
+																																																						instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
+																																																						schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/minimum",
+																																																						keyword: "minimum",
+																																																						params: {
+																																																							comparison: ">=",
+																																																							limit: 0
+																																																						},
+																																																						message: "must be >= 0"
+																																																					}];
+																																																					return false;
+																																																				}
+																																																			} else {
 																																																				validate20.errors = [{
-																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/wrapped",
-																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/wrapped/type",
+																																																					instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/humidity",
+																																																					schemaPath: "#/properties/log/items/properties/spells/items/properties/humidity/type",
 																																																					keyword: "type",
-																																																					params: { type: "boolean" },
-																																																					message: "must be boolean"
+																																																					params: { type: "number" },
+																																																					message: "must be number"
 																																																				}];
 																																																				return false;
 																																																			}
 																																																			var valid81 = true;
 																																																		} else var valid81 = true;
+																																																		if (valid81) {
+																																																			if (data298.air !== void 0) {
+																																																				let data302 = data298.air;
+																																																				if (typeof data302 == "number" && isFinite(data302)) {
+																																																					if (data302 > 5 || isNaN(data302)) {
+																																																						validate20.errors = [{
+																																																							instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
+																																																							schemaPath: "#/properties/log/items/properties/spells/items/properties/air/maximum",
+																																																							keyword: "maximum",
+																																																							params: {
+																																																								comparison: "<=",
+																																																								limit: 5
+																																																							},
+																																																							message: "must be <= 5"
+																																																						}];
+																																																						return false;
+																																																					} else if (data302 < .01 || isNaN(data302)) {
+																																																						validate20.errors = [{
+																																																							instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
+																																																							schemaPath: "#/properties/log/items/properties/spells/items/properties/air/minimum",
+																																																							keyword: "minimum",
+																																																							params: {
+																																																								comparison: ">=",
+																																																								limit: .01
+																																																							},
+																																																							message: "must be >= 0.01"
+																																																						}];
+																																																						return false;
+																																																					}
+																																																				} else {
+																																																					validate20.errors = [{
+																																																						instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/air",
+																																																						schemaPath: "#/properties/log/items/properties/spells/items/properties/air/type",
+																																																						keyword: "type",
+																																																						params: { type: "number" },
+																																																						message: "must be number"
+																																																					}];
+																																																					return false;
+																																																				}
+																																																				var valid81 = true;
+																																																			} else var valid81 = true;
+																																																			if (valid81) {
+																																																				if (data298.wrapped !== void 0) {
+																																																					if (typeof data298.wrapped !== "boolean") {
+																																																						validate20.errors = [{
+																																																							instancePath: instancePath + "/log/" + i28 + "/spells/" + i29 + "/wrapped",
+																																																							schemaPath: "#/properties/log/items/properties/spells/items/properties/wrapped/type",
+																																																							keyword: "type",
+																																																							params: { type: "boolean" },
+																																																							message: "must be boolean"
+																																																						}];
+																																																						return false;
+																																																					}
+																																																					var valid81 = true;
+																																																				} else var valid81 = true;
+																																																			}
+																																																		}
 																																																	}
 																																																}
 																																															}
+																																														} else {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
+																																																schemaPath: "#/properties/log/items/properties/spells/items/type",
+																																																keyword: "type",
+																																																params: { type: "object" },
+																																																message: "must be object"
+																																															}];
+																																															return false;
+																																														}
+																																													}
+																																												}
+																																											} else {
+																																												validate20.errors = [{
+																																													instancePath: instancePath + "/log/" + i28 + "/spells",
+																																													schemaPath: "#/properties/log/items/properties/spells/type",
+																																													keyword: "type",
+																																													params: { type: "array" },
+																																													message: "must be array"
+																																												}];
+																																												return false;
+																																											}
+																																											var valid77 = true;
+																																										} else var valid77 = true;
+																																										if (valid77) {
+																																											if (data273.duty !== void 0) {
+																																												let data304 = data273.duty;
+																																												if (data304 && typeof data304 == "object" && !Array.isArray(data304)) {
+																																													if (Object.keys(data304).length > 12) {
+																																														validate20.errors = [{
+																																															instancePath: instancePath + "/log/" + i28 + "/duty",
+																																															schemaPath: "#/properties/log/items/properties/duty/maxProperties",
+																																															keyword: "maxProperties",
+																																															params: { limit: 12 },
+																																															message: "must NOT have more than 12 properties"
+																																														}];
+																																														return false;
+																																													} else for (const key53 in data304) {
+																																														let data305 = data304[key53];
+																																														if (typeof data305 == "number" && isFinite(data305)) {
+																																															if (data305 > 1e9 || isNaN(data305)) {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/log/" + i28 + "/duty/" + key53.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																																	schemaPath: "#/properties/log/items/properties/duty/additionalProperties/maximum",
+																																																	keyword: "maximum",
+																																																	params: {
+																																																		comparison: "<=",
+																																																		limit: 1e9
+																																																	},
+																																																	message: "must be <= 1000000000"
+																																																}];
+																																																return false;
+																																															} else if (data305 < -1e6 || isNaN(data305)) {
+																																																validate20.errors = [{
+																																																	instancePath: instancePath + "/log/" + i28 + "/duty/" + key53.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																																	schemaPath: "#/properties/log/items/properties/duty/additionalProperties/minimum",
+																																																	keyword: "minimum",
+																																																	params: {
+																																																		comparison: ">=",
+																																																		limit: -1e6
+																																																	},
+																																																	message: "must be >= -1000000"
+																																																}];
+																																																return false;
+																																															}
+																																														} else {
+																																															validate20.errors = [{
+																																																instancePath: instancePath + "/log/" + i28 + "/duty/" + key53.replace(/~/g, "~0").replace(/\//g, "~1"),
+																																																schemaPath: "#/properties/log/items/properties/duty/additionalProperties/type",
+																																																keyword: "type",
+																																																params: { type: "number" },
+																																																message: "must be number"
+																																															}];
+																																															return false;
 																																														}
 																																													}
 																																												} else {
 																																													validate20.errors = [{
-																																														instancePath: instancePath + "/log/" + i28 + "/spells/" + i29,
-																																														schemaPath: "#/properties/log/items/properties/spells/items/type",
+																																														instancePath: instancePath + "/log/" + i28 + "/duty",
+																																														schemaPath: "#/properties/log/items/properties/duty/type",
 																																														keyword: "type",
 																																														params: { type: "object" },
 																																														message: "must be object"
 																																													}];
 																																													return false;
 																																												}
-																																											}
+																																												var valid77 = true;
+																																											} else var valid77 = true;
 																																										}
-																																									} else {
-																																										validate20.errors = [{
-																																											instancePath: instancePath + "/log/" + i28 + "/spells",
-																																											schemaPath: "#/properties/log/items/properties/spells/type",
-																																											keyword: "type",
-																																											params: { type: "array" },
-																																											message: "must be array"
-																																										}];
-																																										return false;
 																																									}
-																																									var valid77 = true;
-																																								} else var valid77 = true;
-																																								if (valid77) {
-																																									if (data273.duty !== void 0) {
-																																										let data302 = data273.duty;
-																																										if (data302 && typeof data302 == "object" && !Array.isArray(data302)) {
-																																											if (Object.keys(data302).length > 12) {
-																																												validate20.errors = [{
-																																													instancePath: instancePath + "/log/" + i28 + "/duty",
-																																													schemaPath: "#/properties/log/items/properties/duty/maxProperties",
-																																													keyword: "maxProperties",
-																																													params: { limit: 12 },
-																																													message: "must NOT have more than 12 properties"
-																																												}];
-																																												return false;
-																																											} else for (const key53 in data302) {
-																																												let data303 = data302[key53];
-																																												if (typeof data303 == "number" && isFinite(data303)) {
-																																													if (data303 > 1e9 || isNaN(data303)) {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/duty/" + key53.replace(/~/g, "~0").replace(/\//g, "~1"),
-																																															schemaPath: "#/properties/log/items/properties/duty/additionalProperties/maximum",
-																																															keyword: "maximum",
-																																															params: {
-																																																comparison: "<=",
-																																																limit: 1e9
-																																															},
-																																															message: "must be <= 1000000000"
-																																														}];
-																																														return false;
-																																													} else if (data303 < -1e6 || isNaN(data303)) {
-																																														validate20.errors = [{
-																																															instancePath: instancePath + "/log/" + i28 + "/duty/" + key53.replace(/~/g, "~0").replace(/\//g, "~1"),
-																																															schemaPath: "#/properties/log/items/properties/duty/additionalProperties/minimum",
-																																															keyword: "minimum",
-																																															params: {
-																																																comparison: ">=",
-																																																limit: -1e6
-																																															},
-																																															message: "must be >= -1000000"
-																																														}];
-																																														return false;
-																																													}
-																																												} else {
-																																													validate20.errors = [{
-																																														instancePath: instancePath + "/log/" + i28 + "/duty/" + key53.replace(/~/g, "~0").replace(/\//g, "~1"),
-																																														schemaPath: "#/properties/log/items/properties/duty/additionalProperties/type",
-																																														keyword: "type",
-																																														params: { type: "number" },
-																																														message: "must be number"
-																																													}];
-																																													return false;
-																																												}
-																																											}
-																																										} else {
-																																											validate20.errors = [{
-																																												instancePath: instancePath + "/log/" + i28 + "/duty",
-																																												schemaPath: "#/properties/log/items/properties/duty/type",
-																																												keyword: "type",
-																																												params: { type: "object" },
-																																												message: "must be object"
-																																											}];
-																																											return false;
-																																										}
-																																										var valid77 = true;
-																																									} else var valid77 = true;
 																																								}
 																																							}
 																																						}
@@ -12698,10 +12818,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							} else var valid0 = true;
 																							if (valid0) {
 																								if (data.steps !== void 0) {
-																									let data304 = data.steps;
-																									if (data304 && typeof data304 == "object" && !Array.isArray(data304)) {
+																									let data306 = data.steps;
+																									if (data306 && typeof data306 == "object" && !Array.isArray(data306)) {
 																										let missing45;
-																										if (data304.own === void 0 && (missing45 = "own") || data304.minutes === void 0 && (missing45 = "minutes") || data304.left === void 0 && (missing45 = "left")) {
+																										if (data306.own === void 0 && (missing45 = "own") || data306.minutes === void 0 && (missing45 = "minutes") || data306.left === void 0 && (missing45 = "left")) {
 																											validate20.errors = [{
 																												instancePath: instancePath + "/steps",
 																												schemaPath: "#/properties/steps/required",
@@ -12711,7 +12831,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																											}];
 																											return false;
 																										} else {
-																											for (const key54 in data304) if (!(key54 === "own" || key54 === "minutes" || key54 === "left" || key54 === "rather" || key54 === "parts" || key54 === "joined" || key54 === "agreed" || key54 === "pins")) {
+																											for (const key54 in data306) if (!(key54 === "own" || key54 === "minutes" || key54 === "left" || key54 === "rather" || key54 === "parts" || key54 === "joined" || key54 === "agreed" || key54 === "pins")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/steps",
 																													schemaPath: "#/properties/steps/additionalProperties",
@@ -12721,10 +12841,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											}
-																											if (data304.own !== void 0) {
-																												let data305 = data304.own;
-																												if (Array.isArray(data305)) {
-																													if (data305.length > 200) {
+																											if (data306.own !== void 0) {
+																												let data307 = data306.own;
+																												if (Array.isArray(data307)) {
+																													if (data307.length > 200) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/steps/own",
 																															schemaPath: "#/properties/steps/properties/own/maxItems",
@@ -12733,7 +12853,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															message: "must NOT have more than 200 items"
 																														}];
 																														return false;
-																													} else if (data305.length < 0) {
+																													} else if (data307.length < 0) {
 																														validate20.errors = [{
 																															instancePath: instancePath + "/steps/own",
 																															schemaPath: "#/properties/steps/properties/own/minItems",
@@ -12743,12 +12863,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}];
 																														return false;
 																													} else {
-																														const len30 = data305.length;
+																														const len30 = data307.length;
 																														for (let i30 = 0; i30 < len30; i30++) {
-																															let data306 = data305[i30];
-																															if (data306 && typeof data306 == "object" && !Array.isArray(data306)) {
+																															let data308 = data307[i30];
+																															if (data308 && typeof data308 == "object" && !Array.isArray(data308)) {
 																																let missing46;
-																																if (data306.id === void 0 && (missing46 = "id") || data306.title === void 0 && (missing46 = "title") || data306.minutes === void 0 && (missing46 = "minutes")) {
+																																if (data308.id === void 0 && (missing46 = "id") || data308.title === void 0 && (missing46 = "title") || data308.minutes === void 0 && (missing46 = "minutes")) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/steps/own/" + i30,
 																																		schemaPath: "#/properties/steps/properties/own/items/required",
@@ -12758,7 +12878,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	}];
 																																	return false;
 																																} else {
-																																	for (const key55 in data306) if (!(key55 === "id" || key55 === "title" || key55 === "minutes" || key55 === "after" || key55 === "wait" || key55 === "before" || key55 === "piece" || key55 === "tool")) {
+																																	for (const key55 in data308) if (!(key55 === "id" || key55 === "title" || key55 === "minutes" || key55 === "after" || key55 === "wait" || key55 === "before" || key55 === "piece" || key55 === "tool")) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/steps/own/" + i30,
 																																			schemaPath: "#/properties/steps/properties/own/items/additionalProperties",
@@ -12768,10 +12888,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		}];
 																																		return false;
 																																	}
-																																	if (data306.id !== void 0) {
-																																		let data307 = data306.id;
-																																		if (typeof data307 === "string") {
-																																			if (!pattern35.test(data307)) {
+																																	if (data308.id !== void 0) {
+																																		let data309 = data308.id;
+																																		if (typeof data309 === "string") {
+																																			if (!pattern36.test(data309)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/steps/own/" + i30 + "/id",
 																																					schemaPath: "#/properties/steps/properties/own/items/properties/id/pattern",
@@ -12794,10 +12914,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		var valid85 = true;
 																																	} else var valid85 = true;
 																																	if (valid85) {
-																																		if (data306.title !== void 0) {
-																																			let data308 = data306.title;
-																																			if (typeof data308 === "string") {
-																																				if (func2(data308) > 120) {
+																																		if (data308.title !== void 0) {
+																																			let data310 = data308.title;
+																																			if (typeof data310 === "string") {
+																																				if (func2(data310) > 120) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/steps/own/" + i30 + "/title",
 																																						schemaPath: "#/properties/steps/properties/own/items/properties/title/maxLength",
@@ -12806,7 +12926,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must NOT have more than 120 characters"
 																																					}];
 																																					return false;
-																																				} else if (func2(data308) < 1) {
+																																				} else if (func2(data310) < 1) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/steps/own/" + i30 + "/title",
 																																						schemaPath: "#/properties/steps/properties/own/items/properties/title/minLength",
@@ -12829,10 +12949,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			var valid85 = true;
 																																		} else var valid85 = true;
 																																		if (valid85) {
-																																			if (data306.minutes !== void 0) {
-																																				let data309 = data306.minutes;
-																																				if (typeof data309 == "number" && isFinite(data309)) {
-																																					if (data309 > 600 || isNaN(data309)) {
+																																			if (data308.minutes !== void 0) {
+																																				let data311 = data308.minutes;
+																																				if (typeof data311 == "number" && isFinite(data311)) {
+																																					if (data311 > 600 || isNaN(data311)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/steps/own/" + i30 + "/minutes",
 																																							schemaPath: "#/properties/steps/properties/own/items/properties/minutes/maximum",
@@ -12844,7 +12964,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must be <= 600"
 																																						}];
 																																						return false;
-																																					} else if (data309 < 1 || isNaN(data309)) {
+																																					} else if (data311 < 1 || isNaN(data311)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/steps/own/" + i30 + "/minutes",
 																																							schemaPath: "#/properties/steps/properties/own/items/properties/minutes/minimum",
@@ -12870,10 +12990,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				var valid85 = true;
 																																			} else var valid85 = true;
 																																			if (valid85) {
-																																				if (data306.after !== void 0) {
-																																					let data310 = data306.after;
-																																					if (typeof data310 === "string") {
-																																						if (func2(data310) > 200) {
+																																				if (data308.after !== void 0) {
+																																					let data312 = data308.after;
+																																					if (typeof data312 === "string") {
+																																						if (func2(data312) > 200) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/steps/own/" + i30 + "/after",
 																																								schemaPath: "#/properties/steps/properties/own/items/properties/after/maxLength",
@@ -12882,7 +13002,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								message: "must NOT have more than 200 characters"
 																																							}];
 																																							return false;
-																																						} else if (func2(data310) < 1) {
+																																						} else if (func2(data312) < 1) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/steps/own/" + i30 + "/after",
 																																								schemaPath: "#/properties/steps/properties/own/items/properties/after/minLength",
@@ -12905,10 +13025,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					var valid85 = true;
 																																				} else var valid85 = true;
 																																				if (valid85) {
-																																					if (data306.wait !== void 0) {
-																																						let data311 = data306.wait;
-																																						if (typeof data311 == "number" && isFinite(data311)) {
-																																							if (data311 > 2e4 || isNaN(data311)) {
+																																					if (data308.wait !== void 0) {
+																																						let data313 = data308.wait;
+																																						if (typeof data313 == "number" && isFinite(data313)) {
+																																							if (data313 > 2e4 || isNaN(data313)) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/steps/own/" + i30 + "/wait",
 																																									schemaPath: "#/properties/steps/properties/own/items/properties/wait/maximum",
@@ -12920,7 +13040,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																									message: "must be <= 20000"
 																																								}];
 																																								return false;
-																																							} else if (data311 < 0 || isNaN(data311)) {
+																																							} else if (data313 < 0 || isNaN(data313)) {
 																																								validate20.errors = [{
 																																									instancePath: instancePath + "/steps/own/" + i30 + "/wait",
 																																									schemaPath: "#/properties/steps/properties/own/items/properties/wait/minimum",
@@ -12946,10 +13066,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						var valid85 = true;
 																																					} else var valid85 = true;
 																																					if (valid85) {
-																																						if (data306.before !== void 0) {
-																																							let data312 = data306.before;
-																																							if (typeof data312 === "string") {
-																																								if (func2(data312) > 200) {
+																																						if (data308.before !== void 0) {
+																																							let data314 = data308.before;
+																																							if (typeof data314 === "string") {
+																																								if (func2(data314) > 200) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/steps/own/" + i30 + "/before",
 																																										schemaPath: "#/properties/steps/properties/own/items/properties/before/maxLength",
@@ -12958,7 +13078,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										message: "must NOT have more than 200 characters"
 																																									}];
 																																									return false;
-																																								} else if (func2(data312) < 1) {
+																																								} else if (func2(data314) < 1) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/steps/own/" + i30 + "/before",
 																																										schemaPath: "#/properties/steps/properties/own/items/properties/before/minLength",
@@ -12981,10 +13101,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							var valid85 = true;
 																																						} else var valid85 = true;
 																																						if (valid85) {
-																																							if (data306.piece !== void 0) {
-																																								let data313 = data306.piece;
-																																								if (typeof data313 === "string") {
-																																									if (!pattern5.test(data313)) {
+																																							if (data308.piece !== void 0) {
+																																								let data315 = data308.piece;
+																																								if (typeof data315 === "string") {
+																																									if (!pattern5.test(data315)) {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/steps/own/" + i30 + "/piece",
 																																											schemaPath: "#/properties/steps/properties/own/items/properties/piece/pattern",
@@ -13007,9 +13127,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																								var valid85 = true;
 																																							} else var valid85 = true;
 																																							if (valid85) {
-																																								if (data306.tool !== void 0) {
-																																									let data314 = data306.tool;
-																																									if (typeof data314 !== "string") {
+																																								if (data308.tool !== void 0) {
+																																									let data316 = data308.tool;
+																																									if (typeof data316 !== "string") {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/steps/own/" + i30 + "/tool",
 																																											schemaPath: "#/properties/steps/properties/own/items/properties/tool/type",
@@ -13019,7 +13139,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										}];
 																																										return false;
 																																									}
-																																									if (!(data314 === "oven" || data314 === "turntable" || data314 === "airbrush")) {
+																																									if (!(data316 === "oven" || data316 === "turntable" || data316 === "airbrush")) {
 																																										validate20.errors = [{
 																																											instancePath: instancePath + "/steps/own/" + i30 + "/tool",
 																																											schemaPath: "#/properties/steps/properties/own/items/properties/tool/enum",
@@ -13064,10 +13184,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												var valid83 = true;
 																											} else var valid83 = true;
 																											if (valid83) {
-																												if (data304.minutes !== void 0) {
-																													let data315 = data304.minutes;
-																													if (data315 && typeof data315 == "object" && !Array.isArray(data315)) {
-																														if (Object.keys(data315).length > 1e3) {
+																												if (data306.minutes !== void 0) {
+																													let data317 = data306.minutes;
+																													if (data317 && typeof data317 == "object" && !Array.isArray(data317)) {
+																														if (Object.keys(data317).length > 1e3) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/steps/minutes",
 																																schemaPath: "#/properties/steps/properties/minutes/maxProperties",
@@ -13076,10 +13196,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																message: "must NOT have more than 1000 properties"
 																															}];
 																															return false;
-																														} else for (const key56 in data315) {
-																															let data316 = data315[key56];
-																															if (typeof data316 == "number" && isFinite(data316)) {
-																																if (data316 > 600 || isNaN(data316)) {
+																														} else for (const key56 in data317) {
+																															let data318 = data317[key56];
+																															if (typeof data318 == "number" && isFinite(data318)) {
+																																if (data318 > 600 || isNaN(data318)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/steps/minutes/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																		schemaPath: "#/properties/steps/properties/minutes/additionalProperties/maximum",
@@ -13091,7 +13211,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		message: "must be <= 600"
 																																	}];
 																																	return false;
-																																} else if (data316 < 1 || isNaN(data316)) {
+																																} else if (data318 < 1 || isNaN(data318)) {
 																																	validate20.errors = [{
 																																		instancePath: instancePath + "/steps/minutes/" + key56.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																		schemaPath: "#/properties/steps/properties/minutes/additionalProperties/minimum",
@@ -13128,10 +13248,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													var valid83 = true;
 																												} else var valid83 = true;
 																												if (valid83) {
-																													if (data304.left !== void 0) {
-																														let data317 = data304.left;
-																														if (Array.isArray(data317)) {
-																															if (data317.length > 1e3) {
+																													if (data306.left !== void 0) {
+																														let data319 = data306.left;
+																														if (Array.isArray(data319)) {
+																															if (data319.length > 1e3) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/steps/left",
 																																	schemaPath: "#/properties/steps/properties/left/maxItems",
@@ -13140,7 +13260,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must NOT have more than 1000 items"
 																																}];
 																																return false;
-																															} else if (data317.length < 0) {
+																															} else if (data319.length < 0) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/steps/left",
 																																	schemaPath: "#/properties/steps/properties/left/minItems",
@@ -13150,11 +13270,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															} else {
-																																const len31 = data317.length;
+																																const len31 = data319.length;
 																																for (let i31 = 0; i31 < len31; i31++) {
-																																	let data318 = data317[i31];
-																																	if (typeof data318 === "string") {
-																																		if (func2(data318) > 200) {
+																																	let data320 = data319[i31];
+																																	if (typeof data320 === "string") {
+																																		if (func2(data320) > 200) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/steps/left/" + i31,
 																																				schemaPath: "#/properties/steps/properties/left/items/maxLength",
@@ -13163,7 +13283,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must NOT have more than 200 characters"
 																																			}];
 																																			return false;
-																																		} else if (func2(data318) < 1) {
+																																		} else if (func2(data320) < 1) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/steps/left/" + i31,
 																																				schemaPath: "#/properties/steps/properties/left/items/minLength",
@@ -13198,9 +13318,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														var valid83 = true;
 																													} else var valid83 = true;
 																													if (valid83) {
-																														if (data304.rather !== void 0) {
-																															let data319 = data304.rather;
-																															if (typeof data319 !== "string") {
+																														if (data306.rather !== void 0) {
+																															let data321 = data306.rather;
+																															if (typeof data321 !== "string") {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/steps/rather",
 																																	schemaPath: "#/properties/steps/properties/rather/type",
@@ -13210,7 +13330,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															}
-																															if (!(data319 === "fewer" || data319 === "later" || data319 === "nights" || data319 === "fresher")) {
+																															if (!(data321 === "fewer" || data321 === "later" || data321 === "nights" || data321 === "fresher")) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/steps/rather",
 																																	schemaPath: "#/properties/steps/properties/rather/enum",
@@ -13223,10 +13343,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																															var valid83 = true;
 																														} else var valid83 = true;
 																														if (valid83) {
-																															if (data304.parts !== void 0) {
-																																let data320 = data304.parts;
-																																if (data320 && typeof data320 == "object" && !Array.isArray(data320)) {
-																																	if (Object.keys(data320).length > 300) {
+																															if (data306.parts !== void 0) {
+																																let data322 = data306.parts;
+																																if (data322 && typeof data322 == "object" && !Array.isArray(data322)) {
+																																	if (Object.keys(data322).length > 300) {
 																																		validate20.errors = [{
 																																			instancePath: instancePath + "/steps/parts",
 																																			schemaPath: "#/properties/steps/properties/parts/maxProperties",
@@ -13235,9 +13355,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			message: "must NOT have more than 300 properties"
 																																		}];
 																																		return false;
-																																	} else for (const key57 in data320) {
-																																		let data321 = data320[key57];
-																																		if (!(typeof data321 == "number" && !(data321 % 1) && !isNaN(data321) && isFinite(data321))) {
+																																	} else for (const key57 in data322) {
+																																		let data323 = data322[key57];
+																																		if (!(typeof data323 == "number" && !(data323 % 1) && !isNaN(data323) && isFinite(data323))) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/steps/parts/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																				schemaPath: "#/properties/steps/properties/parts/additionalProperties/type",
@@ -13247,8 +13367,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		}
-																																		if (typeof data321 == "number" && isFinite(data321)) {
-																																			if (data321 > 12 || isNaN(data321)) {
+																																		if (typeof data323 == "number" && isFinite(data323)) {
+																																			if (data323 > 12 || isNaN(data323)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/steps/parts/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																					schemaPath: "#/properties/steps/properties/parts/additionalProperties/maximum",
@@ -13260,7 +13380,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must be <= 12"
 																																				}];
 																																				return false;
-																																			} else if (data321 < 1 || isNaN(data321)) {
+																																			} else if (data323 < 1 || isNaN(data323)) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/steps/parts/" + key57.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																					schemaPath: "#/properties/steps/properties/parts/additionalProperties/minimum",
@@ -13288,10 +13408,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																var valid83 = true;
 																															} else var valid83 = true;
 																															if (valid83) {
-																																if (data304.joined !== void 0) {
-																																	let data322 = data304.joined;
-																																	if (Array.isArray(data322)) {
-																																		if (data322.length > 100) {
+																																if (data306.joined !== void 0) {
+																																	let data324 = data306.joined;
+																																	if (Array.isArray(data324)) {
+																																		if (data324.length > 100) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/steps/joined",
 																																				schemaPath: "#/properties/steps/properties/joined/maxItems",
@@ -13300,7 +13420,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				message: "must NOT have more than 100 items"
 																																			}];
 																																			return false;
-																																		} else if (data322.length < 0) {
+																																		} else if (data324.length < 0) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/steps/joined",
 																																				schemaPath: "#/properties/steps/properties/joined/minItems",
@@ -13310,11 +13430,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		} else {
-																																			const len32 = data322.length;
+																																			const len32 = data324.length;
 																																			for (let i32 = 0; i32 < len32; i32++) {
-																																				let data323 = data322[i32];
-																																				if (Array.isArray(data323)) {
-																																					if (data323.length > 12) {
+																																				let data325 = data324[i32];
+																																				if (Array.isArray(data325)) {
+																																					if (data325.length > 12) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/steps/joined/" + i32,
 																																							schemaPath: "#/properties/steps/properties/joined/items/maxItems",
@@ -13323,7 +13443,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																							message: "must NOT have more than 12 items"
 																																						}];
 																																						return false;
-																																					} else if (data323.length < 2) {
+																																					} else if (data325.length < 2) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/steps/joined/" + i32,
 																																							schemaPath: "#/properties/steps/properties/joined/items/minItems",
@@ -13333,11 +13453,11 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						}];
 																																						return false;
 																																					} else {
-																																						const len33 = data323.length;
+																																						const len33 = data325.length;
 																																						for (let i33 = 0; i33 < len33; i33++) {
-																																							let data324 = data323[i33];
-																																							if (typeof data324 === "string") {
-																																								if (func2(data324) > 200) {
+																																							let data326 = data325[i33];
+																																							if (typeof data326 === "string") {
+																																								if (func2(data326) > 200) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/steps/joined/" + i32 + "/" + i33,
 																																										schemaPath: "#/properties/steps/properties/joined/items/items/maxLength",
@@ -13346,7 +13466,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																										message: "must NOT have more than 200 characters"
 																																									}];
 																																									return false;
-																																								} else if (func2(data324) < 1) {
+																																								} else if (func2(data326) < 1) {
 																																									validate20.errors = [{
 																																										instancePath: instancePath + "/steps/joined/" + i32 + "/" + i33,
 																																										schemaPath: "#/properties/steps/properties/joined/items/items/minLength",
@@ -13393,10 +13513,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	var valid83 = true;
 																																} else var valid83 = true;
 																																if (valid83) {
-																																	if (data304.agreed !== void 0) {
-																																		let data325 = data304.agreed;
-																																		if (data325 && typeof data325 == "object" && !Array.isArray(data325)) {
-																																			if (Object.keys(data325).length > 1e3) {
+																																	if (data306.agreed !== void 0) {
+																																		let data327 = data306.agreed;
+																																		if (data327 && typeof data327 == "object" && !Array.isArray(data327)) {
+																																			if (Object.keys(data327).length > 1e3) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/steps/agreed",
 																																					schemaPath: "#/properties/steps/properties/agreed/maxProperties",
@@ -13405,10 +13525,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																					message: "must NOT have more than 1000 properties"
 																																				}];
 																																				return false;
-																																			} else for (const key58 in data325) {
-																																				let data326 = data325[key58];
-																																				if (typeof data326 === "string") {
-																																					if (!pattern4.test(data326)) {
+																																			} else for (const key58 in data327) {
+																																				let data328 = data327[key58];
+																																				if (typeof data328 === "string") {
+																																					if (!pattern4.test(data328)) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/steps/agreed/" + key58.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																							schemaPath: "#/properties/steps/properties/agreed/additionalProperties/pattern",
@@ -13442,10 +13562,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																		var valid83 = true;
 																																	} else var valid83 = true;
 																																	if (valid83) {
-																																		if (data304.pins !== void 0) {
-																																			let data327 = data304.pins;
-																																			if (data327 && typeof data327 == "object" && !Array.isArray(data327)) {
-																																				if (Object.keys(data327).length > 300) {
+																																		if (data306.pins !== void 0) {
+																																			let data329 = data306.pins;
+																																			if (data329 && typeof data329 == "object" && !Array.isArray(data329)) {
+																																				if (Object.keys(data329).length > 300) {
 																																					validate20.errors = [{
 																																						instancePath: instancePath + "/steps/pins",
 																																						schemaPath: "#/properties/steps/properties/pins/maxProperties",
@@ -13454,10 +13574,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																						message: "must NOT have more than 300 properties"
 																																					}];
 																																					return false;
-																																				} else for (const key59 in data327) {
-																																					let data328 = data327[key59];
-																																					if (typeof data328 === "string") {
-																																						if (!pattern4.test(data328)) {
+																																				} else for (const key59 in data329) {
+																																					let data330 = data329[key59];
+																																					if (typeof data330 === "string") {
+																																						if (!pattern4.test(data330)) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/steps/pins/" + key59.replace(/~/g, "~0").replace(/\//g, "~1"),
 																																								schemaPath: "#/properties/steps/properties/pins/additionalProperties/pattern",
@@ -13512,10 +13632,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																								} else var valid0 = true;
 																								if (valid0) {
 																									if (data.bench !== void 0) {
-																										let data329 = data.bench;
-																										if (data329 && typeof data329 == "object" && !Array.isArray(data329)) {
+																										let data331 = data.bench;
+																										if (data331 && typeof data331 == "object" && !Array.isArray(data331)) {
 																											let missing47;
-																											if (data329.done === void 0 && (missing47 = "done")) {
+																											if (data331.done === void 0 && (missing47 = "done")) {
 																												validate20.errors = [{
 																													instancePath: instancePath + "/bench",
 																													schemaPath: "#/properties/bench/required",
@@ -13525,7 +13645,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																												}];
 																												return false;
 																											} else {
-																												for (const key60 in data329) if (!(key60 === "from" || key60 === "done")) {
+																												for (const key60 in data331) if (!(key60 === "from" || key60 === "done" || key60 === "said" || key60 === "until")) {
 																													validate20.errors = [{
 																														instancePath: instancePath + "/bench",
 																														schemaPath: "#/properties/bench/additionalProperties",
@@ -13535,10 +13655,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													}];
 																													return false;
 																												}
-																												if (data329.from !== void 0) {
-																													let data330 = data329.from;
-																													if (typeof data330 === "string") {
-																														if (func2(data330) > 40) {
+																												if (data331.from !== void 0) {
+																													let data332 = data331.from;
+																													if (typeof data332 === "string") {
+																														if (func2(data332) > 40) {
 																															validate20.errors = [{
 																																instancePath: instancePath + "/bench/from",
 																																schemaPath: "#/properties/bench/properties/from/maxLength",
@@ -13561,10 +13681,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																													var valid93 = true;
 																												} else var valid93 = true;
 																												if (valid93) {
-																													if (data329.done !== void 0) {
-																														let data331 = data329.done;
-																														if (Array.isArray(data331)) {
-																															if (data331.length > 4e3) {
+																													if (data331.done !== void 0) {
+																														let data333 = data331.done;
+																														if (Array.isArray(data333)) {
+																															if (data333.length > 4e3) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/bench/done",
 																																	schemaPath: "#/properties/bench/properties/done/maxItems",
@@ -13573,7 +13693,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																	message: "must NOT have more than 4000 items"
 																																}];
 																																return false;
-																															} else if (data331.length < 0) {
+																															} else if (data333.length < 0) {
 																																validate20.errors = [{
 																																	instancePath: instancePath + "/bench/done",
 																																	schemaPath: "#/properties/bench/properties/done/minItems",
@@ -13583,12 +13703,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																}];
 																																return false;
 																															} else {
-																																const len34 = data331.length;
+																																const len34 = data333.length;
 																																for (let i34 = 0; i34 < len34; i34++) {
-																																	let data332 = data331[i34];
-																																	if (data332 && typeof data332 == "object" && !Array.isArray(data332)) {
+																																	let data334 = data333[i34];
+																																	if (data334 && typeof data334 == "object" && !Array.isArray(data334)) {
 																																		let missing48;
-																																		if (data332.step === void 0 && (missing48 = "step") || data332.at === void 0 && (missing48 = "at")) {
+																																		if (data334.step === void 0 && (missing48 = "step") || data334.at === void 0 && (missing48 = "at")) {
 																																			validate20.errors = [{
 																																				instancePath: instancePath + "/bench/done/" + i34,
 																																				schemaPath: "#/properties/bench/properties/done/items/required",
@@ -13598,7 +13718,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																			}];
 																																			return false;
 																																		} else {
-																																			for (const key61 in data332) if (!(key61 === "step" || key61 === "at")) {
+																																			for (const key61 in data334) if (!(key61 === "step" || key61 === "at")) {
 																																				validate20.errors = [{
 																																					instancePath: instancePath + "/bench/done/" + i34,
 																																					schemaPath: "#/properties/bench/properties/done/items/additionalProperties",
@@ -13608,16 +13728,25 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				}];
 																																				return false;
 																																			}
-																																			if (data332.step !== void 0) {
-																																				let data333 = data332.step;
-																																				if (typeof data333 === "string") {
-																																					if (func2(data333) > 200) {
+																																			if (data334.step !== void 0) {
+																																				let data335 = data334.step;
+																																				if (typeof data335 === "string") {
+																																					if (func2(data335) > 200) {
 																																						validate20.errors = [{
 																																							instancePath: instancePath + "/bench/done/" + i34 + "/step",
 																																							schemaPath: "#/properties/bench/properties/done/items/properties/step/maxLength",
 																																							keyword: "maxLength",
 																																							params: { limit: 200 },
 																																							message: "must NOT have more than 200 characters"
+																																						}];
+																																						return false;
+																																					} else if (func2(data335) < 1) {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/bench/done/" + i34 + "/step",
+																																							schemaPath: "#/properties/bench/properties/done/items/properties/step/minLength",
+																																							keyword: "minLength",
+																																							params: { limit: 1 },
+																																							message: "must NOT have fewer than 1 characters"
 																																						}];
 																																						return false;
 																																					}
@@ -13634,10 +13763,10 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																																				var valid95 = true;
 																																			} else var valid95 = true;
 																																			if (valid95) {
-																																				if (data332.at !== void 0) {
-																																					let data334 = data332.at;
-																																					if (typeof data334 === "string") {
-																																						if (func2(data334) > 40) {
+																																				if (data334.at !== void 0) {
+																																					let data336 = data334.at;
+																																					if (typeof data336 === "string") {
+																																						if (func2(data336) > 40) {
 																																							validate20.errors = [{
 																																								instancePath: instancePath + "/bench/done/" + i34 + "/at",
 																																								schemaPath: "#/properties/bench/properties/done/items/properties/at/maxLength",
@@ -13685,6 +13814,200 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																														}
 																														var valid93 = true;
 																													} else var valid93 = true;
+																													if (valid93) {
+																														if (data331.said !== void 0) {
+																															let data337 = data331.said;
+																															if (Array.isArray(data337)) {
+																																if (data337.length > 2e3) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/bench/said",
+																																		schemaPath: "#/properties/bench/properties/said/maxItems",
+																																		keyword: "maxItems",
+																																		params: { limit: 2e3 },
+																																		message: "must NOT have more than 2000 items"
+																																	}];
+																																	return false;
+																																} else if (data337.length < 1) {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/bench/said",
+																																		schemaPath: "#/properties/bench/properties/said/minItems",
+																																		keyword: "minItems",
+																																		params: { limit: 1 },
+																																		message: "must NOT have fewer than 1 items"
+																																	}];
+																																	return false;
+																																} else {
+																																	const len35 = data337.length;
+																																	for (let i35 = 0; i35 < len35; i35++) {
+																																		let data338 = data337[i35];
+																																		if (data338 && typeof data338 == "object" && !Array.isArray(data338)) {
+																																			let missing49;
+																																			if (data338.piece === void 0 && (missing49 = "piece") || data338.question === void 0 && (missing49 = "question") || data338.firm === void 0 && (missing49 = "firm") || data338.at === void 0 && (missing49 = "at")) {
+																																				validate20.errors = [{
+																																					instancePath: instancePath + "/bench/said/" + i35,
+																																					schemaPath: "#/properties/bench/properties/said/items/required",
+																																					keyword: "required",
+																																					params: { missingProperty: missing49 },
+																																					message: "must have required property '" + missing49 + "'"
+																																				}];
+																																				return false;
+																																			} else {
+																																				for (const key62 in data338) if (!(key62 === "piece" || key62 === "question" || key62 === "firm" || key62 === "at")) {
+																																					validate20.errors = [{
+																																						instancePath: instancePath + "/bench/said/" + i35,
+																																						schemaPath: "#/properties/bench/properties/said/items/additionalProperties",
+																																						keyword: "additionalProperties",
+																																						params: { additionalProperty: key62 },
+																																						message: "must NOT have additional properties"
+																																					}];
+																																					return false;
+																																				}
+																																				if (data338.piece !== void 0) {
+																																					let data339 = data338.piece;
+																																					if (typeof data339 === "string") {
+																																						if (!pattern5.test(data339)) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/bench/said/" + i35 + "/piece",
+																																								schemaPath: "#/properties/bench/properties/said/items/properties/piece/pattern",
+																																								keyword: "pattern",
+																																								params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+																																								message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+																																							}];
+																																							return false;
+																																						}
+																																					} else {
+																																						validate20.errors = [{
+																																							instancePath: instancePath + "/bench/said/" + i35 + "/piece",
+																																							schemaPath: "#/properties/bench/properties/said/items/properties/piece/type",
+																																							keyword: "type",
+																																							params: { type: "string" },
+																																							message: "must be string"
+																																						}];
+																																						return false;
+																																					}
+																																					var valid97 = true;
+																																				} else var valid97 = true;
+																																				if (valid97) {
+																																					if (data338.question !== void 0) {
+																																						let data340 = data338.question;
+																																						if (typeof data340 !== "string") {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/bench/said/" + i35 + "/question",
+																																								schemaPath: "#/properties/bench/properties/said/items/properties/question/type",
+																																								keyword: "type",
+																																								params: { type: "string" },
+																																								message: "must be string"
+																																							}];
+																																							return false;
+																																						}
+																																						if (!(data340 === "tack" || data340 === "skin" || data340 === "touch" || data340 === "pose" || data340 === "handle" || data340 === "bear" || data340 === "stand" || data340 === "hard" || data340 === "dry" || data340 === "stick" || data340 === "texture" || data340 === "bend")) {
+																																							validate20.errors = [{
+																																								instancePath: instancePath + "/bench/said/" + i35 + "/question",
+																																								schemaPath: "#/properties/bench/properties/said/items/properties/question/enum",
+																																								keyword: "enum",
+																																								params: { allowedValues: schema31.properties.bench.properties.said.items.properties.question.enum },
+																																								message: "must be equal to one of the allowed values"
+																																							}];
+																																							return false;
+																																						}
+																																						var valid97 = true;
+																																					} else var valid97 = true;
+																																					if (valid97) {
+																																						if (data338.firm !== void 0) {
+																																							if (typeof data338.firm !== "boolean") {
+																																								validate20.errors = [{
+																																									instancePath: instancePath + "/bench/said/" + i35 + "/firm",
+																																									schemaPath: "#/properties/bench/properties/said/items/properties/firm/type",
+																																									keyword: "type",
+																																									params: { type: "boolean" },
+																																									message: "must be boolean"
+																																								}];
+																																								return false;
+																																							}
+																																							var valid97 = true;
+																																						} else var valid97 = true;
+																																						if (valid97) {
+																																							if (data338.at !== void 0) {
+																																								let data342 = data338.at;
+																																								if (typeof data342 === "string") {
+																																									if (func2(data342) > 40) {
+																																										validate20.errors = [{
+																																											instancePath: instancePath + "/bench/said/" + i35 + "/at",
+																																											schemaPath: "#/properties/bench/properties/said/items/properties/at/maxLength",
+																																											keyword: "maxLength",
+																																											params: { limit: 40 },
+																																											message: "must NOT have more than 40 characters"
+																																										}];
+																																										return false;
+																																									}
+																																								} else {
+																																									validate20.errors = [{
+																																										instancePath: instancePath + "/bench/said/" + i35 + "/at",
+																																										schemaPath: "#/properties/bench/properties/said/items/properties/at/type",
+																																										keyword: "type",
+																																										params: { type: "string" },
+																																										message: "must be string"
+																																									}];
+																																									return false;
+																																								}
+																																								var valid97 = true;
+																																							} else var valid97 = true;
+																																						}
+																																					}
+																																				}
+																																			}
+																																		} else {
+																																			validate20.errors = [{
+																																				instancePath: instancePath + "/bench/said/" + i35,
+																																				schemaPath: "#/properties/bench/properties/said/items/type",
+																																				keyword: "type",
+																																				params: { type: "object" },
+																																				message: "must be object"
+																																			}];
+																																			return false;
+																																		}
+																																	}
+																																}
+																															} else {
+																																validate20.errors = [{
+																																	instancePath: instancePath + "/bench/said",
+																																	schemaPath: "#/properties/bench/properties/said/type",
+																																	keyword: "type",
+																																	params: { type: "array" },
+																																	message: "must be array"
+																																}];
+																																return false;
+																															}
+																															var valid93 = true;
+																														} else var valid93 = true;
+																														if (valid93) {
+																															if (data331.until !== void 0) {
+																																let data343 = data331.until;
+																																if (typeof data343 === "string") {
+																																	if (func2(data343) > 40) {
+																																		validate20.errors = [{
+																																			instancePath: instancePath + "/bench/until",
+																																			schemaPath: "#/properties/bench/properties/until/maxLength",
+																																			keyword: "maxLength",
+																																			params: { limit: 40 },
+																																			message: "must NOT have more than 40 characters"
+																																		}];
+																																		return false;
+																																	}
+																																} else {
+																																	validate20.errors = [{
+																																		instancePath: instancePath + "/bench/until",
+																																		schemaPath: "#/properties/bench/properties/until/type",
+																																		keyword: "type",
+																																		params: { type: "string" },
+																																		message: "must be string"
+																																	}];
+																																	return false;
+																																}
+																																var valid93 = true;
+																															} else var valid93 = true;
+																														}
+																													}
 																												}
 																											}
 																										} else {

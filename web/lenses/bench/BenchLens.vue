@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
-import { clockTime, preflight, shapedBy, weekdayTime, wholeOf, type PlannedStep } from '@core/days/index.ts';
-import { leaveStep, planFrom, remake, tick, type Saw } from '@core/figure/index.ts';
+import { clockTime, preflight, shapedBy, toldTime, type PlannedStep } from '@core/days/index.ts';
+import { leaveStep, planFrom, remake, tick, type Saw, wholeOf } from '@core/figure/index.ts';
 import { stateAt } from '@core/firming/index.ts';
 import { formatLength, formatMass, formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -113,7 +113,7 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
         <p class="where">
           Step {{ finished + 1 }} of {{ finished + ahead
           }}<template v-if="session">
-            · planned {{ weekdayTime(origin, current.from) }} · session to
+            · planned {{ toldTime(origin, current.from) }} · session to
             {{ clockTime(origin, session.to) }}</template
           ><template v-if="doneBy"> · {{ doneBy }}</template>
         </p>

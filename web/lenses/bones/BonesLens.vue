@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
 import { Plus } from '@lucide/vue';
 import { watchDebounced } from '@vueuse/core';
-import { rodInto, tripodInto } from '@core/bones/index.ts';
+import { rodInto, throughWords, tripodInto } from '@core/bones/index.ts';
 import { pieceOf } from '@core/figure/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -139,7 +139,8 @@ watch(
           <span class="what">
             <strong>{{ r.rod.name }}<template v-if="r.rod.pair">, pair</template></strong>
             <span class="muted small"
-              >{{ r.stock.name }} · {{ formatLength(r.length.value, shown) }} · {{ r.through }}</span
+              >{{ r.stock.name }} · {{ formatLength(r.length.value, shown) }} ·
+              {{ throughWords(build, r.passes) }}</span
             >
           </span>
           <LoadBar :use="r.worst?.use.value ?? 0" :verdict="r.verdict" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { aheadOf, repeatedOf, weekdayTime } from '@core/days/index.ts';
+import { aheadOf, repeatedOf, toldTime } from '@core/days/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import WhyButton from '../../shared/WhyButton.vue';
@@ -16,7 +16,7 @@ const repeated = computed(() => repeatedOf(store.days?.steps ?? []));
 const WEEK = 7 * 24 * 60;
 /** As planned it is good until then; weeks after the due time nobody asks. */
 const until = (m: number): string =>
-  m > store.days!.due! + WEEK ? 'long after' : weekdayTime(origin.value!, m);
+  m > store.days!.due! + WEEK ? 'long after' : toldTime(origin.value!, m);
 const hours = (h: number) => formatTime(h * 60);
 </script>
 
@@ -46,9 +46,9 @@ const hours = (h: number) => formatTime(h * 60);
           @click="a.piece && (store.selection = { kind: 'piece', id: a.piece })"
         >
           <td>{{ a.name }}</td>
-          <td class="when">{{ weekdayTime(origin, a.readyBy) }}</td>
-          <td class="when">{{ a.notBefore > 0 ? weekdayTime(origin, a.notBefore) : 'weeks before' }}</td>
-          <td class="when">{{ weekdayTime(origin, a.planned) }}</td>
+          <td class="when">{{ toldTime(origin, a.readyBy) }}</td>
+          <td class="when">{{ a.notBefore > 0 ? toldTime(origin, a.notBefore) : 'weeks before' }}</td>
+          <td class="when">{{ toldTime(origin, a.planned) }}</td>
           <td class="muted">{{ a.how }}, good until {{ until(a.keepsUntil) }}</td>
         </tr>
       </tbody>

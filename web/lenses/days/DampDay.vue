@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
-import { weekdayTime } from '@core/days/index.ts';
+import { toldTime } from '@core/days/index.ts';
 import { setRoom } from '@core/figure/index.ts';
 import { oddsJob, type Job } from '../../workers/client.ts';
 import type { MightBe } from '../../workers/days.worker.ts';
@@ -49,9 +49,8 @@ onBeforeUnmount(() => job?.cancel());
     </button>
     <p v-if="found && store.days?.origin">
       <template v-if="found.plan && found.plan.lateBy === 0"
-        >start by {{ weekdayTime(store.days.origin, found.plan.startBy) }},
-        {{ found.plan.sessions }} sessions, on time in {{ Math.round(found.plan.chance * 100) }} of 100
-        runs.</template
+        >start by {{ toldTime(store.days.origin, found.plan.startBy) }}, {{ found.plan.sessions }} sessions,
+        on time in {{ Math.round(found.plan.chance * 100) }} of 100 runs.</template
       >
       <template v-else>{{ found.trouble[0] }}</template>
     </p>

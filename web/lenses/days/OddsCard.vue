@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { dayName, minuteOf, weekdayTime, type DaysPlan, type Origin } from '@core/days/index.ts';
+import { dayName, minuteOf, toldTime, type DaysPlan, type Origin } from '@core/days/index.ts';
 import { formatBand } from '@core/quantity/index.ts';
 
 /** What happens if it is begun on another day, what decides it, and what the last moment would be without any caution. */
@@ -35,7 +35,7 @@ const rows = computed(() =>
       <tbody>
         <tr v-for="o in rows" :key="o.from" :class="{ own: o.own }">
           <td>
-            {{ weekdayTime(origin, o.from) }}<span v-if="o.name" class="muted">, {{ o.name }}</span
+            {{ toldTime(origin, o.from) }}<span v-if="o.name" class="muted">, {{ o.name }}</span
             ><span v-if="o.own" class="muted">, the plan</span>
           </td>
           <td class="wide">
@@ -56,9 +56,9 @@ const rows = computed(() =>
       Everything that keeps done as soon as it can be, in your hours; each day tried 80 times.
     </p>
     <p v-if="plan.latest" class="small">
-      Without any caution the last start would be {{ weekdayTime(origin, plan.latest.fast) }} when everything
-      firms fast, {{ weekdayTime(origin, plan.latest.likely) }} when it firms as is likely and
-      {{ weekdayTime(origin, plan.latest.slow) }} when it is slow. Begun as is likely, it is on time in
+      Without any caution the last start would be {{ toldTime(origin, plan.latest.fast) }} when everything
+      firms fast, {{ toldTime(origin, plan.latest.likely) }} when it firms as is likely and
+      {{ toldTime(origin, plan.latest.slow) }} when it is slow. Begun as is likely, it is on time in
       {{ Math.round(plan.latest.chance * 100) }} of 100 runs<template v-if="plan.latest.chance < 0.9"
         >: do not plan on it</template
       >.

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { weekdayTime, type Origin } from '@core/days/index.ts';
+import { toldTime, type Origin } from '@core/days/index.ts';
 import { takePlan } from '@core/figure/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 
@@ -13,7 +13,7 @@ const added = computed(() => plan.value?.added ?? []);
 const SHOWN = 6;
 const take = (starts: Readonly<Record<string, string>> | undefined) =>
   store.apply(takePlan(store.build!, starts), starts ? 'taking a plan' : 'planning freely again');
-const when = (m: number) => (props.origin ? weekdayTime(props.origin, m) : '');
+const when = (m: number) => (props.origin ? toldTime(props.origin, m) : '');
 </script>
 
 <template>

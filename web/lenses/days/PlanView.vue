@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { CalendarPlus, Printer, Table2 } from '@lucide/vue';
 import { fileName } from '@core/files/index.ts';
-import { minuteOf, weekdayTime } from '@core/days/index.ts';
+import { minuteOf, toldTime } from '@core/days/index.ts';
 import { leaveStep, planFrom, setRather, type Rather } from '@core/figure/index.ts';
 import { formatBand, formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -66,7 +66,7 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
   <div>
     <div v-if="plan && origin" class="headline">
       <div>
-        <strong>{{ weekdayTime(origin, plan.startBy) }}</strong><span>start by</span>
+        <strong>{{ toldTime(origin, plan.startBy) }}</strong><span>start by</span>
       </div>
       <div>
         <strong>{{ Math.round(plan.chance * 100) }} in 100</strong><span>runs on time</span>
@@ -118,7 +118,7 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
       <DampDay />
     </div>
     <p v-if="anew && origin" class="muted">
-      Planned anew from {{ weekdayTime(origin, minuteOf(origin, Date.parse(anew))) }}; what was done stays.
+      Planned anew from {{ toldTime(origin, minuteOf(origin, Date.parse(anew))) }}; what was done stays.
       <button
         class="button plain"
         type="button"
@@ -157,7 +157,7 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
     <p v-if="plan?.critical && origin" class="critical">
       The wait to watch: {{ plan.critical.link.why }},
       {{ formatBand(plan.critical.link.band.fast, plan.critical.link.band.slow) }}; needed
-      {{ weekdayTime(origin, plan.critical.used) }}.
+      {{ toldTime(origin, plan.critical.used) }}.
       <template v-if="plan.missed > 0.02"
         >A window closes before it is used in {{ Math.round(plan.missed * 100) }} of 100 runs.</template
       >

@@ -5,7 +5,7 @@ import {
   dayName,
   idleOf,
   WASH,
-  weekdayTime,
+  toldTime,
   type DaysPlan,
   type DaysReport,
   type Idle,
@@ -105,7 +105,7 @@ function toggle(p: PlannedStep): void {
     </ol>
     <div v-if="next" class="then">
       <p class="muted">
-        then it rests until {{ weekdayTime(origin, next.from)
+        then it rests until {{ toldTime(origin, next.from)
         }}<template v-if="waits.length || alone.length">, while</template>
       </p>
       <ul>

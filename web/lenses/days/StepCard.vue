@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
-import { closesOff, joinId, localIso, preflight, wholeOf, type Step } from '@core/days/index.ts';
+import { closesOff, joinId, localIso, preflight, type Step } from '@core/days/index.ts';
 import {
   joinSteps,
   leaveStep,
@@ -12,6 +12,7 @@ import {
   setOwnStep,
   setParts,
   setStepMinutes,
+  wholeOf,
 } from '@core/figure/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
