@@ -5,7 +5,7 @@ import ical, {
   ICalEventTransparency,
 } from 'ical-generator';
 import type { DaysReport, PlannedWait, Session } from './days/index.ts';
-import { clockTime, dayName, toldTime } from './days/index.ts';
+import { clockTime, dayName, forPaper, toldTime } from './days/index.ts';
 import { formatTime, type Minutes } from './quantity/index.ts';
 
 /** Waits shorter than this are not worth a line in a calendar, minutes. */
@@ -18,7 +18,7 @@ const BEFORE_CLOSING = 5;
 const FIRST = Date.UTC(2026, 0, 1);
 
 const day = (origin: NonNullable<DaysReport['origin']>, m: Minutes): string =>
-  dayName(origin, m).replaceAll(' ', '-').toLowerCase();
+  dayName(forPaper(origin), m).replaceAll(' ', '-').toLowerCase();
 
 /** Sessions of one person on one day are told apart by their number, so that a session keeps its id when a plan changes. */
 function uidOf(

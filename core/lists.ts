@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { clockTime, dayName, type DaysReport } from './days/index.ts';
+import { clockTime, dateName, type DaysReport } from './days/index.ts';
 import type { Batch } from './figure/index.ts';
 import { formatSpoons } from './quantity/index.ts';
 import { packWords, type ShoppingLine } from './stores/index.ts';
@@ -51,7 +51,7 @@ export function planCsv({ plan, origin, people }: DaysReport): string | undefine
     plan.sessions.flatMap((s, i) =>
       s.steps.map((p) => [
         i + 1,
-        dayName(origin, p.from),
+        dateName(origin, p.from),
         clockTime(origin, p.from),
         clockTime(origin, p.to),
         people[s.person] ?? '',

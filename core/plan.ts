@@ -1,4 +1,5 @@
 import {
+  gluesIn,
   reckonBones,
   seatFacts,
   tierLoads,
@@ -38,7 +39,7 @@ import {
 } from './figure/index.ts';
 import { firmAll, heightBudget, squashed, type HeightBudget, type PieceFirming } from './firming/index.ts';
 import { shapeOf } from './solids/index.ts';
-import { doseDoubts } from './pastes/index.ts';
+import { doseDoubts, type Glue } from './pastes/index.ts';
 import { needsOf, type Need } from './stores/index.ts';
 import {
   formatLength,
@@ -78,7 +79,7 @@ export interface PasteSums {
   readonly allergens: readonly string[];
 }
 
-function sumsOf(batches: readonly Batch[], cake: CakeReport): PasteSums {
+function sumsOf(batches: readonly Batch[], cake: CakeReport, glues: readonly Glue[]): PasteSums {
   return {
     mix: total(
       'To mix in all',
@@ -98,7 +99,9 @@ function sumsOf(batches: readonly Batch[], cake: CakeReport): PasteSums {
       'g',
       batches.flatMap((b) => b.reserves.map((r) => given(r.name, r.grams, 'g', 'yours'))),
     ),
-    allergens: [...new Set([...batches.flatMap((b) => b.allergens), ...cake.allergens])],
+    allergens: [
+      ...new Set([...batches, cake, ...glues].flatMap((part) => part.allergens)),
+    ],
   };
 }
 
@@ -237,7 +240,7 @@ const reckoned = remembered((build: Build) => {
     bones,
     made,
     tiers,
-    sums: once(() => sumsOf(paste(), cake())),
+    sums: once(() => sumsOf(paste(), cake(), gluesIn(build))),
     portions: once(() => portionsOf(build, paste())),
     needs: once(() => needsOf(build, paste(), bones(), cake())),
     doses: once(

@@ -13,12 +13,9 @@ import {
 } from './figure/index.ts';
 import { plan } from './plan.ts';
 import { formatTime, ok } from './quantity/index.ts';
+import { waysInTime, type WayOut } from './ways-in-time.ts';
 
-/** A change that takes a contradiction away. */
-export interface WayOut {
-  readonly text: string;
-  readonly build: Build;
-}
+export type { WayOut };
 
 const MOST = 4;
 /** What a figure can do without. */
@@ -27,10 +24,13 @@ const SPARED = new Set<Task | undefined>(['texture', 'glue']);
 /**
  * Changes of the build under which the steps no longer contradict each other, each tried: a step of one's own moved or
  * taken back, a piece kept in a bag so that its window stays open, or put where it firms sooner.
+ * Where they do not, but it does not fit from now on, the smallest changes with which it does.
+ * @param now the present instant, ms
  * @returns only what was found to help; what changes least first
  */
-export function waysOut(build: Build, { conflict, steps }: DaysReport): WayOut[] {
-  if (!conflict) return [];
+export function waysOut(build: Build, days: DaysReport, now?: number): WayOut[] {
+  const { conflict, steps } = days;
+  if (!conflict) return waysInTime(build, days, now);
   /** Of alike tries only the first that helps is told. */
   const tries: { text: string; change: Change; like: string }[] = [];
   const title = (id: string) => `“${steps.find((s) => s.id === id)?.title ?? id}”`;

@@ -1,11 +1,23 @@
 <script setup lang="ts">
+import { missingPart, newVersion, reload } from './updates.ts';
 import { THEME } from './tokens.ts';
+
 </script>
 
 <template>
   <a-config-provider :theme="THEME" :auto-insert-space-in-button="false">
     <a-app class="app">
-      <router-view />
+      <div v-if="missingPart" class="told" role="alert">
+        A part of the app did not come: there is no network, or a newer version has taken its place. What you
+        did is kept.
+        <button class="button" type="button" @click="reload()">Try again</button>
+      </div>
+      <div v-if="newVersion" class="told" role="status">
+        A new version of Elm Spindle is here.
+        <button class="button" type="button" @click="reload(newVersion)">Use it now</button>
+        <button class="button plain" type="button" @click="newVersion = undefined">Later</button>
+      </div>
+      <router-view class="view" />
     </a-app>
   </a-config-provider>
 </template>
@@ -13,5 +25,19 @@ import { THEME } from './tokens.ts';
 <style>
 .app {
   height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+.app > :where(.view) {
+  flex: 1 0 auto;
+}
+.told {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: center;
+  padding: 6px 16px;
+  background: #fff4dc;
+  border-bottom: 1px solid var(--tight);
 }
 </style>

@@ -3,11 +3,13 @@ import '@fontsource-variable/bricolage-grotesque';
 import './styles.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
-import { registerSW } from 'virtual:pwa-register';
 import App from './App.vue';
 import { router } from './router.ts';
+import { openDb } from './storage/db.ts';
 import { applyTokens } from './tokens.ts';
+import { watchForUpdates } from './updates.ts';
 
 applyTokens(document.documentElement);
+await openDb();
 createApp(App).use(createPinia()).use(router).mount('#app');
-registerSW({ immediate: true });
+watchForUpdates();

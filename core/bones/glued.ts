@@ -1,4 +1,4 @@
-import {
+import { BOARD,
   cross,
   dot,
   joinOf,
@@ -62,6 +62,11 @@ export function glueOf(build: Build, piece: Piece): Glue {
   const { sides, heavy } = joinOf(build, piece);
   return chooseGlue(sides, ['soft', 'firm'], heavy)[0]!.glue;
 }
+
+/** Every glue that something in the figure is stuck on with, once. */
+export const gluesIn = (build: Build): Glue[] => [
+  ...new Set(build.pieces.filter((p) => p.seat.on !== BOARD).map((p) => glueOf(build, p))),
+];
 
 interface Face {
   readonly patch: Patch;

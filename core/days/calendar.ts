@@ -150,6 +150,24 @@ export function calendarOf(
   });
 }
 
+/**
+ * Whether to ask somebody until when they go on: they ticked a step off just now, outside their hours, and have not said.
+ * @param now the present instant, ms
+ */
+export function asksUntil(
+  build: PartsOf<'brief' | 'hours' | 'dates' | 'workshop' | 'bench'>,
+  now: number,
+): boolean {
+  const { until, done } = build.bench;
+  if (atBenchUntil(build, now) === undefined) return false;
+  const last = Math.max(...done.map((d) => Date.parse(d.at)));
+  if (until !== undefined && Date.parse(until) >= last) return false;
+  const usual = calendarOf({ ...build, bench: { done: [] } }, now);
+  if (!usual.ok) return false;
+  const at = minuteOf(usual.value.origin, now);
+  return !usual.value.people[0]!.stretches.some((s) => s.from <= at && at < s.to);
+}
+
 /** Stretches in order, those that touch made one. */
 export function merged(stretches: readonly Stretch[]): Stretch[] {
   const out: Stretch[] = [];
@@ -179,6 +197,9 @@ export const dayName = (origin: Origin, minute: Minutes): string => tellDay(mill
 /** `Wed 2 Dec 2026` */
 export const dateName = (origin: Origin, minute: Minutes): string =>
   tellDate(millisAt(origin, minute), origin);
+/** The same zero for paper, which is read on other days: every time with its date. */
+export const forPaper = ({ millis, zone }: Origin): Origin => ({ millis, zone });
+
 /** Local date and time as stored in a build. */
 export const localIso = (origin: Origin, minute: Minutes): string =>
   at(origin, minute).toFormat("yyyy-MM-dd'T'HH:mm");

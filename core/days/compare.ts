@@ -1,5 +1,6 @@
-import { formatTime } from '../quantity/index.ts';
+import { formatTime, tellOdds } from '../quantity/index.ts';
 import { localIso, toldStart, type Origin } from './calendar.ts';
+import { PLAN_RUNS } from './odds.ts';
 import { WEIGHTS } from './search/cost.ts';
 import type { DaysPlan } from './report.ts';
 
@@ -33,7 +34,7 @@ function differences(found: DaysPlan, shown: DaysPlan): Difference[] {
       chance,
       2,
       () =>
-        `on time in ${Math.round(100 * found.chance)} of 100 runs instead of ${Math.round(100 * shown.chance)}`,
+        `on time: ${tellOdds(found.chance, PLAN_RUNS)} instead of ${tellOdds(shown.chance, PLAN_RUNS)}`,
     ],
     [
       early,

@@ -55,7 +55,7 @@ const nextStretch = (hours: readonly Stretch[], k: number, t: Minutes, minutes: 
  * order and starts a step when it is planned or as soon as it can, in their hours. Same seed, same answer.
  */
 export function simulate(work: Work, table: Timetable, options: SimulateOptions = {}): Simulated {
-  const { runs = 120, seed = 7, from, done = new Set() } = options;
+  const { runs = PLAN_RUNS, seed = 7, from, done = new Set() } = options;
   const random = seeded(seed);
   const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
   const n = work.steps.length;
@@ -190,6 +190,10 @@ function deciding(
 
 const mean = (xs: readonly number[]): number => xs.reduce((a, b) => a + b, 0) / Math.max(1, xs.length);
 
+/** Runs that a plan is lived through, and each day of the start curve. */
+export const PLAN_RUNS = 120;
+export const CURVE_RUNS = 80;
+
 /** Chance of being on time when work begins on a day. */
 export interface StartOdds {
   readonly from: Minutes;
@@ -222,5 +226,5 @@ export function startCurve(
   return begins
     .slice(Math.max(0, own - 2))
     .slice(0, 14)
-    .map((from) => ({ from, chance: simulate(work, table, { runs: 80, from, done }).chance }));
+    .map((from) => ({ from, chance: simulate(work, table, { runs: CURVE_RUNS, from, done }).chance }));
 }

@@ -1,4 +1,4 @@
-import type { Minutes } from '../quantity/index.ts';
+import { tellOdds, type Minutes } from '../quantity/index.ts';
 import {
   CAUTION,
   chanceOf,
@@ -16,7 +16,7 @@ import {
 import { dayName, type Calendar } from './calendar.ts';
 import { conflictOf } from './conflict.ts';
 import { pinTrouble, remaining, type Given, type Remaining } from './given.ts';
-import { simulate, startCurve } from './odds.ts';
+import { PLAN_RUNS, simulate, startCurve } from './odds.ts';
 import type { DaysPlan, DaysReport, Moved } from './report.ts';
 import { FIRST_RUNS, runsFor } from './search/index.ts';
 import { sessionsOf, waitsOf, type PlannedWait } from './sessions.ts';
@@ -37,6 +37,9 @@ export interface SearchOptions {
   /** Told the first good answer while the search goes on. */
   readonly first?: (report: DaysReport) => void;
 }
+
+/** Said when nothing is left to plan. */
+export const ALL_DONE = 'Everything is done.';
 
 /** Few changes are worth this much of being on time, in one; estimate. */
 const RISKIER = 0.15;
@@ -147,7 +150,7 @@ export function schedule(
   };
   const rest = remaining(whole, given);
   const job: Job = { work: rest.work, given, rest, calendar };
-  if (rest.done.size === steps.length) return say('Everything is done.');
+  if (rest.done.size === steps.length) return say(ALL_DONE);
   if (given.from !== undefined && given.from >= calendar.due)
     return say('The due time has passed: move it, then the rest is planned.');
   const left: Work = {
@@ -219,7 +222,7 @@ function troubleOf(plan: DaysPlan, { calendar }: Job): string[] {
     );
   else if (plan.chance < WANTED_CHANCE)
     out.push(
-      `Even planned cautiously this is on time in only ${Math.round(plan.chance * 100)} of 100 runs: a drier room, a stiffer blend or more hours would help.`,
+      `Even planned cautiously the odds of being on time are only ${tellOdds(plan.chance, PLAN_RUNS)}: a drier room, a stiffer blend or more hours would help.`,
     );
   if (plan.startBy < 1440 && calendar.due > 20 * 1440)
     out.push('It begins with the first day that is looked at: there may be earlier ones.');

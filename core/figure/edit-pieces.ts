@@ -116,9 +116,12 @@ export function setRests(build: Build, id: string, rests: NonNullable<Piece['res
 export function removePiece(build: Build, id: string): { build: Build; removed: readonly Piece[] } {
   const removed = carriedBy(build, id);
   const gone = new Set(removed.map((p) => p.id));
+  const { portions, ...rest } = build;
   return {
     build: {
-      ...build,
+      ...rest,
+      // nothing is left to weigh
+      ...(portions && !gone.has(portions.piece) ? { portions } : {}),
       pieces: build.pieces.filter((p) => !gone.has(p.id)),
       rods: build.rods.filter((r) => !pointsOf(r).some((end) => gone.has(end.on))),
     },

@@ -87,7 +87,11 @@ export function readRecord(data: unknown): Result<Build> {
       'version',
     );
   const current = migrated(record, version);
-  if (!current) return fail(`Files of format ${version} can no longer be read.`, 'version');
+  return current ? checked(current) : fail(`Files of format ${version} can no longer be read.`, 'version');
+}
+
+/** A record of the present version, checked against the schema and for sense. */
+function checked(current: Record<string, unknown>): Result<Build> {
   if (!validateBuild(current)) {
     const error = (validateBuild.errors as SchemaError[] | null)?.[0];
     return fail(
@@ -98,6 +102,15 @@ export function readRecord(data: unknown): Result<Build> {
   const build = current as unknown as Build;
   const wrong = sense(build);
   return wrong === undefined ? ok(build) : fail(wrong);
+}
+
+/**
+ * The gate before anything is kept: only what would open again is. The same check as a file goes through, so that no change
+ * can make a build that is refused later.
+ */
+export function keepable(build: Build): Result<Build> {
+  const found = checked(build as unknown as Record<string, unknown>);
+  return found.ok ? found : fail(`That cannot be kept. ${found.problem.text}`, found.problem.about);
 }
 
 /** Read the text of a file. */

@@ -69,8 +69,25 @@ describe('learning from looks', () => {
     const thrice = band(look(90, 'just', 'a'), look(90, 'just', 'b'), look(90, 'just', 'c'));
     expect(Math.abs(Math.log(thrice.likely / 90))).toBeLessThan(Math.abs(Math.log(once.likely / 90)) + 1e-9);
     expect(Math.abs(Math.log(thrice.likely / 90))).toBeLessThan(0.2);
-    const asked = band(look(90, 'yes'));
-    expect(once.slow / once.fast).toBeLessThan(asked.slow / asked.fast);
+    const unsure = (l: Look) => learn([l]).cov[0]![0]!;
+    expect(unsure(look(90, 'just'))).toBeLessThan(unsure(look(90, 'yes')));
+  });
+  it('no single first look, however absurd, makes every time unsure', () => {
+    for (const minutes of [0.1, 1, 3, 8, 20, 50, 120, 300, 800, 2880])
+      for (const saw of ['just', 'yes', 'not'] as const) {
+        const one = band(look(minutes, saw));
+        const wider = Math.log(one.slow / one.fast) / Math.log(before.slow / before.fast);
+        expect(wider, `${saw} at ${minutes} min`).toBeLessThan(1.25);
+      }
+    // firm in the moment it was shaped: nothing was learned from that, and it is told so
+    const haste = look(0.1, 'yes');
+    expect(band(haste)).toEqual(before);
+    expect(isOdd(learn([haste]), haste)).toBe(true);
+  });
+  it('two that agree stand by each other', () => {
+    const quick = learn([look(8, 'just', 'a'), look(9, 'just', 'b'), look(7, 'just', 'c')]);
+    expect(quick.entries).toBe(3);
+    expect(quick.theta).toBeLessThan(-0.2);
   });
   it('absurd looks move it hardly at all, and are told to fit nothing', () => {
     const odd = look(1, 'just', 'odd');

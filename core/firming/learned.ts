@@ -224,13 +224,59 @@ function fit(looks: readonly Look[], keys: readonly string[], width: number): Fi
   return { x, cov, logEvidence: -f - prior + 0.5 * logDeterminant(cov) };
 }
 
-/**
- * Learn from every look at once. The kitchen may be as unusual as thought or twice so: both are fitted and weighed by how
- * well they explain what was seen. Absurd looks are explained as wrong ones and move nothing.
- */
-export function learn(looks: readonly Look[]): Learned {
+const learnedFrom = (keys: readonly string[], x: readonly number[], cov: Learned['cov'], entries: number): Learned => ({
+  theta: x[0]!,
+  phi: Object.fromEntries(keys.map((k, i) => [k, x[i + 1]!])),
+  keys,
+  cov,
+  entries,
+});
+
+const keysOf = (looks: readonly Look[]): string[] =>
+  [...new Set(looks.flatMap((l) => Object.keys(l.weights)))].sort();
+
+/** What the looks say if the kitchen is no more unusual than thought. */
+function learnPlain(looks: readonly Look[]): Learned {
   if (looks.length === 0) return NOTHING_LEARNED;
-  const keys = [...new Set(looks.flatMap((l) => Object.keys(l.weights)))].sort();
+  const keys = keysOf(looks);
+  const { x, cov } = fit(looks, keys, 1);
+  return learnedFrom(keys, x, cov, looks.length);
+}
+
+/** More looks than this are not set aside one by one: then it is the table that is odd. */
+const MOST_ASIDE = 12;
+
+/**
+ * Looks that fit nothing all the others say, or, where there are none, nothing that is possible: said in haste, of another
+ * piece, by a slip of the thumb. They are set aside, so that one of them cannot make every time unsure. Two that agree
+ * stand by each other and stay.
+ */
+function setAside(looks: readonly Look[]): ReadonlySet<Look> {
+  const all = learnPlain(looks);
+  const odd = looks.filter((l) => isOdd(all, l) || isOdd(NOTHING_LEARNED, l));
+  if (odd.length > MOST_ASIDE) return new Set();
+  return new Set(
+    odd.filter((l) =>
+      isOdd(
+        learnPlain(looks.filter((o) => o !== l)),
+        l,
+      ),
+    ),
+  );
+}
+
+/** Fewer looks than this cannot tell that a kitchen is twice as unusual as thought. */
+const ENOUGH_FOR_WIDE = 3;
+
+/**
+ * Learn from every look at once. The kitchen may be as unusual as thought or, where there are looks enough to tell, twice so:
+ * both are fitted and weighed by how well they explain what was seen. Absurd looks are set aside and move nothing.
+ */
+export function learn(seen: readonly Look[]): Learned {
+  const aside = setAside(seen);
+  const looks = seen.filter((l) => !aside.has(l));
+  if (looks.length < ENOUGH_FOR_WIDE) return learnPlain(looks);
+  const keys = keysOf(looks);
   const [plain, wide] = [fit(looks, keys, 1), fit(looks, keys, LEARNING.wide)];
   const odds =
     (Math.exp(Math.min(50, wide.logEvidence - plain.logEvidence)) * LEARNING.wideChance) /
@@ -244,13 +290,7 @@ export function learn(looks: readonly Look[]): Learned {
         share * (wide.cov[i]![k]! + (wide.x[i]! - x[i]!) * (wide.x[k]! - x[k]!)),
     ),
   );
-  return {
-    theta: x[0]!,
-    phi: Object.fromEntries(keys.map((k, i) => [k, x[i + 1]!])),
-    keys,
-    cov,
-    entries: looks.length,
-  };
+  return learnedFrom(keys, x, cov, looks.length);
 }
 
 /** How far firmness of a paste is moved by what was learned, and the variance of a margin of a given slope. */

@@ -138,6 +138,13 @@ export const finishedDensity = (blend: Blend): number =>
 export const allergensOf = (blend: Blend): readonly string[] =>
   blend.own ? blend.own.allergens : materialOf(blend.base).allergens;
 
+/**
+ * Allergens as they are told wherever they are told. What the table of pastes knows is never all: a label decides, and nothing
+ * entered is no promise.
+ */
+export const tellAllergens = (known: readonly string[]): string =>
+  known.length > 0 ? `${known.join(', ')}; read every label` : 'not entered: read every label';
+
 /** Name of what a blend is made from. */
 export const pasteName = (blend: Blend): string => blend.own?.name ?? materialOf(blend.base).name;
 

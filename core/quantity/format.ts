@@ -33,6 +33,7 @@ export function formatTime(minutes: number): string {
   if (!Number.isFinite(minutes)) return 'never';
   const sign = minutes < 0 ? '−' : '';
   const m = Math.abs(minutes);
+  if (m > 0 && m < 0.5) return 'at once';
   if (m < 90) return `${sign}${Math.round(m)} min`;
   if (m < 600) {
     const r = Math.round(m / 5) * 5;

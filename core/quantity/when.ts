@@ -116,3 +116,35 @@ export function tellSeen(millis: number, { zone, now }: ToldFrom): string {
   const present = now === undefined ? undefined : localOf(now, zone);
   return present && present.days === at.days ? at.clock : `${dayIn(at, present)}, ${at.clock}`;
 }
+
+/** The day and the minute of an instant on the wall calendar of a zone. */
+export function localDay(millis: number, zone: string): { readonly day: string; readonly minutes: number } {
+  const { days, clock } = localOf(millis, zone);
+  return {
+    day: new Date(days * 86_400_000).toISOString().slice(0, 10),
+    minutes: Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3)),
+  };
+}
+
+/**
+ * The instant of a local date and time, `YYYY-MM-DDTHH:mm`; in the hour that comes twice the first, in the hour that is
+ * skipped the one after it.
+ */
+export function localInstant(local: string, zone: string): number {
+  const wall = Date.parse(`${local}:00Z`);
+  if (!Number.isFinite(wall)) return NaN;
+  const off = (at: number): number => {
+    const { day, minutes } = localDay(at, zone);
+    return Date.parse(`${day}T00:00:00Z`) + minutes * MINUTE - at;
+  };
+  // the offset changes at most once in the day round it
+  const before = wall - off(wall - 86_400_000);
+  return before + off(before) === wall ? before : wall - off(wall);
+}
+
+/** A local date and time as it is kept, told as any other; in UTC where there is no such zone here. */
+export function tellLocal(local: string, zone: string, now?: number): string {
+  const known = isZone(zone) ? zone : 'UTC';
+  const at = localInstant(local, known);
+  return Number.isFinite(at) ? tellTime(at, { zone: known, ...(now === undefined ? {} : { now }) }) : local;
+}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tellAllergens } from '@core/pastes/index.ts';
 import { computed } from 'vue';
 import { cutList, removalCard } from '@core/bones/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
@@ -77,9 +78,7 @@ const card = computed(() => (build.value && bones.value ? removalCard(build.valu
         <p v-for="h in bones.hazards" :key="h.id">
           <strong>{{ h.level }}</strong> {{ h.letters.join(', ') }} {{ h.why }} {{ h.what }}
         </p>
-        <p>
-          Allergens: {{ store.report!.pasteSums.allergens.join(', ') || 'none known' }}. Read every label.
-        </p>
+        <p>Allergens: {{ tellAllergens(store.report!.pasteSums.allergens) }}.</p>
         <p>Signed: ______________________ Date: ____________</p>
       </section>
     </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { clockTime, dayName, WASH, toldTime } from '@core/days/index.ts';
+import { clockTime, dayName, forPaper, PLAN_RUNS, toldStart, WASH } from '@core/days/index.ts';
 import { waitWords } from '@core/days-out.ts';
-import { formatLength, formatMass, formatTime } from '@core/quantity/index.ts';
+import { formatLength, formatMass, formatTime, tellOdds } from '@core/quantity/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
 import SheetPage from './SheetPage.vue';
@@ -11,7 +11,8 @@ import SheetPage from './SheetPage.vue';
 const store = useBuild();
 const { shown } = usePreferences();
 const plan = computed(() => store.days?.plan);
-const origin = computed(() => store.days?.origin);
+/** Paper is read on other days. */
+const origin = computed(() => store.days?.origin && forPaper(store.days.origin));
 const resting = (from: number, to: number, next: number | undefined) =>
   (plan.value?.waits ?? []).filter(
     (w) => w.from >= from && w.from <= to && (next === undefined || w.used >= next),
@@ -25,8 +26,9 @@ const resting = (from: number, to: number, next: number | undefined) =>
     </p>
     <template v-else>
       <p class="muted">
-        Start by {{ toldTime(origin, plan.startBy) }}; on time in {{ Math.round(plan.chance * 100) }} of 100
-        runs; {{ formatTime(plan.handsOn) }} of work in {{ plan.sessions.length }} sessions.
+        Start by {{ toldStart(origin, plan.startBy) }}; {{ tellOdds(plan.chance, PLAN_RUNS) }} to be on time;
+        {{ formatTime(plan.handsOn) }} of work in {{ plan.sessions.length }}
+        {{ plan.sessions.length === 1 ? 'session' : 'sessions' }}.
       </p>
       <section v-for="(s, i) in plan.sessions" :key="`${s.person}-${s.from}`">
         <h2>

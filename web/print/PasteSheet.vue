@@ -88,9 +88,6 @@ const short = computed(() => lines.value.filter((l) => l.short.value > 0));
           </tr>
         </tbody>
       </table>
-      <p v-if="report.pasteSums.allergens.length" class="allergens">
-        Allergens: {{ report.pasteSums.allergens.join(', ') }}. Read every label; local food law comes first.
-      </p>
     </template>
   </SheetPage>
 </template>
@@ -103,8 +100,5 @@ i {
   border: 1px solid var(--ink-2);
   border-radius: 5px;
   print-color-adjust: exact;
-}
-.allergens {
-  margin-top: 16px;
 }
 </style>

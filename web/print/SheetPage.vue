@@ -2,6 +2,8 @@
 import { onBeforeUnmount, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { Printer } from '@lucide/vue';
+import { tellLocal } from '@core/quantity/index.ts';
+import { tellAllergens } from '@core/pastes/index.ts';
 import { useBuild } from '../state/build-store.ts';
 
 /** A sheet of A4 of one build: way back, print button, title; what is on it comes from the one who uses it. */
@@ -27,8 +29,11 @@ const print = () => window.print();
     <p v-if="problem" role="alert">{{ problem }}</p>
     <template v-if="store.build">
       <h1>{{ store.build.name }}</h1>
-      <p class="muted">due {{ store.build.brief.due.replace('T', ' ') }}</p>
+      <p class="muted">due {{ tellLocal(store.build.brief.due, store.build.brief.zone) }}</p>
       <slot></slot>
+      <p class="allergens">
+        Allergens: {{ tellAllergens(store.report!.pasteSums.allergens) }}; local food law comes first.
+      </p>
     </template>
   </div>
 </template>
@@ -63,6 +68,9 @@ const print = () => window.print();
   padding: 5px 10px 5px 0;
   border-bottom: 1px solid var(--line);
   vertical-align: top;
+}
+.sheet .allergens {
+  margin-top: 16px;
 }
 .sheet tr {
   break-inside: avoid;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { ASKED, lookAt, note, SAW, type PieceFirming, type Question } from '@core/firming/index.ts';
-import type { Saw } from '@core/figure/index.ts';
+import { sayFirm, type Saw } from '@core/figure/index.ts';
 import { lookPicture } from '../storage/builds.ts';
 import { keepPicture } from '../storage/pictures.ts';
 import { useBuild } from '../state/build-store.ts';
@@ -27,6 +27,8 @@ watch(
       since.value = Math.round(props.firming.bands.handle!.likely);
   },
 );
+/** What is seen of a piece that is firm enough. */
+const FIRM: ReadonlySet<Saw> = new Set(['just', 'yes', 'cracked']);
 const words = ref('');
 const file = ref<File>();
 const questions = computed(() =>
@@ -42,9 +44,13 @@ const wordsOf = (s: (typeof SAW)[number]): string => {
 async function saw(what: Saw): Promise<void> {
   const build = store.build!;
   const id = crypto.randomUUID();
-  const seen = lookAt(build, props.firming, {
+  const at = new Date().toISOString();
+  const question = SAW.find((s) => s.id === what)?.question ?? asked.value;
+  // what a finger finds counts at once; what is learned from it is another matter
+  const told = sayFirm(build, { piece: props.firming.piece, question, firm: FIRM.has(what), at });
+  const seen = lookAt(told, props.firming, {
     id,
-    at: new Date().toISOString(),
+    at,
     question: asked.value,
     saw: what,
     minutes: since.value,
@@ -52,7 +58,7 @@ async function saw(what: Saw): Promise<void> {
     ...(file.value ? { picture: id } : {}),
   });
   if (!seen) {
-    store.say('This paste sets by cold: there is nothing to learn about drying from it.');
+    if (store.apply(told, 'what was said of a piece')) emit('saw', what);
     return;
   }
   if (file.value) {
@@ -62,11 +68,11 @@ async function saw(what: Saw): Promise<void> {
       return;
     }
   }
-  if (store.apply(note(build, seen), `a look at the ${seen.piece.toLowerCase()}`)) {
+  if (store.apply(note(told, seen), `a look at the ${seen.piece.toLowerCase()}`)) {
     words.value = '';
     file.value = undefined;
     emit('saw', what);
-    store.say('Noted. Times of pastes that dry have been worked out again; see Log.');
+    store.say('Noted. What waits for it goes by what you said; see Log for what was learned.');
   }
 }
 const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[0]);

@@ -4,33 +4,53 @@ import { useRouter } from 'vue-router';
 import { App } from 'ant-design-vue';
 import { liveQuery } from 'dexie';
 import { FolderOpen, Plus, Trash2, Copy, Download } from '@lucide/vue';
-import { openFile, saveToFile } from '../shell/files.ts';
-import { db, type StoredBuild } from '../storage/db.ts';
-import type { Build } from '@core/figure/index.ts';
-import { loadBuild, removeBuild, savedBuilds, shelve } from '../storage/builds.ts';
+import { openFile, saveBlob, saveToFile } from '../shell/files.ts';
+import { FILE_EXTENSION, fileStem, readRecord } from '@core/files/index.ts';
+import { db, keeping, type StoredBuild } from '../storage/db.ts';
+import { LONGEST_NAME, type Build } from '@core/figure/index.ts';
+import { removeBuild, savedBuilds, shelve } from '../storage/builds.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import ShelfFigure from './ShelfFigure.vue';
 import { blankBuild } from './blank.ts';
-import { dueWords } from './due.ts';
+import { tellLocal } from '@core/quantity/index.ts';
 
 const router = useRouter();
 const { message, modal } = App.useApp();
-const builds = shallowRef<StoredBuild[]>();
+/** A record of the shelf that can be opened, or one that cannot, with what is wrong with it. */
+type Card =
+  | { readonly id: string; readonly name: string; readonly stored: StoredBuild; readonly build: Build }
+  | { readonly id: string; readonly name: string; readonly raw: unknown; readonly wrong: string };
+const cards = shallowRef<Card[]>();
+/** More than this are shown when asked for. */
+const PAGE = 24;
+const shown = ref(PAGE);
 const problem = ref<string>();
 const chooser = ref<HTMLInputElement>();
 
+const read = new WeakMap<StoredBuild, Card>();
 const watching = liveQuery(() => db.builds.toArray()).subscribe({
   next: (list) => {
-    builds.value = list.sort(
-      (a, b) => a.build.brief.due.localeCompare(b.build.brief.due) || a.name.localeCompare(b.name),
-    );
+    cards.value = list.map(cardOf).sort(order);
   },
   error: () => {
-    problem.value =
-      'The browser does not let this page keep anything (a private window?). Builds can still be opened from files, but will not be kept.';
-    builds.value = [];
+    problem.value = 'What is on the shelf could not be read from this browser. Reload the page to try again.';
+    cards.value ??= [];
   },
 });
+/** Each record is read by itself, so that one that is damaged hides nobody else. */
+function cardOf(stored: StoredBuild): Card {
+  const known = read.get(stored);
+  if (known) return known;
+  const checked = readRecord(stored.build);
+  const name = typeof stored.name === 'string' && stored.name ? stored.name : 'A build without a name';
+  const card: Card = checked.ok
+    ? { id: stored.id, name, stored, build: checked.value }
+    : { id: stored.id, name, raw: stored.build, wrong: checked.problem.text };
+  read.set(stored, card);
+  return card;
+}
+const order = (a: Card, b: Card): number => dueOf(a).localeCompare(dueOf(b)) || a.name.localeCompare(b.name);
+const dueOf = (c: Card): string => ('build' in c ? c.build.brief.due : '');
 onMounted(async () => {
   document.title = 'Elm Spindle';
   try {
@@ -43,7 +63,7 @@ onBeforeUnmount(() => watching.unsubscribe());
 
 /** What the others taught is worked out only where there is any, with what it takes fetched then. */
 async function begun(): Promise<Build> {
-  const build = blankBuild(builds.value?.map((b) => b.name) ?? []);
+  const build = blankBuild(cards.value?.map((b) => b.name) ?? []);
   const others = await savedBuilds();
   if (!others.some((o) => o.log.length + o.measured.length + o.bench.done.length > 0)) return build;
   const { knowing } = await import('./knowing.ts');
@@ -70,11 +90,11 @@ async function take(e: Event): Promise<void> {
   if (shelved.ok) await router.push(`/build/${shelved.value}/shape`);
   else problem.value = shelved.problem.text;
 }
-async function copy(b: StoredBuild): Promise<void> {
-  const shelved = await shelve({ ...b.build, name: `${b.build.name}, copy` });
+async function copy(build: Build): Promise<void> {
+  const shelved = await shelve({ ...build, name: `${build.name.slice(0, LONGEST_NAME - 6)}, copy` });
   if (!shelved.ok) void message.error(shelved.problem.text, 6);
 }
-function remove(b: StoredBuild): void {
+function remove(b: Card): void {
   modal.confirm({
     title: `Take ${b.name} off the shelf?`,
     content: 'It is gone from this browser unless you saved it to a file.',
@@ -83,11 +103,16 @@ function remove(b: StoredBuild): void {
     onOk: () => removeBuild(b.id),
   });
 }
-async function save(b: StoredBuild): Promise<void> {
-  const loaded = await loadBuild(b.id);
-  if (loaded.ok) saveToFile(loaded.value.build);
-  else void message.error(loaded.problem.text, 6);
+async function save(build: Build): Promise<void> {
+  const says = await saveToFile(build);
+  if (says) void message.info(says, 6);
 }
+/** What cannot be read is handed over untouched: it may be mended elsewhere. */
+const saveAsIs = (c: Card & { raw: unknown }): void =>
+  saveBlob(
+    new Blob([JSON.stringify(c.raw, null, 2)], { type: 'application/json' }),
+    `${fileStem(c.name)}${FILE_EXTENSION}`,
+  );
 async function demo(): Promise<void> {
   const back = await restoreDemo();
   void message.info(
@@ -124,48 +149,67 @@ async function demo(): Promise<void> {
       </div>
     </header>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <p v-if="builds && builds.length === 0" class="empty">
+    <p v-if="keeping === 'memory'" class="problem" role="status">
+      This browser keeps nothing here (a private window?). Everything works until you close the page; what you
+      want to keep, save to a file.
+    </p>
+    <p v-if="cards && cards.length === 0" class="empty">
       The shelf is empty. Start a new build, open a file, or bring the demonstration builds back.
     </p>
-    <ul v-if="builds" :class="{ many: builds.length > 5 }">
-      <li v-for="b in builds" :key="b.id">
-        <router-link :to="`/build/${b.id}/shape`" class="open">
-          <ShelfFigure :build="b.build" />
-          <strong>{{ b.name }}</strong>
-          <span>due {{ dueWords(b.build.brief.due) }}</span>
-        </router-link>
-        <div class="acts">
-          <button
-            class="button plain"
-            type="button"
-            :aria-label="`Copy ${b.name}`"
-            title="Copy"
-            @click="copy(b)"
-          >
-            <Copy :size="16" />
-          </button>
-          <button
-            class="button plain"
-            type="button"
-            :aria-label="`Save ${b.name} to a file`"
-            title="Save to a file"
-            @click="save(b)"
-          >
-            <Download :size="16" />
-          </button>
-          <button
-            class="button plain"
-            type="button"
-            :aria-label="`Take ${b.name} off the shelf`"
-            title="Take off the shelf"
-            @click="remove(b)"
-          >
-            <Trash2 :size="16" />
-          </button>
+    <ul v-if="cards" :class="{ many: cards.length > 5 }">
+      <li v-for="c in cards.slice(0, shown)" :key="c.id">
+        <div v-if="'wrong' in c" class="open damaged">
+          <strong>{{ c.name }}</strong>
+          <span>cannot be opened. {{ c.wrong }}</span>
+          <div class="row">
+            <button class="button" type="button" @click="saveAsIs(c)">Save as it is</button>
+            <button class="button" type="button" @click="remove(c)">Take off</button>
+          </div>
         </div>
+        <template v-else>
+          <router-link :to="`/build/${encodeURIComponent(c.id)}/shape`" class="open">
+            <ShelfFigure :build="c.build" />
+            <strong>{{ c.name }}</strong>
+            <span>due {{ tellLocal(c.build.brief.due, c.build.brief.zone) }}</span>
+          </router-link>
+          <div class="acts">
+            <button
+              class="button plain"
+              type="button"
+              :aria-label="`Copy ${c.name}`"
+              title="Copy"
+              @click="copy(c.build)"
+            >
+              <Copy :size="16" />
+            </button>
+            <button
+              class="button plain"
+              type="button"
+              :aria-label="`Save ${c.name} to a file`"
+              title="Save to a file"
+              @click="save(c.build)"
+            >
+              <Download :size="16" />
+            </button>
+            <button
+              class="button plain"
+              type="button"
+              :aria-label="`Take ${c.name} off the shelf`"
+              title="Take off the shelf"
+              @click="remove(c)"
+            >
+              <Trash2 :size="16" />
+            </button>
+          </div>
+        </template>
       </li>
     </ul>
-    <footer v-if="builds && builds.length" class="plank" aria-hidden="true"></footer>
+    <p v-if="cards && cards.length > shown" class="more">
+      <button class="button" type="button" @click="shown += PAGE">
+        Show {{ Math.min(PAGE, cards.length - shown) }} more of {{ cards.length }}
+      </button>
+    </p>
+    <footer v-if="cards && cards.length" class="plank" aria-hidden="true"></footer>
     <p class="foot muted">
       Everything stays in this browser and in the files you save. Guidance, not a certified design; local food
       law and licensed practice come first.
@@ -251,6 +295,14 @@ li {
 }
 .open span {
   color: var(--ink-2);
+}
+.damaged {
+  gap: 8px;
+  padding: 14px;
+  border: 1px dashed var(--tight);
+}
+.more {
+  padding: 16px 10px 0;
 }
 .acts {
   display: flex;

@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { useNow } from '@vueuse/core';
 import { App } from 'ant-design-vue';
-import { duplicatePiece, nudge, removePiece, removeRod, togglePair, type View } from '@core/figure/index.ts';
+import { duplicatePiece, nudge, togglePair, type View } from '@core/figure/index.ts';
 import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useReference } from '../state/reference.ts';
@@ -12,6 +12,9 @@ import { stepOf } from '../stage/geometry.ts';
 import { stageCaption } from './caption.ts';
 import { saveToFile } from './files.ts';
 import { statesAt, statesDone } from './playhead.ts';
+import { pieceRemoved, rodRemoved } from './removing.ts';
+import KeepBanner from './KeepBanner.vue';
+import { useLeaving } from './leaving.ts';
 import { useShortcuts, type Shortcut } from './shortcuts.ts';
 import Clock from './Clock.vue';
 import Spindle from './Spindle.vue';
@@ -41,7 +44,7 @@ const PANELS = {
 const route = useRoute();
 const router = useRouter();
 const store = useBuild();
-const { message } = App.useApp();
+const { message, modal } = App.useApp();
 const problem = ref<string>();
 const room = ref(false);
 const keys = ref(false);
@@ -83,15 +86,24 @@ watch(
     document.title = name ? `${name} · Elm Spindle` : 'Elm Spindle';
   },
 );
-onBeforeRouteLeave(() => store.flush());
-const leave = () => void store.flush();
-window.addEventListener('pagehide', leave);
-document.addEventListener('visibilitychange', leave);
-onBeforeUnmount(() => {
-  window.removeEventListener('pagehide', leave);
-  document.removeEventListener('visibilitychange', leave);
-  void store.close();
+onBeforeRouteLeave(async () => {
+  await store.flush();
+  if (!store.unsaved) return true;
+  return new Promise<boolean>((resolve) =>
+    modal.confirm({
+      title: 'Leave without keeping your changes?',
+      content: store.theirs
+        ? 'Another tab changed this build too. Your side is kept until you open it again and choose.'
+        : 'They could not be saved in this browser. Save them to a file first, or they are gone.',
+      okText: 'Leave',
+      cancelText: 'Stay',
+      onOk: () => resolve(true),
+      onCancel: () => resolve(false),
+    }),
+  );
 });
+useLeaving();
+onBeforeUnmount(() => void store.close());
 
 const benchNow = useNow({ interval: 20_000 });
 const states = computed(() => {
@@ -105,6 +117,13 @@ const caption = computed(() =>
     ? stageCaption(store.build, store.report, lens.value, states.value !== undefined)
     : '',
 );
+
+async function save(): Promise<void> {
+  if (!store.build) return;
+  const says = await saveToFile(store.build);
+  store.offFile = false;
+  if (says) store.say(says);
+}
 
 const selectedPiece = () => (store.selection?.kind === 'piece' ? store.selection.id : undefined);
 const onPiece = (run: (id: string) => void) => {
@@ -130,15 +149,9 @@ function removeSelected(): void {
   const s = store.selection;
   const build = store.build;
   if (!s || !build) return;
-  if (s.kind === 'rod') store.apply(removeRod(build, s.id), 'removing a rod');
-  else if (s.kind === 'piece') {
-    const { build: next, removed } = removePiece(build, s.id);
-    store.apply(next, `removing the ${removed[0]!.name.toLowerCase()}`);
-    if (removed.length > 1)
-      store.say(
-        `Removed the ${removed[0]!.name.toLowerCase()} and ${removed.length - 1} that stood on it. Ctrl Z brings them back.`,
-      );
-  }
+  const gone =
+    s.kind === 'rod' ? rodRemoved(build, s.id) : s.kind === 'piece' ? pieceRemoved(build, s.id) : undefined;
+  if (gone) store.remove(gone.build, gone.label, gone.text);
   store.selection = undefined;
 }
 const shortcuts = computed<Shortcut[]>(() => [
@@ -146,6 +159,7 @@ const shortcuts = computed<Shortcut[]>(() => [
   { keys: 'N', says: 'New piece', run: () => (adding.value = true) },
   {
     keys: 'D',
+    edits: true,
     says: 'Copy the piece',
     run: () =>
       onPiece((id) => {
@@ -157,28 +171,35 @@ const shortcuts = computed<Shortcut[]>(() => [
   },
   {
     keys: 'M',
+    edits: true,
     says: 'Mirror: one, or a pair',
     run: () => onPiece((id) => store.apply(togglePair(store.build!, id), 'mirroring')),
   },
   {
     keys: 'R',
+    edits: true,
     says: 'Add a rod',
     run: () => {
       store.wanted = 'rod';
       void go('bones');
     },
   },
-  { keys: 'Delete or Backspace', says: 'Remove what is selected', run: removeSelected },
-  { keys: 'ArrowLeft or Shift ArrowLeft', says: 'Nudge left 1 mm (Shift: 10)', run: (e) => step(e, -1, 0) },
-  { keys: 'ArrowRight or Shift ArrowRight', says: 'Nudge right', run: (e) => step(e, 1, 0) },
-  { keys: 'ArrowUp or Shift ArrowUp', says: 'Nudge up', run: (e) => step(e, 0, 1) },
-  { keys: 'ArrowDown or Shift ArrowDown', says: 'Nudge down', run: (e) => step(e, 0, -1) },
+  { keys: 'Delete', edits: true, says: 'Remove what is selected', run: removeSelected },
+  {
+    keys: 'ArrowLeft or Shift ArrowLeft',
+    edits: true,
+    says: 'Nudge left 1 mm (Shift: 10)',
+    run: (e) => step(e, -1, 0),
+  },
+  { keys: 'ArrowRight or Shift ArrowRight', edits: true, says: 'Nudge right', run: (e) => step(e, 1, 0) },
+  { keys: 'ArrowUp or Shift ArrowUp', edits: true, says: 'Nudge up', run: (e) => step(e, 0, 1) },
+  { keys: 'ArrowDown or Shift ArrowDown', edits: true, says: 'Nudge down', run: (e) => step(e, 0, -1) },
   { keys: '[', says: 'Playhead back', run: () => movePlayhead(-30) },
   { keys: ']', says: 'Playhead on', run: () => movePlayhead(30) },
   { keys: 'Ctrl Z', says: 'Undo', run: () => store.undo() },
   { keys: 'Ctrl Shift Z or Ctrl Y', says: 'Redo', run: () => store.redo() },
   { keys: 'Ctrl K', says: 'Find anything', run: () => (finding.value = true) },
-  { keys: 'Ctrl S', says: 'Save to a file', run: () => store.build && saveToFile(store.build) },
+  { keys: 'Ctrl S', says: 'Save to a file', run: () => void save() },
   {
     keys: 'V',
     says: 'Front, side, in the round',
@@ -196,7 +217,8 @@ useShortcuts(() => shortcuts.value);
     <router-link to="/">Back to the shelf</router-link>
   </div>
   <div v-else-if="store.build && store.report" class="frame" :class="`lens-${lens}`">
-    <TopRail :lens="lens" @room="room = true" @help="keys = true" @save="saveToFile(store.build)" />
+    <TopRail :lens="lens" @room="room = true" @help="keys = true" @save="save" />
+    <KeepBanner />
     <div v-if="store.theirs" class="conflict" role="alert">
       This build was changed in another tab while you changed it here. Both are kept until you choose.
       <button class="button" type="button" @click="store.settle('mine')">Keep what is here</button>
@@ -234,7 +256,8 @@ useShortcuts(() => shortcuts.value);
 
 <style scoped>
 .frame {
-  height: 100%;
+  flex: 1 1 0;
+  min-height: 0;
   display: flex;
   flex-direction: column;
 }
@@ -294,8 +317,7 @@ useShortcuts(() => shortcuts.value);
 }
 @media (max-width: 760px) {
   .frame {
-    height: auto;
-    min-height: 100%;
+    flex: 1 0 auto;
   }
   .work,
   .lens-bench .work {

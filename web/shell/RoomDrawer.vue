@@ -21,6 +21,7 @@ import Choice from '../shared/Choice.vue';
 import DatesForm from './DatesForm.vue';
 import WeekForm from './WeekForm.vue';
 import WorkshopForm from './WorkshopForm.vue';
+import TextField from '../shared/TextField.vue';
 
 /** Everything round the figure: when it is due, the room, the board, the working week, what is shown. */
 const open = defineModel<boolean>('open', { required: true });
@@ -53,12 +54,12 @@ const JOURNEYS = Object.entries(LOAD_CASES).map(([value, c]) => ({ value, label:
   <a-drawer v-model:open="open" title="Room, hours and brief" :width="530" placement="right">
     <div class="group">
       <h3>Brief</h3>
-      <label class="field"
-        ><span>Name</span
-        ><a-input
-          :value="build.name"
-          @change="store.apply(rename(build, ($event.target as HTMLInputElement).value), 'the name')"
-      /></label>
+      <TextField
+        label="Name"
+        required
+        :value="build.name"
+        @change="(name) => store.apply(rename(build, name), 'the name')"
+      />
       <label class="field"
         ><span>Due</span
         ><a-date-picker

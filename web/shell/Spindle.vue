@@ -49,6 +49,7 @@ function move(id: string, by: 1 | -1): void {
 <template>
   <nav
     class="spindle"
+    data-edits
     :class="{ many: beads.length > 16 }"
     aria-label="Pieces in building order, the last on top"
   >

@@ -2,7 +2,8 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { Undo2, Redo2, Save, Keyboard } from '@lucide/vue';
-import { toldTime } from '@core/days/index.ts';
+import { ALL_DONE, toldStart } from '@core/days/index.ts';
+import { tellLocal } from '@core/quantity/index.ts';
 import { LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 
@@ -14,21 +15,15 @@ const router = useRouter();
 const build = computed(() => store.build!);
 const height = computed(() => Math.round(store.report?.figure.height ?? 0));
 const plan = computed(() => store.days?.plan);
-const due = computed(() =>
-  store.days?.origin && store.days.due !== undefined
-    ? toldTime(store.days.origin, store.days.due)
-    : build.value.brief.due.replace('T', ' '),
-);
-const startBy = computed(() =>
-  store.days?.origin && plan.value ? toldTime(store.days.origin, plan.value.startBy) : undefined,
-);
-const late = computed(
-  () =>
-    !!store.days?.origin &&
-    !!plan.value &&
-    store.days.origin.millis + plan.value.startBy * 60000 < Date.now() &&
-    build.value.bench.done.length === 0,
-);
+const due = computed(() => tellLocal(build.value.brief.due, build.value.brief.zone, store.days?.origin?.now ?? Date.now()));
+const begun = computed(() => build.value.bench.done.length > 0);
+const startBy = computed(() => {
+  const { origin, trouble } = store.days ?? {};
+  if (origin && plan.value) return toldStart(origin, plan.value.startBy);
+  if (store.planning !== undefined) return '…';
+  return trouble?.includes(ALL_DONE) ? 'all done' : 'no plan';
+});
+const late = computed(() => (plan.value?.lateBy ?? 0) > 0);
 const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
 </script>
 
@@ -92,8 +87,9 @@ const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
       {{ build.room.temperature }} °C · {{ build.room.humidity }} % <span>room</span>
     </button>
     <button class="chip due" type="button" :class="{ late }" @click="go('days')">
-      {{ due }} <span>start by</span>
-      <strong>{{ startBy ?? (store.planning !== undefined ? '…' : 'no plan') }}</strong>
+      {{ due }} <span>{{ begun ? 'next' : 'start by' }}</span>
+      <strong :class="{ stale: store.stale }">{{ startBy }}</strong>
+      <span v-if="store.stale && store.planning === undefined"> as it was</span>
     </button>
   </header>
 </template>
@@ -197,6 +193,9 @@ nav sup {
 }
 .chip span {
   color: var(--ink-2);
+}
+.chip .stale {
+  opacity: 0.55;
 }
 .chip.late strong {
   color: var(--fails);

@@ -18,6 +18,7 @@ import { KIND_NAMES, POOL_NAMES } from '@core/days/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import QuantityField from '../shared/QuantityField.vue';
 import WeekForm from './WeekForm.vue';
+import TextField from '../shared/TextField.vue';
 
 /** Who helps and when, how many there are of each tool, and how much room there is to put things down. */
 const store = useBuild();
@@ -41,13 +42,7 @@ const areaOf = (s: Space) => build.value.workshop.space[s];
   <h3>Who helps</h3>
   <section v-for="h in build.workshop.helpers" :key="h.id" class="helper">
     <div class="row">
-      <label class="field grow"
-        ><span>Name</span
-        ><a-input
-          :value="h.name"
-          :maxlength="60"
-          @change="set(h, { name: ($event.target as HTMLInputElement).value })"
-      /></label>
+      <TextField label="Name" required :maxlength="60" :value="h.name" @change="(n) => set(h, { name: n })" />
       <QuantityField
         label="Takes, of your time"
         kind="percent"

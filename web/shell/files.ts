@@ -1,6 +1,7 @@
 import { fileName, LARGEST_FILE, readBuild, writeBuild } from '@core/files/index.ts';
 import type { Build } from '@core/figure/index.ts';
-import { fail, type Result } from '@core/quantity/index.ts';
+import { fail, listed, type Result } from '@core/quantity/index.ts';
+import { pictureOf } from '../storage/pictures.ts';
 
 /** Hand something to the person as a file. */
 export function saveBlob(blob: Blob, name: string): void {
@@ -12,9 +13,25 @@ export function saveBlob(blob: Blob, name: string): void {
   setTimeout(() => URL.revokeObjectURL(url), 1000);
 }
 
-/** Hand a build to the person as a file. */
-export const saveToFile = (build: Build): void =>
+/**
+ * Hand a build to the person as a file.
+ * @returns what is not in it, in a sentence; undefined where all of it is
+ */
+export async function saveToFile(build: Build): Promise<string | undefined> {
   saveBlob(new Blob([writeBuild(build)], { type: 'application/json' }), fileName(build));
+  const [picture, looks] = await Promise.all([
+    pictureOf(build.id).catch(() => undefined),
+    Promise.resolve(build.log.filter((l) => l.picture !== undefined).length),
+  ]);
+  const left = [
+    ...(picture ? ['the picture behind the figure'] : []),
+    ...(looks > 0 ? [looks === 1 ? 'the picture in the log' : `the ${looks} pictures in the log`] : []),
+  ];
+  if (left.length === 0) return undefined;
+  const several = left.length > 1 || looks > 1;
+  return `Saved to a file. ${capital(listed(left))} ${several ? 'are' : 'is'} not in it: ${several ? 'they stay' : 'it stays'} in this browser.`;
+}
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Read a build from a file somebody chose; nothing is kept of a wrong one. */
 export async function openFile(file: File): Promise<Result<Build>> {

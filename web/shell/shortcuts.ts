@@ -2,6 +2,8 @@ import { onBeforeUnmount, onMounted } from 'vue';
 
 export interface Shortcut {
   readonly keys: string;
+  /** It changes the figure: only while the stage, a bead or a row of a list has the focus. */
+  readonly edits?: true;
   readonly says: string;
   readonly run: (e: KeyboardEvent) => void;
 }
@@ -27,7 +29,26 @@ export function keyName(e: KeyboardEvent): string {
   return [...parts, key].join(' ');
 }
 
-/** Keys of the workshop; they rest while something is typed or a dialog is open, but for those with Ctrl. */
+/** What lies over the page and takes every key: a dialog, a drawer, an open list of choices, a calendar, a menu. */
+const OVER = [
+  '.ant-modal-wrap:not([style*="display: none"])',
+  '.ant-drawer-open',
+  '.ant-select-dropdown:not(.ant-select-dropdown-hidden)',
+  '.ant-picker-dropdown:not(.ant-picker-dropdown-hidden)',
+  '.ant-dropdown:not(.ant-dropdown-hidden)',
+].join();
+
+/** Marked on what edits by key. */
+export const EDITS = '[data-edits]';
+
+/** Whether a key that changes the figure is meant for it: what has the focus stands for a part of the figure. */
+export const onFigure = (target: EventTarget | null): boolean =>
+  !!(target as HTMLElement | null)?.closest(EDITS);
+
+/**
+ * Keys of the workshop; they rest while something is typed or something lies over the page. Those that change the figure act
+ * only where the figure has the focus, so that elsewhere arrows scroll and no slip of a key takes anything away.
+ */
 export function useShortcuts(list: () => readonly Shortcut[]): void {
   const press = (e: KeyboardEvent): void => {
     if (
@@ -36,10 +57,10 @@ export function useShortcuts(list: () => readonly Shortcut[]): void {
       (typing(e) && e.key.toLowerCase() === 'z')
     )
       return;
-    if (document.querySelector('.ant-modal-wrap:not([style*="display: none"])')) return;
+    if (document.querySelector(OVER)) return;
     const name = keyName(e);
     const found = list().find((s) => s.keys.split(' or ').includes(name));
-    if (!found) return;
+    if (!found || (found.edits && !onFigure(e.target))) return;
     e.preventDefault();
     found.run(e);
   };

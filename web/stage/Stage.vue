@@ -170,6 +170,8 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
   <svg
     ref="svg"
     class="stage"
+    data-edits
+    tabindex="0"
     :viewBox="`${frame.left} ${-frame.top} ${frame.width} ${frame.height}`"
     preserveAspectRatio="xMidYMid meet"
     role="group"
@@ -177,6 +179,7 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
     @pointermove="onMove"
     @pointerup="onUp"
     @pointercancel="onUp"
+    @pointerdown="svg?.focus({ preventScroll: true })"
     @pointerdown.self="store.selection = undefined"
   >
     <FirmPatterns :unit="unit" />

@@ -1,13 +1,16 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
+import { keepable } from '@core/files/index.ts';
 import type { Build, Change, View } from '@core/figure/index.ts';
 import { plan } from '@core/plan.ts';
-import type { Result } from '@core/quantity/index.ts';
-import { db, type StoredBuild } from '../storage/db.ts';
+import { ok, type Result } from '@core/quantity/index.ts';
+import { forgetMine, keepMine, mineOf } from '../storage/aside.ts';
 import { loadBuild, saveBuild } from '../storage/builds.ts';
+import { db, type StoredBuild } from '../storage/db.ts';
 import { seedDemo } from '../storage/demo.ts';
 import { record, redo, startHistory, undo, type History } from './history.ts';
+import { openBuild } from './open-build.ts';
 import { usePlanning } from './planning.ts';
 
 export interface Selection {
@@ -15,7 +18,11 @@ export interface Selection {
   readonly id: string;
 }
 
+/** Changes that come faster than this are saved together, ms; the first of them at once. */
 const SAVE_AFTER = 350;
+
+export const PUT_BACK =
+  'This build was taken off the shelf in another tab. Your change has put it back, as it is here.';
 
 /** The build on the bench: its history, what is selected, what is reckoned from it, and its place in the store. */
 export const useBuild = defineStore('build', () => {
@@ -34,6 +41,12 @@ export const useBuild = defineStore('build', () => {
   const notice = ref<{ text: string; kind: 'info' | 'error'; at: number }>();
   const theirs = shallowRef<StoredBuild>();
   const unsaved = ref(false);
+  /** Why what is on screen is not kept in this browser, until it is. */
+  const notKept = ref<string>();
+  /** What was removed just now, and the build with it; until the next change. */
+  const removed = shallowRef<{ text: string; build: Build }>();
+  /** Changed since it was last saved to a file. */
+  const offFile = ref(false);
 
   const build = computed(() => dragged.value ?? history.value?.now);
   const report = computed(() => (build.value ? plan(build.value) : undefined));
@@ -57,51 +70,72 @@ export const useBuild = defineStore('build', () => {
 
   async function save(): Promise<void> {
     const h = history.value;
-    if (!h || !unsaved.value || theirs.value) return;
-    unsaved.value = false;
-    const saved = await saveBuild(h.now, revision.value);
-    if (saved.kind === 'saved') revision.value = saved.revision;
-    else {
-      unsaved.value = true;
-      if (saved.kind === 'conflict') theirs.value = saved.theirs;
-      else if (saved.kind === 'gone') {
-        revision.value = undefined;
-        say(
-          'This build was taken off the shelf in another tab; it is put back with your next change.',
-          'error',
-        );
-      } else say(saved.text, 'error');
+    if (!h || !unsaved.value) return;
+    if (theirs.value) {
+      // two tabs changed one build: this one's side is kept aside until somebody chooses
+      await keepMine(h.now, revision.value).catch(() => undefined);
+      return;
     }
+    unsaved.value = false;
+    let saved = await saveBuild(h.now, revision.value);
+    const gone = saved.kind === 'gone';
+    if (gone) saved = await saveBuild(h.now, undefined);
+    if (saved.kind === 'saved') {
+      revision.value = saved.revision;
+      notKept.value = undefined;
+      if (gone) say(PUT_BACK);
+      return;
+    }
+    unsaved.value = true;
+    if (saved.kind === 'conflict') {
+      theirs.value = saved.theirs;
+      await keepMine(h.now, revision.value).catch(() => undefined);
+    } else if (saved.kind === 'failed') notKept.value = saved.text;
   }
 
   /** Write what is waiting, one save at a time. */
   function flush(): Promise<void> {
     clearTimeout(saveTimer);
+    saveTimer = undefined;
     saving = saving.then(save);
     return saving;
   }
 
   function changed(planToo = true): void {
     unsaved.value = true;
+    offFile.value = true;
+    removed.value = undefined;
+    // the first change is written at once, so that a page that goes away takes nothing with it
+    const first = saveTimer === undefined;
     clearTimeout(saveTimer);
     saveTimer = setTimeout(() => void flush(), SAVE_AFTER);
+    if (first) saving = saving.then(save);
     if (planToo) planner.replan();
   }
 
-  /** Record a change; a refused one is said and nothing changes. */
+  /** Record a change; a refused one is said and nothing changes, and so is one that could not be opened again. */
   function apply(change: Change | Build, label: string): boolean {
-    if ('ok' in change && !change.ok) {
-      dragged.value = undefined;
-      say(change.problem.text, 'error');
+    dragged.value = undefined;
+    const next: Change = 'ok' in change ? change : ok(change);
+    if (next.ok && (!history.value || next.value === history.value.now)) return true;
+    const kept = next.ok ? keepable(next.value) : next;
+    if (!kept.ok) {
+      say(kept.problem.text, 'error');
       return false;
     }
-    const next = 'ok' in change ? change.value : change;
-    dragged.value = undefined;
-    if (!history.value || next === history.value.now) return true;
-    history.value = record(history.value, next, label);
+    history.value = record(history.value!, kept.value, label);
     changed();
     return true;
   }
+
+  /** Record that something was taken away, with a way to bring it back until the next change. */
+  function remove(next: Build, label: string, text: string): void {
+    const before = history.value?.now;
+    if (before && apply(next, label)) removed.value = { text, build: before };
+  }
+  const bringBack = (): void => {
+    if (removed.value) apply(removed.value.build, 'bringing it back');
+  };
 
   /** Show a change while it is being dragged. */
   function drag(change: Change): void {
@@ -123,6 +157,8 @@ export const useBuild = defineStore('build', () => {
     dragged.value = undefined;
     theirs.value = undefined;
     unsaved.value = false;
+    notKept.value = undefined;
+    removed.value = undefined;
     planner.replan();
   }
 
@@ -135,7 +171,10 @@ export const useBuild = defineStore('build', () => {
     selection.value = undefined;
     playhead.value = undefined;
     planner.forget();
+    openBuild.value = id;
+    offFile.value = false;
     show(loaded.value);
+    await takeUpMine(loaded.value);
     watching = liveQuery(() => db.builds.get(id)).subscribe((stored) => {
       if (!stored) return;
       // this tab's own save may still be on its way to telling its revision
@@ -151,10 +190,26 @@ export const useBuild = defineStore('build', () => {
     return loaded;
   }
 
+  /** My side of two tabs' changes that nobody chose between yet: it is shown, and asked about again. */
+  async function takeUpMine(stored: StoredBuild): Promise<void> {
+    const mine = await mineOf(stored.id);
+    if (!mine) return;
+    if (mine.revision === stored.revision || JSON.stringify(mine.build) === JSON.stringify(stored.build)) {
+      await forgetMine(stored.id);
+      return;
+    }
+    history.value = startHistory(mine.build);
+    revision.value = mine.revision;
+    theirs.value = stored;
+    unsaved.value = true;
+    planner.replan();
+  }
+
   /** Two tabs changed one build: keep what is here, or take what is there. */
   function settle(keep: 'mine' | 'theirs'): void {
     const other = theirs.value;
     if (!other) return;
+    void forgetMine(other.id).catch(() => undefined);
     if (keep === 'theirs') {
       const mine = history.value?.now;
       show(other);
@@ -177,6 +232,7 @@ export const useBuild = defineStore('build', () => {
     planner.stop();
     if (unsaved.value) await flush();
     history.value = undefined;
+    openBuild.value = undefined;
   }
 
   return {
@@ -186,6 +242,8 @@ export const useBuild = defineStore('build', () => {
     lastGood: planner.lastGood,
     ways: planner.ways,
     planning: planner.planning,
+    stale: planner.stale,
+    replan: planner.replan,
     starts: planner.starts,
     better: planner.better,
     selection,
@@ -196,6 +254,9 @@ export const useBuild = defineStore('build', () => {
     wanted,
     theirs,
     unsaved,
+    notKept,
+    removed,
+    offFile,
     canUndo,
     canRedo,
     undoLabel,
@@ -204,6 +265,8 @@ export const useBuild = defineStore('build', () => {
     close,
     flush,
     apply,
+    remove,
+    bringBack,
     drag,
     drop,
     settle,

@@ -9,6 +9,7 @@ import type { Planned } from '../workers/days.worker.ts';
 /** Jobs as the worker would do them, answered by hand. */
 interface Asked {
   readonly build: Build;
+  readonly now: number;
   readonly first: (days: DaysReport) => void;
   readonly progress: (share: number) => void;
   readonly answer: (found: Planned) => void;
@@ -18,14 +19,14 @@ interface Asked {
 const asked: Asked[] = [];
 const ways: { build: Build; answer: (found: { text: string; build: Build }[]) => void }[] = [];
 vi.mock('../workers/client.ts', () => ({
-  scheduleJob: (build: Build, first: Asked['first'], progress: Asked['progress']) => {
+  scheduleJob: (build: Build, now: number, first: Asked['first'], progress: Asked['progress']) => {
     let answer!: Asked['answer'];
     let fail!: () => void;
     const result = new Promise<Planned>((resolve, reject) => {
       answer = resolve;
       fail = () => reject(new Error('gone'));
     });
-    const job: Asked = { build, first, progress, answer, fail, cancelled: false };
+    const job: Asked = { build, now, first, progress, answer, fail, cancelled: false };
     asked.push(job);
     return { result, cancel: () => (job.cancelled = true) };
   },

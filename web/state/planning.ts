@@ -1,15 +1,26 @@
 import { computed, ref, shallowRef } from 'vue';
-import { compared, startsOf, type DaysReport } from '@core/days/index.ts';
+import { compared, minuteOf, startsOf, WANTED_CHANCE, type DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/figure/index.ts';
 import type { WayOut } from '@core/ways-out.ts';
 import { scheduleJob, waysOutJob, type Job } from '../workers/client.ts';
 import type { Planned } from '../workers/days.worker.ts';
 
 const PLAN_AFTER = 180;
+/** How often it is looked whether time has overtaken the plan, ms. */
+const LOOK_EVERY = 60_000;
+/** So far behind, the rest is planned from now, minutes. */
+const BEHIND = 5;
+
+export const NOT_PLANNED =
+  'The plan of days could not be worked out. What you see is from before; try again under Days.';
+
+/** Whether there is something that a change of hours, due time or work might mend. */
+const falls = ({ plan, conflict, trouble }: DaysReport): boolean =>
+  conflict !== undefined || (plan ? plan.lateBy > 0 || plan.chance < WANTED_CHANCE : trouble.length > 0);
 
 /**
- * The plan of days beside a build that changes: the first good answer at once, a better one offered beside it, and where
- * nothing can be planned the last plan that could and the ways out that were found.
+ * The plan of days beside a build that changes and a clock that goes on: the first good answer at once, a better one offered
+ * beside a plan that was taken, and where it does not fit the last plan that did and the ways out that were found.
  */
 export function usePlanning(now: () => Build | undefined, failed: (text: string) => void) {
   const days = shallowRef<DaysReport>();
@@ -19,7 +30,10 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
   const ways = shallowRef<readonly WayOut[]>([]);
   /** Share of the search that is done; undefined when none goes on. */
   const planning = ref<number>();
+  /** What is shown was worked out for an earlier state of the build. */
+  const stale = ref(false);
   let timer: ReturnType<typeof setTimeout> | undefined;
+  let clock: ReturnType<typeof setInterval> | undefined;
   let job: Job<Planned> | undefined;
   let looking: Job<WayOut[]> | undefined;
 
@@ -27,6 +41,7 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
     if (found.plan) lastGood.value = undefined;
     else if (days.value?.plan) lastGood.value = days.value;
     days.value = found;
+    stale.value = false;
   }
 
   function lookNoMore(): void {
@@ -35,9 +50,9 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
     ways.value = [];
   }
 
-  function findWays(build: Build): void {
+  function findWays(build: Build, at: number): void {
     lookNoMore();
-    const mine = waysOutJob(build);
+    const mine = waysOutJob(build, at);
     looking = mine;
     mine.result.then(
       (found) => {
@@ -47,46 +62,62 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
     );
   }
 
+  /** Something that is not done was to begin a while ago. */
+  function overtaken(): boolean {
+    const { plan, origin } = days.value ?? {};
+    return !!plan && !!origin && plan.startBy + BEHIND < minuteOf(origin, Date.now());
+  }
+
+  function search(): void {
+    const build = now();
+    if (!build) return;
+    job?.cancel();
+    planning.value = 0;
+    offer.value = undefined;
+    const at = Date.now();
+    const mine = scheduleJob(
+      build,
+      at,
+      (first) => {
+        if (job === mine && planning.value !== undefined) show(first);
+      },
+      (share) => {
+        if (job === mine) planning.value = share;
+      },
+    );
+    job = mine;
+    mine.result.then(
+      (found) => {
+        if (job !== mine) return;
+        planning.value = undefined;
+        if (!found) return;
+        show(found.days);
+        offer.value = found.offer;
+        if (falls(found.days)) findWays(build, at);
+      },
+      () => {
+        if (job !== mine) return;
+        planning.value = undefined;
+        failed(NOT_PLANNED);
+      },
+    );
+  }
+
   function replan(): void {
     clearTimeout(timer);
     lookNoMore();
-    timer = setTimeout(() => {
-      const build = now();
-      if (!build) return;
-      job?.cancel();
-      planning.value = 0;
-      offer.value = undefined;
-      const mine = scheduleJob(
-        build,
-        (first) => {
-          if (job === mine && planning.value !== undefined) show(first);
-        },
-        (share) => {
-          if (job === mine) planning.value = share;
-        },
-      );
-      job = mine;
-      mine.result.then(
-        (found) => {
-          if (job !== mine) return;
-          planning.value = undefined;
-          if (!found) return;
-          show(found.days);
-          offer.value = found.offer;
-          if (found.days.conflict) findWays(build);
-        },
-        () => {
-          if (job !== mine) return;
-          planning.value = undefined;
-          failed('The plan of days could not be worked out. Change something to try again.');
-        },
-      );
-    }, PLAN_AFTER);
+    stale.value = days.value !== undefined;
+    clock ??= setInterval(() => {
+      if (planning.value === undefined && overtaken()) replan();
+    }, LOOK_EVERY);
+    timer = setTimeout(search, PLAN_AFTER);
   }
 
   /** Stop looking; what was found stays. */
   function stop(): void {
     clearTimeout(timer);
+    clearInterval(clock);
+    clock = undefined;
     job?.cancel();
     job = undefined;
     planning.value = undefined;
@@ -96,6 +127,7 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
     stop();
     lookNoMore();
     days.value = lastGood.value = offer.value = undefined;
+    stale.value = false;
   }
 
   /** Starts of the plan on screen, as a build keeps them. */
@@ -111,5 +143,5 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
     return { lines: compared(found, shown, origin), starts: startsOf(found, origin) };
   });
 
-  return { days, lastGood, ways, planning, starts, better, replan, stop, forget };
+  return { days, lastGood, ways, planning, stale, starts, better, replan, stop, forget };
 }

@@ -1,10 +1,12 @@
 import { liveQuery } from 'dexie';
 import { defineStore } from 'pinia';
-import { shallowRef } from 'vue';
+import { computed, shallowRef, watch } from 'vue';
 import { EMPTY_STORES, type Stores } from '@core/stores/index.ts';
-import { db } from '../storage/db.ts';
+import { db, demoDb, type SpindleDb } from '../storage/db.ts';
+import { DEMO_IDS } from '../storage/demo-ids.ts';
 import { loadStores } from '../storage/stores.ts';
 import { seedDemo } from '../storage/demo.ts';
+import { openBuild } from './open-build.ts';
 
 /** Today, as the calendar on the wall says. */
 export function today(now = new Date()): string {
@@ -18,30 +20,46 @@ export interface Kept {
   readonly grams: number;
 }
 
-/** What is on the shelf, kept the same in every tab. */
+/**
+ * What is on the shelf, kept the same in every tab: the person's own, or the demonstration's larder while a demonstration
+ * build is open.
+ */
 export const useStores = defineStore('stores', () => {
   const stores = shallowRef<Stores>(EMPTY_STORES);
   const ready = shallowRef(false);
   const problem = shallowRef<string>();
   /** What builds have kept for themselves of each entry. */
   const kept = shallowRef<ReadonlyMap<string, readonly Kept[]>>(new Map());
-  // the demonstration stores come with the demonstration builds, whichever page is opened first
+  const demo = computed(() => openBuild.value !== undefined && DEMO_IDS.has(openBuild.value));
+  /** Where entries are written: never into the person's own while a demonstration is open. */
+  const larder = computed<SpindleDb>(() => (demo.value ? demoDb : db));
+  // the demonstration's larder comes with its builds, whichever page is opened first
   void seedDemo().catch(() => undefined);
-  liveQuery(() => loadStores()).subscribe({
-    next: (now) => {
-      stores.value = now;
-      ready.value = true;
+  watch(
+    larder,
+    (of, _before, done) => {
+      ready.value = false;
+      const watching = liveQuery(() => loadStores(of)).subscribe({
+        next: (now) => {
+          stores.value = now;
+          ready.value = true;
+          problem.value = undefined;
+        },
+        error: () => {
+          ready.value = true;
+          problem.value =
+            'What is in the stores could not be read from this browser. Reload the page to try again.';
+        },
+      });
+      done(() => watching.unsubscribe());
     },
-    error: () => {
-      ready.value = true;
-      problem.value = 'The browser does not let this page keep stores (a private window?).';
-    },
-  });
+    { immediate: true },
+  );
   liveQuery(() => db.builds.toArray()).subscribe({
     next: (builds) => {
       const all = new Map<string, Kept[]>();
       for (const { build } of builds)
-        for (const r of build.reserves ?? [])
+        for (const r of build?.reserves ?? [])
           all.set(r.stock, [
             ...(all.get(r.stock) ?? []),
             { build: build.id, name: build.name, grams: r.grams },
@@ -53,5 +71,5 @@ export const useStores = defineStore('stores', () => {
   /** Grams of an entry that other builds have kept. */
   const keptElsewhere = (id: string, but: string): number =>
     (kept.value.get(id) ?? []).reduce((g, k) => g + (k.build === but ? 0 : k.grams), 0);
-  return { stores, ready, problem, kept, keptElsewhere };
+  return { stores, ready, problem, demo, larder, kept, keptElsewhere };
 });

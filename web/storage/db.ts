@@ -1,7 +1,11 @@
 import Dexie, { type EntityTable } from 'dexie';
+import { markRaw, ref } from 'vue';
 import type { Build } from '@core/figure/index.ts';
 import type { OwnPaste } from '@core/pastes/index.ts';
 import type { StockItem } from '@core/stores/index.ts';
+
+const MINE = 'elm-spindle';
+const DEMO = 'elm-spindle-demo';
 
 /** A build as kept in the browser; the revision rises with every save, so that two tabs notice each other. */
 export interface StoredBuild {
@@ -48,6 +52,12 @@ export interface StoredPacks {
   readonly sizes: readonly number[];
 }
 
+/** A browser's database, or something that stands in for it. */
+export interface Engine {
+  readonly indexedDB: IDBFactory;
+  readonly IDBKeyRange: typeof IDBKeyRange;
+}
+
 export class SpindleDb extends Dexie {
   declare builds: EntityTable<StoredBuild, 'id'>;
   declare pictures: EntityTable<StoredPicture, 'id'>;
@@ -56,12 +66,44 @@ export class SpindleDb extends Dexie {
   declare packs: EntityTable<StoredPacks, 'ingredient'>;
   declare pastes: EntityTable<OwnPaste, 'id'>;
 
-  constructor(name = 'elm-spindle') {
-    super(name);
+  constructor(name = MINE, engine?: Engine) {
+    super(name, engine);
+    // never to be wrapped by what watches it
+    markRaw(this);
     this.version(1).stores({ builds: 'id, savedAt', pictures: 'id, buildId', settings: 'key' });
     // version 2 adds the stores; what was kept before stays as it is
     this.version(2).stores({ stock: 'id, ingredient', packs: 'ingredient', pastes: 'id' });
   }
 }
 
-export const db = new SpindleDb();
+/** The person's own things, and those of the demonstration workshop, apart from each other. */
+export let db = new SpindleDb();
+export let demoDb = new SpindleDb(DEMO);
+
+/** Whether what is kept outlives the page. */
+export const keeping = ref<'kept' | 'memory'>('kept');
+
+/** A database that does not answer in this time does not answer at all, ms. */
+const PATIENCE = 4000;
+
+const answers = (opening: PromiseLike<unknown>): Promise<boolean> =>
+  Promise.race([
+    Promise.resolve(opening).then(
+      () => true,
+      () => false,
+    ),
+    new Promise<boolean>((resolve) => setTimeout(() => resolve(false), PATIENCE)),
+  ]);
+
+/**
+ * Open what is kept in this browser. Where the browser keeps nothing (none there, a private window, one that never answers)
+ * everything works the same in memory, for as long as the page is open; `keeping` says so.
+ */
+export async function openDb(): Promise<void> {
+  if (typeof indexedDB !== 'undefined' && (await answers(db.open()))) return;
+  const { IDBFactory: MemoryFactory, IDBKeyRange: MemoryRange } = await import('fake-indexeddb');
+  const engine: Engine = { indexedDB: new MemoryFactory(), IDBKeyRange: MemoryRange };
+  db = new SpindleDb(MINE, engine);
+  demoDb = new SpindleDb(DEMO, engine);
+  keeping.value = 'memory';
+}

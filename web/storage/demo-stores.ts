@@ -21,6 +21,31 @@ export function demoStores(due: Day): Stores {
   };
 }
 
+/**
+ * Take out of somebody's own stores what an earlier version put there for the demonstration, as far as they left it as it
+ * was: it was never theirs. What they changed is.
+ */
+export async function withoutDemoStores(store: SpindleDb): Promise<void> {
+  const { items, packs, pastes } = demoStores(STORES_DAY);
+  await store.transaction('rw', store.stock, store.packs, store.pastes, async () => {
+    for (const item of items) {
+      const mine = await store.stock.get(item.id);
+      if (mine && mine.amount === item.amount && mine.name === item.name && mine.note === item.note)
+        await store.stock.delete(item.id);
+    }
+    for (const [ingredient, sizes] of Object.entries(packs)) {
+      const mine = await store.packs.get(ingredient);
+      if (mine && mine.sizes.join() === sizes.join()) await store.packs.delete(ingredient);
+    }
+    for (const paste of pastes) {
+      const used = await store.stock.where('ingredient').equals(paste.id).count();
+      const mine = await store.pastes.get(paste.id);
+      if (used === 0 && mine && JSON.stringify(mine) === JSON.stringify(paste))
+        await store.pastes.delete(paste.id);
+    }
+  });
+}
+
 /** Fill empty stores with those of the demonstration workshop. */
 export async function seedStores(due: Day, store: SpindleDb): Promise<void> {
   if ((await store.stock.count()) === 0) await replaceStores(demoStores(due), store);

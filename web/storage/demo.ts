@@ -7,7 +7,7 @@ import heron from '../../demo/one-legged-heron.spindle.json?raw';
 import gilded from '../../demo/heron-gilded-wet.spindle.json?raw';
 import skewer from '../../demo/heron-on-a-skewer.spindle.json?raw';
 import otter from '../../demo/ferryman-otter.spindle.json?raw';
-import { db, type SpindleDb } from './db.ts';
+import { db, demoDb, type SpindleDb } from './db.ts';
 import { readSetting, writeSetting } from './settings.ts';
 import { saveBuild } from './builds.ts';
 
@@ -32,13 +32,22 @@ export function demoBuilds(now = new Date()): Build[] {
   });
 }
 
-/** Put the demonstration builds on the shelf at the first start; deleted ones stay deleted. */
-export async function seedDemo(store: SpindleDb = db): Promise<void> {
-  if (await readSetting(SEEDED, false, store)) return;
-  await restoreDemo(store);
-  const { seedStores } = await import('./demo-stores.ts');
-  await seedStores(saturdayAfterNext(new Date()).slice(0, 10), store);
+const APART = 'demo-stores-apart';
+
+/**
+ * Put the demonstration builds on the shelf at the first start; deleted ones stay deleted. The demonstration's larder is
+ * kept apart: it is nobody's own.
+ */
+export async function seedDemo(store: SpindleDb = db, larder: SpindleDb = demoDb): Promise<void> {
+  const seeded = await readSetting(SEEDED, false, store);
+  if (seeded && (await readSetting(APART, false, store))) return;
+  const due = saturdayAfterNext(new Date()).slice(0, 10);
+  const { seedStores, withoutDemoStores } = await import('./demo-stores.ts');
+  if (seeded) await withoutDemoStores(store);
+  else await restoreDemo(store);
+  await seedStores(due, larder);
   await writeSetting(SEEDED, true, store);
+  await writeSetting(APART, true, store);
 }
 
 /** Bring back those demonstration builds that are not on the shelf. @returns how many came back */

@@ -6,6 +6,7 @@ import { checkOwn, MATERIALS, MATERIAL_IDS, type OwnPaste } from '@core/pastes/i
 import { useStores } from '../state/stores.ts';
 import { putPaste, removePaste } from '../storage/stores.ts';
 import Choice from '../shared/Choice.vue';
+import TextField from '../shared/TextField.vue';
 
 /** Pastes of the person's own: like one of the table, with what they measured and what the label says. */
 const shelf = useStores();
@@ -54,14 +55,7 @@ async function remove(id: string): Promise<void> {
   <ul class="opening">
     <li v-for="p in pastes" :key="p.id">
       <div class="paste">
-        <label class="field"
-          ><span>Name</span
-          ><a-input
-            :key="p.name"
-            :default-value="p.name"
-            style="width: 190px"
-            @change="put(p, { name: ($event.target as HTMLInputElement).value.trim() || p.name })"
-        /></label>
+        <TextField label="Name" required :value="p.name" :width="190" @change="(name) => put(p, { name })" />
         <label class="field"
           ><span>Behaves like</span
           ><Choice
@@ -70,33 +64,28 @@ async function remove(id: string): Promise<void> {
             style="width: 210px"
             @change="(v: unknown) => put(p, { like: v })"
         /></label>
-        <label class="field"
-          ><span>Weighs, g per cm³</span
-          ><a-input
-            :key="String(p.density)"
-            :default-value="p.density ?? ''"
-            placeholder="table"
-            style="width: 110px"
-            @change="put(p, { density: number(($event.target as HTMLInputElement).value) })"
-        /></label>
-        <label class="field"
-          ><span>Shrinks, % of length</span
-          ><a-input
-            :key="String(p.shrink)"
-            :default-value="p.shrink ?? ''"
-            placeholder="not"
-            style="width: 120px"
-            @change="put(p, { shrink: number(($event.target as HTMLInputElement).value) })"
-        /></label>
-        <label class="field"
-          ><span>Allergens on its label</span
-          ><a-input
-            :key="p.allergens.join()"
-            :default-value="p.allergens.join(', ')"
-            placeholder="none"
-            style="width: 190px"
-            @change="put(p, { allergens: words(($event.target as HTMLInputElement).value) })"
-        /></label>
+        <TextField
+          label="Weighs, g per cm³"
+          placeholder="table"
+          :value="p.density === undefined ? '' : String(p.density)"
+          :width="110"
+          @change="(t) => put(p, { density: number(t) })"
+        />
+        <TextField
+          label="Shrinks, % of length"
+          placeholder="not"
+          :value="p.shrink === undefined ? '' : String(p.shrink)"
+          :width="120"
+          @change="(t) => put(p, { shrink: number(t) })"
+        />
+        <TextField
+          label="Allergens on its label"
+          placeholder="not entered"
+          :maxlength="400"
+          :value="p.allergens.join(', ')"
+          :width="190"
+          @change="(t) => put(p, { allergens: words(t) })"
+        />
         <button class="button" type="button" @click="remove(p.id)">Remove</button>
         <p v-if="wrong?.id === p.id" class="wrong" role="alert">{{ wrong.text }}</p>
       </div>

@@ -3,6 +3,7 @@ import { ref } from 'vue';
 import { INGREDIENTS } from '@core/stores/index.ts';
 import { useStores } from '../state/stores.ts';
 import { setPacks } from '../storage/stores.ts';
+import TextField from '../shared/TextField.vue';
 
 /** The packs each thing is bought in; shopping lists round up to them. */
 const shelf = useStores();
@@ -36,12 +37,12 @@ async function set(id: string, text: string): Promise<void> {
       <tr v-for="i in bought" :key="i.id">
         <td>{{ i.name }}</td>
         <td>
-          <a-input
-            :key="sizes(i.id, i.packs)"
-            :default-value="sizes(i.id, i.packs)"
-            :aria-label="`Packs of ${i.name}`"
-            style="width: 240px"
-            @change="set(i.id, ($event.target as HTMLInputElement).value)"
+          <TextField
+            :label="`Packs of ${i.name}`"
+            hide-label
+            :value="sizes(i.id, i.packs)"
+            :width="240"
+            @change="(text) => set(i.id, text)"
           />
           <span v-if="wrong?.id === i.id" class="wrong" role="alert">{{ wrong.text }}</span>
         </td>

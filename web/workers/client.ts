@@ -25,26 +25,46 @@ export class JobRunner<Api> {
   constructor(private readonly start: () => Worker) {}
 
   run<T>(task: (api: Remote<Api>) => Promise<T>): Job<T> {
-    this.worker ??= this.start();
-    this.remote ??= wrap<Api>(this.worker);
-    const mine = this.worker;
+    let mine: Worker;
+    try {
+      mine = this.worker ??= this.start();
+    } catch (error) {
+      return {
+        result: Promise.reject(error instanceof Error ? error : new Error(String(error))),
+        cancel: () => undefined,
+      };
+    }
+    this.remote ??= wrap<Api>(mine);
     let give: (() => void) | undefined;
     const cancelled = new Promise<undefined>((resolve) => {
       give = () => resolve(undefined);
     });
     let over = false;
+    const end = (): void => {
+      mine.terminate();
+      if (this.worker === mine) this.worker = this.remote = undefined;
+    };
+    const broke = new AbortController();
     const failed = new Promise<never>((_, reject) => {
-      mine.addEventListener('error', (e) => reject(new Error(e.message)), { once: true });
+      const fail = (why: string) => {
+        // a worker that broke once is in no state anybody knows: the next job gets a fresh one
+        end();
+        reject(new Error(why));
+      };
+      mine.addEventListener('error', (e) => fail(e.message), { signal: broke.signal });
+      mine.addEventListener('messageerror', () => fail('an answer could not be read'), {
+        signal: broke.signal,
+      });
     });
     const result = Promise.race([task(this.remote), cancelled, failed]).finally(() => {
       over = true;
+      broke.abort();
     });
     return {
       result,
       cancel: () => {
         if (over) return;
-        mine.terminate();
-        if (this.worker === mine) this.worker = this.remote = undefined;
+        end();
         give?.();
       },
     };
@@ -58,18 +78,20 @@ const days = new JobRunner<DaysApi>(
 /** Plan the days; the first good answer comes before the search is over. */
 export const scheduleJob = (
   build: Build,
+  now: number,
   first: (days: DaysReport) => void,
   progress: (share: number) => void,
-): Job<Planned> => days.run((api) => api.schedule(build, proxy(first), proxy(progress)) as Promise<Planned>);
+): Job<Planned> =>
+  days.run((api) => api.schedule(build, now, proxy(first), proxy(progress)) as Promise<Planned>);
 
 /** A worker of its own, so that a look at what might be never disturbs the plan that is being made. */
 const might = new JobRunner<DaysApi>(
   () => new Worker(new URL('./days.worker.ts', import.meta.url), { type: 'module', name: 'might' }),
 );
-export const oddsJob = (build: Build): Job<MightBe> =>
-  might.run((api) => api.odds(build) as Promise<MightBe>);
-export const waysOutJob = (build: Build): Job<WayOut[]> =>
-  might.run((api) => api.waysOut(build) as Promise<WayOut[]>);
+export const oddsJob = (build: Build, now: number): Job<MightBe> =>
+  might.run((api) => api.odds(build, now) as Promise<MightBe>);
+export const waysOutJob = (build: Build, now: number): Job<WayOut[]> =>
+  might.run((api) => api.waysOut(build, now) as Promise<WayOut[]>);
 
 const bones = new JobRunner<BonesApi>(
   () => new Worker(new URL('./bones.worker.ts', import.meta.url), { type: 'module', name: 'bones' }),

@@ -4,6 +4,8 @@ import { isBetter, type DaysPlan, type DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/figure/index.ts';
 import { waysOut, type WayOut } from '@core/ways-out.ts';
 
+/** Enough to tell whether it fits. */
+const WAYS_RUNS = 12;
 /** What might be looks less long than what is shown, and the same on both sides of a comparison. */
 const MIGHT_RUNS = 40;
 
@@ -18,41 +20,66 @@ export interface Planned {
   readonly offer?: DaysReport;
 }
 
+/** Somebody keeps to a plan: it was taken, or something of it is done. */
+const isUnderWay = ({ steps, bench }: Build): boolean => steps.agreed !== undefined || bench.done.length > 0;
+
+/** Of two plans of one build the long search's, unless it only differs where nobody sees it. */
+function betterOf(found: DaysReport, shown: DaysReport | undefined): DaysReport {
+  if (!shown?.plan || !found.plan || isBetter(found.plan, shown.plan)) return found;
+  const { latest } = found.plan;
+  return latest ? { ...shown, plan: { ...shown.plan, latest } } : shown;
+}
+
 const api = {
-  /** Start and odds of a build as it might be. */
-  odds(build: Build): MightBe {
-    const { plan: found, trouble } = plan(build, { runs: MIGHT_RUNS }).days;
+  /** Start and odds of a build as it might be, from an instant on. */
+  odds(build: Build, now: number): MightBe {
+    const { plan: found, trouble } = plan(build, { runs: MIGHT_RUNS, now }).days;
     if (!found) return { trouble };
     const { startBy, chance, lateBy, sessions } = found;
     return { plan: { startBy, chance, lateBy, sessions: sessions.length }, trouble };
   },
 
-  /** Changes that take the contradiction of a build away, each tried. */
-  waysOut: (build: Build): WayOut[] => waysOut(build, plan(build, { runs: 1 }).days),
+  /** Changes that take the contradiction of a build away, or bring it in time from now on, each tried. */
+  waysOut: (build: Build, now: number): WayOut[] =>
+    waysOut(build, plan(build, { runs: WAYS_RUNS, now }).days, now),
 
   /**
-   * Plan the days of a build: the first good answer at once through `first`; a plan that a longer search found is offered
-   * beside it where it is so much better that it is worth telling.
+   * Plan the days of a build from an instant on: the first good answer at once through `first`. While no plan was taken and
+   * nothing is begun, a better one found by a longer search simply takes its place; after that it is offered beside it.
    */
-  schedule(build: Build, first: (days: DaysReport) => void, progress: (share: number) => void): Planned {
+  schedule(
+    build: Build,
+    now: number,
+    first: (days: DaysReport) => void,
+    progress: (share: number) => void,
+  ): Planned {
     let told = 0;
-    let shown: DaysReport | undefined;
-    const days = plan(build, {
-      effort: 'long',
-      first: (found) => {
-        shown = found;
-        first(found);
-      },
-      progress: (share) => {
-        if (share - told < 0.05) return;
-        told = share;
-        progress(share);
-      },
-    }).days;
-    if (!shown?.plan || !days.plan) return { days };
-    const { latest } = days.plan;
-    const kept = latest ? { ...shown, plan: { ...shown.plan, latest } } : shown;
-    return isBetter(days.plan, shown.plan) ? { days: kept, offer: days } : { days: kept };
+    const search = (of: Build, early?: (days: DaysReport) => void): DaysReport =>
+      plan(of, {
+        now,
+        effort: 'long',
+        ...(early ? { first: early } : {}),
+        progress: (share) => {
+          if (share - told < 0.05) return;
+          told = share;
+          progress(share);
+        },
+      }).days;
+    if (!isUnderWay(build)) {
+      let shown: DaysReport | undefined;
+      const found = search(build, (days) => {
+        shown = days;
+        first(days);
+      });
+      return { days: betterOf(found, shown) };
+    }
+    const days = search(build, first);
+    const { agreed, ...steps } = build.steps;
+    if (!agreed) return { days };
+    first(days);
+    const free = search({ ...build, steps });
+    const offers = free.plan && days.plan ? isBetter(free.plan, days.plan) : free.plan !== undefined;
+    return offers ? { days, offer: free } : { days };
   },
 };
 

@@ -1,10 +1,30 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
-import { clockTime, preflight, shapedBy, toldTime, type PlannedStep } from '@core/days/index.ts';
-import { leaveStep, planFrom, remake, tick, type Saw, wholeOf } from '@core/figure/index.ts';
-import { stateAt } from '@core/firming/index.ts';
-import { formatLength, formatMass, formatTime } from '@core/quantity/index.ts';
+import {
+  ALL_DONE,
+  asksUntil,
+  clockTime,
+  givenOf,
+  minuteOf,
+  preflight,
+  saidFirm,
+  shapedBy,
+  toldTime,
+  type PlannedStep,
+} from '@core/days/index.ts';
+import {
+  leaveStep,
+  pieceOf,
+  remake,
+  sayFirm,
+  stayUntil,
+  takePlan,
+  tick,
+  wholeOf,
+} from '@core/figure/index.ts';
+import { stateAt, type Question } from '@core/firming/index.ts';
+import { formatLength, formatMass, formatTime, tellClock, tellSeen } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import FirmTimer from './FirmTimer.vue';
@@ -35,9 +55,8 @@ const doneBy = computed(() => {
 const done = computed(() => new Map(build.value.bench.done.map((d) => [d.step, Date.parse(d.at)])));
 /** Steps ticked off that the plan still knows, and those ahead. */
 const ahead = computed(() => all.value.filter((p) => !done.value.has(p.step.id)).length);
-const finished = computed(() =>
-  build.value.bench.from === undefined ? all.value.length - ahead.value : done.value.size,
-);
+const finished = computed(() => done.value.size);
+const allDone = computed(() => store.days?.trouble.includes(ALL_DONE) ?? false);
 const at = computed(() => all.value.findIndex((p) => !done.value.has(p.step.id)));
 const current = computed(() => (at.value < 0 ? undefined : all.value[at.value]));
 const next = computed(() => all.value.slice(at.value + 1, at.value + 5));
@@ -47,15 +66,38 @@ const session = computed(() =>
 );
 const colour = computed(() => current.value?.step.weigh?.colour);
 
+/** What was said of pieces by touch: it counts at once, whatever was reckoned. */
+const said = computed(() => (origin.value ? givenOf(build.value, origin.value, now.value).said : undefined));
+const wordsOf = (piece: string) => {
+  const last = build.value.bench.said?.filter((s) => s.piece === piece).at(-1);
+  if (!last || !origin.value) return undefined;
+  return {
+    firm: last.firm && Date.parse(last.at) >= (done.value.get(shapedBy(pieceOf(build.value, piece)!)) ?? 0),
+    when: tellSeen(Date.parse(last.at), { zone: origin.value.zone, now: now.value }),
+  };
+};
+/** It is firm enough for what the step in hand asks of it. */
+function firmEnough(piece: string, question: Question): void {
+  store.apply(sayFirm(build.value, { piece, question, firm: true, at: rest() }), 'what was said of a piece');
+}
+/** Somebody who works outside their hours is asked once how long. */
+const asks = computed(() => asksUntil(build.value, now.value));
+const STAYS = [30, 60, 120, 180];
+const untilIn = (minutes: number) => now.value + minutes * 60_000;
+const clockOf = (at: number) => tellClock(at, { zone: origin.value?.zone ?? build.value.brief.zone });
+const stay = (at: number) =>
+  store.apply(stayUntil(build.value, new Date(at).toISOString()), 'how long you stay');
+
 /** What still has to wait before the step in hand may begin, from what was really done and when. */
 const holding = computed(() => {
   const step = current.value?.step;
   if (!step || !store.days) return [];
   return store.days.links.flatMap((l) => {
     const from = done.value.get(l.from);
-    if (l.to !== step.id || l.kind !== 'wait' || from === undefined) return [];
+    if (l.to !== step.id || l.kind !== 'wait' || from === undefined || !origin.value) return [];
     const left = l.band.likely - (now.value - from) / 60000;
-    return left > 0.5 ? [{ why: l.why, left }] : [];
+    if (left <= 0.5 || saidFirm(l, Math.floor(minuteOf(origin.value, from)), said.value)) return [];
+    return [{ why: l.why, left, piece: l.piece, asks: l.asks }];
   });
 });
 /** What has to be so before a step that cannot be undone. */
@@ -77,22 +119,17 @@ const firming = computed(() =>
 const rest = () => new Date().toISOString();
 function finish(): void {
   const step = current.value?.step;
-  if (step) store.apply(tick(build.value, step.id, rest(), step.also), 'a step done');
+  if (!step) return;
+  const ticked = tick(build.value, step.id, rest(), step.also);
+  // whoever begins works to the plan on screen: what follows is kept near it
+  const kept = build.value.steps.agreed ? ticked : takePlan(ticked, store.starts);
+  store.apply(kept, 'a step done');
 }
 /** What is left of the plan once a step is not done at all. */
 function skip(): void {
   const step = current.value?.step;
-  if (step)
-    store.apply(
-      planFrom(leaveStep(build.value, wholeOf(step.id), true), rest(), store.starts),
-      'leaving a step out',
-    );
+  if (step) store.apply(leaveStep(build.value, wholeOf(step.id), true), 'leaving a step out');
 }
-const anew = () => store.apply(planFrom(build.value, rest(), store.starts), 'planning the rest anew');
-/** Not firm yet, sagged or squashed: what waits for it moves. */
-const saw = (what: Saw) => {
-  if (what === 'not' || what === 'sagged' || what === 'squashed') anew();
-};
 function back(): void {
   if (last.value) store.apply(tick(build.value, last.value.step, undefined), 'taking a step back');
 }
@@ -109,6 +146,13 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
 <template>
   <div class="bench">
     <div class="main">
+      <div v-if="asks" class="until" role="group" aria-label="Go on until">
+        <span>You are at the bench outside your hours. Go on until?</span>
+        <button v-for="m in STAYS" :key="m" type="button" class="button" @click="stay(untilIn(m))">
+          {{ clockOf(untilIn(m)) }}
+        </button>
+        <button type="button" class="button" @click="stay(now)">I stop now</button>
+      </div>
       <template v-if="current && origin">
         <p class="where">
           Step {{ finished + 1 }} of {{ finished + ahead
@@ -145,11 +189,22 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
             }}.
           </li>
           <li v-for="h in holding" :key="h.why" class="wait">
-            <span aria-hidden="true">◆</span>Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.
+            <span aria-hidden="true">◆</span>
+            <span class="held"
+              >Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.
+              <button
+                v-if="h.piece && h.asks"
+                type="button"
+                class="button"
+                @click="firmEnough(h.piece, h.asks)"
+              >
+                It is firm enough
+              </button></span
+            >
           </li>
         </ul>
       </template>
-      <template v-else-if="finished > 0 && (plan ? all.length > 0 : build.bench.from !== undefined)">
+      <template v-else-if="finished > 0 && ahead === 0 && (plan !== undefined || allDone)">
         <h1>All {{ finished }} steps are done.</h1>
         <p class="where">Count every rod, stick and pin, and tell whoever serves it what is inside.</p>
       </template>
@@ -172,7 +227,7 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
         :state="f.state"
         :since="f.since"
         :firming="f.f"
-        @saw="saw"
+        :said="wordsOf(f.piece.id)"
         @broke="
           store.apply(
             remake(build, f.piece.id, rest(), store.starts),
@@ -198,14 +253,6 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
       <button v-if="current" type="button" title="It is not done at all, or by somebody else" @click="skip">
         Skip it
       </button>
-      <button
-        v-if="build.bench.done.length"
-        type="button"
-        title="Plan what is not done from this moment"
-        @click="anew"
-      >
-        Plan the rest from now
-      </button>
     </footer>
   </div>
 </template>
@@ -230,6 +277,25 @@ h1 {
   font-size: clamp(34px, 4.4vw, 56px);
   margin: 8px 0 20px;
   max-width: 16em;
+}
+.until {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  margin-bottom: 18px;
+  padding: 12px 16px;
+  border-left: 4px solid var(--elm-pale);
+  background: var(--slab);
+}
+.until .button,
+.held .button {
+  min-height: 56px;
+  font-size: 18px;
+}
+.held .button {
+  display: inline-flex;
+  margin-left: 8px;
 }
 .figures {
   display: flex;

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Band, FirmState } from '@core/firming/index.ts';
-import type { Saw } from '@core/figure/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import type { PieceFirming } from '@core/firming/index.ts';
 import LookForm from '../../shared/LookForm.vue';
@@ -14,8 +13,10 @@ const props = defineProps<{
   state: FirmState;
   since: number;
   firming: PieceFirming;
+  /** What was said of it by touch, and when, in words. */
+  said?: { firm: boolean; when: string } | undefined;
 }>();
-const emit = defineEmits<{ broke: []; saw: [what: Saw] }>();
+const emit = defineEmits<{ broke: [] }>();
 const telling = ref(false);
 const end = computed(
   () =>
@@ -29,7 +30,7 @@ const left = computed(() => props.band.likely - props.minutes);
 <template>
   <div class="timer">
     <p>
-      <strong>{{ name }}</strong> {{ state === 'soft' ? 'still soft' : state }}
+      <strong>{{ name }}</strong> {{ said?.firm ? 'firm' : state === 'soft' ? 'still soft' : state }}
     </p>
     <div class="bar" aria-hidden="true">
       <i
@@ -39,25 +40,20 @@ const left = computed(() => props.band.likely - props.minutes);
     </div>
     <p class="small muted">
       {{
-        left > 0 ? `firm enough to hold in about ${formatTime(left)}` : 'likely firm enough to hold; test it'
+        said?.firm
+          ? `firm enough to hold: you said so, ${said.when}`
+          : left > 0
+            ? `firm enough to hold in about ${formatTime(left)}`
+            : 'likely firm enough to hold; test it'
       }}
     </p>
     <button class="button tell" type="button" :aria-expanded="telling" @click="telling = !telling">
       Say how it is
     </button>
-    <LookForm
-      v-if="telling && firming.drying"
-      :firming="firming"
-      :minutes="minutes"
-      large
-      @saw="(what) => emit('saw', what)"
-    />
+    <LookForm v-if="telling" :firming="firming" :minutes="minutes" large />
     <button v-if="telling" class="button tell" type="button" @click="emit('broke')">
       It broke: make it again
     </button>
-    <p v-if="telling && !firming.drying" class="small muted">
-      It sets by cold: there is nothing to learn about drying.
-    </p>
   </div>
 </template>
 

@@ -132,6 +132,7 @@ watch(
         <button
           type="button"
           class="line"
+          data-edits
           :aria-expanded="r.rod.id === chosen"
           @click="store.selection = r.rod.id === chosen ? undefined : { kind: 'rod', id: r.rod.id }"
         >

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { RODS, type RodReport } from '@core/bones/index.ts';
-import { removeRod, setRod, tapeTogether } from '@core/figure/index.ts';
+import { setRod, tapeTogether } from '@core/figure/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
+import { rodRemoved } from '../../shell/removing.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
@@ -10,6 +11,7 @@ import WhyTree from '../../shared/WhyTree.vue';
 import Choice from '../../shared/Choice.vue';
 import RodPoints from './RodPoints.vue';
 import { useMends } from './mends.ts';
+import TextField from '../../shared/TextField.vue';
 
 const props = defineProps<{ report: RodReport }>();
 const store = useBuild();
@@ -38,6 +40,11 @@ const tapedTo = computed(
       (r) => r.id !== rod.value.id && r.bundle !== undefined && r.bundle === rod.value.bundle,
     )?.id ?? '',
 );
+function remove(): void {
+  const gone = rodRemoved(build.value, rod.value.id);
+  if (gone) store.remove(gone.build, gone.label, gone.text);
+  store.selection = undefined;
+}
 </script>
 
 <template>
@@ -117,14 +124,7 @@ const tapedTo = computed(
       </tbody>
     </table>
     <div class="row">
-      <label class="field"
-        ><span>Name</span
-        ><a-input
-          :key="rod.name"
-          :default-value="rod.name"
-          style="width: 150px"
-          @change="change({ name: ($event.target as HTMLInputElement).value || rod.name })"
-      /></label>
+      <TextField label="Name" required :value="rod.name" :width="150" @change="(name) => change({ name })" />
       <label class="field"
         ><span>Rod</span
         ><Choice
@@ -173,16 +173,7 @@ const tapedTo = computed(
     <RodPoints :rod="rod" :letter="report.letter" />
     <div class="foot">
       <p v-if="report.caution" class="caution"><span aria-hidden="true">◆</span> {{ report.caution }}</p>
-      <button
-        class="button"
-        type="button"
-        @click="
-          (store.apply(removeRod(build, rod.id), `removing rod ${report.letter}`),
-          (store.selection = undefined))
-        "
-      >
-        Remove
-      </button>
+      <button class="button" type="button" @click="remove">Remove</button>
     </div>
   </div>
 </template>

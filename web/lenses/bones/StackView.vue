@@ -22,6 +22,7 @@ import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import RaisedView from './RaisedView.vue';
 import StackDrawing from './StackDrawing.vue';
+import TextField from '../../shared/TextField.vue';
 
 /** A raised tier or one-legged figure on a threaded rod: what lies over what, marks, holes, order. */
 const store = useBuild();
@@ -120,16 +121,14 @@ const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
           <tr v-for="l in lines" :key="l.item.id">
             <td>
               <div class="name">
-                <a-input
-                  :key="l.item.name"
-                  :default-value="l.item.name"
-                  :aria-label="`Name of ${l.item.name}`"
-                  style="width: 150px"
+                <TextField
+                  :label="`Name of ${l.item.name}`"
+                  hide-label
+                  required
+                  :value="l.item.name"
+                  :width="150"
                   @change="
-                    store.apply(
-                      setStackItem(build, l.item.id, { name: ($event.target as HTMLInputElement).value }),
-                      'a name on the rod',
-                    )
+                    (name) => store.apply(setStackItem(build, l.item.id, { name }), 'a name on the rod')
                   "
                 />
                 <QuantityField

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
-import { toldTime } from '@core/days/index.ts';
+import { PLAN_RUNS, toldStart } from '@core/days/index.ts';
+import { tellOdds } from '@core/quantity/index.ts';
 import { setRoom } from '@core/figure/index.ts';
 import { oddsJob, type Job } from '../../workers/client.ts';
 import type { MightBe } from '../../workers/days.worker.ts';
@@ -25,7 +26,7 @@ async function look(): Promise<void> {
   }
   job?.cancel();
   looking.value = true;
-  const mine = oddsJob(room.value);
+  const mine = oddsJob(room.value, Date.now());
   job = mine;
   const result = await mine.result.catch(() => undefined);
   if (job !== mine) return;
@@ -49,8 +50,8 @@ onBeforeUnmount(() => job?.cancel());
     </button>
     <p v-if="found && store.days?.origin">
       <template v-if="found.plan && found.plan.lateBy === 0"
-        >start by {{ toldTime(store.days.origin, found.plan.startBy) }}, {{ found.plan.sessions }} sessions,
-        on time in {{ Math.round(found.plan.chance * 100) }} of 100 runs.</template
+        >start by {{ toldStart(store.days.origin, found.plan.startBy) }}, {{ found.plan.sessions }} sessions,
+        {{ tellOdds(found.plan.chance, PLAN_RUNS) }} to be on time.</template
       >
       <template v-else>{{ found.trouble[0] }}</template>
     </p>

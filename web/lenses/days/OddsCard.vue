@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { dayName, minuteOf, toldTime, type DaysPlan, type Origin } from '@core/days/index.ts';
-import { formatBand } from '@core/quantity/index.ts';
+import {
+  CURVE_RUNS,
+  dayName,
+  minuteOf,
+  PLAN_RUNS,
+  toldTime,
+  type DaysPlan,
+  type Origin,
+} from '@core/days/index.ts';
+import { formatBand, tellOdds } from '@core/quantity/index.ts';
 
 /** What happens if it is begun on another day, what decides it, and what the last moment would be without any caution. */
 const props = defineProps<{ plan: DaysPlan; origin: Origin }>();
@@ -43,7 +51,7 @@ const rows = computed(() =>
               <i :style="{ width: `${Math.round(o.chance * 100)}%` }"></i>
             </div>
           </td>
-          <td class="n">{{ Math.round(o.chance * 100) }} in 100</td>
+          <td class="n">{{ tellOdds(o.chance, CURVE_RUNS) }}</td>
         </tr>
       </tbody>
     </table>
@@ -58,10 +66,9 @@ const rows = computed(() =>
     <p v-if="plan.latest" class="small">
       Without any caution the last start would be {{ toldTime(origin, plan.latest.fast) }} when everything
       firms fast, {{ toldTime(origin, plan.latest.likely) }} when it firms as is likely and
-      {{ toldTime(origin, plan.latest.slow) }} when it is slow. Begun as is likely, it is on time in
-      {{ Math.round(plan.latest.chance * 100) }} of 100 runs<template v-if="plan.latest.chance < 0.9"
-        >: do not plan on it</template
-      >.
+      {{ toldTime(origin, plan.latest.slow) }} when it is slow. Begun as is likely, the odds of being on time
+      are {{ tellOdds(plan.latest.chance, PLAN_RUNS)
+      }}<template v-if="plan.latest.chance < 0.9">: do not plan on it</template>.
     </p>
     <template v-if="plan.decides.length">
       <h4>What decides whether it is in time</h4>

@@ -45,7 +45,9 @@ const when = (m: number) => (props.origin ? toldTime(props.origin, m) : '');
     <button class="button" type="button" @click="take(store.starts)">Take it so</button>
   </div>
   <div v-if="store.ways.length" class="note">
-    <p><strong>Ways out that were tried and help:</strong></p>
+    <p>
+      <strong>{{ plan ? 'It would fit if you:' : 'Ways out that were tried and help:' }}</strong>
+    </p>
     <button
       v-for="w in store.ways"
       :key="w.text"

@@ -2,9 +2,9 @@
 import { computed } from 'vue';
 import { CalendarPlus, Printer, Table2 } from '@lucide/vue';
 import { fileName } from '@core/files/index.ts';
-import { minuteOf, toldTime } from '@core/days/index.ts';
-import { leaveStep, planFrom, setRather, type Rather } from '@core/figure/index.ts';
-import { formatBand, formatTime } from '@core/quantity/index.ts';
+import { PLAN_RUNS, toldStart, toldTime } from '@core/days/index.ts';
+import { leaveStep, readStepId, setRather, type Rather } from '@core/figure/index.ts';
+import { formatBand, formatTime, tellOdds, tellRisk } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { saveBlob } from '../../shell/files.ts';
 import Choice from '../../shared/Choice.vue';
@@ -24,17 +24,16 @@ const RATHER = [
   { value: 'nights', label: 'early nights' },
   { value: 'fresher', label: 'a fresher cake' },
 ];
-const anew = computed(() => store.build!.bench.from);
 const left = computed(() => store.build!.steps.left);
 /** A step that is left out is not in the plan: its id tells the piece. */
 function nameOfStep(id: string): string {
-  const [kind, of] = id.split(':');
-  const piece = store.build!.pieces.find((p) => p.id === of)?.name.toLowerCase();
-  return piece ? `${kind} the ${piece}` : (kind ?? id);
+  const ref = readStepId(id);
+  const own = store.build!.steps.own.find((o) => o.id === id);
+  const piece = store.build!.pieces.find((p) => p.id === ref?.of)?.name.toLowerCase();
+  return own?.title ?? (piece ? `${ref!.task} the ${piece}` : (ref?.task ?? id));
 }
-const inPast = computed(
-  () => !!origin.value && !!plan.value && origin.value.millis + plan.value.startBy * 60000 < Date.now(),
-);
+const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
+const begun = computed(() => store.build!.bench.done.length > 0);
 const never = computed(() =>
   [...(store.report?.firming.values() ?? [])].flatMap((f) => (f.never ? [f.never] : [])),
 );
@@ -66,10 +65,10 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
   <div>
     <div v-if="plan && origin" class="headline">
       <div>
-        <strong>{{ toldTime(origin, plan.startBy) }}</strong><span>start by</span>
+        <strong>{{ toldStart(origin, plan.startBy) }}</strong><span>{{ begun ? 'next' : 'start by' }}</span>
       </div>
       <div>
-        <strong>{{ Math.round(plan.chance * 100) }} in 100</strong><span>runs on time</span>
+        <strong>{{ tellOdds(plan.chance, PLAN_RUNS) }}</strong><span>to be on time</span>
       </div>
       <div>
         <strong>{{ plan.sessions.length }}</strong><span>sessions</span>
@@ -84,9 +83,10 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
         <strong>{{ formatTime(plan.spare) }}</strong><span>spare at the end</span>
       </div>
     </div>
-    <p v-if="inPast && !store.build!.bench.done.length && !plan!.lateBy" class="trouble">
-      <span aria-hidden="true">▲</span> The latest start has passed: move the due time, add hours, or make it
-      simpler.
+    <p v-if="store.stale && store.planning === undefined" class="trouble">
+      <span aria-hidden="true">▲</span> This plan is from before your last change: the new one could not be
+      worked out.
+      <button class="button" type="button" @click="store.replan()">Try again</button>
     </p>
     <p v-for="t in trouble" :key="t" class="trouble"><span aria-hidden="true">◆</span> {{ t }}</p>
     <ol v-if="chain.length" class="chain">
@@ -117,31 +117,6 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
       /></label>
       <DampDay />
     </div>
-    <p v-if="anew && origin" class="muted">
-      Planned anew from {{ toldTime(origin, minuteOf(origin, Date.parse(anew))) }}; what was done stays.
-      <button
-        class="button plain"
-        type="button"
-        @click="store.apply(planFrom(store.build!, undefined), 'the plan')"
-      >
-        The plan as it was at first
-      </button>
-    </p>
-    <p v-else-if="store.build!.bench.done.length" class="muted">
-      <button
-        class="button"
-        type="button"
-        @click="
-          store.apply(
-            planFrom(store.build!, new Date().toISOString(), store.starts),
-            'planning the rest anew',
-          )
-        "
-      >
-        Plan the rest from now
-      </button>
-      What is ticked off stays; nothing that is not done is put in the past.
-    </p>
     <p v-if="left.length" class="muted">
       Left out:
       <button
@@ -159,7 +134,8 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
       {{ formatBand(plan.critical.link.band.fast, plan.critical.link.band.slow) }}; needed
       {{ toldTime(origin, plan.critical.used) }}.
       <template v-if="plan.missed > 0.02"
-        >A window closes before it is used in {{ Math.round(plan.missed * 100) }} of 100 runs.</template
+        >{{ capital(tellRisk(plan.missed, PLAN_RUNS)) }} a piece has gone too hard before you get to
+        it.</template
       >
     </p>
     <p v-if="!plan && store.planning !== undefined" class="muted">Planning…</p>

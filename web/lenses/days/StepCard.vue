@@ -18,6 +18,7 @@ import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import OwnStepForm from './OwnStepForm.vue';
+import TextField from '../../shared/TextField.vue';
 
 /** One step opened: how long it takes this person, what it closes off, what comes after it. */
 const props = defineProps<{ step: Step; from: number }>();
@@ -78,18 +79,13 @@ const slack = computed(() => store.days?.plan?.slack[props.step.id]);
       }}
     </p>
     <div class="row">
-      <label v-if="own" class="field grow"
-        ><span>Name</span
-        ><a-input
-          :value="own.title"
-          :maxlength="120"
-          @change="
-            store.apply(
-              setOwnStep(build, own.id, { title: ($event.target as HTMLInputElement).value }),
-              'the name of a step',
-            )
-          "
-      /></label>
+      <TextField
+        v-if="own"
+        label="Name"
+        required
+        :value="own.title"
+        @change="(title) => store.apply(setOwnStep(build, own!.id, { title }), 'the name of a step')"
+      />
       <QuantityField
         v-if="own?.after !== undefined"
         label="After a wait"

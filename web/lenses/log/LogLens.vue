@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, shallowRef } from 'vue';
+import { computed, onMounted, ref, shallowRef } from 'vue';
 import { Trash2 } from '@lucide/vue';
 import {
   ASKED,
@@ -13,10 +13,9 @@ import {
 } from '@core/firming/index.ts';
 import { isMaterial, materialOf } from '@core/pastes/index.ts';
 import type { Build } from '@core/figure/index.ts';
-import { formatTime, tellBand } from '@core/quantity/index.ts';
+import { formatTime, tellBand, tellSeen } from '@core/quantity/index.ts';
 import { savedBuilds } from '../../storage/builds.ts';
 import { useBuild } from '../../state/build-store.ts';
-import { dueWords } from '../../shelf/due.ts';
 import LookPicture from './LookPicture.vue';
 import OwnTimes from './OwnTimes.vue';
 
@@ -33,8 +32,12 @@ const pastes = computed(() =>
     .map((k) => ({ name: isMaterial(k) ? materialOf(k).name : k, by: learned.value.phi[k] ?? 0 }))
     .filter((p) => Math.abs(p.by) > 0.02),
 );
+/** More than this are shown when asked for. */
+const PAGE = 40;
+const shown = ref(PAGE);
 const saidOf = (saw: string) => SAW.find((s) => s.id === saw)?.words ?? saw;
 const askedOf = (q: string) => ASKED[q as Question]?.words ?? q;
+const when = (at: string) => tellSeen(Date.parse(at), { zone: build.value.brief.zone, now: Date.now() });
 const told = (b: { fast: number; likely: number; slow: number }) => tellBand(b.fast, b.likely, b.slow);
 
 const others = shallowRef<readonly Build[]>([]);
@@ -95,10 +98,10 @@ const takeOver = () =>
         </tbody>
       </table>
       <ul class="looks">
-        <li v-for="{ seen, reckoned, now, odd: fitsNothing } in looks" :key="seen.id">
+        <li v-for="{ seen, reckoned, now, odd: fitsNothing } in looks.slice(0, shown)" :key="seen.id">
           <div class="what">
             <strong>{{ seen.piece }}</strong>
-            <span class="muted small"> {{ seen.build }} · {{ dueWords(seen.at) }}</span>
+            <span class="muted small"> {{ seen.build }} · {{ when(seen.at) }}</span>
             <p>
               {{ formatTime(seen.minutes) }} after shaping: {{ saidOf(seen.saw)
               }}<template v-if="seen.question !== 'handle'"> ({{ askedOf(seen.question) }})</template>.
@@ -125,6 +128,9 @@ const takeOver = () =>
           </button>
         </li>
       </ul>
+      <button v-if="looks.length > shown" class="button" type="button" @click="shown += PAGE">
+        Show {{ Math.min(PAGE, looks.length - shown) }} more of {{ looks.length }}
+      </button>
     </template>
     <OwnTimes :others="others" />
   </div>

@@ -14,6 +14,7 @@ import { ingredientOf, keptOf, offcutsFor, offcutOf, released, reserved } from '
 import { today, useStores } from '../../state/stores.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
+import { tellAllergens } from '@core/pastes/index.ts';
 import { putItem, useEntries, useUp } from '../../storage/stores.ts';
 import WhyButton from '../../shared/WhyButton.vue';
 import RestClock from './RestClock.vue';
@@ -54,13 +55,17 @@ const letGo = () => store.apply(released(build.value, props.batch.id), 'letting 
 const busy = ref(false);
 async function mixed(): Promise<void> {
   busy.value = true;
-  const own = await useEntries(kept.value.map((r) => ({ id: r.stock, amount: r.grams })));
+  const own = await useEntries(
+    kept.value.map((r) => ({ id: r.stock, amount: r.grams })),
+    shelf.larder,
+  );
   const out = own.ok
     ? await useUp(
         props.batch.parts
           .filter((p) => ingredientOf(p.id, shelf.stores.pastes))
           .map((p) => ({ ingredient: p.id, amount: p.weigh })),
         today(),
+        shelf.larder,
       )
     : own;
   busy.value = false;
@@ -73,7 +78,7 @@ async function mixed(): Promise<void> {
   );
 }
 async function putBack(): Promise<void> {
-  const put = await putItem(offcutOf(build.value, props.batch, today(), crypto.randomUUID()));
+  const put = await putItem(offcutOf(build.value, props.batch, today(), crypto.randomUUID()), shelf.larder);
   store.say(
     put.ok ? `${formatMass(put.value.amount, shown)} of it are in the stores now.` : put.problem.text,
     put.ok ? 'info' : 'error',
@@ -101,7 +106,7 @@ async function putBack(): Promise<void> {
         Table: {{ material.dusts.join(' or ') }}.
       </p>
       <p v-for="d in doubts" :key="d" class="warn"><span aria-hidden="true">◆</span> {{ d }}</p>
-      <p v-if="batch.allergens.length" class="small">Allergens: {{ batch.allergens.join(', ') }}.</p>
+      <p class="small">Allergens: {{ tellAllergens(batch.allergens) }}.</p>
       <p v-if="material.ask" class="small muted">{{ material.ask }} Read the label.</p>
     </div>
     <div class="goes">
@@ -127,7 +132,7 @@ async function putBack(): Promise<void> {
         <i
           v-for="(l, i) in batch.ledger"
           :key="l.name"
-          :style="{ width: share(l), background: l.name === 'Left over' ? 'transparent' : TONES[i] }"
+          :style="{ width: share(l), background: l === batch.spare ? 'transparent' : TONES[i] }"
         ></i>
       </div>
       <p class="ledger small">

@@ -20,6 +20,7 @@ import ChocolateCard from './ChocolateCard.vue';
 import JobTable from './JobTable.vue';
 import MeasurePanel from './MeasurePanel.vue';
 import Choice from '../../shared/Choice.vue';
+import TextField from '../../shared/TextField.vue';
 
 /** One blend: what it is made from, how stiff, what is known of it, and what was measured. */
 const props = defineProps<{ blend: Blend }>();
@@ -70,19 +71,13 @@ function remove(): void {
 <template>
   <div class="card">
     <div class="row">
-      <label class="field"
-        ><span>Name</span
-        ><a-input
-          :key="blend.name"
-          :default-value="blend.name"
-          style="width: 185px"
-          @change="
-            patch(
-              { name: ($event.target as HTMLInputElement).value.trim() || blend.name },
-              'the name of a blend',
-            )
-          "
-      /></label>
+      <TextField
+        label="Name"
+        required
+        :value="blend.name"
+        :width="185"
+        @change="(name) => patch({ name }, 'the name of a blend')"
+      />
       <label class="field"
         ><span>Made from</span
         ><Choice

@@ -40,6 +40,9 @@ async function copy(): Promise<void> {
       count.</template
     >
     <template v-else>Everything is on the shelf.</template>
+    <template v-if="shelf.demo">
+      This is a demonstration: the shelf is that of its workshop, not yours.</template
+    >
   </p>
   <table class="plain">
     <thead>

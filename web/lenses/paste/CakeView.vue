@@ -10,6 +10,7 @@ import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import TierRow from './TierRow.vue';
 import Choice from '../../shared/Choice.vue';
+import TextField from '../../shared/TextField.vue';
 
 const store = useBuild();
 const { shown } = usePreferences();
@@ -92,14 +93,7 @@ function tins(text: string): void {
       :value="work.coatThickness"
       @change="(v) => set({ coatThickness: v }, 'the coat')"
     />
-    <label class="field"
-      ><span>Round tins, mm</span
-      ><a-input
-        :key="work.tins.join()"
-        :default-value="work.tins.join(', ')"
-        style="width: 228px"
-        @change="tins(($event.target as HTMLInputElement).value)"
-    /></label>
+    <TextField label="Round tins, mm" :value="work.tins.join(', ')" :width="228" @change="tins" />
     <button
       v-if="work.density !== undefined"
       class="button plain"

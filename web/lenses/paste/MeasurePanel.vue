@@ -74,10 +74,14 @@ async function keep(): Promise<void> {
     ...(density === undefined ? {} : { density }),
     ...(shrink === undefined ? {} : { shrink }),
   };
-  const put = await putPaste(next);
+  const put = await putPaste(next, shelf.larder);
   if (!put.ok) return store.say(put.problem.text, 'error');
   emit('use', { ...props.blend, own: next });
-  store.say(`${next.name} is among your pastes now: choose it in any build.`);
+  store.say(
+    shelf.demo
+      ? `${next.name} is kept with the demonstration builds: choose it in any of them.`
+      : `${next.name} is among your pastes now: choose it in any build.`,
+  );
 }
 const hasOwn = computed(() => props.blend.density !== undefined || props.blend.shrink !== undefined);
 const known = computed(() => shelf.stores.pastes.some((p) => p.id === props.blend.own?.id));

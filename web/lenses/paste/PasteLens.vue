@@ -50,8 +50,8 @@ onBeforeUnmount(() => (store.lit = undefined));
         <strong><WhyButton :figure="sums.offcuts" /></strong><span>of it offcuts</span>
       </div>
       <div>
-        <strong>{{ sums.allergens.length ? sums.allergens.join(', ') : 'none known' }}</strong><span
-          >allergens to tell</span
+        <strong>{{ sums.allergens.length ? sums.allergens.join(', ') : 'not entered' }}</strong><span
+          >allergens: read every label</span
         >
       </div>
     </div>

@@ -4,7 +4,6 @@ import {
   duplicatePiece,
   fitToGirth,
   measureOf,
-  removePiece,
   resize,
   setBall,
   setGrams,
@@ -18,6 +17,7 @@ import {
 import { shapeOf, type Dimension } from '@core/solids/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import type { PieceReport } from '@core/plan.ts';
+import { pieceRemoved } from '../../shell/removing.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -65,13 +65,9 @@ function copy(): void {
   store.selection = { kind: 'piece', id: made.value.id };
 }
 function remove(): void {
-  const { build: next, removed } = removePiece(build.value, id.value);
-  store.apply(next, `removing the ${lower.value}`);
+  const gone = pieceRemoved(build.value, id.value);
+  if (gone) store.remove(gone.build, gone.label, gone.text);
   store.selection = undefined;
-  if (removed.length > 1)
-    store.say(
-      `Removed the ${lower.value} and ${removed.length - 1} that stood on it. Ctrl Z brings them back.`,
-    );
 }
 </script>
 

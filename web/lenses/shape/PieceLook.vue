@@ -23,6 +23,7 @@ import {
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import Choice from '../../shared/Choice.vue';
+import TextField from '../../shared/TextField.vue';
 
 /** What a piece is called, made of and looks like, and how alike its makes have to be. */
 const props = defineProps<{ piece: Piece }>();
@@ -80,13 +81,7 @@ function newColour(): void {
 
 <template>
   <div class="grid">
-    <label class="field"
-      ><span>Name</span
-      ><a-input
-        :key="piece.name"
-        :default-value="piece.name"
-        @change="change({ name: ($event.target as HTMLInputElement).value }, 'the name')"
-    /></label>
+    <TextField label="Name" required :value="piece.name" @change="(name) => change({ name }, 'the name')" />
     <label class="field"
       ><span>Shape, same grams</span
       ><Choice

@@ -100,6 +100,7 @@ function setHeight(mm: number): void {
           <button
             type="button"
             class="line"
+            data-edits
             :aria-expanded="r.piece.id === chosen"
             @click="store.selection = r.piece.id === chosen ? undefined : { kind: 'piece', id: r.piece.id }"
           >

@@ -1,0 +1,28 @@
+import { onBeforeUnmount } from 'vue';
+import { useBuild } from '../state/build-store.ts';
+import { keeping } from '../storage/db.ts';
+import { beforeReload } from '../updates.ts';
+
+/**
+ * While a build is open: what waits is written when the page is put away, and whoever leaves it while something is not kept is
+ * asked first.
+ */
+export function useLeaving(): void {
+  const store = useBuild();
+  const flush = () => void store.flush();
+  const ask = (e: BeforeUnloadEvent): void => {
+    flush();
+    const lost = keeping.value === 'memory' ? store.offFile : store.unsaved;
+    if (lost) e.preventDefault();
+  };
+  beforeReload.add(store.flush);
+  window.addEventListener('pagehide', flush);
+  document.addEventListener('visibilitychange', flush);
+  window.addEventListener('beforeunload', ask);
+  onBeforeUnmount(() => {
+    beforeReload.delete(store.flush);
+    window.removeEventListener('pagehide', flush);
+    document.removeEventListener('visibilitychange', flush);
+    window.removeEventListener('beforeunload', ask);
+  });
+}
