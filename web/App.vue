@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { missingPart, newVersion, reload } from './updates.ts';
 import { THEME } from './tokens.ts';
-
 </script>
 
 <template>
@@ -30,6 +29,8 @@ import { THEME } from './tokens.ts';
 }
 .app > :where(.view) {
   flex: 1 0 auto;
+  min-width: 0;
+  max-width: 100%;
 }
 .told {
   display: flex;

@@ -137,6 +137,42 @@ export function stillAgreed({ work, given, rest }: Job): { table: Timetable; cau
   return undefined;
 }
 
+/** What does not keep is not made days sooner because somebody happens to be there, minutes. */
+const SOON: Minutes = 720;
+
+/**
+ * The same plan with the next steps drawn forward to now, where somebody is at the bench: as many of them as fit into the time
+ * they stay, as long as that makes nothing late and nothing riskier.
+ */
+export function drawnForward(job: Job, answer: Answer): Answer {
+  const { work, given, rest } = job;
+  const { here, from } = given;
+  if (here === undefined || from === undefined || here <= from) return answer;
+  const starts = new Map(work.steps.map((s, i) => [s.id, answer.table[i]!.from]));
+  const next = [...work.steps.keys()]
+    .filter((i) => !rest.done.has(i) && given.pins?.get(work.steps[i]!.id) === undefined)
+    .filter((i) => !work.steps[i]!.fresh || answer.table[i]!.from < from + SOON)
+    .sort((a, b) => answer.table[a]!.from - answer.table[b]!.from);
+  let minutes = 0;
+  const fit = next.filter((i) => (minutes += work.steps[i]!.minutes) <= here - from);
+  for (let k = fit.length; k >= 1; k = Math.floor(k / 2)) {
+    const wanted = new Map(starts);
+    let at = from;
+    for (const i of fit.slice(0, k)) {
+      wanted.set(work.steps[i]!.id, Math.min(at, answer.table[i]!.from));
+      at += work.steps[i]!.minutes;
+    }
+    const caution = answer.caution > 0 ? 0.5 : 0;
+    const found = repair(work, { caution, limits: limitsOf(work, given) }, wanted, from);
+    if (!found || Math.max(...found.table.map((s) => s.to)) > work.due) continue;
+    const soonest = fit[0]!;
+    if (found.table[soonest]!.from >= answer.table[soonest]!.from) continue;
+    const chance = chanceOf(job, found.table);
+    if (chance >= Math.min(WANTED_CHANCE, answer.chance) - NEARLY) return { ...found, caution, chance };
+  }
+  return answer;
+}
+
 /**
  * A plan near the one that was taken. Before work has begun it has to be about as safe as a new one would be; after
  * that it may be late, for when a new one would be late as well.

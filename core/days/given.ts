@@ -1,7 +1,7 @@
 import { formatTime, type Minutes } from '../quantity/index.ts';
 import type { PartsOf, Rather } from '../figure/index.ts';
 import type { Question } from '../firming/index.ts';
-import { minuteOf, minuteOfLocal, toldTime, type Origin } from './calendar.ts';
+import { atBenchUntil, minuteOf, minuteOfLocal, toldTime, type Origin } from './calendar.ts';
 import { plannedWait, plannedWindow } from './network.ts';
 import type { Fixed, Limits } from './search/problem.ts';
 import type { Link, Work } from './types.ts';
@@ -14,6 +14,8 @@ export interface Given {
   readonly ended?: ReadonlyMap<string, Minutes>;
   /** The present, or the moment from which the rest was planned anew: nothing that is not done lies before it. */
   readonly from?: Minutes;
+  /** Until when somebody is at the bench now. */
+  readonly here?: Minutes;
   /** Something is ticked off, or the rest was planned anew: work goes on. */
   readonly begun?: boolean;
   readonly rather?: Rather;
@@ -47,11 +49,13 @@ export function givenOf({ steps, bench }: PartsOf<'steps' | 'bench'>, origin: Or
     ...(steps.agreed ? { agreed: local(steps.agreed) } : {}),
   };
   if (bench.from === undefined && now === undefined) return own;
+  const until = now === undefined ? undefined : atBenchUntil({ bench }, now);
   const from = Math.max(now ?? -Infinity, bench.from === undefined ? -Infinity : Date.parse(bench.from));
   return {
     ...own,
     said: saidOf(bench, origin),
     from: Math.max(0, Math.ceil(minuteOf(origin, from))),
+    ...(until === undefined ? {} : { here: Math.floor(minuteOf(origin, until)) }),
     begun: bench.from !== undefined || bench.done.length > 0,
     ended: new Map(bench.done.map((d) => [d.step, Math.floor(minuteOf(origin, Date.parse(d.at)))])),
   };

@@ -2,6 +2,7 @@ import { tellOdds, type Minutes } from '../quantity/index.ts';
 import {
   CAUTION,
   chanceOf,
+  drawnForward,
   firstAnswer,
   lateAnswer,
   latestStarts,
@@ -72,7 +73,9 @@ function told(
   const moved: Moved[] = given.agreed
     ? left.steps.flatMap((step, i) => {
         const was = given.agreed!.get(step.id);
-        return was !== undefined && Math.abs(was - table[i]!.from) > 1
+        // what is drawn forward because somebody is there is no news to them
+        const drawn = given.here !== undefined && table[i]!.from < given.here;
+        return was !== undefined && !drawn && Math.abs(was - table[i]!.from) > 1
           ? [{ step, from: was, to: table[i]!.from }]
           : [];
       })
@@ -177,11 +180,12 @@ export function schedule(
     return stopped;
   };
   const reported = (
-    answer: Answer,
+    found: Answer,
     agreed: boolean,
     full: boolean,
     more: readonly string[] = [],
   ): DaysReport => {
+    const answer = drawnForward(job, found);
     const plan = told(job, answer, agreed, full);
     return { ...base, plan, trouble: [...troubleOf(plan, job), ...more, ...rest.missed, ...calendar.says] };
   };

@@ -131,7 +131,7 @@ export function localDay(millis: number, zone: string): { readonly day: string; 
  * skipped the one after it.
  */
 export function localInstant(local: string, zone: string): number {
-  const wall = Date.parse(`${local}:00Z`);
+  const wall = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(local) ? Date.parse(`${local}:00Z`) : NaN;
   if (!Number.isFinite(wall)) return NaN;
   const off = (at: number): number => {
     const { day, minutes } = localDay(at, zone);

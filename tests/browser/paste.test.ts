@@ -13,7 +13,7 @@ const paste = async (view: string, id?: string) => {
 const undo = () => b.press(Key.chord(Key.CONTROL, 'z'));
 const waitSaved = () => kept(b);
 const stores = async () => {
-  await b.driver.get(`${served.url}/stores`);
+  await b.driver.get(`${served.url}/stores?of=demo`);
   await has(b, '.find', /entries/);
 };
 describe('what to mix', () => {
@@ -101,7 +101,7 @@ describe('how stiff', () => {
     await b.push('Use this');
     await has(b, '.facts', /1\.37 g\/cm³/);
     await b.push('Keep as a paste of your own');
-    await has(b, '.ant-message', /among your pastes now/);
+    await has(b, '.ant-message', /kept with the demonstration builds/);
     await stores();
     await choose(b, 'Your own pastes');
     await b.driver.wait(async () => (await b.driver.findElements(By.css('.paste'))).length === 2, 5000);

@@ -91,7 +91,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
 
   it('plans the days, and the playhead shows firmness on the stage', async () => {
     await open(b, 'days');
-    await has(b, '.headline', /in 100/);
+    await has(b, '.headline', /to be on time/);
     const strip = await b.find('.strip');
     await strip.click();
     await b.driver.wait(

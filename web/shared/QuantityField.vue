@@ -9,6 +9,7 @@ import {
   type QuantityKind,
 } from '@core/quantity/index.ts';
 import { usePreferences } from '../state/preferences.ts';
+import { leaveField } from './focus.ts';
 
 /** A number typed as people say it. Wrong input keeps the old value and says what would be understood. */
 const props = withDefaults(
@@ -90,7 +91,7 @@ function giveUp(): void {
       :style="{ width: `${width}px` }"
       :aria-invalid="problem !== undefined"
       @change="finish"
-      @keydown.enter="($event.target as HTMLInputElement).blur()"
+      @keydown.enter="leaveField"
       @keydown.esc.stop="giveUp"
       @focus="($event.target as HTMLInputElement).select()"
     />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { nextTick, ref, watch } from 'vue';
+import { leaveField } from './focus.ts';
 
 /**
  * A text of somebody's own. It keeps its own draft while it is typed in, and commits it once: on leaving the field or with
@@ -56,7 +57,7 @@ function giveUp(e: KeyboardEvent): void {
       :style="width === undefined ? undefined : { width: `${width}px` }"
       @focus="typing = true"
       @blur="commit"
-      @keydown.enter="($event.target as HTMLInputElement).blur()"
+      @keydown.enter="leaveField"
       @keydown.esc="giveUp"
     />
   </label>

@@ -12,6 +12,7 @@ import { stepOf } from '../stage/geometry.ts';
 import { stageCaption } from './caption.ts';
 import { saveToFile } from './files.ts';
 import { statesAt, statesDone } from './playhead.ts';
+import { focusOpenRow } from '../shared/focus.ts';
 import { pieceRemoved, rodRemoved } from './removing.ts';
 import KeepBanner from './KeepBanner.vue';
 import { useLeaving } from './leaving.ts';
@@ -51,6 +52,8 @@ const keys = ref(false);
 const finding = ref(false);
 const adding = ref(false);
 const turning = ref(false);
+// the dialog gives the focus back first
+watch(adding, (on) => !on && setTimeout(focusOpenRow, 60));
 const reference = useReference();
 const VIEWS = [
   { label: 'Front', value: 'front' },

@@ -15,7 +15,9 @@ const router = useRouter();
 const build = computed(() => store.build!);
 const height = computed(() => Math.round(store.report?.figure.height ?? 0));
 const plan = computed(() => store.days?.plan);
-const due = computed(() => tellLocal(build.value.brief.due, build.value.brief.zone, store.days?.origin?.now ?? Date.now()));
+const due = computed(() =>
+  tellLocal(build.value.brief.due, build.value.brief.zone, store.days?.origin?.now ?? Date.now()),
+);
 const begun = computed(() => build.value.bench.done.length > 0);
 const startBy = computed(() => {
   const { origin, trouble } = store.days ?? {};

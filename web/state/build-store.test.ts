@@ -5,6 +5,7 @@ import { resize, rename, type Build } from '@core/figure/index.ts';
 import { db } from '../storage/db.ts';
 import { demoBuilds } from '../storage/demo.ts';
 import { loadBuild, removeBuild, saveBuild } from '../storage/builds.ts';
+import { pieceRemoved } from '../shell/removing.ts';
 
 vi.mock('../workers/client.ts', () => {
   const never = () => ({ result: new Promise(() => undefined), cancel: () => undefined });
@@ -117,15 +118,14 @@ describe('the build on the bench', () => {
     await store.close();
   });
 
-  it('taken off the shelf elsewhere it is put back with the next change', async () => {
+  it('taken off the shelf elsewhere it is put back by the first change', async () => {
     const store = await opened();
     await removeBuild(otter.id);
     store.apply(rename(store.build!, 'Still here'), 'the name');
     await store.flush();
-    expect(store.notice!.text).toMatch(/taken off the shelf/);
-    store.apply(rename(store.build!, 'Back'), 'the name');
-    await store.flush();
-    expect((await stored())!.build.name).toBe('Back');
+    expect(store.notice!.text).toMatch(/taken off the shelf.*put it back/);
+    expect((await stored())!.build.name).toBe('Still here');
+    expect(store.unsaved).toBe(false);
     await store.close();
   });
 
@@ -136,12 +136,72 @@ describe('the build on the bench', () => {
     });
     store.apply(rename(store.build!, 'Big'), 'the name');
     await store.flush();
-    expect(store.notice!.text).toMatch(/no room left/);
+    // it stays said, not for a few seconds
+    expect(store.notKept).toMatch(/no room left/);
     expect(store.unsaved).toBe(true);
     expect(store.build!.name).toBe('Big');
     put.mockRestore();
     await store.flush();
+    expect(store.notKept).toBeUndefined();
     expect((await stored())!.build.name).toBe('Big');
+    await store.close();
+  });
+
+  it('what could not be opened again is refused with its sentence, and nothing is kept of it', async () => {
+    const store = await opened();
+    const broken = {
+      ...otter,
+      pieces: otter.pieces.map((p) => (p.id === 'tail' ? { ...p, blend: 'nobody’s' } : p)),
+    };
+    expect(store.apply(broken, 'something no edit does')).toBe(false);
+    expect(store.notice!.text).toMatch(/cannot be kept.*blend/i);
+    expect(store.build).toEqual(otter);
+    await store.flush();
+    expect((await stored())!.build).toEqual(otter);
+    // nor does it come past the store
+    expect((await saveBuild(broken, 1)).kind).toBe('failed');
+    await store.close();
+  });
+
+  it('my side of two tabs survives a reload, is asked about again, and either choice lets it go', async () => {
+    let store = await opened();
+    store.apply(rename(store.build!, 'Mine'), 'the name');
+    await saveBuild({ ...otter, name: 'Theirs' }, 1);
+    await store.flush();
+    store.apply(rename(store.build!, 'Mine, and more'), 'the name');
+    await store.close();
+    store = await opened();
+    expect(store.build!.name).toBe('Mine, and more');
+    expect(store.theirs!.build.name).toBe('Theirs');
+    expect(store.unsaved).toBe(true);
+    store.settle('mine');
+    await store.close();
+    expect((await stored())!.build.name).toBe('Mine, and more');
+    store = await opened();
+    expect(store.theirs).toBeUndefined();
+    await store.close();
+  });
+
+  it('what was removed is brought back until the next change', async () => {
+    const store = await opened();
+    const gone = pieceRemoved(store.build!, 'head')!;
+    expect(gone.text).toMatch(/^Removed the head, .* and \d+ more\.$/);
+    store.remove(gone.build, gone.label, gone.text);
+    expect(store.build!.pieces.some((p) => p.id === 'head')).toBe(false);
+    expect(store.removed!.text).toBe(gone.text);
+    store.bringBack();
+    expect(store.build).toEqual(otter);
+    expect(store.removed).toBeUndefined();
+    store.remove(gone.build, gone.label, gone.text);
+    store.apply(rename(store.build!, 'On we go'), 'the name');
+    expect(store.removed).toBeUndefined();
+    await store.close();
+  });
+
+  it('the first change is written at once, not after a while', async () => {
+    const store = await opened();
+    store.apply(taller(store.build!, 141), 'a longer tail');
+    await vi.waitFor(async () => expect(tail((await stored())!.build)).toBe(141), { timeout: 200 });
     await store.close();
   });
 

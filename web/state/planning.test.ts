@@ -155,6 +155,37 @@ describe('the plan beside a build that changes', () => {
     expect(p.ways.value.map((w) => w.text)).toEqual(['leave it out']);
   });
 
+  it('looks for ways where it does not fit, and not where it does', async () => {
+    const p = planner();
+    p.replan();
+    await settled();
+    asked[0]!.answer({ days });
+    await settled();
+    expect(ways).toHaveLength(0);
+    p.replan();
+    await settled();
+    asked[1]!.answer({ days: { ...days, plan: { ...days.plan!, lateBy: 300 } } });
+    await settled();
+    expect(ways).toHaveLength(1);
+    p.stop();
+  });
+
+  it('plans from the present, and again when time has overtaken what was to begin', async () => {
+    const starts = days.origin!.millis + days.plan!.startBy * 60_000;
+    vi.setSystemTime(starts - 10 * 60_000);
+    const p = planner();
+    p.replan();
+    await settled();
+    expect(Math.abs(asked[0]!.now - (starts - 10 * 60_000))).toBeLessThan(1000);
+    asked[0]!.answer({ days });
+    await vi.advanceTimersByTimeAsync(9 * 60_000);
+    expect(asked).toHaveLength(1);
+    await vi.advanceTimersByTimeAsync(8 * 60_000);
+    expect(asked.length).toBeGreaterThan(1);
+    expect(asked[1]!.now).toBeGreaterThan(starts);
+    p.stop();
+  });
+
   it('stopped keeps what was found; a worker that dies is said and loses nothing', async () => {
     const p = planner();
     p.replan();
@@ -170,6 +201,13 @@ describe('the plan beside a build that changes', () => {
     await settled();
     expect(failures[0]).toMatch(/could not be worked out/);
     expect(p.days.value).toEqual(days);
+    // what is shown is from before, and says so until there is a new one
+    expect(p.stale.value).toBe(true);
+    p.replan();
+    await settled();
+    asked[2]!.answer({ days });
+    await settled();
+    expect(p.stale.value).toBe(false);
     p.forget();
     expect(p.days.value).toBeUndefined();
   });

@@ -3,10 +3,9 @@ import { defineStore } from 'pinia';
 import { computed, shallowRef, watch } from 'vue';
 import { EMPTY_STORES, type Stores } from '@core/stores/index.ts';
 import { db, demoDb, type SpindleDb } from '../storage/db.ts';
-import { DEMO_IDS } from '../storage/demo-ids.ts';
 import { loadStores } from '../storage/stores.ts';
 import { seedDemo } from '../storage/demo.ts';
-import { openBuild } from './open-build.ts';
+import { inDemo } from './open-build.ts';
 
 /** Today, as the calendar on the wall says. */
 export function today(now = new Date()): string {
@@ -30,9 +29,8 @@ export const useStores = defineStore('stores', () => {
   const problem = shallowRef<string>();
   /** What builds have kept for themselves of each entry. */
   const kept = shallowRef<ReadonlyMap<string, readonly Kept[]>>(new Map());
-  const demo = computed(() => openBuild.value !== undefined && DEMO_IDS.has(openBuild.value));
   /** Where entries are written: never into the person's own while a demonstration is open. */
-  const larder = computed<SpindleDb>(() => (demo.value ? demoDb : db));
+  const larder = computed<SpindleDb>(() => (inDemo.value ? demoDb : db));
   // the demonstration's larder comes with its builds, whichever page is opened first
   void seedDemo().catch(() => undefined);
   watch(
@@ -71,5 +69,5 @@ export const useStores = defineStore('stores', () => {
   /** Grams of an entry that other builds have kept. */
   const keptElsewhere = (id: string, but: string): number =>
     (kept.value.get(id) ?? []).reduce((g, k) => g + (k.build === but ? 0 : k.grams), 0);
-  return { stores, ready, problem, demo, larder, kept, keptElsewhere };
+  return { stores, ready, problem, demo: inDemo, larder, kept, keptElsewhere };
 });

@@ -1,4 +1,4 @@
-import { readRecord } from '@core/files/index.ts';
+import { keepable, readRecord } from '@core/files/index.ts';
 import type { Build } from '@core/figure/index.ts';
 import { fail, ok, type Result } from '@core/quantity/index.ts';
 import { db, type SpindleDb, type StoredBuild } from './db.ts';
@@ -21,7 +21,7 @@ export function sentenceOf(error: unknown): string {
 }
 
 /**
- * Save a build in one transaction, only if nobody saved it since `knownRevision`.
+ * Save a build in one transaction, only if nobody saved it since `knownRevision`, and only one that would open again.
  * @param knownRevision the revision this tab last read or wrote; undefined for a new build
  */
 export async function saveBuild(
@@ -29,6 +29,8 @@ export async function saveBuild(
   knownRevision: number | undefined,
   store: SpindleDb = db,
 ): Promise<Saved> {
+  const checked = keepable(build);
+  if (!checked.ok) return { kind: 'failed', text: checked.problem.text };
   try {
     return await store.transaction('rw', store.builds, async (): Promise<Saved> => {
       const there = await store.builds.get(build.id);
@@ -81,7 +83,9 @@ export async function shelve(build: Build, store: SpindleDb = db): Promise<Resul
 
 export async function removeBuild(id: string, store: SpindleDb = db): Promise<void> {
   const gone = await store.builds.get(id);
-  const looks = (gone?.build.log ?? []).map((s) => lookPicture(s.id));
+  // a damaged record is taken off like any other
+  const log: unknown = (gone?.build as Partial<Build> | null | undefined)?.log;
+  const looks = (Array.isArray(log) ? (log as { id: string }[]) : []).map((s) => lookPicture(s.id));
   await store.transaction('rw', store.builds, store.pictures, async () => {
     await store.pictures.where('buildId').anyOf(looks).delete();
     await store.builds.delete(id);

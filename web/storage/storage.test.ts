@@ -1,33 +1,95 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import Dexie from 'dexie';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { plan } from '@core/plan.ts';
 import { loadBuild, NO_ROOM, removeBuild, saveBuild, shelve } from './builds.ts';
 import { SpindleDb } from './db.ts';
+import { DEMO_IDS } from './demo-ids.ts';
+import { demoStores, seedStores } from './demo-stores.ts';
 import { demoBuilds, restoreDemo, seedDemo } from './demo.ts';
 import { keepMarks, keepPicture, keptSize, pictureOf, removePicture } from './pictures.ts';
 import { readSetting, writeSetting } from './settings.ts';
 
 let store: SpindleDb;
+let larder: SpindleDb;
 let n = 0;
 beforeEach(() => {
-  store = new SpindleDb(`test-${n++}`);
+  store = new SpindleDb(`test-${n}`);
+  larder = new SpindleDb(`test-larder-${n++}`);
 });
 const [otter] = demoBuilds(new Date('2026-11-24T12:00:00'));
 
 describe('demonstration builds', () => {
+  it('are known by their ids, so that their larder is kept apart', () => {
+    expect(new Set(demoBuilds().map((b) => b.id))).toEqual(DEMO_IDS);
+  });
+
   it('are due on the Saturday after next and can be planned', () => {
     expect(otter!.brief.due).toBe('2026-12-05T15:00');
     expect(plan(otter!).days.plan).toBeDefined();
   });
 
   it('come at the first start, and stay deleted when they are deleted', async () => {
-    await seedDemo(store);
+    await seedDemo(store, larder);
     expect(await store.builds.count()).toBe(7);
+    // the larder of the demonstration is nobody's own
+    expect(await store.stock.count()).toBe(0);
+    expect(await larder.stock.count()).toBeGreaterThan(8);
     await removeBuild(otter!.id, store);
-    await seedDemo(store);
+    await seedDemo(store, larder);
     expect(await store.builds.count()).toBe(6);
     expect(await restoreDemo(store)).toBe(1);
     expect(await store.builds.count()).toBe(7);
+  });
+});
+
+describe('what an earlier version put into somebody’s own stores', () => {
+  it('is taken out again as far as they left it as it was, once', async () => {
+    const due = demoBuilds()[0]!.brief.due.slice(0, 10);
+    await restoreDemo(store);
+    await seedStores(due, store);
+    await writeSetting('demo-seeded', true, store);
+    const [first, second] = demoStores(due).items;
+    await store.stock.update(first!.id, { amount: first!.amount + 5 });
+    await store.stock.add({ id: 'mine', ingredient: 'fondant', name: 'Tin', amount: 250, note: '' });
+    await seedDemo(store, larder);
+    expect((await store.stock.toArray()).map((i) => i.id).sort()).toEqual([first!.id, 'mine'].sort());
+    expect(await larder.stock.get(second!.id)).toBeDefined();
+    // what they put back themselves stays
+    await store.stock.add(second!);
+    await seedDemo(store, larder);
+    expect(await store.stock.get(second!.id)).toBeDefined();
+  });
+});
+
+describe('a browser that keeps nothing', () => {
+  const real = globalThis.indexedDB;
+  afterEach(() => {
+    vi.stubGlobal('indexedDB', real);
+    vi.useRealTimers();
+  });
+  const opens = () => vi.spyOn(Dexie.prototype, 'open');
+  it.each<[string, () => void]>([
+    ['has no database', () => vi.stubGlobal('indexedDB', undefined)],
+    ['denies it', () => void opens().mockRejectedValueOnce(new Error('denied'))],
+    [
+      'never answers',
+      () => {
+        vi.useFakeTimers({ shouldAdvanceTime: true, advanceTimeDelta: 2000 });
+        opens().mockReturnValueOnce(new Promise(() => undefined) as never);
+      },
+    ],
+  ])('%s: everything works in memory, and it is said', async (_, without) => {
+    vi.resetModules();
+    without();
+    const fresh = await import('./db.ts');
+    const { saveBuild: save, loadBuild: load } = await import('./builds.ts');
+    await fresh.openDb();
+    vi.useRealTimers();
+    expect(fresh.keeping.value).toBe('memory');
+    expect((await save(otter!, undefined)).kind).toBe('saved');
+    const back = await load(otter!.id);
+    expect(back.ok && back.value.build).toEqual(otter);
   });
 });
 

@@ -46,22 +46,25 @@ async function save(): Promise<void> {
     return;
   }
   const { offcut } = props.item ?? {};
-  const put = await putItem({
-    id: props.item?.id ?? crypto.randomUUID(),
-    ingredient: ingredient.value,
-    name: name.value.trim() || record.value!.name,
-    amount: Number(read.value.toFixed(3)),
-    note: note.value.trim(),
-    ...(keepBy.value ? { keepBy: keepBy.value } : {}),
-    ...(offcut ? { offcut: { ...offcut, clean: clean.value } } : {}),
-  });
+  const put = await putItem(
+    {
+      id: props.item?.id ?? crypto.randomUUID(),
+      ingredient: ingredient.value,
+      name: name.value.trim() || record.value!.name,
+      amount: Number(read.value.toFixed(3)),
+      note: note.value.trim(),
+      ...(keepBy.value ? { keepBy: keepBy.value } : {}),
+      ...(offcut ? { offcut: { ...offcut, clean: clean.value } } : {}),
+    },
+    shelf.larder,
+  );
   if (!put.ok) problem.value = put.problem.text;
   else emit('done');
 }
 async function remove(): Promise<void> {
   const { item } = props;
   if (!item) return;
-  const gone = await removeItem(item.id);
+  const gone = await removeItem(item.id, shelf.larder);
   if (!gone.ok) return void message.error(gone.problem.text, 6);
   emit('done');
   const key = `gone-${item.id}`;

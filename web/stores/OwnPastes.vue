@@ -20,7 +20,7 @@ async function put(paste: OwnPaste, patch: Partial<Record<keyof OwnPaste, unknow
     Object.entries({ ...paste, ...patch }).filter(([, v]) => v !== undefined),
   ) as unknown as OwnPaste;
   const checked = checkOwn(next);
-  const done = checked.ok ? await putPaste(checked.value) : checked;
+  const done = checked.ok ? await putPaste(checked.value, shelf.larder) : checked;
   wrong.value = done.ok ? undefined : { id: paste.id, text: done.problem.text };
 }
 const number = (text: string): number | undefined =>
@@ -31,15 +31,18 @@ const words = (text: string) =>
     .map((w) => w.trim())
     .filter(Boolean);
 const add = () =>
-  putPaste({
-    id: `own-${crypto.randomUUID().slice(0, 8)}`,
-    name: 'My paste',
-    like: 'fondant',
-    allergens: [],
-    note: '',
-  });
+  putPaste(
+    {
+      id: `own-${crypto.randomUUID().slice(0, 8)}`,
+      name: 'My paste',
+      like: 'fondant',
+      allergens: [],
+      note: '',
+    },
+    shelf.larder,
+  );
 async function remove(id: string): Promise<void> {
-  const gone = await removePaste(id);
+  const gone = await removePaste(id, shelf.larder);
   if (!gone.ok) void message.error(gone.problem.text, 6);
 }
 </script>

@@ -15,6 +15,7 @@ async function set(id: string, text: string): Promise<void> {
   const put = await setPacks(
     id,
     parts.map((p) => Number(p.replace(/g$/i, ''))),
+    shelf.larder,
   );
   wrong.value = put.ok ? undefined : { id, text: put.problem.text };
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { App } from 'ant-design-vue';
 import { FolderOpen, Plus, Save } from '@lucide/vue';
 import { readStores, STORES_FILE, writeStores } from '@core/stores-file.ts';
@@ -11,6 +12,7 @@ import {
   type IngredientKind,
   type StockItem,
 } from '@core/stores/index.ts';
+import { demoLooked } from '../state/open-build.ts';
 import { today, useStores } from '../state/stores.ts';
 import { usePreferences } from '../state/preferences.ts';
 import { replaceStores } from '../storage/stores.ts';
@@ -23,6 +25,13 @@ import PackList from './PackList.vue';
 const shelf = useStores();
 const { shown } = usePreferences();
 const { message, modal } = App.useApp();
+const route = useRoute();
+watch(
+  () => route.query.of,
+  (of) => (demoLooked.value = of === 'demo'),
+  { immediate: true },
+);
+onBeforeUnmount(() => (demoLooked.value = false));
 document.title = 'Stores · Elm Spindle';
 
 type View = 'shelf' | 'packs' | 'pastes';
@@ -99,7 +108,7 @@ async function take(e: Event): Promise<void> {
     okText: 'Put them in place',
     cancelText: 'Keep these',
     onOk: async () => {
-      const put = await replaceStores(read.value);
+      const put = await replaceStores(read.value, shelf.larder);
       if (!put.ok) void message.error(put.problem.text, 6);
     },
   });
@@ -134,6 +143,10 @@ const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'appli
         />
       </div>
     </header>
+    <p v-if="shelf.demo" class="demo" role="status">
+      This is the larder of the demonstration workshop, not yours.
+      <router-link to="/stores">See your own</router-link>
+    </p>
     <p v-if="problem ?? shelf.problem" class="problem" role="alert">{{ problem ?? shelf.problem }}</p>
     <main>
       <PackList v-if="view === 'packs'" />
@@ -194,6 +207,9 @@ const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'appli
 </template>
 
 <style scoped>
+.demo {
+  padding: 8px 0;
+}
 .stores {
   min-height: 100%;
   padding: 18px 40px;

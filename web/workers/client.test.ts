@@ -49,6 +49,31 @@ describe('a worker for one kind of work', () => {
     expect(started).toBe(2);
   });
 
+  it('a worker that breaks is ended and forgotten: the next job gets a fresh one', async () => {
+    const runner = new JobRunner<typeof api>(worker);
+    const job = runner.run((a) => a.forever());
+    const broken = open.at(-1)!.port1;
+    broken.dispatchEvent(Object.assign(new Event('error'), { message: 'out of memory' }));
+    await expect(job.result).rejects.toThrow(/out of memory/);
+    expect(ended).toBe(1);
+    // it was over: giving it up is nothing
+    job.cancel();
+    expect(ended).toBe(1);
+    expect(await runner.run((a) => a.add(1, 2)).result).toBe(3);
+    expect(started).toBe(2);
+  });
+
+  it('a worker that cannot be started fails its job, and the next is tried again', async () => {
+    let down = true;
+    const runner = new JobRunner<typeof api>(() => {
+      if (down) throw new Error('no more workers');
+      return worker();
+    });
+    await expect(runner.run((a) => a.add(1, 2)).result).rejects.toThrow(/no more workers/);
+    down = false;
+    expect(await runner.run((a) => a.add(1, 2)).result).toBe(3);
+  });
+
   it('does nothing when finished work is given up', async () => {
     const runner = new JobRunner<typeof api>(worker);
     const job = runner.run((a) => a.add(1, 1));

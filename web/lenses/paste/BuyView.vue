@@ -36,8 +36,8 @@ async function copy(): Promise<void> {
   <p class="lead">
     <template v-if="short.length"
       >{{ short.length }} {{ short.length === 1 ? 'thing is' : 'things are' }} short, held against the
-      <router-link to="/stores">stores</router-link>; what is past its date on the due day does not
-      count.</template
+      <router-link :to="shelf.demo ? '/stores?of=demo' : '/stores'">stores</router-link>; what is past its
+      date on the due day does not count.</template
     >
     <template v-else>Everything is on the shelf.</template>
     <template v-if="shelf.demo">

@@ -1,0 +1,15 @@
+/** The row of a list that stands for the part of the figure a card is about; undefined outside such a list. */
+const rowOf = (el: Element): HTMLElement | null | undefined =>
+  el.closest('li')?.querySelector<HTMLElement>('[data-edits]');
+
+/** Leave a field with Enter: on to the row it belongs to, so that the keys of the workshop go on from there. */
+export function leaveField(e: KeyboardEvent): void {
+  const field = e.target as HTMLElement;
+  const row = rowOf(field);
+  if (row) row.focus({ preventScroll: true });
+  else field.blur();
+}
+
+/** The row that is open in the panel takes the focus: after something was added there. */
+export const focusOpenRow = (): void =>
+  document.querySelector<HTMLElement>('.panel li.open [data-edits]')?.focus({ preventScroll: true });
