@@ -5,6 +5,7 @@ import { readBuild, writeBuild } from './files/index.ts';
 import { demoBuild } from './files/demo.testing.ts';
 import { anyBuild } from './figure/arbitrary.testing.ts';
 import { plan } from './plan.ts';
+import { notNumbers } from './walk.testing.ts';
 
 describe('whatever is done to a build', () => {
   it('it writes to a file that reads back as it was', () => {
@@ -33,11 +34,12 @@ describe('whatever is done to a build', () => {
           for (const f of report.firming.values())
             for (const band of Object.values(f.bands)) expect(Number.isNaN(band.likely)).toBe(false);
           for (const r of report.bones.rods) expect(Number.isNaN(r.worst?.use.value ?? 0)).toBe(false);
+          expect(notNumbers(report.toJSON())).toEqual([]);
           const { days } = report;
           expect(days.plan !== undefined || days.trouble.length > 0 || b.pieces.length === 0).toBe(true);
         },
       ),
-      { numRuns: 8 },
+      { numRuns: 14 },
     );
   });
 });

@@ -99,9 +99,7 @@ function sumsOf(batches: readonly Batch[], cake: CakeReport, glues: readonly Glu
       'g',
       batches.flatMap((b) => b.reserves.map((r) => given(r.name, r.grams, 'g', 'yours'))),
     ),
-    allergens: [
-      ...new Set([...batches, cake, ...glues].flatMap((part) => part.allergens)),
-    ],
+    allergens: [...new Set([...batches, cake, ...glues].flatMap((part) => part.allergens))],
   };
 }
 

@@ -66,14 +66,18 @@ function firstThat(tries: Iterable<Try>, now: number | undefined): WayOut | unde
   for (const t of tries) {
     if (!t.change.ok) continue;
     const odds = oddsOf(t.change.value, now);
-    if (odds !== undefined)
-      return { text: `${t.text} (then ${odds} to be on time)`, build: t.change.value };
+    if (odds !== undefined) return { text: `${t.text} (then ${odds} to be on time)`, build: t.change.value };
   }
   return undefined;
 }
 
 /** Some more time on one day: after what is worked there anyway, or before it; on a free day in the morning. */
-function moreOn(build: Build, day: Day, more: Minutes, from: Minutes): { from: string; to: string } | undefined {
+function moreOn(
+  build: Build,
+  day: Day,
+  more: Minutes,
+  from: Minutes,
+): { from: string; to: string } | undefined {
   const weekday = ((daysBetween('2024-01-01', day) % 7) + 7) % 7;
   const own = build.dates?.find((d) => d.date === day);
   const there = own
@@ -121,7 +125,9 @@ function* laterDue(build: Build, now: number, lateBy: Minutes): Generator<Try> {
   const at = Math.max(localInstant(due, zone), now) + lateBy * 60_000;
   const day = localDay(at, zone);
   const usual = minutesOf(due.slice(11));
-  const hoursOf = [...new Set([Math.ceil(day.minutes / 60) * 60, 12 * 60, usual, 18 * 60])].sort((a, b) => a - b);
+  const hoursOf = [...new Set([Math.ceil(day.minutes / 60) * 60, 12 * 60, usual, 18 * 60])].sort(
+    (a, b) => a - b,
+  );
   for (let k = 0; k < 4; k++)
     for (const minutes of hoursOf) {
       if (minutes < 9 * 60 || minutes > 20 * 60 || (k === 0 && minutes < day.minutes)) continue;

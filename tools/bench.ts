@@ -6,16 +6,29 @@ import highsLoader from 'highs';
 import { generated, program, work as smallWork } from '../core/checks/exact-plans.testing.ts';
 import { schedule, type Link, type Step } from '../core/days/index.ts';
 import { cutList, rodInto } from '../core/bones/index.ts';
-import { addPiece, addRod, resize, setPiece, setRod, setSeat, type Build } from '../core/figure/index.ts';
+import {
+  addPiece,
+  addRod,
+  elevation,
+  resize,
+  setPiece,
+  setRod,
+  setSeat,
+  type Build,
+} from '../core/figure/index.ts';
 import { plan } from '../core/plan.ts';
 import { seeded } from '../core/quantity/index.ts';
-import { readBuild } from '../core/files/index.ts';
+import { keepable, readBuild, readRecord } from '../core/files/index.ts';
+import { seenBeside } from '../core/firming/index.ts';
 import { SHAPE_KINDS, shapeOf, type ShapeKind } from '../core/solids/index.ts';
 
 const root = process.cwd();
-const read = readBuild(readFileSync(join(root, 'demo/ferryman-otter.spindle.json'), 'utf8'));
-if (!read.ok) throw new Error(read.problem.text);
-const base: Build = { ...read.value, pieces: [], rods: [] };
+function load(name: string): Build {
+  const read = readBuild(readFileSync(join(root, `demo/${name}.spindle.json`), 'utf8'));
+  if (!read.ok) throw new Error(read.problem.text);
+  return read.value;
+}
+const base: Build = { ...load('ferryman-otter'), pieces: [], rods: [] };
 
 const KINDS = SHAPE_KINDS.filter((k) => !shapeOf(k).fromFile);
 
@@ -193,6 +206,82 @@ for (const n of [30, 60, 100, 400]) {
     `  ${String(steps.length).padStart(3)} steps: ${times.join(' and ')}${found?.plan ? '' : ` (${found?.trouble[0]})`}`,
   );
 }
+
+/** Builds as large as anybody makes them: opened for the first time, and changed once. */
+const acorns = load('sixty-acorn-sweets');
+const crowd: Build = {
+  ...acorns,
+  pieces: acorns.pieces.map((p, i) => (i === acorns.pieces.length - 1 ? { ...p, count: 250 } : p)),
+};
+const otter = load('ferryman-otter');
+const flock: Build = {
+  ...otter,
+  rods: [],
+  pieces: Array.from({ length: 20 }, (_, k) =>
+    otter.pieces.map((p) => ({
+      ...p,
+      id: `${p.id}-${k}`,
+      form: { ...p.form, sizes: { ...p.form.sizes } },
+      seat: {
+        ...p.seat,
+        on: p.seat.on === 'board' ? 'board' : `${p.seat.on}-${k}`,
+        at:
+          p.seat.on === 'board'
+            ? ([p.seat.at[0] + 150 * (k % 5), p.seat.at[1] + 150 * Math.floor(k / 5), 0] as const)
+            : p.seat.at,
+      },
+    })),
+  ).flat(),
+};
+const looked: Build = {
+  ...otter,
+  log: Array.from({ length: 2000 }, (_, k) => ({
+    id: `look-${k}`,
+    at: new Date(Date.UTC(2026, 0, 1) + k * 3_600_000).toISOString(),
+    build: 'Another build',
+    piece: 'Body',
+    question: 'handle',
+    saw: (['just', 'not', 'yes'] as const)[k % 3]!,
+    minutes: 20 + (k % 90),
+    note: '',
+    paste: { base: 'fondant', gumPaste: 10 * (k % 6), powder: 0.5 * (k % 3) },
+    body: { volume: 4e4 + k, area: 6000, depth: 15, facing: 30, thickness: 30, kind: 'rod', coat: false },
+    spells: [{ temperature: 21, humidity: 0.5, air: 0.1 }],
+    duty: {},
+  })),
+};
+/** What the page reckons before anything is seen: gate, figure, drawing, firming. */
+const shown = (b: Build): void => {
+  if (!keepable(b).ok) throw new Error('not kept');
+  const report = plan(b);
+  void [report.figure, report.paste, report.firming, elevation(b, 'front')];
+};
+for (const [name, b] of [
+  ['400 pieces', flock],
+  ['250 × 60 small parts', crowd],
+  ['2,000 looks', looked],
+] as const) {
+  const first = time(() => shown(b));
+  const piece = b.pieces[1]!;
+  const [key, x] = Object.entries(piece.form.sizes)[0]!;
+  const edited = resize(b, piece.id, { [key]: x * 1.01 });
+  if (!edited.ok) throw new Error(edited.problem.text);
+  const next = time(() => shown(edited.value));
+  console.log(`${name}: opened in ${first.toFixed(0)} ms, one edit ${next.toFixed(0)} ms`);
+}
+const log = time(() => seenBeside({ log: structuredClone(looked.log) }, 40));
+console.log(`log of 2,000 looks: its first page in ${log.toFixed(0)} ms`);
+const shelf = Array.from(
+  { length: 200 },
+  (_, k) => JSON.parse(JSON.stringify({ ...otter, id: `b-${k}` })) as unknown,
+);
+const cards = time(() =>
+  shelf
+    .map(readRecord)
+    .slice(0, 24)
+    .forEach((r) => r.ok && elevation(r.value, 'front')),
+);
+console.log(`shelf of 200 builds: read, and the first page drawn, in ${cards.toFixed(0)} ms`);
 
 const highs = await highsLoader();
 const gaps: number[] = [];

@@ -1,4 +1,5 @@
-import { BOARD,
+import {
+  BOARD,
   cross,
   dot,
   joinOf,

@@ -74,14 +74,16 @@ export function reckonRaised(
   const checks = [...byId.values()].sort((a, b) => b.use.value - a.use.value);
   const section = threaded(stack.thread);
   const rod = (3 * STEEL.stiffness * section.inertia) / r.lever ** 3;
-  const hub = base.tilt > 0 ? hardest.moment / base.tilt : Infinity;
+  // a rod that folds leaves the base nothing to hold
+  const hub = !Number.isFinite(hardest.moment) ? 0 : base.tilt > 0 ? hardest.moment / base.tilt : Infinity;
+  const raisedAtAll = r.lever > 0;
   const rate = reckon(
     'It swings, times a second',
     '',
     '√(k ÷ m) ÷ 2π, k of the rod and of the base one after the other',
     [
       given('Stiffness of the rod, 3 E I ÷ L³', rod, 'N/mm'),
-      given('Stiffness of the base', hub / r.lever ** 2, 'N/mm'),
+      given('Stiffness of the base', raisedAtAll ? hub / r.lever ** 2 : Infinity, 'N/mm'),
       r.mass,
     ],
     (k, b, g) => swayRate(1 / (1 / k + 1 / b), g / 1000),
@@ -99,7 +101,7 @@ export function reckonRaised(
       'bending of the rod + tilt of the base, × how fast the push comes on',
       [
         given('Rod', hardest.sway, 'mm'),
-        given('Base', base.tilt * r.lever, 'mm'),
+        given('Base', raisedAtAll ? base.tilt * r.lever : 0, 'mm'),
         given('The push comes on at once', comesOn(rate.value), '×'),
       ],
       (a, b, k) => (a + b) * k,

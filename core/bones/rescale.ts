@@ -52,5 +52,8 @@ export function toHeight(build: Build, wanted: Mm): Result<Rescaled> {
   const wrong = makeTrouble(rescaled.build);
   return wrong === undefined
     ? ok(rescaled)
-    : fail(`At ${Math.round(wanted)} mm this cannot be made. ${wrong} Change or remove that first.`, 'height');
+    : fail(
+        `At ${Math.round(wanted)} mm this cannot be made. ${wrong} Change or remove that first.`,
+        'height',
+      );
 }

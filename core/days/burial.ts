@@ -53,24 +53,36 @@ function stepped(at: Vec, to: Vec, by: number): Vec {
   return far < 1e-9 ? at : add(at, times(d, by / far));
 }
 
-/** Share of a piece's surface inside another, or within reach of its skin. */
-function coveredBy(piece: Instance, by: Instance): number {
-  const ball = bodyBall(by.body);
-  const centre = toWorld(by.frame, ball.centre);
-  const own = bodyBall(piece.body);
-  if (length(sub(toWorld(piece.frame, own.centre), centre)) > ball.radius + own.radius + REACH) return 0;
-  const middle = toWorld(piece.frame, own.centre);
-  const points = pointsOf(piece.body);
-  let hidden = 0;
-  for (const p of points) {
-    const at = toWorld(piece.frame, p);
-    if (length(sub(at, centre)) > ball.radius + REACH) continue;
-    // what lies against it or just over it counts as over it
-    const probes = [at, stepped(at, centre, REACH), stepped(at, middle, -REACH)];
-    if (probes.some((q) => bodyInside(by.body, toLocal(by.frame, q)))) hidden++;
-  }
-  return points.length > 0 ? hidden / points.length : 0;
-}
+/** The ball round a standing body. */
+const ballOf = remembered(({ body, frame }: Instance) => {
+  const { centre, radius } = bodyBall(body);
+  return { centre: toWorld(frame, centre), radius };
+});
+
+const near = (a: Instance, b: Instance): boolean => {
+  const [p, q] = [ballOf(a), ballOf(b)];
+  return length(sub(p.centre, q.centre)) <= p.radius + q.radius + REACH;
+};
+
+/** Share of a piece's surface inside another, or within reach of its skin; remembered while both stand where they stand. */
+const coveredBy = remembered(
+  (piece: Instance, by: Instance): number => {
+    const { centre, radius } = ballOf(by);
+    const middle = ballOf(piece).centre;
+    const points = pointsOf(piece.body);
+    let hidden = 0;
+    for (const p of points) {
+      const at = toWorld(piece.frame, p);
+      if (length(sub(at, centre)) > radius + REACH) continue;
+      // what lies against it or just over it counts as over it
+      const probes = [at, stepped(at, centre, REACH), stepped(at, middle, -REACH)];
+      if (probes.some((q) => bodyInside(by.body, toLocal(by.frame, q)))) hidden++;
+    }
+    return points.length > 0 ? hidden / points.length : 0;
+  },
+  Object.is,
+  64,
+);
 
 /** What is laid round its carrier covers as much of it as its own face. */
 function wrappedBy(piece: Instance, by: Instance): number {
@@ -84,15 +96,18 @@ export const burials = (build: PartsOf<'pieces'>): readonly Buried[] =>
 
 /** The same down to where one only leans against the other. */
 export const contacts = fromBuild(['pieces'], (build): readonly Buried[] => {
-  const instances = place(build);
+  const all = place(build);
+  // of many alike one stands for all: they do not reach each other
+  const instances = all.filter((i) => i.first);
   const rank = new Map(build.pieces.map((p, i) => [p.id, i]));
   const found = new Map<string, Buried>();
   for (const by of instances)
     for (const piece of instances) {
       if (piece.piece.id === by.piece.id || rank.get(piece.piece.id)! > rank.get(by.piece.id)!) continue;
+      const round = all[by.carrier] === piece && isLaidRound(by);
+      if (!round && !near(piece, by)) continue;
       const key = `${piece.piece.id}/${by.piece.id}`;
-      const share =
-        instances[by.carrier] === piece && isLaidRound(by) ? wrappedBy(piece, by) : coveredBy(piece, by);
+      const share = round ? wrappedBy(piece, by) : coveredBy(piece, by);
       if (share < TOUCHES || (found.get(key)?.share ?? 0) >= share) continue;
       found.set(key, {
         piece: piece.piece.id,

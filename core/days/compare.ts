@@ -33,8 +33,7 @@ function differences(found: DaysPlan, shown: DaysPlan): Difference[] {
     [
       chance,
       2,
-      () =>
-        `on time: ${tellOdds(found.chance, PLAN_RUNS)} instead of ${tellOdds(shown.chance, PLAN_RUNS)}`,
+      () => `on time: ${tellOdds(found.chance, PLAN_RUNS)} instead of ${tellOdds(shown.chance, PLAN_RUNS)}`,
     ],
     [
       early,

@@ -295,6 +295,9 @@ export function carriedBy(build: PartsOf<'pieces'>, id: string): Piece[] {
   return build.pieces.filter((p) => inside.has(p.id));
 }
 
+/** More of one piece than this nobody makes: counts multiply along what carries what. */
+export const MOST_ALIKE = 20_000;
+
 /** How many of a piece there are in all: its own number times that of everything that carries it. */
 export function multiplicity(build: PartsOf<'pieces'>, piece: Piece): number {
   let n = 1;

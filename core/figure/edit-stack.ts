@@ -40,8 +40,7 @@ export function addToStack(
 export function setStackItem(build: Build, id: string, patch: Partial<Omit<StackItem, 'id'>>): Change {
   const { stack } = build;
   if (!stack) return fail(NONE);
-  if (patch.thick !== undefined && !(patch.thick >= 0 && patch.thick <= 600))
-    return fail(THICKNESS, 'thick');
+  if (patch.thick !== undefined && !(patch.thick >= 0 && patch.thick <= 600)) return fail(THICKNESS, 'thick');
   if (patch.width !== undefined && !(patch.width >= 20 && patch.width <= 900))
     return fail('Something on the rod is between 20 and 900 mm wide.', 'width');
   if (patch.weight !== undefined && !(patch.weight >= 1 && patch.weight <= 50_000))

@@ -1,6 +1,17 @@
 import { polygonArea } from 'd3-polygon';
-import { bodyOutlines, dot, rotated, toLocal, toWorld, type Group, type Vec } from '../solids/index.ts';
-import type { Build } from './build.ts';
+import {
+  bodyOutlines,
+  dot,
+  rotated,
+  toLocal,
+  toWorld,
+  type Body,
+  type Frame,
+  type Group,
+  type Vec,
+} from '../solids/index.ts';
+import { remembered } from '../quantity/index.ts';
+import { fromBuild, type PartsOf, type Piece } from './build.ts';
 import { isLaidRound, measureOf, place, type Instance } from './place.ts';
 
 export type View = 'front' | 'side';
@@ -32,7 +43,7 @@ const oneWay = (outline: readonly Flat[]): readonly Flat[] =>
 const HIDDEN = -0.3;
 
 /** The small ones of a heap one by one, the furthest first; those hidden behind their carrier left out. */
-function layersOf(body: Group, { frame }: Instance, view: View, wrapped: boolean): Flat[][][] {
+function layersOf(body: Group, frame: Frame, view: View, wrapped: boolean): Flat[][][] {
   const towards: Vec = view === 'front' ? [0, -1, 0] : [1, 0, 0];
   return body.parts
     .filter((p) => !wrapped || -dot(rotated(frame, p.frame.y), towards) > HIDDEN)
@@ -46,24 +57,57 @@ function layersOf(body: Group, { frame }: Instance, view: View, wrapped: boolean
     .map((p) => p.outlines);
 }
 
-/** The outline of one body. */
-export function silhouette(instance: Instance, view: View): Silhouette {
-  const { frame, piece, body } = instance;
+/** A body drawn where its own origin is, as it is turned: alike ones are drawn once and moved. */
+type Turned = Omit<Silhouette, 'instance'>;
+
+/** The way a body is turned, as part of a key. */
+const turnOf = ({ x, y, z }: Frame): string => [...x, ...y, ...z].join();
+/** So many turns of one body are kept: pairs, rows, a few trials. */
+const TURNS = 24;
+const drawnOnce = remembered(
+  (body: Body, piece: Piece, _turn: string, wrapped: boolean, view: View, frame: Frame): Turned =>
+    turned({ body, piece, frame }, wrapped, view),
+  // the frame is told by its turn: where it stands does not matter
+  (a, b) => Object.is(a, b) || (isFrame(a) && isFrame(b)),
+  TURNS,
+);
+const isFrame = (x: unknown): boolean => typeof x === 'object' && x !== null && 'origin' in x;
+
+/** The outline of one body; remembered while it stands where it stands. */
+export const silhouette = remembered((instance: Instance, view: View): Silhouette => {
+  const { body, piece, frame } = instance;
+  const at = { ...frame, origin: [0, 0, 0] as Vec };
+  const drawn = drawnOnce(body, piece, turnOf(frame), isLaidRound(instance), view, at);
+  const [dx, dy] = project(view, frame.origin);
+  const moved = (o: readonly Flat[]): readonly Flat[] => o.map(([x, y]): Flat => [x + dx, y + dy]);
+  const away = awayOf(view, frame.origin);
+  return {
+    instance,
+    outlines: drawn.outlines.map(moved),
+    away: drawn.away + away,
+    ...(drawn.layers ? { layers: drawn.layers.map((l) => l.map(moved)) } : {}),
+    ...(drawn.core ? { core: drawn.core.map(moved) } : {}),
+  };
+});
+
+function turned(
+  { body, piece, frame }: Pick<Instance, 'body' | 'piece' | 'frame'>,
+  wrapped: boolean,
+  view: View,
+): Turned {
   const flat = (p: Vec): Flat => project(view, toWorld(frame, p));
   const holed = body.type === 'flat' && body.holes.length > 0;
   const outlines = bodyOutlines(body, flat);
   const m = measureOf(piece);
-  const wrapped = isLaidRound(instance);
   // what is laid round something is drawn just before it; a flat piece is as near as its front face
   const middle = wrapped
     ? toWorld(frame, [0, -1e-3, 0])
     : toWorld(frame, [0, body.type === 'flat' ? -m.depth / 2 : 0, m.height / 2]);
-  const drawn: Silhouette = {
-    instance,
+  const drawn: Turned = {
     outlines: holed ? outlines : outlines.map(oneWay),
     away: awayOf(view, middle),
   };
-  if (body.type === 'group') return { ...drawn, layers: layersOf(body, instance, view, wrapped) };
+  if (body.type === 'group') return { ...drawn, layers: layersOf(body, frame, view, wrapped) };
   const core = body.type === 'stack' ? body.core : undefined;
   if (!core) return drawn;
   const up = (p: Vec): Flat => flat([p[0], p[1], p[2] + core.up]);
@@ -73,11 +117,12 @@ export function silhouette(instance: Instance, view: View): Silhouette {
 /** What lies on a flat piece is before it or behind it by the side it is on, not by how far its middle is. */
 function besideFlat(drawn: readonly Silhouette[], all: readonly Instance[], view: View): Silhouette[] {
   const away = new Map(drawn.map((s) => [s.instance, s.away]));
+  if (!all.some((i) => i.body.type === 'flat')) return [...drawn];
   const towards: Vec = view === 'front' ? [0, -1, 0] : [1, 0, 0];
   // carriers come before what they carry
   for (const i of all) {
     const carrier = i.carrier >= 0 ? all[i.carrier]! : undefined;
-    if (carrier?.body.type !== 'flat') continue;
+    if (carrier?.body.type !== 'flat' || !away.has(i) || !away.has(carrier)) continue;
     const before = toLocal(carrier.frame, i.frame.origin)[1] * dot(carrier.frame.y, towards) > 0;
     const edge = away.get(carrier)!;
     away.set(i, before ? Math.min(away.get(i)!, edge - 0.01) : Math.max(away.get(i)!, edge + 0.01));
@@ -85,9 +130,36 @@ function besideFlat(drawn: readonly Silhouette[], all: readonly Instance[], view
   return drawn.map((s) => (s.away === away.get(s.instance) ? s : { ...s, away: away.get(s.instance)! }));
 }
 
-/** Every body as seen from one side, the furthest first. */
-export function elevation(build: Build, view: View): Silhouette[] {
+/** More bodies than this are drawn nowhere: nobody could tell them apart, and no page could show them. */
+const MOST_DRAWN = 1200;
+
+/** Bodies that are drawn: all of them, or of very many alike on one carrier the first few. */
+export const drawnOf = fromBuild(['pieces'], (build): readonly Instance[] => {
   const all = place(build);
-  const drawn = all.map((instance) => silhouette(instance, view));
+  if (all.length <= MOST_DRAWN) return all;
+  const each = Math.floor(MOST_DRAWN / build.pieces.length);
+  const carriers = new Map<string, number>();
+  const shown = new Set<Instance>();
+  return all.filter((i) => {
+    const carrier = i.carrier < 0 ? undefined : all[i.carrier]!;
+    if (carrier && !shown.has(carrier)) return false;
+    const most = Math.max(
+      1,
+      Math.floor(each / Math.max(1, carrier ? (carriers.get(carrier.piece.id) ?? 1) : 1)),
+    );
+    if (i.nth >= most) return false;
+    carriers.set(i.piece.id, (carriers.get(i.piece.id) ?? 0) + 1);
+    shown.add(i);
+    return true;
+  });
+});
+
+/** How many bodies of a build are not drawn. */
+export const notDrawn = (build: PartsOf<'pieces'>): number => place(build).length - drawnOf(build).length;
+
+/** Every body as seen from one side, the furthest first. */
+export function elevation(build: PartsOf<'pieces'>, view: View): Silhouette[] {
+  const all = place(build);
+  const drawn = drawnOf(build).map((instance) => silhouette(instance, view));
   return besideFlat(drawn, all, view).sort((a, b) => b.away - a.away);
 }

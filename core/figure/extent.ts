@@ -1,4 +1,5 @@
-import { bodyReach, dot, type Vec } from '../solids/index.ts';
+import { remembered } from '../quantity/index.ts';
+import { bodyReach, dot, type Body, type Vec } from '../solids/index.ts';
 import { fromBuild, type PartsOf } from './build.ts';
 import { place, type Instance } from './place.ts';
 
@@ -12,6 +13,13 @@ export const UP: Vec = [0, 0, 1];
 
 const reaches = new WeakMap<Instance, Map<Vec, number>>();
 
+/** Alike bodies that are turned alike reach equally far from where they stand. */
+const reachOf = remembered(
+  (body: Body, x: number, y: number, z: number): number => bodyReach(body, [x, y, z]),
+  Object.is,
+  48,
+);
+
 /** Furthest reach of a standing body along a direction of length one, in the board's coordinates. */
 export function reach(instance: Instance, along: Vec): number {
   let known = reaches.get(instance);
@@ -19,8 +27,8 @@ export function reach(instance: Instance, along: Vec): number {
   let far = known.get(along);
   if (far === undefined) {
     const { frame, body } = instance;
-    const local: Vec = [dot(along, frame.x), dot(along, frame.y), dot(along, frame.z)];
-    known.set(along, (far = dot(frame.origin, along) + bodyReach(body, local)));
+    const own = reachOf(body, dot(along, frame.x), dot(along, frame.y), dot(along, frame.z));
+    known.set(along, (far = dot(frame.origin, along) + own));
   }
   return far;
 }

@@ -23,6 +23,10 @@ export interface Instance {
   readonly frame: Frame;
   /** Which of several: 0 is the one the person edits. */
   readonly index: number;
+  /** Which of several alike on one carrier; a mirrored one counts as the one it mirrors. */
+  readonly nth: number;
+  /** It and everything that carries it is the first of its kind: all the others are as this one is. */
+  readonly first: boolean;
   /** Index of the carrier among all instances; −1 on the board. */
   readonly carrier: number;
   /** Its body in that frame: of the form alone, or laid round the carrier. */
@@ -108,7 +112,7 @@ export const place = fromBuild(['pieces'], (build): readonly Instance[] => {
         const round = carrier < 0 ? undefined : wrapRound(piece, bodyOf(piece), out[carrier]!.body);
         const local = round ? WORLD : seatFrame(piece.seat);
         const body = round ?? bodyOf(piece);
-        for (const offset of batchOffsets(piece))
+        for (const [nth, offset] of batchOffsets(piece).entries())
           for (const frame of piece.pair ? [local, mirrored(local)] : [local]) {
             const moved: Frame = {
               ...frame,
@@ -116,9 +120,11 @@ export const place = fromBuild(['pieces'], (build): readonly Instance[] => {
             };
             own.push(out.length);
             const outerOne = carrier < 0 ? undefined : out[carrier]!;
+            const index = own.length - 1;
+            const first = nth === 0 && (outerOne?.first ?? true);
             out.push(
-              kept(piece, own.length - 1, carrier, outerOne, body) ??
-                keep({ piece, frame: within(outer, moved), index: own.length - 1, carrier, body }, outerOne),
+              kept(piece, index, carrier, outerOne, body) ??
+                keep({ piece, frame: within(outer, moved), index, nth, first, carrier, body }, outerOne),
             );
           }
       }

@@ -1,4 +1,12 @@
-import { BOARD, BUILD_FORMAT, BUILD_VERSION, pointsOf, type Build } from '../figure/index.ts';
+import {
+  BOARD,
+  BUILD_FORMAT,
+  BUILD_VERSION,
+  MOST_ALIKE,
+  multiplicity,
+  pointsOf,
+  type Build,
+} from '../figure/index.ts';
 import { checkMeasurement } from '../bones/index.ts';
 import { checkBlend } from '../pastes/index.ts';
 import { fail, isDay, ok, type Result } from '../quantity/index.ts';
@@ -44,6 +52,10 @@ function sense(build: Build): string | undefined {
       return `Piece “${p.name}” stands on something that is not in the file: “${p.seat.on}”.`;
     if (!placed.has(p.seat.on)) return `Piece “${p.name}” comes before what carries it, or carries itself.`;
     placed.add(p.id);
+  }
+  for (const p of build.pieces) {
+    const n = multiplicity(build, p);
+    if (n > MOST_ALIKE) return `There would be ${n} of “${p.name}”: ${MOST_ALIKE} of one piece are the most.`;
   }
   for (const t of build.cake.tiers) {
     if (placed.has(t.id)) return `Tier “${t.name}” has the id of a piece, “${t.id}”.`;

@@ -14,6 +14,8 @@ export interface Learned {
   readonly cov: readonly (readonly number[])[];
   /** Entries it was learned from. */
   readonly entries: number;
+  /** Ids of looks that were set aside: they fit nothing. */
+  readonly aside: readonly string[];
 }
 
 /** Spreads before anything was seen, and of what is seen; firming paper, chosen there by simulation. */
@@ -39,6 +41,7 @@ export const NOTHING_LEARNED: Learned = {
   keys: [],
   cov: [[LEARNING.theta ** 2]],
   entries: 0,
+  aside: [],
 };
 
 /** Shares of what a paste is made of, by name. */
@@ -224,12 +227,18 @@ function fit(looks: readonly Look[], keys: readonly string[], width: number): Fi
   return { x, cov, logEvidence: -f - prior + 0.5 * logDeterminant(cov) };
 }
 
-const learnedFrom = (keys: readonly string[], x: readonly number[], cov: Learned['cov'], entries: number): Learned => ({
+const learnedFrom = (
+  keys: readonly string[],
+  x: readonly number[],
+  cov: Learned['cov'],
+  entries: number,
+): Learned => ({
   theta: x[0]!,
   phi: Object.fromEntries(keys.map((k, i) => [k, x[i + 1]!])),
   keys,
   cov,
   entries,
+  aside: [],
 });
 
 const keysOf = (looks: readonly Look[]): string[] =>
@@ -255,14 +264,7 @@ function setAside(looks: readonly Look[]): ReadonlySet<Look> {
   const all = learnPlain(looks);
   const odd = looks.filter((l) => isOdd(all, l) || isOdd(NOTHING_LEARNED, l));
   if (odd.length > MOST_ASIDE) return new Set();
-  return new Set(
-    odd.filter((l) =>
-      isOdd(
-        learnPlain(looks.filter((o) => o !== l)),
-        l,
-      ),
-    ),
-  );
+  return new Set(odd.filter((l) => isOdd(learnPlain(looks.filter((o) => o !== l)), l)));
 }
 
 /** Fewer looks than this cannot tell that a kitchen is twice as unusual as thought. */
@@ -275,7 +277,11 @@ const ENOUGH_FOR_WIDE = 3;
 export function learn(seen: readonly Look[]): Learned {
   const aside = setAside(seen);
   const looks = seen.filter((l) => !aside.has(l));
-  if (looks.length < ENOUGH_FOR_WIDE) return learnPlain(looks);
+  const set = [...aside].map((l) => l.id);
+  if (looks.length < ENOUGH_FOR_WIDE) {
+    const plain = learnPlain(looks);
+    return set.length > 0 ? { ...plain, aside: set } : plain;
+  }
   const keys = keysOf(looks);
   const [plain, wide] = [fit(looks, keys, 1), fit(looks, keys, LEARNING.wide)];
   const odds =
@@ -290,7 +296,7 @@ export function learn(seen: readonly Look[]): Learned {
         share * (wide.cov[i]![k]! + (wide.x[i]! - x[i]!) * (wide.x[k]! - x[k]!)),
     ),
   );
-  return learnedFrom(keys, x, cov, looks.length);
+  return { ...learnedFrom(keys, x, cov, looks.length), aside: set };
 }
 
 /** How far firmness of a paste is moved by what was learned, and the variance of a margin of a given slope. */

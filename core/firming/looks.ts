@@ -76,8 +76,28 @@ export const lookFrom = remembered((seen: Seen): Look | undefined => {
 
 /** What a build’s looks taught, its own and those it took over. */
 export const learnedOf = fromBuild(['log'], ({ log }): Learned =>
-  log.length === 0 ? NOTHING_LEARNED : learn(log.flatMap((s) => lookFrom(s) ?? [])),
+  log.length === 0 ? NOTHING_LEARNED : learn(worthLearning(log).flatMap((s) => lookFrom(s) ?? [])),
 );
+
+/** Of many looks of one kind the last ones say it all: each counts less the more there are, together never more than five. */
+const MOST_ALIKE = 60;
+
+/** The latest looks of each kind, in the order in which they were noted. */
+function worthLearning(log: readonly Seen[]): Seen[] {
+  const seen = new Map<string, number>();
+  const kindOf = ({ question, paste }: Seen): string =>
+    [question, paste.base, Math.round(paste.gumPaste / 10), Math.round(paste.powder * 4)].join();
+  const kept = new Set(
+    [...log]
+      .sort((a, b) => b.at.localeCompare(a.at))
+      .filter((s) => {
+        const n = (seen.get(kindOf(s)) ?? 0) + 1;
+        seen.set(kindOf(s), n);
+        return n <= MOST_ALIKE;
+      }),
+  );
+  return log.filter((s) => kept.has(s));
+}
 
 /** Note a look. */
 export function note(build: Build, seen: Seen): Result<Build> {

@@ -160,7 +160,7 @@ describe('what if', () => {
     const { minutes, firmness } = dryingCurve(d);
     expect(firmness.at(-1)!).toBeGreaterThan(firmness[0]! * 3);
     expect([...minutes]).toEqual([...minutes].sort((a, b) => a - b));
-    const slow = dryingCurve(d, { theta: 0.5, phi: {}, keys: [], cov: [[0.01]], entries: 3 });
+    const slow = dryingCurve(d, { theta: 0.5, phi: {}, keys: [], cov: [[0.01]], entries: 3, aside: [] });
     expect(slow.minutes[10]! / minutes[10]!).toBeCloseTo(Math.exp(0.5), 9);
   });
   it('offers levers that really bring it sooner, the best first', () => {

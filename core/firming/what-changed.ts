@@ -1,6 +1,6 @@
-import type { Build, Seen } from '../figure/index.ts';
+import type { Build, PartsOf, Seen } from '../figure/index.ts';
 import { bandOf, type Band } from './band.ts';
-import { isOdd, NOTHING_LEARNED } from './learned.ts';
+import { NOTHING_LEARNED } from './learned.ts';
 import { learnedOf, lookFrom } from './looks.ts';
 import { CLOSING, crossing } from './margins.ts';
 import type { PieceFirming } from './piece.ts';
@@ -16,11 +16,16 @@ export interface SeenBeside {
   readonly odd: boolean;
 }
 
-/** Every look of a build with what was reckoned for it before and is now, the newest first. */
-export function seenBeside(build: Build): SeenBeside[] {
+/**
+ * Looks of a build with what was reckoned for them before and is now, the newest first.
+ * @param most how many of them; working one out takes a moment
+ */
+export function seenBeside(build: PartsOf<'log'>, most = Infinity): SeenBeside[] {
   const learned = learnedOf(build);
+  const aside = new Set(learned.aside);
   return [...build.log]
     .sort((a, b) => b.at.localeCompare(a.at))
+    .slice(0, most)
     .map((seen): SeenBeside => {
       const look = lookFrom(seen);
       if (!look) return { seen, reckoned: undefined, now: undefined, odd: false };
@@ -31,7 +36,7 @@ export function seenBeside(build: Build): SeenBeside[] {
         seen,
         reckoned,
         now: crossing(look.history, moved, CLOSING.has(look.question)) * Math.exp(learned.theta),
-        odd: isOdd(learned, look),
+        odd: aside.has(seen.id),
       };
     });
 }

@@ -5,10 +5,12 @@ const KEPT = 4;
  * A pure function that keeps its last answers by the identity of its arguments. What it reads has to come in through
  * them, and they are never changed in place; the first has to be an object, and its answers go when it goes.
  * @param same when two arguments count as the same; by identity unless said otherwise
+ * @param kept how many answers are kept for one first argument
  */
 export function remembered<A extends readonly [object, ...unknown[]], V>(
   make: (...args: A) => V,
   same: (a: unknown, b: unknown) => boolean = Object.is,
+  kept = KEPT,
 ): (...args: A) => V {
   const known = new WeakMap<object, { readonly args: A; readonly value: V }[]>();
   return (...args) => {
@@ -18,7 +20,7 @@ export function remembered<A extends readonly [object, ...unknown[]], V>(
     if (before >= 0) return answers[before]!.value;
     const value = make(...args);
     answers.unshift({ args, value });
-    if (answers.length > KEPT) answers.pop();
+    if (answers.length > kept) answers.pop();
     return value;
   };
 }

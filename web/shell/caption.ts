@@ -1,4 +1,4 @@
-import type { Build } from '@core/figure/index.ts';
+import { notDrawn, type Build } from '@core/figure/index.ts';
 import type { Report } from '@core/plan.ts';
 import type { LensId } from '../lenses/lenses.ts';
 
@@ -11,6 +11,8 @@ export function stageCaption(build: Build, report: Report, lens: LensId, atPlayh
       ? `on its own feet it leans to ${Math.round(lean)}° before it tips`
       : 'it does not stand on its own feet';
   }
+  const hidden = notDrawn(build);
+  const left = hidden > 0 ? ` · ${hidden} more of many alike are not drawn` : '';
   const pieces = build.pieces.length;
-  return `${pieces} ${pieces === 1 ? 'kind of piece' : 'kinds of piece'} · ruler in millimetres`;
+  return `${pieces} ${pieces === 1 ? 'kind of piece' : 'kinds of piece'} · ruler in millimetres${left}`;
 }

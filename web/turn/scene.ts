@@ -21,7 +21,7 @@ import { toCreasedNormals } from 'three/addons/utils/BufferGeometryUtils.js';
 import { placedDiscs, rodStock, type BonesReport } from '@core/bones/index.ts';
 import {
   legsOf,
-  place,
+  drawnOf,
   placeRods,
   type Build,
   type Frame,
@@ -118,7 +118,7 @@ export function figureScene(build: Build, look: Look): Scene {
 
   const hex = new Map(build.colours.map((c) => [c.id, c.hex]));
   const figure = new Group();
-  for (const i of place(build)) {
+  for (const i of drawnOf(build)) {
     if (look.hidden.has(i.piece.id)) continue;
     figure.add(bodyOf(i, hex.get(i.piece.colour) ?? '#999999', look));
     const core = i.body.type === 'stack' ? i.body.core : undefined;

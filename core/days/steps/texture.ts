@@ -1,3 +1,4 @@
+import { formatBand } from '../../quantity/index.ts';
 import { measureOf, TEXTURES, weighIn } from '../../figure/index.ts';
 import { colourOf, lower, many, paced, shapeId, textureId, type StepMaker } from './types.ts';
 
@@ -18,7 +19,9 @@ export const texture: StepMaker = {
           title: `${record.verb} the ${lower(piece.name)}`,
           notes: closes
             ? [
-                `Begin at once: the surface cracks from ${Math.round(closes.fast)} to ${Math.round(closes.slow)} min after shaping. Keep what you are not working on covered.`,
+                Number.isFinite(closes.fast)
+                  ? `Begin at once: the surface cracks ${formatBand(closes.fast, closes.slow)} after shaping. Keep what you are not working on covered.`
+                  : 'There is no hurry: in this room the surface stays soft enough to texture.',
               ]
             : [],
           minutes: paced(bench, 'texture', each * n),

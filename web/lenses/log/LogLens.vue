@@ -23,18 +23,18 @@ import OwnTimes from './OwnTimes.vue';
 const store = useBuild();
 const build = computed(() => store.build!);
 const learned = computed(() => learnedOf(build.value));
-const looks = computed(() => seenBeside(build.value));
+/** More than this are shown when asked for. */
+const PAGE = 40;
+const shown = ref(PAGE);
+const looks = computed(() => seenBeside(build.value, shown.value));
 const effects = computed(() => effectsOf(build.value, store.report!.firming).slice(0, 6));
-const odd = computed(() => looks.value.filter((l) => l.odd).length);
+const odd = computed(() => learned.value.aside.length);
 const kitchen = computed(() => Math.round((Math.exp(learned.value.theta) - 1) * 100));
 const pastes = computed(() =>
   learned.value.keys
     .map((k) => ({ name: isMaterial(k) ? materialOf(k).name : k, by: learned.value.phi[k] ?? 0 }))
     .filter((p) => Math.abs(p.by) > 0.02),
 );
-/** More than this are shown when asked for. */
-const PAGE = 40;
-const shown = ref(PAGE);
 const saidOf = (saw: string) => SAW.find((s) => s.id === saw)?.words ?? saw;
 const askedOf = (q: string) => ASKED[q as Question]?.words ?? q;
 const when = (at: string) => tellSeen(Date.parse(at), { zone: build.value.brief.zone, now: Date.now() });
@@ -98,7 +98,7 @@ const takeOver = () =>
         </tbody>
       </table>
       <ul class="looks">
-        <li v-for="{ seen, reckoned, now, odd: fitsNothing } in looks.slice(0, shown)" :key="seen.id">
+        <li v-for="{ seen, reckoned, now, odd: fitsNothing } in looks" :key="seen.id">
           <div class="what">
             <strong>{{ seen.piece }}</strong>
             <span class="muted small"> {{ seen.build }} · {{ when(seen.at) }}</span>
@@ -128,8 +128,8 @@ const takeOver = () =>
           </button>
         </li>
       </ul>
-      <button v-if="looks.length > shown" class="button" type="button" @click="shown += PAGE">
-        Show {{ Math.min(PAGE, looks.length - shown) }} more of {{ looks.length }}
+      <button v-if="build.log.length > shown" class="button" type="button" @click="shown += PAGE">
+        Show {{ Math.min(PAGE, build.log.length - shown) }} more of {{ build.log.length }}
       </button>
     </template>
     <OwnTimes :others="others" />

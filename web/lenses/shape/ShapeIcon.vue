@@ -14,7 +14,10 @@ const form = computed(() => props.form ?? startingForm(props.kind));
 const drawn = computed(() => {
   const piece = { form: form.value, seat: { how: 'sits' } } as Piece;
   const m = measure(form.value);
-  const s = silhouette({ piece, frame: WORLD, index: 0, carrier: -1, body: formBody(form.value) }, 'front');
+  const s = silhouette(
+    { piece, frame: WORLD, index: 0, nth: 0, first: true, carrier: -1, body: formBody(form.value) },
+    'front',
+  );
   const side = Math.max(m.width, m.height) * 1.12;
   return {
     shape: s,
