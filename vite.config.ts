@@ -1,10 +1,25 @@
 /// <reference types="vitest/config" />
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath, URL } from 'node:url';
+import { gzipSync } from 'node:zlib';
 import vue from '@vitejs/plugin-vue';
 import { AntDesignVueResolver } from 'unplugin-vue-components/resolvers';
 import Components from 'unplugin-vue-components/vite';
 import { VitePWA } from 'vite-plugin-pwa';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
+
+/** Compress what is served for ever once, when it is built. */
+const compressOnce = (): Plugin => ({
+  name: 'compress-once',
+  apply: 'build',
+  closeBundle() {
+    const assets = fileURLToPath(new URL('./dist/assets/', import.meta.url));
+    if (!existsSync(assets)) return;
+    for (const file of readdirSync(assets))
+      if (/\.(js|css|svg|wasm)$/.test(file))
+        writeFileSync(`${assets}${file}.gz`, gzipSync(readFileSync(assets + file), { level: 9 }));
+  },
+});
 
 const common = { environment: 'node' as const, setupFiles: ['tools/property-seed.ts'], testTimeout: 20_000 };
 
@@ -18,6 +33,7 @@ export default defineConfig({
       dirs: [],
       resolvers: [AntDesignVueResolver({ importStyle: false })],
     }),
+    compressOnce(),
     VitePWA({
       registerType: 'prompt',
       injectRegister: false,

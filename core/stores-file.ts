@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from './quantity/index.ts';
-import { checkItem, type Stores } from './stores/index.ts';
+import { checkItem, type StockItem, type Stores } from './stores/index.ts';
 import { validateStores } from './files/generated/validate-stores.js';
 import { LARGEST_FILE } from './files/index.ts';
 import { sentence, type SchemaError } from './files/sentences.ts';
@@ -16,13 +16,16 @@ export function storesFrom(data: unknown): Result<Stores> {
   if (typeof data !== 'object' || data === null || (data as { format?: unknown }).format !== STORES_FORMAT)
     return fail('This file does not hold stores saved by Elm Spindle.');
   const { version } = data as { version?: unknown };
-  if (typeof version === 'number' && version > STORES_VERSION)
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    return fail('The file does not say which version of the format it is.', 'version');
+  if (version > STORES_VERSION)
     return fail(`These stores were saved by a newer Elm Spindle (format ${version}).`);
-  if (!validateStores(data)) {
+  const current = brought(data as Record<string, unknown>, version);
+  if (!validateStores(current)) {
     const error = (validateStores.errors as SchemaError[] | null)?.[0];
-    return fail(error ? sentence(error, data) : 'Something in the file is not right.');
+    return fail(error ? sentence(error, current) : 'Something in the file is not right.');
   }
-  const { items, packs, pastes } = data as Stores;
+  const { items, packs, pastes } = current as unknown as Stores;
   for (const record of [items, pastes]) {
     const seen = new Set<string>();
     for (const { id } of record) {
@@ -30,12 +33,18 @@ export function storesFrom(data: unknown): Result<Stores> {
       seen.add(id);
     }
   }
+  const kept: StockItem[] = [];
   for (const item of items) {
     const checked = checkItem(item, pastes);
     if (!checked.ok) return fail(`“${item.name}”: ${checked.problem.text}`);
+    kept.push(checked.value);
   }
-  return ok({ items, packs, pastes });
+  return ok({ items: kept, packs, pastes });
 }
+
+/** Bring stores of an older version forward. Version 2: cores and boards carry their size; it is read from their names below. */
+const brought = (data: Record<string, unknown>, version: number): Record<string, unknown> =>
+  version === 1 ? { ...data, version: 2 } : data;
 
 /** Read the text of a stores file. */
 export function readStores(text: string): Result<Stores> {

@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express } from 'express';
+import compressed from 'express-static-gzip';
 import helmet from 'helmet';
 
 /**
@@ -38,13 +39,19 @@ export function createApp(dist: string): Express {
       strictTransportSecurity: false,
     }),
   );
-  app.use(compression());
+  app.use(
+    compression({ filter: (req, res) => !req.path.startsWith('/assets/') && compression.filter(req, res) }),
+  );
   app.get('/healthz', (_req, res) => {
     res.json({ ok: existsSync(join(dist, 'index.html')) });
   });
+  // what never changes was compressed once, when it was built
   app.use(
     '/assets',
-    express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', index: false, fallthrough: false }),
+    compressed(join(dist, 'assets'), {
+      index: false,
+      serveStatic: { immutable: true, maxAge: '1y', fallthrough: false },
+    }),
   );
   app.use(
     express.static(dist, {

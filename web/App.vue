@@ -32,6 +32,12 @@ import { THEME } from './tokens.ts';
   min-width: 0;
   max-width: 100%;
 }
+/* what is said for a moment stands over the clock, not over the ways through the app */
+.ant-message {
+  top: auto !important;
+  bottom: 130px;
+  pointer-events: none;
+}
 .told {
   display: flex;
   flex-wrap: wrap;

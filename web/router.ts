@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
+import { missingPart } from './updates.ts';
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -24,3 +25,4 @@ export const router = createRouter({
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 });
+router.onError(() => (missingPart.value = true));

@@ -29,8 +29,5 @@ export function watchForUpdates(): void {
       if (registration) setInterval(() => void registration.update().catch(() => undefined), ASK_EVERY);
     },
   });
-  window.addEventListener('vite:preloadError', (e) => {
-    e.preventDefault();
-    missingPart.value = true;
-  });
+  window.addEventListener('vite:preloadError', () => (missingPart.value = true));
 }

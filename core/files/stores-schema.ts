@@ -2,7 +2,7 @@ import { day, list, name, number, oneOf, ownPasteSchema, record, text } from './
 import { MATERIAL_IDS, POWDER_MOST } from '../pastes/index.ts';
 
 export const STORES_FORMAT = 'elm-spindle-stores';
-export const STORES_VERSION = 1;
+export const STORES_VERSION = 2;
 
 const ingredient = { type: 'string', minLength: 1, maxLength: 80 };
 
@@ -37,8 +37,16 @@ export const storesSchema = {
             clean: { type: 'boolean' },
             allergens: list(text(60), 20),
           }),
+          size: record(
+            {
+              shape: oneOf(['ball', 'block', 'round', 'square', 'disc']),
+              sizes: list(number(0, 10_000), 3, 1),
+              made: text(20),
+            },
+            ['made'],
+          ),
         },
-        ['keepBy', 'offcut'],
+        ['keepBy', 'offcut', 'size'],
       ),
       5000,
     ),

@@ -244,10 +244,12 @@ const learnedFrom = (
 const keysOf = (looks: readonly Look[]): string[] =>
   [...new Set(looks.flatMap((l) => Object.keys(l.weights)))].sort();
 
-/** What the looks say if the kitchen is no more unusual than thought. */
-function learnPlain(looks: readonly Look[]): Learned {
-  if (looks.length === 0) return NOTHING_LEARNED;
-  const keys = keysOf(looks);
+/**
+ * What the looks say if the kitchen is no more unusual than thought.
+ * @param keys ingredients it is asked about; with no look at all what is thought of them before
+ */
+function learnPlain(looks: readonly Look[], keys = keysOf(looks)): Learned {
+  if (looks.length === 0 && keys.length === 0) return NOTHING_LEARNED;
   const { x, cov } = fit(looks, keys, 1);
   return learnedFrom(keys, x, cov, looks.length);
 }
@@ -261,10 +263,22 @@ const MOST_ASIDE = 12;
  * stand by each other and stay.
  */
 function setAside(looks: readonly Look[]): ReadonlySet<Look> {
+  const keys = keysOf(looks);
   const all = learnPlain(looks);
-  const odd = looks.filter((l) => isOdd(all, l) || isOdd(NOTHING_LEARNED, l));
+  const before = learnPlain([], keys);
+  const odd = looks.filter((l) => isOdd(all, l) || isOdd(before, l));
   if (odd.length > MOST_ASIDE) return new Set();
-  return new Set(odd.filter((l) => isOdd(learnPlain(looks.filter((o) => o !== l)), l)));
+  return new Set(
+    odd.filter((l) =>
+      isOdd(
+        learnPlain(
+          looks.filter((o) => o !== l),
+          keys,
+        ),
+        l,
+      ),
+    ),
+  );
 }
 
 /** Fewer looks than this cannot tell that a kitchen is twice as unusual as thought. */

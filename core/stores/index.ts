@@ -8,3 +8,4 @@ export * from './offcuts.ts';
 export * from './needs.ts';
 export * from './shopping.ts';
 export * from './words.ts';
+export * from './size.ts';

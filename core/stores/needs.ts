@@ -4,6 +4,7 @@ import { CORE_DENSITY, multiplicity, type Batch, type Build } from '../figure/in
 import { formatLength, given, total, type Reckoned } from '../quantity/index.ts';
 import { coreVolume, measure, shapeOf } from '../solids/index.ts';
 import { ingredientOf, type IngredientKind } from './ingredients.ts';
+import type { StockSize } from './size.ts';
 
 /** One thing a build takes. */
 export interface Need {
@@ -12,6 +13,8 @@ export interface Need {
   readonly name: string;
   readonly kind: IngredientKind;
   readonly amount: Reckoned;
+  /** Of a core or a board: what it is told by. */
+  readonly size?: StockSize;
   /** What it is for, in words. */
   readonly for: readonly string[];
 }
@@ -60,6 +63,13 @@ function coreNeeds(build: Build): Need[] {
           name: `Foam core, ${size}`,
           kind: 'core',
           amount: given('Foam cores', n, 'pieces'),
+          size:
+            ball !== undefined
+              ? { shape: 'ball', sizes: [ball] }
+              : {
+                  shape: 'block',
+                  sizes: [m.width - off, m.depth - off, m.height - off].sort((a, b) => b - a),
+                },
           for: [p.name],
         },
       ];
@@ -126,6 +136,7 @@ export function needsOf(
     name: d.words,
     kind: 'board',
     amount: given('Discs', d.number, 'pieces'),
+    size: { shape: 'disc', sizes: [d.disc.width], made: d.disc.of },
     for: [`under the ${d.piece.name.toLowerCase()}`],
   }));
   const { board } = build;
@@ -141,6 +152,7 @@ export function needsOf(
       name: `${board.shape === 'round' ? 'Round' : 'Square'} board ${formatLength(board.width)}, ${board.material}`,
       kind: 'board',
       amount: given('Board', 1, 'pieces'),
+      size: { shape: board.shape, sizes: [board.width], made: board.material },
       for: ['the figure stands on it'],
     },
   ];

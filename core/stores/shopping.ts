@@ -1,3 +1,4 @@
+import { sameSize } from './size.ts';
 import { given, reckon, type Day, type Reckoned } from '../quantity/index.ts';
 import type { Need } from './needs.ts';
 import { ingredientOf } from './ingredients.ts';
@@ -65,11 +66,9 @@ export function packsFor(short: number, sizes: readonly number[]): Packs[] {
   return [...number.entries()].map(([size, n]) => ({ size, number: n })).sort((a, b) => b.size - a.size);
 }
 
-/** Foam cores and boards are told apart by their name, everything else by its kind. */
+/** Cores and boards are told apart by their size, everything else by its kind. */
 const answers = (item: StockItem, need: Need): boolean =>
-  !item.offcut &&
-  item.ingredient === need.id &&
-  (need.id === 'foam' || need.id === 'board' ? item.name.toLowerCase() === need.name.toLowerCase() : true);
+  !item.offcut && item.ingredient === need.id && (need.size === undefined || sameSize(item.size, need.size));
 
 /**
  * What to buy for a build: each need less what is on the shelf and good on the day, in the packs the person buys.

@@ -1,6 +1,7 @@
 import { addDays, daysBetween, fail, isDay, ok, type Day, type Result } from '../quantity/index.ts';
 import { materialOf, type Blend, type OwnPaste } from '../pastes/index.ts';
-import { ingredientOf } from './ingredients.ts';
+import { ingredientOf, type IngredientKind } from './ingredients.ts';
+import { readSize, type StockSize } from './size.ts';
 
 /** What an offcut is made of; goes with it into any build. */
 export interface Offcut {
@@ -22,6 +23,8 @@ export interface StockItem {
   readonly keepBy?: Day;
   readonly note: string;
   readonly offcut?: Offcut;
+  /** Of a core or a board: what it is told by, read from its name when it is entered. */
+  readonly size?: StockSize;
 }
 
 /** Everything a person keeps for all builds. */
@@ -49,8 +52,13 @@ export function checkItem(item: StockItem, own: readonly OwnPaste[] = []): Resul
     return fail(`${ingredient.name} is counted in whole pieces.`, 'amount');
   if (item.keepBy !== undefined && !isDay(item.keepBy))
     return fail(`“${item.keepBy}” is not a day: write it as 2026-12-24.`, 'keepBy');
-  return ok(item);
+  const { size: _size, ...rest } = item;
+  const size = sized(ingredient.kind) ? readSize(item.name) : undefined;
+  return ok(size ? { ...rest, size } : rest);
 }
+
+/** Cores and boards come in sizes; of everything else any will do. */
+export const sized = (kind: IngredientKind): boolean => kind === 'core' || kind === 'board';
 
 /** Check packs somebody typed: sizes above nothing. */
 export function checkPacks(sizes: readonly number[]): Result<readonly number[]> {

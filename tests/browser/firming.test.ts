@@ -68,7 +68,7 @@ describe('the log', () => {
     await b.push('Just firm now');
     await kept(b);
     await b.driver.get(`${served.url}/build/demo-ferryman-otter/log`);
-    await has(b, '.looks', /Body[\s\S]*240 min|Body[\s\S]*4 h/);
+    await has(b, '.looks', /Body[\s\S]*after shaping/);
     await has(b, '.headline', /slower, this kitchen/);
     await has(b, 'table', /as learned[\s\S]*Head/);
     expect(await serious(b)).toEqual([]);

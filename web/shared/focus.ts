@@ -6,8 +6,10 @@ const rowOf = (el: Element): HTMLElement | null | undefined =>
 export function leaveField(e: KeyboardEvent): void {
   const field = e.target as HTMLElement;
   const row = rowOf(field);
-  if (row) row.focus({ preventScroll: true });
-  else field.blur();
+  if (!row) return field.blur();
+  // the key that leaves the field is not to press the row
+  e.preventDefault();
+  row.focus({ preventScroll: true });
 }
 
 /** The row that is open in the panel takes the focus: after something was added there. */

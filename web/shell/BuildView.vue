@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch, type Component } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { useNow } from '@vueuse/core';
 import { App } from 'ant-design-vue';
@@ -18,20 +18,24 @@ import KeepBanner from './KeepBanner.vue';
 import { useLeaving } from './leaving.ts';
 import { useShortcuts, type Shortcut } from './shortcuts.ts';
 import Clock from './Clock.vue';
+import MissingPart from './MissingPart.vue';
 import Spindle from './Spindle.vue';
 import TopRail from './TopRail.vue';
 
-const ShapeLens = defineAsyncComponent(() => import('../lenses/shape/ShapeLens.vue'));
-const BonesLens = defineAsyncComponent(() => import('../lenses/bones/BonesLens.vue'));
-const PasteLens = defineAsyncComponent(() => import('../lenses/paste/PasteLens.vue'));
-const DaysLens = defineAsyncComponent(() => import('../lenses/days/DaysLens.vue'));
-const BenchLens = defineAsyncComponent(() => import('../lenses/bench/BenchLens.vue'));
-const LogLens = defineAsyncComponent(() => import('../lenses/log/LogLens.vue'));
-const RoomDrawer = defineAsyncComponent(() => import('./RoomDrawer.vue'));
-const FindDialog = defineAsyncComponent(() => import('./FindDialog.vue'));
-const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'));
-const TurnView = defineAsyncComponent(() => import('../turn/TurnView.vue'));
-const AddPiece = defineAsyncComponent(() => import('../lenses/shape/AddPiece.vue'));
+/** A part of the app that is fetched when it is first needed; where it does not come, that is said in its place. */
+const part = (loader: () => Promise<Component>) =>
+  defineAsyncComponent({ loader, errorComponent: MissingPart, delay: 0 });
+const ShapeLens = part(() => import('../lenses/shape/ShapeLens.vue'));
+const BonesLens = part(() => import('../lenses/bones/BonesLens.vue'));
+const PasteLens = part(() => import('../lenses/paste/PasteLens.vue'));
+const DaysLens = part(() => import('../lenses/days/DaysLens.vue'));
+const BenchLens = part(() => import('../lenses/bench/BenchLens.vue'));
+const LogLens = part(() => import('../lenses/log/LogLens.vue'));
+const RoomDrawer = part(() => import('./RoomDrawer.vue'));
+const FindDialog = part(() => import('./FindDialog.vue'));
+const KeysDialog = part(() => import('./KeysDialog.vue'));
+const TurnView = part(() => import('../turn/TurnView.vue'));
+const AddPiece = part(() => import('../lenses/shape/AddPiece.vue'));
 
 const PANELS = {
   shape: ShapeLens,

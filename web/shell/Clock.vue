@@ -322,6 +322,10 @@ function keys(e: KeyboardEvent): void {
   white-space: nowrap;
   color: var(--playhead);
 }
+.told {
+  background: var(--ink);
+  border-radius: 4px;
+}
 .told.leftwards {
   transform: translateX(-100%);
 }

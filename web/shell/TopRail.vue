@@ -197,7 +197,8 @@ nav sup {
   color: var(--ink-2);
 }
 .chip .stale {
-  opacity: 0.55;
+  color: var(--ink-2);
+  font-weight: 400;
 }
 .chip.late strong {
   color: var(--fails);

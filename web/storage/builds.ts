@@ -72,10 +72,13 @@ export async function savedBuilds(store: SpindleDb = db): Promise<readonly Build
 /** Under what a picture of a look at a piece is kept. */
 export const lookPicture = (seen: string): string => `look:${seen}`;
 
+const PLAIN_ID = /^[\w-]{1,80}$/;
+
 /** Put a build on the shelf under a new id when its own is taken. */
 export async function shelve(build: Build, store: SpindleDb = db): Promise<Result<string>> {
   const taken = await store.builds.get(build.id);
-  const own = taken ? { ...build, id: crypto.randomUUID() } : build;
+  // an id from elsewhere has to be one that an address can name
+  const own = taken || !PLAIN_ID.test(build.id) ? { ...build, id: crypto.randomUUID() } : build;
   const saved = await saveBuild(own, undefined, store);
   if (saved.kind === 'saved') return ok(own.id);
   return fail(saved.kind === 'failed' ? saved.text : NO_STORE);

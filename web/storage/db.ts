@@ -103,6 +103,8 @@ export async function openDb(): Promise<void> {
   if (typeof indexedDB !== 'undefined' && (await answers(db.open()))) return;
   const { IDBFactory: MemoryFactory, IDBKeyRange: MemoryRange } = await import('fake-indexeddb');
   const engine: Engine = { indexedDB: new MemoryFactory(), IDBKeyRange: MemoryRange };
+  // what watches for changes looks for the engine here
+  Object.assign(Dexie.dependencies, engine);
   db = new SpindleDb(MINE, engine);
   demoDb = new SpindleDb(DEMO, engine);
   keeping.value = 'memory';

@@ -18,8 +18,15 @@ export async function loadStores(store: SpindleDb = db): Promise<Stores> {
     store.packs.toArray(),
     store.pastes.toArray(),
   ]);
-  return { items, packs: Object.fromEntries(packs.map((p) => [p.ingredient, p.sizes])), pastes };
+  return {
+    // what was kept before cores and boards had sizes gets its own when it is read
+    items: items.map((i) => (i.size ? i : valueOr(checkItem(i, pastes), i))),
+    packs: Object.fromEntries(packs.map((p) => [p.ingredient, p.sizes])),
+    pastes,
+  };
 }
+
+const valueOr = <T>(r: Result<T>, otherwise: T): T => (r.ok ? r.value : otherwise);
 
 async function written<T>(work: () => Promise<T>): Promise<Result<T>> {
   try {

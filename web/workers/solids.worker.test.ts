@@ -111,6 +111,8 @@ describe('a solid from a file', () => {
   it('that is none is refused in a sentence, and what was read before is not kept for it', async () => {
     expect(api.read('box.obj', bytes(obj())).ok).toBe(true);
     expect(refusal('flat.obj', obj(FACES.slice(0, 2)))).toMatch(/fewer than four triangles/);
+    const sheet = obj().replace(/^v (\S+) (\S+) (\S+)$/gm, 'v $1 $2 0');
+    expect(refusal('sheet.obj', sheet)).toMatch(/flat|no thickness/);
     expect(refusal('box.txt', obj())).toMatch(/Only STL and OBJ/);
     expect(refusal('box.obj', obj().replace('f 1 3 2', 'f 1 3 99'))).not.toBe('');
     expect(refusal('cut.stl', stl().slice(0, 400))).toMatch(/breaks off|cut short/);

@@ -81,6 +81,9 @@ const cornersOf = (g: BufferGeometry): ArrayLike<number> => {
   return flat.getAttribute('position').array;
 };
 
+/** Thinner than this share of its length it is a sheet somebody drew, not a solid. */
+const FLAT = 1e-4;
+
 const api = {
   /** The true union of all pieces, telling how far it is. */
   async union(build: Build, progress: (share: number) => void): Promise<UnionReport> {
@@ -173,6 +176,8 @@ const api = {
     if (mesh.faces.length < 12) return fail('The solid has no thickness: all its triangles fell flat.');
     const m = measureMesh(mesh);
     const size: Vec = [m.high[0] - m.low[0], m.high[1] - m.low[1], m.high[2] - m.low[2]];
+    if (Math.min(...size) < FLAT * Math.max(...size))
+      return fail('The solid is flat: it is a surface without thickness, and nothing to model.');
     found = { name: name.replace(/\.[^.]*$/, ''), mesh };
     return ok({
       triangles: mesh.faces.length / 3,

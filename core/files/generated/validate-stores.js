@@ -34,7 +34,7 @@ const schema31 = {
 	],
 	"properties": {
 		"format": { "const": "elm-spindle-stores" },
-		"version": { "const": 1 },
+		"version": { "const": 2 },
 		"items": {
 			"type": "array",
 			"items": {
@@ -151,6 +151,37 @@ const schema31 = {
 								},
 								"maxItems": 20,
 								"minItems": 0
+							}
+						}
+					},
+					"size": {
+						"type": "object",
+						"additionalProperties": false,
+						"required": ["shape", "sizes"],
+						"properties": {
+							"shape": {
+								"type": "string",
+								"enum": [
+									"ball",
+									"block",
+									"round",
+									"square",
+									"disc"
+								]
+							},
+							"sizes": {
+								"type": "array",
+								"items": {
+									"type": "number",
+									"minimum": 0,
+									"maximum": 1e4
+								},
+								"maxItems": 3,
+								"minItems": 1
+							},
+							"made": {
+								"type": "string",
+								"maxLength": 20
 							}
 						}
 					}
@@ -285,12 +316,12 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 			} else var valid0 = true;
 			if (valid0) {
 				if (data.version !== void 0) {
-					if (1 !== data.version) {
+					if (2 !== data.version) {
 						validate20.errors = [{
 							instancePath: instancePath + "/version",
 							schemaPath: "#/properties/version/const",
 							keyword: "const",
-							params: { allowedValue: 1 },
+							params: { allowedValue: 2 },
 							message: "must be equal to constant"
 						}];
 						return false;
@@ -335,7 +366,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 											}];
 											return false;
 										} else {
-											for (const key1 in data3) if (!(key1 === "id" || key1 === "ingredient" || key1 === "name" || key1 === "amount" || key1 === "keepBy" || key1 === "note" || key1 === "offcut")) {
+											for (const key1 in data3) if (!(key1 === "id" || key1 === "ingredient" || key1 === "name" || key1 === "amount" || key1 === "keepBy" || key1 === "note" || key1 === "offcut" || key1 === "size")) {
 												validate20.errors = [{
 													instancePath: instancePath + "/items/" + i0,
 													schemaPath: "#/properties/items/items/additionalProperties",
@@ -944,6 +975,173 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}
 																		var valid2 = true;
 																	} else var valid2 = true;
+																	if (valid2) {
+																		if (data3.size !== void 0) {
+																			let data22 = data3.size;
+																			if (data22 && typeof data22 == "object" && !Array.isArray(data22)) {
+																				let missing5;
+																				if (data22.shape === void 0 && (missing5 = "shape") || data22.sizes === void 0 && (missing5 = "sizes")) {
+																					validate20.errors = [{
+																						instancePath: instancePath + "/items/" + i0 + "/size",
+																						schemaPath: "#/properties/items/items/properties/size/required",
+																						keyword: "required",
+																						params: { missingProperty: missing5 },
+																						message: "must have required property '" + missing5 + "'"
+																					}];
+																					return false;
+																				} else {
+																					for (const key5 in data22) if (!(key5 === "shape" || key5 === "sizes" || key5 === "made")) {
+																						validate20.errors = [{
+																							instancePath: instancePath + "/items/" + i0 + "/size",
+																							schemaPath: "#/properties/items/items/properties/size/additionalProperties",
+																							keyword: "additionalProperties",
+																							params: { additionalProperty: key5 },
+																							message: "must NOT have additional properties"
+																						}];
+																						return false;
+																					}
+																					if (data22.shape !== void 0) {
+																						let data23 = data22.shape;
+																						if (typeof data23 !== "string") {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/items/" + i0 + "/size/shape",
+																								schemaPath: "#/properties/items/items/properties/size/properties/shape/type",
+																								keyword: "type",
+																								params: { type: "string" },
+																								message: "must be string"
+																							}];
+																							return false;
+																						}
+																						if (!(data23 === "ball" || data23 === "block" || data23 === "round" || data23 === "square" || data23 === "disc")) {
+																							validate20.errors = [{
+																								instancePath: instancePath + "/items/" + i0 + "/size/shape",
+																								schemaPath: "#/properties/items/items/properties/size/properties/shape/enum",
+																								keyword: "enum",
+																								params: { allowedValues: schema31.properties.items.items.properties.size.properties.shape.enum },
+																								message: "must be equal to one of the allowed values"
+																							}];
+																							return false;
+																						}
+																						var valid7 = true;
+																					} else var valid7 = true;
+																					if (valid7) {
+																						if (data22.sizes !== void 0) {
+																							let data24 = data22.sizes;
+																							if (Array.isArray(data24)) {
+																								if (data24.length > 3) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/items/" + i0 + "/size/sizes",
+																										schemaPath: "#/properties/items/items/properties/size/properties/sizes/maxItems",
+																										keyword: "maxItems",
+																										params: { limit: 3 },
+																										message: "must NOT have more than 3 items"
+																									}];
+																									return false;
+																								} else if (data24.length < 1) {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/items/" + i0 + "/size/sizes",
+																										schemaPath: "#/properties/items/items/properties/size/properties/sizes/minItems",
+																										keyword: "minItems",
+																										params: { limit: 1 },
+																										message: "must NOT have fewer than 1 items"
+																									}];
+																									return false;
+																								} else {
+																									const len2 = data24.length;
+																									for (let i2 = 0; i2 < len2; i2++) {
+																										let data25 = data24[i2];
+																										if (typeof data25 == "number" && isFinite(data25)) {
+																											if (data25 > 1e4 || isNaN(data25)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/items/" + i0 + "/size/sizes/" + i2,
+																													schemaPath: "#/properties/items/items/properties/size/properties/sizes/items/maximum",
+																													keyword: "maximum",
+																													params: {
+																														comparison: "<=",
+																														limit: 1e4
+																													},
+																													message: "must be <= 10000"
+																												}];
+																												return false;
+																											} else if (data25 < 0 || isNaN(data25)) {
+																												validate20.errors = [{
+																													instancePath: instancePath + "/items/" + i0 + "/size/sizes/" + i2,
+																													schemaPath: "#/properties/items/items/properties/size/properties/sizes/items/minimum",
+																													keyword: "minimum",
+																													params: {
+																														comparison: ">=",
+																														limit: 0
+																													},
+																													message: "must be >= 0"
+																												}];
+																												return false;
+																											}
+																										} else {
+																											validate20.errors = [{
+																												instancePath: instancePath + "/items/" + i0 + "/size/sizes/" + i2,
+																												schemaPath: "#/properties/items/items/properties/size/properties/sizes/items/type",
+																												keyword: "type",
+																												params: { type: "number" },
+																												message: "must be number"
+																											}];
+																											return false;
+																										}
+																									}
+																								}
+																							} else {
+																								validate20.errors = [{
+																									instancePath: instancePath + "/items/" + i0 + "/size/sizes",
+																									schemaPath: "#/properties/items/items/properties/size/properties/sizes/type",
+																									keyword: "type",
+																									params: { type: "array" },
+																									message: "must be array"
+																								}];
+																								return false;
+																							}
+																							var valid7 = true;
+																						} else var valid7 = true;
+																						if (valid7) {
+																							if (data22.made !== void 0) {
+																								let data26 = data22.made;
+																								if (typeof data26 === "string") {
+																									if (func1(data26) > 20) {
+																										validate20.errors = [{
+																											instancePath: instancePath + "/items/" + i0 + "/size/made",
+																											schemaPath: "#/properties/items/items/properties/size/properties/made/maxLength",
+																											keyword: "maxLength",
+																											params: { limit: 20 },
+																											message: "must NOT have more than 20 characters"
+																										}];
+																										return false;
+																									}
+																								} else {
+																									validate20.errors = [{
+																										instancePath: instancePath + "/items/" + i0 + "/size/made",
+																										schemaPath: "#/properties/items/items/properties/size/properties/made/type",
+																										keyword: "type",
+																										params: { type: "string" },
+																										message: "must be string"
+																									}];
+																									return false;
+																								}
+																								var valid7 = true;
+																							} else var valid7 = true;
+																						}
+																					}
+																				}
+																			} else {
+																				validate20.errors = [{
+																					instancePath: instancePath + "/items/" + i0 + "/size",
+																					schemaPath: "#/properties/items/items/properties/size/type",
+																					keyword: "type",
+																					params: { type: "object" },
+																					message: "must be object"
+																				}];
+																				return false;
+																			}
+																			var valid2 = true;
+																		} else var valid2 = true;
+																	}
 																}
 															}
 														}
@@ -977,9 +1175,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 					} else var valid0 = true;
 					if (valid0) {
 						if (data.packs !== void 0) {
-							let data22 = data.packs;
-							if (data22 && typeof data22 == "object" && !Array.isArray(data22)) {
-								if (Object.keys(data22).length > 300) {
+							let data27 = data.packs;
+							if (data27 && typeof data27 == "object" && !Array.isArray(data27)) {
+								if (Object.keys(data27).length > 300) {
 									validate20.errors = [{
 										instancePath: instancePath + "/packs",
 										schemaPath: "#/properties/packs/maxProperties",
@@ -988,21 +1186,21 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 										message: "must NOT have more than 300 properties"
 									}];
 									return false;
-								} else for (const key5 in data22) {
-									let data23 = data22[key5];
-									if (Array.isArray(data23)) {
-										if (data23.length > 12) {
+								} else for (const key6 in data27) {
+									let data28 = data27[key6];
+									if (Array.isArray(data28)) {
+										if (data28.length > 12) {
 											validate20.errors = [{
-												instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1"),
+												instancePath: instancePath + "/packs/" + key6.replace(/~/g, "~0").replace(/\//g, "~1"),
 												schemaPath: "#/properties/packs/additionalProperties/maxItems",
 												keyword: "maxItems",
 												params: { limit: 12 },
 												message: "must NOT have more than 12 items"
 											}];
 											return false;
-										} else if (data23.length < 0) {
+										} else if (data28.length < 0) {
 											validate20.errors = [{
-												instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1"),
+												instancePath: instancePath + "/packs/" + key6.replace(/~/g, "~0").replace(/\//g, "~1"),
 												schemaPath: "#/properties/packs/additionalProperties/minItems",
 												keyword: "minItems",
 												params: { limit: 0 },
@@ -1010,13 +1208,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 											}];
 											return false;
 										} else {
-											const len2 = data23.length;
-											for (let i2 = 0; i2 < len2; i2++) {
-												let data24 = data23[i2];
-												if (typeof data24 == "number" && isFinite(data24)) {
-													if (data24 > 1e6 || isNaN(data24)) {
+											const len3 = data28.length;
+											for (let i3 = 0; i3 < len3; i3++) {
+												let data29 = data28[i3];
+												if (typeof data29 == "number" && isFinite(data29)) {
+													if (data29 > 1e6 || isNaN(data29)) {
 														validate20.errors = [{
-															instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i2,
+															instancePath: instancePath + "/packs/" + key6.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3,
 															schemaPath: "#/properties/packs/additionalProperties/items/maximum",
 															keyword: "maximum",
 															params: {
@@ -1026,9 +1224,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															message: "must be <= 1000000"
 														}];
 														return false;
-													} else if (data24 <= 0 || isNaN(data24)) {
+													} else if (data29 <= 0 || isNaN(data29)) {
 														validate20.errors = [{
-															instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i2,
+															instancePath: instancePath + "/packs/" + key6.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3,
 															schemaPath: "#/properties/packs/additionalProperties/items/exclusiveMinimum",
 															keyword: "exclusiveMinimum",
 															params: {
@@ -1041,7 +1239,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 													}
 												} else {
 													validate20.errors = [{
-														instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i2,
+														instancePath: instancePath + "/packs/" + key6.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i3,
 														schemaPath: "#/properties/packs/additionalProperties/items/type",
 														keyword: "type",
 														params: { type: "number" },
@@ -1053,7 +1251,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 										}
 									} else {
 										validate20.errors = [{
-											instancePath: instancePath + "/packs/" + key5.replace(/~/g, "~0").replace(/\//g, "~1"),
+											instancePath: instancePath + "/packs/" + key6.replace(/~/g, "~0").replace(/\//g, "~1"),
 											schemaPath: "#/properties/packs/additionalProperties/type",
 											keyword: "type",
 											params: { type: "array" },
@@ -1076,9 +1274,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 						} else var valid0 = true;
 						if (valid0) {
 							if (data.pastes !== void 0) {
-								let data25 = data.pastes;
-								if (Array.isArray(data25)) {
-									if (data25.length > 200) {
+								let data30 = data.pastes;
+								if (Array.isArray(data30)) {
+									if (data30.length > 200) {
 										validate20.errors = [{
 											instancePath: instancePath + "/pastes",
 											schemaPath: "#/properties/pastes/maxItems",
@@ -1087,7 +1285,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 											message: "must NOT have more than 200 items"
 										}];
 										return false;
-									} else if (data25.length < 0) {
+									} else if (data30.length < 0) {
 										validate20.errors = [{
 											instancePath: instancePath + "/pastes",
 											schemaPath: "#/properties/pastes/minItems",
@@ -1097,37 +1295,37 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 										}];
 										return false;
 									} else {
-										const len3 = data25.length;
-										for (let i3 = 0; i3 < len3; i3++) {
-											let data26 = data25[i3];
-											if (data26 && typeof data26 == "object" && !Array.isArray(data26)) {
-												let missing5;
-												if (data26.id === void 0 && (missing5 = "id") || data26.name === void 0 && (missing5 = "name") || data26.like === void 0 && (missing5 = "like") || data26.allergens === void 0 && (missing5 = "allergens") || data26.note === void 0 && (missing5 = "note")) {
+										const len4 = data30.length;
+										for (let i4 = 0; i4 < len4; i4++) {
+											let data31 = data30[i4];
+											if (data31 && typeof data31 == "object" && !Array.isArray(data31)) {
+												let missing6;
+												if (data31.id === void 0 && (missing6 = "id") || data31.name === void 0 && (missing6 = "name") || data31.like === void 0 && (missing6 = "like") || data31.allergens === void 0 && (missing6 = "allergens") || data31.note === void 0 && (missing6 = "note")) {
 													validate20.errors = [{
-														instancePath: instancePath + "/pastes/" + i3,
+														instancePath: instancePath + "/pastes/" + i4,
 														schemaPath: "#/properties/pastes/items/required",
 														keyword: "required",
-														params: { missingProperty: missing5 },
-														message: "must have required property '" + missing5 + "'"
+														params: { missingProperty: missing6 },
+														message: "must have required property '" + missing6 + "'"
 													}];
 													return false;
 												} else {
-													for (const key6 in data26) if (!(key6 === "id" || key6 === "name" || key6 === "like" || key6 === "density" || key6 === "shrink" || key6 === "allergens" || key6 === "note")) {
+													for (const key7 in data31) if (!(key7 === "id" || key7 === "name" || key7 === "like" || key7 === "density" || key7 === "shrink" || key7 === "allergens" || key7 === "note")) {
 														validate20.errors = [{
-															instancePath: instancePath + "/pastes/" + i3,
+															instancePath: instancePath + "/pastes/" + i4,
 															schemaPath: "#/properties/pastes/items/additionalProperties",
 															keyword: "additionalProperties",
-															params: { additionalProperty: key6 },
+															params: { additionalProperty: key7 },
 															message: "must NOT have additional properties"
 														}];
 														return false;
 													}
-													if (data26.id !== void 0) {
-														let data27 = data26.id;
-														if (typeof data27 === "string") {
-															if (!pattern6.test(data27)) {
+													if (data31.id !== void 0) {
+														let data32 = data31.id;
+														if (typeof data32 === "string") {
+															if (!pattern6.test(data32)) {
 																validate20.errors = [{
-																	instancePath: instancePath + "/pastes/" + i3 + "/id",
+																	instancePath: instancePath + "/pastes/" + i4 + "/id",
 																	schemaPath: "#/properties/pastes/items/properties/id/pattern",
 																	keyword: "pattern",
 																	params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
@@ -1137,7 +1335,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															}
 														} else {
 															validate20.errors = [{
-																instancePath: instancePath + "/pastes/" + i3 + "/id",
+																instancePath: instancePath + "/pastes/" + i4 + "/id",
 																schemaPath: "#/properties/pastes/items/properties/id/type",
 																keyword: "type",
 																params: { type: "string" },
@@ -1145,24 +1343,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 															}];
 															return false;
 														}
-														var valid10 = true;
-													} else var valid10 = true;
-													if (valid10) {
-														if (data26.name !== void 0) {
-															let data28 = data26.name;
-															if (typeof data28 === "string") {
-																if (func1(data28) > 120) {
+														var valid12 = true;
+													} else var valid12 = true;
+													if (valid12) {
+														if (data31.name !== void 0) {
+															let data33 = data31.name;
+															if (typeof data33 === "string") {
+																if (func1(data33) > 120) {
 																	validate20.errors = [{
-																		instancePath: instancePath + "/pastes/" + i3 + "/name",
+																		instancePath: instancePath + "/pastes/" + i4 + "/name",
 																		schemaPath: "#/properties/pastes/items/properties/name/maxLength",
 																		keyword: "maxLength",
 																		params: { limit: 120 },
 																		message: "must NOT have more than 120 characters"
 																	}];
 																	return false;
-																} else if (func1(data28) < 1) {
+																} else if (func1(data33) < 1) {
 																	validate20.errors = [{
-																		instancePath: instancePath + "/pastes/" + i3 + "/name",
+																		instancePath: instancePath + "/pastes/" + i4 + "/name",
 																		schemaPath: "#/properties/pastes/items/properties/name/minLength",
 																		keyword: "minLength",
 																		params: { limit: 1 },
@@ -1172,7 +1370,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}
 															} else {
 																validate20.errors = [{
-																	instancePath: instancePath + "/pastes/" + i3 + "/name",
+																	instancePath: instancePath + "/pastes/" + i4 + "/name",
 																	schemaPath: "#/properties/pastes/items/properties/name/type",
 																	keyword: "type",
 																	params: { type: "string" },
@@ -1180,14 +1378,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																}];
 																return false;
 															}
-															var valid10 = true;
-														} else var valid10 = true;
-														if (valid10) {
-															if (data26.like !== void 0) {
-																let data29 = data26.like;
-																if (typeof data29 !== "string") {
+															var valid12 = true;
+														} else var valid12 = true;
+														if (valid12) {
+															if (data31.like !== void 0) {
+																let data34 = data31.like;
+																if (typeof data34 !== "string") {
 																	validate20.errors = [{
-																		instancePath: instancePath + "/pastes/" + i3 + "/like",
+																		instancePath: instancePath + "/pastes/" + i4 + "/like",
 																		schemaPath: "#/properties/pastes/items/properties/like/type",
 																		keyword: "type",
 																		params: { type: "string" },
@@ -1195,9 +1393,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																}
-																if (!(data29 === "fondant" || data29 === "gumPaste" || data29 === "modellingPaste" || data29 === "marzipan" || data29 === "chocolateDark" || data29 === "chocolateMilk" || data29 === "chocolateWhite" || data29 === "chocolateCompound" || data29 === "royalIcing")) {
+																if (!(data34 === "fondant" || data34 === "gumPaste" || data34 === "modellingPaste" || data34 === "marzipan" || data34 === "chocolateDark" || data34 === "chocolateMilk" || data34 === "chocolateWhite" || data34 === "chocolateCompound" || data34 === "royalIcing")) {
 																	validate20.errors = [{
-																		instancePath: instancePath + "/pastes/" + i3 + "/like",
+																		instancePath: instancePath + "/pastes/" + i4 + "/like",
 																		schemaPath: "#/properties/pastes/items/properties/like/enum",
 																		keyword: "enum",
 																		params: { allowedValues: schema31.properties.pastes.items.properties.like.enum },
@@ -1205,15 +1403,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																	}];
 																	return false;
 																}
-																var valid10 = true;
-															} else var valid10 = true;
-															if (valid10) {
-																if (data26.density !== void 0) {
-																	let data30 = data26.density;
-																	if (typeof data30 == "number" && isFinite(data30)) {
-																		if (data30 > 1.7 || isNaN(data30)) {
+																var valid12 = true;
+															} else var valid12 = true;
+															if (valid12) {
+																if (data31.density !== void 0) {
+																	let data35 = data31.density;
+																	if (typeof data35 == "number" && isFinite(data35)) {
+																		if (data35 > 1.7 || isNaN(data35)) {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/pastes/" + i3 + "/density",
+																				instancePath: instancePath + "/pastes/" + i4 + "/density",
 																				schemaPath: "#/properties/pastes/items/properties/density/maximum",
 																				keyword: "maximum",
 																				params: {
@@ -1223,9 +1421,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				message: "must be <= 1.7"
 																			}];
 																			return false;
-																		} else if (data30 < .1 || isNaN(data30)) {
+																		} else if (data35 < .1 || isNaN(data35)) {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/pastes/" + i3 + "/density",
+																				instancePath: instancePath + "/pastes/" + i4 + "/density",
 																				schemaPath: "#/properties/pastes/items/properties/density/minimum",
 																				keyword: "minimum",
 																				params: {
@@ -1238,7 +1436,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}
 																	} else {
 																		validate20.errors = [{
-																			instancePath: instancePath + "/pastes/" + i3 + "/density",
+																			instancePath: instancePath + "/pastes/" + i4 + "/density",
 																			schemaPath: "#/properties/pastes/items/properties/density/type",
 																			keyword: "type",
 																			params: { type: "number" },
@@ -1246,15 +1444,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																		}];
 																		return false;
 																	}
-																	var valid10 = true;
-																} else var valid10 = true;
-																if (valid10) {
-																	if (data26.shrink !== void 0) {
-																		let data31 = data26.shrink;
-																		if (typeof data31 == "number" && isFinite(data31)) {
-																			if (data31 > 10 || isNaN(data31)) {
+																	var valid12 = true;
+																} else var valid12 = true;
+																if (valid12) {
+																	if (data31.shrink !== void 0) {
+																		let data36 = data31.shrink;
+																		if (typeof data36 == "number" && isFinite(data36)) {
+																			if (data36 > 10 || isNaN(data36)) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/pastes/" + i3 + "/shrink",
+																					instancePath: instancePath + "/pastes/" + i4 + "/shrink",
 																					schemaPath: "#/properties/pastes/items/properties/shrink/maximum",
 																					keyword: "maximum",
 																					params: {
@@ -1264,9 +1462,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					message: "must be <= 10"
 																				}];
 																				return false;
-																			} else if (data31 < 0 || isNaN(data31)) {
+																			} else if (data36 < 0 || isNaN(data36)) {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/pastes/" + i3 + "/shrink",
+																					instancePath: instancePath + "/pastes/" + i4 + "/shrink",
 																					schemaPath: "#/properties/pastes/items/properties/shrink/minimum",
 																					keyword: "minimum",
 																					params: {
@@ -1279,7 +1477,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}
 																		} else {
 																			validate20.errors = [{
-																				instancePath: instancePath + "/pastes/" + i3 + "/shrink",
+																				instancePath: instancePath + "/pastes/" + i4 + "/shrink",
 																				schemaPath: "#/properties/pastes/items/properties/shrink/type",
 																				keyword: "type",
 																				params: { type: "number" },
@@ -1287,24 +1485,24 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																			}];
 																			return false;
 																		}
-																		var valid10 = true;
-																	} else var valid10 = true;
-																	if (valid10) {
-																		if (data26.allergens !== void 0) {
-																			let data32 = data26.allergens;
-																			if (Array.isArray(data32)) {
-																				if (data32.length > 20) {
+																		var valid12 = true;
+																	} else var valid12 = true;
+																	if (valid12) {
+																		if (data31.allergens !== void 0) {
+																			let data37 = data31.allergens;
+																			if (Array.isArray(data37)) {
+																				if (data37.length > 20) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/pastes/" + i3 + "/allergens",
+																						instancePath: instancePath + "/pastes/" + i4 + "/allergens",
 																						schemaPath: "#/properties/pastes/items/properties/allergens/maxItems",
 																						keyword: "maxItems",
 																						params: { limit: 20 },
 																						message: "must NOT have more than 20 items"
 																					}];
 																					return false;
-																				} else if (data32.length < 0) {
+																				} else if (data37.length < 0) {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/pastes/" + i3 + "/allergens",
+																						instancePath: instancePath + "/pastes/" + i4 + "/allergens",
 																						schemaPath: "#/properties/pastes/items/properties/allergens/minItems",
 																						keyword: "minItems",
 																						params: { limit: 0 },
@@ -1312,13 +1510,13 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				} else {
-																					const len4 = data32.length;
-																					for (let i4 = 0; i4 < len4; i4++) {
-																						let data33 = data32[i4];
-																						if (typeof data33 === "string") {
-																							if (func1(data33) > 60) {
+																					const len5 = data37.length;
+																					for (let i5 = 0; i5 < len5; i5++) {
+																						let data38 = data37[i5];
+																						if (typeof data38 === "string") {
+																							if (func1(data38) > 60) {
 																								validate20.errors = [{
-																									instancePath: instancePath + "/pastes/" + i3 + "/allergens/" + i4,
+																									instancePath: instancePath + "/pastes/" + i4 + "/allergens/" + i5,
 																									schemaPath: "#/properties/pastes/items/properties/allergens/items/maxLength",
 																									keyword: "maxLength",
 																									params: { limit: 60 },
@@ -1328,7 +1526,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																							}
 																						} else {
 																							validate20.errors = [{
-																								instancePath: instancePath + "/pastes/" + i3 + "/allergens/" + i4,
+																								instancePath: instancePath + "/pastes/" + i4 + "/allergens/" + i5,
 																								schemaPath: "#/properties/pastes/items/properties/allergens/items/type",
 																								keyword: "type",
 																								params: { type: "string" },
@@ -1340,7 +1538,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}
 																			} else {
 																				validate20.errors = [{
-																					instancePath: instancePath + "/pastes/" + i3 + "/allergens",
+																					instancePath: instancePath + "/pastes/" + i4 + "/allergens",
 																					schemaPath: "#/properties/pastes/items/properties/allergens/type",
 																					keyword: "type",
 																					params: { type: "array" },
@@ -1348,15 +1546,15 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																				}];
 																				return false;
 																			}
-																			var valid10 = true;
-																		} else var valid10 = true;
-																		if (valid10) {
-																			if (data26.note !== void 0) {
-																				let data34 = data26.note;
-																				if (typeof data34 === "string") {
-																					if (func1(data34) > 1e3) {
+																			var valid12 = true;
+																		} else var valid12 = true;
+																		if (valid12) {
+																			if (data31.note !== void 0) {
+																				let data39 = data31.note;
+																				if (typeof data39 === "string") {
+																					if (func1(data39) > 1e3) {
 																						validate20.errors = [{
-																							instancePath: instancePath + "/pastes/" + i3 + "/note",
+																							instancePath: instancePath + "/pastes/" + i4 + "/note",
 																							schemaPath: "#/properties/pastes/items/properties/note/maxLength",
 																							keyword: "maxLength",
 																							params: { limit: 1e3 },
@@ -1366,7 +1564,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}
 																				} else {
 																					validate20.errors = [{
-																						instancePath: instancePath + "/pastes/" + i3 + "/note",
+																						instancePath: instancePath + "/pastes/" + i4 + "/note",
 																						schemaPath: "#/properties/pastes/items/properties/note/type",
 																						keyword: "type",
 																						params: { type: "string" },
@@ -1374,8 +1572,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 																					}];
 																					return false;
 																				}
-																				var valid10 = true;
-																			} else var valid10 = true;
+																				var valid12 = true;
+																			} else var valid12 = true;
 																		}
 																	}
 																}
@@ -1385,7 +1583,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
 												}
 											} else {
 												validate20.errors = [{
-													instancePath: instancePath + "/pastes/" + i3,
+													instancePath: instancePath + "/pastes/" + i4,
 													schemaPath: "#/properties/pastes/items/type",
 													keyword: "type",
 													params: { type: "object" },

@@ -68,6 +68,8 @@ async function use(): Promise<void> {
     store.apply(made.build, `the solid ${kept.value.solid.name}`);
     store.selection = { kind: 'piece', id: made.id };
     found.value = undefined;
+  } catch {
+    problem.value = 'The solid could not be kept: it is more than the browser can hold. Nothing was changed.';
   } finally {
     busy.value = false;
   }

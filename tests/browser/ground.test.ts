@@ -1,0 +1,254 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { By, choose, has, kept, Key, openBrowser, openBuild, row, saved, type Browser } from './driver.ts';
+import { b, served } from './opened.ts';
+
+/** A build as the browser keeps it. */
+const storedIn = (browser: Browser, id: string): Promise<Record<string, unknown>> =>
+  browser.driver.executeAsyncScript(
+    `const [id, done] = arguments;
+     const open = indexedDB.open('elm-spindle');
+     open.onsuccess = () => {
+       const get = open.result.transaction('builds').objectStore('builds').get(id);
+       get.onsuccess = () => { open.result.close(); done(get.result?.build ?? null); };
+     };`,
+    id,
+  );
+const put = (record: unknown): Promise<void> =>
+  b.driver.executeAsyncScript(
+    `const [record, done] = arguments;
+     const open = indexedDB.open('elm-spindle');
+     open.onsuccess = () => {
+       const t = open.result.transaction('builds', 'readwrite');
+       t.objectStore('builds').put(record);
+       t.oncomplete = () => { open.result.close(); done(); };
+     };`,
+    record,
+  );
+
+/** Everything that differs between two records, by where it stands. */
+function differences(a: unknown, c: unknown, at = ''): string[] {
+  if (JSON.stringify(a) === JSON.stringify(c)) return [];
+  if (typeof a !== 'object' || typeof c !== 'object' || a === null || c === null) return [at];
+  const keys = new Set([...Object.keys(a), ...Object.keys(c)]);
+  return [...keys].flatMap((k) =>
+    differences((a as Record<string, unknown>)[k], (c as Record<string, unknown>)[k], `${at}/${k}`),
+  );
+}
+
+/** Every letter of it is a command of the workshop. */
+const WORDS = 'Drum 2 rnd';
+
+/** Type into every text field in sight, letter by letter; each changes its own text and nothing else. */
+async function typeInAll(id: string, text = WORDS): Promise<number> {
+  const fields = () => b.driver.findElements(By.css('.text-field'));
+  const n = (await fields()).length;
+  for (let k = 0; k < n; k++) {
+    const before = await storedIn(b, id);
+    const field = (await fields())[k]!;
+    const label = await b.driver.executeScript('return arguments[0].closest("label").innerText', field);
+    await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', field);
+    await field.click();
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'));
+    for (const letter of text) await b.driver.switchTo().activeElement().sendKeys(letter);
+    expect(await (await fields())[k]!.getAttribute('value'), `${label as string} while typed in`).toBe(text);
+    await b.driver.switchTo().activeElement().sendKeys(Key.TAB);
+    await kept(b);
+    await b.driver.sleep(500);
+    const changed = differences(before, await storedIn(b, id));
+    expect(changed.length, `${label as string} changed ${changed.join()}`).toBeLessThanOrEqual(1);
+    for (const at of changed) expect(at).toMatch(/name|title/);
+    expect(await b.driver.findElements(By.css('.ant-modal'))).toHaveLength(0);
+  }
+  return n;
+}
+
+describe('typing', () => {
+  const HERON = 'demo-one-legged-heron';
+  it('a name of a piece changes that name and nothing else', async () => {
+    await openBuild(b, served.url, 'shape', HERON);
+    await (await row(b, 'Body')).click();
+    await choose(b, 'What it is').catch(() => undefined);
+    expect(await typeInAll(HERON)).toBeGreaterThan(0);
+    await has(b, '.bead', WORDS.slice(0, 4));
+  });
+  it('a name of a rod, and of what stands on a threaded rod', async () => {
+    await openBuild(b, served.url, 'bones', HERON);
+    await (await b.find('.rods .line')).click();
+    expect(await typeInAll(HERON)).toBeGreaterThan(0);
+    await choose(b, 'Hardware');
+    await b.push('Begin a stack');
+    await b.find('.text-field');
+    expect(await typeInAll(HERON)).toBeGreaterThan(5);
+  });
+  it('a name of a blend; tins that are no numbers are refused', async () => {
+    await openBuild(b, served.url, 'paste', HERON);
+    await choose(b, 'Blends');
+    await (await b.find('.opening .line')).click();
+    expect(await typeInAll(HERON)).toBeGreaterThan(0);
+    await openBuild(b, served.url, 'paste', 'demo-savoy-cabbage');
+    await choose(b, 'Cake');
+    const before = await storedIn(b, 'demo-savoy-cabbage');
+    const field = await b.find('.text-field');
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), 'large and round', Key.TAB);
+    await b.driver.sleep(400);
+    expect(differences(before, await storedIn(b, 'demo-savoy-cabbage'))).toEqual([]);
+  });
+  it('the name of the build and of a helper, in the drawer', async () => {
+    await openBuild(b, served.url, 'days', HERON);
+    await b.push('room');
+    await has(b, '.ant-drawer', 'Brief');
+    const helper = await b.driver.findElement(By.css('input[placeholder="Apprentice"]'));
+    await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', helper);
+    await helper.sendKeys('Mord', Key.ENTER);
+    await kept(b);
+    await b.driver.sleep(400);
+    expect(await typeInAll(HERON)).toBeGreaterThan(1);
+  });
+  it('names of one’s own pastes, in the stores', async () => {
+    await b.driver.get(`${served.url}/stores`);
+    await choose(b, 'Your own pastes');
+    await b.push('New paste');
+    const field = await b.find('.paste .text-field');
+    await field.click();
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'));
+    for (const letter of WORDS) await b.driver.switchTo().activeElement().sendKeys(letter);
+    expect(await field.getAttribute('value')).toBe(WORDS);
+    await b.driver.switchTo().activeElement().sendKeys(Key.TAB);
+    await b.driver.navigate().refresh();
+    await choose(b, 'Your own pastes');
+    await b.find('.paste .text-field');
+    await b.driver.wait(
+      async () => (await (await b.find('.paste .text-field')).getAttribute('value')) === WORDS,
+      5000,
+    );
+  });
+});
+
+describe('keys', () => {
+  const OTTER = 'demo-ferryman-otter';
+  it('edit only where the figure has the focus; elsewhere arrows scroll and nothing is taken away', async () => {
+    await openBuild(b, served.url, 'shape', OTTER);
+    await (await row(b, 'Head')).click();
+    await b.driver.executeScript('document.activeElement.blur()');
+    const before = await storedIn(b, OTTER);
+    for (const key of [Key.ARROW_DOWN, Key.DELETE, Key.BACK_SPACE, 'd', 'm', 'r']) await b.press(key);
+    await b.driver.sleep(600);
+    expect(differences(before, await storedIn(b, OTTER))).toEqual([]);
+    // on the stage they do
+    await b.driver.executeScript('document.querySelector("svg.stage").focus()');
+    await b.press(Key.ARROW_RIGHT);
+    await kept(b);
+    await b.driver.wait(
+      async () =>
+        differences(before, await storedIn(b, OTTER))
+          .join()
+          .includes('/seat/at'),
+      5000,
+    );
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+  });
+  it('rest under an open drawer, whatever they are', async () => {
+    await openBuild(b, served.url, 'shape', OTTER);
+    await (await b.find('.bead:nth-of-type(3)')).click();
+    await b.push('room');
+    await has(b, '.ant-drawer', 'Brief');
+    const before = await storedIn(b, OTTER);
+    await (await b.find('.ant-drawer-title')).click();
+    for (const key of [Key.DELETE, '2', 'n', Key.ARROW_UP]) await b.press(key);
+    await b.driver.sleep(600);
+    expect(differences(before, await storedIn(b, OTTER))).toEqual([]);
+    expect(await b.text('.panel h2')).toBe('Shape');
+  });
+  it('what was removed is named and brought back', async () => {
+    await openBuild(b, served.url, 'shape', OTTER);
+    const before = await storedIn(b, OTTER);
+    await (await row(b, 'Head')).click();
+    await b.press(Key.DELETE);
+    await has(b, '.bar', /Removed the head, .*muzzle/);
+    await b.push('Bring back');
+    await kept(b);
+    await b.driver.wait(async () => differences(before, await storedIn(b, OTTER)).length === 0, 5000);
+    expect(await b.driver.findElements(By.css('.bar'))).toHaveLength(0);
+  });
+});
+
+describe('what cannot be read', () => {
+  it('is a card of its own that hides nobody else, is saved as it is and taken off', async () => {
+    await b.driver.get(served.url);
+    await b.find('.shelf li');
+    const before = (await b.driver.findElements(By.css('.shelf li'))).length;
+    const build = { format: 'elm-spindle-build', version: 7, name: 'Broken', nothing: 'more' };
+    await put({ id: 'broken', name: 'Broken', savedAt: 1, revision: 1, build });
+    await put({ id: 'empty', name: 'Empty', savedAt: 1, revision: 1, build: null });
+    await b.driver.navigate().refresh();
+    await has(b, '.damaged', /Broken[\s\S]*cannot be opened/);
+    expect((await b.driver.findElements(By.css('.shelf li'))).length).toBe(before + 2);
+    await has(b, '.shelf li', 'Ferryman otter');
+    await (
+      await b.driver.findElement(
+        By.xpath(
+          '//div[contains(@class,"damaged")][contains(.,"Broken")]//button[contains(.,"Save as it is")]',
+        ),
+      )
+    ).click();
+    const file = await saved(b, 'broken.spindle.json');
+    expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(build);
+    for (const name of ['Broken', 'Empty']) {
+      await (
+        await b.driver.findElement(
+          By.xpath(
+            `//div[contains(@class,"damaged")][contains(.,"${name}")]//button[contains(.,"Take off")]`,
+          ),
+        )
+      ).click();
+      await b.push('Take it off');
+      await b.driver.wait(async () => !(await b.text('.shelf ul')).includes(`${name}\ncannot`), 5000);
+    }
+    expect((await b.driver.findElements(By.css('.shelf li'))).length).toBe(before);
+    expect(await b.complaints()).toEqual([]);
+  });
+});
+
+describe('a browser that keeps nothing', () => {
+  it('works all the same, says so, and loses nothing while the page is open', async () => {
+    const bare = await openBrowser();
+    try {
+      await bare.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+        source: 'Object.defineProperty(window, "indexedDB", { value: undefined });',
+      });
+      await bare.driver.get(served.url);
+      await has(bare, '.problem', /keeps nothing here/);
+      await has(bare, '.shelf li', 'Ferryman otter');
+      await bare.push('New build');
+      await bare.find('.frame .stage');
+      await bare.press('n');
+      await (await bare.find('.ant-modal li button')).sendKeys(Key.ENTER);
+      await bare.find('li.open');
+      await has(bare, '.bar', /keeps nothing here/);
+      await bare.push('Save to a file');
+      await saved(bare, '.spindle.json');
+      await (await bare.find('.mark')).click();
+      await has(bare, '.shelf li', 'New figure');
+      expect(await bare.complaints()).toEqual([]);
+    } finally {
+      await bare.close();
+    }
+  });
+});
+
+describe('the bench', () => {
+  it('believes a finger: what is said ends the wait, with when it was said', async () => {
+    await openBuild(b, served.url, 'bench', 'demo-trial-acorn');
+    await b.find('.bench .figures');
+    for (let k = 0; k < 3 && !(await b.driver.findElements(By.css('.timer'))).length; k++) {
+      await b.push('Done');
+      await b.driver.sleep(900);
+    }
+    await has(b, '.timer', /still soft|firm enough to hold in about/);
+    await b.push('Say how it is');
+    await b.push('Firm, since when I cannot say');
+    await has(b, '.timer', /firm enough to hold: you said so, \d\d:\d\d/);
+    expect(await b.driver.findElements(By.xpath('//li[contains(.,"Not yet: the")]'))).toHaveLength(0);
+  });
+});
