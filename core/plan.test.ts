@@ -11,6 +11,7 @@ import { setBlend, setRoom, resize } from './figure/index.ts';
 import { toHeight } from './bones/index.ts';
 import { stateAt, STATES } from './firming/index.ts';
 import { plan, type Report } from './plan.ts';
+import { localInstant } from './quantity/index.ts';
 import { figures, notNumbers } from './walk.testing.ts';
 
 const root = join(import.meta.dirname, '..');
@@ -136,8 +137,8 @@ describe('plan', () => {
   });
 
   it('the command line prints the same report, and refuses a wrong file', () => {
-    const run = (file: string) =>
-      execFileSync(process.execPath, ['--import', 'tsx', join(root, 'tools/plan.ts'), file], {
+    const run = (...asked: string[]) =>
+      execFileSync(process.execPath, ['--import', 'tsx', join(root, 'tools/plan.ts'), ...asked], {
         cwd: root,
         encoding: 'utf8',
         stdio: ['ignore', 'pipe', 'pipe'],
@@ -146,5 +147,11 @@ describe('plan', () => {
     const printed = JSON.parse(run('demo/ferryman-otter.spindle.json')) as unknown;
     expect(printed).toEqual(JSON.parse(JSON.stringify(plan(otter))));
     expect(() => run('package.json')).toThrow(/not saved by Elm Spindle/);
+    // the core has no clock of its own: it is given the time
+    const now = localInstant('2026-12-03T12:00', otter.brief.zone);
+    const late = JSON.parse(run('demo/ferryman-otter.spindle.json', '--now=2026-12-03T12:00')) as unknown;
+    expect(late).toEqual(JSON.parse(JSON.stringify(plan(otter, { now }))));
+    expect(() => run('demo/ferryman-otter.spindle.json', '--now=soon')).toThrow(/no time: write it as/);
+    expect(() => run('demo/ferryman-otter.spindle.json', '--when=now')).toThrow(/not understood/);
   });
 });

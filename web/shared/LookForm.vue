@@ -68,7 +68,9 @@ async function saw(what: Saw): Promise<void> {
       return;
     }
   }
-  if (store.apply(note(told, seen), `a look at the ${seen.piece.toLowerCase()}`)) {
+  // too soon to learn from is not too soon to be believed
+  const noted = note(told, seen);
+  if (store.apply(noted.ok ? noted : told, `a look at the ${seen.piece.toLowerCase()}`)) {
     words.value = '';
     file.value = undefined;
     emit('saw', what);

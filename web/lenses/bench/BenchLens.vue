@@ -288,6 +288,9 @@ h1 {
   border-left: 4px solid var(--elm-pale);
   background: var(--slab);
 }
+.until > span {
+  flex: 1 0 100%;
+}
 .until .button,
 .held .button {
   min-height: 56px;
