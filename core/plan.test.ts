@@ -11,6 +11,7 @@ import { setBlend, setRoom, resize } from './figure/index.ts';
 import { toHeight } from './bones/index.ts';
 import { stateAt, STATES } from './firming/index.ts';
 import { plan, type Report } from './plan.ts';
+import { tellAllergens } from './pastes/index.ts';
 import { localInstant } from './quantity/index.ts';
 import { figures, notNumbers } from './walk.testing.ts';
 
@@ -134,6 +135,16 @@ describe('plan', () => {
       }),
       { numRuns: 12 },
     );
+  });
+
+  it('tells the allergens of paste, cake and glue, and never that there are none', () => {
+    const almond = plan(demoBuild('sixty-acorn-sweets')).pasteSums.allergens;
+    expect(almond).toContain('almond');
+    expect(tellAllergens(almond)).toMatch(/^almond.*read every label$/);
+    expect(tellAllergens([])).toBe('not entered: read every label');
+    // what it is stuck on with is eaten as well
+    const glued = otter.pieces.map((p) => (p.seat.on === 'board' ? p : { ...p, glue: 'royalIcing' }));
+    expect(plan({ ...otter, pieces: glued }).pasteSums.allergens).toContain('egg');
   });
 
   it('the command line prints the same report, and refuses a wrong file', () => {

@@ -1,7 +1,7 @@
 import {
   addDays,
   daysBetween,
-  formatTime,
+  formatDuration,
   isZone,
   localDay,
   localInstant,
@@ -11,7 +11,7 @@ import {
   type Day,
   type Minutes,
 } from './quantity/index.ts';
-import { PLAN_RUNS, WANTED_CHANCE, type DaysReport } from './days/index.ts';
+import { ALL_DONE, PLAN_RUNS, WANTED_CHANCE, type DaysReport } from './days/index.ts';
 import {
   leaveStep,
   pieceOf,
@@ -113,7 +113,7 @@ function* hours(build: Build, now: number): Generator<Try> {
       if (!stretch) continue;
       const when = tellTime(localInstant(`${day}T${stretch.from}`, zone), { zone, now });
       yield {
-        text: `work ${formatTime(more)} more: ${when} to ${stretch.to}`,
+        text: `work ${formatDuration(more)} more: ${when} to ${stretch.to}`,
         change: setDate(build, day, stretch),
       };
     }
@@ -184,6 +184,7 @@ function* fanned(build: Build, { plan: found, links }: DaysReport): Generator<Tr
 export function waysInTime(build: Build, days: DaysReport, now?: number): WayOut[] {
   const { plan: found } = days;
   if (days.conflict || (found && found.lateBy === 0 && found.chance >= WANTED_CHANCE - NEARLY)) return [];
+  if (days.trouble.includes(ALL_DONE)) return [];
   if (days.origin === undefined || !isZone(build.brief.zone)) return [];
   // what can never be is not a matter of hours
   if (!found && days.links.some((l) => l.kind === 'wait' && !Number.isFinite(l.band.likely))) return [];

@@ -106,6 +106,21 @@ export function atBenchUntil({ bench }: PartsOf<'bench'>, now: number): number |
   return last > said && now - last <= JUST && last <= now + 60_000 ? now + STAYS : undefined;
 }
 
+/** The time somebody is at the bench beyond their hours; inside them it ends with them, unless they said otherwise. */
+function hereNow(
+  build: PartsOf<'bench'>,
+  own: readonly Stretch[],
+  origin: Origin,
+  now: number,
+): readonly Stretch[] {
+  const until = atBenchUntil(build, now);
+  if (until === undefined) return [];
+  const at = minuteOf(origin, now);
+  const usual = own.some((s) => !s.ifNeeded && s.from <= at && at < s.to);
+  const said = build.bench.until !== undefined && Date.parse(build.bench.until) === until;
+  return usual && !said ? [] : [{ from: Math.floor(at), to: Math.ceil(minuteOf(origin, until)) }];
+}
+
 /**
  * Lay the working weeks of everybody over the days before the due time, and two weeks after it.
  * @param now the present instant, ms: times are told from it, and somebody at the bench is there whatever the week says
@@ -125,12 +140,8 @@ export function calendarOf(
   const first = due.startOf('day').minus({ days: MOST_DAYS });
   const last = due.startOf('day').plus({ days: DAYS_AFTER });
   const origin: Origin = { millis: first.toMillis(), zone, ...(now === undefined ? {} : { now }) };
-  const until = now === undefined ? undefined : atBenchUntil(build, now);
-  const here: Stretch[] =
-    until === undefined
-      ? []
-      : [{ from: Math.floor(minuteOf(origin, now!)), to: Math.ceil(minuteOf(origin, until)) }];
   const own = laidOut(origin, first, last, hours, dates);
+  const here = now === undefined ? [] : hereNow(build, own, origin, now);
   const regular = merged([...own.filter((s) => !s.ifNeeded), ...here]);
   const spare = own.filter((s) => s.ifNeeded).flatMap((s) => outside(s, regular));
   return ok({

@@ -1,6 +1,6 @@
 import { formatTime, type Minutes } from '../quantity/index.ts';
 import type { PartsOf, Rather } from '../figure/index.ts';
-import type { Question } from '../firming/index.ts';
+import { CLOSING, QUESTIONS, type Question } from '../firming/index.ts';
 import { atBenchUntil, minuteOf, minuteOfLocal, toldTime, type Origin } from './calendar.ts';
 import { plannedWait, plannedWindow } from './network.ts';
 import type { Fixed, Limits } from './search/problem.ts';
@@ -79,17 +79,7 @@ const lastOf = (said: readonly Touch[] = [], fits: (t: Touch) => boolean): Touch
   [...said].reverse().find(fits);
 
 /** What is firm enough for one thing is for everything before it in this list. */
-const FIRMER: readonly Question[] = [
-  'tack',
-  'skin',
-  'touch',
-  'pose',
-  'handle',
-  'bear',
-  'stand',
-  'hard',
-  'dry',
-];
+const FIRMER = QUESTIONS.filter((q) => !CLOSING.has(q));
 
 /**
  * Whether the last word on a piece is that it is firm enough for what a wait asks of it, said since the wait began: then

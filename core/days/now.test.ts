@@ -135,9 +135,18 @@ describe('somebody at the bench', () => {
     expect(atBenchUntil(stopped, now + 120_000)).toBeUndefined();
   });
 
-  it('inside the hours nobody is asked', () => {
-    const monday = at('2026-11-30T19:30');
-    expect(asksUntil(tick(build, first, iso(monday)), monday)).toBe(false);
+  it('inside the hours nobody is asked, and the hands go home with them unless it was said', () => {
+    const monday = at('2026-11-30T21:40');
+    const late = tick(build, first, iso(monday));
+    expect(asksUntil(late, monday)).toBe(false);
+    const handsAt = (b: Build, local: string) => {
+      const { work, days } = plan(b, { runs: 5, now: monday });
+      const minute = (at(local) - days.origin!.millis) / 60_000;
+      return work!.people[0]!.stretches.some((s) => s.from <= minute && minute < s.to);
+    };
+    expect(handsAt(late, '2026-11-30T21:50')).toBe(true);
+    expect(handsAt(late, '2026-11-30T22:10')).toBe(false);
+    expect(handsAt(stayUntil(late, iso(at('2026-11-30T23:00'))), '2026-11-30T22:10')).toBe(true);
   });
 });
 

@@ -27,9 +27,12 @@ export interface Served {
   readonly close: () => Promise<void>;
 }
 
-/** Serve the built app on a free port, as npm start does. */
-export async function serve(): Promise<Served> {
-  const server: Server = createServer(createApp(join(import.meta.dirname, '../../dist')));
+/**
+ * Serve the built app on a free port, as npm start does.
+ * @param dist folder of the built app
+ */
+export async function serve(dist = join(import.meta.dirname, '../../dist')): Promise<Served> {
+  const server: Server = createServer(createApp(dist));
   await new Promise<void>((resolve) => server.listen(0, 'localhost', resolve));
   const address = server.address();
   const port = typeof address === 'object' && address ? address.port : 0;

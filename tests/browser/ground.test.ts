@@ -1,6 +1,20 @@
-import { readFileSync } from 'node:fs';
+import { appendFileSync, cpSync, mkdtempSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { By, choose, has, kept, Key, openBrowser, openBuild, row, saved, type Browser } from './driver.ts';
+import {
+  By,
+  choose,
+  has,
+  kept,
+  Key,
+  openBrowser,
+  openBuild,
+  row,
+  saved,
+  serve,
+  type Browser,
+} from './driver.ts';
 import { b, served } from './opened.ts';
 
 /** A build as the browser keeps it. */
@@ -234,6 +248,72 @@ describe('a browser that keeps nothing', () => {
     } finally {
       await bare.close();
     }
+  });
+});
+
+describe('a newer version', () => {
+  it('is told, loses nothing, and is taken when asked', async () => {
+    const dist = mkdtempSync(join(tmpdir(), 'spindle-dist-'));
+    cpSync(join(import.meta.dirname, '../../dist'), dist, { recursive: true });
+    const own = await serve(dist);
+    const tab = await openBrowser();
+    try {
+      await openBuild(tab, own.url, 'shape');
+      await tab.driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+      // a second visit is served by the worker of the old version
+      await tab.driver.navigate().refresh();
+      await tab.fill('Finished height', '250');
+      appendFileSync(join(dist, 'sw.js'), '\n// the next version');
+      await tab.driver.executeScript('navigator.serviceWorker.getRegistration().then((r) => r.update())');
+      await has(tab, '.told', /A new version of Elm Spindle is here/);
+      await tab.push('Use it now');
+      await tab.driver.wait(
+        async () => (await tab.driver.findElements(By.css('.told'))).length === 0,
+        15_000,
+      );
+      await has(tab, '.rail .name', /250 mm high/);
+      expect(await tab.complaints()).toEqual([]);
+    } finally {
+      await tab.close();
+      await own.close();
+      rmSync(dist, { recursive: true, force: true });
+    }
+  });
+
+  it('a part that does not come is said in its place, and comes when tried again', async () => {
+    const dist = mkdtempSync(join(tmpdir(), 'spindle-dist-'));
+    cpSync(join(import.meta.dirname, '../../dist'), dist, { recursive: true });
+    rmSync(join(dist, 'sw.js'));
+    const own = await serve(dist);
+    const tab = await openBrowser();
+    try {
+      await openBuild(tab, own.url, 'shape');
+      const part = readdirSync(join(dist, 'assets')).filter((f) => /^PasteLens-/.test(f));
+      for (const f of part) renameSync(join(dist, 'assets', f), join(dist, f));
+      await (await tab.button('Paste')).click();
+      await has(tab, '.panel', /This part did not come/);
+      for (const f of part) renameSync(join(dist, f), join(dist, 'assets', f));
+      await tab.push('Try again');
+      await has(tab, '.panel h2', 'Paste');
+    } finally {
+      await tab.close();
+      await own.close();
+      rmSync(dist, { recursive: true, force: true });
+    }
+  });
+});
+
+describe('on paper', () => {
+  it('every sheet of a marzipan build names the almond, and no sheet says that there is nothing', async () => {
+    for (const [id, words] of [
+      ['demo-sixty-acorn-sweets', /Allergens: almond.*read every label/],
+      ['demo-ferryman-otter', /Allergens: .*read every label/],
+    ] as const)
+      for (const sheet of ['paste', 'bones', 'days']) {
+        await b.driver.get(`${served.url}/build/${id}/sheet/${sheet}`);
+        await has(b, '.sheet .allergens', words);
+        expect(await b.text('.sheet')).not.toMatch(/none known|\d{4}-\d\d-\d\dT|of 100/);
+      }
   });
 });
 
