@@ -147,22 +147,28 @@ describe('plan', () => {
     expect(plan({ ...otter, pieces: glued }).pasteSums.allergens).toContain('egg');
   });
 
-  it('the command line prints the same report, and refuses a wrong file', () => {
-    const run = (...asked: string[]) =>
-      execFileSync(process.execPath, ['--import', 'tsx', join(root, 'tools/plan.ts'), ...asked], {
-        cwd: root,
-        encoding: 'utf8',
-        stdio: ['ignore', 'pipe', 'pipe'],
-        maxBuffer: 64 << 20,
-      });
-    const printed = JSON.parse(run('demo/ferryman-otter.spindle.json')) as unknown;
-    expect(printed).toEqual(JSON.parse(JSON.stringify(plan(otter))));
-    expect(() => run('package.json')).toThrow(/not saved by Elm Spindle/);
-    // the core has no clock of its own: it is given the time
+  const commandLine = (...asked: string[]) =>
+    execFileSync(process.execPath, ['--import', 'tsx', join(root, 'tools/plan.ts'), ...asked], {
+      cwd: root,
+      encoding: 'utf8',
+      stdio: ['ignore', 'pipe', 'pipe'],
+      maxBuffer: 64 << 20,
+    });
+  const printed = (...asked: string[]) => JSON.parse(commandLine(...asked)) as unknown;
+  const file = 'demo/ferryman-otter.spindle.json';
+
+  it('the command line prints the same report', () => {
+    expect(printed(file)).toEqual(JSON.parse(JSON.stringify(plan(otter))));
+  });
+
+  it('the command line is given the time: the core has no clock of its own', () => {
     const now = localInstant('2026-12-03T12:00', otter.brief.zone);
-    const late = JSON.parse(run('demo/ferryman-otter.spindle.json', '--now=2026-12-03T12:00')) as unknown;
-    expect(late).toEqual(JSON.parse(JSON.stringify(plan(otter, { now }))));
-    expect(() => run('demo/ferryman-otter.spindle.json', '--now=soon')).toThrow(/no time: write it as/);
-    expect(() => run('demo/ferryman-otter.spindle.json', '--when=now')).toThrow(/not understood/);
+    expect(printed(file, '--now=2026-12-03T12:00')).toEqual(JSON.parse(JSON.stringify(plan(otter, { now }))));
+  });
+
+  it('the command line refuses a wrong file and what it does not understand', () => {
+    expect(() => commandLine('package.json')).toThrow(/not saved by Elm Spindle/);
+    expect(() => commandLine(file, '--now=soon')).toThrow(/no time: write it as/);
+    expect(() => commandLine(file, '--when=now')).toThrow(/not understood/);
   });
 });

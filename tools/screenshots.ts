@@ -56,7 +56,7 @@ await shot('blends');
 await choose(b, 'Buy');
 await settle();
 await shot('buy');
-await b.driver.get(`${served.url}/stores`);
+await b.driver.get(`${served.url}/stores?of=demo`);
 await b.find('.line');
 await settle();
 await shot('stores');
