@@ -174,6 +174,22 @@ describe('keys', () => {
     expect(differences(before, await storedIn(b, OTTER))).toEqual([]);
     expect(await b.text('.panel h2')).toBe('Shape');
   });
+  it('Enter in a field of a drawer leaves the field; Escape then closes the drawer, and undo works again', async () => {
+    await openBuild(b, served.url, 'shape', OTTER);
+    const before = await storedIn(b, OTTER);
+    await b.push('room');
+    await b.fill('Humidity', '61');
+    await b.press(Key.ESCAPE);
+    await b.driver.wait(
+      async () => (await b.driver.findElements(By.css('.ant-drawer-open'))).length === 0,
+      5000,
+    );
+    await kept(b);
+    expect(differences(before, await storedIn(b, OTTER))).not.toEqual([]);
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await kept(b);
+    await b.driver.wait(async () => differences(before, await storedIn(b, OTTER)).length === 0, 5000);
+  });
   it('what was removed is named and brought back', async () => {
     await openBuild(b, served.url, 'shape', OTTER);
     const before = await storedIn(b, OTTER);
