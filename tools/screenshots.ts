@@ -99,7 +99,8 @@ await shot('log');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/bench`);
 await b.find('.bench .figures');
 for (let i = 0; i < 14; i++) await b.press(Key.ENTER);
-await settle();
+// until the rest is planned anew
+await settle(5000);
 await shot('bench');
 await b.driver.get(`${served.url}/build/demo-heron-gilded-wet/days`);
 await b.find('.way');
