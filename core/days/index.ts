@@ -21,6 +21,7 @@ export * from './agreed.ts';
 export * from './search/index.ts';
 export * from './validate.ts';
 export * from './given.ts';
+export * from './held.ts';
 export * from './odds.ts';
 export * from './sessions.ts';
 export { CAUTION, WANTED_CHANCE } from './answers.ts';

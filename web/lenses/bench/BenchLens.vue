@@ -3,31 +3,21 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
 import {
   ALL_DONE,
-  asksUntil,
   clockTime,
   givenOf,
-  minuteOf,
+  heldBy,
   preflight,
-  saidFirm,
   shapedBy,
   toldTime,
   type PlannedStep,
 } from '@core/days/index.ts';
-import {
-  leaveStep,
-  pieceOf,
-  remake,
-  sayFirm,
-  stayUntil,
-  takePlan,
-  tick,
-  wholeOf,
-} from '@core/figure/index.ts';
+import { leaveStep, pieceOf, remake, sayFirm, takePlan, tick, wholeOf } from '@core/figure/index.ts';
 import { stateAt, type Question } from '@core/firming/index.ts';
-import { formatLength, formatMass, formatTime, tellClock, tellSeen } from '@core/quantity/index.ts';
+import { formatLength, formatMass, formatTime, tellSeen } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import FirmTimer from './FirmTimer.vue';
+import StayBar from './StayBar.vue';
 
 const store = useBuild();
 const { shown } = usePreferences();
@@ -80,24 +70,14 @@ const wordsOf = (piece: string) => {
 function firmEnough(piece: string, question: Question): void {
   store.apply(sayFirm(build.value, { piece, question, firm: true, at: rest() }), 'what was said of a piece');
 }
-/** Somebody who works outside their hours is asked once how long. */
-const asks = computed(() => asksUntil(build.value, now.value));
-const STAYS = [30, 60, 120, 180];
-const untilIn = (minutes: number) => now.value + minutes * 60_000;
-const clockOf = (at: number) => tellClock(at, { zone: origin.value?.zone ?? build.value.brief.zone });
-const stay = (at: number) =>
-  store.apply(stayUntil(build.value, new Date(at).toISOString()), 'how long you stay');
-
 /** What still has to wait before the step in hand may begin, from what was really done and when. */
 const holding = computed(() => {
   const step = current.value?.step;
-  if (!step || !store.days) return [];
-  return store.days.links.flatMap((l) => {
-    const from = done.value.get(l.from);
-    if (l.to !== step.id || l.kind !== 'wait' || from === undefined || !origin.value) return [];
-    const left = l.band.likely - (now.value - from) / 60000;
-    if (left <= 0.5 || saidFirm(l, Math.floor(minuteOf(origin.value, from)), said.value)) return [];
-    return [{ why: l.why, left, piece: l.piece, asks: l.asks }];
+  if (!step || !store.days || !origin.value) return [];
+  return heldBy(store.days.links, step.id, done.value, {
+    origin: origin.value,
+    said: said.value,
+    now: now.value,
   });
 });
 /** What has to be so before a step that cannot be undone. */
@@ -146,13 +126,7 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
 <template>
   <div class="bench">
     <div class="main">
-      <div v-if="asks" class="until" role="group" aria-label="Go on until">
-        <span>You are at the bench outside your hours. Go on until?</span>
-        <button v-for="m in STAYS" :key="m" type="button" class="button" @click="stay(untilIn(m))">
-          {{ clockOf(untilIn(m)) }}
-        </button>
-        <button type="button" class="button" @click="stay(now)">I stop now</button>
-      </div>
+      <StayBar :now="now" />
       <template v-if="current && origin">
         <p class="where">
           Step {{ finished + 1 }} of {{ finished + ahead
@@ -278,25 +252,9 @@ h1 {
   margin: 8px 0 20px;
   max-width: 16em;
 }
-.until {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-  margin-bottom: 18px;
-  padding: 12px 16px;
-  border-left: 4px solid var(--elm-pale);
-  background: var(--slab);
-}
-.until > span {
-  flex: 1 0 100%;
-}
-.until .button,
 .held .button {
   min-height: 56px;
   font-size: 18px;
-}
-.held .button {
   display: inline-flex;
   margin-left: 8px;
 }
