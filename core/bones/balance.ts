@@ -1,5 +1,6 @@
 import {
   balanceOf,
+  fromBuild,
   isLaidRound,
   place,
   placeRods,
@@ -48,21 +49,26 @@ const massOf = (build: PartsOf<'pieces' | 'blends' | 'cake'>, i: Instance): Mass
 });
 
 /** Each instance with everything it carries, as one mass; index as in `place`. */
-export function carriedMasses(build: PartsOf<'pieces' | 'blends' | 'cake'>): {
-  own: Mass[];
-  with: Mass[];
-  descendants: number[][];
-} {
-  const instances = place(build);
-  const own = instances.map((i) => massOf(build, i));
-  const descendants = instances.map((_, i) => [i]);
-  // carriers come before what they carry, so walking backwards gathers whole families
-  for (let i = instances.length - 1; i >= 0; i--) {
-    const carrier = instances[i]!.carrier;
-    if (carrier >= 0) descendants[carrier]!.push(...descendants[i]!);
-  }
-  return { own, with: descendants.map((family) => together(family.map((i) => own[i]!))), descendants };
-}
+export const carriedMasses = fromBuild(
+  ['pieces', 'blends', 'cake'],
+  (
+    build,
+  ): {
+    readonly own: readonly Mass[];
+    readonly with: readonly Mass[];
+    readonly descendants: readonly (readonly number[])[];
+  } => {
+    const instances = place(build);
+    const own = instances.map((i) => massOf(build, i));
+    const descendants = instances.map((_, i) => [i]);
+    // carriers come before what they carry, so walking backwards gathers whole families
+    for (let i = instances.length - 1; i >= 0; i--) {
+      const carrier = instances[i]!.carrier;
+      if (carrier >= 0) descendants[carrier]!.push(...descendants[i]!);
+    }
+    return { own, with: descendants.map((family) => together(family.map((i) => own[i]!))), descendants };
+  },
+);
 
 export interface WholeBalance {
   readonly mass: Reckoned;
