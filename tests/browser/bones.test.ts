@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { By, choose, has, kept, Key, openBuild, row, serious, until } from './driver.ts';
+import { PATIENCE, By, choose, has, kept, Key, openBuild, row, serious, until } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const bones = async (view: string, id?: string) => {
@@ -15,7 +15,7 @@ const gone = (css: string, words: RegExp) =>
     const all = await b.driver.findElements(By.css(css));
     const texts = await Promise.all(all.map((e) => e.getText().catch(() => '')));
     return !texts.some((t) => words.test(t));
-  }, 8000);
+  }, PATIENCE);
 
 describe('rods that are in the way', () => {
   it('are told, moved aside by one press, and back by undo', async () => {
@@ -67,7 +67,7 @@ describe('a hidden disc', () => {
         until.elementLocated(
           By.xpath('//label[span[.="Hidden disc under it"]]//div[contains(@class,"ant-select-selector")]'),
         ),
-        8000,
+        PATIENCE,
       )
     ).click();
     await (await has(b, '.ant-select-item-option', '3 mm card'))!.click();

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { By, choose, has, kept, Key, openBuild, saved, serious, until } from './driver.ts';
+import { PATIENCE, By, choose, has, kept, Key, openBuild, saved, serious, until } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const undo = async () => {
@@ -79,7 +79,7 @@ describe('who helps', () => {
       10_000,
     );
     await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', name);
-    await b.driver.wait(until.elementIsVisible(name), 5000);
+    await b.driver.wait(until.elementIsVisible(name), PATIENCE);
     await name.sendKeys('Neighbour', Key.ENTER);
     await has(b, '.helper', /Takes, of your time/);
     await b.find('input[aria-label="Neighbour, Saturday, from"]');

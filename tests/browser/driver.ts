@@ -9,6 +9,9 @@ import { createApp } from '../../server/app.ts';
 
 export { By, Key, until };
 
+/** How long something on the page is waited for, in milliseconds: a slow machine is no fault of the page. */
+export const PATIENCE = 30_000;
+
 const FLAGS = [
   '--headless=new',
   '--no-sandbox',
@@ -19,6 +22,9 @@ const FLAGS = [
   '--disable-sync',
   '--force-device-scale-factor=1',
   '--hide-scrollbars',
+  // drawn by one's own processor: straight, not through a made-up graphics card; the turn view still gets its WebGL
+  '--disable-gpu',
+  '--enable-unsafe-swiftshader',
   '--window-size=1280,800',
 ];
 
@@ -88,9 +94,12 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
     deviceScaleFactor: 1,
     mobile: false,
   });
-  const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), 15_000);
+  const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), PATIENCE);
   const button = (words: string) =>
-    driver.wait(until.elementLocated(By.xpath(`//button[contains(normalize-space(.), "${words}")]`)), 15_000);
+    driver.wait(
+      until.elementLocated(By.xpath(`//button[contains(normalize-space(.), "${words}")]`)),
+      PATIENCE,
+    );
   return {
     driver,
     downloads,
@@ -105,7 +114,7 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
               () => true,
               () => false,
             ),
-        15_000,
+        PATIENCE,
       );
     },
     text: async (css) => (await find(css)).getText(),
@@ -123,7 +132,7 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
               () => true,
               () => false,
             ),
-        15_000,
+        PATIENCE,
       );
       await driver.findElement(field).sendKeys(Key.chord(Key.CONTROL, 'a'), value, Key.ENTER);
     },
@@ -162,7 +171,7 @@ export const has = (browser: Browser, css: string, words: string | RegExp) =>
       if (typeof words === 'string' ? text.includes(words) : words.test(text)) return e;
     }
     return undefined;
-  }, 20_000);
+  }, PATIENCE);
 
 /** The row of a list that opens. */
 export const row = (browser: Browser, words: string) =>
@@ -170,7 +179,7 @@ export const row = (browser: Browser, words: string) =>
     until.elementLocated(
       By.xpath(`//button[contains(@class,"line")][contains(normalize-space(.),"${words}")]`),
     ),
-    15_000,
+    PATIENCE,
   );
 
 /** Choose one of a row of choices by its words. */
@@ -181,7 +190,7 @@ export async function choose(browser: Browser, words: string): Promise<void> {
         `//div[contains(@class,"ant-segmented-item-label")][normalize-space(.)="${words}" or starts-with(normalize-space(.), "${words}: ")]`,
       ),
     ),
-    15_000,
+    PATIENCE,
   );
   await found.click();
 }
@@ -192,7 +201,7 @@ export const saved = async (browser: Browser, ending: string): Promise<string> =
     const file = readdirSync(browser.downloads).find((f) => f.endsWith(ending));
     const path = file && join(browser.downloads, file);
     return Promise.resolve(path && statSync(path).size > 0 ? path : undefined);
-  }, 20_000);
+  }, PATIENCE);
   return found!;
 };
 

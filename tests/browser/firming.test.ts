@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { By, choose, has, kept, Key, openBuild, serious, until } from './driver.ts';
+import { PATIENCE, By, choose, has, kept, Key, openBuild, serious, until } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const firming = async (piece: string, id?: string) => {
@@ -87,7 +87,7 @@ describe('the log', () => {
     await b.driver.get(served.url);
     await b.push('New build');
     // what the others taught is worked out before the new build opens
-    await b.driver.wait(until.urlMatches(/\/build\/.+\/shape/), 20_000);
+    await b.driver.wait(until.urlMatches(/\/build\/.+\/shape/), PATIENCE);
     const url = await b.driver.getCurrentUrl();
     await b.driver.get(url.replace(/\/shape.*/, '/log'));
     await has(b, '.looks', /Ferryman otter/);

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import {
+  PATIENCE,
   By,
   choose,
   has,
@@ -27,6 +28,15 @@ const storedIn = (browser: Browser, id: string): Promise<Record<string, unknown>
        get.onsuccess = () => { open.result.close(); done(get.result?.build ?? null); };
      };`,
     id,
+  );
+const namesOfPastes = (): Promise<string[]> =>
+  b.driver.executeAsyncScript(
+    `const [done] = arguments;
+     const open = indexedDB.open('elm-spindle');
+     open.onsuccess = () => {
+       const all = open.result.transaction('pastes').objectStore('pastes').getAll();
+       all.onsuccess = () => { open.result.close(); done(all.result.map((p) => p.name)); };
+     };`,
   );
 const put = (record: unknown): Promise<void> =>
   b.driver.executeAsyncScript(
@@ -129,12 +139,13 @@ describe('typing', () => {
     for (const letter of WORDS) await b.driver.switchTo().activeElement().sendKeys(letter);
     expect(await field.getAttribute('value')).toBe(WORDS);
     await b.driver.switchTo().activeElement().sendKeys(Key.TAB);
+    await b.driver.wait(async () => (await namesOfPastes()).includes(WORDS), PATIENCE);
     await b.driver.navigate().refresh();
     await choose(b, 'Your own pastes');
     await b.find('.paste .text-field');
     await b.driver.wait(
       async () => (await (await b.find('.paste .text-field')).getAttribute('value')) === WORDS,
-      5000,
+      PATIENCE,
     );
   });
 });
@@ -158,7 +169,7 @@ describe('keys', () => {
         differences(before, await storedIn(b, OTTER))
           .join()
           .includes('/seat/at'),
-      5000,
+      PATIENCE,
     );
     await b.press(Key.chord(Key.CONTROL, 'z'));
   });
@@ -182,13 +193,13 @@ describe('keys', () => {
     await b.press(Key.ESCAPE);
     await b.driver.wait(
       async () => (await b.driver.findElements(By.css('.ant-drawer-open'))).length === 0,
-      5000,
+      PATIENCE,
     );
     await kept(b);
     expect(differences(before, await storedIn(b, OTTER))).not.toEqual([]);
     await b.press(Key.chord(Key.CONTROL, 'z'));
     await kept(b);
-    await b.driver.wait(async () => differences(before, await storedIn(b, OTTER)).length === 0, 5000);
+    await b.driver.wait(async () => differences(before, await storedIn(b, OTTER)).length === 0, PATIENCE);
   });
   it('what was removed is named and brought back', async () => {
     await openBuild(b, served.url, 'shape', OTTER);
@@ -198,7 +209,7 @@ describe('keys', () => {
     await has(b, '.bar', /Removed the head, .*muzzle/);
     await b.push('Bring back');
     await kept(b);
-    await b.driver.wait(async () => differences(before, await storedIn(b, OTTER)).length === 0, 5000);
+    await b.driver.wait(async () => differences(before, await storedIn(b, OTTER)).length === 0, PATIENCE);
     expect(await b.driver.findElements(By.css('.bar'))).toHaveLength(0);
   });
 });
@@ -233,7 +244,7 @@ describe('what cannot be read', () => {
         )
       ).click();
       await b.push('Take it off');
-      await b.driver.wait(async () => !(await b.text('.shelf ul')).includes(`${name}\ncannot`), 5000);
+      await b.driver.wait(async () => !(await b.text('.shelf ul')).includes(`${name}\ncannot`), PATIENCE);
     }
     expect((await b.driver.findElements(By.css('.shelf li'))).length).toBe(before);
     expect(await b.complaints()).toEqual([]);
@@ -285,7 +296,7 @@ describe('a newer version', () => {
       await tab.push('Use it now');
       await tab.driver.wait(
         async () => (await tab.driver.findElements(By.css('.told'))).length === 0,
-        15_000,
+        PATIENCE,
       );
       await has(tab, '.rail .name', /250 mm high/);
       expect(await tab.complaints()).toEqual([]);

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { storesFrom } from '../../core/stores-file.ts';
-import { By, choose, has, kept, Key, openBuild, row, saved, serious } from './driver.ts';
+import { PATIENCE, By, choose, has, kept, Key, openBuild, row, saved, serious } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const paste = async (view: string, id?: string) => {
@@ -24,7 +24,7 @@ describe('what to mix', () => {
     await b.driver.wait(async () => {
       const body = await b.find('.stage [data-piece="body"]');
       return (await body.getAttribute('opacity')) === '0.18';
-    }, 5000);
+    }, PATIENCE);
     const scarf = await b.find('.stage [data-piece="scarf"]');
     expect(await scarf.getAttribute('opacity')).toBe('1');
   });
@@ -52,7 +52,7 @@ describe('what to mix', () => {
     await paste('Mix');
     await (await row(b, 'Figure paste 70:30')).click();
     await b.push('Let the offcuts go');
-    await b.driver.wait(async () => !(await b.text('.headline')).includes('offcuts'), 5000);
+    await b.driver.wait(async () => !(await b.text('.headline')).includes('offcuts'), PATIENCE);
   });
 
   it('takes a batch off the stores and puts what is left there', async () => {
@@ -104,7 +104,7 @@ describe('how stiff', () => {
     await has(b, '.ant-message', /kept with the demonstration builds/);
     await stores();
     await choose(b, 'Your own pastes');
-    await b.driver.wait(async () => (await b.driver.findElements(By.css('.paste'))).length === 2, 5000);
+    await b.driver.wait(async () => (await b.driver.findElements(By.css('.paste'))).length === 2, PATIENCE);
   });
 
   it('weighs a chocolate batch from what is wanted or what there is', async () => {
@@ -130,7 +130,7 @@ describe('what joins and what is inside', () => {
         (await b.driver.findElements(By.css('.glue strong'))).map((e) => e.getText()),
       );
       return !names.includes('water, a damp brush');
-    }, 5000);
+    }, PATIENCE);
   });
 
   it('compares cores by grams and what they do to the bones, and takes one', async () => {
@@ -143,7 +143,7 @@ describe('what joins and what is inside', () => {
     await b.driver.wait(
       async () =>
         /cereal treat/.test(await (await b.driver.findElement(By.css('tr.on'))).getText().catch(() => '')),
-      5000,
+      PATIENCE,
     );
     await undo();
   });
@@ -166,7 +166,7 @@ describe('cake and portions', () => {
     await has(b, '.warning', /Drifting heavy/);
     await b.driver.wait(
       async () => (await b.driver.findElements(By.css('.js-plotly-plot svg'))).length > 0,
-      15_000,
+      PATIENCE,
     );
     const field = await b.find('.next input');
     await field.sendKeys('heavy', Key.ENTER);
@@ -228,7 +228,7 @@ describe('what to buy and what is on the shelf', () => {
     await b.push('Used up, take it out');
     await b.driver.wait(
       async () => (await b.driver.findElements(By.xpath('//strong[.="Rose paste"]'))).length === 0,
-      5000,
+      PATIENCE,
     );
   });
 

@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { By, choose, has, Key, openBuild, row, saved } from './driver.ts';
+import { PATIENCE, By, choose, has, Key, openBuild, row, saved } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const open = (lens = 'shape', id?: string) => openBuild(b, served.url, lens, id);
@@ -36,7 +36,7 @@ describe('in the round', () => {
     await row(b, 'Head');
     await choose(b, 'Turn');
     await b.find('.turn canvas');
-    await b.driver.wait(async () => (await colours('.turn')) > 20, 15_000);
+    await b.driver.wait(async () => (await colours('.turn')) > 20, PATIENCE);
     const before = await (await b.find('.turn')).takeScreenshot();
     await (await row(b, 'Head')).click();
     await b.driver.sleep(300);
@@ -46,7 +46,7 @@ describe('in the round', () => {
     await b.driver.sleep(300);
     expect((await (await b.find('.turn')).takeScreenshot()) === chosen).toBe(false);
     await (await b.find('.turn')).click();
-    await b.driver.wait(async () => (await b.driver.findElements(By.css('li.open'))).length === 1, 5000);
+    await b.driver.wait(async () => (await b.driver.findElements(By.css('li.open'))).length === 1, PATIENCE);
     await choose(b, 'Front');
   });
 
@@ -78,7 +78,7 @@ describe('pieces', () => {
             )
           : false;
       }, 10_000);
-      await b.driver.wait(async () => (await grams()).includes(name), 5000);
+      await b.driver.wait(async () => (await grams()).includes(name), PATIENCE);
       expect(await grams()).toMatch(/[\d.]+ g\s+[\d.]+ mm ball/);
       await b.press(Key.ESCAPE);
     }
@@ -92,7 +92,7 @@ describe('pieces', () => {
     const before = await grams();
     await b.fill('At height', '80');
     await b.push('Fit its length');
-    await b.driver.wait(async () => (await grams()) !== before, 5000);
+    await b.driver.wait(async () => (await grams()) !== before, PATIENCE);
   });
 
   it('puts a coat over a core, and splits one total into balls', async () => {
@@ -101,7 +101,7 @@ describe('pieces', () => {
     await choose(b, 'Core and coat');
     const before = await grams();
     await (await b.find('button[aria-label="An even coat over a core"]')).click();
-    await b.driver.wait(async () => (await grams()) !== before, 5000);
+    await b.driver.wait(async () => (await grams()) !== before, PATIENCE);
     await has(b, '.sum', /With its core it weighs/);
     await b.push('Split');
     await has(b, '.split li', /ball of/);
@@ -245,7 +245,7 @@ describe('solids', () => {
     await b.push('Use it as a piece');
     await choose(b, 'Pieces');
     // an egg of 90 × 136 mm in the same paste weighs what the body weighs, less what facets take off
-    await b.driver.wait(async () => /80\d g|81\d g/.test(await grams()), 5000);
+    await b.driver.wait(async () => /80\d g|81\d g/.test(await grams()), PATIENCE);
   });
 
   it('complains of nothing on the way', async () => {

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { readBuild } from '../../core/files/index.ts';
 import { plan } from '../../core/plan.ts';
 import {
+  PATIENCE,
   By,
   has,
   kept,
@@ -26,7 +27,10 @@ describe('from a figure on the shelf to a bench sheet', () => {
   it('finds the demonstration builds on the shelf and opens the otter', async () => {
     await b.driver.get(served.url);
     await has(b, '.shelf li strong', 'Ferryman otter');
-    await b.driver.wait(async () => (await b.driver.findElements(By.css('.shelf li'))).length === 7, 5000);
+    await b.driver.wait(
+      async () => (await b.driver.findElements(By.css('.shelf li'))).length === 7,
+      PATIENCE,
+    );
     await (await has(b, '.shelf li a', 'Ferryman otter'))!.click();
     await b.find('.stage [data-piece="body"]');
     expect((await b.driver.findElements(By.css('.bead'))).length).toBe(20);
@@ -50,7 +54,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
     const grams = async () => parseFloat((await b.text('.headline strong .figure')).replace(/[^\d.]/g, ''));
     const before = await grams();
     await b.fill('Finished height', '300');
-    await b.driver.wait(async () => (await heightShown()) === '300 mm', 5000);
+    await b.driver.wait(async () => (await heightShown()) === '300 mm', PATIENCE);
     expect(await grams()).toBeGreaterThan(2 * before);
     await waitSaved();
   });
@@ -96,7 +100,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
     await strip.click();
     await b.driver.wait(
       async () => (await b.driver.findElements(By.css('.hatch, .edge.unmade'))).length > 0,
-      5000,
+      PATIENCE,
     );
     await b.press(']');
   });
@@ -177,12 +181,12 @@ describe('hands', () => {
     await has(b, 'li.open .line', '35 g');
     await b.driver.wait(
       async () => (await b.driver.findElements(By.css('.ant-modal-wrap:not([style*="none"])'))).length === 0,
-      5000,
+      PATIENCE,
     );
     await b.press('m');
     await has(b, 'li.open .line', '×2');
     await b.press(Key.chord(Key.CONTROL, 'z'));
-    await b.driver.wait(async () => !(await b.text('li.open .line')).includes('×2'), 5000);
+    await b.driver.wait(async () => !(await b.text('li.open .line')).includes('×2'), PATIENCE);
     await b.press(Key.chord(Key.CONTROL, Key.SHIFT, 'z'));
     await has(b, 'li.open .line', '×2');
     await b.press(Key.ARROW_RIGHT);
@@ -205,9 +209,9 @@ describe('hands', () => {
       .move({ origin: handle, x: 24, y: 14 })
       .release()
       .perform();
-    await b.driver.wait(async () => (await b.text('li.open .line')) !== before, 5000);
+    await b.driver.wait(async () => (await b.text('li.open .line')) !== before, PATIENCE);
     await b.press(Key.chord(Key.CONTROL, 'z'));
-    await b.driver.wait(async () => (await b.text('li.open .line')) === before, 5000);
+    await b.driver.wait(async () => (await b.text('li.open .line')) === before, PATIENCE);
   });
 
   it('finds a piece by a few letters', async () => {
@@ -225,7 +229,7 @@ describe('hands', () => {
     await b.driver.switchTo().newWindow('tab');
     await open(b, 'shape', 'demo-savoy-cabbage');
     await b.fill('Finished height', '180');
-    await b.driver.wait(async () => (await heightShown()) === '180 mm', 5000);
+    await b.driver.wait(async () => (await heightShown()) === '180 mm', PATIENCE);
     await waitSaved();
     await b.driver.close();
     await b.driver.switchTo().window(first);
