@@ -48,25 +48,20 @@ const massOf = (build: PartsOf<'pieces' | 'blends' | 'cake'>, i: Instance): Mass
   at: toWorld(i.frame, balanceIn(i)),
 });
 
-/** Each instance with everything it carries, as one mass; index as in `place`. */
+/** Each body alone and with everything it carries, as one mass; index as in `place`. */
 export const carriedMasses = fromBuild(
   ['pieces', 'blends', 'cake'],
-  (
-    build,
-  ): {
-    readonly own: readonly Mass[];
-    readonly with: readonly Mass[];
-    readonly descendants: readonly (readonly number[])[];
-  } => {
+  (build): { readonly own: readonly Mass[]; readonly with: readonly Mass[] } => {
     const instances = place(build);
-    const own = instances.map((i) => massOf(build, i));
-    const descendants = instances.map((_, i) => [i]);
+    const grams = new Map(build.pieces.map((p) => [p, weighIn(build, p).whole.value]));
+    const own = instances.map((i): Mass => ({ g: grams.get(i.piece)!, at: toWorld(i.frame, balanceIn(i)) }));
+    const all = [...own];
     // carriers come before what they carry, so walking backwards gathers whole families
     for (let i = instances.length - 1; i >= 0; i--) {
-      const carrier = instances[i]!.carrier;
-      if (carrier >= 0) descendants[carrier]!.push(...descendants[i]!);
+      const { carrier } = instances[i]!;
+      if (carrier >= 0) all[carrier] = together([all[carrier]!, all[i]!]);
     }
-    return { own, with: descendants.map((family) => together(family.map((i) => own[i]!))), descendants };
+    return { own, with: all };
   },
 );
 

@@ -1,5 +1,6 @@
 import {
   alongLine,
+  familyOf,
   fromBuild,
   legsOf,
   measureOf,
@@ -210,12 +211,13 @@ const LOADED = ['pieces', 'rods', 'board', 'measured', 'blends', 'cake'] as cons
 export const jointsOf = fromBuild(LOADED, (build): { paths: RodPath[]; joints: Joint[] } => {
   const instances = place(build);
   const paths = rodPaths(build);
-  const { with: masses, descendants } = carriedMasses(build);
+  const { with: masses } = carriedMasses(build);
   const joints: Joint[] = [];
+  if (paths.length === 0) return { paths, joints };
   instances.forEach((instance, upper) => {
     const through = paths.filter((p) => p.passes.has(upper));
     if (through.length === 0) return;
-    const family = new Set(descendants[upper]);
+    const family = new Set(familyOf(build, upper));
     const carriers = new Set<number>([-1]);
     for (let c = instance.carrier; c >= 0; c = instances[c]!.carrier) carriers.add(c);
     const crossings = through

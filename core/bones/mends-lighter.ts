@@ -1,4 +1,5 @@
 import {
+  familyOf,
   measureOf,
   overCore,
   pieceOf,
@@ -29,8 +30,7 @@ const LIGHTER = [0.85, 0.7, 0.55] as const;
 /** What a rod's joints carry, the heaviest piece first, one entry for each piece. */
 function carriedPieces(build: Build, joints: readonly Joint[]): Piece[] {
   const instances = place(build);
-  const { descendants } = carriedMasses(build);
-  const ids = new Set(joints.flatMap((j) => descendants[j.upper]!).map((i) => instances[i]!.piece.id));
+  const ids = new Set(joints.flatMap((j) => familyOf(build, j.upper)).map((i) => instances[i]!.piece.id));
   return [...ids]
     .map((id) => pieceOf(build, id)!)
     .sort((a, b) => weighIn(build, b).whole.value - weighIn(build, a).whole.value);

@@ -1,4 +1,4 @@
-import { BOARD, measureOf, place, type Build, type Instance } from '../figure/index.ts';
+import { BOARD, childrenOf, measureOf, place, type Build, type Instance } from '../figure/index.ts';
 import { lyingContact } from '../solids/index.ts';
 import { GRAVITY } from '../quantity/index.ts';
 import { carriedMasses } from './balance.ts';
@@ -47,12 +47,9 @@ export function seatFacts(build: Build): Map<string, SeatFacts> {
   const instances = place(build);
   const { joints, paths } = jointsOf(build);
   const { with: masses } = carriedMasses(build);
+  const children = childrenOf(build);
   const jointAt = new Map(joints.map((j) => [j.upper, j]));
   const rodded = new Set(paths.flatMap((p) => [...p.passes]));
-  const childrenOf = new Map<number, number[]>();
-  instances.forEach((i, k) => {
-    if (i.carrier >= 0) childrenOf.set(i.carrier, [...(childrenOf.get(i.carrier) ?? []), k]);
-  });
   const out = new Map<string, SeatFacts>();
   instances.forEach((instance, k) => {
     if (out.has(instance.piece.id)) return;
@@ -60,7 +57,7 @@ export function seatFacts(build: Build): Map<string, SeatFacts> {
     let load = 0;
     let onRods = 0;
     let contact = 0;
-    for (const child of childrenOf.get(k) ?? []) {
+    for (const child of children.get(k) ?? []) {
       const above =
         instances[child]!.frame.origin[2] > instance.frame.origin[2] + 0.4 * m.height * instance.frame.z[2];
       if (!above) continue;

@@ -17,10 +17,16 @@ import { BOARD, fromBuild, type PartsOf, type Piece, type Rod, type RodEnd, type
 import { pointsOf, type Line } from './rod-line.ts';
 import { wrapRound } from './wrap.ts';
 
+/** A body as it is turned, wherever it stands: alike ones of a batch on one carrier share it. */
+export interface Stance extends Pick<Frame, 'x' | 'y' | 'z'> {
+  readonly body: Body;
+}
+
 /** One body standing in space. A pair has two, a batch as many as are alike. */
 export interface Instance {
   readonly piece: Piece;
   readonly frame: Frame;
+  readonly stance: Stance;
   /** Which of several: 0 is the one the person edits. */
   readonly index: number;
   /** Which of several alike on one carrier; a mirrored one counts as the one it mirrors. */
@@ -64,30 +70,64 @@ function batchOffsets(piece: Piece): Vec[] {
   ]);
 }
 
-/** Bodies that stand as they stood before are the very same objects, so that what follows from them is kept too. */
-const stood = new WeakMap<Piece, { instance: Instance; outer: Instance | undefined }[]>();
-
-function kept(
-  piece: Piece,
-  index: number,
-  carrier: number,
-  outer: Instance | undefined,
-  body: Body,
-): Instance | undefined {
-  const before = stood.get(piece)?.[index];
-  return before &&
-    before.outer === outer &&
-    before.instance.carrier === carrier &&
-    before.instance.body === body
-    ? before.instance
-    : undefined;
+/** What a piece is made of on one carrier: a pair, or as many as are alike. */
+interface Row {
+  readonly outer: Instance | undefined;
+  readonly carrier: number;
+  readonly body: Body;
+  readonly instances: readonly Instance[];
 }
 
-function keep(instance: Instance, outer: Instance | undefined): Instance {
-  let all = stood.get(instance.piece);
-  if (!all) stood.set(instance.piece, (all = []));
-  all[instance.index] = { instance, outer };
-  return instance;
+/** Bodies that stand as they stood before are the very same objects, so that what follows from them is kept too. */
+const stood = new WeakMap<Piece, Row[]>();
+
+function stand(
+  piece: Piece,
+  offsets: readonly Vec[],
+  before: number,
+  carrier: number,
+  outer?: Instance,
+): Row {
+  const round = outer && wrapRound(piece, bodyOf(piece), outer.body);
+  const local = round ? WORLD : seatFrame(piece.seat);
+  const body = round ?? bodyOf(piece);
+  const turned = (piece.pair ? [local, mirrored(local)] : [local]).map(({ origin, ...axes }) => {
+    const frame = within(outer?.frame ?? WORLD, { origin, ...axes });
+    return { origin, frame, stance: { body, x: frame.x, y: frame.y, z: frame.z } };
+  });
+  const instances: Instance[] = [];
+  for (const [nth, [dx, dy, dz]] of offsets.entries())
+    for (const { origin, frame, stance } of turned) {
+      const at: Vec = [origin[0] + dx, origin[1] + dy, origin[2] + dz];
+      const { x, y, z } = frame;
+      instances.push({
+        piece,
+        frame: { origin: outer ? toWorld(outer.frame, at) : at, x, y, z },
+        stance,
+        index: before + instances.length,
+        nth,
+        first: nth === 0 && (outer?.first ?? true),
+        carrier,
+        body,
+      });
+    }
+  return { outer, carrier, body, instances };
+}
+
+/** The row as it stood before, where nothing about it has changed. */
+function rowOf(piece: Piece, k: number, offsets: readonly Vec[], carrier: number, outer?: Instance): Row {
+  let rows = stood.get(piece);
+  if (!rows) stood.set(piece, (rows = []));
+  const row = rows[k];
+  const each = offsets.length * (piece.pair ? 2 : 1);
+  if (
+    row &&
+    row.outer === outer &&
+    row.carrier === carrier &&
+    row.body === ((outer && wrapRound(piece, bodyOf(piece), outer.body)) ?? bodyOf(piece))
+  )
+    return row;
+  return (rows[k] = stand(piece, offsets, k * each, carrier, outer));
 }
 
 /**
@@ -107,32 +147,41 @@ export const place = fromBuild(['pieces'], (build): readonly Instance[] => {
       if (!carriers && !onBoard) continue;
       waiting.splice(w--, 1);
       const own: number[] = [];
-      for (const carrier of onBoard ? [-1] : carriers!) {
-        const outer = carrier < 0 ? WORLD : out[carrier]!.frame;
-        const round = carrier < 0 ? undefined : wrapRound(piece, bodyOf(piece), out[carrier]!.body);
-        const local = round ? WORLD : seatFrame(piece.seat);
-        const body = round ?? bodyOf(piece);
-        for (const [nth, offset] of batchOffsets(piece).entries())
-          for (const frame of piece.pair ? [local, mirrored(local)] : [local]) {
-            const moved: Frame = {
-              ...frame,
-              origin: [frame.origin[0] + offset[0], frame.origin[1] + offset[1], frame.origin[2] + offset[2]],
-            };
-            own.push(out.length);
-            const outerOne = carrier < 0 ? undefined : out[carrier]!;
-            const index = own.length - 1;
-            const first = nth === 0 && (outerOne?.first ?? true);
-            out.push(
-              kept(piece, index, carrier, outerOne, body) ??
-                keep({ piece, frame: within(outer, moved), index, nth, first, carrier, body }, outerOne),
-            );
-          }
-      }
+      const offsets = batchOffsets(piece);
+      for (const [k, carrier] of (onBoard ? [-1] : carriers!).entries())
+        for (const instance of rowOf(piece, k, offsets, carrier, out[carrier]).instances) {
+          own.push(out.length);
+          out.push(instance);
+        }
       of.set(piece.id, own);
     }
   }
   return out;
 });
+
+/** What stands on each, by index in `place`; −1 is the board. What carries nothing is not in it. */
+export const childrenOf = fromBuild(['pieces'], (build): ReadonlyMap<number, readonly number[]> => {
+  const out = new Map<number, number[]>();
+  place(build).forEach(({ carrier }, i) => {
+    const of = out.get(carrier);
+    if (of) of.push(i);
+    else out.set(carrier, [i]);
+  });
+  return out;
+});
+
+/** A body with everything that stands on it, and on that, by index in `place`. */
+export function familyOf(build: PartsOf<'pieces'>, index: number): number[] {
+  const children = childrenOf(build);
+  const out: number[] = [];
+  const gather = (i: number): void => {
+    out.push(i);
+    const own = children.get(i);
+    if (own) for (let k = own.length - 1; k >= 0; k--) gather(own[k]!);
+  };
+  gather(index);
+  return out;
+}
 
 const bodyOfForm = remembered((form: Form): Body => formBody(form));
 const measureOfForm = remembered((form: Form): Measure => measure(form));
