@@ -16,8 +16,11 @@ export function remembered<A extends readonly [object, ...unknown[]], V>(
   return (...args) => {
     let answers = known.get(args[0]);
     if (!answers) known.set(args[0], (answers = []));
-    const before = answers.findIndex((k) => k.args.every((a, i) => same(a, args[i])));
-    if (before >= 0) return answers[before]!.value;
+    // asked thousands of times for each reckoning: no closures
+    nextAnswer: for (const known of answers) {
+      for (let i = 0; i < args.length; i++) if (!same(known.args[i], args[i])) continue nextAnswer;
+      return known.value;
+    }
     const value = make(...args);
     answers.unshift({ args, value });
     if (answers.length > kept) answers.pop();
@@ -40,7 +43,12 @@ export const derivedFrom =
     const answer = remembered((...parts: [object, ...unknown[]]) =>
       make(Object.fromEntries(keys.map((k, i) => [k, parts[i]])) as Pick<R, K[number]>),
     );
-    return (of) => answer(...(keys.map((k) => of[k]) as unknown as [object, ...unknown[]]));
+    let last: { readonly of: object; readonly value: V } | undefined;
+    return (of) => {
+      if (last?.of !== of)
+        last = { of, value: answer(...(keys.map((k) => of[k]) as unknown as [object, ...unknown[]])) };
+      return last.value;
+    };
   };
 
 /** The same thing, or two records whose parts are the very same: for arguments that are made anew with equal values. */
