@@ -7,7 +7,7 @@ import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
 export default defineConfig(
-  globalIgnores(['dist', 'coverage', 'core/files/generated', 'web/components.d.ts']),
+  globalIgnores(['dist', '.cache', 'coverage', 'core/files/generated', 'web/components.d.ts']),
   js.configs.recommended,
   tseslint.configs.recommended,
   vue.configs['flat/recommended'],

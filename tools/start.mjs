@@ -1,12 +1,18 @@
-// npm start: install what is missing, build, serve.
+// npm start: install and build what is missing, serve.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { ensurePackages, root, run } from './prepare.mjs';
+import { ensureBuilt, ensurePackages, portIsFree, root } from './prepare.mjs';
 
-ensurePackages();
-console.log('Building…');
-if (run(process.execPath, [join(root, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn']) !== 0)
+const port = Number(process.env.PORT ?? 4173);
+// said before anybody waits for an installation; the server says it again should it be taken meanwhile
+if (Number.isInteger(port) && port > 0 && port < 65536 && !(await portIsFree(port))) {
+  console.error(
+    `Port ${port} is already in use: another Elm Spindle may be running. Choose another one with PORT=${port + 1} npm start.`,
+  );
   process.exit(1);
+}
+ensurePackages();
+if (!ensureBuilt()) process.exit(1);
 
 const server = spawn(process.execPath, ['--import', 'tsx', join(root, 'server/main.ts')], {
   cwd: root,

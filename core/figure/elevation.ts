@@ -2,12 +2,17 @@ import { polygonArea } from 'd3-polygon';
 import {
   bodyOutlines,
   dot,
+  formBody,
+  measure,
   rotated,
   toLocal,
   toWorld,
+  WORLD,
   type Body,
+  type Form,
   type Frame,
   type Group,
+  type Measure,
   type Vec,
 } from '../solids/index.ts';
 import { remembered } from '../quantity/index.ts';
@@ -57,8 +62,8 @@ function layersOf(body: Group, frame: Frame, view: View, wrapped: boolean): Flat
     .map((p) => p.outlines);
 }
 
-/** A body drawn where its own origin is, as it is turned: alike ones are drawn once and moved. */
-type Turned = Omit<Silhouette, 'instance'>;
+/** What is drawn of a body where its own origin is, as it is turned: alike ones are drawn once and moved. */
+export type Turned = Omit<Silhouette, 'instance'>;
 
 /** The way a body is turned, as part of a key. */
 const turnOf = ({ x, y, z }: Frame): string => [...x, ...y, ...z].join();
@@ -66,7 +71,7 @@ const turnOf = ({ x, y, z }: Frame): string => [...x, ...y, ...z].join();
 const TURNS = 24;
 const drawnOnce = remembered(
   (body: Body, piece: Piece, _turn: string, wrapped: boolean, view: View, frame: Frame): Turned =>
-    turned({ body, piece, frame }, wrapped, view),
+    turned(body, measureOf(piece), frame, wrapped, view),
   // the frame is told by its turn: where it stands does not matter
   (a, b) => Object.is(a, b) || (isFrame(a) && isFrame(b)),
   TURNS,
@@ -90,15 +95,10 @@ export const silhouette = remembered((instance: Instance, view: View): Silhouett
   };
 });
 
-function turned(
-  { body, piece, frame }: Pick<Instance, 'body' | 'piece' | 'frame'>,
-  wrapped: boolean,
-  view: View,
-): Turned {
+function turned(body: Body, m: Measure, frame: Frame, wrapped: boolean, view: View): Turned {
   const flat = (p: Vec): Flat => project(view, toWorld(frame, p));
   const holed = body.type === 'flat' && body.holes.length > 0;
   const outlines = bodyOutlines(body, flat);
-  const m = measureOf(piece);
   // what is laid round something is drawn just before it; a flat piece is as near as its front face
   const middle = wrapped
     ? toWorld(frame, [0, -1e-3, 0])
@@ -113,6 +113,9 @@ function turned(
   const up = (p: Vec): Flat => flat([p[0], p[1], p[2] + core.up]);
   return { ...drawn, core: bodyOutlines(core.body, up).map(oneWay) };
 }
+
+/** The outline of a form by itself, upright, from the front. */
+export const outlineOf = (form: Form): Turned => turned(formBody(form), measure(form), WORLD, false, 'front');
 
 /** What lies on a flat piece is before it or behind it by the side it is on, not by how far its middle is. */
 function besideFlat(drawn: readonly Silhouette[], all: readonly Instance[], view: View): Silhouette[] {

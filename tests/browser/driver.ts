@@ -74,7 +74,7 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
   const profile = mkdtempSync(join(tmpdir(), 'spindle-profile-'));
   const downloads = mkdtempSync(join(tmpdir(), 'spindle-files-'));
   const options = new chrome.Options();
-  options.setChromeBinaryPath('/usr/bin/chromium');
+  options.setChromeBinaryPath(process.env.CHROMIUM ?? '/usr/bin/chromium');
   options.addArguments(...FLAGS, `--user-data-dir=${profile}`);
   options.setUserPreferences({
     'download.default_directory': downloads,
@@ -86,7 +86,7 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
   const driver = (await new Builder()
     .forBrowser('chrome')
     .setChromeOptions(options)
-    .setChromeService(new chrome.ServiceBuilder('/usr/bin/chromedriver'))
+    .setChromeService(new chrome.ServiceBuilder(process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver'))
     .build()) as unknown as chrome.Driver;
   await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
     width,

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Silhouette } from '@core/figure/index.ts';
-import { outlinePath, pathOf } from './geometry.ts';
+import type { Turned } from '@core/figure/index.ts';
+import { outlinePath } from './geometry.ts';
 
 /** One piece in elevation with its edge drawn round the whole of it; heaps of small ones one by one. */
-defineProps<{ shape: Silhouette; fill: string; edge: number }>();
+defineProps<{ shape: Turned; fill: string; edge: number }>();
 </script>
 
 <template>
@@ -18,8 +18,8 @@ defineProps<{ shape: Silhouette; fill: string; edge: number }>();
       />
     </template>
     <template v-else>
-      <path :d="pathOf(shape)" fill="none" :stroke-width="edge" />
-      <path :d="pathOf(shape)" :fill="fill" stroke="none" />
+      <path :d="outlinePath(shape.outlines)" fill="none" :stroke-width="edge" />
+      <path :d="outlinePath(shape.outlines)" :fill="fill" stroke="none" />
     </template>
   </g>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { silhouette, WORLD, type Piece } from '@core/figure/index.ts';
-import { formBody, measure, startingForm, type Form, type ShapeKind } from '@core/solids/index.ts';
+import { outlineOf } from '@core/figure/index.ts';
+import { measure, startingForm, type Form, type ShapeKind } from '@core/solids/index.ts';
 import DrawnPiece from '../../stage/DrawnPiece.vue';
 
 /** A shape drawn by its own record. */
@@ -12,15 +12,10 @@ const props = withDefaults(defineProps<{ kind: ShapeKind; form?: Form; size?: nu
 });
 const form = computed(() => props.form ?? startingForm(props.kind));
 const drawn = computed(() => {
-  const piece = { form: form.value, seat: { how: 'sits' } } as Piece;
   const m = measure(form.value);
-  const s = silhouette(
-    { piece, frame: WORLD, index: 0, nth: 0, first: true, carrier: -1, body: formBody(form.value) },
-    'front',
-  );
   const side = Math.max(m.width, m.height) * 1.12;
   return {
-    shape: s,
+    shape: outlineOf(form.value),
     box: `${-side / 2} ${-m.height / 2 - side / 2} ${side} ${side}`,
     edge: (side / props.size) * 2.6,
   };
