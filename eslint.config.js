@@ -5,6 +5,7 @@ import vue from 'eslint-plugin-vue';
 import { defineConfig, globalIgnores } from 'eslint/config';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
+import closedFormula from './tools/lint/closed-formula.js';
 
 export default defineConfig(
   globalIgnores(['dist', '.cache', 'coverage', 'core/files/generated', 'web/components.d.ts']),
@@ -30,6 +31,12 @@ export default defineConfig(
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',
     },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.testing.ts'],
+    plugins: { house: { rules: { 'closed-formula': closedFormula } } },
+    rules: { 'house/closed-formula': 'error' },
   },
   { files: ['tools/**', 'server/**'], rules: { 'no-console': 'off' } },
   { files: ['**/*.test.ts'], rules: { '@typescript-eslint/no-explicit-any': 'off' } },

@@ -13,8 +13,9 @@ import {
   type Instance,
   type Vec,
 } from '../figure/index.ts';
-import { given, reckon, total, type Reckoned } from '../quantity/index.ts';
+import { byFormula, formula, given, named, reckon, total, type Reckoned } from '../quantity/index.ts';
 import { discUnder, discWeight } from './discs.ts';
+import { ROD_MATERIALS } from './rod-materials.ts';
 import { rodMass } from './rods/registry.ts';
 import { stockOf } from './stock.ts';
 
@@ -65,18 +66,38 @@ export const carriedMasses = fromBuild(
   },
 );
 
+/** Grams of a rod: mm² × mm × kg/m³. */
+const ROD_WEIGHS = formula({
+  name: 'Rod',
+  takes: ['mm²', 'mm', 'kg/m³'],
+  unit: 'g',
+  rule: 'section × length × density',
+  f: (section, length, density) => density * 1e-6 * section * length,
+});
+
+/** Σ m x ÷ Σ m of grams and places that follow each other in turn; nought of nothing. */
+const balancePoint = (...turns: readonly number[]): number => {
+  let mass = 0;
+  let moment = 0;
+  for (let i = 0; i < turns.length; i += 2) {
+    mass += turns[i]!;
+    moment += turns[i]! * turns[i + 1]!;
+  }
+  return mass > 0 ? moment / mass : 0;
+};
+
 export interface WholeBalance {
-  readonly mass: Reckoned;
-  readonly across: Reckoned;
-  readonly back: Reckoned;
-  readonly up: Reckoned;
+  readonly mass: Reckoned<'g'>;
+  readonly across: Reckoned<'mm'>;
+  readonly back: Reckoned<'mm'>;
+  readonly up: Reckoned<'mm'>;
   readonly point: Vec;
 }
 
 /** The whole figure with its cores and rods, without the board. */
 export function wholeBalance(build: Build): WholeBalance {
   const instances = place(build);
-  const perPiece = new Map<string, { figure: Reckoned; masses: Mass[] }>();
+  const perPiece = new Map<string, { figure: Reckoned<'g'>; masses: Mass[] }>();
   for (const i of instances) {
     const entry = perPiece.get(i.piece.id) ?? {
       figure: weighIn(build, i.piece).whole,
@@ -85,13 +106,13 @@ export function wholeBalance(build: Build): WholeBalance {
     entry.masses.push(massOf(build, i));
     perPiece.set(i.piece.id, entry);
   }
-  const parts: { figure: Reckoned; mass: Mass }[] = [...perPiece.entries()].map(
+  const parts: { figure: Reckoned<'g'>; mass: Mass }[] = [...perPiece.entries()].map(
     ([id, { figure, masses }]) => {
       const n = masses.length;
       const name = build.pieces.find((p) => p.id === id)!.name;
       const all =
         n === 1
-          ? { ...figure, name }
+          ? named(name, figure)
           : reckon(
               `${name}, ${n} of them`,
               'g',
@@ -107,7 +128,15 @@ export function wholeBalance(build: Build): WholeBalance {
     const L = lineLength(r.line);
     const g = rodMass(stock, L);
     parts.push({
-      figure: reckon(r.rod.name, 'g', 'section × length × density', [given('Length', L, 'mm')], () => g),
+      figure: byFormula(
+        ROD_WEIGHS,
+        [
+          given('Section', stock.section.weighing, 'mm²'),
+          given('Length', L, 'mm'),
+          given('Density', ROD_MATERIALS[stock.material].density, 'kg/m³', 'handbook'),
+        ],
+        { name: r.rod.name },
+      ),
       mass: { g, at: lineCentre(r.line) },
     });
   }
@@ -123,13 +152,13 @@ export function wholeBalance(build: Build): WholeBalance {
     parts.map((p) => p.figure),
   );
   const centre = together(parts.map((p) => p.mass));
-  const axis = (name: string, k: 0 | 1 | 2) =>
+  const axis = (name: string, k: 0 | 1 | 2): Reckoned<'mm'> =>
     reckon(
       name,
       'mm',
       'Σ m x ÷ Σ m',
-      parts.map((p) => given(`${p.figure.name}: ${Math.round(p.mass.g * 10) / 10} g at`, p.mass.at[k], 'mm')),
-      () => centre.at[k],
+      parts.flatMap((p) => [p.figure, given(`${p.figure.name} lies at`, p.mass.at[k], 'mm')]),
+      balancePoint,
     );
   return {
     mass,

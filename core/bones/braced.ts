@@ -1,5 +1,5 @@
 import { add, cross, dot, length, sub, times, unit, type Vec } from '../figure/index.ts';
-import { given, GRAVITY, reckon } from '../quantity/index.ts';
+import { byFormula, formula, given, GRAVITY, type Reckoned, type Unit } from '../quantity/index.ts';
 import { sideCapacity } from './anchorage.ts';
 import { check } from './check.ts';
 import { alongChecks } from './joint-along.ts';
@@ -123,36 +123,43 @@ const BRACE: StrutWords = {
   rule: 'rod and braces through one point, the rod propped at its end',
 };
 
+/** A vector as three figures. */
+const along = (name: string, unit: Unit, [x, y, z]: Vec): Reckoned[] => [
+  given(`${name}, to the right`, x, unit),
+  given(`${name}, back`, y, unit),
+  given(`${name}, up`, z, unit),
+];
+
+const BENT_AT_BRACE = formula({
+  name: 'Used of its strength',
+  takes: ['N·mm', 'pieces', 'mm³', 'MPa', '×'],
+  unit: '',
+  rule: 'M ÷ rods ÷ Z ÷ bending strength × reserve',
+  source: 'handbook',
+  f: (m, rods, z, f, g) => (m / rods / z / f) * g,
+});
+
 /** The rod itself where the braces meet it. */
 function bentAtBrace({ strength, stock, n, loadCase }: Situation, top: number): Found {
   const { reserve } = strength.material;
-  const used = (m: number, rods: number, z: number, f: number, g: number) => (m / rods / z / f) * g;
-  return found('brace-bend', used(top, n, stock.section.modulus, strength.bending, reserve), () =>
-    check(
-      'brace-bend',
-      'Rod bending where it is braced',
-      loadCase.name,
-      reckon(
-        'Used of its strength',
-        '',
-        'M ÷ rods ÷ Z ÷ bending strength × reserve',
-        [
-          given('Moment about the point where they meet', top, 'N·mm'),
-          given('Rods', n, 'pieces'),
-          given('Section modulus', stock.section.modulus, 'mm³'),
-          given('Bending strength, damp', strength.bending, 'MPa', strength.tried ? 'yours' : undefined),
-          given('Reserve', reserve, '×'),
-        ],
-        used,
-        'handbook',
-      ),
+  const use = BENT_AT_BRACE.f(top, n, stock.section.modulus, strength.bending, reserve);
+  return found('brace-bend', use, () =>
+    check({
+      id: 'brace-bend',
+      title: 'Rod bending where it is braced',
+      situation: loadCase.name,
+      use: byFormula(BENT_AT_BRACE, [
+        given('Moment about the point where they meet', top, 'N·mm'),
+        given('Rods', n, 'pieces'),
+        given('Section modulus', stock.section.modulus, 'mm³'),
+        given('Bending strength, damp', strength.bending, 'MPa', strength.tried ? 'yours' : undefined),
+        given('Reserve', reserve, '×'),
+      ]),
       reserve,
-      strength.trust,
-      {
-        ok: `The ${stock.name} is strong enough there.`,
-        no: `The ${stock.name} gives where the brace meets it: let them meet nearer the balance point.`,
-      },
-    ),
+      trust: strength.trust,
+      ok: `The ${stock.name} is strong enough there.`,
+      no: `The ${stock.name} gives where the brace meets it: let them meet nearer the balance point.`,
+    }),
   );
 }
 
@@ -226,7 +233,17 @@ export function bracedChecks(
       ...alongChecks(s, p, held),
       bentAtBrace(s, length(borne.top)),
       ...pushed.flatMap((X, i) =>
-        strutChecks(aside[i]!, BRACE, { pressed: Math.max(0, X), pulled: Math.max(0, -X) }),
+        strutChecks(aside[i]!, BRACE, {
+          pressed: Math.max(0, X),
+          pulled: Math.max(0, -X),
+          from: () => [
+            ...along('Push at the balance point', 'N', F),
+            given('Moment about the point where they meet', length(turning), 'N·mm'),
+            given('From the foot of the rod to there', span, 'mm'),
+            ...along('The brace leans', '', legs[i]!),
+            given('Share of it that the braces bear', part, ''),
+          ],
+        }),
       ),
     ];
   });

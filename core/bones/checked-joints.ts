@@ -2,7 +2,8 @@ import { place, type Build } from '../figure/index.ts';
 import { given, reckon } from '../quantity/index.ts';
 import { check, worst, type Check } from './check.ts';
 import { droopCheck } from './droop.ts';
-import { jointChecks, type YieldOf } from './joint-checks.ts';
+import { findings, type YieldOf } from './joint-checks.ts';
+import type { Found } from './joint-situation.ts';
 import { jointsOf, type Joint } from './joints.ts';
 import { waysHeld } from './ways-held.ts';
 import { tripodOf } from './tripod.ts';
@@ -43,14 +44,14 @@ export function checkedJoints(
     const names = { upper: nameOf(build, joint.upper), lower: lowerName(build, joint) };
     const brittle = bentBrittle(joint);
     const held = waysHeld(build, joint).map((by) => {
-      const byId = new Map<string, Check>();
+      const byId = new Map<string, Found>();
       for (const c of cases)
-        for (const found of jointChecks(build, by, names, yieldOf, c)) {
+        for (const found of findings(build, by, names, yieldOf, c)) {
           const known = byId.get(found.id);
-          if (!known || found.use.value > known.use.value) byId.set(found.id, found);
+          if (!known || found.use > known.use) byId.set(found.id, found);
         }
       const droop = tripodOf(by) || by.braces ? undefined : droopCheck(by, names.upper);
-      return { by, checks: [...byId.values(), ...(droop ? [droop] : [])] };
+      return { by, checks: [...[...byId.values()].map((f) => f.make()), ...(droop ? [droop] : [])] };
     });
     const best = held.reduce((a, w) => (hardestOf(w.checks) < hardestOf(a.checks) ? w : a));
     const checks = [...best.checks, ...(brittle ? [brittle] : [])];
@@ -65,21 +66,22 @@ function bentBrittle(joint: Joint): Check | undefined {
   );
   if (!bent) return undefined;
   const { stock } = bent.path;
-  return check(
-    'brittle',
-    'Bent where it cannot be',
-    LOAD_CASES.table.name,
-    reckon(
+  return check({
+    id: 'brittle',
+    title: 'Bent where it cannot be',
+    situation: LOAD_CASES.table.name,
+    use: reckon(
       'Bends over bends it takes',
       '',
       `${ROD_MATERIALS[stock.material].name} takes none`,
       [given('Bends', bent.path.legs.length - 1, 'pieces')],
       (n) => 1 + n,
     ),
-    1,
-    'A',
-    { ok: '', no: `A ${stock.name} cannot be bent: take wire, armature or soft tube, or two straight ones.` },
-  );
+    reserve: 1,
+    trust: 'A',
+    ok: '',
+    no: `A ${stock.name} cannot be bent: take wire, armature or soft tube, or two straight ones.`,
+  });
 }
 
 /** The worst check of one rod, for trying a mend. */

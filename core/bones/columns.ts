@@ -13,8 +13,24 @@ export interface Critical {
   readonly limit: number;
 }
 
+/** The load of `critical` alone, of a section by its area, mm², and second moment, mm⁴. */
+export const criticalLoad = (
+  E: number,
+  strength: number,
+  area: number,
+  inertia: number,
+  L: number,
+  K = 1,
+): number => critical(E, strength, { area, inertia, gyration: Math.sqrt(inertia / area) }, L, K).load;
+
 /** Buckling load: Euler for slender rods, Johnson's parabola below the slenderness √(2 π² E ÷ f). */
-export function critical(E: number, strength: number, section: Section, L: number, K = 1): Critical {
+export function critical(
+  E: number,
+  strength: number,
+  section: Pick<Section, 'area' | 'inertia' | 'gyration'>,
+  L: number,
+  K = 1,
+): Critical {
   const slenderness = (K * L) / section.gyration;
   const limit = Math.sqrt((2 * Math.PI ** 2 * E) / strength);
   if (slenderness >= limit)
@@ -27,7 +43,10 @@ export function critical(E: number, strength: number, section: Section, L: numbe
 const CUT_BY_HAND = 0.4;
 
 /** Pressing at which the thin wall of a tube wrinkles: 0.605 × 0.4 × E t ÷ R × area; without end for a solid rod. */
-export const wrinkles = (E: number, { wall, diameter, area }: Section): number =>
+export const wrinkles = (
+  E: number,
+  { wall, diameter, area }: Pick<Section, 'wall' | 'diameter' | 'area'>,
+): number =>
   wall === undefined ? Infinity : ((0.605 * CUT_BY_HAND * E * wall) / ((diameter - wall) / 2)) * area;
 
 export interface Flagpole {

@@ -11,7 +11,7 @@ import {
   type Instance,
   type Piece,
 } from '../figure/index.ts';
-import { given, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
+import { given, byFormula, formula, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
 import { bodyInside } from '../solids/index.ts';
 import { TIER_BOARDS, type BoardStock } from './boards.ts';
 import type { Run } from './rod-paths.ts';
@@ -33,7 +33,7 @@ export function discUnder({ piece, carrier }: Instance): Disc | undefined {
 const DENSITY: Readonly<Record<DiscKind, number>> = { card: 700, foam: 100, acrylic: 1190 };
 
 /** What a disc weighs, as a sum that can be opened. */
-export const discWeight = (disc: Disc, name: string): Reckoned =>
+export const discWeight = (disc: Disc, name: string): Reckoned<'g'> =>
   reckon(
     name,
     'g',
@@ -132,37 +132,39 @@ const tens = (x: number): number => Math.ceil(x / 10) * 10;
 /**
  * Half the width over which a disc presses: the foot and as far round it as the disc does not bend past its strength,
  * c = t √(f ÷ 3 p) (effective width under a base plate, EN 1993-1-8 6.2.5) with p = W ÷ π (r + c)², never past its rim.
+ */
+const SPREADS = formula({
+  name: 'Half of what the disc presses on',
+  takes: ['mm', 'mm', 'mm', 'MPa', 'N'],
+  unit: 'mm',
+  rule: 'foot + t √(f ÷ 3 p), no further than its rim',
+  source: 'handbook',
+  f: (foot, wide, thick, bending, newtons) => {
+    const share = newtons > 0 ? thick * Math.sqrt((bending * Math.PI) / (3 * newtons)) : Infinity;
+    return Math.max(foot, Math.min(wide / 2, share >= 1 ? Infinity : foot / (1 - share)));
+  },
+});
+
+/** Bending strength of a disc with its reserve taken off, MPa. */
+const bearsBending = (disc: Disc): number => boardOf(disc).bending / boardOf(disc).reserve;
+
+/**
+ * Half the width over which a disc presses, mm.
  * @param foot half the touching face, mm
  * @param newtons pressing on it
  */
-export function spreadRadius(disc: Disc, foot: Mm, newtons: number): Mm {
-  const { thick, bending, reserve } = boardOf(disc);
-  const share = newtons > 0 ? thick * Math.sqrt(((bending / reserve) * Math.PI) / (3 * newtons)) : Infinity;
-  const reaches = share >= 1 ? Infinity : foot / (1 - share);
-  return Math.max(foot, Math.min(disc.width / 2, reaches));
-}
+export const spreadRadius = (disc: Disc, foot: Mm, newtons: number): Mm =>
+  SPREADS.f(foot, disc.width, boardOf(disc).thick, bearsBending(disc), newtons);
 
 /** The same as a sum that can be opened. */
-export const spreadOver = (disc: Disc, foot: Mm, newtons: number): Reckoned =>
-  reckon(
-    'Half of what the disc presses on',
-    'mm',
-    'foot + t √(f ÷ 3 p), no further than its rim',
-    [
-      given('Half of the touching face', foot, 'mm'),
-      given('Disc, across', disc.width, 'mm'),
-      given('Disc, thick', boardOf(disc).thick, 'mm'),
-      given(
-        'Its bending strength, reserve taken off',
-        boardOf(disc).bending / boardOf(disc).reserve,
-        'MPa',
-        'estimate',
-      ),
-      given('Pressing on it', newtons, 'N'),
-    ],
-    (r, _w, _t, _f, n) => spreadRadius(disc, r, n),
-    'handbook',
-  );
+export const spreadOver = (disc: Disc, foot: Mm, newtons: number): Reckoned<'mm'> =>
+  byFormula(SPREADS, [
+    given('Half of the touching face', foot, 'mm'),
+    given('Disc, across', disc.width, 'mm'),
+    given('Disc, thick', boardOf(disc).thick, 'mm'),
+    given('Its bending strength, reserve taken off', bearsBending(disc), 'MPa', 'estimate'),
+    given('Pressing on it', newtons, 'N'),
+  ]);
 
 /** The runs of a rod under a joint with a disc let flush into the top: it takes the place of as much of what it lies in. */
 export function throughDisc(runs: readonly Run[], upper: number, disc: Disc): readonly Run[] {

@@ -1,5 +1,5 @@
 import { add, dot, legsOf, length, sub, times, type Line, type Vec } from '../figure/index.ts';
-import { given, GRAVITY, reckon } from '../quantity/index.ts';
+import { given, GRAVITY, reckon, solved, type Reckoned } from '../quantity/index.ts';
 import { bendsFar, bendsLittle, staysBent, type Arm, type Bent } from './cantilever.ts';
 import { check, type Check } from './check.ts';
 import type { Joint } from './joints.ts';
@@ -22,6 +22,8 @@ export interface Droop {
   readonly down: number;
   /** What stays when the load is taken off, mm. */
   readonly stays: number;
+  /** Everything it follows from, for what a joint carries. */
+  readonly from: (name: string) => readonly Reckoned[];
 }
 
 /** Does what a joint carries hang out, so that it can droop? What stands upright leans, and that is looked at elsewhere. */
@@ -68,8 +70,24 @@ export function droopOf(joint: Joint): Droop | undefined {
   let bent = bendsLittle(arm);
   if (-bent.tip[2] > FAR * long) bent = bendsFar(arm);
   const down = bent.folds ? Infinity : Math.max(0, -bent.tip[2]);
-  const kept = stock.section && ROD_MATERIALS[stock.material].bends ? Math.max(0, -staysBent(arm)[2]) : 0;
-  return { bent, length: long, down, stays: kept };
+  const kept = ROD_MATERIALS[stock.material].bends ? Math.max(0, -staysBent(arm)[2]) : 0;
+  const [first] = legsOf(thinnest.arm);
+  return {
+    bent,
+    length: long,
+    down,
+    stays: kept,
+    from: (name) => [
+      given(`${name} with all it carries`, joint.load.g, 'g'),
+      given('Rods', n, 'pieces'),
+      given('Rod out of the carrier', long, 'mm'),
+      given('It leaves at, out of level', (Math.asin(first ? first.along[2] : 0) * 180) / Math.PI, '°'),
+      given('The load lies along it at', s, 'mm'),
+      given('Second moment', section.inertia, 'mm⁴'),
+      given('Stiffness, damp', stiffness, 'MPa'),
+      given('A metre of rod weighs', (weight * 1e6) / GRAVITY, 'g'),
+    ],
+  };
 }
 
 /** The joint of those given whose limb sinks most, where it hangs out. */
@@ -86,32 +104,24 @@ export function droopCheck(joint: Joint, name: string): Check | undefined {
   if (!hangsOut(joint)) return undefined;
   const droop = droopOf(joint);
   if (!droop || droop.down < 0.05) return undefined;
-  const { stock } = joint.crossings[0]!.path;
   const allowed = given('May sink unseen, 3 % of the length', SEEN * droop.length, 'mm', 'common practice');
-  const sinks = reckon(
+  const sinks = solved(
     'The tip sinks',
+    droop.down,
     'mm',
-    'curvature M ÷ E I summed along the rod, on the bent shape where it bends far',
-    [
-      given(`${name} with all it carries`, joint.load.g, 'g'),
-      given('Rod out of the carrier', droop.length, 'mm'),
-      given('Second moment', stock.section.inertia, 'mm⁴'),
-      given('Rods', joint.crossings.length, 'pieces'),
-    ],
-    () => droop.down,
+    'curvature M ÷ E I summed along the rod (F L³ ÷ 3 E I where it is straight and level), on the bent shape where it bends far',
+    droop.from(name),
     'handbook',
   );
   const stays = droop.stays > 0.2 ? ` It stays bent by ${droop.stays.toFixed(1)} mm.` : '';
-  return check(
-    'droop',
-    'Droop of the tip',
-    LOAD_CASES.table.name,
-    reckon('Droop over what is seen', '', 'sinks ÷ may sink', [sinks, allowed], (d, a) => d / a),
-    1,
-    'B',
-    {
-      ok: 'The tip stays about where you shaped it.',
-      no: `The tip sinks ${droop.down.toFixed(1)} mm: shape it that much higher, or use a stiffer rod.${stays}`,
-    },
-  );
+  return check({
+    id: 'droop',
+    title: 'Droop of the tip',
+    situation: LOAD_CASES.table.name,
+    use: reckon('Droop over what is seen', '', 'sinks ÷ may sink', [sinks, allowed], (d, a) => d / a),
+    reserve: 1,
+    trust: 'B',
+    ok: 'The tip stays about where you shaped it.',
+    no: `The tip sinks ${droop.down.toFixed(1)} mm: shape it that much higher, or use a stiffer rod.${stays}`,
+  });
 }

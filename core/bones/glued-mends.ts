@@ -58,7 +58,7 @@ export function gluedMends(build: Build, report: GluedReport, yieldOf: YieldOf):
     if (after && after.worst.use.value <= 1)
       out.push({
         text: `Prop it for ${formatTime(Math.max(1, Math.ceil(report.prop)))}`,
-        times: after.worst.times,
+        times: 1 / after.worst.use.value,
         apply: () => propped,
       });
   }
@@ -86,7 +86,7 @@ export function gluedMends(build: Build, report: GluedReport, yieldOf: YieldOf):
     if (lighter.ok && found && found.worst.use.value <= 1)
       out.push({
         text: `Make it ${formatMass(target)}`,
-        times: found.worst.times,
+        times: 1 / found.worst.use.value,
         apply: () => lighter.value,
       });
   }

@@ -13,7 +13,16 @@ import {
   type Piece,
 } from '../figure/index.ts';
 import { chooseGlue, GLUES, type Glue } from '../pastes/index.ts';
-import { given, GRAVITY, reckon, type Minutes, type Reckoned } from '../quantity/index.ts';
+import {
+  byFormula,
+  formula,
+  given,
+  GRAVITY,
+  reckon,
+  type Minutes,
+  type Numbers,
+  type Reckoned,
+} from '../quantity/index.ts';
 import { carriedMasses, type Mass } from './balance.ts';
 import { check, worst, type Check } from './check.ts';
 import {
@@ -83,34 +92,94 @@ const standsInSocket = ({ piece }: Instance): boolean => {
   return piece.seat.sink >= SOCKET * Math.min(m.width, m.depth, m.height);
 };
 
-/** Worst use over the directions of throw of one case. */
-function worstUse(face: Face, film: number, set: boolean, side: GluedSide, c: LoadCase): number {
+/** What a glued face bears in one direction of throw: N and N·mm, as `glueUse` takes them. */
+interface Borne {
+  readonly force: { readonly pull: number; readonly slide: number };
+  readonly moments: { readonly tall: number; readonly wide: number; readonly twist: number };
+}
+
+/** Share used in the worst of the directions of throw of one case, and what is borne there. */
+function worstUse(
+  face: Face,
+  film: number,
+  set: boolean,
+  side: GluedSide,
+  c: LoadCase,
+): Borne & { use: number } {
   const { contact, load, patch } = face;
   const arm = sub(load.at, contact.at);
   const weight = (load.g * GRAVITY) / 1000;
   const directions = c.sideways > 0 || c.tilt > 0 ? 16 : 1;
-  let worst = 0;
+  let worst: (Borne & { use: number }) | undefined;
   for (let k = 0; k < directions; k++) {
     const F = times(apparent(c, (2 * Math.PI * k) / directions, c.down), weight);
     const M = cross(arm, F);
     const pull = dot(F, contact.out);
-    const slide = length(sub(F, times(contact.out, pull)));
-    const use = glueUse(
-      patch,
+    const force = { pull, slide: length(sub(F, times(contact.out, pull))) };
+    const moments = {
+      tall: Math.abs(dot(M, contact.across)),
+      wide: Math.abs(dot(M, contact.along)),
+      twist: Math.abs(dot(M, contact.out)),
+    };
+    const use = glueUse(patch, film, set, side, force, moments);
+    if (!worst || use > worst.use) worst = { use, force, moments };
+  }
+  return worst!;
+}
+
+/** Everything a glued face takes, in the order its formula takes it. */
+const FACE = ['mm', 'mm', 'kPa', 'kPa', 'kPa', 'N', 'N', 'N·mm', 'N·mm', 'N·mm', '×'] as const;
+const useOf =
+  (set: boolean) =>
+  (
+    ...[wide, tall, film, cohesion, tension, pull, slide, pryTall, pryWide, twist, reserve]: Numbers<
+      typeof FACE
+    >
+  ) =>
+    glueUse(
+      { wide, tall, round: true },
       film,
       set,
-      side,
+      { cohesion: cohesion / 1000, tension: tension / 1000 },
       { pull, slide },
-      {
-        tall: Math.abs(dot(M, contact.across)),
-        wide: Math.abs(dot(M, contact.along)),
-        twist: Math.abs(dot(M, contact.out)),
-      },
-    );
-    worst = Math.max(worst, use);
-  }
-  return worst;
-}
+      { tall: pryTall, wide: pryWide, twist },
+    ) * reserve;
+const GLUED_USE = formula({
+  name: 'Used of the glued face',
+  takes: FACE,
+  unit: '',
+  rule: '√((pull ÷ bears)² + (slide ÷ bears)²) × reserve, prying in the pull and twist in the slide',
+  source: 'estimate',
+  f: useOf(true),
+});
+/** The same while the glue is fresh: prying spreads over the whole face, as nothing is brittle yet. */
+const FRESH_USE = formula({
+  ...GLUED_USE,
+  name: 'Used of the glued face while it is fresh',
+  f: useOf(false),
+});
+
+/** The figures a glued face takes. */
+const faceTold = (
+  name: string,
+  { patch, load }: Face,
+  film: Reckoned<'kPa'>,
+  side: GluedSide,
+  { force, moments }: Borne,
+) =>
+  [
+    given('Glued face, across', patch.wide, 'mm'),
+    given('Glued face, the other way', patch.tall, 'mm'),
+    film,
+    given('Softer side, cohesion', side.cohesion * 1000, 'kPa', 'estimate'),
+    given('Softer side, pulled', side.tension * 1000, 'kPa', 'estimate'),
+    given(`${name} with all it carries, ${Math.round(load.g * 10) / 10} g, pulls`, force.pull, 'N'),
+    given('It slides', force.slide, 'N'),
+    given('It pries one way', moments.tall, 'N·mm'),
+    given('It pries the other way', moments.wide, 'N·mm'),
+    given('It twists', moments.twist, 'N·mm'),
+    given('Reserve', RESERVE, '×'),
+  ] as const;
 
 const sideAt = (kPa: number, hours: number): GluedSide => {
   const soft = softNow(pasteAt(kPa), hours);
@@ -143,50 +212,43 @@ export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
     const face: Face = { patch: { wide, tall, round: true }, contact, load: masses[i]! };
     const carrier = instances[instance.carrier]!.piece;
     const firm = softer(sideAt(yieldOf(carrier.id), 0), sideAt(yieldOf(piece.id), 0));
-    const used = worstUse(face, film.set, true, firm, journey);
+    const onWay = worstUse(face, film.set, true, firm, journey);
     const stands = sideAt(yieldOf(carrier.id), 2);
     const inTime = (hours: number) =>
       FRESH + Math.max(0, yieldOf(piece.id) - FRESH) * Math.min(1, hours / NIGHT);
+    const sideIn = (hours: number) => softer(stands, sideAt(inTime(hours), 0));
     const usedAt = (hours: number, strength = 1) =>
-      RESERVE *
-      worstUse(
-        face,
-        filmStrength(film, hours) * strength,
-        false,
-        softer(stands, sideAt(inTime(hours), 0)),
-        table,
-      );
+      RESERVE * worstUse(face, filmStrength(film, hours) * strength, false, sideIn(hours), table).use;
     const propOf = (strength: number) => propFor((hours) => usedAt(hours, strength) <= 1, film.setIn);
     const prop = propOf(1);
-    const letGo = piece.propped
-      ? undefined
-      : letGoCheck(piece.name, glue.name, face.load.g, film, usedAt(IN_HAND / 60), prop, table.name);
-    const onTheWay = check(
-      'stuck',
-      `Stuck on with ${glue.name}`,
-      journey.name,
-      reckon(
-        'Used of the glued face',
-        '',
-        '√((pull ÷ bears)² + (slide ÷ bears)²) × reserve, prying in the pull and twist in the slide',
-        [
-          given(`${piece.name} with all it carries`, face.load.g, 'g'),
-          given('Glued face, across', wide, 'mm'),
-          given('Glued face, the other way', tall, 'mm'),
-          given('Film when set, shear', film.set, 'kPa', film.source),
-          given('Softer side, cohesion', firm.cohesion * 1000, 'kPa', 'estimate'),
-          given('Reserve', RESERVE, '×'),
-        ],
-        () => used * RESERVE,
-        'estimate',
+    const freshUse = () => {
+      const kPa = filmStrength(film, IN_HAND / 60);
+      const side = sideIn(IN_HAND / 60);
+      return byFormula(
+        FRESH_USE,
+        faceTold(
+          piece.name,
+          face,
+          given(`Film of ${glue.name} by then, shear`, kPa, 'kPa', film.source),
+          side,
+          worstUse(face, kPa, false, side, table),
+        ),
+      );
+    };
+    const letGo = piece.propped ? undefined : letGoCheck(freshUse(), prop, table.name);
+    const onTheWay = check({
+      id: 'stuck',
+      title: `Stuck on with ${glue.name}`,
+      situation: journey.name,
+      use: byFormula(
+        GLUED_USE,
+        faceTold(piece.name, face, given('Film when set, shear', film.set, 'kPa', film.source), firm, onWay),
       ),
-      RESERVE,
-      'C',
-      {
-        ok: 'It can be stuck on without a stick.',
-        no: 'It slides or peels off on the way: put a stick in it, make it lighter, or give it a larger face.',
-      },
-    );
+      reserve: RESERVE,
+      trust: 'C',
+      ok: 'It can be stuck on without a stick.',
+      no: 'It slides or peels off on the way: put a stick in it, make it lighter, or give it a larger face.',
+    });
     out.push({
       piece,
       on: carrier.name,
@@ -202,10 +264,10 @@ export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
         'Heaviest that stays on',
         'g',
         'its weight ÷ share used: every stress grows with the weight',
-        [given('With all it carries', face.load.g, 'g'), given('Share used', used * RESERVE, '')],
+        [given('With all it carries', face.load.g, 'g'), onTheWay.use],
         (g, u) => (u > 0 ? g / u : Infinity),
       ),
-      smaller: used > 0 ? Math.min(1, 1 / (used * RESERVE)) : 1,
+      smaller: onWay.use > 0 ? Math.min(1, 1 / (onWay.use * RESERVE)) : 1,
     });
   });
   return out.sort((a, b) => b.worst.use.value - a.worst.use.value);

@@ -1,5 +1,5 @@
 import type { Board, Build, HardwareStack, StackItem, ThreadSize } from '../figure/index.ts';
-import { given, reckon, total, type Mm, type Reckoned } from '../quantity/index.ts';
+import { byFormula, formula, given, reckon, total, type Mm, type Reckoned } from '../quantity/index.ts';
 
 /** Sizes of the hardware of a thread, mm: ISO 4032 nuts (greatest height), ISO 7089 and 7093 washers, ISO 273 medium holes; from memory. */
 export const THREADS: Readonly<
@@ -10,6 +10,22 @@ export const THREADS: Readonly<
   10: { nut: 8.4, washer: 2, washerWide: 20, large: 2.5, largeWide: 30, hole: 11, spanner: 16 },
   12: { nut: 10.8, washer: 2.5, washerWide: 24, large: 3, largeWide: 37, hole: 13.5, spanner: 18 },
 };
+
+/** Length of rod that ends inside what is on it, and of one that stands out over its last nut. */
+const HIDDEN_ROD = formula({
+  name: 'Rod to cut',
+  takes: ['mm', 'mm'],
+  unit: 'mm',
+  rule: 'all that is on it − hidden under the top of the tier',
+  f: (all, hidden) => Math.max(0, all - hidden),
+});
+const PROUD_ROD = formula({
+  name: 'Rod to cut',
+  takes: ['mm', 'mm'],
+  unit: 'mm',
+  rule: 'all that is on it + stands out over the last nut',
+  f: (all, proud) => Math.max(0, all + proud),
+});
 
 /** What can stand on a rod, and what it closes off. */
 export const STACK_KINDS: Readonly<
@@ -123,26 +139,15 @@ export function reckonStack(stack: HardwareStack): HardwareReport {
   for (const i of under) at = put(i, at);
   for (const i of over) if (STACK_KINDS[i.kind].onRod) at = put(i, at);
   const last = lines.at(-1);
-  const parts: Reckoned[] = lines
+  const parts: Reckoned<'mm'>[] = lines
     .filter((l) => l.mark !== undefined)
     .map((l) => given(STACK_KINDS[l.item.kind].name, l.thick, 'mm'));
   if (under.length) parts.unshift(given('Stands out below the nut', PROUD, 'mm', 'common practice'));
   const inTier = last?.item.kind === 'tier';
   const all = total('Along the rod', 'mm', parts);
-  const rod = reckon(
-    'Rod to cut',
-    'mm',
-    inTier
-      ? 'all that is on it − hidden under the top of the tier'
-      : 'all that is on it + stands out over the last nut',
-    [
-      all,
-      inTier
-        ? given('Ends under the top of the tier', HIDDEN, 'mm', 'common practice')
-        : given('Stands out above', PROUD, 'mm', 'common practice'),
-    ],
-    (sum, end) => Math.max(0, inTier ? sum - end : sum + end),
-  );
+  const rod = inTier
+    ? byFormula(HIDDEN_ROD, [all, given('Ends under the top of the tier', HIDDEN, 'mm', 'common practice')])
+    : byFormula(PROUD_ROD, [all, given('Stands out above', PROUD, 'mm', 'common practice')]);
   const says: string[] = [];
   if (base < 0) says.push('There is no base board yet: what does the rod stand in?');
   if (under.length && rodFrom < 0)

@@ -50,6 +50,8 @@ export interface HomeTestRecord {
 }
 
 const newtons = (grams: number): number => (grams * GRAVITY) / 1000;
+/** Grams on an area, mm², as kPa. */
+const pressure = (grams: number, area: number): number => (newtons(grams) / area) * 1000;
 const yours = (name: string, value: number, unit: Unit): Reckoned => given(name, value, unit, 'yours');
 const reading = (
   key: string,
@@ -91,7 +93,6 @@ export const HOME_TESTS: readonly HomeTestRecord[] = [
         [yours('Disc, across', r.across!, 'mm')],
         (d) => (Math.PI / 4) * d * d,
       );
-      const pressure = (m: number, a: number) => (newtons(m) / a) * 1000;
       return [
         [
           'crush',

@@ -1,7 +1,7 @@
-import { given, reckon } from '../quantity/index.ts';
+import { byFormula, formula, given } from '../quantity/index.ts';
 import { twistHeld } from './anchorage.ts';
-import { check, share } from './check.ts';
-import { critical } from './columns.ts';
+import { check, share, used } from './check.ts';
+import { critical, criticalLoad } from './columns.ts';
 import { spreadOver, spreadRadius } from './discs.ts';
 import type { Push } from './joint-push.ts';
 import { found, HOLDING_RESERVE, PULL_RESERVE, type Found, type Situation } from './joint-situation.ts';
@@ -9,40 +9,81 @@ import { found, HOLDING_RESERVE, PULL_RESERVE, type Found, type Situation } from
 /** Reserve on pressing in. Estimate. */
 const PRESS_RESERVE = 1.5;
 
+/** Pressing at which n rods fold over a bare length, one end free; the section by its area and second moment. */
+const FOLDS = formula({
+  name: 'They fold at',
+  takes: ['mm', 'MPa', 'MPa', 'mm²', 'mm⁴', 'pieces'],
+  unit: 'N',
+  rule: 'π² E I ÷ (2 L)², one end free, × rods',
+  source: 'handbook',
+  f: (bare, E, f, area, inertia, n) => n * criticalLoad(E, f, area, inertia, bare, 2),
+});
+/** The same of a rod too short for Euler's rule (Johnson's parabola). */
+const SHORT = 'A f (1 − f λ² ÷ 4 π² E), short rod, × rods';
+
 /** Folding of a bare length that is pressed, one end free. */
 function folding({ joint, n, stock, strength, loadCase }: Situation, N: number): Found {
   const { reserve } = strength.material;
-  const c = critical(strength.stiffness, strength.crushing, stock.section, joint.bare, 2);
-  return found('buckle', (N * reserve) / (n * c.load), () =>
-    check(
-      'buckle',
-      'Folding where it is bare',
-      loadCase.name,
-      share(
+  const { stiffness: E, crushing } = strength;
+  const { area, inertia } = stock.section;
+  const folds = FOLDS.f(joint.bare, E, crushing, area, inertia, n);
+  return found('buckle', used(N, reserve, folds), () =>
+    check({
+      id: 'buckle',
+      title: 'Folding where it is bare',
+      situation: loadCase.name,
+      use: share(
         given('Pressing along the rods', N, 'N'),
-        reckon(
-          'They fold at',
-          'N',
-          c.rule === 'Euler'
-            ? 'π² E I ÷ (2 L)², one end free, × rods'
-            : 'A f (1 − f λ² ÷ 4 π² E), short rod, × rods',
+        byFormula(
+          FOLDS,
           [
             given('Bare length', joint.bare, 'mm'),
-            given('Stiffness, damp', strength.stiffness, 'MPa', strength.tried ? 'yours' : undefined),
-            given('Second moment', stock.section.inertia, 'mm⁴'),
+            given('Stiffness, damp', E, 'MPa', strength.tried ? 'yours' : undefined),
+            given('Crushing strength, damp', crushing, 'MPa'),
+            given('Section of a rod', area, 'mm²'),
+            given('Second moment', inertia, 'mm⁴'),
             given('Rods', n, 'pieces'),
           ],
-          () => n * c.load,
-          'handbook',
+          critical(E, crushing, stock.section, joint.bare, 2).rule === 'Euler' ? {} : { rule: SHORT },
         ),
         reserve,
       ),
       reserve,
-      strength.trust,
-      { ok: 'It stands straight.', no: 'The bare length folds: shorter, thicker or more rods.' },
-    ),
+      trust: strength.trust,
+      ok: 'It stands straight.',
+      no: 'The bare length folds: shorter, thicker or more rods.',
+    }),
   );
 }
+
+/** Share of what presses two faces that rubs between them, and where about it acts from the middle; estimates. */
+const RUB = 0.15;
+const RUB_AT = 0.6;
+const FACES_GRIP = formula({
+  name: 'Faces hold',
+  takes: ['N', 'mm'],
+  unit: 'N·mm',
+  rule: '0.15 × pressing × 0.6 × half of the touching face',
+  source: 'estimate',
+  f: (N, r) => (r > 0 && N > 0 ? RUB * N * RUB_AT * r : 0),
+});
+const TURNS = formula({
+  name: 'Turning moment, with a nudge of a tenth of the weight at its widest',
+  takes: ['N·mm', 'N·mm'],
+  unit: 'N·mm',
+  rule: 'load off the line of the rods, less what the faces grip',
+  f: (turn, faces) => Math.max(0, turn - faces),
+});
+/** What n rods hold against turning, the weaker of the two sides: grip on their skins, and a row of them as a couple. */
+const TURN_HELD = formula({
+  name: 'Grip and the couple of the rods',
+  takes: ['pieces', 'mm', 'mm', 'N', 'N', 'N', 'N', 'N·mm'],
+  unit: 'N·mm',
+  rule: 'the lesser of both sides: rods × grip × d ÷ 2 + sideways × spacing × (n + 1) ÷ 4 + what a brace holds',
+  f: (n, d, spacing, gripBelow, sideBelow, gripAbove, sideAbove, braced) =>
+    braced +
+    Math.min(twistHeld(gripBelow, d, n, spacing, sideBelow), twistHeld(gripAbove, d, n, spacing, sideAbove)),
+});
 
 /** Turning about the rods, less what the faces grip. */
 function turningRound(
@@ -51,117 +92,160 @@ function turningRound(
   braced: number,
 ): Found {
   const d = stock.section.diameter;
-  const N = p.along;
-  const seatGrip = joint.seat > 0 && N > 0 ? 0.15 * N * 0.6 * joint.seat : 0;
-  const turning = Math.max(0, p.turn - seatGrip);
-  const grip =
-    braced +
-    Math.min(
-      twistHeld(below.grip, d, n, joint.spacing, below.q * below.held),
-      twistHeld(above.grip, d, n, joint.spacing, above.q * above.held),
-    );
-  return found('turn', (turning * HOLDING_RESERVE) / grip, () =>
-    check(
-      'turn',
-      'Turning on the rod',
-      loadCase.name,
-      share(
-        reckon(
-          'Turning moment, with a nudge of a tenth of the weight at its widest',
-          'N·mm',
-          'load off the line of the rods, less what the faces grip',
-          [given('Turning', p.turn, 'N·mm'), given('Faces hold', seatGrip, 'N·mm')],
-          (t, g) => Math.max(0, t - g),
-        ),
-        reckon(
-          n < 2 ? 'Grip on one rod' : 'Grip and the couple of the rods',
-          'N·mm',
-          `${n < 2 ? 'π d L × grip × d ÷ 2' : 'grip + q L × spacing'}${braced > 0 ? ' + what the brace holds' : ''}`,
+  const [sideBelow, sideAbove] = [below.q * below.held, above.q * above.held];
+  const demand = TURNS.f(p.turn, FACES_GRIP.f(p.along, joint.seat));
+  const holds = TURN_HELD.f(n, d, joint.spacing, below.grip, sideBelow, above.grip, sideAbove, braced);
+  return found('turn', used(demand, HOLDING_RESERVE, holds), () =>
+    check({
+      id: 'turn',
+      title: 'Turning on the rod',
+      situation: loadCase.name,
+      use: share(
+        byFormula(TURNS, [
+          given('Turning', p.turn, 'N·mm'),
+          byFormula(FACES_GRIP, [
+            given('Pressing', p.along, 'N'),
+            given('Half of the touching face', joint.seat, 'mm'),
+          ]),
+        ]),
+        byFormula(
+          TURN_HELD,
           [
             given('Rods', n, 'pieces'),
+            given('Rod across', d, 'mm'),
             given('Between them', joint.spacing, 'mm'),
-            given('Held below', below.held, 'mm'),
-            given('Held above', above.held, 'mm'),
-            ...(braced > 0 ? [given('The brace holds', braced, 'N·mm', 'estimate')] : []),
+            given(`Grip on one below, ${Math.round(below.held)} mm`, below.grip, 'N', 'estimate'),
+            given('Sideways on one below', sideBelow, 'N', 'estimate'),
+            given(`Grip on one above, ${Math.round(above.held)} mm`, above.grip, 'N', 'estimate'),
+            given('Sideways on one above', sideAbove, 'N', 'estimate'),
+            given('The brace holds', braced, 'N·mm', 'estimate'),
           ],
-          () => grip,
+          n < 2
+            ? { name: 'Grip on one rod', rule: 'the lesser of both sides: grip × d ÷ 2 + what a brace holds' }
+            : {},
         ),
         HOLDING_RESERVE,
       ),
-      HOLDING_RESERVE,
-      'C',
-      {
-        ok: 'It cannot turn.',
-        no:
-          n < 2
-            ? 'It would turn on a single rod: use two, or glue it.'
-            : 'It would turn: rods wider apart or deeper.',
-      },
-    ),
+      reserve: HOLDING_RESERVE,
+      trust: 'C',
+      ok: 'It cannot turn.',
+      no:
+        n < 2
+          ? 'It would turn on a single rod: use two, or glue it.'
+          : 'It would turn: rods wider apart or deeper.',
+    }),
   );
 }
+
+/** Pull on each of n rods. */
+const PULL_EACH = formula({
+  name: 'Pull on each rod',
+  takes: ['N', 'pieces'],
+  unit: 'N',
+  rule: 'pull ÷ rods',
+  f: (pull, n) => pull / n,
+});
+/** What holds a rod along itself: the side that grips less. */
+const GRIPS = formula({
+  name: 'Grip on a rod',
+  takes: ['N', 'N'],
+  unit: 'N',
+  rule: 'the lesser of the two sides, each π d L × grip',
+  source: 'estimate',
+  f: Math.min,
+});
 
 /** Sliding off rods that are pulled. */
 function slippingOff({ n, below, above, loadCase }: Situation, N: number): Found {
-  const holds = Math.min(below.grip, above.grip);
-  return found('pull', ((-N / n) * PULL_RESERVE) / holds, () =>
-    check(
-      'pull',
-      'Sliding off the rod',
-      loadCase.name,
-      share(
-        given('Pull on each rod', -N / n, 'N'),
-        given('Grip, π d L × grip', holds, 'N', 'estimate'),
+  const holds = GRIPS.f(below.grip, above.grip);
+  return found('pull', used(PULL_EACH.f(-N, n), PULL_RESERVE, holds), () =>
+    check({
+      id: 'pull',
+      title: 'Sliding off the rod',
+      situation: loadCase.name,
+      use: share(
+        byFormula(PULL_EACH, [given('Pull along the rods', -N, 'N'), given('Rods', n, 'pieces')]),
+        byFormula(GRIPS, [
+          given(`Below, held over ${Math.round(below.held)} mm`, below.grip, 'N', 'estimate'),
+          given(`Above, held over ${Math.round(above.held)} mm`, above.grip, 'N', 'estimate'),
+        ]),
         PULL_RESERVE,
       ),
-      PULL_RESERVE,
-      'C',
-      {
-        ok: 'The grip is enough.',
-        no: 'It slides off: glue it, go deeper, or turn the joint so that it rests.',
-      },
-    ),
+      reserve: PULL_RESERVE,
+      trust: 'C',
+      ok: 'The grip is enough.',
+      no: 'It slides off: glue it, go deeper, or turn the joint so that it rests.',
+    }),
   );
 }
 
+const FACE_BEARS = formula({
+  name: 'Touching faces hold',
+  takes: ['mm', 'kPa'],
+  unit: 'N',
+  rule: 'π r² × strength of the softer side',
+  f: (r, strength) => (Math.PI * r ** 2 * strength) / 1000,
+});
+const DISC_BEARS = formula({
+  name: 'The disc and what it lies between hold',
+  takes: ['mm', 'kPa', 'mm', 'kPa'],
+  unit: 'N',
+  rule: 'the lesser of π r² × strength under the foot and under the disc',
+  f: (foot, over, spread, under) =>
+    Math.PI * Math.min((foot ** 2 * over) / 1000, (spread ** 2 * under) / 1000),
+});
+const FACES_AND_RODS = formula({
+  name: 'Touching faces and rod ends hold',
+  takes: ['N', 'pieces', 'N', 'N'],
+  unit: 'N',
+  rule: 'faces + rods × what pushes one further in, the lesser of both sides',
+  f: (faces, n, below, above) => faces + n * Math.min(below, above),
+});
+
 /** Sinking on to what it rests on. */
 function sinking({ joint, n, below, above, seatStrength, loadCase }: Situation, N: number): Found {
-  const { disc } = joint;
-  const seated =
-    joint.seat > 0 && disc
-      ? Math.PI *
-        Math.min(joint.seat ** 2 * above.main.now, spreadRadius(disc, joint.seat, N) ** 2 * below.main.now)
-      : Math.PI * joint.seat ** 2 * seatStrength;
-  const capacity = seated + n * Math.min(below.pushed, above.pushed);
-  return found('sink', (N * PRESS_RESERVE) / capacity, () =>
-    check(
-      'sink',
-      'Sinking in',
-      loadCase.name,
-      share(
+  const disc = joint.seat > 0 ? joint.disc : undefined;
+  const seated = disc
+    ? DISC_BEARS.f(
+        joint.seat,
+        above.main.now * 1000,
+        spreadRadius(disc, joint.seat, N),
+        below.main.now * 1000,
+      )
+    : FACE_BEARS.f(joint.seat, seatStrength * 1000);
+  const holds = FACES_AND_RODS.f(seated, n, below.pushed, above.pushed);
+  return found('sink', used(N, PRESS_RESERVE, holds), () => {
+    const half = given('Half of the touching face', joint.seat, 'mm');
+    return check({
+      id: 'sink',
+      title: 'Sinking in',
+      situation: loadCase.name,
+      use: share(
         given('Pressing down', N, 'N'),
-        reckon(
-          'Touching faces and rod ends hold',
-          'N',
+        byFormula(FACES_AND_RODS, [
           disc
-            ? 'π r² × strength, of the foot or under the disc, whichever is less, + rods'
-            : 'π r² × strength of the softer side + rods',
-          [
-            disc ? spreadOver(disc, joint.seat, N) : given('Half of the touching face', joint.seat, 'mm'),
-            given('Strength of the softer side', seatStrength * 1000, 'kPa', 'estimate'),
-          ],
-          () => capacity,
-        ),
+            ? byFormula(DISC_BEARS, [
+                half,
+                given('Strength over the disc', above.main.now * 1000, 'kPa', 'estimate'),
+                spreadOver(disc, joint.seat, N),
+                given('Strength under the disc', below.main.now * 1000, 'kPa', 'estimate'),
+              ])
+            : byFormula(FACE_BEARS, [
+                half,
+                given('Strength of the softer side', seatStrength * 1000, 'kPa', 'estimate'),
+              ]),
+          given('Rods', n, 'pieces'),
+          given('Pushes one further in below', below.pushed, 'N', 'estimate'),
+          given('Pushes one further in above', above.pushed, 'N', 'estimate'),
+        ]),
         PRESS_RESERVE,
       ),
-      PRESS_RESERVE,
-      'C',
-      {
-        ok: 'It does not sink.',
-        no: 'It sinks in: a disc of card or dried paste under it, or the rod down to the board.',
-      },
-    ),
-  );
+      reserve: PRESS_RESERVE,
+      trust: 'C',
+      ok: 'It does not sink.',
+      no: 'It sinks in: a disc of card or dried paste under it, or the rod down to the board.',
+    });
+  });
 }
 
 /**

@@ -1,7 +1,6 @@
 import { cross, type Build } from '../figure/index.ts';
 import { GRAVITY } from '../quantity/index.ts';
 import { bracedChecks } from './braced.ts';
-import type { Check } from './check.ts';
 import { alongChecks } from './joint-along.ts';
 import { heldChecks } from './joint-holding.ts';
 import { forces, sideOf, softOf, type Push, type YieldOf } from './joint-push.ts';
@@ -76,13 +75,13 @@ const unbraced = (s: Situation, push: Push): Found[] => [...heldChecks(s, push),
  * All that can go wrong at one joint in one load case, each in its worst direction: the rod cutting through what
  * holds it above or below, bending or snapping, folding where it is bare, the piece turning, sinking, pulling off.
  */
-export function jointChecks(
+export function findings(
   build: Build,
   joint: Joint,
   names: Situation['names'],
   yieldOf: YieldOf,
   loadCase: LoadCase,
-): Check[] {
+): Found[] {
   const s = situationOf(build, joint, names, yieldOf, loadCase);
   const u = joint.across;
   const w = cross(joint.axis, u);
@@ -105,5 +104,5 @@ export function jointChecks(
         if (!known || f.use > known.use) worst.set(f.id, f);
       }
     }
-  return [...worst.values()].map((f) => f.make());
+  return [...worst.values()];
 }

@@ -1,10 +1,9 @@
 import type { Check } from './check.ts';
 import type { Joint } from './joints.ts';
-import type { Side, Push } from './joint-push.ts';
+import type { Side } from './joint-push.ts';
 import type { LoadCase } from './load-cases.ts';
 import type { RodStock } from './rods/registry.ts';
 import type { RodStrength } from './stock.ts';
-import { given, type Reckoned } from '../quantity/index.ts';
 
 /** A joint in one load case: what is the same for every direction of throw. N, mm, MPa. */
 export interface Situation {
@@ -39,11 +38,3 @@ export const found = (id: string, use: number, make: () => Check): Found => ({ i
 export const HOLDING_RESERVE = 2;
 /** Reserve on grip along a rod. Estimate. */
 export const PULL_RESERVE = 3;
-
-/** What a joint is asked to bear, as the roots of its sums. */
-export const asked = (s: Situation, p: Push): Reckoned[] => [
-  given(`${s.names.upper} with all it carries`, s.joint.load.g, 'g'),
-  given('Sideways', Math.hypot(p.inLine, p.acrossLine), 'N'),
-  given('Tilting moment at the joint', Math.hypot(p.momentInLine, p.momentAcross), 'N·mm'),
-  given('Rods', s.n, 'pieces'),
-];

@@ -1,6 +1,6 @@
-import { formatTime, given, reckon, type Grams, type Minutes } from '../quantity/index.ts';
+import { formatTime, type Minutes, type Reckoned } from '../quantity/index.ts';
 import { check, type Check } from './check.ts';
-import { filmStrength, GLUE_RESERVE as RESERVE, type Film } from './glue-films.ts';
+import { GLUE_RESERVE as RESERVE } from './glue-films.ts';
 
 /** A glued piece while its glue is fresh: whether the hand may let go, and for how long it is propped. */
 
@@ -9,42 +9,25 @@ export const IN_HAND: Minutes = 3;
 /** A glue may be so much stronger or weaker than listed; estimate. */
 export const GLUE_SPREAD = { fast: 1.5, likely: 1, slow: 0.6 } as const;
 
-/** Whether it stays where it is when the hand lets go of it. */
-export function letGoCheck(
-  name: string,
-  glue: string,
-  grams: Grams,
-  film: Film,
-  use: number,
-  prop: Minutes,
-  situation: string,
-): Check {
+/**
+ * Whether it stays where it is when the hand lets go of it.
+ * @param use share of the glued face used by then, the reserve in it
+ * @param prop minutes it has to be propped; without end where the glue never takes it
+ */
+export function letGoCheck(use: Reckoned<''>, prop: Minutes, situation: string): Check {
   const until = Number.isFinite(prop)
     ? `for about ${formatTime(Math.max(1, Math.ceil(prop)))}`
     : 'for as long as it stands';
-  return check(
-    'let-go',
-    `Let go after ${IN_HAND} minutes`,
+  return check({
+    id: 'let-go',
+    title: `Let go after ${IN_HAND} minutes`,
     situation,
-    reckon(
-      'Used of the glued face while it is fresh',
-      '',
-      '√((pull ÷ bears)² + (slide ÷ bears)²) × reserve',
-      [
-        given(`${name} with all it carries`, grams, 'g'),
-        given(`Film of ${glue} by then, shear`, filmStrength(film, IN_HAND / 60), 'kPa', film.source),
-        given('Reserve', RESERVE, '×'),
-      ],
-      () => use,
-      'estimate',
-    ),
-    RESERVE,
-    'C',
-    {
-      ok: 'It stays where it is when you let go.',
-      no: `It slides or peels off before the glue takes: prop it ${until}, or put a stick in it.`,
-    },
-  );
+    use,
+    reserve: RESERVE,
+    trust: 'C',
+    ok: 'It stays where it is when you let go.',
+    no: `It slides or peels off before the glue takes: prop it ${until}, or put a stick in it.`,
+  });
 }
 
 /** First moment from which it holds on a table, minutes, by halving over the setting time. */

@@ -1,8 +1,8 @@
 import type { HardwareStack, StackItem } from '../figure/index.ts';
-import { given, GRAVITY, reckon, type Mm } from '../quantity/index.ts';
+import { byFormula, formula, given, GRAVITY, reckon, type Mm } from '../quantity/index.ts';
 import { twistCapacity } from './anchorage.ts';
 import { check, share, type Check } from './check.ts';
-import { critical, flagpole } from './columns.ts';
+import { criticalLoad, flagpole } from './columns.ts';
 import { THREADS } from './hardware.ts';
 import { pullsThrough, tiltedHub, washerHolds, washerRoot } from './hub.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
@@ -30,6 +30,33 @@ export interface Mast {
 
 export const STEEL = ROD_MATERIALS.steel;
 
+const MAST_FOLDS = formula({
+  name: 'It folds at',
+  takes: ['mm', 'MPa', 'MPa', 'mm²', 'mm⁴'],
+  unit: 'N',
+  rule: 'π² E I ÷ (2 L)², or Johnson’s parabola where it is short',
+  source: 'handbook',
+  f: (L, E, f, area, inertia) => criticalLoad(E, f, area, inertia, L, 2),
+});
+/** The reserve multiplies the loads before lean adds to lean, or a rod near folding looks well. */
+const MAST_BENDS = formula({
+  name: 'Used of its strength',
+  takes: ['N', 'mm', 'N', 'MPa', 'mm⁴', 'mm', 'mm³', 'MPa', 'mm²', 'MPa', '×'],
+  unit: '',
+  rule: 'reserve × P ÷ A f + M ÷ Z f, M = P e sec kL + H tan kL ÷ k with loads × reserve, k = √(P ÷ E I)',
+  source: 'handbook',
+  f: (P, e, H, E, I, L, Z, bending, area, crushing, reserve) =>
+    (reserve * P) / area / crushing + flagpole(P * reserve, e, H * reserve, E, I, L).moment / (Z * bending),
+});
+const AT_WASHER = formula({
+  name: 'Bending at the washer',
+  takes: ['N·mm', 'mm', 'mm', 'mm', 'MPa'],
+  unit: 'MPa',
+  rule: 'β M ÷ a t², exact thin plate resting on its rim',
+  source: 'handbook',
+  f: (moment, wide, thick, washer, E) => tiltedHub(moment, wide / 2, washer / 2, thick, E).stress,
+});
+
 /** The rod in one situation, held at the base and free at the top. */
 export function mastIn(r: Raised, c: LoadCase, diameter: number): { mast: Mast; checks: Check[] } {
   const section = threaded(diameter);
@@ -39,61 +66,48 @@ export function mastIn(r: Raised, c: LoadCase, diameter: number): { mast: Mast; 
   const { reserve, stiffness, crushing, bending } = STEEL;
   const off = OFF_CENTRE + r.lever * CROOKED;
   const now = flagpole(weight, off, push, stiffness, section.inertia, r.lever);
-  // the reserve multiplies the loads before lean adds to lean, or a rod near folding looks well
-  const hard = flagpole(weight * reserve, off, push * reserve, stiffness, section.inertia, r.lever);
-  const folds = critical(stiffness, crushing, section, r.lever, 2);
   const high = given('Balance point over the base', r.lever, 'mm');
+  const second = given('Second moment', section.inertia, 'mm⁴');
+  const stiff = given('Stiffness', stiffness, 'MPa', 'handbook');
+  const crush = given('Crushes at', crushing, 'MPa', 'handbook');
+  const area = given('Section', section.area, 'mm²');
   const checks = [
-    check(
-      'mast-folds',
-      'Rod folding',
-      c.name,
-      share(
+    check({
+      id: 'mast-folds',
+      title: 'Rod folding',
+      situation: c.name,
+      use: share(
         given('Pressing', weight, 'N'),
-        reckon(
-          'It folds at',
-          'N',
-          'π² E I ÷ (2 L)²',
-          [high, given('Second moment', section.inertia, 'mm⁴')],
-          () => folds.load,
-          'handbook',
-        ),
+        byFormula(MAST_FOLDS, [high, stiff, crush, area, second]),
         reserve,
       ),
       reserve,
-      STEEL.trust,
-      {
-        ok: 'The rod stays straight under the weight.',
-        no: 'The rod bows out and folds: a thicker rod, or a smaller gap.',
-      },
-    ),
-    check(
-      'mast-bends',
-      'Rod bending',
-      c.name,
-      reckon(
-        'Used of its strength',
-        '',
-        'reserve × P ÷ A f + M ÷ Z f, M with loads × reserve and lean adding to lean',
-        [
-          r.mass,
-          high,
-          given('Off the middle, with the rod out of straight', off, 'mm', 'estimate'),
-          given('Sideways', push, 'N'),
-          given('Section modulus', section.modulus, 'mm³'),
-          given('Yields at', bending, 'MPa', 'handbook'),
-          given('Reserve', reserve, '×'),
-        ],
-        () => (reserve * weight) / section.area / crushing + hard.moment / (section.modulus * bending),
-        'handbook',
-      ),
+      trust: STEEL.trust,
+      ok: 'The rod stays straight under the weight.',
+      no: 'The rod bows out and folds: a thicker rod, or a smaller gap.',
+    }),
+    check({
+      id: 'mast-bends',
+      title: 'Rod bending',
+      situation: c.name,
+      use: byFormula(MAST_BENDS, [
+        given('Pressing', weight, 'N'),
+        given('Off the middle, with the rod out of straight', off, 'mm', 'estimate'),
+        given('Sideways', push, 'N'),
+        stiff,
+        second,
+        high,
+        given('Section modulus', section.modulus, 'mm³'),
+        given('Yields at', bending, 'MPa', 'handbook'),
+        area,
+        crush,
+        given('Reserve', reserve, '×'),
+      ]),
       reserve,
-      STEEL.trust,
-      {
-        ok: 'The rod carries the weight off its middle.',
-        no: 'The rod bends and stays bent: a thicker rod, a smaller gap, or a lighter tier.',
-      },
-    ),
+      trust: STEEL.trust,
+      ok: 'The rod carries the weight off its middle.',
+      no: 'The rod bends and stays bent: a thicker rod, a smaller gap, or a lighter tier.',
+    }),
   ];
   return { mast: { c, weight, push, moment: now.moment, sway: now.sway }, checks };
 }
@@ -119,11 +133,11 @@ export function baseChecks(
   return {
     tilt: hub.tilt,
     checks: [
-      check(
-        'base-press',
-        'Washers pressed into the base',
-        hardest.c.name,
-        share(
+      check({
+        id: 'base-press',
+        title: 'Washers pressed into the base',
+        situation: hardest.c.name,
+        use: share(
           moment,
           reckon(
             'The face bears',
@@ -134,52 +148,45 @@ export function baseChecks(
           ),
           1,
         ),
-        1,
-        'B',
-        {
-          ok: 'The washers hold the rod upright.',
-          no: 'The washers press into the base and the rod leans: wider washers, or a plate of steel.',
-        },
-      ),
-      check(
-        'base-bends',
-        'Base bending round the washer',
-        hardest.c.name,
-        share(
-          reckon(
-            'Bending at the washer',
-            'MPa',
-            'β M ÷ a t², exact thin plate resting on its rim',
-            [moment, given('Base, across', wide, 'mm'), given('Thick', r.base.thick, 'mm'), across],
-            () => hub.stress,
-            'handbook',
-          ),
+        reserve: 1,
+        trust: 'B',
+        ok: 'The washers hold the rod upright.',
+        no: 'The washers press into the base and the rod leans: wider washers, or a plate of steel.',
+      }),
+      check({
+        id: 'base-bends',
+        title: 'Base bending round the washer',
+        situation: hardest.c.name,
+        use: share(
+          byFormula(AT_WASHER, [
+            moment,
+            given('Base, across', wide, 'mm'),
+            given('Thick', r.base.thick, 'mm'),
+            across,
+            given('Its stiffness', board.stiffness, 'MPa', 'handbook'),
+          ]),
           given(`${board.name} bears`, board.bending, 'MPa', 'handbook'),
           board.reserve,
         ),
-        board.reserve,
-        board.trust,
-        {
-          ok: 'The base is stiff enough.',
-          no: 'The base cracks round the washer: 12 mm board, or wider washers.',
-        },
-      ),
-      check(
-        'base-through',
-        'Nut pulled through the base',
-        hardest.c.name,
-        share(
+        reserve: board.reserve,
+        trust: board.trust,
+        ok: 'The base is stiff enough.',
+        no: 'The base cracks round the washer: 12 mm board, or wider washers.',
+      }),
+      check({
+        id: 'base-through',
+        title: 'Nut pulled through the base',
+        situation: hardest.c.name,
+        use: share(
           given('Pulling at one side of the washer', hardest.moment / washer, 'N'),
           given('It goes through at', pullsThrough(PUNCH, washer, r.base.thick), 'N', 'estimate'),
           HOLD_RESERVE,
         ),
-        HOLD_RESERVE,
-        'C',
-        {
-          ok: 'The washer does not pull through.',
-          no: 'The washer pulls through the base: a wider one, or thicker board.',
-        },
-      ),
+        reserve: HOLD_RESERVE,
+        trust: 'C',
+        ok: 'The washer does not pull through.',
+        no: 'The washer pulls through the base: a wider one, or thicker board.',
+      }),
     ],
   };
 }
@@ -195,11 +202,11 @@ export function boardCheck(r: Raised, hardest: Mast, stack: HardwareStack): Chec
   const pressure = hardest.weight / (Math.PI * a * a);
   const even = (6 * washerRoot(pressure, a, washer / 2)) / thick ** 2;
   const tilted = tiltedHub(hardest.push * (r.own + thick), a, washer / 2, thick, board.stiffness).stress;
-  return check(
-    'board-bends',
-    'Board under the tier',
-    hardest.c.name,
-    share(
+  return check({
+    id: 'board-bends',
+    title: 'Board under the tier',
+    situation: hardest.c.name,
+    use: share(
       reckon(
         'Bending at the washer',
         'MPa',
@@ -211,24 +218,22 @@ export function boardCheck(r: Raised, hardest: Mast, stack: HardwareStack): Chec
       given(`${board.name} bears`, board.bending, 'MPa', 'handbook'),
       board.reserve,
     ),
-    board.reserve,
-    board.trust,
-    {
-      ok: 'The board under the tier is stiff enough.',
-      no: 'The board under the tier breaks at its washer: thicker board, or a wider washer.',
-    },
-  );
+    reserve: board.reserve,
+    trust: board.trust,
+    ok: 'The board under the tier is stiff enough.',
+    no: 'The board under the tier breaks at its washer: thicker board, or a wider washer.',
+  });
 }
 
 /** A nudge at the rim of the tier turns it on a round rod: grip of the rod in its cake. */
 export function turning(r: Raised, cake: CakeBears, stack: HardwareStack): Check {
   const crumb = { now: cake.crush / 1000, grip: 0.1 } as Parameters<typeof twistCapacity>[0];
   const grip = twistCapacity(crumb, stack.thread, r.tier.thick, 1, 0, 0);
-  return check(
-    'tier-turns',
-    'Tier turning on the rod',
-    'nudged at its rim',
-    share(
+  return check({
+    id: 'tier-turns',
+    title: 'Tier turning on the rod',
+    situation: 'nudged at its rim',
+    use: share(
       reckon(
         'A tenth of its weight at the rim',
         'N·mm',
@@ -239,11 +244,9 @@ export function turning(r: Raised, cake: CakeBears, stack: HardwareStack): Check
       given('The rod grips its cake', grip, 'N·mm', 'estimate'),
       1,
     ),
-    1,
-    'C',
-    {
-      ok: 'It does not turn.',
-      no: 'It turns on the round rod: push two skewers up through holes in its board, 60 mm apart.',
-    },
-  );
+    reserve: 1,
+    trust: 'C',
+    ok: 'It does not turn.',
+    no: 'It turns on the round rod: push two skewers up through holes in its board, 60 mm apart.',
+  });
 }

@@ -225,8 +225,8 @@ function bumpOf(build: Build, balance: WholeBalance, tips: Tipping): Reckoned {
     : 0;
   return reckon(
     'A bump that tips it changes its speed by',
-    '',
-    '√(2 g (√(h² + d²) − h) I ÷ m) ÷ h, in metres a second',
+    'm/s',
+    '√(2 g (√(h² + d²) − h) I ÷ m) ÷ h',
     [
       given('Balance point over the table', up, 'mm'),
       given('Inside the nearest edge', inside, 'mm'),

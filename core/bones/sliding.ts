@@ -15,11 +15,11 @@ export const GRIPS: Readonly<Record<Grip, { readonly name: string; readonly fric
 export function sliding(grip: Grip, loadCase: LoadCase): Check {
   const f = apparent(loadCase, 0, loadCase.up);
   const { name, friction } = GRIPS[grip];
-  return check(
-    'slide',
-    'Sliding',
-    loadCase.name,
-    reckon(
+  return check({
+    id: 'slide',
+    title: 'Sliding',
+    situation: loadCase.name,
+    use: reckon(
       'Used of the grip',
       '',
       'sideways ÷ downwards ÷ friction',
@@ -30,11 +30,9 @@ export function sliding(grip: Grip, loadCase: LoadCase): Check {
       ],
       (h, n, mu) => h / n / mu,
     ),
-    1,
-    'C',
-    {
-      ok: `It stays where it is, ${name}.`,
-      no: `It slides, ${name}: stand it on a non-slip mat. A mat turns sliding into tipping; look at both.`,
-    },
-  );
+    reserve: 1,
+    trust: 'C',
+    ok: `It stays where it is, ${name}.`,
+    no: `It slides, ${name}: stand it on a non-slip mat. A mat turns sliding into tipping; look at both.`,
+  });
 }

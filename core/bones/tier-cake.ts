@@ -73,18 +73,16 @@ export function carvedCheck(cake: CakeBears, what: string, out: Mm, high: Mm, ov
     cake.source,
   );
   const most = Math.floor(carvedUnder(cake, high, over));
-  return check(
-    'carved',
-    'Carved under',
-    LOAD_CASES.table.name,
-    share(pull, holds, CARVED_RESERVE),
-    CARVED_RESERVE,
-    'C',
-    {
-      ok: `The ${what} hangs out ${Math.round(out)} mm and holds itself; ${most} mm is the most at this depth.`,
-      no: `The ${what} hangs out ${Math.round(out)} mm and may crack off: ${most} mm is the most at this depth, or put a board and posts under it.`,
-    },
-  );
+  return check({
+    id: 'carved',
+    title: 'Carved under',
+    situation: LOAD_CASES.table.name,
+    use: share(pull, holds, CARVED_RESERVE),
+    reserve: CARVED_RESERVE,
+    trust: 'C',
+    ok: `The ${what} hangs out ${Math.round(out)} mm and holds itself; ${most} mm is the most at this depth.`,
+    no: `The ${what} hangs out ${Math.round(out)} mm and may crack off: ${most} mm is the most at this depth, or put a board and posts under it.`,
+  });
 }
 
 /**
@@ -117,7 +115,13 @@ export function edgePressed(
   const use = share(pressure, given('Cake bears', cake.crush * long, 'kPa', cake.source), PRESS_RESERVE);
   return {
     use: use.value,
-    check: check('edge', 'Cake at the edge of its board', c.name, use, PRESS_RESERVE, 'C', {
+    check: check({
+      id: 'edge',
+      title: 'Cake at the edge of its board',
+      situation: c.name,
+      use,
+      reserve: PRESS_RESERVE,
+      trust: 'C',
       ok: 'The cake stands the pressing on its small board.',
       no: 'The cake gives way at the edge of the small board: a larger board, or the rod on through the tier to a second one.',
     }),

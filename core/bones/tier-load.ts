@@ -1,5 +1,15 @@
 import type { Build, Tier } from '../figure/index.ts';
-import { given, GRAVITY, once, reckon, type Grams, type Mm, type Reckoned } from '../quantity/index.ts';
+import {
+  byFormula,
+  formula,
+  given,
+  GRAVITY,
+  once,
+  reckon,
+  type Grams,
+  type Mm,
+  type Reckoned,
+} from '../quantity/index.ts';
 import { asTierBoard, TIER_BOARDS, type BoardStock } from './boards.ts';
 import { check, share, worst, type Check } from './check.ts';
 import { caseOf, LOAD_CASES } from './load-cases.ts';
@@ -19,11 +29,11 @@ import { softTipping, type FlatPoint } from './tipping.ts';
 export interface TierLoad {
   readonly tier: Tier;
   /** Everything over it: figure, its board, tiers above. */
-  readonly above: Reckoned;
+  readonly above: Reckoned<'g'>;
   readonly checks: readonly Check[];
   readonly worst: Check;
   /** Heaviest that plain cake carries for hours without sinking to be seen. */
-  readonly bare: Reckoned;
+  readonly bare: Reckoned<'g'>;
   /** Fewest posts of the kind in it that carry it; undefined without posts, or where twelve are not enough. */
   readonly fewest: number | undefined;
 }
@@ -33,7 +43,7 @@ export type TierWeights = ReadonlyMap<string, Grams>;
 
 /** The figure over the tiers: grams, and where its weight lies over its board. */
 export interface FigureOver {
-  readonly mass: Reckoned;
+  readonly mass: Reckoned<'g'>;
   readonly at: readonly [Mm, Mm, Mm];
 }
 
@@ -44,6 +54,17 @@ interface Standing {
   readonly board: BoardStock;
   readonly below: BoardStock | undefined;
 }
+
+/** Heaviest on bare cake: it sinks no further than is seen, and is not crushed with the reserve in. */
+const BARE_CAKE = formula({
+  name: 'Bare cake carries',
+  takes: ['mm²', 'mm', 'kPa', 'kPa'],
+  unit: 'g',
+  rule: 'area × the lesser of 2 mm, or a fiftieth, ÷ height × stiffness, and strength ÷ reserve 1.5',
+  source: 'estimate',
+  f: (area, h, stiffness, crush) =>
+    (Math.min((Math.min(SINKS, h / 50) / h) * stiffness, crush / PRESS_RESERVE) * area) / GRAVITY,
+});
 
 const areaOf = (t: { shape: 'round' | 'square'; width: number }) =>
   t.shape === 'round' ? (Math.PI / 4) * t.width ** 2 : t.width ** 2;
@@ -87,22 +108,26 @@ function onCake(tier: Tier, load: Reckoned, standing: Standing, off: Mm, cake: C
   const situation = LOAD_CASES.table.name;
   const name = tier.name.toLowerCase();
   return [
-    check('tier-crush', 'Crushing', situation, share(pressure, stands, PRESS_RESERVE), PRESS_RESERVE, 'C', {
+    check({
+      id: 'tier-crush',
+      title: 'Crushing',
+      situation,
+      use: share(pressure, stands, PRESS_RESERVE),
+      reserve: PRESS_RESERVE,
+      trust: 'C',
       ok: `The ${name} is not crushed.`,
       no: `The ${name} is crushed: posts under what stands on it.`,
     }),
-    check(
-      'tier-sink',
-      'Sinking',
+    check({
+      id: 'tier-sink',
+      title: 'Sinking',
       situation,
-      reckon('Sinks over what is seen', '', 'sinks ÷ may sink', [sinks, may], (s, m) => s / m),
-      1,
-      'C',
-      {
-        ok: `The ${name} keeps its height.`,
-        no: `The ${name} sinks ${sinks.value.toFixed(1)} mm and bulges: posts under what stands on it.`,
-      },
-    ),
+      use: reckon('Sinks over what is seen', '', 'sinks ÷ may sink', [sinks, may], (s, m) => s / m),
+      reserve: 1,
+      trust: 'C',
+      ok: `The ${name} keeps its height.`,
+      no: `The ${name} sinks ${sinks.value.toFixed(1)} mm and bulges: posts under what stands on it.`,
+    }),
   ];
 }
 
@@ -169,20 +194,12 @@ export function tierLoads(build: Build, figure: FigureOver, weights: TierWeights
         above,
         checks,
         worst: worst(checks)!,
-        bare: reckon(
-          'Bare cake carries',
-          'g',
-          'what sinks as far as is seen, over that area',
-          [given('Area', standing.area, 'mm²'), given('Tall', tier.height, 'mm')],
-          (a, h) =>
-            (Math.min(
-              (Math.min(SINKS, h / 50) / h) * cake.stiffness * cake.lasting,
-              (cake.crush * cake.lasting) / PRESS_RESERVE,
-            ) *
-              a) /
-            GRAVITY,
-          'estimate',
-        ),
+        bare: byFormula(BARE_CAKE, [
+          given('Area', standing.area, 'mm²'),
+          given('Tall', tier.height, 'mm'),
+          given('Stiffness for hours', cake.stiffness * cake.lasting, 'kPa', cake.source),
+          given('Cake bears for hours', cake.crush * cake.lasting, 'kPa', cake.source),
+        ]),
         get fewest() {
           return fewest();
         },

@@ -1,7 +1,7 @@
 import { polygonHull } from 'd3-polygon';
 import { DOWN, place, reach, type Build, type PartsOf } from '../figure/index.ts';
 import { bodySurface, toWorld, type Body, type Vec } from '../solids/index.ts';
-import { given, reckon, remembered, type Reckoned } from '../quantity/index.ts';
+import { byFormula, formula, given, reckon, remembered, solved, type Reckoned } from '../quantity/index.ts';
 import { check, share, type Check } from './check.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
 import { furthestSupport, type FlatPoint } from './soft-base.ts';
@@ -121,12 +121,33 @@ export function tipping(
   return {
     lean,
     outline,
-    check: check(`tip-${what}`, 'Tipping', loadCase.name, share(demand, capacity, 1.2), 1.2, 'B', {
+    check: check({
+      id: `tip-${what}`,
+      title: 'Tipping',
+      situation: loadCase.name,
+      use: share(demand, capacity, 1.2),
+      reserve: 1.2,
+      trust: 'B',
       ok: spread[0],
       no: `${spread[1]}${side}.`,
     }),
   };
 }
+
+const ROOM = formula({
+  name: 'Room to where the cake still carries',
+  takes: ['mm', 'mm'],
+  unit: 'mm',
+  rule: 'that − the balance point, no less than nought',
+  f: (support, out) => Math.max(0, support - out),
+});
+const PART = formula({
+  name: 'That part',
+  takes: ['N', 'kPa', ''],
+  unit: 'mm²',
+  rule: 'pressing ÷ strength ÷ share that touches',
+  f: (N, crush, fill) => N / ((crush / 1000) * fill),
+});
 
 /**
  * Tipping on something soft: the support cannot stand at the rim, it needs an area of weight ÷ strength, and its middle
@@ -143,43 +164,50 @@ export function softTipping(
   crush: number,
   fill = 1,
 ): Check {
-  const area = (weight * loadCase.down) / ((crush / 1000) * fill);
-  let worstWay: { use: number; reach: number; inside: number; side: string } | undefined;
+  const area = PART.f(weight * loadCase.down, crush, fill);
+  let worstWay: { use: number; reach: number; support: number; out: number; side: string } | undefined;
   for (let k = 0; k < SOFT_WAYS; k++) {
     const phi = (2 * Math.PI * k) / SOFT_WAYS;
     const n: FlatPoint = [Math.cos(phi), Math.sin(phi)];
     const support = furthestSupport(outline, n, area);
-    const inside = support === undefined ? 0 : support - (point[0] * n[0] + point[1] * n[1]);
+    const out = point[0] * n[0] + point[1] * n[1];
+    // where no part of the foot is large enough there is no room at all
+    const inside = support === undefined ? 0 : support - out;
     const f = apparent(loadCase, phi, loadCase.up);
     const reach = (point[2] * Math.hypot(f[0], f[1])) / -f[2];
     const use = inside > 0 ? reach / inside : Infinity;
-    if (!worstWay || use > worstWay.use) worstWay = { use, reach, inside, side: sideName(n[0], n[1]) };
+    if (!worstWay || use > worstWay.use)
+      worstWay = { use, reach, support: support ?? out, out, side: sideName(n[0], n[1]) };
   }
-  const { reach, inside, side } = worstWay!;
-  return check(
-    'soft-tip',
-    'Tipping on the cake',
-    loadCase.name,
-    share(
+  const { reach, support, out, side } = worstWay!;
+  return check({
+    id: 'soft-tip',
+    title: 'Tipping on the cake',
+    situation: loadCase.name,
+    use: share(
       given('The push reaches out', reach, 'mm'),
-      reckon(
-        'Room to where the cake still carries',
-        'mm',
-        'middle of the outermost part of the foot that can carry all of it',
-        [
-          given('Presses', weight * loadCase.down, 'N'),
-          given('That part', area, 'mm²'),
-          given('Cake bears', crush, 'kPa', 'estimate'),
-        ],
-        () => Math.max(0, inside),
-      ),
+      byFormula(ROOM, [
+        solved(
+          'Middle of the outermost part of the foot that can carry all of it, out by',
+          support,
+          'mm',
+          'the part of the outline beyond a straight line, as large as it has to be',
+          [
+            byFormula(PART, [
+              given('Presses', weight * loadCase.down, 'N'),
+              given('Cake bears', crush, 'kPa', 'estimate'),
+              given('Share of the outline that touches', fill, ''),
+            ]),
+          ],
+          'derived',
+        ),
+        given('Balance point, out by', out, 'mm'),
+      ]),
       1.2,
     ),
-    1.2,
-    'C',
-    {
-      ok: `The ${what.toLowerCase()} stays up on the cake.`,
-      no: `The ${what.toLowerCase()} would go over to the ${side}: the cake gives way under its rim. Pin it with two skewers, or a rod through.`,
-    },
-  );
+    reserve: 1.2,
+    trust: 'C',
+    ok: `The ${what.toLowerCase()} stays up on the cake.`,
+    no: `The ${what.toLowerCase()} would go over to the ${side}: the cake gives way under its rim. Pin it with two skewers, or a rod through.`,
+  });
 }

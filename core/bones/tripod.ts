@@ -17,9 +17,9 @@ import {
   type Build,
   type Vec,
 } from '../figure/index.ts';
-import { given, GRAVITY, reckon, solveLinear } from '../quantity/index.ts';
+import { byFormula, formula, given, GRAVITY, solveLinear } from '../quantity/index.ts';
 import { momentCapacity } from './anchorage.ts';
-import { check, share } from './check.ts';
+import { check, share, used } from './check.ts';
 import { found, HOLDING_RESERVE, type Found, type Situation } from './joint-situation.ts';
 import type { Joint } from './joints.ts';
 import { strutChecks, type StrutWords } from './strut.ts';
@@ -92,51 +92,80 @@ const LEG: StrutWords = {
   rule: 'three legs through one point',
 };
 
+/** Length of a vector product: how far a force passes from a point, times the force. */
+const TILTS = formula({
+  name: 'Moment about the point where the legs meet',
+  takes: ['mm', 'mm', 'mm', 'N', 'N', 'N'],
+  unit: 'N·mm',
+  rule: 'push × how far its balance point lies from there, square to the push',
+  f: (x, y, z, fx, fy, fz) => length(cross([x, y, z], [fx, fy, fz])),
+});
+const LEGS_HOLD = formula({
+  name: 'The ends of three legs hold',
+  takes: ['mm', 'N/mm', 'MPa', 'mm³'],
+  unit: 'N·mm',
+  rule: '3 × the lesser of q L² ÷ 4 and bending strength × Z',
+  f: (held, q, bending, modulus) => 3 * Math.min(momentCapacity(q, held), bending * modulus),
+});
+
 /** What the legs of a tripod have to bear for one direction of throw. */
 export function tripodChecks(s: Situation, tripod: Tripod, gravity: Vec): Found[] {
   const { joint, stock, strength, above, loadCase } = s;
   const F = times(gravity, (joint.load.g * GRAVITY) / 1000);
   const forces = legForces(tripod.legs, F);
   if (!forces) return [];
-  const pressed = Math.max(0, ...forces);
-  const pulled = Math.max(0, ...forces.map((f) => -f));
-  const left = length(cross(sub(joint.load.at, tripod.apex), F));
-  const weight = given('With all it carries', joint.load.g, 'g');
-  const socket = Math.min(momentCapacity(above.q, above.held), strength.bending * stock.section.modulus);
+  const arm = sub(joint.load.at, tripod.apex);
+  const demand = TILTS.f(...arm, ...F);
+  const { modulus } = stock.section;
+  const push = () =>
+    [
+      given('Push, to the right', F[0], 'N'),
+      given('Push, back', F[1], 'N'),
+      given('Push, up', F[2], 'N'),
+    ] as const;
   return [
-    ...strutChecks(s, LEG, { pressed, pulled }),
-    found('tripod-turn', (left * HOLDING_RESERVE) / (3 * socket), () =>
-      check(
-        'tripod-turn',
-        'Tilting on the tripod',
-        loadCase.name,
-        share(
-          reckon(
-            'Moment about the point where the legs meet',
-            'N·mm',
-            'weight × how far its balance point is from there',
-            [
-              weight,
-              given('From the point where the legs meet', length(sub(joint.load.at, tripod.apex)), 'mm'),
-            ],
-            () => left,
+    ...strutChecks(s, LEG, {
+      pressed: Math.max(0, ...forces),
+      pulled: Math.max(0, ...forces.map((f) => -f)),
+      from: () => [
+        ...push(),
+        ...tripod.legs.map((leg, k) =>
+          given(
+            `Leg ${k + 1} out of upright`,
+            (Math.acos(Math.min(1, Math.abs(leg[2]))) * 180) / Math.PI,
+            '°',
           ),
-          reckon(
-            'The ends of three legs hold',
-            'N·mm',
-            '3 × q L² ÷ 4, or the legs themselves',
-            [given('Held above', above.held, 'mm'), given('Sideways strength', above.q, 'N/mm', 'estimate')],
-            () => 3 * socket,
-          ),
-          HOLDING_RESERVE,
         ),
-        HOLDING_RESERVE,
-        'C',
-        {
+      ],
+    }),
+    found(
+      'tripod-turn',
+      used(demand, HOLDING_RESERVE, LEGS_HOLD.f(above.held, above.q, strength.bending, modulus)),
+      () =>
+        check({
+          id: 'tripod-turn',
+          title: 'Tilting on the tripod',
+          situation: loadCase.name,
+          use: share(
+            byFormula(TILTS, [
+              given('Balance point from there, to the right', arm[0], 'mm'),
+              given('Balance point from there, back', arm[1], 'mm'),
+              given('Balance point from there, up', arm[2], 'mm'),
+              ...push(),
+            ]),
+            byFormula(LEGS_HOLD, [
+              given('Held above', above.held, 'mm'),
+              given('Sideways strength', above.q, 'N/mm', 'estimate'),
+              given('Bending strength of a leg, damp', strength.bending, 'MPa'),
+              given('Section modulus', modulus, 'mm³'),
+            ]),
+            HOLDING_RESERVE,
+          ),
+          reserve: HOLDING_RESERVE,
+          trust: 'C',
           ok: 'The balance point lies near enough to where the legs meet.',
           no: 'A tripod carries weight, not tilting: bring the balance point to where its legs meet, or give it a stiff mast.',
-        },
-      ),
+        }),
     ),
   ];
 }

@@ -1,5 +1,5 @@
 import { drapeUse, drapeUseSquare, TUCK } from '../pastes/index.ts';
-import { given, reckon, type Reckoned } from '../quantity/index.ts';
+import { byFormula, formula, given, reckon, type Reckoned } from '../quantity/index.ts';
 import type { Build, Tier } from './build.ts';
 
 /** Rolled paste over a tier. */
@@ -13,18 +13,29 @@ export interface Cover {
   readonly used: Reckoned;
 }
 
+const ROUND_AREA = formula({
+  name: 'Top and sides',
+  takes: ['mm', 'mm'],
+  unit: 'cm²',
+  rule: 'π d² ÷ 4 + π d h',
+  f: (d, h) => ((Math.PI * d * d) / 4 + Math.PI * d * h) / 100,
+});
+const SQUARE_AREA = formula({ ...ROUND_AREA, rule: 'a² + 4 a h', f: (a, h) => (a * a + 4 * a * h) / 100 });
+const ROUND_USED = formula({
+  name: 'Stays on the tier',
+  takes: ['mm', 'mm', 'mm'],
+  unit: '%',
+  rule: 'area ÷ what is rolled',
+  f: (d, h, tuck) => 100 * drapeUse(d, h, tuck),
+});
+const SQUARE_USED = formula({ ...ROUND_USED, f: (a, h, tuck) => 100 * drapeUseSquare(a, h, tuck) });
+
 /** What it takes to drape a plain tier: top + sides, and the sheet that reaches down with a tuck. Derived. */
 export function coverOf(tier: Tier): Cover {
   const across = given(tier.shape === 'round' ? 'Across' : 'Side', tier.width, 'mm');
   const tall = given('Tall', tier.height, 'mm');
   const round = tier.shape === 'round';
-  const area = reckon(
-    'Top and sides',
-    'cm²',
-    round ? 'π d² ÷ 4 + π d h' : 'a² + 4 a h',
-    [across, tall],
-    (d, h) => (round ? (Math.PI * d * d) / 4 + Math.PI * d * h : d * d + 4 * d * h) / 100,
-  );
+  const area = byFormula(round ? ROUND_AREA : SQUARE_AREA, [across, tall]);
   const tuck = given('Tuck, each side', TUCK, 'mm', 'common practice');
   const roll = reckon(
     round ? 'Roll a disc' : 'Roll a square',
@@ -33,13 +44,7 @@ export function coverOf(tier: Tier): Cover {
     [across, tall, tuck],
     (d, h, a) => d + 2 * h + 2 * a,
   );
-  const used = reckon(
-    'Stays on the tier',
-    '%',
-    'area ÷ what is rolled',
-    [across, tall, tuck],
-    (d, h, a) => 100 * (round ? drapeUse(d, h, a) : drapeUseSquare(d, h, a)),
-  );
+  const used = byFormula(round ? ROUND_USED : SQUARE_USED, [across, tall, tuck]);
   return { tier, area, roll, used };
 }
 

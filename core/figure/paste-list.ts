@@ -1,6 +1,13 @@
 import { allergensOf, batchFor, restAfterMixing, type Blend } from '../pastes/index.ts';
-import { given, reckon, total, type Minutes, type Reckoned } from '../quantity/index.ts';
-import { type Build, type Colour, type Reserve } from './build.ts';
+import { given, reckon, total, type Minutes, type Provenance, type Reckoned } from '../quantity/index.ts';
+import {
+  USUAL_PRACTICE,
+  type Build,
+  type Colour,
+  type PartsOf,
+  type Practice,
+  type Reserve,
+} from './build.ts';
 import { partsOf, type BatchPart } from './batch-parts.ts';
 import { coverOf } from './covers.ts';
 import { coverLine, pieceLine, type PasteLine } from './paste-line.ts';
@@ -56,6 +63,10 @@ export function pasteList(build: Build): Batch[] {
   );
 }
 
+/** How people usually begin, or what this person has said. */
+const habit = ({ practice }: PartsOf<'practice'>, of: keyof Practice): Provenance =>
+  practice[of] === USUAL_PRACTICE[of] ? 'common practice' : 'yours';
+
 function batchOf(build: Build, id: string, blend: Blend, colour: Colour, lines: readonly PasteLine[]): Batch {
   const sum = (name: string, of: (l: PasteLine) => Reckoned) => total(name, 'g', lines.map(of));
   const net = sum('In the pieces', (l) => l.net);
@@ -64,14 +75,14 @@ function batchOf(build: Build, id: string, blend: Blend, colour: Colour, lines: 
     'Needed',
     'g',
     'on the bench × (1 + spare)',
-    [bench, given('Spare', build.practice.spare, '%', 'common practice')],
+    [bench, given('Spare', build.practice.spare, '%', habit(build, 'spare'))],
     (g, s) => g * (1 + s / 100),
   );
   const mix = reckon(
     'Mix',
     'g',
     'up to the next 5 g, at least what can be kneaded',
-    [need, given('Least to knead', build.practice.smallestBatch, 'g', 'common practice')],
+    [need, given('Least to knead', build.practice.smallestBatch, 'g', habit(build, 'smallestBatch'))],
     batchFor,
     'common practice',
   );

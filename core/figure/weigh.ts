@@ -1,4 +1,4 @@
-import { ballFromMass, coreVolume, measure, shapeOf, type SizeRole } from '../solids/index.ts';
+import { ballFromMass, coreVolume, measure, shapeOf, type Form, type SizeRole } from '../solids/index.ts';
 import { blendDensity, shrinkOf, type Blend } from '../pastes/index.ts';
 import { given, reckon, remembered, type Reckoned, type Unit } from '../quantity/index.ts';
 import type { Build, CoreKind, PartsOf, Piece } from './build.ts';
@@ -16,18 +16,18 @@ export const CORE_NAME: Record<CoreKind, string> = {
 /** What one of a piece weighs and the ball it starts from. */
 export interface Weight {
   /** Paste in one piece. */
-  readonly paste: Reckoned;
+  readonly paste: Reckoned<'g'>;
   /** Paste that has to be shaped for it, before anything is cut away. */
-  readonly gross: Reckoned;
+  readonly gross: Reckoned<'g'>;
   /** Core in one piece; zero without. */
-  readonly core: Reckoned;
+  readonly core: Reckoned<'g'>;
   /** Paste and core. */
-  readonly whole: Reckoned;
+  readonly whole: Reckoned<'g'>;
   /** Diameter of the ball it starts from; of the ball for each, where it is made of many. */
-  readonly ball: Reckoned;
+  readonly ball: Reckoned<'mm'>;
   /** How many small ones make the piece; 1 for most. */
   readonly alike: number;
-  readonly volume: Reckoned;
+  readonly volume: Reckoned<'cm³'>;
 }
 
 const UNITS: Record<SizeRole, Unit> = { length: 'mm', thickness: 'mm', number: '', angle: '°' };
@@ -58,29 +58,34 @@ function coreDensity(piece: Piece, cake: number | undefined): Reckoned {
 export const weigh = (piece: Piece, blend: Blend, cake?: Pick<Build['cake'], 'density'>): Weight =>
   weighed(piece, blend, cake?.density);
 
+const sizesThatWeigh = (form: Form) => shapeOf(form.kind).sizes.filter((s) => !s.pose);
+
+/** The sum of a shape with what is drawn for it: its sizes in order, and the thickness of its coat last; cm³. */
+const volumeOf =
+  (form: Form) =>
+  (...values: readonly number[]): number => {
+    const sizes = { ...form.sizes };
+    for (const [i, s] of sizesThatWeigh(form).entries()) sizes[s.key] = values[i]!;
+    const coat = form.coat && { ...form.coat, thickness: values.at(-1)! };
+    return measure({ ...form, sizes, ...(coat ? { coat } : {}) }).volume / 1000;
+  };
+
 const weighed = remembered((piece: Piece, blend: Blend, cake: number | undefined): Weight => {
   const shape = shapeOf(piece.form.kind);
   const { form } = piece;
-  const sizes = shape.sizes.map((s) => given(`${shape.name}, ${s.label}`, form.sizes[s.key]!, UNITS[s.role]));
-  const read = (values: number[]) => ({
-    ...form,
-    sizes: Object.fromEntries(shape.sizes.map((s, i) => [s.key, values[i]!])),
-  });
-  const volume = form.coat
+  const sizes = sizesThatWeigh(form).map((s) =>
+    given(`${shape.name}, ${s.label}`, form.sizes[s.key]!, UNITS[s.role]),
+  );
+  const { coat } = form;
+  const volume = coat
     ? reckon(
         'Paste in the coat',
         'cm³',
         'A t + M t² + 4 ÷ 3 π t³ over the core, less what would lie under its foot',
-        [...sizes, given('Coat', form.coat.thickness, 'mm')],
-        () => measure(form).volume / 1000,
+        [...sizes, given('Coat', coat.thickness, 'mm')],
+        volumeOf(form),
       )
-    : reckon(
-        'Paste in it',
-        'cm³',
-        shape.volumeRule,
-        sizes,
-        (...values) => measure(read(values)).volume / 1000,
-      );
+    : reckon('Paste in it', 'cm³', shape.volumeRule, sizes, volumeOf(form));
   const density = blendDensity(blend);
   const paste = reckon('Paste', 'g', 'volume × density', [volume, pasteFor(blend)], (v, rho) => v * rho);
   const inside = coreVolume(form);
@@ -137,6 +142,9 @@ export function weighIn(build: PartsOf<'pieces' | 'blends' | 'cake'>, piece: Pie
   return cuts ? lessCuts(full, blend, cuts) : full;
 }
 
+/** However much is cut away, so much of a piece is taken to be left: cutting further would leave no piece. Estimate. */
+const LEAST_LEFT = 0.02;
+
 const lessCuts = remembered((full: Weight, blend: Blend, cuts: readonly CutAway[]): Weight => {
   const away = cuts.map((c) =>
     given(
@@ -151,9 +159,9 @@ const lessCuts = remembered((full: Weight, blend: Blend, cuts: readonly CutAway[
   const paste = reckon(
     'Paste left in it',
     'g',
-    'paste − what is cut away × density',
+    'paste − what is cut away × density, and at least a fiftieth of it',
     [full.paste, pasteFor(blend), ...away],
-    (g, rho, ...v) => Math.max(0.02 * g, g - rho * v.reduce((a, b) => a + b, 0)),
+    (g, rho, ...v) => Math.max(LEAST_LEFT * g, g - rho * v.reduce((a, b) => a + b, 0)),
   );
   const whole = reckon('Whole piece', 'g', 'paste + core', [paste, full.core], (a, b) => a + b);
   return { ...full, gross: full.paste, paste, whole };

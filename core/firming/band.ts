@@ -1,4 +1,4 @@
-import { normalCdf, once, type Reckoned } from '../quantity/index.ts';
+import { between, normalCdf, once, solved, type Reckoned } from '../quantity/index.ts';
 import type { PasteLaw } from './paste-law.ts';
 import { movedBy, NOTHING_LEARNED, type Learned, type Weights } from './learned.ts';
 import { CLOSING, marginOf, type Duty, type Question } from './margins.ts';
@@ -150,13 +150,10 @@ export function bandOf(
   return { fast: found[0]! * slower, likely: found[1]! * slower, slow: found[2]! * slower };
 }
 
-/** A band as a figure with its range, for the screens' why. */
-export const bandFigure = (name: string, band: Band, rule: string, from: readonly Reckoned[]): Reckoned => ({
-  name,
-  value: band.likely,
-  unit: 'min',
-  rule,
-  from,
-  source: 'fitted',
-  range: [band.fast, band.slow],
-});
+/** A band as a figure with its range, for the screens' why; minutes. */
+export const bandFigure = (
+  name: string,
+  band: Band,
+  rule: string,
+  from: readonly Reckoned[],
+): Reckoned<'min'> => between(solved(name, band.likely, 'min', rule, from, 'fitted'), band.fast, band.slow);

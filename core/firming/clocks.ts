@@ -1,8 +1,8 @@
 import type { Build } from '../figure/index.ts';
 import { materialOf } from '../pastes/index.ts';
-import { given, reckon, type Provenance, type Reckoned } from '../quantity/index.ts';
+import { given, reckon, solved, type Provenance, type Reckoned } from '../quantity/index.ts';
 import { massTransfer, saturationDensity } from './air.ts';
-import { coatFirmIn } from './chill.ts';
+import { coatFirmIn, COLD_PLACES } from './chill.ts';
 import { bandFigure, bandOf, familyOf } from './band.ts';
 import { LAW } from './law.ts';
 import { weightsOf } from './learned.ts';
@@ -108,9 +108,10 @@ const films: Clock = {
             [
               given('Room', room.temperature, '°C'),
               given('Humidity', room.humidity, '%'),
+              given('Air moves at', room.air, 'm/s'),
               given('Times as fast as water', faster, '×', source),
             ],
-            (t, rh, k) => evaporation(t, rh / 100, room.air, ACROSS) * k,
+            (t, rh, speed, k) => evaporation(t, rh / 100, speed, ACROSS) * k,
             'handbook',
           ),
         ],
@@ -173,12 +174,17 @@ const chill: Clock = {
       {
         id: 'chill',
         words,
-        time: reckon(
+        time: solved(
           words,
+          minutes,
           'min',
-          'a deep body cooled at its face, until the middle of the coat is firm',
-          [given('Coat', cake.coatThickness, 'mm'), given('From', room.temperature, '°C')],
-          () => minutes,
+          'a deep body cooled at its face (Carslaw and Jaeger), until the middle of the coat is firm',
+          [
+            given('Coat', cake.coatThickness, 'mm'),
+            given('From', room.temperature, '°C'),
+            given(`In the ${cake.chill.where}`, COLD_PLACES[cake.chill.where].temperature, '°C', 'estimate'),
+            given('Cake, across', CAKE, 'mm', 'estimate'),
+          ],
           'estimate',
         ),
       },

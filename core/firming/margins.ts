@@ -1,3 +1,4 @@
+import { GRAVITY as G } from '../quantity/index.ts';
 import { LAW } from './law.ts';
 import { balanceWater } from './paste-law.ts';
 import type { History } from './sweep.ts';
@@ -33,20 +34,63 @@ export const QUESTIONS: readonly Question[] = [
   'bend',
 ];
 
-/** What a person asks of a piece, in words of the bench. */
-export const ASKED: Readonly<Record<Question, { readonly words: string; readonly window?: true }>> = {
-  tack: { words: 'no longer tacky, cuts cleanly' },
-  skin: { words: 'skinned' },
-  touch: { words: 'may be picked up' },
-  pose: { words: 'holds its pose' },
-  handle: { words: 'firm to hold' },
-  bear: { words: 'carries what stands on it, briefly' },
-  stand: { words: 'may be left standing under it' },
-  hard: { words: 'hard right through' },
-  dry: { words: 'dry right through' },
-  stick: { words: 'sticks to itself', window: true },
-  texture: { words: 'takes texture', window: true },
-  bend: { words: 'bends without cracking', window: true },
+/** What a person asks of a piece. */
+export interface Asked {
+  /** In words of the bench. */
+  readonly words: string;
+  /** What has to be so in the drying model, after *until*. */
+  readonly until: string;
+  /** It stops being true. */
+  readonly window?: true;
+}
+
+/** What a person asks of a piece, and what the model of drying answers it by; `marginOf` is the sum. */
+export const ASKED: Readonly<Record<Question, Asked>> = {
+  tack: {
+    words: 'no longer tacky, cuts cleanly',
+    until: 'the outermost tenth of a millimetre has lost the water that makes it tacky',
+  },
+  skin: {
+    words: 'skinned',
+    until: 'the outer two tenths of a millimetre have lost their water and yield no more',
+  },
+  touch: { words: 'may be picked up', until: 'skin and paste under it withstand a gentle finger' },
+  pose: {
+    words: 'holds its pose',
+    until: 'its free length bears its own bending ρ g L² sin(lean) ÷ t with the reserve',
+  },
+  handle: {
+    words: 'firm to hold',
+    until: 'fingers that hold and push leave no mark, and what hangs out bears twice its reserve',
+  },
+  bear: {
+    words: 'carries what stands on it, briefly',
+    until: 'foot, contact and a slender height each bear the load with its reserve',
+  },
+  stand: {
+    words: 'may be left standing under it',
+    until: 'foot, contact and a slender height each bear the load with both reserves',
+  },
+  hard: { words: 'hard right through', until: 'its middle yields as late as a hard piece' },
+  dry: {
+    words: 'dry right through',
+    until: 'its middle has lost three quarters of what it would lose at 50 % humidity',
+  },
+  stick: {
+    words: 'sticks to itself',
+    until: 'the outermost tenth of a millimetre has lost the water that makes it tacky',
+    window: true,
+  },
+  texture: {
+    words: 'takes texture',
+    until: 'it cracks at a stretch of a quarter, or a hand tool no longer marks it',
+    window: true,
+  },
+  bend: {
+    words: 'bends without cracking',
+    until: 'its face cracks at the stretch of the bend still to come',
+    window: true,
+  },
 };
 
 /** Questions whose answer goes from yes to no. */
@@ -61,6 +105,9 @@ export const OF_FIRMNESS: ReadonlySet<Question> = new Set([
   'stand',
   'hard',
 ]);
+
+/** Strain of a bend nobody has measured: 2 mm round 20 mm; estimate. */
+export const USUAL_BEND = 0.05;
 
 /** What a piece has to do, beyond its own shape. */
 export interface Duty {
@@ -87,7 +134,6 @@ export interface Load {
 }
 
 const SQRT3 = Math.sqrt(3);
-const G = 9.81;
 const NEVER = -20;
 
 /** ln(capacity ÷ requirement) along the history; above zero the answer is yes. */
@@ -178,7 +224,7 @@ export function marginOf(h: History, question: Question, duty: Duty = {}): Margi
     case 'texture':
       return (i) => Math.min(Math.log(stretch(i) / 0.25), Math.log(LAW.pressMost / finger(i)));
     case 'bend':
-      return (i) => Math.log(stretch(i) / (duty.bend ?? 0.05));
+      return (i) => Math.log(stretch(i) / (duty.bend ?? USUAL_BEND));
   }
 }
 

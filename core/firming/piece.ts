@@ -119,8 +119,9 @@ type Bands = Partial<Record<Question, Band>>;
 function firmed(
   piece: Piece,
   clock: Firming['by'],
-  rule: string,
   work: {
+    /** What the figure of a question is worked out by, and until when. */
+    rule: (q: Question) => string;
     bands: () => Bands;
     inputs: () => Reckoned[];
     yieldAfter: (minutes: number) => number;
@@ -128,8 +129,15 @@ function firmed(
     drying?: Drying;
   },
 ): PieceFirming {
+  const told = (q: Question, band: Band, chain: readonly Reckoned[]) =>
+    bandFigure(`${piece.name}: ${ASKED[q].words}`, band, work.rule(q), [...work.inputs(), ...chain]);
   const handle = once(() =>
-    bandFigure(`${piece.name}: firm enough to hold`, work.bands().handle!, rule, work.inputs()),
+    bandFigure(
+      `${piece.name}: firm enough to hold`,
+      work.bands().handle!,
+      work.rule('handle'),
+      work.inputs(),
+    ),
   );
   const nightYield = once(() => work.yieldAfter(NIGHT));
   const never = once(() => (Number.isFinite(work.bands().handle!.likely) ? undefined : work.never()));
@@ -145,7 +153,7 @@ function firmed(
     figure: (q) => {
       const band = work.bands()[q];
       const chain = band && work.drying ? reached(work.drying.family, q, work.drying.duty, band) : [];
-      return band && bandFigure(`${piece.name}: ${ASKED[q].words}`, band, rule, [...work.inputs(), ...chain]);
+      return band && told(q, band, chain);
     },
     yieldAfter: work.yieldAfter,
     get nightYield() {
@@ -211,30 +219,26 @@ export function firmPiece(
       }
       return all;
     });
-  return firmed(
-    piece,
-    'drying',
-    'drying worked out layer by layer until fingers that press with 75 kPa leave no mark',
-    {
-      bands: bandsOf,
-      inputs: () => [
-        ...inputs(),
-        given('Gum in the paste', law.gum, '%'),
-        ...(learned.entries > 0
-          ? [
-              given('Looks learned from', learned.entries, 'pieces', 'yours'),
-              given('This kitchen’s times, against the table', Math.exp(learned.theta), '×', 'yours'),
-            ]
-          : []),
-      ],
-      yieldAfter: (minutes) => yieldAfter(family, minutes),
-      drying: { blend, body: parts, spells, duty, family },
-      never: () =>
-        family.likely.balance >= 1
-          ? `${piece.name} takes up water at ${room.humidity} % humidity and turns sticky. Dry the room below ${Math.floor(law.balance * 100 - 8)} %, or use more gum paste.`
-          : `${piece.name} does not get firm in this room. Use a stiffer blend, a drier room, or build it over a core.`,
-    },
-  );
+  return firmed(piece, 'drying', {
+    rule: (q) => `drying worked out layer by layer until ${ASKED[q].until}`,
+    bands: bandsOf,
+    inputs: () => [
+      ...inputs(),
+      given('Gum in the paste', law.gum, '%'),
+      ...(learned.entries > 0
+        ? [
+            given('Looks learned from', learned.entries, 'pieces', 'yours'),
+            given('This kitchen’s times, against the table', Math.exp(learned.theta), '×', 'yours'),
+          ]
+        : []),
+    ],
+    yieldAfter: (minutes) => yieldAfter(family, minutes),
+    drying: { blend, body: parts, spells, duty, family },
+    never: () =>
+      family.likely.balance >= 1
+        ? `${piece.name} takes up water at ${room.humidity} % humidity and turns sticky. Dry the room below ${Math.floor(law.balance * 100 - 8)} %, or use more gum paste.`
+        : `${piece.name} does not get firm in this room. Use a stiffer blend, a drier room, or build it over a core.`,
+  });
 }
 
 function firmChocolate(
@@ -265,7 +269,10 @@ function firmChocolate(
         texture: ask(CHOCOLATE_YIELD.texture),
       };
     });
-  return firmed(piece, 'cold', 'cooling and setting followed minute by minute until it yields at 15 kPa', {
+  const yieldsAt: Partial<Record<Question, number>> = { ...CHOCOLATE_YIELD, hard: 0.9 * settled };
+  return firmed(piece, 'cold', {
+    rule: (q) =>
+      `cooling and setting followed minute by minute until it yields at ${Math.round(yieldsAt[q] ?? 0)} kPa`,
     bands: bandsOf,
     inputs,
     yieldAfter: (minutes) =>

@@ -1,7 +1,7 @@
 import { given, type Reckoned } from '../quantity/index.ts';
 import type { Band, Family } from './band.ts';
 import { LAW } from './law.ts';
-import { CLOSING, crossing, marginOf, punch, type Duty, type Question } from './margins.ts';
+import { CLOSING, crossing, marginOf, punch, USUAL_BEND, type Duty, type Question } from './margins.ts';
 
 /** What each question asks of a piece, where it is one pressure or one loss. */
 const ASKS: Partial<
@@ -28,6 +28,30 @@ const ASKS: Partial<
   hard: { words: 'Hard right through from', value: LAW.hardYield, unit: 'kPa' },
 };
 
+/** What a piece has to bear, where the question is about that. */
+function dutyTold(q: Question, { overhang, lean = 1, bend = USUAL_BEND, load }: Duty): Reckoned[] {
+  const out: Reckoned[] = [];
+  if ((q === 'pose' || q === 'handle') && overhang)
+    out.push(
+      given('Hangs out free', overhang, 'mm'),
+      given('Leans from upright', (Math.asin(Math.min(1, lean)) * 180) / Math.PI, '°'),
+      given('Reserve against drooping', LAW.poseReserve, '×', 'fitted'),
+    );
+  if (q === 'bend') out.push(given('Stretch of the bend still to come', 100 * bend, '%', 'estimate'));
+  if ((q === 'bear' || q === 'stand') && load) {
+    out.push(
+      given('Rests on it', 1000 * load.mass, 'g'),
+      given('Of that on rods', 100 * load.onRods, '%'),
+      given('Touching face', load.contact, 'mm²'),
+      given('Section at its foot', load.section, 'mm²'),
+      given('Reserve under a load', LAW.loadReserve, '×', 'common practice'),
+    );
+    if (load.height > 0) out.push(given('Slender, high', load.height, 'mm'));
+    if (q === 'stand') out.push(given('Further reserve, left standing', LAW.creepReserve, '×', 'fitted'));
+  }
+  return out;
+}
+
 /**
  * The chain behind a time: what was asked, how much water is lost and how firm it is then, and what each thing that is
  * not known does to it: the room five points damper, the piece a tenth larger.
@@ -38,6 +62,7 @@ export function reached(family: Family, q: Question, duty: Duty, band: Band): Re
   const out: Reckoned[] = [];
   const asks = ASKS[q];
   if (asks) out.push(given(asks.words, asks.value, asks.unit));
+  out.push(...dutyTold(q, duty));
   if (Number.isFinite(seconds)) {
     let i = 0;
     while (i < h.seconds.length - 1 && h.seconds[i]! < seconds) i++;

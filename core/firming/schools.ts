@@ -9,7 +9,7 @@ import {
   type JobId,
   type School,
 } from '../pastes/index.ts';
-import { given, reckon, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
+import { between, given, reckon, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
 import { bandFigure, bandOf, familyOf, type Band } from './band.ts';
 import type { Duty, Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
@@ -198,18 +198,20 @@ export function byFeel(job: Job, from: Blend, room: Room): Reckoned {
     );
   };
   const [little, much] = job.byFeel.map(at) as [Band, Band];
-  return {
-    ...reckon(
+  const dries = (words: string, powder: number, band: Band) =>
+    bandFigure(words, band, 'drying worked out layer by layer', [
+      given('Kneaded in', powder, '%', 'common practice'),
+    ]);
+  return between(
+    reckon(
       `By feel: ${trial.firmWords}`,
       'min',
-      'drying model at both ends of what people knead in by feel',
-      [
-        given('Least', job.byFeel[0], '%', 'common practice'),
-        given('Most', job.byFeel[1], '%', 'common practice'),
-      ],
-      () => Math.sqrt(little.likely * much.likely),
+      'middle of both ends of what people knead in by feel: √(least × most)',
+      [dries('With the least', job.byFeel[0], little), dries('With the most', job.byFeel[1], much)],
+      (a, b) => Math.sqrt(a * b),
       'common practice',
     ),
-    range: [Math.min(much.fast, little.fast), Math.max(much.slow, little.slow)],
-  };
+    Math.min(much.fast, little.fast),
+    Math.max(much.slow, little.slow),
+  );
 }

@@ -14,7 +14,7 @@ import { chocolateDensity } from './materials/chocolate.ts';
 import { gumPaste } from './materials/gum-paste.ts';
 import { checkDensity, MOST_SHRINK } from './own-measures.ts';
 import { materialOf } from './registry.ts';
-import type { Blend, Firming } from './types.ts';
+import type { Blend, Composition, Firming } from './types.ts';
 
 /** Above this much powder paste turns rubbery and cracks; common practice. Told, not forbidden. */
 export const POWDER_CRACKS = 2;
@@ -50,6 +50,20 @@ export function checkBlend(blend: Blend): Result<Blend> {
   return ok(blend);
 }
 
+/** Density of chocolate of a kind with so much syrup, g/cm³ by parts of chocolate to one of syrup. */
+const densityBySyrup = (raw: Parameters<typeof chocolateDensity>[0]) => (ratio: number) =>
+  chocolateDensity(raw, ratio);
+
+/** Density of a paste with gum paste in it, g/cm³: volumes of what both are made of, and the air in each, all in %. */
+const densityWithGum = (base: Composition) => (gum: number, air: number, airInGum: number) => {
+  const s = gum / 100;
+  const composition = mixed([
+    [1 - s, base],
+    [s, gumPaste.composition],
+  ]);
+  return densityOf(composition, ((1 - s) * air + s * airInGum) / 100);
+};
+
 /** Density of a blend: the person's own where measured, else from its composition; never an average of densities. */
 export function blendDensity(blend: Blend): Reckoned {
   if (blend.density !== undefined) return given('Density, your own', blend.density, 'g/cm³', 'yours');
@@ -63,7 +77,7 @@ export function blendDensity(blend: Blend): Reckoned {
         'g/cm³',
         'from what chocolate and syrup are made of, volumes added',
         [given('Chocolate to syrup', blend.ratio, '')],
-        (r) => chocolateDensity(base.chocolate!.raw, r),
+        densityBySyrup(base.chocolate.raw),
       );
     return given(`Density of ${base.name.toLowerCase()}`, base.density, 'g/cm³', base.densitySource);
   }
@@ -74,15 +88,12 @@ export function blendDensity(blend: Blend): Reckoned {
     `Density of ${blend.name.toLowerCase()}`,
     'g/cm³',
     'from what both pastes are made of, volumes added, with the air rolled in',
-    [share],
-    (pct) => {
-      const s = pct / 100;
-      const composition = mixed([
-        [1 - s, base.composition],
-        [s, gumPaste.composition],
-      ]);
-      return densityOf(composition, (1 - s) * air + s * gumPaste.air);
-    },
+    [
+      share,
+      given(`Air in ${base.name.toLowerCase()}`, 100 * air, '%', own === undefined ? 'estimate' : 'yours'),
+      given('Air in gum paste', 100 * gumPaste.air, '%', 'estimate'),
+    ],
+    densityWithGum(base.composition),
   );
 }
 

@@ -1,4 +1,5 @@
 import {
+  between,
   fail,
   given,
   ok,
@@ -63,7 +64,7 @@ export function byBall(grams: Grams, across: readonly Mm[]): Result<Reckoned> {
   const checked = checkDensity(rho.value);
   if (!checked.ok) return checked;
   const off = rho.value * Math.hypot(SCALE / grams, (3 * RULER) / mean.value);
-  return ok({ ...rho, range: [rho.value - off, rho.value + off] });
+  return ok(between(rho, rho.value - off, rho.value + off));
 }
 
 /** Density by the jug: sink a wrapped lump and read how far the water rises. */

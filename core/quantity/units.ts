@@ -39,6 +39,7 @@ export type Unit =
   | 'tsp'
   | 'mL'
   | 'kg/m³'
+  | 'm/s'
   | 'pieces'
   | '×'
   | '';

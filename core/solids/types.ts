@@ -28,6 +28,8 @@ export interface Dimension<K extends string = string> {
   readonly fits: boolean;
   /** A whole number. */
   readonly whole?: boolean;
+  /** How it stands, not how much paste it takes: its volume does not follow from this. */
+  readonly pose?: true;
 }
 
 /** What a shape is worth, in millimetres; z is up and the lowest point lies at z = 0. */

@@ -1,7 +1,7 @@
 import { cutFrom, cutList, rodStock, type BonesReport } from '../bones/index.ts';
 import type { CakeReport } from '../cutting/index.ts';
 import { CORE_DENSITY, multiplicity, type Batch, type Build } from '../figure/index.ts';
-import { formatLength, given, total, type Reckoned } from '../quantity/index.ts';
+import { formatLength, given, named, total, type Reckoned } from '../quantity/index.ts';
 import { coreVolume, measure, shapeOf } from '../solids/index.ts';
 import { ingredientOf, type IngredientKind } from './ingredients.ts';
 import type { StockSize } from './size.ts';
@@ -28,7 +28,7 @@ function pasteNeeds(batches: readonly Batch[]): Need[] {
     for (const p of b.parts) {
       if (FREE.has(p.id)) continue;
       const entry = by.get(p.id) ?? { name: p.name, parts: [], for: [] };
-      entry.parts.push({ ...p.grams, name: `${p.name}, ${b.colour.name}` });
+      entry.parts.push(named(`${p.name}, ${b.colour.name}`, p.grams));
       entry.for.push(b.colour.name);
       by.set(p.id, entry);
     }

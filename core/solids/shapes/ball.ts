@@ -33,7 +33,7 @@ export const ball: Shape<Key> = {
   hint: 'rolled between the palms, pressed flat or not',
   sizes: [
     grows('diameter', 'across', 40, [1, 600]),
-    { ...grows('press', 'pressed flat by', 0, [0, 300]), fits: true },
+    { ...grows('press', 'pressed flat by', 0, [0, 300]), fits: true, pose: true },
   ],
   volumeRule: 'π d³ ÷ 6; pressing loses no paste',
   refuse: ({ diameter, press }) =>

@@ -37,7 +37,7 @@ export const scales: Shape<Key> = {
     kept('visible', 'shows', 8, [0.5, 300]),
     plain('overlap', 'side overlap %', 20, [0, 80]),
     kept('thickness', 'thick', 1, [0.3, 10]),
-    angle('lift', 'lifted', 12, [0, 175]),
+    { ...angle('lift', 'lifted', 12, [0, 175]), pose: true },
   ],
   volumeRule: 'how many × pointed oval × thickness; how many = area ÷ (wide × (1 − overlap) × shows)',
   cut: true,

@@ -25,7 +25,7 @@ export const strands: Shape<Key> = {
     kept('tip', 'at its tip', 0.5, [0, 40]),
     grows('long', 'each long', 40, [2, 600], false),
     plain('layers', 'layers', 1, [0.1, 6]),
-    angle('lift', 'lifted', 8, [0, 175]),
+    { ...angle('lift', 'lifted', 8, [0, 175]), pose: true },
   ],
   volumeRule: 'how many × truncated cone; how many = area × layers ÷ (across × long × cover)',
   refuse: (s) =>
