@@ -31,10 +31,20 @@ const downwards = ROOMS.flatMap((room, i) => {
     : [];
 });
 
+/** Inside the bones: pure mechanics, then stock, what rests on what, what holds, tiers, mends. */
+const BONES = ['mechanics', 'stock', 'paths', 'joints', 'tiers', 'mends'];
+const inTheBones = BONES.slice(0, -1).map((room, i) => ({
+  name: `bones-${room}-read-only-what-is-above-them`,
+  severity: 'error',
+  from: { path: `^core/bones/${room}/`, pathNot: '\\.(test|testing)\\.ts$' },
+  to: { path: `^core/bones/(${BONES.slice(i + 1).join('|')})/|^core/bones/[a-z-]+\\.ts` },
+}));
+
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
     ...downwards,
+    ...inTheBones,
     {
       name: 'core-reads-only-itself',
       severity: 'error',

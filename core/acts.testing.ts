@@ -79,7 +79,7 @@ export const ACTS: Readonly<Record<string, Act>> = {
   'the pace': ({ b, x }) => edit.setPractice(b, { pace: x / 40, spare: x / 3 }),
   'a blend': ({ b, pick, x }) => {
     const blend = pick(b.blends);
-    return blend ? edit.setBlend(b, blend.id, { gumPaste: x / 2, powder: x / 40 }) : b;
+    return blend ? edit.replaceBlend(b, { ...blend, gumPaste: x / 2, powder: x / 40 }) : b;
   },
   'one more blend': ({ b, n, x }) =>
     made(edit.addBlend(b, { name: `Blend ${n}`, base: 'fondant', gumPaste: x / 3, powder: 0 })),
@@ -163,11 +163,11 @@ export const ACTS: Readonly<Record<string, Act>> = {
   },
   'the name of a blend': ({ b, pick, n }) => {
     const blend = pick(b.blends);
-    return blend ? edit.setBlend(b, blend.id, { name: nameFor(n) }) : b;
+    return blend ? edit.replaceBlend(b, { ...blend, name: nameFor(n) }) : b;
   },
   'the density of a paste': ({ b, pick, x }) => {
     const blend = pick(b.blends);
-    return blend ? edit.setBlend(b, blend.id, { density: x / 40 }) : b;
+    return blend ? edit.replaceBlend(b, { ...blend, density: x / 40 }) : b;
   },
   'a rod more': ({ b, pick }) => on(b, pick, (id) => bones.rodInto(b, id)?.build ?? b),
   'a rod': ({ b, pick, n, x }) => {

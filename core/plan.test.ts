@@ -3,13 +3,15 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { shapeId, validate } from './days/index.ts';
+import { shapeId } from './days/index.ts';
+import { validate } from './days/validate.ts';
 import { demoBuild, value } from './files/demo.testing.ts';
 import { readBuild } from './files/index.ts';
 import { anyBuild } from './figure/arbitrary.testing.ts';
-import { setBlend, setRoom, resize } from './figure/index.ts';
+import { replaceBlend, resize, setRoom } from './figure/index.ts';
 import { toHeight } from './bones/index.ts';
-import { stateAt, STATES } from './firming/index.ts';
+import { stateAt } from './firming/index.ts';
+import { STATES } from './firming/state.ts';
 import { plan, type Report } from './plan.ts';
 import { tellAllergens } from './pastes/index.ts';
 import { localInstant } from './quantity/index.ts';
@@ -71,7 +73,9 @@ describe('plan', () => {
     const damp = plan(value(setRoom(otter, { humidity: 62 })));
     const handle = (r: ReturnType<typeof plan>) => r.firming.get('body')!.bands.handle!;
     expect(handle(damp).likely).toBeGreaterThan(1.5 * handle(plan(otter)).likely);
-    const stiff = plan(value(setBlend(otter, 'figure-paste', { gumPaste: 60 })));
+    const stiff = plan(
+      value(replaceBlend(otter, { ...otter.blends.find((b) => b.id === 'figure-paste')!, gumPaste: 60 })),
+    );
     expect(handle(stiff).likely).toBeLessThan(handle(plan(otter)).likely);
     expect(stiff.bones.rods.find((r) => r.rod.id === 'lantern-stick')!.worst!.use.value).toBeLessThan(
       plan(otter).bones.rods.find((r) => r.rod.id === 'lantern-stick')!.worst!.use.value,

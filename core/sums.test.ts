@@ -1,9 +1,13 @@
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { casesOf, findings, jointsOf, nameOf, reckonBones } from './bones/index.ts';
+import { reckonBones } from './bones/index.ts';
+import { casesOf } from './bones/joints/load-cases.ts';
+import { findings } from './bones/joints/joint-checks.ts';
+import { jointsOf } from './bones/paths/joints.ts';
+import { nameOf } from './bones/joints/checked-joints.ts';
 import { demoBuild } from './files/demo.testing.ts';
-import type { Build } from './figure/index.ts';
+import { type Build } from './figure/index.ts';
 import { plan } from './plan.ts';
 import { applied, seeded, type Reckoned } from './quantity/index.ts';
 import { figures } from './walk.testing.ts';

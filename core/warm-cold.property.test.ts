@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { ACTS, doing, once, picker } from './acts.testing.ts';
 import { blank, plainPiece } from './figure/blank.testing.ts';
 import { demoBuild, value } from './files/demo.testing.ts';
-import { setBlend, setRod, type Build } from './figure/index.ts';
+import { replaceBlend, setRod, type Build } from './figure/index.ts';
 import { plan } from './plan.ts';
 
 /** Everything a report tells, mends and days with it. */
@@ -97,7 +97,10 @@ describe('a report of a build that was edited', () => {
     const otter = demoBuild('ferryman-otter');
     const use = (b: Build) => plan(b).bones.rods.map((r) => r.worst?.use.value);
     const light = use(otter);
-    const heavy = otter.blends.reduce((b, { id }) => value(setBlend(b, id, { density: 1.7 })), otter);
+    const heavy = otter.blends.reduce(
+      (b, blend) => value(replaceBlend(b, { ...blend, density: 1.7 })),
+      otter,
+    );
     expect(use(heavy)).toEqual(use(structuredClone(heavy)));
     expect(use(heavy)[0]).toBeGreaterThan(light[0]!);
     // a rod touched while the paste was heavy, and both changed back by hand

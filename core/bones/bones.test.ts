@@ -11,24 +11,17 @@ import {
   rodOf,
   setBoard,
   setBrief,
-  setForm,
   setRod,
-  weigh,
   type Build,
 } from '../figure/index.ts';
-import {
-  checkedJoints,
-  jointsOf,
-  reckonBones,
-  rescale,
-  rodMass,
-  rodStock,
-  seatFacts,
-  throughWords,
-  toHeight,
-  verdictOf,
-  worstOfRod,
-} from './index.ts';
+import { setForm } from '../figure/edit-form.ts';
+import { weigh } from '../figure/weigh.ts';
+import { reckonBones, rodStock, seatFacts, throughWords, toHeight } from './index.ts';
+import { checkedJoints, worstOfRod } from './joints/checked-joints.ts';
+import { jointsOf } from './paths/joints.ts';
+import { rescale } from './mends/rescale.ts';
+import { rodMass } from './stock/rods/registry.ts';
+import { verdictOf } from './joints/check.ts';
 
 const otter = demoBuild('ferryman-otter');
 const firm = () => 100;

@@ -1,6 +1,6 @@
 import type { Mm } from '../quantity/index.ts';
-import type { RodReport } from './rod-report.ts';
-import type { RodStock } from './rods/registry.ts';
+import type { RodReport } from './mends/rod-report.ts';
+import type { RodStock } from './stock/rods/registry.ts';
 
 /** One whole rod and what is cut from it. */
 export interface Bar {

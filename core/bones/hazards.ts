@@ -1,9 +1,9 @@
 import { place, type Build } from '../figure/index.ts';
 import { coreVolume } from '../solids/index.ts';
-import { discsOf } from './discs.ts';
-import { jointsOf } from './joints.ts';
-import { throughWords, type RodReport } from './rod-report.ts';
-import { rodStock, type RodStock } from './rods/registry.ts';
+import { discsOf } from './paths/discs.ts';
+import { jointsOf } from './paths/joints.ts';
+import { throughWords, type RodReport } from './mends/rod-report.ts';
+import { rodStock, type RodStock } from './stock/rods/registry.ts';
 
 export type HazardLevel = 'must' | 'should' | 'note';
 

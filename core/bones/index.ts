@@ -1,54 +1,37 @@
 /**
- * Bones: what holds the figure up. Rods and what they pass through, joints and what hangs on them, balance and
- * tipping, and for what will not hold a mend that has been tried. Guidance from simple mechanics, not a design.
+ * Bones: what holds the figure up. `mechanics` (sections, columns, beams, plates, sticks held in something: pure numbers),
+ * `stock` (what rods, boards and soft things are made of), `paths` (what runs through what and rests on what), `joints`
+ * (what holds, and for how much), `tiers`, `mends` (a change that has been tried). Simple mechanics, not a design.
  */
-export * from './load-cases.ts';
-export * from './rod-materials.ts';
-export * from './rods/registry.ts';
-export * from './home-tests.ts';
-export * from './stock.ts';
-export * from './sections.ts';
-export * from './columns.ts';
-export * from './cantilever.ts';
-export * from './soft.ts';
-export * from './anchorage.ts';
-export * from './balance.ts';
-export * from './tipping.ts';
-export * from './rod-paths.ts';
-export * from './joints.ts';
-export * from './ways-held.ts';
-export * from './seats.ts';
-export * from './check.ts';
-export * from './joint-checks.ts';
-export * from './checked-joints.ts';
-export * from './rod-report.ts';
-export * from './reckon-bones.ts';
-export * from './cut-list.ts';
-export * from './droop.ts';
-export * from './glue-films.ts';
-export * from './glued.ts';
-export * from './let-go.ts';
-export * from './glued-mends.ts';
-export * from './rod-cover.ts';
-export * from './thick.ts';
-export * from './clash.ts';
-export * from './clashes.ts';
-export * from './sliding.ts';
-export * from './hazards.ts';
-export * from './hardware.ts';
-export * from './boards.ts';
-export * from './discs.ts';
-export * from './disc-rims.ts';
-export * from './plate.ts';
-export * from './hub.ts';
-export { beyond, circle, furthestSupport, pressingArea } from './soft-base.ts';
-export * from './tier-cake.ts';
-export * from './carved.ts';
-export * from './tier-load.ts';
-export { widthOf } from './raised-mass.ts';
-export * from './raised.ts';
-export * from './tripod.ts';
-export * from './new-rod.ts';
-export * from './mends.ts';
-export * from './choose-rod.ts';
-export * from './rescale.ts';
+export { cutFrom, cutList } from './cut-list.ts';
+export { removalCard } from './hazards.ts';
+export { TARGET, type Verdict } from './joints/check.ts';
+export { type GluedReport, glueOf, gluesIn } from './joints/glued.ts';
+export { IN_HAND } from './joints/let-go.ts';
+export { LOAD_CASES, PUSH_LIMITS, caseOf, setPush, usualPush } from './joints/load-cases.ts';
+export { GRIPS } from './joints/sliding.ts';
+export { tripodInto } from './joints/tripod.ts';
+export { type PassedOver } from './mends/choose-rod.ts';
+export { gluedMends } from './mends/glued-mends.ts';
+export { type Mend } from './mends/mends.ts';
+export { rodInto } from './mends/new-rod.ts';
+export { toHeight } from './mends/rescale.ts';
+export { type RodReport, throughWords } from './mends/rod-report.ts';
+export { type PlacedDisc, discOutline, placedDiscs } from './paths/disc-rims.ts';
+export { discWidth } from './paths/discs.ts';
+export { type SeatFacts, seatFacts } from './paths/seats.ts';
+export { type BonesReport, reckonBones } from './reckon-bones.ts';
+export { TIER_BOARDS } from './stock/boards.ts';
+export { type HardwareReport, STACK_KINDS, THREADS, usualStack } from './stock/hardware.ts';
+export {
+  HOME_TESTS,
+  checkMeasurement,
+  forgetMeasurement,
+  homeTest,
+  keepMeasurement,
+  measuredElsewhere,
+} from './stock/home-tests.ts';
+export { RODS, rodStock } from './stock/rods/registry.ts';
+export { widthOf } from './tiers/raised-mass.ts';
+export { type RaisedReport } from './tiers/raised.ts';
+export { type TierLoad, tierLoads } from './tiers/tier-load.ts';

@@ -2,17 +2,10 @@
 // an end load (tables after Bisshopp & Drucker 1945), shape factors of round sections; from memory. Gram per newton by
 // the standard acceleration.
 import { describe, expect, it } from 'vitest';
-import {
-  bendsFar,
-  bendsLittle,
-  curvatureRatio,
-  flagpole,
-  round,
-  staysBent,
-  type Arm,
-  type RodAt,
-} from '../bones/index.ts';
-import type { Vec } from '../figure/index.ts';
+import { bendsFar, bendsLittle, staysBent, type Arm, type RodAt } from '../bones/mechanics/cantilever.ts';
+import { curvatureRatio, round } from '../bones/mechanics/sections.ts';
+import { flagpole } from '../bones/mechanics/columns.ts';
+import { type Vec } from '../figure/index.ts';
 
 const E = 10_000;
 const G = 4_000;

@@ -2,19 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   bumpThatTips,
-  circle,
   comesOn,
-  furthestSupport,
-  legForces,
-  plateOnPosts,
-  pressingArea,
-  rigidShare,
-  ring,
   swayRate,
   tiltedHub,
   washerHolds,
   washerRoot,
-} from '../bones/index.ts';
+} from '../bones/mechanics/hub.ts';
+import { circle, furthestSupport, pressingArea } from '../bones/mechanics/soft-base.ts';
+import { legForces } from '../bones/joints/tripod.ts';
+import { plateOnPosts, rigidShare, ring } from '../bones/mechanics/plate.ts';
 
 const near = (value: number, wanted: number, within = 1e-6) =>
   expect(Math.abs(value / wanted - 1)).toBeLessThan(within);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { propped } from '../bones/braced.ts';
+import { propped } from '../bones/joints/braced.ts';
 import { solveLinear } from '../quantity/index.ts';
 import type { Vec } from '../solids/index.ts';
 

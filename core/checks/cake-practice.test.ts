@@ -3,8 +3,10 @@
 // handbooks (from memory); what carves and how long a cake is chilled is common practice.
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../files/demo.testing.ts';
-import { layersOf, reckonCake } from '../cutting/index.ts';
-import { ballRoot, chilled, chillsIn } from '../firming/index.ts';
+import { reckonCake } from '../cutting/index.ts';
+import { layersOf } from '../cutting/layers.ts';
+import { chilled, chillsIn } from '../firming/index.ts';
+import { ballRoot } from '../firming/chill.ts';
 import { BATTERS, derivedDensity, FILLINGS } from '../pastes/index.ts';
 import { bodyMesh, formBody, measure, type Form } from '../solids/index.ts';
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { localIso, midnights, minuteOf, minuteOfLocal, toldTime } from '../days/index.ts';
+import { localIso, midnights, minuteOf, toldTime } from '../days/index.ts';
+import { minuteOfLocal } from '../days/calendar.ts';
 import { weeksOf } from '../days/work.testing.ts';
 
 /**

@@ -4,7 +4,8 @@ import { wholeOf } from '../figure/index.ts';
 import { demoBuild } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import { seeded } from '../quantity/index.ts';
-import { washBetween, WASH, WIPE } from '../days/index.ts';
+import { WASH } from '../days/index.ts';
+import { washBetween, WIPE } from '../days/wash.ts';
 
 /** Facts of the trade about the order of the days; all common practice. */
 const DEMOS = ['ferryman-otter', 'one-legged-heron', 'savoy-cabbage', 'sixty-acorn-sweets'];

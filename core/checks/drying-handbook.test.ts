@@ -2,16 +2,10 @@
 // half times of plane sheet, cylinder and sphere; one-term transient conduction coefficients ζ₁ and C₁ of heat
 // transfer textbooks (Heisler). All from memory.
 import { describe, expect, it } from 'vitest';
-import {
-  balanceWater,
-  dewPoint,
-  LAW_TABLE,
-  pasteLaw,
-  saturationDensity,
-  saturationPressure,
-  slabOf,
-  sweep,
-} from '../firming/index.ts';
+import { balanceWater, pasteLaw } from '../firming/paste-law.ts';
+import { dewPoint, saturationDensity, saturationPressure } from '../firming/air.ts';
+import { LAW_TABLE } from '../firming/law.ts';
+import { slabOf, sweep } from '../firming/sweep.ts';
 import { gridOf, step } from '../firming/reference.ts';
 import { MATERIALS, type DryingConstants } from '../pastes/index.ts';
 

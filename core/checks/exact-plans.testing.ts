@@ -1,5 +1,5 @@
-import type { Link, Work } from '../days/index.ts';
-import { validate } from '../days/index.ts';
+import { type Link, type Work } from '../days/index.ts';
+import { validate } from '../days/validate.ts';
 import { evenings, forwards, order, step, wait, window, workOf } from '../days/work.testing.ts';
 import { seeded } from '../quantity/index.ts';
 

@@ -1,19 +1,10 @@
 // Facts of the trade, all marked common practice: what makers find in an ordinary room, 21 °C and 50 %.
 import { describe, expect, it } from 'vitest';
-import {
-  bandOf,
-  chocolateReaches,
-  chocolateStep,
-  chocolateYield,
-  crossing,
-  familyOf,
-  JUST_SHAPED,
-  marginOf,
-  sweep,
-  type Air,
-  type Duty,
-  type Question,
-} from '../firming/index.ts';
+import { type Question } from '../firming/index.ts';
+import { bandOf, familyOf } from '../firming/band.ts';
+import { chocolateReaches, chocolateStep, chocolateYield, JUST_SHAPED } from '../firming/cold.ts';
+import { crossing, marginOf, type Duty } from '../firming/margins.ts';
+import { sweep, type Air } from '../firming/sweep.ts';
 import { CASES, type Case } from '../firming/cases.testing.ts';
 import { MATERIALS, type SettingConstants } from '../pastes/index.ts';
 

@@ -1,6 +1,8 @@
 // The production sweep against the slow reference solver of the project, in every event time. Tolerance 6 %.
 import { describe, expect, it } from 'vitest';
-import { crossing, marginOf, sweep, type Question } from '../firming/index.ts';
+import { type Question } from '../firming/index.ts';
+import { crossing, marginOf } from '../firming/margins.ts';
+import { sweep } from '../firming/sweep.ts';
 import { CASES, type Case } from '../firming/cases.testing.ts';
 import { referenceSweep } from '../firming/reference.ts';
 

@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import {
-  apparent,
-  bendsFar,
-  euler,
-  flagpole,
-  LOAD_CASES,
-  momentCapacity,
-  ROD_MATERIALS,
-  round,
-  threaded,
-  type Section,
-} from '../bones/index.ts';
+import { LOAD_CASES } from '../bones/index.ts';
+import { apparent } from '../bones/joints/load-cases.ts';
+import { bendsFar } from '../bones/mechanics/cantilever.ts';
+import { euler, flagpole } from '../bones/mechanics/columns.ts';
+import { momentCapacity } from '../bones/mechanics/anchorage.ts';
+import { ROD_MATERIALS } from '../bones/stock/rod-materials.ts';
+import { round, threaded, type Section } from '../bones/mechanics/sections.ts';
 
 /**
  * A worked build: 5 kg of modelling chocolate leaning 60 mm off a mast, its weight 500 mm over the board, 300 mm of

@@ -1,36 +1,26 @@
 // Mechanics of rods and holding: Euler, Johnson, beam-columns (Timoshenko & Gere), tubes and threads (ISO 68-1),
 // short rigid piles (Broms), tipping by statics. Handbook formulas, worked by hand; from memory.
 import { describe, expect, it } from 'vitest';
+import { LOAD_CASES, RODS, rodStock } from '../bones/index.ts';
+import { amplify, critical, euler, flagpole } from '../bones/mechanics/columns.ts';
+import { apparent } from '../bones/joints/load-cases.ts';
 import {
-  amplify,
-  apparent,
   bearingPerMm,
   coupleLever,
-  critical,
   depthNeeded,
-  edgesOf,
-  euler,
-  flagpole,
   layeredCapacity,
   layeredUse,
-  LOAD_CASES,
   momentCapacity,
-  rodMass,
-  RODS,
-  rodStock,
-  rodStrength,
-  round,
   sideCapacity,
   sideUse,
-  softNow,
   stickMoment,
-  threaded,
-  tipping,
-  together,
-  wireGauge,
-  CORES,
-  pasteAt,
-} from '../bones/index.ts';
+} from '../bones/mechanics/anchorage.ts';
+import { edgesOf, tipping } from '../bones/joints/tipping.ts';
+import { rodMass } from '../bones/stock/rods/registry.ts';
+import { rodStrength } from '../bones/stock/stock.ts';
+import { round, threaded, wireGauge } from '../bones/mechanics/sections.ts';
+import { softNow, CORES, pasteAt } from '../bones/stock/soft.ts';
+import { together } from '../bones/paths/balance.ts';
 
 describe('sections', () => {
   it('solid, tube, thread', () => {

@@ -3,12 +3,8 @@
 import { describe, expect, it } from 'vitest';
 import { blank, plainPiece } from '../figure/blank.testing.ts';
 import {
-  checkScheme,
-  figureParts,
   heightInPose,
-  JOINTS,
   landmarks,
-  LIMBS,
   layOut,
   height,
   lengthOnPhoto,
@@ -18,13 +14,14 @@ import {
   splitByDiameter,
   straighten,
   weighTogether,
-  chopLength,
-  ballWindow,
   scaleFigure,
-  weigh,
   blendOf,
   type Build,
 } from '../figure/index.ts';
+import { checkScheme, JOINTS, LIMBS } from '../figure/schemes.ts';
+import { figureParts } from '../figure/lay-out.ts';
+import { chopLength, ballWindow } from '../figure/portions.ts';
+import { weigh } from '../figure/weigh.ts';
 import { checkForm, measure, type Form } from '../solids/index.ts';
 
 const volumeOf = (id: string, H: number) =>

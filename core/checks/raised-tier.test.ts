@@ -1,26 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import {
-  apparent,
-  carvedUnder,
-  comesOn,
-  critical,
-  edgePressed,
-  flagpole,
-  LOAD_CASES,
-  raisedOf,
-  ROD_MATERIALS,
-  softTipping,
-  swayRate,
-  threaded,
-  tiltedHub,
-  circle,
-  washerHolds,
-  washerRoot,
-  type CakeBears,
-  type LoadCase,
-} from '../bones/index.ts';
+import { LOAD_CASES } from '../bones/index.ts';
+import { apparent, type LoadCase } from '../bones/joints/load-cases.ts';
+import { carvedUnder, edgePressed, type CakeBears } from '../bones/tiers/tier-cake.ts';
+import { comesOn, swayRate, tiltedHub, washerHolds, washerRoot } from '../bones/mechanics/hub.ts';
+import { critical, flagpole } from '../bones/mechanics/columns.ts';
+import { raisedOf } from '../bones/tiers/raised.ts';
+import { ROD_MATERIALS } from '../bones/stock/rod-materials.ts';
+import { softTipping } from '../bones/joints/tipping.ts';
+import { threaded } from '../bones/mechanics/sections.ts';
+import { circle } from '../bones/mechanics/soft-base.ts';
 import { blank } from '../figure/blank.testing.ts';
-import type { Build, Journey, StackItem } from '../figure/index.ts';
+import { type Build, type Journey, type StackItem } from '../figure/index.ts';
 
 /**
  * A worked build: a tier of 3 kg, 180 by 140 mm, held 120 mm over a lower tier of 150 mm on one M10 rod with a board of

@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { depthNeeded, layeredCapacity, momentCapacity, sideCapacity, stickMoment } from '../bones/index.ts';
+import {
+  depthNeeded,
+  layeredCapacity,
+  momentCapacity,
+  sideCapacity,
+  stickMoment,
+} from '../bones/mechanics/anchorage.ts';
 import { stickInBed } from './stick-reference.testing.ts';
 
 const near = (value: number, wanted: number, within = 2e-3) =>

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { Planner, networkOf, type Link, type Step, type Work } from '../days/index.ts';
+import { type Link, type Step, type Work } from '../days/index.ts';
+import { Planner } from '../days/search/planner.ts';
+import { networkOf } from '../days/network.ts';
 import { alone, order } from '../days/work.testing.ts';
 
 /** Activities with optimistic, likely and pessimistic times and what each follows. */

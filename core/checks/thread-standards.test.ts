@@ -1,7 +1,9 @@
 // Threaded rods and their hardware: ISO 261/68-1 threads, ISO 4032 nuts, ISO 7089 and ISO 7093-1 washers, ISO 273 medium
 // clearance holes; from memory. How far a thread stands out of its nut and how a raised tier is stacked: common practice.
 import { describe, expect, it } from 'vitest';
-import { hardwareOf, reckonStack, threaded, THREADS, usualStack } from '../bones/index.ts';
+import { THREADS, usualStack } from '../bones/index.ts';
+import { hardwareOf, reckonStack } from '../bones/stock/hardware.ts';
+import { threaded } from '../bones/mechanics/sections.ts';
 import { blank } from '../figure/blank.testing.ts';
 import {
   addToStack,

@@ -1,22 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { alongChecks } from '../bones/joint-along.ts';
-import { heldChecks } from '../bones/joint-holding.ts';
-import { sideOf, type Push, type Side } from '../bones/joint-push.ts';
-import type { Situation } from '../bones/joint-situation.ts';
-import type { Joint } from '../bones/joints.ts';
-import {
-  apparent,
-  discSoft,
-  LOAD_CASES,
-  momentCapacity,
-  pullOut,
-  pushIn,
-  rodStock,
-  rodStrength,
-  softNow,
-  type LoadCase,
-} from '../bones/index.ts';
-import type { Soft } from '../bones/soft.ts';
+import { alongChecks } from '../bones/joints/joint-along.ts';
+import { heldChecks } from '../bones/joints/joint-holding.ts';
+import { sideOf, type Push, type Side } from '../bones/joints/joint-push.ts';
+import type { Situation } from '../bones/joints/joint-situation.ts';
+import type { Joint } from '../bones/paths/joints.ts';
+import { LOAD_CASES, rodStock } from '../bones/index.ts';
+import { apparent, type LoadCase } from '../bones/joints/load-cases.ts';
+import { discSoft } from '../bones/paths/discs.ts';
+import { momentCapacity, pullOut, pushIn } from '../bones/mechanics/anchorage.ts';
+import { rodStrength } from '../bones/stock/stock.ts';
+import { softNow } from '../bones/stock/soft.ts';
+import type { Soft } from '../bones/stock/soft.ts';
 
 /**
  * A worked build: a standing figure 200 mm tall on two sticks of 4 mm, 32 mm apart. Worked apart from this project from

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { enclosingCircle } from './index.ts';
+import { enclosingCircle } from './enclosing.ts';
 
 type P = readonly [number, number];
 

@@ -10,13 +10,12 @@ import {
   ownTimesTogether,
   pacesFrom,
   repeatedOf,
-  sessionsOf,
-  simulate,
-  slackOf,
-  waitsOf,
   type DaysPlan,
-  type Timetable,
 } from './index.ts';
+import { sessionsOf, waitsOf } from './sessions.ts';
+import { simulate } from './odds.ts';
+import { slackOf } from './slack.ts';
+import { type Timetable } from './types.ts';
 import { evenings, step, wait, workOf } from './work.testing.ts';
 
 const cabbage = demoBuild('savoy-cabbage');

@@ -4,7 +4,8 @@ import { anyBuild } from '../figure/arbitrary.testing.ts';
 import { demoBuild } from '../files/demo.testing.ts';
 import { setOwnStep, type Build, wholeOf } from '../figure/index.ts';
 import { plan } from '../plan.ts';
-import { burials, closesOff, contacts, joinId, shapedBy, type DaysReport } from './index.ts';
+import { burials, closesOff, joinId, shapedBy, type DaysReport } from './index.ts';
+import { contacts } from './burial.ts';
 
 const DEMOS = ['ferryman-otter', 'one-legged-heron', 'savoy-cabbage', 'sixty-acorn-sweets'];
 

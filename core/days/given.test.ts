@@ -1,19 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
-import { pinStep, planFrom, remake, setDate, setRather, tick, type Build } from '../figure/index.ts';
+import { pinStep, remake, setDate, setRather, tick, type Build } from '../figure/index.ts';
+import { planFrom } from '../figure/edit-steps.ts';
 import { plan } from '../plan.ts';
-import {
-  joinId,
-  localIso,
-  schedule,
-  shapeId,
-  validate,
-  type Calendar,
-  type DaysReport,
-  type Given,
-  type Slot,
-} from './index.ts';
+import { joinId, localIso, schedule, shapeId, type DaysReport } from './index.ts';
+import { validate } from './validate.ts';
+import { type Calendar } from './calendar.ts';
+import { type Given } from './given.ts';
+import { type Slot } from './types.ts';
 import { anyJob, calendar } from './work.testing.ts';
 
 const otter = demoBuild('ferryman-otter');

@@ -2,32 +2,41 @@
  * Days: steps made from the figure, the waits and windows between them, the person's hours, and a plan of bench
  * sessions back from the due time. Every plan is checked by `validate`, which shares nothing with what made it.
  */
-export * from './types.ts';
-export * from './calendar.ts';
-export * from './steps/index.ts';
-export * from './burial.ts';
-export * from './covering.ts';
-export * from './edits.ts';
-export * from './preflight.ts';
-export * from './network.ts';
-export * from './pools.ts';
-export * from './wash.ts';
-export * from './conflict.ts';
-export * from './report.ts';
-export * from './slack.ts';
-export * from './why-not.ts';
-export * from './repair.ts';
-export * from './agreed.ts';
-export * from './search/index.ts';
-export * from './validate.ts';
-export * from './given.ts';
-export * from './held.ts';
-export * from './odds.ts';
-export * from './sessions.ts';
-export { CAUTION, WANTED_CHANCE } from './answers.ts';
-export * from './schedule.ts';
-export * from './ahead.ts';
-export * from './repeated.ts';
-export * from './idle.ts';
-export * from './compare.ts';
-export * from './own-times.ts';
+export { aheadOf } from './ahead.ts';
+export { WANTED_CHANCE } from './answers.ts';
+export { burials, closesOff } from './burial.ts';
+export {
+  type Origin,
+  asksUntil,
+  calendarOf,
+  clockTime,
+  dateName,
+  dayName,
+  forPaper,
+  localIso,
+  midnights,
+  minuteOf,
+  toldStart,
+  toldTime,
+} from './calendar.ts';
+export { compared, isBetter, startsOf } from './compare.ts';
+export { conflictOf } from './conflict.ts';
+export { coveringLinks } from './covering.ts';
+export { type Edited, edited } from './edits.ts';
+export { givenOf } from './given.ts';
+export { heldBy } from './held.ts';
+export { type Idle, idleOf } from './idle.ts';
+export { CURVE_RUNS, PLAN_RUNS } from './odds.ts';
+export { type OwnTime, ownTimes, ownTimesTogether, pacesFrom } from './own-times.ts';
+export { POOL_NAMES, poolsOf } from './pools.ts';
+export { preflight } from './preflight.ts';
+export { repeatedOf } from './repeated.ts';
+export { type DaysPlan, type DaysReport } from './report.ts';
+export { ALL_DONE, type SearchOptions, schedule } from './schedule.ts';
+export { type PlannedStep, type PlannedWait, type Session } from './sessions.ts';
+export { stepsOf } from './steps/index.ts';
+export { KIND_NAMES } from './steps/kinds.ts';
+export { inParts } from './steps/parts.ts';
+export { joinId, mixId, shapeId, shapedBy } from './steps/types.ts';
+export { type Link, type Step, type Work } from './types.ts';
+export { WASH } from './wash.ts';

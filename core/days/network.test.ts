@@ -1,17 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  contradiction,
-  mirrored,
-  Planner,
-  write,
-  merged,
-  networkOf,
-  schedule,
-  toldTime,
-  localIso,
-  type Work,
-} from './index.ts';
+import { schedule, toldTime, localIso, type Work } from './index.ts';
+import { contradiction, networkOf } from './network.ts';
+import { mirrored, write } from './search/problem.ts';
+import { Planner } from './search/planner.ts';
+import { merged } from './calendar.ts';
 import {
   step,
   wait,

@@ -17,18 +17,10 @@ import { value } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import { localInstant } from '../quantity/index.ts';
 import { waysOut } from '../ways-out.ts';
-import {
-  asksUntil,
-  givenOf,
-  remaining,
-  atBenchUntil,
-  joinId,
-  shapedBy,
-  startsOf,
-  toldStart,
-  validate,
-  type DaysReport,
-} from './index.ts';
+import { asksUntil, givenOf, joinId, shapedBy, startsOf, toldStart, type DaysReport } from './index.ts';
+import { remaining } from './given.ts';
+import { atBenchUntil } from './calendar.ts';
+import { validate } from './validate.ts';
 
 const ZONE = 'Europe/London';
 const at = (local: string) => localInstant(local, ZONE);

@@ -1,17 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  inParts,
-  sampledWait,
-  schedule,
-  sessionsOf,
-  simulate,
-  validate,
-  waitsOf,
-  type Calendar,
-  type Link,
-  type Timetable,
-} from './index.ts';
+import { inParts, schedule, type Link } from './index.ts';
+import { sampledWait, simulate } from './odds.ts';
+import { sessionsOf, waitsOf } from './sessions.ts';
+import { validate } from './validate.ts';
+import { type Calendar } from './calendar.ts';
+import { type Timetable } from './types.ts';
 import { anyJob, anyWork, calendar, evenings, order, step, wait, window, workOf } from './work.testing.ts';
 
 /** One pair of hands, steps at these minutes. */

@@ -4,7 +4,6 @@ import { demoBuild, value } from '../files/demo.testing.ts';
 import {
   addOwnStep,
   leaveStep,
-  planFrom,
   sayFirm,
   setDate,
   setRoom,
@@ -12,6 +11,7 @@ import {
   tick,
   type Build,
 } from '../figure/index.ts';
+import { planFrom } from '../figure/edit-steps.ts';
 import { lookAt, note } from '../firming/index.ts';
 import { plan } from '../plan.ts';
 import {
@@ -19,15 +19,15 @@ import {
   isBetter,
   joinId,
   localIso,
-  remaining,
   schedule,
   shapeId,
   startsOf,
-  timetableAt,
-  validate,
   type DaysPlan,
   type DaysReport,
 } from './index.ts';
+import { remaining } from './given.ts';
+import { timetableAt } from './agreed.ts';
+import { validate } from './validate.ts';
 import { anyJob, calendar, step, wait, workOf } from './work.testing.ts';
 
 const acorns = demoBuild('sixty-acorn-sweets');

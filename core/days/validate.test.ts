@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { Planner, validate, type Slot, type Step, type Timetable, type Work } from './index.ts';
+import { type Step, type Work } from './index.ts';
+import { Planner } from './search/planner.ts';
+import { validate } from './validate.ts';
+import { type Slot, type Timetable } from './types.ts';
 import { alone, anyJob, evenings, order, step, wait, window, workOf } from './work.testing.ts';
 
 const at = (from: number, minutes: number, who: number[] = [0]): Slot => ({ from, to: from + minutes, who });

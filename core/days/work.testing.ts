@@ -1,16 +1,9 @@
 import fc from 'fast-check';
 import { USUAL_WORKSHOP, type Build } from '../figure/index.ts';
-import {
-  calendarOf,
-  Planner,
-  type Calendar,
-  type Link,
-  type Person,
-  type Pool,
-  type Step,
-  type Stretch,
-  type Work,
-} from './index.ts';
+import { calendarOf, type Link, type Step, type Work } from './index.ts';
+import { Planner } from './search/planner.ts';
+import { type Calendar } from './calendar.ts';
+import { type Person, type Pool, type Stretch } from './types.ts';
 
 export const step = (id: string, minutes: number): Step => ({
   id,

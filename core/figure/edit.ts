@@ -138,14 +138,6 @@ export function setHours(build: Build, hours: readonly Hours[]): Change {
   return checked.ok ? ok({ ...build, hours: checked.value }) : checked;
 }
 
-export function setBlend(build: Build, id: string, patch: Partial<Blend>): Change {
-  const now = build.blends.find((b) => b.id === id);
-  if (!now) return fail('That blend is no longer in the build.');
-  const checked = checkBlend({ ...now, ...patch, id });
-  if (!checked.ok) return checked;
-  return ok({ ...build, blends: replaced(build.blends, id, () => checked.value) });
-}
-
 export function addBlend(build: Build, blend: Omit<Blend, 'id'>): Result<{ build: Build; id: string }> {
   const id = freshId(blend.name, build.blends);
   const checked = checkBlend({ ...blend, id });

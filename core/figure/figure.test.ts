@@ -14,7 +14,6 @@ import {
   factorForHeight,
   freshId,
   height,
-  inBuildingOrder,
   multiplicity,
   nudge,
   pasteList,
@@ -27,8 +26,6 @@ import {
   reseat,
   resize,
   scaleFigure,
-  seatFrame,
-  setForm,
   setGrams,
   setHours,
   setRoom,
@@ -36,12 +33,15 @@ import {
   toLocal,
   togglePair,
   toWorld,
-  weigh,
   weighIn,
   blendOf,
   type Build,
   type Seat,
 } from './index.ts';
+import { inBuildingOrder } from './edit-pieces.ts';
+import { seatFrame } from './place.ts';
+import { setForm } from './edit-form.ts';
+import { weigh } from './weigh.ts';
 
 const otter = demoBuild('ferryman-otter');
 describe('placing', () => {

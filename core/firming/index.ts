@@ -2,22 +2,24 @@
  * Firming: when a piece may be textured, picked up, stood up, built on. Two clocks run here, drying in air and
  * setting by cold; both answer the same questions as margins, and margins become fast / likely / slow times.
  */
-export * from './law.ts';
-export * from './air.ts';
-export * from './paste-law.ts';
-export * from './sweep.ts';
-export * from './margins.ts';
-export * from './learned.ts';
-export * from './places.ts';
-export * from './band.ts';
-export * from './cold.ts';
-export * from './looks.ts';
-export * from './piece.ts';
-export * from './what-if.ts';
-export * from './clocks.ts';
-export * from './snapshot.ts';
-export * from './what-changed.ts';
-export * from './state.ts';
-export * from './height-budget.ts';
-export * from './schools.ts';
-export * from './chill.ts';
+export { type Band } from './band.ts';
+export { type Chilled, chilled, chillsIn, coatFirmIn } from './chill.ts';
+export { otherClocks } from './clocks.ts';
+export { type HeightBudget, heightBudget, squashed } from './height-budget.ts';
+export { SAW, forget, learnedOf, note, seenElsewhere } from './looks.ts';
+export { ASKED, CLOSING, QUESTIONS, type Question } from './margins.ts';
+export { type Drying, type PieceFirming, firmAll } from './piece.ts';
+export { PLACES } from './places.ts';
+export { type CrackRisk, type DoseAnswer, byFeel, compareSchools } from './schools.ts';
+export { lookAt } from './snapshot.ts';
+export { type FirmState, stateAt } from './state.ts';
+export { effectsOf, seenBeside } from './what-changed.ts';
+export {
+  type Change,
+  type Curve,
+  THRESHOLDS,
+  changed,
+  dryingBand,
+  dryingCurve,
+  leversFor,
+} from './what-if.ts';

@@ -2,26 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import { seeded } from '../quantity/index.ts';
-import type { Build } from '../figure/index.ts';
-import {
-  bandOf,
-  familyOf,
-  forget,
-  isOdd,
-  learn,
-  LEARNING,
-  learnedOf,
-  lookAt,
-  lookFrom,
-  marginAt,
-  marginOf,
-  note,
-  NOTHING_LEARNED,
-  pasteLaw,
-  seenElsewhere,
-  weightsOf,
-  type Look,
-} from './index.ts';
+import { type Build } from '../figure/index.ts';
+import { forget, learnedOf, lookAt, note, seenElsewhere } from './index.ts';
+import { bandOf, familyOf } from './band.ts';
+import { isOdd, learn, LEARNING, marginAt, NOTHING_LEARNED, weightsOf, type Look } from './learned.ts';
+import { lookFrom } from './looks.ts';
+import { marginOf } from './margins.ts';
+import { pasteLaw } from './paste-law.ts';
 import { firmingOf } from '../pastes/index.ts';
 
 const paste = { base: 'fondant', gumPaste: 30, powder: 0 };

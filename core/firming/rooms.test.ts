@@ -5,28 +5,22 @@ import { plan } from '../plan.ts';
 import { tellBand } from '../quantity/index.ts';
 import { firmingOf } from '../pastes/index.ts';
 import {
-  bandOf,
   changed,
-  coatAfter,
   coatFirmIn,
-  crossing,
   dryingBand,
   dryingCurve,
-  evaporation,
-  familyOf,
   leversFor,
-  marginOf,
   otherClocks,
-  pasteLaw,
-  restTime,
-  slabOf,
-  spellsOf,
-  sweep,
-  usualStart,
-  weightsOf,
   type Question,
-  type Spell,
 } from './index.ts';
+import { bandOf, familyOf } from './band.ts';
+import { coatAfter } from './chill.ts';
+import { crossing, marginOf } from './margins.ts';
+import { evaporation, restTime } from './clocks.ts';
+import { pasteLaw } from './paste-law.ts';
+import { slabOf, sweep, type Spell } from './sweep.ts';
+import { spellsOf, usualStart } from './places.ts';
+import { weightsOf } from './learned.ts';
 import { given } from '../quantity/index.ts';
 
 const firming = firmingOf({ id: 'x', name: '', base: 'fondant', gumPaste: 30, powder: 0 } as Parameters<

@@ -1,7 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../quantity/index.ts';
-import { Planner, spaceTrouble, validate, WASH, type Genome, type Step, type Work } from '../index.ts';
+import { WASH, type Step, type Work } from '../index.ts';
+import { Planner } from './planner.ts';
+import { spaceTrouble } from '../why-not.ts';
+import { validate } from '../validate.ts';
+import { type Genome } from './genome.ts';
 import { alone, anyJob, evenings, forwards, order, step, wait, window, workOf } from '../work.testing.ts';
 
 const DAY_LONG = [{ from: 0, to: 1440 }];

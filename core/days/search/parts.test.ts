@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { components, FAR, Hands, orderBy, structureOf, Use, write, blocksOf, openHours } from '../index.ts';
+import { components, orderBy, structureOf } from './order.ts';
+import { FAR, write } from './problem.ts';
+import { Hands } from './hands.ts';
+import { Use } from './use.ts';
+import { blocksOf, openHours } from './genome.ts';
 import { alone, anyJob, anyWork, order, step, window, workOf } from '../work.testing.ts';
 
 const LONG = 300;

@@ -3,7 +3,8 @@ import { demoBuild, value } from '../../files/demo.testing.ts';
 import { setPiece, type Build } from '../../figure/index.ts';
 import { recipeOf } from '../../pastes/index.ts';
 import { plan } from '../../plan.ts';
-import { glueId, joinId } from '../index.ts';
+import { joinId } from '../index.ts';
+import { glueId } from './types.ts';
 
 const otter = demoBuild('ferryman-otter');
 const glued = (pieces: string[], glue: string): Build =>

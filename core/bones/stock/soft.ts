@@ -1,0 +1,112 @@
+import type { Board, Build, CoreKind } from '../../figure/index.ts';
+import type { Soft, SoftNow } from '../mechanics/soft-now.ts';
+import { knownOf } from './home-tests.ts';
+
+export type { Soft, SoftNow };
+
+/** Foam, cake, cereal and boards. Handbook classes from memory for foam and boards; food values are estimates. */
+export const CORES: Record<CoreKind, Soft> = {
+  foam: {
+    name: 'foam',
+    kind: 'foam',
+    crush: [85, 100, 115],
+    cohesion: 0.8,
+    grip: 0.1,
+    lasting: 0.6,
+    source: 'EN 13163 EPS 100 class, from memory',
+  },
+  cereal: {
+    name: 'cereal treat',
+    kind: 'crumb',
+    crush: [15, 35, 80],
+    cohesion: 0.4,
+    grip: 0.15,
+    lasting: 0.35,
+    source: 'estimate, pressed and set',
+  },
+  cake: {
+    name: 'dense cake',
+    kind: 'crumb',
+    crush: [4, 8, 15],
+    cohesion: 0.4,
+    grip: 0.08,
+    lasting: 0.5,
+    source: 'estimate from crumb-firmness tests',
+  },
+};
+
+/** A test of one's own is still out by this much: one offcut is not the cake. */
+const OWN_SPREAD = [0.8, 1.25] as const;
+
+/** What a core is stuck into as: as this person measured it, or as the tables have it. */
+export function coreSoft(build: Pick<Build, 'measured'>, kind: CoreKind): Soft {
+  const crush = knownOf(build).soft.get(kind)?.crush;
+  const core = CORES[kind];
+  return crush === undefined
+    ? core
+    : {
+        ...core,
+        crush: [crush * OWN_SPREAD[0], crush, crush * OWN_SPREAD[1]],
+        source: 'your own test',
+        tried: true,
+      };
+}
+
+export const BOARDS: Record<Board['material'], Soft> = {
+  drum: {
+    name: 'cake drum',
+    kind: 'hard',
+    crush: [150, 300, 500],
+    cohesion: 0.5,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 0.6,
+    source: 'estimate, pulp drum, varies widely',
+  },
+  mdf: {
+    name: 'MDF',
+    kind: 'hard',
+    crush: [8000, 12000, 15000],
+    cohesion: 0.1,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 35,
+    source: 'EN 622-5, from memory',
+  },
+  plywood: {
+    name: 'plywood',
+    kind: 'hard',
+    crush: [8000, 12000, 15000],
+    cohesion: 0.1,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 40,
+    source: 'birch ply, handbook from memory',
+  },
+  foamcore: {
+    name: 'foam board',
+    kind: 'hard',
+    crush: [150, 250, 350],
+    cohesion: 0.5,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 0.4,
+    source: 'estimate',
+  },
+};
+
+/** Paste at the yield the firming model gives; the bracket is that of fresh-to-firm paste, a factor of about two. */
+export const pasteAt = (yieldKPa: number): Soft => ({
+  name: 'paste',
+  kind: 'paste',
+  crush: [yieldKPa * 0.5, yieldKPa, yieldKPa * 1.9],
+  cohesion: 0.5,
+  grip: 0.2,
+  lasting: 0.5,
+  source: 'firming model, one night in the room given',
+});
+
+export const softNow = (s: Soft, hours: number): SoftNow => ({
+  ...s,
+  now: (s.crush[1] / 1000) * (hours >= 2 ? s.lasting : 1),
+});

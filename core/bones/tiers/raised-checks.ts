@@ -1,0 +1,252 @@
+import type { HardwareStack, StackItem } from '../../figure/index.ts';
+import { byFormula, formula, given, GRAVITY, reckon, type Mm } from '../../quantity/index.ts';
+import { twistCapacity } from '../mechanics/anchorage.ts';
+import { check, share, type Check } from '../joints/check.ts';
+import { criticalLoad, flagpole } from '../mechanics/columns.ts';
+import { THREADS } from '../stock/hardware.ts';
+import { pullsThrough, tiltedHub, washerHolds, washerRoot } from '../mechanics/hub.ts';
+import { apparent, type LoadCase } from '../joints/load-cases.ts';
+import { madeOf, widthOf, type Raised } from './raised-mass.ts';
+import { ROD_MATERIALS } from '../stock/rod-materials.ts';
+import { threaded } from '../mechanics/sections.ts';
+import type { CakeBears } from './tier-cake.ts';
+
+/** A tier is never quite in the middle of its rod; estimate, mm. */
+const OFF_CENTRE = 8;
+/** A rod as bought is out of straight by this share of its length; common practice. */
+const CROOKED = 1 / 200;
+const HOLD_RESERVE = 2;
+/** Strength at which a nut and washer punch through board, MPa; estimate. */
+const PUNCH = 4;
+
+/** The rod in one situation, as a mast. */
+export interface Mast {
+  readonly c: LoadCase;
+  readonly weight: number;
+  readonly push: number;
+  readonly moment: number;
+  readonly sway: Mm;
+}
+
+export const STEEL = ROD_MATERIALS.steel;
+
+const MAST_FOLDS = formula({
+  name: 'It folds at',
+  takes: ['mm', 'MPa', 'MPa', 'mm²', 'mm⁴'],
+  unit: 'N',
+  rule: 'π² E I ÷ (2 L)², or Johnson’s parabola where it is short',
+  source: 'handbook',
+  f: (L, E, f, area, inertia) => criticalLoad(E, f, area, inertia, L, 2),
+});
+/** The reserve multiplies the loads before lean adds to lean, or a rod near folding looks well. */
+const MAST_BENDS = formula({
+  name: 'Used of its strength',
+  takes: ['N', 'mm', 'N', 'MPa', 'mm⁴', 'mm', 'mm³', 'MPa', 'mm²', 'MPa', '×'],
+  unit: '',
+  rule: 'reserve × P ÷ A f + M ÷ Z f, M = P e sec kL + H tan kL ÷ k with loads × reserve, k = √(P ÷ E I)',
+  source: 'handbook',
+  f: (P, e, H, E, I, L, Z, bending, area, crushing, reserve) =>
+    (reserve * P) / area / crushing + flagpole(P * reserve, e, H * reserve, E, I, L).moment / (Z * bending),
+});
+const AT_WASHER = formula({
+  name: 'Bending at the washer',
+  takes: ['N·mm', 'mm', 'mm', 'mm', 'MPa'],
+  unit: 'MPa',
+  rule: 'β M ÷ a t², exact thin plate resting on its rim',
+  source: 'handbook',
+  f: (moment, wide, thick, washer, E) => tiltedHub(moment, wide / 2, washer / 2, thick, E).stress,
+});
+
+/** The rod in one situation, held at the base and free at the top. */
+export function mastIn(r: Raised, c: LoadCase, diameter: number): { mast: Mast; checks: Check[] } {
+  const section = threaded(diameter);
+  const W = (r.mass.value * GRAVITY) / 1000;
+  const f = apparent(c, 0, c.down);
+  const [push, weight] = [W * f[0], W * -f[2]];
+  const { reserve, stiffness, crushing, bending } = STEEL;
+  const off = OFF_CENTRE + r.lever * CROOKED;
+  const now = flagpole(weight, off, push, stiffness, section.inertia, r.lever);
+  const high = given('Balance point over the base', r.lever, 'mm');
+  const second = given('Second moment', section.inertia, 'mm⁴');
+  const stiff = given('Stiffness', stiffness, 'MPa', 'handbook');
+  const crush = given('Crushes at', crushing, 'MPa', 'handbook');
+  const area = given('Section', section.area, 'mm²');
+  const checks = [
+    check({
+      id: 'mast-folds',
+      title: 'Rod folding',
+      situation: c.name,
+      use: share(
+        given('Pressing', weight, 'N'),
+        byFormula(MAST_FOLDS, [high, stiff, crush, area, second]),
+        reserve,
+      ),
+      reserve,
+      trust: STEEL.trust,
+      ok: 'The rod stays straight under the weight.',
+      no: 'The rod bows out and folds: a thicker rod, or a smaller gap.',
+    }),
+    check({
+      id: 'mast-bends',
+      title: 'Rod bending',
+      situation: c.name,
+      use: byFormula(MAST_BENDS, [
+        given('Pressing', weight, 'N'),
+        given('Off the middle, with the rod out of straight', off, 'mm', 'estimate'),
+        given('Sideways', push, 'N'),
+        stiff,
+        second,
+        high,
+        given('Section modulus', section.modulus, 'mm³'),
+        given('Yields at', bending, 'MPa', 'handbook'),
+        area,
+        crush,
+        given('Reserve', reserve, '×'),
+      ]),
+      reserve,
+      trust: STEEL.trust,
+      ok: 'The rod carries the weight off its middle.',
+      no: 'The rod bends and stays bent: a thicker rod, a smaller gap, or a lighter tier.',
+    }),
+  ];
+  return { mast: { c, weight, push, moment: now.moment, sway: now.sway }, checks };
+}
+
+/** The base: washers pressing into it, the board bending round them, the nut pulled through. */
+export function baseChecks(
+  r: Raised,
+  hardest: Mast,
+  stack: HardwareStack,
+): { checks: Check[]; tilt: number } {
+  const size = THREADS[stack.thread];
+  const { items } = stack;
+  const at = items.findIndex((i) => i.id === r.base.item.id);
+  const beside = [items[at - 1]?.kind, items[at + 1]?.kind];
+  const washerOf = (kind: StackItem['kind'] | undefined) =>
+    kind === 'large' ? size.largeWide : kind === 'washer' ? size.washerWide : size.spanner;
+  const washer = Math.min(...beside.map(washerOf));
+  const board = madeOf(r.base.item, r.base.thick);
+  const wide = widthOf(r.base.item);
+  const hub = tiltedHub(hardest.moment, wide / 2, washer / 2, r.base.thick, board.stiffness);
+  const moment = given('Tilting moment at the base', hardest.moment, 'N·mm');
+  const across = given('Washer, across', washer, 'mm');
+  return {
+    tilt: hub.tilt,
+    checks: [
+      check({
+        id: 'base-press',
+        title: 'Washers pressed into the base',
+        situation: hardest.c.name,
+        use: share(
+          moment,
+          reckon(
+            'The face bears',
+            'N·mm',
+            'crush × π (D⁴ − d⁴) ÷ 32 D',
+            [across, given('Hole', size.hole, 'mm'), given('Crush', board.crush, 'MPa', 'handbook')],
+            (D, d, fc) => washerHolds(fc, D, d),
+          ),
+          1,
+        ),
+        reserve: 1,
+        trust: 'B',
+        ok: 'The washers hold the rod upright.',
+        no: 'The washers press into the base and the rod leans: wider washers, or a plate of steel.',
+      }),
+      check({
+        id: 'base-bends',
+        title: 'Base bending round the washer',
+        situation: hardest.c.name,
+        use: share(
+          byFormula(AT_WASHER, [
+            moment,
+            given('Base, across', wide, 'mm'),
+            given('Thick', r.base.thick, 'mm'),
+            across,
+            given('Its stiffness', board.stiffness, 'MPa', 'handbook'),
+          ]),
+          given(`${board.name} bears`, board.bending, 'MPa', 'handbook'),
+          board.reserve,
+        ),
+        reserve: board.reserve,
+        trust: board.trust,
+        ok: 'The base is stiff enough.',
+        no: 'The base cracks round the washer: 12 mm board, or wider washers.',
+      }),
+      check({
+        id: 'base-through',
+        title: 'Nut pulled through the base',
+        situation: hardest.c.name,
+        use: share(
+          given('Pulling at one side of the washer', hardest.moment / washer, 'N'),
+          given('It goes through at', pullsThrough(PUNCH, washer, r.base.thick), 'N', 'estimate'),
+          HOLD_RESERVE,
+        ),
+        reserve: HOLD_RESERVE,
+        trust: 'C',
+        ok: 'The washer does not pull through.',
+        no: 'The washer pulls through the base: a wider one, or thicker board.',
+      }),
+    ],
+  };
+}
+
+/** The small board under the tier on its washer. */
+export function boardCheck(r: Raised, hardest: Mast, stack: HardwareStack): Check {
+  const size = THREADS[stack.thread];
+  const below = stack.items[stack.items.findIndex((i) => i.id === r.board.item.id) - 1]?.kind;
+  const washer = below === 'large' ? size.largeWide : below === 'washer' ? size.washerWide : size.spanner;
+  const board = madeOf(r.board.item, r.board.thick);
+  const a = Math.min(widthOf(r.board.item), widthOf(r.tier.item)) / 2;
+  const { thick } = r.board;
+  const pressure = hardest.weight / (Math.PI * a * a);
+  const even = (6 * washerRoot(pressure, a, washer / 2)) / thick ** 2;
+  const tilted = tiltedHub(hardest.push * (r.own + thick), a, washer / 2, thick, board.stiffness).stress;
+  return check({
+    id: 'board-bends',
+    title: 'Board under the tier',
+    situation: hardest.c.name,
+    use: share(
+      reckon(
+        'Bending at the washer',
+        'MPa',
+        'even load on a washer + push of the tier, thin plate',
+        [given('Even load', even, 'MPa'), given('Push', tilted, 'MPa')],
+        (x, y) => x + y,
+        'handbook',
+      ),
+      given(`${board.name} bears`, board.bending, 'MPa', 'handbook'),
+      board.reserve,
+    ),
+    reserve: board.reserve,
+    trust: board.trust,
+    ok: 'The board under the tier is stiff enough.',
+    no: 'The board under the tier breaks at its washer: thicker board, or a wider washer.',
+  });
+}
+
+/** A nudge at the rim of the tier turns it on a round rod: grip of the rod in its cake. */
+export function turning(r: Raised, cake: CakeBears, stack: HardwareStack): Check {
+  const crumb = { now: cake.crush / 1000, grip: 0.1 } as Parameters<typeof twistCapacity>[0];
+  const grip = twistCapacity(crumb, stack.thread, r.tier.thick, 1, 0, 0);
+  return check({
+    id: 'tier-turns',
+    title: 'Tier turning on the rod',
+    situation: 'nudged at its rim',
+    use: share(
+      reckon(
+        'A tenth of its weight at the rim',
+        'N·mm',
+        '0.1 × weight × width ÷ 2',
+        [r.mass, given('Wide', widthOf(r.tier.item), 'mm')],
+        (g, d) => (0.1 * g * GRAVITY * d) / 2000,
+      ),
+      given('The rod grips its cake', grip, 'N·mm', 'estimate'),
+      1,
+    ),
+    reserve: 1,
+    trust: 'C',
+    ok: 'It does not turn.',
+    no: 'It turns on the round rod: push two skewers up through holes in its board, 60 mm apart.',
+  });
+}

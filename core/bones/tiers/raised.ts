@@ -1,0 +1,116 @@
+import type { Build, HardwareStack } from '../../figure/index.ts';
+import { given, GRAVITY, reckon, type Mm, type Reckoned } from '../../quantity/index.ts';
+import { worst, type Check } from '../joints/check.ts';
+import { comesOn, swayRate } from '../mechanics/hub.ts';
+import { apparent, casesOf, type LoadCase } from '../joints/load-cases.ts';
+import { baseChecks, boardCheck, mastIn, STEEL, turning } from './raised-checks.ts';
+import { raisedIn, widthOf, type Raised } from './raised-mass.ts';
+import { threaded } from '../mechanics/sections.ts';
+import { cakeBears, carvedCheck, edgePressed, type CakeBears } from './tier-cake.ts';
+
+/** Below this many swings a second it is seen to wobble; estimate. */
+const WOBBLES = 3;
+
+export interface RaisedReport {
+  readonly mass: Reckoned;
+  readonly weights: Raised['weights'];
+  readonly high: Reckoned;
+  readonly checks: readonly Check[];
+  readonly worst: Check;
+  /** How far it leans in the hardest situation, and how many times a second it swings. */
+  readonly sway: Reckoned;
+  readonly rate: Reckoned;
+  /** Narrowest board under the tier that its cake stands on in every situation; undefined when even the tier's own width is not enough. */
+  readonly leastBoard: Mm | undefined;
+  readonly says: readonly string[];
+}
+
+/** Everything a tier raised on one threaded rod asks: the rod, the base it is clamped in, its board, its cake. */
+export function raisedOf(build: Build): RaisedReport | undefined {
+  const { stack } = build;
+  const cake = cakeBears(build);
+  const raised = stack && raisedIn(stack, cake);
+  return raised && stack && reckonRaised(stack, raised, cake, casesOf(build));
+}
+
+const edgeOf = (r: Raised, cake: CakeBears, c: LoadCase, board: Mm) => {
+  const W = (r.mass.value * GRAVITY) / 1000;
+  const f = apparent(c, 0, c.sideways > 0 ? 1 : c.down);
+  return edgePressed(cake, c, W * -f[2], W * f[0] * r.own, board);
+};
+
+/** Narrowest board on which the cake of the tier stands in a situation, in steps of 2 mm up to the tier's own width. */
+function leastBoardFor(r: Raised, cake: CakeBears, c: LoadCase): Mm | undefined {
+  for (let wide = 60; wide <= widthOf(r.tier.item); wide += 2)
+    if (edgeOf(r, cake, c, wide).use <= 1) return wide;
+  return undefined;
+}
+
+export function reckonRaised(
+  stack: HardwareStack,
+  r: Raised,
+  cake: CakeBears,
+  cases: readonly LoadCase[],
+): RaisedReport {
+  const masts = cases.map((c) => mastIn(r, c, stack.thread));
+  const hardest = masts.reduce((a, m) => (m.mast.moment > a.mast.moment ? m : a)).mast;
+  const base = baseChecks(r, hardest, stack);
+  const own = widthOf(r.board.item);
+  const tier = widthOf(r.tier.item);
+  const edges = cases.map((c) => edgeOf(r, cake, c, Math.min(own, tier)).check);
+  const found = [
+    ...masts.flatMap((m) => m.checks),
+    ...base.checks,
+    boardCheck(r, hardest, stack),
+    ...edges,
+    turning(r, cake, stack),
+    ...(own < tier
+      ? [carvedCheck(cake, `rim of the ${r.tier.item.name.toLowerCase()}`, (tier - own) / 2, r.tier.thick)]
+      : []),
+  ];
+  // the hardest situation of each thing looked at
+  const byId = new Map<string, Check>();
+  for (const c of found) if ((byId.get(c.id)?.use.value ?? -1) < c.use.value) byId.set(c.id, c);
+  const checks = [...byId.values()].sort((a, b) => b.use.value - a.use.value);
+  const section = threaded(stack.thread);
+  const rod = (3 * STEEL.stiffness * section.inertia) / r.lever ** 3;
+  // a rod that folds leaves the base nothing to hold
+  const hub = !Number.isFinite(hardest.moment) ? 0 : base.tilt > 0 ? hardest.moment / base.tilt : Infinity;
+  const raisedAtAll = r.lever > 0;
+  const rate = reckon(
+    'It swings, times a second',
+    '',
+    '√(k ÷ m) ÷ 2π, k of the rod and of the base one after the other',
+    [
+      given('Stiffness of the rod, 3 E I ÷ L³', rod, 'N/mm'),
+      given('Stiffness of the base', raisedAtAll ? hub / r.lever ** 2 : Infinity, 'N/mm'),
+      r.mass,
+    ],
+    (k, b, g) => swayRate(1 / (1 / k + 1 / b), g / 1000),
+  );
+  const least = cases.map((c) => leastBoardFor(r, cake, c));
+  return {
+    mass: r.mass,
+    weights: r.weights,
+    high: given('Balance point over the base', r.lever, 'mm'),
+    checks,
+    worst: worst(checks)!,
+    sway: reckon(
+      'It leans',
+      'mm',
+      'bending of the rod + tilt of the base, × how fast the push comes on',
+      [
+        given('Rod', hardest.sway, 'mm'),
+        given('Base', raisedAtAll ? base.tilt * r.lever : 0, 'mm'),
+        given('The push comes on at once', comesOn(rate.value), '×'),
+      ],
+      (a, b, k) => (a + b) * k,
+    ),
+    rate,
+    leastBoard: least.some((x) => x === undefined) ? undefined : Math.max(...(least as number[])),
+    says: [
+      ...(rate.value < WOBBLES ? ['It wobbles to be seen: a thicker rod, or 12 mm board under it.'] : []),
+      'The rod is reckoned to stand without the cake round it, and the tier to be stiff.',
+    ],
+  };
+}
