@@ -38,6 +38,18 @@ export default defineConfig(
     plugins: { house: { rules: { 'closed-formula': closedFormula } } },
     rules: { 'house/closed-formula': 'error' },
   },
+  {
+    // a promise nobody waits for fails in silence
+    files: ['core/**/*.ts', 'web/**/*.ts', 'server/**/*.ts', 'tools/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: { '@typescript-eslint/no-floating-promises': 'error' },
+  },
+  {
+    files: ['**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.testing.ts'],
+    rules: { complexity: ['error', 20], 'max-params': ['error', 5] },
+  },
   { files: ['tools/**', 'server/**'], rules: { 'no-console': 'off' } },
   { files: ['**/*.test.ts'], rules: { '@typescript-eslint/no-explicit-any': 'off' } },
   prettier,

@@ -1,7 +1,6 @@
 // npm run bench: how long reckoning and planning take, and how much script the first view needs.
-import { readdirSync, readFileSync, existsSync } from 'node:fs';
+import { readFileSync, existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
 import highsLoader from 'highs';
 import { generated, program, work as smallWork } from '../core/checks/exact-plans.testing.ts';
 import { schedule, type Link, type Step } from '../core/days/index.ts';
@@ -20,6 +19,7 @@ import { plan } from '../core/plan.ts';
 import { seeded } from '../core/quantity/index.ts';
 import { keepable, readBuild, readRecord } from '../core/files/index.ts';
 import { seenBeside } from '../core/firming/index.ts';
+import { FIRST_VIEW_BUDGET, firstView } from './first-view.mjs';
 import { SHAPE_KINDS, shapeOf, type ShapeKind } from '../core/solids/index.ts';
 
 const root = process.cwd();
@@ -306,18 +306,8 @@ console.log(
 const dist = join(root, 'dist');
 if (!existsSync(join(dist, 'index.html'))) console.log('first view: not built, run npm run build first');
 else {
-  const assets = join(dist, 'assets');
-  const size = (file: string) => gzipSync(readFileSync(join(assets, file)), { level: 9 }).length / 1000;
-  const html = readFileSync(join(dist, 'index.html'), 'utf8');
-  // what the page names, and what those name in turn, down to the shelf
-  const wanted = new Set([...html.matchAll(/assets\/([\w.-]+\.js)/g)].map((m) => m[1]!));
-  const shelf = readdirSync(assets).find((f) => /^ShelfView-.*\.js$/.test(f));
-  if (shelf) wanted.add(shelf);
-  for (const file of wanted)
-    for (const m of readFileSync(join(assets, file), 'utf8').matchAll(
-      /(?:from|import)\s*["']\.\/([\w.-]+\.js)["']/g,
-    ))
-      wanted.add(m[1]!);
-  const sum = [...wanted].reduce((s, f) => s + size(f), 0);
-  console.log(`first view: ${sum.toFixed(0)} kB of script (gzip) in ${wanted.size} files`);
+  const { kB, files } = firstView(dist);
+  console.log(
+    `first view: ${kB.toFixed(0)} kB of script (gzip) in ${files} files, at most ${FIRST_VIEW_BUDGET}`,
+  );
 }

@@ -167,6 +167,7 @@ export const CHECKS = [
     'dependency-cruiser/bin/dependency-cruise.mjs',
     ['core', 'web', 'server', 'tools', 'demo', '--config', '.dependency-cruiser.cjs'],
   ],
+  ['what nothing uses', 'knip/bin/knip.js', ['--no-progress']],
 ];
 
 /** Run all checks, two beside each other; each says its name and how it went. Returns the titles of those that failed. */

@@ -1,7 +1,8 @@
-// npm test: install what is missing, then types, lint, format, arrows, unit tests, build and browser tests.
+// npm test: install what is missing, then types, lint, format, arrows, what nothing uses, unit tests, build and browser tests.
 // The last line is `N passed, N failed`.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { FIRST_VIEW_BUDGET, firstView } from './first-view.mjs';
 import {
   bin,
   CHECKS,
@@ -52,6 +53,14 @@ if (broken.includes('types')) end();
 vitest('unit tests', []);
 const built = ensureBuilt();
 count(built);
+if (built) {
+  const { kB, files } = firstView(join(root, 'dist'));
+  const within = kB <= FIRST_VIEW_BUDGET;
+  console.log(
+    `— first view: ${kB.toFixed(0)} kB of script in ${files} files, at most ${FIRST_VIEW_BUDGET}${within ? '' : ': too much'}`,
+  );
+  count(within);
+}
 if (built && chromium) vitest('browser tests', ['--config', 'vitest.browser.config.ts']);
 else failed++;
 end();

@@ -1,3 +1,4 @@
+import { polygonArea } from 'd3-polygon';
 import type { CakeWork } from '../figure/index.ts';
 import type { Mm } from '../quantity/index.ts';
 import { slice, type Mesh } from '../solids/index.ts';
@@ -20,15 +21,7 @@ export interface CakeLayer {
 const EASE: Mm = 2;
 const SAMPLES = 9;
 const ringArea = (loops: readonly (readonly (readonly [number, number])[])[]): number =>
-  loops.reduce(
-    (sum, loop) =>
-      sum +
-      loop.reduce((a, [x, y], i) => {
-        const [u, v] = loop[(i + 1) % loop.length]!;
-        return a + (x * v - u * y) / 2;
-      }, 0),
-    0,
-  );
+  loops.reduce((sum, loop) => sum - polygonArea(loop as [number, number][]), 0);
 
 /** A body drawn in on every side by a coat, its foot left where it stands: each axis scaled by what the coat takes. */
 export function drawnIn(m: Mesh, width: Mm, depth: Mm, height: Mm, coat: Mm, under: boolean): Mesh {

@@ -1,4 +1,4 @@
-import { bodyMesh, gathered, standing, type Mesh } from '../solids/index.ts';
+import { bodyMesh, standing, type Mesh } from '../solids/index.ts';
 import type { Build } from './build.ts';
 import { place } from './place.ts';
 
@@ -25,7 +25,3 @@ export function solidParts(build: Build, only?: string, round = ROUND): SolidPar
       mesh: standing(bodyMesh(i.body, round), i.frame),
     }));
 }
-
-/** The whole figure, or one piece, as one heap of triangles. */
-export const figureMesh = (build: Build, only?: string): Mesh =>
-  gathered(solidParts(build, only).map((p) => p.mesh));

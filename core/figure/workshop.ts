@@ -108,6 +108,3 @@ export const USUAL_WORKSHOP: Workshop = {
   tools: { oven: 1, turntable: 1, airbrush: 1 },
   space: {},
 };
-
-/** Steps as the figure makes them. */
-export const AS_MADE: StepEdits = { own: [], minutes: {}, left: [] };

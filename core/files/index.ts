@@ -6,4 +6,3 @@ export * from './read.ts';
 export * from './write.ts';
 export * from './solid-files.ts';
 export * from './migrations.ts';
-export { buildSchema } from './schema.ts';

@@ -1,4 +1,4 @@
-import type { Density, Minutes, Provenance } from '../quantity/index.ts';
+import type { Density, Provenance } from '../quantity/index.ts';
 
 /** Mass shares of what a paste is made of; they add up to one. */
 export interface Composition {
@@ -149,5 +149,3 @@ export interface Blend {
   /** The person's own paste it is made from; `base` is what that behaves like. */
   readonly own?: OwnPaste;
 }
-
-export type RestMinutes = Minutes;

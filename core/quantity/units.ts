@@ -6,11 +6,9 @@ export type Mm = In<'mm'>;
 export type Grams = In<'g'>;
 export type Minutes = In<'min'>;
 export type Celsius = In<'C'>;
-export type Newtons = In<'N'>;
 export type Degrees = In<'deg'>;
 /** Grams per cubic centimetre. */
 export type Density = In<'g/cm3'>;
-export type KiloPascals = In<'kPa'>;
 /** Cubic millimetres; 1000 make a cubic centimetre, which is a millilitre. */
 export type Mm3 = In<'mm3'>;
 export type Mm2 = In<'mm2'>;
@@ -73,4 +71,3 @@ export const TIME_IN_MIN = { min: 1, h: 60, d: 1440 } as const;
 
 export type MassUnit = keyof typeof MASS_IN_G;
 export type LengthUnit = keyof typeof LENGTH_IN_MM;
-export type VolumeUnit = keyof typeof VOLUME_IN_ML;

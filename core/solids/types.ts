@@ -1,5 +1,5 @@
 import type { TechniqueId } from '../pastes/index.ts';
-import type { Mm, Mm2, Mm3, Problem } from '../quantity/index.ts';
+import type { Mm, Mm2, Mm3 } from '../quantity/index.ts';
 import type { Body } from './bodies/index.ts';
 import type { Curve, Curves } from './curves/index.ts';
 import type { SolidData } from './mesh/index.ts';
@@ -135,5 +135,3 @@ export interface Shape<K extends string = string> {
   /** Hands-on minutes: first one, each further one alike. Common practice, estimate. */
   readonly minutes: { readonly first: number; readonly next: number };
 }
-
-export type SizeProblem = Problem & { readonly about: string };

@@ -2,14 +2,6 @@ import type { SoftNow } from './soft-now.ts';
 
 /** A stick held in something: sideways bearing, twist, pulling out, pushing in. N, mm, MPa. */
 
-/** One layer the stick passes, from the entry inwards. */
-export interface Layer {
-  readonly soft: SoftNow;
-  readonly thick: number;
-  /** From the stick's skin to the side of the piece. */
-  readonly cover: number;
-}
-
 /**
  * Sideways limit per millimetre of stick: crush × d in crumb and foam; N × cohesion × d in paste, with N from 2 at a
  * free surface to 9 under three diameters of cover (soft-clay pile practice, handbook); embedment × d in board.

@@ -1,3 +1,4 @@
+import FlatQueue from 'flatqueue';
 import type { Problem } from './problem.ts';
 
 /** Windows shorter than this tie steps together, minutes. */
@@ -71,47 +72,19 @@ export function structureOf(p: Problem): Structure {
   return { next, into, group, members };
 }
 
-/** A heap of steps, the smallest key first. */
-class Heap {
-  private readonly items: Int32Array;
-  private count = 0;
-  constructor(
-    n: number,
-    private readonly keys: ArrayLike<number>,
-  ) {
-    this.items = new Int32Array(n);
-  }
-  get size(): number {
-    return this.count;
-  }
-  private less(a: number, b: number): boolean {
-    return this.keys[a]! < this.keys[b]! || (this.keys[a] === this.keys[b] && a < b);
-  }
-  push(x: number): void {
-    let k = this.count++;
-    while (k > 0) {
-      const up = (k - 1) >> 1;
-      if (!this.less(x, this.items[up]!)) break;
-      this.items[k] = this.items[up]!;
-      k = up;
-    }
-    this.items[k] = x;
-  }
-  pop(): number {
-    const first = this.items[0]!;
-    const last = this.items[--this.count]!;
-    let k = 0;
-    for (;;) {
-      let child = 2 * k + 1;
-      if (child >= this.count) break;
-      if (child + 1 < this.count && this.less(this.items[child + 1]!, this.items[child]!)) child++;
-      if (!this.less(this.items[child]!, last)) break;
-      this.items[k] = this.items[child]!;
-      k = child;
-    }
-    if (this.count > 0) this.items[k] = last;
-    return first;
-  }
+/** Place of each by its key, the smaller index first where keys are equal: an order that does not hang on the queue. */
+function ranksOf(keys: Float64Array): Int32Array {
+  const ranks = new Int32Array(keys.length);
+  Uint32Array.from(keys, (_, i) => i)
+    .sort((a, b) => keys[a]! - keys[b]! || a - b)
+    .forEach((i, rank) => (ranks[i] = rank));
+  return ranks;
+}
+
+/** A priority queue of steps, the smallest rank first. */
+function queueOf(ranks: Int32Array) {
+  const queue = new FlatQueue<number>();
+  return { push: (i: number) => queue.push(i, ranks[i]!), pop: () => queue.pop() };
 }
 
 /**
@@ -123,10 +96,9 @@ export function orderBy(s: Structure, keys: Float64Array, free: boolean): number
   const waiting = s.into.slice();
   const order: number[] = [];
   if (free) {
-    const ready = new Heap(n, keys);
+    const ready = queueOf(ranksOf(keys));
     for (let i = 0; i < n; i++) if (waiting[i] === 0) ready.push(i);
-    while (ready.size > 0) {
-      const i = ready.pop();
+    for (let i = ready.pop(); i !== undefined; i = ready.pop()) {
       order.push(i);
       for (const j of s.next[i]!) if (--waiting[j]! === 0) ready.push(j);
     }
@@ -134,6 +106,7 @@ export function orderBy(s: Structure, keys: Float64Array, free: boolean): number
   }
   // group by group; inside a group the links of the group alone decide
   const groups = s.members.length;
+  const ranks = ranksOf(keys);
   const groupKeys = new Float64Array(groups).fill(Infinity);
   const groupWaits = new Int32Array(groups);
   for (let i = 0; i < n; i++) {
@@ -141,19 +114,17 @@ export function orderBy(s: Structure, keys: Float64Array, free: boolean): number
     groupKeys[g] = Math.min(groupKeys[g]!, keys[i]!);
     for (const j of s.next[i]!) if (s.group[j] !== g) groupWaits[s.group[j]!]!++;
   }
-  const ready = new Heap(groups, groupKeys);
+  const ready = queueOf(ranksOf(groupKeys));
   for (let g = 0; g < groups; g++) if (groupWaits[g] === 0) ready.push(g);
-  while (ready.size > 0) {
-    const g = ready.pop();
+  for (let g = ready.pop(); g !== undefined; g = ready.pop()) {
     const own = s.members[g]!;
     if (own.length === 1) order.push(own[0]!);
     else {
       const inner = new Map(own.map((i) => [i, 0]));
       for (const i of own) for (const j of s.next[i]!) if (inner.has(j)) inner.set(j, inner.get(j)! + 1);
-      const heap = new Heap(own.length, keys);
+      const heap = queueOf(ranks);
       for (const i of own) if (inner.get(i) === 0) heap.push(i);
-      while (heap.size > 0) {
-        const i = heap.pop();
+      for (let i = heap.pop(); i !== undefined; i = heap.pop()) {
         order.push(i);
         for (const j of s.next[i]!) {
           const left = inner.get(j);

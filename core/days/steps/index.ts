@@ -11,20 +11,7 @@ import { texture } from './texture.ts';
 import type { Bench, StepMaker } from './types.ts';
 
 export { glueId } from './types.ts';
-export { KIND_NAMES } from './kinds.ts';
-export { inParts } from './parts.ts';
-export {
-  BONES_ID,
-  FINISH_ID,
-  freeId,
-  joinId,
-  mixId,
-  PACK_ID,
-  shapedBy,
-  shapeId,
-  textureId,
-  type Bench,
-} from './types.ts';
+export { FINISH_ID, freeId, joinId, shapedBy, type Bench } from './types.ts';
 
 /** Every kind of step, in the order they are told. */
 export const STEP_MAKERS: readonly StepMaker[] = [

@@ -14,8 +14,6 @@ export const RODS: readonly RodStock[] = [...STICKS, ...TUBES, ...DOWELS, ...MET
 
 const byId = new Map(RODS.map((r) => [r.id, r]));
 
-export const isRodStock = (id: string): boolean => byId.has(id);
-
 /** The record of a rod; files are checked before they come here, an unknown id is a bug. */
 export function rodStock(id: string): RodStock {
   const found = byId.get(id);

@@ -1,0 +1,2 @@
+export declare const FIRST_VIEW_BUDGET: number;
+export declare function firstView(dist: string): { kB: number; files: number };

@@ -1,0 +1,27 @@
+// How much script the first view of the built app needs: what the page names, what those name in turn, down to the shelf.
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+
+/** Most that may be, kB compressed: a phone on a slow line shows the shelf in about two seconds. */
+export const FIRST_VIEW_BUDGET = 240;
+
+/** Script of the first view, kB compressed, and in how many files. */
+export function firstView(dist) {
+  const assets = join(dist, 'assets');
+  const named = (text, pattern) => [...text.matchAll(pattern)].map((m) => m[1]);
+  const wanted = new Set(named(readFileSync(join(dist, 'index.html'), 'utf8'), /assets\/([\w.-]+\.js)/g));
+  const shelf = readdirSync(assets).find((f) => /^ShelfView-.*\.js$/.test(f));
+  if (shelf) wanted.add(shelf);
+  for (const file of wanted)
+    for (const next of named(
+      readFileSync(join(assets, file), 'utf8'),
+      /(?:from|import)\s*["']\.\/([\w.-]+\.js)["']/g,
+    ))
+      wanted.add(next);
+  const bytes = [...wanted].reduce(
+    (s, f) => s + gzipSync(readFileSync(join(assets, f)), { level: 9 }).length,
+    0,
+  );
+  return { kB: bytes / 1000, files: wanted.size };
+}
