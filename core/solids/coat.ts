@@ -145,7 +145,8 @@ export function coated(core: Stack, inner: Measure, { thickness: t, under }: Coa
   } else {
     const whole = byCuts(body);
     volume = whole.volume - inner.volume;
-    area = whole.side;
+    // what is flat on top is open to the air like the side
+    area = whole.side + areaOf(body.cutAt(body.levels.at(-1)!));
     centre = (whole.moment - inner.volume * inner.centre) / volume;
   }
   return {
