@@ -9,7 +9,7 @@ import { plan } from './plan.ts';
 
 const NOW = new Date('2026-11-25T12:00:00Z');
 const otter = demoBuild('ferryman-otter');
-const days = plan(otter).days;
+const days = plan(otter).days();
 const text = calendarFile(otter, days, NOW)!;
 const events = (file: string) =>
   new ICAL.Component(ICAL.parse(file) as unknown[])
@@ -67,7 +67,7 @@ describe('the calendar file, read back by an independent library', () => {
   });
   it('a helper has events of their own, told apart and named', () => {
     const cabbage = demoBuild('savoy-cabbage');
-    const helped = plan(cabbage).days;
+    const helped = plan(cabbage).days();
     const read = events(calendarFile(cabbage, helped, NOW)!);
     expect(read.filter((e) => e.summary.includes('(Apprentice)')).length).toBe(
       helped.plan!.sessions.filter((s) => s.person === 1).length,
@@ -78,7 +78,7 @@ describe('the calendar file, read back by an independent library', () => {
   it('is right across a change of the clocks: seven in the evening stays seven in the evening', () => {
     // clocks go forward in London on 29 March 2026
     const spring = { ...otter, brief: { ...otter.brief, due: '2026-03-31T21:00', zone: 'Europe/London' } };
-    const planned = plan(spring).days;
+    const planned = plan(spring).days();
     const local = events(calendarFile(spring, planned, NOW)!)
       .filter((e) => e.component.getFirstPropertyValue('status') === 'CONFIRMED')
       .map((e) => DateTime.fromJSDate(e.startDate.toJSDate(), { zone: 'Europe/London' }));

@@ -35,7 +35,7 @@ describe('whatever is done to a build', () => {
             for (const band of Object.values(f.bands)) expect(Number.isNaN(band.likely)).toBe(false);
           for (const r of report.bones.rods) expect(Number.isNaN(r.worst?.use.value ?? 0)).toBe(false);
           expect(notNumbers(report.toJSON())).toEqual([]);
-          const { days } = report;
+          const days = report.days();
           expect(days.plan !== undefined || days.trouble.length > 0 || b.pieces.length === 0).toBe(true);
         },
       ),

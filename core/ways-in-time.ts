@@ -55,7 +55,7 @@ const minutesOf = (text: string): number => Number(text.slice(0, 2)) * 60 + Numb
 
 /** Whether a build as it might be is done in time, in words; undefined where it is not. */
 function oddsOf(build: Build, now: number | undefined): string | undefined {
-  const found = plan(build, { runs: RUNS, ...(now === undefined ? {} : { now }) }).days.plan;
+  const found = plan(build, { runs: RUNS, ...(now === undefined ? {} : { now }) }).days().plan;
   return found && found.lateBy === 0 && found.chance >= WANTED_CHANCE - NEARLY
     ? tellOdds(found.chance, PLAN_RUNS)
     : undefined;

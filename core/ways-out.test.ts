@@ -6,7 +6,7 @@ import { waysOut } from './ways-out.ts';
 
 describe('the heron that was to be gilded too late', () => {
   const heron = demoBuild('heron-gilded-wet');
-  const { days } = plan(heron, { runs: 20 });
+  const days = plan(heron, { runs: 20 }).days();
   const ways = waysOut(heron, days);
 
   it('is explained: which window, which wait, by how much', () => {
@@ -21,7 +21,7 @@ describe('the heron that was to be gilded too late', () => {
   it('has at least three ways out, each of which really gives a plan', () => {
     expect(ways.length).toBeGreaterThanOrEqual(3);
     for (const w of ways) {
-      const then = plan(w.build, { runs: 40 }).days;
+      const then = plan(w.build, { runs: 40 }).days();
       expect(then.plan, w.text).toBeDefined();
       expect(then.conflict, w.text).toBeUndefined();
     }
@@ -34,7 +34,7 @@ describe('the heron that was to be gilded too late', () => {
 
   it('are none where nothing contradicts itself', () => {
     const plain = demoBuild('one-legged-heron');
-    expect(waysOut(plain, plan(plain, { runs: 20 }).days)).toEqual([]);
+    expect(waysOut(plain, plan(plain, { runs: 20 }).days())).toEqual([]);
   });
 });
 
@@ -43,9 +43,9 @@ it('a step that has to come before and after the same one is let go of one of th
   const circle = value(
     addOwnStep(otter, { title: 'Varnish', minutes: 10, after: 'join:head', before: 'shape:head' }),
   );
-  const { days } = plan(circle, { runs: 20 });
+  const days = plan(circle, { runs: 20 }).days();
   expect(days.plan).toBeUndefined();
   const ways = waysOut(circle, days);
   expect(ways.length).toBeGreaterThan(0);
-  for (const w of ways) expect(plan(w.build, { runs: 20 }).days.plan, w.text).toBeDefined();
+  for (const w of ways) expect(plan(w.build, { runs: 20 }).days().plan, w.text).toBeDefined();
 });

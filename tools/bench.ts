@@ -101,7 +101,7 @@ for (const n of [10, 30, 100]) {
     const [key, size] = Object.entries(last.form.sizes)[0]!;
     const changed = resize(b, last.id, { [key]: size * 1.05 });
     if (changed.ok) edit.push(time(() => reckonAll(changed.value)));
-    if (run < 3) days.push(time(() => plan(b).days));
+    if (run < 3) days.push(time(() => plan(b).days()));
   }
   console.log(
     `  ${String(n).padStart(3)} pieces: never seen before ${median(cold).toFixed(1)}, after a change of one piece ${median(edit).toFixed(1)}, days ${median(days).toFixed(0)}`,

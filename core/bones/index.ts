@@ -34,4 +34,4 @@ export {
 export { RODS, rodStock } from './stock/rods/registry.ts';
 export { widthOf } from './tiers/raised-mass.ts';
 export { type RaisedReport } from './tiers/raised.ts';
-export { type TierLoad, tierLoads } from './tiers/tier-load.ts';
+export { tierLoads } from './tiers/tier-load.ts';

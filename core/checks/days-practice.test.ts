@@ -9,7 +9,7 @@ import { washBetween, WIPE } from '../days/wash.ts';
 
 /** Facts of the trade about the order of the days; all common practice. */
 const DEMOS = ['ferryman-otter', 'one-legged-heron', 'savoy-cabbage', 'sixty-acorn-sweets'];
-const plans = new Map(DEMOS.map((id) => [id, plan(demoBuild(id)).days]));
+const plans = new Map(DEMOS.map((id) => [id, plan(demoBuild(id)).days()]));
 const steps = (d: DaysReport): PlannedStep[] => [
   ...new Map(d.plan!.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p])).values(),
 ];
@@ -79,7 +79,7 @@ describe('the order of the days, common practice', () => {
     const lead = (d: DaysReport) => (d.due! - d.plan!.startBy) / 1440;
     expect(lead(plans.get('savoy-cabbage')!)).toBeGreaterThan(2);
     expect(lead(plans.get('sixty-acorn-sweets')!)).toBeGreaterThan(1);
-    expect(plan(demoBuild('trial-acorn')).days.plan!.handsOn).toBeLessThan(60);
+    expect(plan(demoBuild('trial-acorn')).days().plan!.handsOn).toBeLessThan(60);
   });
 });
 

@@ -19,7 +19,7 @@ import { type Timetable } from './types.ts';
 import { evenings, step, wait, workOf } from './work.testing.ts';
 
 const cabbage = demoBuild('savoy-cabbage');
-const days = plan(cabbage, { runs: 40 }).days;
+const days = plan(cabbage, { runs: 40 }).days();
 
 describe('made ahead', () => {
   const shelf = aheadOf(cabbage, days.plan!, days.due!);
@@ -41,7 +41,7 @@ describe('made ahead', () => {
 
 describe('done many times over', () => {
   it('tells hours, and where a helper or a cutter pays', () => {
-    const acorns = plan(demoBuild('sixty-acorn-sweets'), { runs: 10 }).days;
+    const acorns = plan(demoBuild('sixty-acorn-sweets'), { runs: 10 }).days();
     const rows = repeatedOf(acorns.steps);
     const nut = rows.find((r) => r.id === 'shape:nut')!;
     const minutes = acorns.steps
@@ -56,7 +56,7 @@ describe('done many times over', () => {
     expect(rows.map((r) => r.hours.value)).toEqual([...rows.map((r) => r.hours.value)].sort((a, b) => b - a));
   });
   it('sixty in parts are sixty', () => {
-    const acorns = plan(demoBuild('sixty-acorn-sweets'), { runs: 10 }).days;
+    const acorns = plan(demoBuild('sixty-acorn-sweets'), { runs: 10 }).days();
     const parts = acorns.steps.filter((s) => s.id.startsWith('shape:nut'));
     expect(parts.length).toBeGreaterThan(1);
     expect(parts.reduce((sum, s) => sum + s.part!.number, 0)).toBe(60);

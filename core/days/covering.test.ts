@@ -25,7 +25,7 @@ function times(days: DaysReport): Map<string, { from: number; to: number }> {
 
 /** Whatever goes over a piece comes after the piece is shaped and textured, unless the figure asks for the opposite. */
 function expectNothingBuried(build: Build): number {
-  const { days } = plan(build, { runs: 25 });
+  const days = plan(build, { runs: 25 }).days();
   if (!days.plan || days.plan.lateBy > 0) return 0;
   const at = times(days);
   let checked = 0;
@@ -75,12 +75,12 @@ it('a step of one’s own on a piece comes before whatever covers it, wherever i
   const own = { id: 'own:dust', title: 'Dust it', minutes: 10 };
   for (const b of burials(otter).slice(0, 4)) {
     const build: Build = { ...otter, steps: { ...otter.steps, own: [{ ...own, piece: b.piece }] } };
-    const { days } = plan(build, { runs: 25 });
+    const days = plan(build, { runs: 25 }).days();
     const at = times(days);
     expect(at.get('own:dust')!.to, b.byName).toBeLessThanOrEqual(at.get(joinId(b.by))!.from);
     const late = setOwnStep(build, 'own:dust', { after: joinId(b.by) });
     if (!late.ok) throw new Error(late.problem.text);
-    const refused = plan(late.value, { runs: 1 }).days;
+    const refused = plan(late.value, { runs: 1 }).days();
     expect(refused.plan).toBeUndefined();
     expect(refused.trouble.join('\n')).toContain(b.byName.toLowerCase());
   }

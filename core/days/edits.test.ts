@@ -6,7 +6,7 @@ import { burials, closesOff, joinId, preflight, shapeId, type DaysReport } from 
 
 const otter = demoBuild('ferryman-otter');
 const quick = { runs: 40 };
-const daysOf = (b: Build): DaysReport => plan(b, quick).days;
+const daysOf = (b: Build): DaysReport => plan(b, quick).days();
 const at = (days: DaysReport, id: string) =>
   days.plan!.sessions.flatMap((s) => s.steps).find((p) => p.step.id === id)!;
 

@@ -12,7 +12,7 @@ import { type Slot } from './types.ts';
 import { anyJob, calendar } from './work.testing.ts';
 
 const otter = demoBuild('ferryman-otter');
-const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days;
+const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days();
 const steps = (d: DaysReport) => d.plan!.sessions.flatMap((s) => s.steps);
 const at = (d: DaysReport, id: string) => steps(d).find((p) => p.step.id === id)!;
 const before = daysOf(otter);
@@ -40,8 +40,8 @@ describe('dates that differ from the week', () => {
 });
 
 describe('what a plan rather has', () => {
-  const rather = (r: 'fewer' | 'later' | 'nights') => plan(setRather(otter, r), { runs: 40 }).days.plan!;
-  const usual = plan(otter, { runs: 40 }).days.plan!;
+  const rather = (r: 'fewer' | 'later' | 'nights') => plan(setRather(otter, r), { runs: 40 }).days().plan!;
+  const usual = plan(otter, { runs: 40 }).days().plan!;
   it('is weighed: no more sessions, no earlier start, no later nights than the others give', () => {
     expect(rather('fewer').sessions.length).toBeLessThanOrEqual(usual.sessions.length);
     expect(rather('later').startBy).toBeGreaterThanOrEqual(usual.startBy);

@@ -6,7 +6,7 @@ import { plan } from '../plan.ts';
 import { givenOf, heldBy, type Link } from './index.ts';
 
 const otter = demoBuild('ferryman-otter');
-const { days } = plan(otter, { runs: 5 });
+const days = plan(otter, { runs: 5 }).days();
 const origin = days.origin!;
 const start = origin.millis + 86_400_000;
 const after = (minutes: number) => start + minutes * 60_000;

@@ -26,7 +26,7 @@ const ZONE = 'Europe/London';
 const at = (local: string) => localInstant(local, ZONE);
 const base = demoBuild('sixty-acorn-sweets');
 const acorns: Build = { ...base, brief: { ...base.brief, zone: ZONE } };
-const daysOf = (b: Build, now: number): DaysReport => plan(b, { runs: 20, now }).days;
+const daysOf = (b: Build, now: number): DaysReport => plan(b, { runs: 20, now }).days();
 const steps = (d: DaysReport) => d.plan?.sessions.flatMap((s) => s.steps) ?? [];
 const instant = (d: DaysReport, m: number) => d.origin!.millis + m * 60_000;
 const iso = (ms: number) => new Date(ms).toISOString();
@@ -60,7 +60,7 @@ describe('now is a floor', () => {
     const free = daysOf(acorns, now);
     const taken = takePlan(acorns, startsOf(free.plan!, free.origin!));
     const rodded = rodInto(taken, taken.pieces[0]!.id)!.build;
-    for (const days of [daysOf(rodded, now), plan(rodded, { runs: 20 }).days]) {
+    for (const days of [daysOf(rodded, now), plan(rodded, { runs: 20 }).days()]) {
       expect(days.plan!.lateBy).toBe(0);
       const begins = instant(days, days.plan!.startBy);
       expect(begins).toBeGreaterThan(instant(free, free.plan!.startBy) - 1.5 * 864e5);
@@ -132,7 +132,9 @@ describe('somebody at the bench', () => {
     const late = tick(build, first, iso(monday));
     expect(asksUntil(late, monday)).toBe(false);
     const handsAt = (b: Build, local: string) => {
-      const { work, days } = plan(b, { runs: 5, now: monday });
+      const report = plan(b, { runs: 5, now: monday });
+      const { work } = report;
+      const days = report.days();
       const minute = (at(local) - days.origin!.millis) / 60_000;
       return work!.people[0]!.stretches.some((s) => s.from <= minute && minute < s.to);
     };
@@ -144,7 +146,7 @@ describe('somebody at the bench', () => {
 
 describe('what is said by touch', () => {
   const otter = demoBuild('ferryman-otter');
-  const whole = plan(otter, { runs: 20 }).days;
+  const whole = plan(otter, { runs: 20 }).days();
   const ms = (m: number) => instant(whole, m);
   const shaped = steps(whole).find((p) => p.step.id === shapedBy(pieceOf(otter, 'body')!))!;
   const done = steps(whole)
@@ -165,7 +167,9 @@ describe('what is said by touch', () => {
     const said = (question: string, firm = true, at = now) =>
       sayFirm(done, { piece: 'body', question, firm, at: iso(at) });
     const gone = (b: Build) => {
-      const { work, days } = plan(b, { runs: 20, now });
+      const report = plan(b, { runs: 20, now });
+      const { work } = report;
+      const days = report.days();
       const { links } = remaining(work!, givenOf(b, days.origin!, now)).work;
       return !links.some((l) => l.kind === 'wait' && l.to === joinId('head') && l.piece === 'body');
     };

@@ -31,7 +31,7 @@ import { validate } from './validate.ts';
 import { anyJob, calendar, step, wait, workOf } from './work.testing.ts';
 
 const acorns = demoBuild('sixty-acorn-sweets');
-const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days;
+const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days();
 const before = daysOf(acorns);
 const origin = before.origin!;
 const steps = (d: DaysReport) => d.plan!.sessions.flatMap((s) => s.steps);
@@ -155,7 +155,7 @@ describe('once work has begun', () => {
   it('is given up where only a new plan is in time: damp came, and few changes would make it late', () => {
     const otter = demoBuild('ferryman-otter');
     const dry = { ...otter, brief: { ...otter.brief, due: '2026-12-05T15:00' } };
-    const plan0 = plan(dry, { runs: 60 }).days;
+    const plan0 = plan(dry, { runs: 60 }).days();
     const begun = planFrom(takePlan(dry, startsOf(plan0.plan!, plan0.origin!)), '2026-12-03T12:00:00.000Z');
     const damp = daysOf(value(setRoom(begun, { humidity: 60 })));
     expect(damp.plan!.lateBy).toBe(0);
@@ -165,7 +165,7 @@ describe('once work has begun', () => {
   it('is never much riskier kept than made anew, and never late where a new one is not', () => {
     const otter = demoBuild('ferryman-otter');
     const dry = { ...otter, brief: { ...otter.brief, due: '2026-12-05T15:00' } };
-    const plan0 = plan(dry, { runs: 60 }).days;
+    const plan0 = plan(dry, { runs: 60 }).days();
     const starts0 = startsOf(plan0.plan!, plan0.origin!);
     for (const humidity of [54, 58, 62])
       for (const from of ['2026-11-30T09:00:00.000Z', '2026-12-03T12:00:00.000Z']) {
@@ -210,7 +210,9 @@ describe('looked at and not firm yet', () => {
 
   it('noted at the bench, what waits for the piece moves', () => {
     const otter = demoBuild('ferryman-otter');
-    const { days, firming } = plan(otter, { runs: 40 });
+    const report = plan(otter, { runs: 40 });
+    const { firming } = report;
+    const days = report.days();
     const at = (m: number) => new Date(days.origin!.millis + m * 60_000).toISOString();
     const shaped = steps(days).find((x) => x.step.id === shapeId('body'))!;
     const done = steps(days)
@@ -230,7 +232,7 @@ describe('looked at and not firm yet', () => {
       firm: false,
       at: seen.at,
     });
-    const again = plan(planFrom(told, seen.at, startsOf(days.plan!, days.origin!)), { runs: 40 }).days;
+    const again = plan(planFrom(told, seen.at, startsOf(days.plan!, days.origin!)), { runs: 40 }).days();
     const joined = steps(again).find((x) => x.step.id === joinId('head'))!;
     expect(joined.from).toBeGreaterThanOrEqual(shaped.to + 1.2 * MINUTES - 1);
   });

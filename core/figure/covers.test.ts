@@ -33,7 +33,7 @@ describe('a tier under the figure', () => {
   });
 
   it('is covered before the figure goes on it', () => {
-    const { steps, links } = plan(build).days;
+    const { steps, links } = plan(build).days();
     expect(steps.find((s) => s.id === 'cover:lower')!.notes.join(' ')).toMatch(
       /Roll a disc 440 mm across, 4 mm thick/,
     );

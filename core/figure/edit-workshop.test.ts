@@ -21,7 +21,7 @@ import {
 } from './index.ts';
 
 const otter = demoBuild('ferryman-otter');
-const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days;
+const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days();
 const steps = (d: DaysReport) => d.plan!.sessions.flatMap((s) => s.steps);
 const WEEK = [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '17:00', to: '22:00' }));
 

@@ -282,7 +282,7 @@ describe('versions', () => {
     });
     expect(read.value.hours).toEqual(old.hours);
     expect(read.value.steps).toEqual(old.steps);
-    expect(plan(read.value, { runs: 1 }).days.people).toEqual(['you']);
+    expect(plan(read.value, { runs: 1 }).days().people).toEqual(['you']);
   });
 
   it('still opens the stored example of version 5, with no disc and nothing propped', () => {

@@ -128,7 +128,9 @@ describe('offcuts', () => {
     expect(plan(released(kept, batch.id)).paste.find((b) => b.id === batch.id)!.fresh.value).toBe(
       batch.mix.value,
     );
-    const step = plan(kept).days.steps.find((s) => s.id === `mix:${batch.id}`)!;
+    const step = plan(kept)
+      .days()
+      .steps.find((s) => s.id === `mix:${batch.id}`)!;
     expect(step.notes.join(' ')).toMatch(/65 g of the brown kept for it/);
   });
 });

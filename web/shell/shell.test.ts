@@ -13,7 +13,8 @@ const otter = demoBuilds()[0]!;
 const report = plan(otter);
 
 it('shows at the start nothing made, at the due time everything at least skinned', () => {
-  const { days, firming } = report;
+  const { firming } = report;
+  const days = report.days();
   const first = statesAt(otter, firming, days, days.plan!.startBy);
   expect([...first.values()].every((s) => s === 'unmade')).toBe(true);
   const last = statesAt(otter, firming, days, days.due!);
@@ -37,7 +38,7 @@ it('a new build can be saved and opened, and plans nothing yet', () => {
   const blank = blankBuild(['New figure']);
   expect(blank.name).toBe('New figure 2');
   expect(readRecord(blank).ok).toBe(true);
-  expect(plan(blank).days.trouble[0]).toMatch(/nothing to plan/);
+  expect(plan(blank).days().trouble[0]).toMatch(/nothing to plan/);
 });
 
 it('names keys as the list does', () => {

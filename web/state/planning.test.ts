@@ -40,7 +40,7 @@ vi.mock('../workers/client.ts', () => ({
 const { usePlanning } = await import('./planning.ts');
 
 const acorn = demoBuild('trial-acorn');
-const days = plan(acorn, { runs: 10 }).days;
+const days = plan(acorn, { runs: 10 }).days();
 const none: DaysReport = { people: ['you'], steps: [], links: [], trouble: ['No plan fits.'] };
 const better: DaysReport = {
   ...days,

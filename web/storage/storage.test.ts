@@ -26,7 +26,7 @@ describe('demonstration builds', () => {
 
   it('are due on the Saturday after next and can be planned', () => {
     expect(otter!.brief.due).toBe('2026-12-05T15:00');
-    expect(plan(otter!).days.plan).toBeDefined();
+    expect(plan(otter!).days().plan).toBeDefined();
   });
 
   it('come at the first start, and stay deleted when they are deleted', async () => {

@@ -33,7 +33,7 @@ function betterOf(found: DaysReport, shown: DaysReport | undefined): DaysReport 
 const api = {
   /** Start and odds of a build as it might be, from an instant on. */
   odds(build: Build, now: number): MightBe {
-    const { plan: found, trouble } = plan(build, { runs: MIGHT_RUNS, now }).days;
+    const { plan: found, trouble } = plan(build, { runs: MIGHT_RUNS, now }).days();
     if (!found) return { trouble };
     const { startBy, chance, lateBy, sessions } = found;
     return { plan: { startBy, chance, lateBy, sessions: sessions.length }, trouble };
@@ -41,7 +41,7 @@ const api = {
 
   /** Changes that take the contradiction of a build away, or bring it in time from now on, each tried. */
   waysOut: (build: Build, now: number): WayOut[] =>
-    waysOut(build, plan(build, { runs: WAYS_RUNS, now }).days, now),
+    waysOut(build, plan(build, { runs: WAYS_RUNS, now }).days(), now),
 
   /**
    * Plan the days of a build from an instant on: the first good answer at once through `first`. While no plan was taken and
@@ -64,7 +64,7 @@ const api = {
           told = share;
           progress(share);
         },
-      }).days;
+      }).days();
     if (!isUnderWay(build)) {
       let shown: DaysReport | undefined;
       const found = search(build, (days) => {

@@ -64,7 +64,9 @@ describe('letting go of what is glued', () => {
 
 describe('a prop in the plan of days', () => {
   const heron = demoBuild('one-legged-heron');
-  const { days, work } = plan(heron, { runs: 40 });
+  const report = plan(heron, { runs: 40 });
+  const { work } = report;
+  const days = report.days();
   const at = new Map(days.plan!.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p]));
 
   it('stays until the glue holds: the heron’s head for over an hour before its beak goes on', () => {

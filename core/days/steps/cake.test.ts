@@ -5,7 +5,7 @@ import { plan } from '../../plan.ts';
 import { type DaysReport, type Link, type PlannedStep } from '../index.ts';
 
 const cabbage = demoBuild('savoy-cabbage');
-const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days;
+const daysOf = (b: Build): DaysReport => plan(b, { runs: 40 }).days();
 const days = daysOf(cabbage);
 const steps = (d: DaysReport): PlannedStep[] => d.plan!.sessions.flatMap((s) => s.steps);
 const at = (id: string, d = days): PlannedStep => steps(d).find((p) => p.step.id === id)!;

@@ -27,7 +27,7 @@ describe('a glue that is mixed at the bench', () => {
     }
   });
   it('is planned in time', () => {
-    const { days } = plan(glued(['head'], 'gumGlue'), { runs: 40 });
+    const days = plan(glued(['head'], 'gumGlue'), { runs: 40 }).days();
     const at = (id: string) => days.plan!.sessions.flatMap((s) => s.steps).find((p) => p.step.id === id)!;
     expect(at(joinId('head')).from - at(glueId('gumGlue')).to).toBeGreaterThanOrEqual(240);
   });

@@ -36,7 +36,7 @@ describe('a piece that is propped', () => {
 
   it('built on a dummy, is freed once it stands where it goes', () => {
     const dummy = setBuilt(setPropped(heron, 'neck', true), 'neck', 'dummy');
-    const plan0 = plan(dummy, { runs: 25 }).days.plan!;
+    const plan0 = plan(dummy, { runs: 25 }).days().plan!;
     const at = new Map(plan0.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p]));
     expect(at.get(freeId('neck'))!.from).toBeGreaterThanOrEqual(at.get(joinId('neck'))!.to);
     expect(at.get(joinId('neck'))!.from).toBeGreaterThanOrEqual(at.get(joinId('head'))!.to);

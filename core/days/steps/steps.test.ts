@@ -9,7 +9,9 @@ const value = (c: Change): Build => {
   return c.value;
 };
 const step = (b: Build, id: string) =>
-  plan(b, { runs: 40 }).days.steps.find((s) => s.id.split('#')[0] === id)!;
+  plan(b, { runs: 40 })
+    .days()
+    .steps.find((s) => s.id.split('#')[0] === id)!;
 const notes = (b: Build, id: string) => step(b, id).notes.join(' ');
 
 describe('how a piece is joined is said in the words of its seat', () => {

@@ -1,0 +1,110 @@
+import { portionsOf } from './bench/index.ts';
+import { gluesIn, reckonBones, seatFacts, tierLoads, type SeatFacts } from './bones/index.ts';
+import { reckonCake } from './cutting/index.ts';
+import { burials, coveringLinks, edited, inParts, stepsOf, type Edited } from './days/index.ts';
+import { figureReport } from './figure-report.ts';
+import { measureOf, multiplicity, pasteList, type Build } from './figure/index.ts';
+import { firmAll, heightBudget, squashed, type PieceFirming } from './firming/index.ts';
+import { sumsOf } from './paste-sums.ts';
+import { doseDoubts } from './pastes/index.ts';
+import { given, once, remembered, type Reckoned } from './quantity/index.ts';
+import { needsOf } from './stores/index.ts';
+
+/** The parts of a reckoning that read each other, each worked out when it is first asked for. */
+interface Parts {
+  readonly facts: () => ReadonlyMap<string, SeatFacts>;
+  readonly firming: () => ReadonlyMap<string, PieceFirming>;
+  readonly paste: () => ReturnType<typeof pasteList>;
+  readonly cake: () => ReturnType<typeof reckonCake>;
+  readonly bones: () => ReturnType<typeof reckonBones>;
+}
+
+/** Steps and links with what the person changed of them, and what could not be changed. */
+function madeOf(build: Build, { paste, firming, bones, cake }: Parts): Edited {
+  const asMade = stepsOf({
+    build,
+    batches: paste(),
+    firming: firming(),
+    bones: bones(),
+    cake: cake(),
+    number: (p) => multiplicity(build, p),
+  });
+  const covered = { ...asMade, links: [...asMade.links, ...coveringLinks(build, asMade.links)] };
+  const changed = edited(build, covered, build.steps.own.length > 0 ? burials(build) : []);
+  return { ...inParts(changed.steps, changed.links, build.steps.parts), says: changed.says };
+}
+
+function tiersOf(build: Build, { paste, cake, bones }: Parts) {
+  // paste of a cover rests on its own tier
+  const covers = new Map(
+    paste().flatMap((b) => b.lines.filter((l) => l.cover).map((l) => [l.piece, l.net.value] as const)),
+  );
+  const weights = new Map(cake().parts.map((p) => [p.id, p.weighs.value + (covers.get(p.id) ?? 0)]));
+  return tierLoads(build, { mass: bones().balance.mass, at: bones().balance.point }, weights);
+}
+
+/** Height a piece loses when what stands on it is set on so many minutes after it was shaped; undefined when nothing does. */
+function squashOf(
+  build: Build,
+  { facts, firming }: Parts,
+  id: string,
+  minutes: number,
+): Reckoned | undefined {
+  const fact = facts().get(id);
+  const piece = build.pieces.find((p) => p.id === id);
+  if (!piece || !fact || fact.load <= 0) return undefined;
+  const rise = given(`${piece.name}, high`, measureOf(piece).height, 'mm');
+  return squashed(`${piece.name} would lose`, rise, firming().get(id), fact, minutes);
+}
+
+/**
+ * What is reckoned of a build, part by part: a line here is a getter of the report. No search is among them: that is
+ * `planDays`.
+ */
+const PARTS = {
+  /** Height, paste and warnings, piece by piece. */
+  figure: (b: Build) => figureReport(b),
+  paste: (_: Build, p: Parts) => p.paste(),
+  /** The batches taken together. */
+  pasteSums: (b: Build, p: Parts) => sumsOf(p.paste(), p.cake(), gluesIn(b)),
+  bones: (_: Build, p: Parts) => p.bones(),
+  firming: (_: Build, p: Parts) => p.firming(),
+  /** The cake inside the figure and under it. */
+  cake: (_: Build, p: Parts) => p.cake(),
+  /** What the tiers under the figure carry, the top one first. */
+  tiers: (b: Build, p: Parts) => tiersOf(b, p),
+  /** Many alike that have to weigh the same. */
+  portions: (b: Build, p: Parts) => portionsOf(b, p.paste()),
+  /** What it takes from the shelf or the shop. */
+  needs: (b: Build, p: Parts) => needsOf(b, p.paste(), p.bones(), p.cake()),
+  /** Doses that ask for trouble, by blend. */
+  doses: (b: Build): ReadonlyMap<string, readonly string[]> =>
+    new Map(b.blends.map((blend) => [blend.id, doseDoubts(blend)])),
+  /** Shoes to hat, with what soft stages lose. */
+  height: (b: Build, p: Parts) => heightBudget(b, p.firming(), p.facts()),
+  /** Steps and links, as the person changed them. */
+  made: (b: Build, p: Parts) => madeOf(b, p),
+  squash: (b: Build, p: Parts) => (piece: string, minutes: number) => squashOf(b, p, piece, minutes),
+} as const;
+
+/** Everything cheap that follows from a build alone. Parts are worked out when first read and then kept. */
+export type Reckonings = { readonly [K in keyof typeof PARTS]: ReturnType<(typeof PARTS)[K]> };
+
+export const PART_NAMES = Object.keys(PARTS) as readonly (keyof Reckonings)[];
+
+/** Reckon a build: pure, and the same build gives the same record. */
+export const reckonBuild = remembered((build: Build): Reckonings => {
+  const facts = once((): ReadonlyMap<string, SeatFacts> => seatFacts(build));
+  const firming = once((): ReadonlyMap<string, PieceFirming> => firmAll(build, facts()));
+  const parts: Parts = {
+    facts,
+    firming,
+    paste: once(() => pasteList(build)),
+    cake: once(() => reckonCake(build)),
+    bones: once(() => reckonBones(build, (id) => firming().get(id)?.nightYield ?? 0)),
+  };
+  const out = {};
+  for (const name of PART_NAMES)
+    Object.defineProperty(out, name, { enumerable: true, get: once(() => PARTS[name](build, parts)) });
+  return out as Reckonings;
+});
