@@ -51,7 +51,7 @@ const nextStretch = (hours: readonly Stretch[], k: number, t: Minutes, minutes: 
 };
 
 /**
- * The plan lived through many times: every wait and every step comes out as it likes, everybody keeps to the plan's own
+ * Monte Carlo simulation of a plan: the plan lived through many times: every wait and every step comes out as it likes, everybody keeps to the plan's own
  * order and starts a step when it is planned or as soon as it can, in their hours. Same seed, same answer.
  */
 export function simulate(work: Work, table: Timetable, options: SimulateOptions = {}): Simulated {

@@ -84,7 +84,7 @@ export const ruleBroken = (
   sure: 'That is a rule of the trade: no value here would change it.',
 });
 
-/** Share used of what something can take: demand × reserve ÷ capacity. The one formula behind nearly every verdict. */
+/** Share used of what something can take (utilisation): demand × reserve, the safety factor, ÷ capacity. The one formula behind nearly every verdict. */
 export const used = (demand: number, reserve: number, capacity: number): number =>
   demand <= 0 ? 0 : capacity > 0 ? (demand * reserve) / capacity : Infinity;
 

@@ -13,7 +13,7 @@ export function bearingPerMm(soft: SoftNow, d: number, cover: number): number {
   return soft.now * d;
 }
 
-/** Side force a short stiff stick held over L takes, acting y outside the entry; y below zero lies in the held length. */
+/** Side force a short stiff stick held over L takes (Broms 1964, short rigid pile in ground of even strength), acting y outside the entry; y below zero lies in the held length. */
 export function sideCapacity(q: number, L: number, y: number): number {
   const e = y < -L / 2 ? -L - y : y;
   const a = L + 2 * e;

@@ -23,7 +23,7 @@ const LEAST_HOLD = 1;
 const MOST_PUSHES = 400;
 
 /**
- * Serial generation with unscheduling: steps are placed one after the other at the earliest time that hands, tools, space
+ * Serial schedule generation with unscheduling, for work with resources and with least and greatest lags (RCPSP/max): steps are placed one after the other at the earliest time that hands, tools, space
  * and links leave them; where one finds an earlier one too early for its window or its shelf, that one is taken out with
  * all that hangs on it and placed later. Keeps its arrays from one run to the next.
  */
