@@ -7,6 +7,7 @@ import standaloneModule from 'ajv/dist/standalone/index.js';
 import { build } from 'rolldown';
 import { buildSchema } from '../core/files/schema.ts';
 import { storesSchema } from '../core/files/stores-schema.ts';
+import { hoisted } from './hoist.ts';
 
 // both packages are CommonJS; the default may sit one level down
 const standalone = ((standaloneModule as unknown as { default?: unknown }).default ?? standaloneModule) as (
@@ -25,7 +26,9 @@ export async function validatorSource(name: ValidatorName = 'validateBuild'): Pr
   const ajv = new Ajv2020({
     code: { source: true, esm: true, lines: true },
     allErrors: false,
-    schemas: [buildSchema, storesSchema],
+    // a part that is written once is compiled once
+    inlineRefs: false,
+    schemas: [hoisted(buildSchema), hoisted(storesSchema)],
   });
   const raw = join(tmpdir(), `${validatorFile(name)}-${process.pid}.mjs`);
   const out = join(tmpdir(), `${validatorFile(name)}-${process.pid}.out.mjs`);
@@ -41,7 +44,9 @@ export async function validatorSource(name: ValidatorName = 'validateBuild'): Pr
   // comments name temporary files, and the helper names where it came from: neither belongs in the project
   const source = readFileSync(out, 'utf8')
     .replace(/^\s*\/\/.*$\n/gm, '')
-    .replace(/^.*\.code = "require.*$\n/gm, '');
+    .replace(/^.*\.code = "require.*$\n/gm, '')
+    // nobody reads it, and half of it would be indentation
+    .replace(/^[\t ]+/gm, '');
   rmSync(raw);
   rmSync(out);
   return source;
