@@ -39,6 +39,14 @@ export function mutantsOf(text: string): Mutant[] {
     const line = file.getLineAndCharacterOfPosition(from).line + 1;
     out.push({ kind, line, from, to: node.end, was: text.slice(from, node.end), put });
   };
+  const exchange = (call: ts.CallExpression): void => {
+    const [a, b] = call.arguments;
+    if (!a || !b || !isNumber(a) || !isNumber(b) || a.getText(file) === b.getText(file)) return;
+    const from = a.getStart(file);
+    const line = file.getLineAndCharacterOfPosition(from).line + 1;
+    const put = `${b.getText(file)}, ${a.getText(file)}`;
+    out.push({ kind: 'arguments', line, from, to: b.end, was: text.slice(from, b.end), put });
+  };
   const visit = (node: ts.Node): void => {
     if (ts.isTypeNode(node) || ts.isInterfaceDeclaration(node) || ts.isImportDeclaration(node)) return;
     if (ts.isBinaryExpression(node)) {
@@ -53,15 +61,7 @@ export function mutantsOf(text: string): Mutant[] {
     }
     if (ts.isPropertyAccessExpression(node) && /^Math\.(min|max)$/.test(node.getText(file)))
       add('least or greatest', node, node.name.text === 'min' ? 'Math.max' : 'Math.min');
-    if (ts.isCallExpression(node) && node.arguments.length >= 2) {
-      const [a, b] = node.arguments as unknown as [ts.Expression, ts.Expression];
-      if (isNumber(a) && isNumber(b) && a.getText(file) !== b.getText(file)) {
-        const from = a.getStart(file);
-        const line = file.getLineAndCharacterOfPosition(from).line + 1;
-        const put = `${b.getText(file)}, ${a.getText(file)}`;
-        out.push({ kind: 'arguments', line, from, to: b.end, was: text.slice(from, b.end), put });
-      }
-    }
+    if (ts.isCallExpression(node)) exchange(node);
     if (ts.isNumericLiteral(node) && Number(node.text) !== 0 && !ts.isPropertyAssignment(node.parent))
       add('constant', node, `(${node.text} * 1.5)`);
     ts.forEachChild(node, visit);
