@@ -1,7 +1,7 @@
 import { byFormula, formula, given } from '../../quantity/index.ts';
 import { twistHeld } from '../mechanics/anchorage.ts';
 import { check, share, used } from './check.ts';
-import { critical, criticalLoad } from '../mechanics/columns.ts';
+import { foldsAt, foldsOver, type Column } from '../mechanics/columns.ts';
 import { spreadOver, spreadRadius } from '../paths/discs.ts';
 import type { Push } from './joint-push.ts';
 import { found, HOLDING_RESERVE, PULL_RESERVE, type Found, type Situation } from './joint-situation.ts';
@@ -9,43 +9,26 @@ import { found, HOLDING_RESERVE, PULL_RESERVE, type Found, type Situation } from
 /** Reserve on pressing in. Estimate. */
 const PRESS_RESERVE = 1.5;
 
-/** Pressing at which n rods fold over a bare length, one end free; the section by its area and second moment. */
-const FOLDS = formula({
+const THEY_FOLD = formula({
   name: 'They fold at',
-  takes: ['mm', 'MPa', 'MPa', 'mm²', 'mm⁴', 'pieces'],
+  takes: ['N', 'pieces'],
   unit: 'N',
-  rule: 'π² E I ÷ (2 L)², one end free, × rods',
-  source: 'handbook',
-  f: (bare, E, f, area, inertia, n) => n * criticalLoad(E, f, area, inertia, bare, 2),
+  rule: 'one × rods',
+  f: (one, n) => one * n,
 });
-/** The same of a rod too short for Euler's rule (Johnson's parabola). */
-const SHORT = 'A f (1 − f λ² ÷ 4 π² E), short rod, × rods';
 
 /** Folding of a bare length that is pressed, one end free. */
 function folding({ joint, n, stock, strength, loadCase }: Situation, N: number): Found {
   const { reserve } = strength.material;
-  const { stiffness: E, crushing } = strength;
-  const { area, inertia } = stock.section;
-  const folds = FOLDS.f(joint.bare, E, crushing, area, inertia, n);
-  return found('buckle', used(N, reserve, folds), () =>
+  const column: Column = { bare: joint.bare, K: 2, strength, section: stock.section };
+  return found('buckle', used(N, reserve, THEY_FOLD.f(foldsAt(column), n)), () =>
     check({
       id: 'buckle',
       title: 'Folding where it is bare',
       situation: loadCase.name,
       use: share(
         given('Pressing along the rods', N, 'N'),
-        byFormula(
-          FOLDS,
-          [
-            given('Bare length', joint.bare, 'mm'),
-            given('Stiffness, damp', E, 'MPa', strength.tried ? 'yours' : undefined),
-            given('Crushing strength, damp', crushing, 'MPa'),
-            given('Section of a rod', area, 'mm²'),
-            given('Second moment', inertia, 'mm⁴'),
-            given('Rods', n, 'pieces'),
-          ],
-          critical(E, crushing, stock.section, joint.bare, 2).rule === 'Euler' ? {} : { rule: SHORT },
-        ),
+        byFormula(THEY_FOLD, [foldsOver(column), given('Rods', n, 'pieces')]),
         reserve,
       ),
       reserve,

@@ -1,6 +1,6 @@
 import { byFormula, formula, given, solved, type Reckoned } from '../../quantity/index.ts';
 import { check, share, used } from './check.ts';
-import { criticalLoad } from '../mechanics/columns.ts';
+import { foldsAt, foldsOver, type Column } from '../mechanics/columns.ts';
 import { found, HOLDING_RESERVE, PULL_RESERVE, type Found, type Situation } from './joint-situation.ts';
 
 /** A rod that bears along itself only, held at both ends: a leg of a tripod, a brace. */
@@ -23,12 +23,10 @@ export interface StrutForce {
 
 const STRUT_FOLDS = formula({
   name: 'Folds at, both ends held, reserve taken off',
-  takes: ['mm', 'MPa', 'MPa', 'mm²', 'mm⁴', '×'],
+  takes: ['N', '×'],
   unit: 'N',
-  rule: 'π² E I ÷ L², or Johnson’s parabola where it is short; ÷ reserve',
-  source: 'handbook',
-  f: (bare, E, f, area, inertia, reserve) =>
-    criticalLoad(E, f, area, inertia, Math.max(bare, 1), 1) / reserve,
+  rule: 'it folds at ÷ reserve',
+  f: (folds, reserve) => folds / reserve,
 });
 const SINKS_AT = formula({
   name: 'Its ends sink in at, reserve taken off',
@@ -58,12 +56,11 @@ const STRUT_GRIPS = formula({
 export function strutChecks(s: Situation, words: StrutWords, force: StrutForce): Found[] {
   const { joint, stock, strength, below, above, loadCase } = s;
   const { reserve } = strength.material;
-  const { stiffness: E, crushing } = strength;
-  const { area, inertia } = stock.section;
+  const column: Column = { bare: Math.max(joint.bare, 1), K: 1, strength, section: stock.section };
   // an end on the board does not sink
   const footing = s.onBoard ? Infinity : below.pushed;
   const bears = STRUT_BEARS.f(
-    STRUT_FOLDS.f(joint.bare, E, crushing, area, inertia, reserve),
+    STRUT_FOLDS.f(foldsAt(column), reserve),
     SINKS_AT.f(footing, above.pushed, HOLDING_RESERVE),
   );
   const weight = () => given('With all it carries', joint.load.g, 'g');
@@ -76,14 +73,7 @@ export function strutChecks(s: Situation, words: StrutWords, force: StrutForce):
         use: share(
           solved('Pressing in it', force.pressed, 'N', words.rule, [weight(), ...force.from()], 'derived'),
           byFormula(STRUT_BEARS, [
-            byFormula(STRUT_FOLDS, [
-              given('Bare length', joint.bare, 'mm'),
-              given('Stiffness, damp', E, 'MPa', strength.tried ? 'yours' : undefined),
-              given('Crushing strength, damp', crushing, 'MPa'),
-              given('Section', area, 'mm²'),
-              given('Second moment', inertia, 'mm⁴'),
-              given('Reserve', reserve, '×'),
-            ]),
+            byFormula(STRUT_FOLDS, [foldsOver(column), given('Reserve', reserve, '×')]),
             byFormula(SINKS_AT, [
               given(s.onBoard ? 'On the board' : 'Pushed in below at', footing, 'N', 'estimate'),
               given('Pushed in above at', above.pushed, 'N', 'estimate'),

@@ -1,3 +1,4 @@
+import { byFormula, formula, given, type Reckoned } from '../../quantity/index.ts';
 import type { Section } from './sections.ts';
 
 /** Straight rods in compression and bending. N, mm, MPa. Formulas: handbook mechanics. */
@@ -14,14 +15,8 @@ export interface Critical {
 }
 
 /** The load of `critical` alone, of a section by its area, mm², and second moment, mm⁴. */
-export const criticalLoad = (
-  E: number,
-  strength: number,
-  area: number,
-  inertia: number,
-  L: number,
-  K = 1,
-): number => critical(E, strength, { area, inertia, gyration: Math.sqrt(inertia / area) }, L, K).load;
+const criticalLoad = (E: number, strength: number, area: number, inertia: number, L: number, K = 1): number =>
+  critical(E, strength, { area, inertia, gyration: Math.sqrt(inertia / area) }, L, K).load;
 
 /** Buckling load: Euler for slender rods, Johnson's parabola below the slenderness √(2 π² E ÷ f). */
 export function critical(
@@ -38,6 +33,40 @@ export function critical(
   const load = section.area * strength * (1 - (strength * slenderness ** 2) / (4 * Math.PI ** 2 * E));
   return { load, rule: 'Johnson', slenderness, limit };
 }
+
+/** Pressing at which a straight rod folds; K times its length is that of the column held at both ends that folds as it does. */
+const COLUMN = formula({
+  name: 'It folds at',
+  takes: ['mm', '×', 'MPa', 'MPa', 'mm²', 'mm⁴'],
+  unit: 'N',
+  rule: 'π² E I ÷ (K L)², or where it is short Johnson’s parabola A f (1 − f λ² ÷ 4 π² E)',
+  source: 'handbook',
+  f: (L, K, E, f, area, inertia) => criticalLoad(E, f, area, inertia, L, K),
+});
+
+/** A rod that is pressed: mm, and MPa as it is when it has to carry. */
+export interface Column {
+  readonly bare: number;
+  /** 1 held at both ends, 2 free at one. */
+  readonly K: 1 | 2;
+  readonly strength: { readonly stiffness: number; readonly crushing: number; readonly tried?: boolean };
+  readonly section: Pick<Section, 'area' | 'inertia'>;
+}
+
+/** Pressing at which it folds, N. */
+export const foldsAt = ({ bare, K, strength, section }: Column): number =>
+  COLUMN.f(bare, K, strength.stiffness, strength.crushing, section.area, section.inertia);
+
+/** The same as a sum that can be opened. */
+export const foldsOver = ({ bare, K, strength, section }: Column): Reckoned<'N'> =>
+  byFormula(COLUMN, [
+    given('Bare length, L', bare, 'mm'),
+    given(K === 1 ? 'K: held at both ends' : 'K: free at one end', K, '×'),
+    given('Stiffness, damp, E', strength.stiffness, 'MPa', strength.tried ? 'yours' : undefined),
+    given('Crushing strength, damp, f', strength.crushing, 'MPa'),
+    given('Section, A', section.area, 'mm²'),
+    given('Second moment, I', section.inertia, 'mm⁴'),
+  ]);
 
 /** Share of the textbook value at which the wall of a tube cut by hand wrinkles; handbook range 0.2 to 0.6. */
 const CUT_BY_HAND = 0.4;

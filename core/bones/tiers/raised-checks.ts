@@ -2,7 +2,7 @@ import type { HardwareStack, StackItem } from '../../figure/index.ts';
 import { byFormula, formula, given, GRAVITY, reckon, type Mm } from '../../quantity/index.ts';
 import { twistCapacity } from '../mechanics/anchorage.ts';
 import { check, share, type Check } from '../joints/check.ts';
-import { criticalLoad, flagpole } from '../mechanics/columns.ts';
+import { flagpole, foldsOver } from '../mechanics/columns.ts';
 import { THREADS } from '../stock/hardware.ts';
 import { pullsThrough, tiltedHub, washerHolds, washerRoot } from '../mechanics/hub.ts';
 import { apparent, type LoadCase } from '../joints/load-cases.ts';
@@ -30,14 +30,6 @@ export interface Mast {
 
 export const STEEL = ROD_MATERIALS.steel;
 
-const MAST_FOLDS = formula({
-  name: 'It folds at',
-  takes: ['mm', 'MPa', 'MPa', 'mm²', 'mm⁴'],
-  unit: 'N',
-  rule: 'π² E I ÷ (2 L)², or Johnson’s parabola where it is short',
-  source: 'handbook',
-  f: (L, E, f, area, inertia) => criticalLoad(E, f, area, inertia, L, 2),
-});
 /** The reserve multiplies the loads before lean adds to lean, or a rod near folding looks well. */
 const MAST_BENDS = formula({
   name: 'Used of its strength',
@@ -78,7 +70,7 @@ export function mastIn(r: Raised, c: LoadCase, diameter: number): { mast: Mast; 
       situation: c.name,
       use: share(
         given('Pressing', weight, 'N'),
-        byFormula(MAST_FOLDS, [high, stiff, crush, area, second]),
+        foldsOver({ bare: r.lever, K: 2, strength: STEEL, section }),
         reserve,
       ),
       reserve,

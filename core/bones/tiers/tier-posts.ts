@@ -11,7 +11,7 @@ import {
 } from '../../quantity/index.ts';
 import type { BoardStock } from '../stock/boards.ts';
 import { check, ruleBroken, share, TARGET, type Check } from '../joints/check.ts';
-import { criticalLoad, wrinkles } from '../mechanics/columns.ts';
+import { foldsOver, wrinkles } from '../mechanics/columns.ts';
 import { apparent, LOAD_CASES, type LoadCase } from '../joints/load-cases.ts';
 import { plateOnPosts, rigidShare, ring } from '../mechanics/plate.ts';
 import { rodStrength, stockIn } from '../stock/stock.ts';
@@ -63,14 +63,6 @@ const LIFTS = formula({
   rule: '1 − posts × share of the post pressed least',
   f: (n, wide, x, y) => 1 - n * Math.min(...sharesOn(n, wide, x, y)),
 });
-const POST_FOLDS = formula({
-  name: 'A post folds at',
-  takes: ['mm', 'MPa', 'MPa', 'mm²', 'mm⁴'],
-  unit: 'N',
-  rule: 'π² E I ÷ L², pinned, or Johnson’s parabola where it is short',
-  source: 'handbook',
-  f: (L, E, f, area, inertia) => criticalLoad(E, f, area, inertia, L, 1),
-});
 /** The wall of a tube wrinkles; a solid post has none. */
 const WALL_WRINKLES = formula({
   name: 'Its wall wrinkles at',
@@ -112,13 +104,7 @@ function carried(build: Build, o: OnPosts): { checks: Check[]; most: Reckoned<'N
     strength.tried ? 'yours' : undefined,
   );
   const area = given('Section of a post', section.area, 'mm²');
-  const column = byFormula(POST_FOLDS, [
-    given('Tall', tier.height, 'mm'),
-    stiff,
-    given('Crushing strength', strength.crushing, 'MPa'),
-    area,
-    given('Second moment', section.inertia, 'mm⁴'),
-  ]);
+  const column = foldsOver({ bare: tier.height, K: 1, strength, section });
   const folds =
     section.wall === undefined
       ? column
