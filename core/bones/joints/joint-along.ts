@@ -4,7 +4,15 @@ import { check, share, used } from './check.ts';
 import { foldsAt, foldsOver, type Column } from '../mechanics/columns.ts';
 import { spreadOver, spreadRadius } from '../paths/discs.ts';
 import type { Push } from './joint-push.ts';
-import { found, HOLDING_RESERVE, PULL_RESERVE, type Found, type Situation } from './joint-situation.ts';
+import {
+  found,
+  gripOf,
+  gripOver,
+  HOLDING_RESERVE,
+  PULL_RESERVE,
+  type Found,
+  type Situation,
+} from './joint-situation.ts';
 
 /** Reserve on pressing in. Estimate. */
 const PRESS_RESERVE = 1.5;
@@ -128,19 +136,9 @@ const PULL_EACH = formula({
   rule: 'pull ÷ rods',
   f: (pull, n) => pull / n,
 });
-/** What holds a rod along itself: the side that grips less. */
-const GRIPS = formula({
-  name: 'Grip on a rod',
-  takes: ['N', 'N'],
-  unit: 'N',
-  rule: 'the lesser of the two sides, each π d L × grip',
-  source: 'estimate',
-  f: Math.min,
-});
-
 /** Sliding off rods that are pulled. */
 function slippingOff({ n, below, above, loadCase }: Situation, N: number): Found {
-  const holds = GRIPS.f(below.grip, above.grip);
+  const holds = gripOf(below, above);
   return found('pull', used(PULL_EACH.f(-N, n), PULL_RESERVE, holds), () =>
     check({
       id: 'pull',
@@ -148,10 +146,7 @@ function slippingOff({ n, below, above, loadCase }: Situation, N: number): Found
       situation: loadCase.name,
       use: share(
         byFormula(PULL_EACH, [given('Pull along the rods', -N, 'N'), given('Rods', n, 'pieces')]),
-        byFormula(GRIPS, [
-          given(`Below, held over ${Math.round(below.held)} mm`, below.grip, 'N', 'estimate'),
-          given(`Above, held over ${Math.round(above.held)} mm`, above.grip, 'N', 'estimate'),
-        ]),
+        gripOver(below, above),
         PULL_RESERVE,
       ),
       reserve: PULL_RESERVE,

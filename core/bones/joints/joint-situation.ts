@@ -1,3 +1,4 @@
+import { byFormula, formula, given, type Reckoned } from '../../quantity/index.ts';
 import type { Check } from './check.ts';
 import type { Joint } from '../paths/joints.ts';
 import type { Side } from './joint-push.ts';
@@ -38,3 +39,20 @@ export const found = (id: string, use: number, make: () => Check): Found => ({ i
 export const HOLDING_RESERVE = 2;
 /** Reserve on grip along a rod. Estimate. */
 export const PULL_RESERVE = 3;
+
+/** What holds a rod along itself: the side that grips less. */
+const GRIPS = formula({
+  name: 'Grip on a rod',
+  takes: ['N', 'N'],
+  unit: 'N',
+  rule: 'the lesser of the two sides, each π d L × grip',
+  source: 'estimate',
+  f: Math.min,
+});
+export const gripOf = (below: Side, above: Side): number => GRIPS.f(below.grip, above.grip);
+/** The same as a sum that can be opened. */
+export const gripOver = (below: Side, above: Side): Reckoned<'N'> =>
+  byFormula(GRIPS, [
+    given(`Below, held over ${Math.round(below.held)} mm`, below.grip, 'N', 'estimate'),
+    given(`Above, held over ${Math.round(above.held)} mm`, above.grip, 'N', 'estimate'),
+  ]);

@@ -1,7 +1,15 @@
 import { byFormula, formula, given, solved, type Reckoned } from '../../quantity/index.ts';
 import { check, share, used } from './check.ts';
 import { foldsAt, foldsOver, type Column } from '../mechanics/columns.ts';
-import { found, HOLDING_RESERVE, PULL_RESERVE, type Found, type Situation } from './joint-situation.ts';
+import {
+  found,
+  gripOf,
+  gripOver,
+  HOLDING_RESERVE,
+  PULL_RESERVE,
+  type Found,
+  type Situation,
+} from './joint-situation.ts';
 
 /** A rod that bears along itself only, held at both ends: a leg of a tripod, a brace. */
 
@@ -43,15 +51,6 @@ const STRUT_BEARS = formula({
   rule: 'the lesser of the two',
   f: Math.min,
 });
-const STRUT_GRIPS = formula({
-  name: 'Grip',
-  takes: ['N', 'N'],
-  unit: 'N',
-  rule: 'the lesser of the two ends, each π d L × grip',
-  source: 'estimate',
-  f: Math.min,
-});
-
 /** Pressed it folds as a column pinned at both ends (K = 1, handbook) or sinks in at an end; pulled it is held by grip. */
 export function strutChecks(s: Situation, words: StrutWords, force: StrutForce): Found[] {
   const { joint, stock, strength, below, above, loadCase } = s;
@@ -91,27 +90,21 @@ export function strutChecks(s: Situation, words: StrutWords, force: StrutForce):
   ];
   if (force.pulled > 1e-6)
     out.push(
-      found(
-        `${words.id}-pulled`,
-        used(force.pulled, PULL_RESERVE, STRUT_GRIPS.f(below.grip, above.grip)),
-        () =>
-          check({
-            id: `${words.id}-pulled`,
-            title: words.pulled.title,
-            situation: loadCase.name,
-            use: share(
-              solved('Pull on it', force.pulled, 'N', words.rule, [weight(), ...force.from()], 'derived'),
-              byFormula(STRUT_GRIPS, [
-                given('Grip below', below.grip, 'N', 'estimate'),
-                given('Grip above', above.grip, 'N', 'estimate'),
-              ]),
-              PULL_RESERVE,
-            ),
-            reserve: PULL_RESERVE,
-            trust: 'C',
-            ok: words.pulled.ok,
-            no: words.pulled.no,
-          }),
+      found(`${words.id}-pulled`, used(force.pulled, PULL_RESERVE, gripOf(below, above)), () =>
+        check({
+          id: `${words.id}-pulled`,
+          title: words.pulled.title,
+          situation: loadCase.name,
+          use: share(
+            solved('Pull on it', force.pulled, 'N', words.rule, [weight(), ...force.from()], 'derived'),
+            gripOver(below, above),
+            PULL_RESERVE,
+          ),
+          reserve: PULL_RESERVE,
+          trust: 'C',
+          ok: words.pulled.ok,
+          no: words.pulled.no,
+        }),
       ),
     );
   return out;
