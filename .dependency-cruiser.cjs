@@ -4,13 +4,16 @@
  */
 const ROOMS = [
   'quantity',
+  'colour',
   'pastes',
   'solids',
+  'record',
   'figure',
+  'paste-list',
+  'edits',
   'bones',
   'firming',
   'cutting',
-  'colour',
   'days',
   'bench',
   'stores',
@@ -83,7 +86,7 @@ module.exports = {
         path: '^(web|server|tools)/',
         pathNot: '\\.test\\.ts$|^tools/(generate-validators|bench)\\.ts$',
       },
-      to: { path: '^core/[a-z]+/(?!index\\.ts)' },
+      to: { path: '^core/[a-z-]+/(?!index\\.ts)' },
     },
   ],
   options: {

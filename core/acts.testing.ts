@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { expect } from 'vitest';
 import * as bones from './bones/index.ts';
-import * as edit from './figure/index.ts';
-import { STEP_KINDS, SPACES, TOOLS, type Build, type Change } from './figure/index.ts';
+import * as edit from './edits/index.ts';
+import { STEP_KINDS, SPACES, TOOLS, type Build, type Change } from './record/index.ts';
+import * as figure from './figure/index.ts';
+import * as record from './record/index.ts';
 import * as firming from './firming/index.ts';
 import { SHAPE_KINDS, shapeOf } from './solids/index.ts';
 
@@ -53,7 +55,7 @@ export const ACTS: Readonly<Record<string, Act>> = {
   'a seat moved': ({ b, pick, x }) =>
     on(b, pick, (id) => edit.setSeat(b, id, { at: [x - 50, 20 - x, x], lean: x - 40, sink: x / 20 })),
   'another carrier': ({ b, pick }) =>
-    on(b, pick, (id) => edit.reseat(b, id, pick([{ id: edit.BOARD }, ...b.pieces])!.id)),
+    on(b, pick, (id) => edit.reseat(b, id, pick([{ id: record.BOARD }, ...b.pieces])!.id)),
   'a nudge': ({ b, pick, x }) => on(b, pick, (id) => edit.nudge(b, id, [x / 10, 0, -x / 10])),
   'another order': ({ b, pick, n }) =>
     on(b, pick, (id) => edit.reorder(b, id, n % 4 ? pick(b.pieces)?.id : undefined)),
@@ -70,7 +72,7 @@ export const ACTS: Readonly<Record<string, Act>> = {
     on(b, pick, (id) => edit.setBuilt(b, id, (['there', 'dummy', 'foam', undefined] as const)[n % 4])),
   'a disc under it': ({ b, pick, n, x }) =>
     on(b, pick, (id) =>
-      edit.setDisc(b, id, n % 3 ? { of: edit.DISC_KINDS[n % 3]!, width: x / (n % 2 ? 1 : 5) } : undefined),
+      edit.setDisc(b, id, n % 3 ? { of: record.DISC_KINDS[n % 3]!, width: x / (n % 2 ? 1 : 5) } : undefined),
     ),
   'a prop': ({ b, pick, n }) => on(b, pick, (id) => edit.setPropped(b, id, n % 2 === 0)),
   'the room': ({ b, x }) => edit.setRoom(b, { humidity: x, temperature: 10 + x / 5 }),
@@ -133,17 +135,17 @@ export const ACTS: Readonly<Record<string, Act>> = {
   'a tick': ({ b, pick }) => on(b, pick, (id) => edit.tick(b, `shape:${id}`, '2026-12-08T19:00:00.000Z')),
   'it broke': ({ b, pick }) => on(b, pick, (id) => edit.remake(b, id, '2026-12-09T19:00:00.000Z')),
   'the name of a piece': ({ b, pick, n }) => on(b, pick, (id) => edit.setPiece(b, id, { name: nameFor(n) })),
-  'a new piece': ({ b, n }) => edit.addPiece(b, KINDS[n % KINDS.length]!, nameFor(n), edit.BOARD).build,
-  'a solid from a file': ({ b, n, x }) => edit.addSolid(b, CUBE, [x, n, x * 30], edit.BOARD).build,
+  'a new piece': ({ b, n }) => edit.addPiece(b, KINDS[n % KINDS.length]!, nameFor(n), record.BOARD).build,
+  'a solid from a file': ({ b, n, x }) => edit.addSolid(b, CUBE, [x, n, x * 30], record.BOARD).build,
   'split in several': ({ b, pick, n, x }) =>
     on(b, pick, (id) => {
       const split = edit.splitPiece(b, id, n % 2 ? [2, 1, 1] : [1, 1], n % 5 ? undefined : x);
       return split.ok ? { ok: true, value: split.value.build } : split;
     }),
   'a figure laid out': ({ b, n, x }) =>
-    edit.layOut(
+    figure.layOut(
       b,
-      edit.SCHEMES[n % edit.SCHEMES.length]!,
+      figure.SCHEMES[n % figure.SCHEMES.length]!,
       x * 5,
       (['standing', 'sitting', 'kneeling'] as const)[n % 3]!,
     ),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { chooseCore } from './choose-core.ts';
 import { demoBuild, refusal, value } from './files/demo.testing.ts';
-import { pieceOf } from './figure/index.ts';
+import { pieceOf } from './record/index.ts';
 import { plan } from './plan.ts';
 import { measure } from './solids/index.ts';
 

@@ -1,12 +1,6 @@
-import {
-  overCore,
-  pieceOf,
-  USUAL_COAT,
-  weighIn,
-  type Build,
-  type CoreOption,
-  type Piece,
-} from './figure/index.ts';
+import { overCore, USUAL_COAT, type CoreOption } from './edits/index.ts';
+import { pieceOf, type Build, type Piece } from './record/index.ts';
+import { weighIn } from './figure/index.ts';
 import type { Verdict } from './bones/index.ts';
 import { plan } from './plan.ts';
 import { fail, ok, type Mm, type Reckoned, type Result } from './quantity/index.ts';

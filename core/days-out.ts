@@ -4,8 +4,15 @@ import ical, {
   ICalEventStatus,
   ICalEventTransparency,
 } from 'ical-generator';
-import type { DaysReport, PlannedWait, Session } from './days/index.ts';
-import { clockTime, dayName, forPaper, toldTime } from './days/index.ts';
+import {
+  type DaysReport,
+  type PlannedWait,
+  type Session,
+  clockTime,
+  dayName,
+  forPaper,
+  toldTime,
+} from './days/index.ts';
 import { formatTime, type Minutes } from './quantity/index.ts';
 
 /** Waits shorter than this are not worth a line in a calendar, minutes. */

@@ -1,14 +1,5 @@
-import {
-  extent,
-  height,
-  measureOf,
-  multiplicity,
-  weighIn,
-  type Build,
-  type Extent,
-  type Piece,
-  type Weight,
-} from './figure/index.ts';
+import { extent, height, measureOf, weighIn, type Extent, type Weight } from './figure/index.ts';
+import { multiplicity, type Build, type Piece } from './record/index.ts';
 import { formatLength, given, reckon, remembered, total, type Reckoned } from './quantity/index.ts';
 import { shapeOf } from './solids/index.ts';
 

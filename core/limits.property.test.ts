@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { usualStack } from './bones/index.ts';
 import { demoBuild } from './files/demo.testing.ts';
 import { keepable, readBuild, writeBuild } from './files/index.ts';
-import { type Build, type HardwareStack } from './figure/index.ts';
+import { type Build, type HardwareStack } from './record/index.ts';
 import { plan } from './plan.ts';
 import { notNumbers } from './walk.testing.ts';
 

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { clockTime, dateName, type DaysReport } from './days/index.ts';
-import type { Batch } from './figure/index.ts';
+import type { Batch } from './paste-list/index.ts';
 import { formatSpoons } from './quantity/index.ts';
 import { packWords, type ShoppingLine } from './stores/index.ts';
 

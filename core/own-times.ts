@@ -1,5 +1,5 @@
 import { ownTimes, ownTimesTogether, type OwnTime } from './days/index.ts';
-import type { Build } from './figure/index.ts';
+import type { Build } from './record/index.ts';
 import { plan } from './plan.ts';
 
 /** Fewer ticks than this tell nothing of how long a step takes. */

@@ -1,5 +1,5 @@
 import type { CakeReport } from './cutting/index.ts';
-import type { Batch } from './figure/index.ts';
+import type { Batch } from './paste-list/index.ts';
 import type { Glue } from './pastes/index.ts';
 import { given, named, total, type Reckoned } from './quantity/index.ts';
 

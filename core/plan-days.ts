@@ -7,7 +7,7 @@ import {
   type SearchOptions,
   type Work,
 } from './days/index.ts';
-import type { Build } from './figure/index.ts';
+import type { Build } from './record/index.ts';
 import { reckonBuild } from './reckon.ts';
 
 /** What is asked of a plan of days, beside the build. */

@@ -8,7 +8,7 @@ import { validate } from './days/validate.ts';
 import { demoBuild, value } from './files/demo.testing.ts';
 import { readBuild } from './files/index.ts';
 import { anyBuild } from './figure/arbitrary.testing.ts';
-import { replaceBlend, resize, setRoom } from './figure/index.ts';
+import { replaceBlend, resize, setRoom } from './edits/index.ts';
 import { toHeight } from './bones/index.ts';
 import { stateAt } from './firming/index.ts';
 import { STATES } from './firming/state.ts';

@@ -1,5 +1,5 @@
 import type { DaysReport, Work } from './days/index.ts';
-import type { Build } from './figure/index.ts';
+import type { Build } from './record/index.ts';
 import { planDays, workOf, type Ask } from './plan-days.ts';
 import { once, remembered, sameParts } from './quantity/index.ts';
 import { PART_NAMES, reckonBuild, type Reckonings } from './reckon.ts';

@@ -3,7 +3,9 @@ import { gluesIn, reckonBones, seatFacts, tierLoads, type SeatFacts } from './bo
 import { reckonCake } from './cutting/index.ts';
 import { burials, coveringLinks, edited, inParts, stepsOf, type Edited } from './days/index.ts';
 import { figureReport } from './figure-report.ts';
-import { measureOf, multiplicity, pasteList, type Build } from './figure/index.ts';
+import { measureOf } from './figure/index.ts';
+import { multiplicity, type Build } from './record/index.ts';
+import { pasteList } from './paste-list/index.ts';
 import { firmAll, heightBudget, squashed, type PieceFirming } from './firming/index.ts';
 import { sumsOf } from './paste-sums.ts';
 import { doseDoubts } from './pastes/index.ts';

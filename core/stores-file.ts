@@ -1,9 +1,8 @@
 import { fail, ok, type Result } from './quantity/index.ts';
-import { checkItem, type StockItem, type Stores } from './stores/index.ts';
+import { checkItem, STORES_FORMAT, STORES_VERSION, type StockItem, type Stores } from './stores/index.ts';
 import { validateStores } from './files/generated/validate-stores.js';
 import { LARGEST_FILE } from './files/index.ts';
-import { sentence, type SchemaError } from './files/sentences.ts';
-import { STORES_FORMAT, STORES_VERSION } from './files/stores-schema.ts';
+import { sentence } from './files/sentences.ts';
 
 export const STORES_FILE = 'stores.spindle-stores.json';
 
@@ -22,10 +21,10 @@ export function storesFrom(data: unknown): Result<Stores> {
     return fail(`These stores were saved by a newer Elm Spindle (format ${version}).`);
   const current = brought(data as Record<string, unknown>, version);
   if (!validateStores(current)) {
-    const error = (validateStores.errors as SchemaError[] | null)?.[0];
+    const error = validateStores.errors?.[0];
     return fail(error ? sentence(error, current) : 'Something in the file is not right.');
   }
-  const { items, packs, pastes } = current as unknown as Stores;
+  const { items, packs, pastes } = current;
   for (const record of [items, pastes]) {
     const seen = new Set<string>();
     for (const { id } of record) {

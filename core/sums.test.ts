@@ -7,7 +7,7 @@ import { findings } from './bones/joints/joint-checks.ts';
 import { jointsOf } from './bones/paths/joints.ts';
 import { nameOf } from './bones/joints/checked-joints.ts';
 import { demoBuild } from './files/demo.testing.ts';
-import { type Build } from './figure/index.ts';
+import { type Build } from './record/index.ts';
 import { plan } from './plan.ts';
 import { applied, seeded, type Reckoned } from './quantity/index.ts';
 import { figures } from './walk.testing.ts';

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ACTS, doing, once, picker } from './acts.testing.ts';
-import { blank, plainPiece } from './figure/blank.testing.ts';
+import { blank, plainPiece } from './record/blank.testing.ts';
 import { demoBuild, value } from './files/demo.testing.ts';
-import { replaceBlend, setRod, type Build } from './figure/index.ts';
+import { replaceBlend, setRod } from './edits/index.ts';
+import { type Build } from './record/index.ts';
 import { plan } from './plan.ts';
 
 /** Everything a report tells, mends and days with it. */

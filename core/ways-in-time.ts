@@ -12,17 +12,8 @@ import {
   type Minutes,
 } from './quantity/index.ts';
 import { ALL_DONE, PLAN_RUNS, WANTED_CHANCE, type DaysReport } from './days/index.ts';
-import {
-  leaveStep,
-  pieceOf,
-  removeOwnStep,
-  setBrief,
-  setDate,
-  setRests,
-  wholeOf,
-  type Build,
-  type Change,
-} from './figure/index.ts';
+import { type Change, pieceOf, wholeOf, type Build } from './record/index.ts';
+import { leaveStep, removeOwnStep, setBrief, setDate, setRests } from './edits/index.ts';
 import { plan } from './plan.ts';
 
 /** A change that was tried, and with which it can be done. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, value } from './files/demo.testing.ts';
-import { addOwnStep } from './figure/index.ts';
+import { addOwnStep } from './edits/index.ts';
 import { plan } from './plan.ts';
 import { waysOut } from './ways-out.ts';
 

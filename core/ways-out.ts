@@ -1,16 +1,6 @@
 import { conflictOf, type DaysReport } from './days/index.ts';
-import {
-  pieceOf,
-  removeOwnStep,
-  setOwnStep,
-  setRests,
-  leaveStep,
-  readStepId,
-  wholeOf,
-  type Task,
-  type Build,
-  type Change,
-} from './figure/index.ts';
+import { pieceOf, readStepId, wholeOf, type Task, type Build, type Change } from './record/index.ts';
+import { removeOwnStep, setOwnStep, setRests, leaveStep } from './edits/index.ts';
 import { plan } from './plan.ts';
 import { formatTime, ok } from './quantity/index.ts';
 import { waysInTime, type WayOut } from './ways-in-time.ts';

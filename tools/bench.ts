@@ -5,16 +5,9 @@ import highsLoader from 'highs';
 import { generated, program, work as smallWork } from '../core/checks/exact-plans.testing.ts';
 import { schedule, type Link, type Step } from '../core/days/index.ts';
 import { cutList, rodInto } from '../core/bones/index.ts';
-import {
-  addPiece,
-  addRod,
-  elevation,
-  resize,
-  setPiece,
-  setRod,
-  setSeat,
-  type Build,
-} from '../core/figure/index.ts';
+import { addPiece, addRod, resize, setPiece, setRod, setSeat } from '../core/edits/index.ts';
+import { elevation } from '../core/figure/index.ts';
+import { type Build } from '../core/record/index.ts';
 import { plan } from '../core/plan.ts';
 import { seeded } from '../core/quantity/index.ts';
 import { keepable, readBuild, readRecord } from '../core/files/index.ts';

@@ -5,8 +5,7 @@ import { join } from 'node:path';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import standaloneModule from 'ajv/dist/standalone/index.js';
 import { build } from 'rolldown';
-import { buildSchema } from '../core/files/schema.ts';
-import { storesSchema } from '../core/files/stores-schema.ts';
+import { buildSchema, storesSchema } from '../core/files/schema.ts';
 import { hoisted } from './hoist.ts';
 
 // both packages are CommonJS; the default may sit one level down
@@ -18,6 +17,12 @@ const standalone = ((standaloneModule as unknown as { default?: unknown }).defau
 /** The records that are checked, each in a module of its own so that a page loads only what it needs. */
 export const VALIDATORS = { validateBuild: 'build', validateStores: 'stores' } as const;
 export type ValidatorName = keyof typeof VALIDATORS;
+
+/** What each has found when it says yes, and the room that knows it. */
+const FOUND: Readonly<Record<ValidatorName, readonly [type: string, room: string]>> = {
+  validateBuild: ['Build', 'record'],
+  validateStores: ['StoresFile', 'stores'],
+};
 
 export const validatorFile = (name: ValidatorName): string => `validate-${VALIDATORS[name]}`;
 
@@ -58,11 +63,17 @@ if (process.argv[1] === import.meta.filename) {
   mkdirSync(GENERATED, { recursive: true });
   for (const name of Object.keys(VALIDATORS) as ValidatorName[]) {
     const file = validatorFile(name);
+    const [found, room] = FOUND[name];
     writeFileSync(join(GENERATED, `${file}.js`), await validatorSource(name));
     writeFileSync(
       join(GENERATED, `${file}.d.ts`),
-      `/** Made by \`npm run generate\` from the schemas in core/files. */
-export declare const ${name}: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };
+      `import type { ${found} } from '../../${room}/index.ts';
+import type { SchemaError } from '../sentences.ts';
+
+/** Made by \`npm run generate\` from the records. */
+export declare const ${name}: ((data: unknown) => data is ${found}) & {
+  errors?: readonly SchemaError[] | null;
+};
 `,
     );
   }

@@ -1,17 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
-import {
-  aloneOf,
-  oneIsWide,
-  oneWeighing,
-  oneWeighs,
-  portionPieces,
-  setPortions,
-  unweigh,
-  weighedOne,
-  withoutPortions,
-  type Build,
-} from '../figure/index.ts';
+import { aloneOf, oneIsWide, oneWeighing, oneWeighs, portionPieces } from '../figure/index.ts';
+import { setPortions, unweigh, weighedOne, withoutPortions } from '../edits/index.ts';
+import { type Build } from '../record/index.ts';
 import { plan } from '../plan.ts';
 
 const acorns = demoBuild('sixty-acorn-sweets');

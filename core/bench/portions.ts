@@ -1,16 +1,7 @@
 import { lightToDark, type Turn } from '../colour/index.ts';
-import {
-  aloneOf,
-  oneIsWide,
-  oneWeighs,
-  pieceOf,
-  splitByDiameter,
-  multiplicity,
-  weighTogether,
-  type Batch,
-  type Build,
-  type Part,
-} from '../figure/index.ts';
+import { aloneOf, oneIsWide, oneWeighs } from '../figure/index.ts';
+import { pieceOf, multiplicity, type Build } from '../record/index.ts';
+import { splitByDiameter, weighTogether, type Batch, type Part } from '../paste-list/index.ts';
 import { blendDensity } from '../pastes/index.ts';
 import { given, reckon, total, type Grams, type Reckoned } from '../quantity/index.ts';
 import { ballFromMass } from '../solids/index.ts';

@@ -2,20 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, value } from '../files/demo.testing.ts';
 import { anyBuild } from '../figure/arbitrary.testing.ts';
-import {
-  blendOf,
-  height,
-  multiplicity,
-  pieceOf,
-  removeRod,
-  rodOf,
-  setBoard,
-  setBrief,
-  setRod,
-  type Build,
-} from '../figure/index.ts';
-import { setForm } from '../figure/edit-form.ts';
-import { weigh } from '../figure/weigh.ts';
+import { blendOf, height, weigh } from '../figure/index.ts';
+import { multiplicity, pieceOf, rodOf, type Build } from '../record/index.ts';
+import { removeRod, setBoard, setBrief, setRod, setForm } from '../edits/index.ts';
 import { reckonBones, rodStock, seatFacts, throughWords, toHeight } from './index.ts';
 import { checkedJoints, worstOfRod } from './joints/checked-joints.ts';
 import { jointsOf } from './paths/joints.ts';

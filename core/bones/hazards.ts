@@ -1,4 +1,5 @@
-import { place, type Build } from '../figure/index.ts';
+import { place } from '../figure/index.ts';
+import { type Build } from '../record/index.ts';
 import { coreVolume } from '../solids/index.ts';
 import { discsOf } from './paths/discs.ts';
 import { jointsOf } from './paths/joints.ts';

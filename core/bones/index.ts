@@ -8,7 +8,7 @@ export { removalCard } from './hazards.ts';
 export { TARGET, type Verdict } from './joints/check.ts';
 export { type GluedReport, glueOf, gluesIn } from './joints/glued.ts';
 export { IN_HAND } from './joints/let-go.ts';
-export { LOAD_CASES, PUSH_LIMITS, caseOf, setPush, usualPush } from './joints/load-cases.ts';
+export { LOAD_CASES, caseOf, setPush, usualPush } from './joints/load-cases.ts';
 export { GRIPS } from './joints/sliding.ts';
 export { tripodInto } from './joints/tripod.ts';
 export { type PassedOver } from './mends/choose-rod.ts';

@@ -1,4 +1,5 @@
-import { height, place, type Build } from '../figure/index.ts';
+import { height, place } from '../figure/index.ts';
+import { type Build } from '../record/index.ts';
 import { given, GRAVITY, once, reckon, total, type Reckoned } from '../quantity/index.ts';
 import { carriedMasses, wholeBalance, type WholeBalance } from './paths/balance.ts';
 import { TARGET, worst, type Check, type Verdict } from './joints/check.ts';

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { bendsFar, bendsLittle, staysBent, type Arm, type RodAt } from '../bones/mechanics/cantilever.ts';
 import { curvatureRatio, round } from '../bones/mechanics/sections.ts';
 import { flagpole } from '../bones/mechanics/columns.ts';
-import { type Vec } from '../figure/index.ts';
+import { type Vec } from '../solids/index.ts';
 
 const E = 10_000;
 const G = 4_000;

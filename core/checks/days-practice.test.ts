@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { type DaysReport, type PlannedStep } from '../days/index.ts';
-import { wholeOf } from '../figure/index.ts';
+import { type DaysReport, type PlannedStep, WASH } from '../days/index.ts';
+import { wholeOf } from '../record/index.ts';
 import { demoBuild } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import { seeded } from '../quantity/index.ts';
-import { WASH } from '../days/index.ts';
 import { washBetween, WIPE } from '../days/wash.ts';
 
 /** Facts of the trade about the order of the days; all common practice. */

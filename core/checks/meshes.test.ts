@@ -23,8 +23,7 @@ import {
 } from '../solids/index.ts';
 import { moments } from '../solids/polygon.ts';
 import { anyBuild } from '../figure/arbitrary.testing.ts';
-import { place } from '../figure/index.ts';
-import { sharedVolume } from '../figure/overlap.ts';
+import { place, sharedVolume } from '../figure/index.ts';
 import fc from 'fast-check';
 
 const ball = (d: number, round = 96): Mesh =>

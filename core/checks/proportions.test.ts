@@ -1,27 +1,26 @@
 // Proportions against the usual drawing canons and typical bodies (sizes from memory), straightening of pictures
 // against worked homographies, and the powers by which things grow (Galileo: volume by the cube).
 import { describe, expect, it } from 'vitest';
-import { blank, plainPiece } from '../figure/blank.testing.ts';
+import { blank, plainPiece } from '../record/blank.testing.ts';
 import {
   heightInPose,
   landmarks,
   layOut,
   height,
   lengthOnPhoto,
-  readRatios,
   SCHEMES,
   schemeOf,
-  splitByDiameter,
   straighten,
-  weighTogether,
   scaleFigure,
   blendOf,
-  type Build,
+  checkScheme,
+  JOINTS,
+  LIMBS,
+  figureParts,
+  weigh,
 } from '../figure/index.ts';
-import { checkScheme, JOINTS, LIMBS } from '../figure/schemes.ts';
-import { figureParts } from '../figure/lay-out.ts';
-import { chopLength, ballWindow } from '../figure/portions.ts';
-import { weigh } from '../figure/weigh.ts';
+import { readRatios, splitByDiameter, weighTogether, chopLength, ballWindow } from '../paste-list/index.ts';
+import { type Build } from '../record/index.ts';
 import { checkForm, measure, type Form } from '../solids/index.ts';
 
 const volumeOf = (id: string, H: number) =>

@@ -9,8 +9,8 @@ import { ROD_MATERIALS } from '../bones/stock/rod-materials.ts';
 import { softTipping } from '../bones/joints/tipping.ts';
 import { threaded } from '../bones/mechanics/sections.ts';
 import { circle } from '../bones/mechanics/soft-base.ts';
-import { blank } from '../figure/blank.testing.ts';
-import { type Build, type Journey, type StackItem } from '../figure/index.ts';
+import { blank } from '../record/blank.testing.ts';
+import { type Build, type Journey, type StackItem } from '../record/index.ts';
 
 /**
  * A worked build: a tier of 3 kg, 180 by 140 mm, held 120 mm over a lower tier of 150 mm on one M10 rod with a board of

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { THREADS, usualStack } from '../bones/index.ts';
 import { hardwareOf, reckonStack } from '../bones/stock/hardware.ts';
 import { threaded } from '../bones/mechanics/sections.ts';
-import { blank } from '../figure/blank.testing.ts';
+import { blank } from '../record/blank.testing.ts';
 import {
   addToStack,
   cutStack,
@@ -14,9 +14,8 @@ import {
   setStackItem,
   setThread,
   withoutStack,
-  type Build,
-  type ThreadSize,
-} from '../figure/index.ts';
+} from '../edits/index.ts';
+import { type Build, type ThreadSize } from '../record/index.ts';
 import { refusal, value } from '../files/demo.testing.ts';
 
 it.each([

@@ -9,8 +9,7 @@ import { apparent, type LoadCase } from '../bones/joints/load-cases.ts';
 import { discSoft } from '../bones/paths/discs.ts';
 import { momentCapacity, pullOut, pushIn } from '../bones/mechanics/anchorage.ts';
 import { rodStrength } from '../bones/stock/stock.ts';
-import { softNow } from '../bones/stock/soft.ts';
-import type { Soft } from '../bones/stock/soft.ts';
+import { softNow, type Soft } from '../bones/stock/soft.ts';
 
 /**
  * A worked build: a standing figure 200 mm tall on two sticks of 4 mm, 32 mm apart. Worked apart from this project from

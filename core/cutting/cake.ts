@@ -1,4 +1,5 @@
-import { coverOf, fromBuild, type CakeWork, type Cover, type Piece, type Tier } from '../figure/index.ts';
+import { coverOf, type Cover } from '../paste-list/index.ts';
+import { fromBuild, type CakeWork, type Piece, type Tier } from '../record/index.ts';
 import { BATTERS, FILLINGS } from '../pastes/index.ts';
 import { given, reckon, total, type Mm, type Reckoned } from '../quantity/index.ts';
 import { bodyMesh, coreVolume, formBody, measure } from '../solids/index.ts';

@@ -1,5 +1,5 @@
 import { chillsIn, chilled, type Chilled } from '../firming/index.ts';
-import type { CakeWork, PartsOf, Piece } from '../figure/index.ts';
+import type { CakeWork, PartsOf, Piece } from '../record/index.ts';
 import { BATTERS } from '../pastes/index.ts';
 import { given, type Minutes, type Reckoned } from '../quantity/index.ts';
 import { measure, type Form } from '../solids/index.ts';

@@ -1,5 +1,5 @@
 import { polygonArea } from 'd3-polygon';
-import type { CakeWork } from '../figure/index.ts';
+import type { CakeWork } from '../record/index.ts';
 import type { Mm } from '../quantity/index.ts';
 import { slice, type Mesh } from '../solids/index.ts';
 import { enclosingCircle } from './enclosing.ts';

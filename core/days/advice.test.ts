@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, value } from '../files/demo.testing.ts';
-import { addOwnStep, tick, type Build } from '../figure/index.ts';
+import { addOwnStep, tick } from '../edits/index.ts';
+import { type Build } from '../record/index.ts';
 import { ownTimesOf } from '../own-times.ts';
 import { plan } from '../plan.ts';
 import {

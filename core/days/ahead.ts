@@ -1,4 +1,5 @@
-import { blendOf, wholeOf, type Build } from '../figure/index.ts';
+import { blendOf } from '../figure/index.ts';
+import { wholeOf, type Build } from '../record/index.ts';
 import { materialOf, RECIPES } from '../pastes/index.ts';
 import type { Minutes } from '../quantity/index.ts';
 import type { DaysPlan } from './report.ts';

@@ -1,12 +1,5 @@
-import {
-  BOARD,
-  fromBuild,
-  isLaidRound,
-  measureOf,
-  place,
-  type Instance,
-  type PartsOf,
-} from '../figure/index.ts';
+import { BOARD, fromBuild, type PartsOf } from '../record/index.ts';
+import { isLaidRound, measureOf, place, type Instance } from '../figure/index.ts';
 import { remembered } from '../quantity/index.ts';
 import {
   add,

@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import type { DateHours, Hours, PartsOf } from '../figure/index.ts';
+import type { DateHours, Hours, PartsOf } from '../record/index.ts';
 import {
   fail,
   isZone,

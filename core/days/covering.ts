@@ -1,4 +1,4 @@
-import type { Build } from '../figure/index.ts';
+import type { Build } from '../record/index.ts';
 import { contacts } from './burial.ts';
 import { joinId, shapedBy } from './steps/index.ts';
 import type { Link } from './types.ts';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
-import { addOwnStep, leaveStep, removeOwnStep, setStepMinutes, tick, type Build } from '../figure/index.ts';
+import { addOwnStep, leaveStep, removeOwnStep, setStepMinutes, tick } from '../edits/index.ts';
+import { type Build } from '../record/index.ts';
 import { plan } from '../plan.ts';
 import { burials, closesOff, joinId, preflight, shapeId, type DaysReport } from './index.ts';
 

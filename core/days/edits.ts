@@ -1,4 +1,4 @@
-import { pieceOf, wholeOf, type OwnStep, type StepEdits, type Build } from '../figure/index.ts';
+import { pieceOf, wholeOf, type OwnStep, type StepEdits, type Build } from '../record/index.ts';
 import { formatTime } from '../quantity/index.ts';
 import type { Buried } from './burial.ts';
 import { joinId } from './steps/index.ts';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
-import { pinStep, remake, setDate, setRather, tick, type Build } from '../figure/index.ts';
-import { planFrom } from '../figure/edit-steps.ts';
+import { pinStep, remake, setDate, setRather, tick, planFrom } from '../edits/index.ts';
+import { type Build } from '../record/index.ts';
 import { plan } from '../plan.ts';
 import { joinId, localIso, schedule, shapeId, type DaysReport } from './index.ts';
 import { validate } from './validate.ts';

@@ -1,5 +1,5 @@
 import { formatTime, type Minutes } from '../quantity/index.ts';
-import type { PartsOf, Rather } from '../figure/index.ts';
+import type { PartsOf, Rather } from '../record/index.ts';
 import { CLOSING, QUESTIONS, type Question } from '../firming/index.ts';
 import { atBenchUntil, minuteOf, minuteOfLocal, toldTime, type Origin } from './calendar.ts';
 import { plannedWait, plannedWindow } from './network.ts';

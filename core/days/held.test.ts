@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 
 import { demoBuild } from '../files/demo.testing.ts';
-import { sayFirm } from '../figure/index.ts';
+import { sayFirm } from '../edits/index.ts';
 import { plan } from '../plan.ts';
 import { givenOf, heldBy, type Link } from './index.ts';
 

@@ -1,4 +1,4 @@
-import { readStepId } from '../figure/index.ts';
+import { readStepId } from '../record/index.ts';
 import { formatTime, type Minutes } from '../quantity/index.ts';
 import type { Link, Work } from './types.ts';
 

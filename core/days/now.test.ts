@@ -1,19 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { rodInto } from '../bones/index.ts';
-import { demoBuild } from '../files/demo.testing.ts';
-import {
-  addOwnStep,
-  pieceOf,
-  sayFirm,
-  setBrief,
-  setHours,
-  stayUntil,
-  takePlan,
-  tick,
-  type Build,
-} from '../figure/index.ts';
-import { value } from '../files/demo.testing.ts';
+import { demoBuild, value } from '../files/demo.testing.ts';
+import { addOwnStep, sayFirm, setBrief, setHours, stayUntil, takePlan, tick } from '../edits/index.ts';
+import { pieceOf, type Build } from '../record/index.ts';
 import { plan } from '../plan.ts';
 import { localInstant } from '../quantity/index.ts';
 import { waysOut } from '../ways-out.ts';

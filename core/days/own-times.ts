@@ -1,4 +1,4 @@
-import type { BenchRecord, StepKind } from '../figure/index.ts';
+import type { BenchRecord, StepKind } from '../record/index.ts';
 import type { Step } from './types.ts';
 
 /** How long a kind of work takes this person against the table. */

@@ -1,4 +1,4 @@
-import { SPACES, TOOLS, type Workshop } from '../figure/index.ts';
+import { SPACES, TOOLS, type Workshop } from '../record/index.ts';
 import type { Pool } from './types.ts';
 
 /** Words for tools and places. */

@@ -1,4 +1,4 @@
-import { readStepId, wholeOf, type Build } from '../figure/index.ts';
+import { readStepId, wholeOf, type Build } from '../record/index.ts';
 import { listed } from '../quantity/index.ts';
 import { burials, closesOff } from './burial.ts';
 import { BONES_ID, joinId, PACK_ID } from './steps/types.ts';

@@ -1,5 +1,5 @@
 import { given, reckon, type Reckoned } from '../quantity/index.ts';
-import { wholeOf } from '../figure/index.ts';
+import { wholeOf } from '../record/index.ts';
 import type { Step } from './types.ts';
 
 /** Repeated small work: strands, scales, stitches, sweets. */

@@ -9,9 +9,9 @@ import {
   setRoom,
   takePlan,
   tick,
-  type Build,
-} from '../figure/index.ts';
-import { planFrom } from '../figure/edit-steps.ts';
+  planFrom,
+} from '../edits/index.ts';
+import { type Build } from '../record/index.ts';
 import { lookAt, note } from '../firming/index.ts';
 import { plan } from '../plan.ts';
 import {

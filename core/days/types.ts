@@ -1,5 +1,5 @@
 import type { Band, Question } from '../firming/index.ts';
-import type { Space, StepKind, Tool } from '../figure/index.ts';
+import type { Space, StepKind, Tool } from '../record/index.ts';
 import type { Minutes } from '../quantity/index.ts';
 
 export type { Space, StepKind, Tool };

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { USUAL_WORKSHOP, type Build } from '../figure/index.ts';
+import { USUAL_WORKSHOP, type Build } from '../record/index.ts';
 import { calendarOf, type Link, type Step, type Work } from './index.ts';
 import { Planner } from './search/planner.ts';
 import { type Calendar } from './calendar.ts';

@@ -5,15 +5,16 @@ import {
   BUILD_FORMAT,
   BUILD_VERSION,
   DISC_KINDS,
-  USUAL_CAKE,
   USUAL_PRACTICE,
-  USUAL_WORKSHOP,
   type Build,
   type Piece,
   type Rod,
+  USUAL_CAKE,
   type Tier,
-} from './build.ts';
-import { TEXTURES, type TextureKind } from './textures.ts';
+  USUAL_WORKSHOP,
+  TEXTURES,
+  type TextureKind,
+} from '../record/index.ts';
 
 /** Generators of builds for property tests: any pieces on any carriers, any blends, any rods. Not part of the app. */
 // a file does not know minus nought

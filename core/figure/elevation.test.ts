@@ -3,11 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../files/demo.testing.ts';
 import { measureMesh } from '../solids/index.ts';
 import { anyBuild } from './arbitrary.testing.ts';
-import type { Build, Piece } from './build.ts';
+import type { Build, Piece } from '../record/index.ts';
 import { elevation } from './elevation.ts';
 import { extent } from './extent.ts';
 import { place, measureOf } from './place.ts';
-import { setPiece, setSeat } from './edit-pieces.ts';
+import { setPiece, setSeat } from '../edits/index.ts';
 import { solidParts } from './solid.ts';
 import { weigh, blendOf } from './weigh.ts';
 

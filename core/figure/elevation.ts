@@ -16,7 +16,7 @@ import {
   type Vec,
 } from '../solids/index.ts';
 import { remembered } from '../quantity/index.ts';
-import { fromBuild, type PartsOf, type Piece } from './build.ts';
+import { fromBuild, type PartsOf, type Piece } from '../record/index.ts';
 import { isLaidRound, measureOf, place, type Instance } from './place.ts';
 
 export type View = 'front' | 'side';

@@ -1,6 +1,6 @@
 import { remembered } from '../quantity/index.ts';
 import { bodyReach, dot, type Body, type Vec } from '../solids/index.ts';
-import { fromBuild, type PartsOf } from './build.ts';
+import { fromBuild, type PartsOf } from '../record/index.ts';
 import { place, type Instance, type Stance } from './place.ts';
 
 /** The six ways to look; bodies remember how far they reach along each by these very objects. */

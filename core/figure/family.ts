@@ -1,6 +1,5 @@
 import { bisect, fail, ok, type Grams, type Mm, type Result } from '../quantity/index.ts';
-import { BOARD, carriedBy, pieceOf, type Build } from './build.ts';
-import type { Change } from './edit.ts';
+import { BOARD, carriedBy, pieceOf, type Build, type Change } from '../record/index.ts';
 import { extent } from './extent.ts';
 import { scaleFigure } from './scale.ts';
 import { weighIn } from './weigh.ts';

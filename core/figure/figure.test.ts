@@ -1,46 +1,40 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
-import { measure } from '../solids/index.ts';
+import { measure, toLocal, toWorld } from '../solids/index.ts';
 import { BOWL_LOSS, materialOf } from '../pastes/index.ts';
 import { anyBuild } from './arbitrary.testing.ts';
 import {
   addPiece,
-  BOARD,
-  carriedBy,
   duplicatePiece,
-  elevation,
-  extent,
-  factorForHeight,
-  freshId,
-  height,
-  multiplicity,
   nudge,
-  pasteList,
-  pieceOf,
-  place,
-  placeRods,
-  reach,
   removePiece,
   reorder,
   reseat,
   resize,
-  scaleFigure,
   setGrams,
   setHours,
   setRoom,
   setPiece,
-  toLocal,
   togglePair,
-  toWorld,
+  inBuildingOrder,
+  setForm,
+} from '../edits/index.ts';
+import { BOARD, carriedBy, freshId, multiplicity, pieceOf, type Build, type Seat } from '../record/index.ts';
+import {
+  elevation,
+  extent,
+  factorForHeight,
+  height,
+  place,
+  placeRods,
+  reach,
+  scaleFigure,
   weighIn,
   blendOf,
-  type Build,
-  type Seat,
 } from './index.ts';
-import { inBuildingOrder } from './edit-pieces.ts';
+import { pasteList } from '../paste-list/index.ts';
 import { seatFrame } from './place.ts';
-import { setForm } from './edit-form.ts';
 import { weigh } from './weigh.ts';
 
 const otter = demoBuild('ferryman-otter');

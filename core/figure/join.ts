@@ -1,5 +1,5 @@
 import { materialOf, type Side } from '../pastes/index.ts';
-import { BOARD, carriedBy, pieceOf, type Build, type Piece } from './build.ts';
+import { BOARD, carriedBy, pieceOf, type Build, type Piece } from '../record/index.ts';
 import { blendOf, weighIn } from './weigh.ts';
 
 /** What is glued to what. */

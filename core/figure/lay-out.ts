@@ -1,7 +1,6 @@
 import { fail, ok, type Mm, type Result } from '../quantity/index.ts';
 import type { Curve, Form } from '../solids/index.ts';
-import { BOARD, type Build, type Piece, type Seat } from './build.ts';
-import { freshId } from './edit.ts';
+import { BOARD, type Build, type Piece, type Seat, freshId } from '../record/index.ts';
 import { makeTrouble } from './scale.ts';
 import { checkScheme, type Scheme } from './schemes.ts';
 

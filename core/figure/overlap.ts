@@ -9,7 +9,7 @@ import {
   type Frame,
   type Vec,
 } from '../solids/index.ts';
-import { fromBuild, type Piece } from './build.ts';
+import { fromBuild, type Piece } from '../record/index.ts';
 import { isLaidRound, place, seatFrame, type Instance } from './place.ts';
 
 /** A body and where it stands. */

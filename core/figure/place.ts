@@ -2,6 +2,7 @@ import {
   formBody,
   measure,
   mirrored,
+  rounded,
   toLocal,
   toWorld,
   within,
@@ -13,7 +14,15 @@ import {
   type Vec,
 } from '../solids/index.ts';
 import { remembered } from '../quantity/index.ts';
-import { BOARD, fromBuild, type PartsOf, type Piece, type Rod, type RodEnd, type Seat } from './build.ts';
+import {
+  BOARD,
+  fromBuild,
+  type PartsOf,
+  type Piece,
+  type Rod,
+  type RodEnd,
+  type Seat,
+} from '../record/index.ts';
 import { pointsOf, type Line } from './rod-line.ts';
 import { wrapRound } from './wrap.ts';
 
@@ -213,7 +222,7 @@ export function rodEndAt(build: PartsOf<'pieces'>, end: RodEnd): Vec {
 /** A place in space as an end fixed to a piece or the board, so that it follows it. */
 export function rodEndOn(build: PartsOf<'pieces'>, on: string, at: Vec): RodEnd {
   const own = on === BOARD ? at : toLocal(framesOf(build, on)!.own, at);
-  return { on, at: own.map((v) => Number(v.toFixed(2))) as unknown as RodEnd['at'] };
+  return { on, at: rounded(own) };
 }
 
 export interface PlacedRod {

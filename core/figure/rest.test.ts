@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import { blank } from './blank.testing.ts';
-import { restLeft, tick } from './index.ts';
+import { blank } from '../record/blank.testing.ts';
+import { restLeft, tick } from '../edits/index.ts';
 
 it('a mixed batch rests from when it was mixed, and is ready after that', () => {
   const mixed = tick(blank, 'mix:a/b', '2026-12-01T19:00:00.000Z');

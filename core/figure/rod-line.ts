@@ -1,6 +1,6 @@
 import type { Mm } from '../quantity/index.ts';
 import { add, length, sub, times, unit, type Vec } from '../solids/index.ts';
-import type { Rod, RodEnd } from './build.ts';
+import type { Rod, RodEnd } from '../record/index.ts';
 
 /** The line a rod follows, from its first end over its bends to its last: two points at least. */
 export type Line = readonly Vec[];

@@ -1,15 +1,14 @@
-import { bisect, fail, ok, type Mm, type Result } from '../quantity/index.ts';
+import { bisect, clamp, fail, ok, takes, type Mm, type Result } from '../quantity/index.ts';
 import { checkForm, scaleForm } from '../solids/index.ts';
 import {
-  DISC_WIDTHS,
+  discRecord,
   FARTHEST,
-  LEAST_SINK,
-  MOST_SINK,
+  seatRecord,
   type Build,
   type Disc,
   type PartsOf,
   type Place,
-} from './build.ts';
+} from '../record/index.ts';
 import { height } from './extent.ts';
 import { mapPoints, pointsOf } from './rod-line.ts';
 
@@ -21,7 +20,9 @@ const scaled = ([x, y, z]: Place, k: number): Place => [
 
 const scaledDisc = (disc: Disc, k: number): Disc => ({
   ...disc,
-  width: Math.round(Math.min(DISC_WIDTHS[1], Math.max(DISC_WIDTHS[0], disc.width * k))),
+  width: Math.round(
+    clamp(disc.width * k, discRecord.properties.width.minimum, discRecord.properties.width.maximum),
+  ),
 });
 
 /**
@@ -57,7 +58,7 @@ export function makeTrouble(build: PartsOf<'pieces' | 'rods'>): string | undefin
     const checked = checkForm(form);
     if (!checked.ok) return `${name}: ${checked.problem.text}`;
     if (seat.at.some((x) => Math.abs(x) > FARTHEST)) return `${name} would be more than three metres away.`;
-    if (seat.sink < LEAST_SINK || seat.sink > MOST_SINK)
+    if (!takes(seatRecord.properties.sink, seat.sink))
       return `${name} would go in by ${Math.round(seat.sink)} mm: more than anything is set in.`;
   }
   for (const rod of build.rods)

@@ -1,5 +1,5 @@
 import { bodyMesh, standing, type Mesh } from '../solids/index.ts';
-import type { Build } from './build.ts';
+import type { Build } from '../record/index.ts';
 import { place } from './place.ts';
 
 /** One standing body as triangles, in the board's coordinates. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../files/demo.testing.ts';
-import { blank } from './blank.testing.ts';
+import { blank } from '../record/blank.testing.ts';
 import { unionFigures, type UnionMeasure } from './union.ts';
 
 const found: UnionMeasure = {

@@ -1,7 +1,7 @@
 import { blendDensity } from '../pastes/index.ts';
 import { given, reckon, type Mm2, type Mm3, type Reckoned } from '../quantity/index.ts';
 import type { Vec } from '../solids/index.ts';
-import type { Build } from './build.ts';
+import type { Build } from '../record/index.ts';
 import { weighIn } from './weigh.ts';
 
 /** What the pieces measure apart and joined to one solid, as a solid modeller finds it; outer bodies with their cores. */

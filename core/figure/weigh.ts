@@ -1,7 +1,7 @@
 import { ballFromMass, coreVolume, measure, shapeOf, type Form, type SizeRole } from '../solids/index.ts';
 import { blendDensity, shrinkOf, type Blend } from '../pastes/index.ts';
 import { given, reckon, remembered, type Reckoned, type Unit } from '../quantity/index.ts';
-import type { Build, CoreKind, PartsOf, Piece } from './build.ts';
+import type { Build, CoreKind, PartsOf, Piece } from '../record/index.ts';
 import { cutsAway, type CutAway } from './overlap.ts';
 import { measureOf } from './place.ts';
 

@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodySurface, measureMesh, bodyMesh, type Form } from '../solids/index.ts';
-import { blank, plainPiece as piece } from './blank.testing.ts';
-import type { Build, Seat } from './build.ts';
-import { fitToGirth } from './edit-form.ts';
-import { nudge, setSeat } from './edit-pieces.ts';
+import { blank, plainPiece as piece } from '../record/blank.testing.ts';
+import type { Build, Seat } from '../record/index.ts';
+import { fitToGirth, nudge, setSeat } from '../edits/index.ts';
 import { isLaidRound, place } from './place.ts';
 import { girthAt } from './wrap.ts';
 

@@ -11,7 +11,7 @@ import {
   type Stack,
   type Vec,
 } from '../solids/index.ts';
-import type { Piece } from './build.ts';
+import type { Piece } from '../record/index.ts';
 
 /** Stops round a girth from which lengths along it are read. */
 const STOPS = 96;

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { type Build } from '../figure/index.ts';
+import { type Build } from '../record/index.ts';
 import type { Result } from '../quantity/index.ts';
 import { readBuild } from './read.ts';
 

@@ -1,4 +1,4 @@
-import { BUILD_VERSION } from '../figure/index.ts';
+import { BUILD_VERSION } from '../record/index.ts';
 
 /** Brings a record of one version to the next; may only look at plain data. */
 export type Migration = (record: Record<string, unknown>) => Record<string, unknown>;

@@ -1,19 +1,12 @@
-import {
-  BOARD,
-  BUILD_FORMAT,
-  BUILD_VERSION,
-  MOST_ALIKE,
-  multiplicity,
-  pointsOf,
-  type Build,
-} from '../figure/index.ts';
+import { BOARD, BUILD_FORMAT, BUILD_VERSION, MOST_ALIKE, multiplicity, type Build } from '../record/index.ts';
+import { pointsOf } from '../figure/index.ts';
 import { checkMeasurement } from '../bones/index.ts';
 import { checkBlend } from '../pastes/index.ts';
 import { fail, isDay, ok, type Result } from '../quantity/index.ts';
 import { checkForm } from '../solids/index.ts';
 import { validateBuild } from './generated/validate-build.js';
 import { migrated } from './migrations.ts';
-import { sentence, type SchemaError } from './sentences.ts';
+import { sentence } from './sentences.ts';
 
 /** Larger than any build and small enough to read without a stall: 8 MB. */
 export const LARGEST_FILE = 8_000_000;
@@ -103,17 +96,16 @@ export function readRecord(data: unknown): Result<Build> {
 }
 
 /** A record of the present version, checked against the schema and for sense. */
-function checked(current: Record<string, unknown>): Result<Build> {
+function checked(current: unknown): Result<Build> {
   if (!validateBuild(current)) {
-    const error = (validateBuild.errors as SchemaError[] | null)?.[0];
+    const error = validateBuild.errors?.[0];
     return fail(
       error ? sentence(error, current) : 'Something in the file is not right.',
       error?.instancePath,
     );
   }
-  const build = current as unknown as Build;
-  const wrong = sense(build);
-  return wrong === undefined ? ok(build) : fail(wrong);
+  const wrong = sense(current);
+  return wrong === undefined ? ok(current) : fail(wrong);
 }
 
 /**
@@ -121,7 +113,7 @@ function checked(current: Record<string, unknown>): Result<Build> {
  * can make a build that is refused later.
  */
 export function keepable(build: Build): Result<Build> {
-  const found = checked(build as unknown as Record<string, unknown>);
+  const found = checked(build);
   return found.ok ? found : fail(`That cannot be kept. ${found.problem.text}`, found.problem.about);
 }
 

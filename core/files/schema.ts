@@ -1,273 +1,43 @@
-import { HOME_TESTS, RODS } from '../bones/index.ts';
-import {
-  BUILD_FORMAT,
-  BUILD_VERSION,
-  DISC_KINDS,
-  DISC_WIDTHS,
-  MOST_BENDS,
-  TEXTURES,
-  TOOLS,
-} from '../figure/index.ts';
-import { PLACES, QUESTIONS } from '../firming/index.ts';
-import { GLUES, JOBS, MATERIAL_IDS, MOST_SHRINK, POWDER_MOST } from '../pastes/index.ts';
-import { OUTLINES, SHAPE_KINDS } from '../solids/index.ts';
-import {
-  day,
-  instant,
-  text,
-  name,
-  id,
-  number,
-  oneOf,
-  place,
-  record,
-  list,
-  node,
-  rodEnd,
-  density,
-  ownPasteSchema,
-  cakeSchema,
-  reserveSchema,
-  stackSchema,
-  CLOCK,
-  LOCAL_TIME,
-  stepId,
-  hoursSchema,
-  workshopSchema,
-  pushSchema,
-  JOURNEYS,
-  seenSchema,
-} from './schema-parts.ts';
+import { RODS } from '../bones/index.ts';
+import { QUESTIONS } from '../firming/index.ts';
+import { GLUES, JOBS, MATERIAL_IDS } from '../pastes/index.ts';
+import type { field } from '../quantity/index.ts';
+import { buildRecord } from '../record/index.ts';
+import { storesRecord } from '../stores/index.ts';
 
-/** JSON Schema (draft 2020-12) of a build, made from the same registries the app offers, so that they cannot drift. */
-export const buildSchema = {
-  $schema: 'https://json-schema.org/draft/2020-12/schema',
-  $id: 'build',
-  title: 'Elm Spindle build',
-  ...record(
-    {
-      format: { const: BUILD_FORMAT },
-      version: { const: BUILD_VERSION },
-      id: { type: 'string', minLength: 1, maxLength: 80 },
-      name,
-      brief: record(
-        {
-          due: { type: 'string', pattern: LOCAL_TIME },
-          zone: { type: 'string', minLength: 1, maxLength: 60 },
-          journey: oneOf(JOURNEYS),
-          grip: oneOf(['bare', 'box', 'seat', 'mat']),
-          loads: record(Object.fromEntries(JOURNEYS.map((j) => [j, pushSchema])), JOURNEYS),
-          note: text(4000),
-        },
-        ['loads'],
-      ),
-      room: record(
-        {
-          temperature: number(5, 40),
-          humidity: number(5, 95),
-          air: number(0.02, 3),
-          night: record({ temperature: number(0, 40), humidity: number(5, 95) }),
-        },
-        ['night'],
-      ),
-      board: record({
-        shape: oneOf(['round', 'square']),
-        width: number(20, 1500),
-        thickness: number(1, 60),
-        material: oneOf(['drum', 'mdf', 'plywood', 'foamcore']),
-      }),
-      blends: list(
-        record(
-          {
-            id,
-            name,
-            base: oneOf(MATERIAL_IDS),
-            gumPaste: number(0, 100),
-            powder: number(0, POWDER_MOST),
-            ratio: number(1, 8),
-            density,
-            shrink: number(0, MOST_SHRINK),
-            job: oneOf(JOBS.map((j) => j.id)),
-            own: ownPasteSchema,
-          },
-          ['ratio', 'density', 'shrink', 'job', 'own'],
-        ),
-        60,
-        1,
-      ),
-      colours: list(record({ id, name, hex: { type: 'string', pattern: '^#[0-9a-fA-F]{6}$' } }), 200, 1),
-      pieces: list(
-        record(
-          {
-            id,
-            name,
-            form: record(
-              {
-                kind: oneOf(SHAPE_KINDS),
-                sizes: { type: 'object', additionalProperties: { type: 'number' }, maxProperties: 12 },
-                outline: oneOf(Object.keys(OUTLINES)),
-                curves: {
-                  type: 'object',
-                  patternProperties: { '^(edge|front|side|profile|hole[1-9])$': list(node, 200, 2) },
-                  additionalProperties: false,
-                },
-                coat: record({ thickness: number(0.1, 100), under: { type: 'boolean' } }),
-                solid: record({
-                  name,
-                  corners: list({ type: 'integer', minimum: 0, maximum: 10_000 }, 60_000, 12),
-                  faces: list({ type: 'integer', minimum: 0, maximum: 20_000 }, 60_000, 12),
-                  fills: number(0, 1),
-                  centre: list(number(-1, 2), 3, 3),
-                  watertight: { type: 'boolean' },
-                }),
-              },
-              ['outline', 'curves', 'coat', 'solid'],
-            ),
-            blend: id,
-            colour: id,
-            seat: record(
-              {
-                on: id,
-                at: place,
-                lean: number(-360, 360),
-                tip: number(-360, 360),
-                turn: number(-360, 360),
-                sink: number(-200, 500),
-                how: oneOf(['sits', 'set', 'hangs', 'wraps']),
-                overlap: oneOf(['pressed', 'trimmed']),
-                disc: record({ of: oneOf(DISC_KINDS), width: number(...DISC_WIDTHS) }),
-              },
-              ['disc'],
-            ),
-            pair: { type: 'boolean' },
-            count: { type: 'integer', minimum: 1, maximum: 500 },
-            texture: oneOf(Object.keys(TEXTURES)),
-            core: oneOf(['foam', 'cereal', 'cake']),
-            tolerance: oneOf(['equal', 'mirrored', 'varied', 'hidden']),
-            hidden: oneOf(['none', 'under', 'back', 'front', 'left', 'right', 'top']),
-            breaks: number(0, 60),
-            glue: oneOf(GLUES.map((g) => g.id)),
-            built: oneOf(['there', 'dummy', 'foam']),
-            propped: { type: 'boolean', enum: [true] },
-            rests: list(record({ place: oneOf(Object.keys(PLACES)), hours: number(0.1, 200) }), 6, 1),
-          },
-          ['glue', 'built', 'propped', 'rests'],
-        ),
-        600,
-      ),
-      rods: list(
-        record(
-          {
-            id,
-            name,
-            stock: oneOf(RODS.map((r) => r.id)),
-            from: rodEnd,
-            to: rodEnd,
-            bends: list(rodEnd, MOST_BENDS, 1),
-            pair: { type: 'boolean' },
-            sleeved: { type: 'boolean' },
-            across: number(0.1, 40),
-            bundle: name,
-            shown: { type: 'boolean' },
-          },
-          ['bends', 'across', 'bundle', 'shown'],
-        ),
-        200,
-      ),
-      hours: hoursSchema,
-      dates: list(
-        record(
-          { date: day, from: { type: 'string', pattern: CLOCK }, to: { type: 'string', pattern: CLOCK } },
-          ['from', 'to'],
-        ),
-        200,
-        1,
-      ),
-      practice: record({
-        spare: number(0, 100),
-        powderBulk: number(0.2, 1.2),
-        spoon: number(1, 25),
-        smallestBatch: number(0, 500),
-        saves: { type: 'boolean' },
-        pace: number(0.3, 4),
-      }),
-      workshop: workshopSchema,
-      cake: cakeSchema,
-      portions: record({
-        piece: id,
-        target: number(0.01, 5000),
-        within: number(0.001, 1000),
-        step: number(0.001, 10),
-        caseWidth: number(0, 500),
-        weighed: list(number(0.001, 10_000), 2000),
-      }),
-      stack: stackSchema,
-      reserves: list(reserveSchema, 200),
-      measured: list(
-        record({
-          id,
-          test: oneOf(HOME_TESTS.map((t) => t.id)),
-          of: { type: 'string', minLength: 1, maxLength: 60 },
-          on: day,
-          readings: { type: 'object', additionalProperties: number(0, 50_000), maxProperties: 8 },
-        }),
-        100,
-      ),
-      log: list(seenSchema, 2000),
-      steps: record(
-        {
-          own: list(
-            record(
-              {
-                id: { type: 'string', pattern: '^own:[a-z0-9-]{1,60}$' },
-                title: name,
-                minutes: number(1, 600),
-                after: stepId,
-                wait: number(0, 20_000),
-                before: stepId,
-                piece: id,
-                tool: oneOf(TOOLS),
-              },
-              ['after', 'wait', 'before', 'piece', 'tool'],
-            ),
-            200,
-          ),
-          minutes: { type: 'object', additionalProperties: number(1, 600), maxProperties: 1000 },
-          left: list(stepId, 1000),
-          rather: oneOf(['fewer', 'later', 'nights', 'fresher']),
-          parts: {
-            type: 'object',
-            additionalProperties: { type: 'integer', minimum: 1, maximum: 12 },
-            maxProperties: 300,
-          },
-          joined: list(list(stepId, 12, 2), 100),
-          agreed: {
-            type: 'object',
-            additionalProperties: { type: 'string', pattern: LOCAL_TIME },
-            maxProperties: 1000,
-          },
-          pins: {
-            type: 'object',
-            additionalProperties: { type: 'string', pattern: LOCAL_TIME },
-            maxProperties: 300,
-          },
-        },
-        ['pins', 'rather', 'parts', 'joined', 'agreed'],
-      ),
-      bench: record(
-        {
-          from: instant,
-          done: list(record({ step: stepId, at: instant }), 4000),
-          said: list(
-            record({ piece: id, question: oneOf(QUESTIONS), firm: { type: 'boolean' }, at: instant }),
-            2000,
-            1,
-          ),
-          until: instant,
-        },
-        ['from', 'said', 'until'],
-      ),
-    },
-    ['portions', 'stack', 'dates'],
-  ),
+const IN_CATALOGUES: Readonly<Record<field.Catalogue, readonly string[]>> = {
+  materials: MATERIAL_IDS,
+  jobs: JOBS.map((j) => j.id),
+  glues: GLUES.map((g) => g.id),
+  rods: RODS.map((r) => r.id),
+  questions: QUESTIONS,
 };
+
+const isCatalogue = (x: unknown): x is field.Catalogue => typeof x === 'string' && x in IN_CATALOGUES;
+
+/** The same definition with every field that points into a catalogue taking exactly the ids that are in it. */
+export function withCatalogues(schema: unknown): unknown {
+  if (Array.isArray(schema)) return schema.map(withCatalogues);
+  if (typeof schema !== 'object' || schema === null) return schema;
+  return Object.fromEntries(
+    Object.entries(schema).flatMap(([key, value]: [string, unknown]) =>
+      key === 'catalogue' && isCatalogue(value)
+        ? [['enum', [...IN_CATALOGUES[value]]]]
+        : [[key, withCatalogues(value)]],
+    ),
+  );
+}
+
+/** A JSON Schema (draft 2020-12) of a record. */
+const schemaOf = ($id: string, title: string, record: object): Readonly<Record<string, unknown>> => ({
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  $id,
+  title,
+  ...(withCatalogues(record) as object),
+});
+
+/** Of a build: from the same record the edits ask, and the same catalogues the app offers. */
+export const buildSchema = schemaOf('build', 'Elm Spindle build', buildRecord);
+
+/** Of the stores. */
+export const storesSchema = schemaOf('stores', 'Elm Spindle stores', storesRecord);

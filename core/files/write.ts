@@ -1,4 +1,4 @@
-import type { Build } from '../figure/index.ts';
+import type { Build } from '../record/index.ts';
 
 export const FILE_EXTENSION = '.spindle.json';
 

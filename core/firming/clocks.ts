@@ -1,4 +1,4 @@
-import type { Build } from '../figure/index.ts';
+import type { Build } from '../record/index.ts';
 import { materialOf } from '../pastes/index.ts';
 import { given, reckon, solved, type Provenance, type Reckoned } from '../quantity/index.ts';
 import { massTransfer, saturationDensity } from './air.ts';

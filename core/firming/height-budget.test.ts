@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../files/demo.testing.ts';
-import { blank } from '../figure/blank.testing.ts';
-import { height, layOut, schemeOf, setRoom } from '../figure/index.ts';
+import { blank } from '../record/blank.testing.ts';
+import { height, layOut, schemeOf } from '../figure/index.ts';
+import { setRoom } from '../edits/index.ts';
 import { plan } from '../plan.ts';
 import { squashShare } from './height-budget.ts';
 

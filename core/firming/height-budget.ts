@@ -1,5 +1,6 @@
 import type { SeatFacts } from '../bones/index.ts';
-import { DOWN, measureOf, place, reach, UP, type Build, type Instance } from '../figure/index.ts';
+import { DOWN, measureOf, place, reach, UP, type Instance } from '../figure/index.ts';
+import { type Build } from '../record/index.ts';
 import { given, GRAVITY, reckon, total, type Reckoned } from '../quantity/index.ts';
 import { LAW } from './law.ts';
 import type { PieceFirming } from './piece.ts';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import { seeded } from '../quantity/index.ts';
-import { type Build } from '../figure/index.ts';
+import { type Build } from '../record/index.ts';
 import { forget, learnedOf, lookAt, note, seenElsewhere } from './index.ts';
 import { bandOf, familyOf } from './band.ts';
 import { isOdd, learn, LEARNING, marginAt, NOTHING_LEARNED, weightsOf, type Look } from './learned.ts';

@@ -1,4 +1,4 @@
-import { fromBuild, type Build, type Saw, type Seen } from '../figure/index.ts';
+import { fromBuild, type Build, type Saw, type Seen } from '../record/index.ts';
 import { fail, ok, remembered, type Result } from '../quantity/index.ts';
 import { firmingOf } from '../pastes/index.ts';
 import { familyOf } from './band.ts';

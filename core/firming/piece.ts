@@ -1,14 +1,6 @@
 import type { SeatFacts } from '../bones/index.ts';
-import {
-  blendOf,
-  isLaidRound,
-  measureOf,
-  place,
-  type Build,
-  type PartsOf,
-  type Instance,
-  type Piece,
-} from '../figure/index.ts';
+import { blendOf, isLaidRound, measureOf, place, type Instance } from '../figure/index.ts';
+import { type Build, type PartsOf, type Piece } from '../record/index.ts';
 import { firmingOf, type Blend, type Firming, type SettingConstants } from '../pastes/index.ts';
 import { given, once, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
 import { dryingOf, type DryingBody } from '../solids/index.ts';

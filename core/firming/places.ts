@@ -1,4 +1,4 @@
-import type { Build, Piece, RestPlace, Room } from '../figure/index.ts';
+import type { Build, Piece, RestPlace, Room } from '../record/index.ts';
 import type { Air, Spell } from './sweep.ts';
 
 /** Somewhere a piece may lie while it firms. */

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
-import { setNight, setRests, setRoom, type Build } from '../figure/index.ts';
+import { setNight, setRests, setRoom } from '../edits/index.ts';
+import { type Build } from '../record/index.ts';
 import { plan } from '../plan.ts';
-import { tellBand } from '../quantity/index.ts';
+import { tellBand, given } from '../quantity/index.ts';
 import { firmingOf } from '../pastes/index.ts';
 import {
   changed,
@@ -21,7 +22,6 @@ import { pasteLaw } from './paste-law.ts';
 import { slabOf, sweep, type Spell } from './sweep.ts';
 import { spellsOf, usualStart } from './places.ts';
 import { weightsOf } from './learned.ts';
-import { given } from '../quantity/index.ts';
 
 const firming = firmingOf({ id: 'x', name: '', base: 'fondant', gumPaste: 30, powder: 0 } as Parameters<
   typeof firmingOf

@@ -1,4 +1,4 @@
-import type { Room } from '../figure/index.ts';
+import type { Room } from '../record/index.ts';
 import {
   blendFor,
   firmingOf,

@@ -1,4 +1,4 @@
-import type { Build, Saw, Seen } from '../figure/index.ts';
+import type { Build, Saw, Seen } from '../record/index.ts';
 import { plainDuty, plainSpells, SAW } from './looks.ts';
 import type { Question } from './margins.ts';
 import type { PieceFirming } from './piece.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, value } from '../files/demo.testing.ts';
-import { type Build } from '../figure/index.ts';
+import { type Build } from '../record/index.ts';
 import { plan } from '../plan.ts';
 import { effectsOf, learnedOf, lookAt, note, seenBeside, type Question } from './index.ts';
 

@@ -1,4 +1,4 @@
-import type { Build, PartsOf, Seen } from '../figure/index.ts';
+import type { Build, PartsOf, Seen } from '../record/index.ts';
 import { bandOf, type Band } from './band.ts';
 import { NOTHING_LEARNED } from './learned.ts';
 import { learnedOf, lookFrom } from './looks.ts';

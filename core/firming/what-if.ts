@@ -1,4 +1,4 @@
-import type { Build } from '../figure/index.ts';
+import type { Build } from '../record/index.ts';
 import { firmingOf, materialOf, POWDER_MOST, type Blend } from '../pastes/index.ts';
 import { bandOf, familyOf, type Band } from './band.ts';
 import { LAW } from './law.ts';

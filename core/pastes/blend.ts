@@ -2,9 +2,11 @@ import {
   clamp,
   fail,
   given,
+  LONGEST_NAME,
   ok,
   reckon,
   VOLUME_IN_ML,
+  inLimits,
   type Minutes,
   type Reckoned,
   type Result,
@@ -12,14 +14,13 @@ import {
 import { densityOf, mixed } from './density.ts';
 import { chocolateDensity } from './materials/chocolate.ts';
 import { gumPaste } from './materials/gum-paste.ts';
-import { checkDensity, MOST_SHRINK } from './own-measures.ts';
+import { checkDensity, SHRINKS } from './own-measures.ts';
 import { materialOf } from './registry.ts';
-import type { Blend, Composition, Firming } from './types.ts';
+import { blendRecord, type Blend } from './blend-record.ts';
+import type { Composition, Firming } from './types.ts';
 
 /** Above this much powder paste turns rubbery and cracks; common practice. Told, not forbidden. */
 export const POWDER_CRACKS = 2;
-/** More powder than anybody kneads in. */
-export const POWDER_MOST = 5;
 /** Level-spoon density of stiffening powder, g/mL: 0.50–0.75 seen; estimate until somebody weighs ten spoons. */
 export const POWDER_BULK = 0.6;
 
@@ -27,20 +28,22 @@ export const POWDER_BULK = 0.6;
 export function checkBlend(blend: Blend): Result<Blend> {
   const base = materialOf(blend.base);
   if (!blend.name.trim()) return fail('A blend needs a name.', 'name');
-  if (blend.name.length > 120) return fail('A name has 120 letters at the most.', 'name');
-  if (!(blend.gumPaste >= 0 && blend.gumPaste <= 100))
-    return fail('The gum paste share has to lie between 0 and 100 %.', 'gumPaste');
-  if (!(blend.powder >= 0 && blend.powder <= POWDER_MOST))
-    return fail(`Powder has to lie between 0 and ${POWDER_MOST} % of the paste.`, 'powder');
+  if (blend.name.length > LONGEST_NAME)
+    return fail(`A name has ${LONGEST_NAME} letters at the most.`, 'name');
+  const doses = inLimits(blendRecord, blend, {
+    gumPaste: (least, most) => `The gum paste share has to lie between ${least} and ${most} %.`,
+    powder: (least, most) => `Powder has to lie between ${least} and ${most} % of the paste.`,
+  });
+  if (!doses.ok) return doses;
   if (!base.stiffens && (blend.gumPaste > 0 || blend.powder > 0))
     return fail(`${base.name} is not stiffened with powder or gum paste.`, 'powder');
-  if (blend.ratio !== undefined) {
-    if (!base.chocolate) return fail(`${base.name} is not mixed from chocolate and syrup.`, 'ratio');
-    if (!(blend.ratio >= 1 && blend.ratio <= 8))
-      return fail('Chocolate to syrup lies between 1 : 1 and 8 : 1.', 'ratio');
-  }
-  if (blend.shrink !== undefined && !(blend.shrink >= 0 && blend.shrink <= MOST_SHRINK))
-    return fail(`Shrinkage lies between 0 and ${MOST_SHRINK} % of the length.`, 'shrink');
+  if (blend.ratio !== undefined && !base.chocolate)
+    return fail(`${base.name} is not mixed from chocolate and syrup.`, 'ratio');
+  const rest = inLimits(blendRecord, blend, {
+    ratio: (least, most) => `Chocolate to syrup lies between ${least} : 1 and ${most} : 1.`,
+    shrink: SHRINKS,
+  });
+  if (!rest.ok) return rest;
   if (blend.own && blend.own.like !== blend.base)
     return fail(`${blend.own.name} behaves like another paste than this blend says.`, 'own');
   for (const density of [blend.density, blend.own?.density]) {

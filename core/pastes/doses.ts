@@ -1,7 +1,7 @@
 import { firmingOf, POWDER_CRACKS } from './blend.ts';
 import { addToReach } from './recipes.ts';
 import { materialOf } from './registry.ts';
-import type { Blend } from './types.ts';
+import type { Blend } from './blend-record.ts';
 
 /** How people stiffen: the schools side by side. */
 export type School = 'powderLow' | 'powderHigh' | 'gumPaste' | 'readyMade' | 'asItComes';

@@ -4,6 +4,7 @@
  * themselves; and the constants the firming clocks start from.
  */
 export * from './types.ts';
+export * from './blend-record.ts';
 export * from './registry.ts';
 export * from './density.ts';
 export * from './blend.ts';

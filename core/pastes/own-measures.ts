@@ -5,16 +5,14 @@ import {
   ok,
   reckon,
   VOLUME_IN_ML,
+  inLimits,
   type Grams,
   type Mm,
   type Reckoned,
   type Result,
 } from '../quantity/index.ts';
 import { densityFromBall } from './density.ts';
-import type { OwnPaste } from './types.ts';
-
-/** Lightest and heaviest edible paste there is, g/cm³: beyond it a unit is wrong. */
-export const EDIBLE_DENSITY = [0.1, 1.7] as const;
+import { EDIBLE_DENSITY, MOST_SHRINK, ownPasteRecord, type OwnPaste } from './blend-record.ts';
 
 /** Whether a density can be that of something edible; a sentence when not. */
 export function checkDensity(density: number): Result<number> {
@@ -127,8 +125,9 @@ export function shrinkFromStrip(before: Mm, after: Mm): Result<Reckoned> {
     : fail('No paste loses more than a tenth of its length: measure again.');
 }
 
-/** Per cent of length. */
-export const MOST_SHRINK = 10;
+/** What to say of a strip that shrank more than any. */
+export const SHRINKS = (least: number, most: number): string =>
+  `Shrinkage lies between ${least} and ${most} % of the length.`;
 
 /** Check a paste of somebody's own. */
 export function checkOwn(paste: OwnPaste): Result<OwnPaste> {
@@ -137,9 +136,7 @@ export function checkOwn(paste: OwnPaste): Result<OwnPaste> {
     const checked = checkDensity(paste.density);
     if (!checked.ok) return checked;
   }
-  if (paste.shrink !== undefined && !(paste.shrink >= 0 && paste.shrink <= MOST_SHRINK))
-    return fail(`Shrinkage lies between 0 and ${MOST_SHRINK} % of the length.`, 'shrink');
-  return ok(paste);
+  return inLimits(ownPasteRecord, paste, { shrink: SHRINKS });
 }
 
 /** Whether two records of one paste say the same. */

@@ -114,38 +114,3 @@ export interface Material {
   readonly keeps: Keeping;
   readonly dusts: readonly Dust[];
 }
-
-/** A paste of the person's own: behaves like one of the table, with what they measured in place of the table's. */
-export interface OwnPaste {
-  readonly id: string;
-  readonly name: string;
-  readonly like: string;
-  /** Measured, g/cm³. */
-  readonly density?: Density;
-  /** Loss of length on drying, per cent, from a strip of theirs. */
-  readonly shrink?: number;
-  /** As its own label says. */
-  readonly allergens: readonly string[];
-  readonly note: string;
-}
-
-/** A paste mixed for the build. */
-export interface Blend {
-  readonly id: string;
-  readonly name: string;
-  readonly base: string;
-  /** Per cent of the whole that is gum paste. */
-  readonly gumPaste: number;
-  /** Stiffening powder (cellulose gum), per cent of the paste. */
-  readonly powder: number;
-  /** Chocolate to syrup by mass, where it is made from both; the table's when absent. */
-  readonly ratio?: number;
-  /** The person's own measured density of the blend, g/cm³. */
-  readonly density?: Density;
-  /** Loss of length on drying, per cent, measured on a strip. */
-  readonly shrink?: number;
-  /** What the pieces of it have to do. */
-  readonly job?: string;
-  /** The person's own paste it is made from; `base` is what that behaves like. */
-  readonly own?: OwnPaste;
-}

@@ -133,3 +133,8 @@ export function formatReckoned(figure: Reckoned, shown: Shown = METRIC): string 
 /** `a`, `a and b`, `a, b and c`. */
 export const listed = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)!}`;
+
+const CARDINALS = 'no one two three four five six seven eight nine ten eleven twelve'.split(' ');
+
+/** A number as a sentence has it: in words to twelve, in figures where it is larger or not whole. `4` → `four`. */
+export const inWords = (n: number): string => CARDINALS[n] ?? String(n);

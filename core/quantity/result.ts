@@ -9,6 +9,10 @@ export interface Problem {
 export type Result<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
 
+/** What is said of a record: its fields without those that are undefined. A patch lets go of a field by naming it so. */
+export const withoutUndefined = <T extends object>(of: T): T =>
+  Object.fromEntries(Object.entries(of).filter(([, value]) => value !== undefined)) as T;
+
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 export const fail = (text: string, about?: string): Result<never> => ({
   ok: false,

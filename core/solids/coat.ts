@@ -1,15 +1,19 @@
+import { field, type Mm, type Of } from '../quantity/index.ts';
 import { bodyMesh, type Body, type LevelCut, type Stack } from './bodies/index.ts';
 import { curvature } from './mesh/index.ts';
 import type { DryingBody, Measure } from './types.ts';
 
 const PI = Math.PI;
 
-/** An even layer of paste over a core. */
-export interface Coat {
-  readonly thickness: number;
+export const coatRecord = field.record({
+  /** Thinner nobody rolls, and thicker is no coat, mm. */
+  thickness: field.number<Mm>(0.3, 80),
   /** Also under the foot; a cake on its board has none there. */
-  readonly under: boolean;
-}
+  under: field.flag,
+});
+
+/** An even layer of paste over a core. */
+export interface Coat extends Of<typeof coatRecord> {}
 
 /** Paste outside a convex core: A t + M t² + 4 ÷ 3 π t³ (Steiner; handbook). */
 export const coatVolume = (area: number, M: number, t: number): number =>

@@ -8,6 +8,7 @@ export * from './bodies/index.ts';
 export * from './mesh/index.ts';
 export * from './curves/index.ts';
 export * from './registry.ts';
+export * from './form.ts';
 export * from './measure.ts';
 export * from './coat.ts';
 export * from './ball.ts';

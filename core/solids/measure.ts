@@ -1,22 +1,10 @@
-import { bisect, fail, ok, type Mm3, type Result } from '../quantity/index.ts';
+import { bisect, fail, ok, inLimits, type Mm3, type Result } from '../quantity/index.ts';
 import { bodyMesh, type Body, type Stack } from './bodies/index.ts';
 import { slice } from './mesh/index.ts';
-import { coated, type Coat, type Coated } from './coat.ts';
+import { coated, coatRecord, type Coated } from './coat.ts';
+import type { Form } from './form.ts';
 import { shapeOf, type ShapeKind } from './registry.ts';
-import type { Art, Dimension, DryingBody, Measure, Sizes } from './types.ts';
-
-/** A shape as it stands in a build: which kind, how big, what is drawn for it, and a coat when it is the core. */
-export interface Form extends Art {
-  readonly kind: ShapeKind;
-  readonly sizes: Sizes;
-  /** The sizes are those of the core; the paste is an even coat over it. */
-  readonly coat?: Coat;
-}
-
-/** A coat thicker than this is no coat. */
-const MOST_COAT = 80;
-/** Thinner than this nobody rolls. */
-const LEAST_COAT = 0.3;
+import type { Dimension, DryingBody, Measure } from './types.ts';
 
 const unitOf = (size: Dimension): string =>
   size.role === 'angle' ? '°' : size.role === 'number' ? '' : ' mm';
@@ -43,8 +31,10 @@ export function checkForm(form: Form): Result<Form> {
   if (extra !== undefined) return fail(`${shape.name} has no size called “${extra}”.`, extra);
   if (form.coat) {
     if (!shape.coats) return fail(`${shape.name} cannot be the core under a coat.`, 'coat');
-    if (!(form.coat.thickness >= LEAST_COAT && form.coat.thickness <= MOST_COAT))
-      return fail(`A coat has to be between ${LEAST_COAT} and ${MOST_COAT} mm thick.`, 'coat');
+    const coat = inLimits(coatRecord, form.coat, {
+      thickness: (least, most) => `A coat has to be between ${least} and ${most} mm thick.`,
+    });
+    if (!coat.ok) return fail(coat.problem.text, 'coat');
   }
   const refused = shape.refuse?.(form.sizes, form);
   return refused === undefined ? ok(form) : fail(refused, shape.sizes[0]!.key);

@@ -9,6 +9,10 @@ export const cross = (a: Vec, b: Vec): Vec => [
   a[2] * b[0] - a[0] * b[2],
   a[0] * b[1] - a[1] * b[0],
 ];
+/** Something of each of the three axes. */
+export const onAxes = <T>(f: (axis: 0 | 1 | 2) => T): readonly [T, T, T] => [f(0), f(1), f(2)];
+/** The vector rounded to so many places. */
+export const rounded = (a: Vec, digits = 2): Vec => onAxes((k) => Number(a[k].toFixed(digits)));
 export const length = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
 export const unit = (a: Vec): Vec => {
   const n = length(a);

@@ -3,6 +3,7 @@
  * needs of it, what is short, and what to buy in the packs the person buys. Knows nothing of where it is kept.
  */
 export * from './ingredients.ts';
+export * from './stores-record.ts';
 export * from './stock.ts';
 export * from './offcuts.ts';
 export * from './needs.ts';

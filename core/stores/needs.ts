@@ -1,10 +1,12 @@
 import { cutFrom, cutList, rodStock, type BonesReport } from '../bones/index.ts';
 import type { CakeReport } from '../cutting/index.ts';
-import { CORE_DENSITY, multiplicity, type Batch, type Build } from '../figure/index.ts';
+import { CORE_DENSITY } from '../figure/index.ts';
+import { multiplicity, type Build } from '../record/index.ts';
+import { type Batch } from '../paste-list/index.ts';
 import { formatLength, given, named, total, type Reckoned } from '../quantity/index.ts';
 import { coreVolume, measure, shapeOf } from '../solids/index.ts';
 import { ingredientOf, type IngredientKind } from './ingredients.ts';
-import type { StockSize } from './size.ts';
+import type { StockSize } from './stores-record.ts';
 
 /** One thing a build takes. */
 export interface Need {

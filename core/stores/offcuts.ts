@@ -1,7 +1,9 @@
 import { labOf } from '../colour/index.ts';
-import type { Batch, Build, Reserve } from '../figure/index.ts';
+import type { Batch } from '../paste-list/index.ts';
+import type { Build, Reserve } from '../record/index.ts';
 import { earliest, massStep, roundTo, type Day, type Grams } from '../quantity/index.ts';
-import { blendKeepBy, firstOut, freshness, type StockItem } from './stock.ts';
+import { blendKeepBy, firstOut, freshness } from './stock.ts';
+import type { StockItem } from './stores-record.ts';
 
 /** An offcut has to be at least this much lighter to be coloured again, L*. Common practice. */
 export const LIGHTER_BY = 15;

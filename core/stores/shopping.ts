@@ -2,7 +2,8 @@ import { sameSize } from './size.ts';
 import { given, reckon, type Day, type Reckoned } from '../quantity/index.ts';
 import type { Need } from './needs.ts';
 import { ingredientOf } from './ingredients.ts';
-import { firstOut, freshness, type StockItem, type Stores } from './stock.ts';
+import { firstOut, freshness } from './stock.ts';
+import type { StockItem, Stores } from './stores-record.ts';
 
 /** Packs of one size. */
 export interface Packs {

@@ -1,13 +1,5 @@
 import { LENGTH_IN_MM, type Mm } from '../quantity/index.ts';
-
-/** What a core, a disc or a board is told by, beside its kind. */
-export interface StockSize {
-  readonly shape: 'ball' | 'block' | 'round' | 'square' | 'disc';
-  /** Across for balls, discs and boards; the three sides of a block, longest first. */
-  readonly sizes: readonly Mm[];
-  /** What a board or disc is of. */
-  readonly made?: string;
-}
+import type { StockSize } from './stores-record.ts';
 
 const MADE = ['drum', 'mdf', 'plywood', 'foamcore', 'card', 'acrylic', 'foam'] as const;
 

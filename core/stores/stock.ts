@@ -1,44 +1,10 @@
 import { addDays, daysBetween, fail, isDay, ok, type Day, type Result } from '../quantity/index.ts';
 import { materialOf, type Blend, type OwnPaste } from '../pastes/index.ts';
 import { ingredientOf, type IngredientKind } from './ingredients.ts';
-import { readSize, type StockSize } from './size.ts';
-
-/** What an offcut is made of; goes with it into any build. */
-export interface Offcut {
-  readonly blend: Pick<Blend, 'base' | 'gumPaste' | 'powder' | 'ratio'>;
-  readonly colour: { readonly name: string; readonly hex: string };
-  /** Not dusted, painted or dried: it can be kneaded again. */
-  readonly clean: boolean;
-  readonly allergens: readonly string[];
-}
-
-/** One entry of the stores. */
-export interface StockItem {
-  readonly id: string;
-  /** Entry of the ingredients, or id of a paste of the person's own. */
-  readonly ingredient: string;
-  readonly name: string;
-  /** Grams or pieces, as the ingredient is counted. */
-  readonly amount: number;
-  readonly keepBy?: Day;
-  readonly note: string;
-  readonly offcut?: Offcut;
-  /** Of a core or a board: what it is told by, read from its name when it is entered. */
-  readonly size?: StockSize;
-}
-
-/** Everything a person keeps for all builds. */
-export interface Stores {
-  readonly items: readonly StockItem[];
-  /** Pack sizes the person buys, by ingredient. */
-  readonly packs: Readonly<Record<string, readonly number[]>>;
-  readonly pastes: readonly OwnPaste[];
-}
+import { readSize } from './size.ts';
+import { MOST_STOCKED, type StockItem, type Stores } from './stores-record.ts';
 
 export const EMPTY_STORES: Stores = { items: [], packs: {}, pastes: [] };
-
-/** More than a workshop holds: a unit is wrong. */
-const MOST = 1_000_000;
 
 /** Check an entry somebody typed. */
 export function checkItem(item: StockItem, own: readonly OwnPaste[] = []): Result<StockItem> {
@@ -47,7 +13,8 @@ export function checkItem(item: StockItem, own: readonly OwnPaste[] = []): Resul
   if (!ingredient) return fail(`“${item.name}” is of something the stores do not know.`, 'ingredient');
   if (!Number.isFinite(item.amount)) return fail('Type how much there is.', 'amount');
   if (item.amount < 0) return fail('There cannot be less than nothing on the shelf.', 'amount');
-  if (item.amount > MOST) return fail('That is more than a workshop holds: check the unit.', 'amount');
+  if (item.amount > MOST_STOCKED)
+    return fail('That is more than a workshop holds: check the unit.', 'amount');
   if (ingredient.unit === 'pieces' && !Number.isInteger(item.amount))
     return fail(`${ingredient.name} is counted in whole pieces.`, 'amount');
   if (item.keepBy !== undefined && !isDay(item.keepBy))
@@ -62,7 +29,7 @@ export const sized = (kind: IngredientKind): boolean => kind === 'core' || kind 
 
 /** Check packs somebody typed: sizes above nothing. */
 export function checkPacks(sizes: readonly number[]): Result<readonly number[]> {
-  if (sizes.some((s) => !(s > 0) || !Number.isFinite(s) || s > MOST))
+  if (sizes.some((s) => !(s > 0) || !Number.isFinite(s) || s > MOST_STOCKED))
     return fail('Pack sizes are amounts above nothing, like 250, 1000.', 'packs');
   return ok([...new Set(sizes)].sort((a, b) => a - b));
 }

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { readStores, storesFrom, writeStores } from '../stores-file.ts';
 import { demoBuild } from '../files/demo.testing.ts';
 import { pasteCsv, shoppingCsv } from '../lists.ts';
-import { type Batch } from '../figure/index.ts';
+import { type Batch } from '../paste-list/index.ts';
 import { plan } from '../plan.ts';
 import { addDays, daysBetween, isDay } from '../quantity/index.ts';
 import {

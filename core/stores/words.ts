@@ -1,4 +1,4 @@
-import type { Batch } from '../figure/index.ts';
+import type { Batch } from '../paste-list/index.ts';
 import { formatMass, formatSpoons, formatWeighed, type Shown } from '../quantity/index.ts';
 import type { ShoppingLine } from './shopping.ts';
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { ASKED, lookAt, note, SAW, type PieceFirming, type Question } from '@core/firming/index.ts';
-import { sayFirm, type Saw } from '@core/figure/index.ts';
+import { sayFirm } from '@core/edits/index.ts';
+import { type Saw } from '@core/record/index.ts';
 import { lookPicture } from '../storage/builds.ts';
 import { keepPicture } from '../storage/pictures.ts';
 import { useBuild } from '../state/build-store.ts';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { rodStock } from '@core/bones/index.ts';
-import { elevation, extent, placeRods, type Build } from '@core/figure/index.ts';
+import { elevation, extent, placeRods } from '@core/figure/index.ts';
+import { type Build } from '@core/record/index.ts';
 import DrawnPiece from '../stage/DrawnPiece.vue';
 
 /** A build as it stands on the shelf; all to one scale of their own height, so that each is seen well. */

@@ -3,7 +3,8 @@ import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch, type Compo
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { useNow } from '@vueuse/core';
 import { App } from 'ant-design-vue';
-import { duplicatePiece, nudge, togglePair, type View } from '@core/figure/index.ts';
+import { duplicatePiece, nudge, togglePair } from '@core/edits/index.ts';
+import { type View } from '@core/figure/index.ts';
 import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useReference } from '../state/reference.ts';

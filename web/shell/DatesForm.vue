@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
-import { setDate } from '@core/figure/index.ts';
+import { setDate } from '@core/edits/index.ts';
 import { useBuild } from '../state/build-store.ts';
 
 /** Dates that are not like their weekday: a day off, or other hours. */

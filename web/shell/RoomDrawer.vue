@@ -1,18 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
-import {
-  setBoard,
-  setBrief,
-  setHours,
-  setNight,
-  setPractice,
-  setRoom,
-  rename,
-  type Board,
-  type Grip,
-  type Journey,
-} from '@core/figure/index.ts';
+import { setBoard, setBrief, setHours, setNight, setPractice, setRoom, rename } from '@core/edits/index.ts';
+import { type Board, type Grip, type Journey } from '@core/record/index.ts';
 import { GRIPS, LOAD_CASES } from '@core/bones/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';

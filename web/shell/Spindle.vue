@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { measureOf, multiplicity, reorder } from '@core/figure/index.ts';
+import { measureOf } from '@core/figure/index.ts';
+import { multiplicity } from '@core/record/index.ts';
+import { reorder } from '@core/edits/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { useBuild } from '../state/build-store.ts';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { Plus, X } from '@lucide/vue';
-import type { Hours } from '@core/figure/index.ts';
+import type { Hours } from '@core/record/index.ts';
 
 /** Hours of a working week, some of them only if need be. */
 const props = defineProps<{ hours: readonly Hours[]; whose?: string }>();

@@ -1,11 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import { addHelper, removeHelper, setHelper, setSpace, setTool } from '@core/edits/index.ts';
 import {
-  addHelper,
-  removeHelper,
-  setHelper,
-  setSpace,
-  setTool,
   SPACES,
   STEP_KINDS,
   TOOLS,
@@ -13,7 +9,7 @@ import {
   type Space,
   type StepKind,
   type Tool,
-} from '@core/figure/index.ts';
+} from '@core/record/index.ts';
 import { KIND_NAMES, POOL_NAMES } from '@core/days/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import QuantityField from '../shared/QuantityField.vue';

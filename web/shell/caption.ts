@@ -1,4 +1,5 @@
-import { notDrawn, type Build } from '@core/figure/index.ts';
+import { notDrawn } from '@core/figure/index.ts';
+import { type Build } from '@core/record/index.ts';
 import type { Report } from '@core/plan.ts';
 import type { LensId } from '../lenses/lenses.ts';
 

@@ -1,5 +1,5 @@
 import { fileName, LARGEST_FILE, readBuild, writeBuild } from '@core/files/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import { fail, listed, type Result } from '@core/quantity/index.ts';
 import { pictureOf } from '../storage/pictures.ts';
 

@@ -1,6 +1,6 @@
 import { stateAt, type FirmState, type PieceFirming } from '@core/firming/index.ts';
 import { minuteOf, shapedBy, shapeId, type DaysReport } from '@core/days/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 
 /** State of every piece at a minute of the plan: not made yet, or how firm since it was shaped. */
 export function statesAt(

@@ -1,4 +1,5 @@
-import { pieceOf, removePiece, rodOf, removeRod, type Build } from '@core/figure/index.ts';
+import { pieceOf, rodOf, type Build } from '@core/record/index.ts';
+import { removePiece, removeRod } from '@core/edits/index.ts';
 import { listed } from '@core/quantity/index.ts';
 
 /** What taking something away does: the build without it, what undo calls it, and everything that went, by name. */

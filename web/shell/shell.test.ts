@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { plan } from '@core/plan.ts';
-import { tick } from '@core/figure/index.ts';
+import { tick } from '@core/edits/index.ts';
 import { shapedBy } from '@core/days/index.ts';
 import { demoBuilds } from '../storage/demo.ts';
 import { blankBuild } from '../shelf/blank.ts';

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { discOutline, type PlacedDisc, type RodReport } from '@core/bones/index.ts';
-import { project, type PlacedRod, type RodPoint, type Vec } from '@core/figure/index.ts';
+import { project, type PlacedRod } from '@core/figure/index.ts';
+import { type Vec } from '@core/solids/index.ts';
+import { type RodPoint } from '@core/edits/index.ts';
 import { useBuild } from '../state/build-store.ts';
 
 /** The rods as they run through the figure, lettered, with how hard each is worked; ends and bends of the selected one can be pulled. */

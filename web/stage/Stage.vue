@@ -1,29 +1,21 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { placedDiscs, rodStock } from '@core/bones/index.ts';
-import { shapeOf } from '@core/solids/index.ts';
+import { shapeOf, toLocal, toWorld, type Vec } from '@core/solids/index.ts';
 import {
   elevation,
   extent as extentOf,
   isLaidRound,
-  moveRodPoint,
-  nudge,
-  ontoCentreLine,
-  pieceOf,
   place,
   placeRods,
   project,
-  resize,
-  BOARD,
   framesOf,
   rodEndAt,
-  toLocal,
-  toWorld,
   type PlacedRod,
-  type RodPoint,
   type Silhouette,
-  type Vec,
 } from '@core/figure/index.ts';
+import { moveRodPoint, nudge, ontoCentreLine, resize, type RodPoint } from '@core/edits/index.ts';
+import { pieceOf, BOARD } from '@core/record/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import type { LensId } from '../lenses/lenses.ts';

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
 import { demoBuild } from '@core/files/demo.testing.ts';
-import { type Build, type Change } from '@core/figure/index.ts';
+import { type Build, type Change } from '@core/record/index.ts';
 import { ok } from '@core/quantity/index.ts';
 
 const otter = demoBuild('ferryman-otter');

@@ -1,5 +1,5 @@
 import { computed, shallowRef, type Ref } from 'vue';
-import type { Build, Change } from '@core/figure/index.ts';
+import type { Build, Change } from '@core/record/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import type { Window } from './geometry.ts';
 

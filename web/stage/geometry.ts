@@ -1,4 +1,6 @@
-import type { Build, Extent, Silhouette, View, Vec } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
+import type { Extent, Silhouette, View } from '@core/figure/index.ts';
+import type { Vec } from '@core/solids/index.ts';
 
 /** Room left round the figure, mm, so that ruler, handles and letters have a place. */
 const MARGIN = { side: 12, ruler: 20, top: 16, bottom: 30 };

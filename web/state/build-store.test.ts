@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { resize, rename, type Build } from '@core/figure/index.ts';
+import { resize, rename } from '@core/edits/index.ts';
+import { type Build } from '@core/record/index.ts';
 import { db } from '../storage/db.ts';
 import { demoBuilds } from '../storage/demo.ts';
 import { loadBuild, removeBuild, saveBuild } from '../storage/builds.ts';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { type Build } from '@core/figure/index.ts';
+import { type Build } from '@core/record/index.ts';
 import { record, redo, startHistory, undo } from './history.ts';
 
 const build = (n: number) => ({ id: String(n) }) as unknown as Build;

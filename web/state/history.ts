@@ -1,4 +1,4 @@
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 
 /** What undo goes back over: whole builds, which share everything that did not change. */
 export interface History {

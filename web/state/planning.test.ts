@@ -3,7 +3,7 @@ import { ref } from 'vue';
 import { type DaysPlan, type DaysReport } from '@core/days/index.ts';
 import { demoBuild } from '@core/files/demo.testing.ts';
 import { plan } from '@core/plan.ts';
-import { type Build } from '@core/figure/index.ts';
+import { type Build } from '@core/record/index.ts';
 import type { Planned } from '../workers/days.worker.ts';
 
 /** Jobs as the worker would do them, answered by hand. */

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef } from 'vue';
 import { compared, minuteOf, startsOf, WANTED_CHANCE, type DaysReport } from '@core/days/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import type { WayOut } from '@core/ways-out.ts';
 import { scheduleJob, waysOutJob, type Job } from '../workers/client.ts';
 import type { Planned } from '../workers/days.worker.ts';

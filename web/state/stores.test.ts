@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { createPinia, setActivePinia } from 'pinia';
 import { describe, expect, it, vi } from 'vitest';
 import { demoBuild } from '@core/files/demo.testing.ts';
-import { type Build, type Reserve } from '@core/figure/index.ts';
+import { type Build, type Reserve } from '@core/record/index.ts';
 import { db } from '../storage/db.ts';
 import { putItem } from '../storage/stores.ts';
 import { today, useStores } from './stores.ts';

@@ -2,7 +2,8 @@ import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { shallowReactive } from 'vue';
 import { demoBuild } from '@core/files/demo.testing.ts';
-import { setSeat, type Build } from '@core/figure/index.ts';
+import { setSeat } from '@core/edits/index.ts';
+import { type Build } from '@core/record/index.ts';
 import type { UnionReport } from '../workers/solids.worker.ts';
 
 /** Unions as the worker would make them, answered by hand. */

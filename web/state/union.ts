@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, toRaw } from 'vue';
-import { unionFigures, type Build } from '@core/figure/index.ts';
+import { unionFigures } from '@core/figure/index.ts';
+import { type Build } from '@core/record/index.ts';
 import { unionJob, type Job } from '../workers/client.ts';
 import type { UnionReport } from '../workers/solids.worker.ts';
 import { useBuild } from './build-store.ts';

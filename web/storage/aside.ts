@@ -1,5 +1,5 @@
 import { readRecord } from '@core/files/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import { db, type SpindleDb } from './db.ts';
 import { readSetting, writeSetting } from './settings.ts';
 

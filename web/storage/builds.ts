@@ -1,5 +1,5 @@
 import { keepable, readRecord } from '@core/files/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import { fail, ok, type Result } from '@core/quantity/index.ts';
 import { db, type SpindleDb, type StoredBuild } from './db.ts';
 

@@ -1,6 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import { markRaw, ref } from 'vue';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import type { OwnPaste } from '@core/pastes/index.ts';
 import type { StockItem } from '@core/stores/index.ts';
 

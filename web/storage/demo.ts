@@ -1,5 +1,5 @@
 import { readBuild } from '@core/files/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import trial from '../../demo/trial-acorn.spindle.json?raw';
 import acorns from '../../demo/sixty-acorn-sweets.spindle.json?raw';
 import cabbage from '../../demo/savoy-cabbage.spindle.json?raw';

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { App } from 'ant-design-vue';
 import { Plus } from '@lucide/vue';
+import { withoutUndefined } from '@core/quantity/index.ts';
 import { checkOwn, MATERIALS, MATERIAL_IDS, type OwnPaste } from '@core/pastes/index.ts';
 import { useStores } from '../state/stores.ts';
 import { putPaste, removePaste } from '../storage/stores.ts';
@@ -16,9 +17,7 @@ const wrong = ref<{ id: string; text: string }>();
 const pastes = computed(() => shelf.stores.pastes);
 
 async function put(paste: OwnPaste, patch: Partial<Record<keyof OwnPaste, unknown>>): Promise<void> {
-  const next = Object.fromEntries(
-    Object.entries({ ...paste, ...patch }).filter(([, v]) => v !== undefined),
-  ) as unknown as OwnPaste;
+  const next = withoutUndefined({ ...paste, ...patch }) as OwnPaste;
   const checked = checkOwn(next);
   const done = checked.ok ? await putPaste(checked.value, shelf.larder) : checked;
   wrong.value = done.ok ? undefined : { id: paste.id, text: done.problem.text };

@@ -1,7 +1,8 @@
 import { Group, Mesh, MeshStandardMaterial } from 'three';
 import { GLTFExporter } from 'three/addons/exporters/GLTFExporter.js';
 import { STLExporter } from 'three/addons/exporters/STLExporter.js';
-import { solidParts, type Build } from '@core/figure/index.ts';
+import { solidParts } from '@core/figure/index.ts';
+import { type Build } from '@core/record/index.ts';
 import { geometryOf } from './scene.ts';
 
 /** Every part of the figure, or of one piece, as meshes of the drawing library. */

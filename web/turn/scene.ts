@@ -19,17 +19,10 @@ import {
 } from 'three';
 import { toCreasedNormals } from 'three/addons/utils/BufferGeometryUtils.js';
 import { placedDiscs, rodStock, type BonesReport } from '@core/bones/index.ts';
-import {
-  legsOf,
-  drawnOf,
-  placeRods,
-  type Build,
-  type Frame,
-  type Instance,
-  type Line,
-} from '@core/figure/index.ts';
+import { legsOf, drawnOf, placeRods, type Instance, type Line } from '@core/figure/index.ts';
+import { type Frame, bodyMesh, type Body, type Mesh as Triangles } from '@core/solids/index.ts';
+import { type Build } from '@core/record/index.ts';
 import { letterAt } from './letters.ts';
-import { bodyMesh, type Body, type Mesh as Triangles } from '@core/solids/index.ts';
 
 /** Edges sharper than this stay edges. */
 const CREASE = Math.PI / 5;

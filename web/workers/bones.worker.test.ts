@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
 import { demoBuild } from '@core/files/demo.testing.ts';
-import { type Build } from '@core/figure/index.ts';
+import { type Build } from '@core/record/index.ts';
 import { plan } from '@core/plan.ts';
 import type { BonesApi, Changed } from './bones.worker.ts';
 

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { plan } from '@core/plan.ts';
 import { gluedMends, type Mend, type PassedOver } from '@core/bones/index.ts';
-import type { Build, Piece, Rod } from '@core/figure/index.ts';
+import type { Build, Piece, Rod } from '@core/record/index.ts';
 
 /** What a mend changes: the rods as they are with it, and the pieces that are not as they were. */
 export interface Changed {

@@ -1,6 +1,6 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { DaysReport } from '@core/days/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import type { Result } from '@core/quantity/index.ts';
 import type { UpAxis } from '@core/solids/index.ts';
 import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';

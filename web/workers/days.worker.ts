@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { plan } from '@core/plan.ts';
 import { isBetter, type DaysPlan, type DaysReport } from '@core/days/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import { waysOut, type WayOut } from '@core/ways-out.ts';
 
 /** Enough to tell whether it fits. */

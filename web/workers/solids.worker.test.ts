@@ -1,7 +1,7 @@
 import { createRequire } from 'node:module';
 import { describe, expect, it, vi } from 'vitest';
-import { blank, plainPiece } from '@core/figure/blank.testing.ts';
-import { type Build } from '@core/figure/index.ts';
+import { blank, plainPiece } from '@core/record/blank.testing.ts';
+import { type Build } from '@core/record/index.ts';
 import type { SolidsApi } from './solids.worker.ts';
 
 /** The worker's own functions, taken where it would hand them to the page. */

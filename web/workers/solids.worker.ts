@@ -6,7 +6,8 @@ import { OBJLoader } from 'three/addons/loaders/OBJLoader.js';
 import { STLLoader } from 'three/addons/loaders/STLLoader.js';
 import type { BufferGeometry, Mesh as ThreeMesh } from 'three';
 import { lookAtSolid, objTrouble } from '@core/files/index.ts';
-import { place, type Build, type UnionMeasure } from '@core/figure/index.ts';
+import { place, type UnionMeasure } from '@core/figure/index.ts';
+import { type Build } from '@core/record/index.ts';
 import { fail, ok, type Result } from '@core/quantity/index.ts';
 import {
   bodyMesh,

@@ -1,16 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { blank, plainPiece } from '../../figure/blank.testing.ts';
-import {
-  addRod,
-  setGrams,
-  setRod,
-  weighIn,
-  pieceOf,
-  type Build,
-  type Rod,
-  type Vec,
-} from '../../figure/index.ts';
+import { blank, plainPiece } from '../../record/blank.testing.ts';
+import { addRod, setGrams, setRod } from '../../edits/index.ts';
+import { weighIn } from '../../figure/index.ts';
+import { type Vec } from '../../solids/index.ts';
+import { pieceOf, type Build, type Rod } from '../../record/index.ts';
 import { demoBuild, value } from '../../files/demo.testing.ts';
 import { plan } from '../../plan.ts';
 import { acrossOf, jointsOf } from '../paths/joints.ts';

@@ -1,4 +1,4 @@
-import { add, cross, dot, length, sub, times, unit, type Vec } from '../../figure/index.ts';
+import { add, cross, dot, length, sub, times, unit, type Vec } from '../../solids/index.ts';
 import { byFormula, formula, given, GRAVITY, type Reckoned, type Unit } from '../../quantity/index.ts';
 import { sideCapacity } from '../mechanics/anchorage.ts';
 import { check } from './check.ts';

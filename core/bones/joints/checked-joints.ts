@@ -1,4 +1,5 @@
-import { place, type Build } from '../../figure/index.ts';
+import { place } from '../../figure/index.ts';
+import { type Build } from '../../record/index.ts';
 import { given, reckon } from '../../quantity/index.ts';
 import { check, worst, type Check } from './check.ts';
 import { droopCheck } from './droop.ts';

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyBuild } from '../../figure/arbitrary.testing.ts';
-import { blank, plainPiece } from '../../figure/blank.testing.ts';
-import { setRod, type Build, type Rod, type Vec } from '../../figure/index.ts';
+import { blank, plainPiece } from '../../record/blank.testing.ts';
+import { setRod } from '../../edits/index.ts';
+import { type Build, type Rod } from '../../record/index.ts';
+import { type Vec } from '../../solids/index.ts';
 import { demoBuild, value } from '../../files/demo.testing.ts';
 import { plan } from '../../plan.ts';
 import { removalCard } from '../index.ts';

@@ -1,25 +1,7 @@
-import {
-  add,
-  cross,
-  dot,
-  legsOf,
-  length,
-  mapPoints,
-  place,
-  placeRod,
-  rodEndAt,
-  rodEndOn,
-  rodOf,
-  setRod,
-  sub,
-  times,
-  unit,
-  type Build,
-  type Leg,
-  type Rod,
-  type RodEnd,
-  type Vec,
-} from '../../figure/index.ts';
+import { legsOf, mapPoints, place, placeRod, rodEndAt, rodEndOn, type Leg } from '../../figure/index.ts';
+import { add, cross, dot, length, sub, times, unit, type Vec } from '../../solids/index.ts';
+import { rodOf, type Build, type Rod, type RodEnd } from '../../record/index.ts';
+import { setRod } from '../../edits/index.ts';
 import { formatLength, once } from '../../quantity/index.ts';
 import type { Clash } from '../paths/clash.ts';
 import { jointsOf } from '../paths/joints.ts';

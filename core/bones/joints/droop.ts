@@ -1,4 +1,5 @@
-import { add, dot, legsOf, length, sub, times, type Line, type Vec } from '../../figure/index.ts';
+import { legsOf, type Line } from '../../figure/index.ts';
+import { add, dot, length, sub, times, type Vec } from '../../solids/index.ts';
 import { given, GRAVITY, reckon, solved, type Reckoned } from '../../quantity/index.ts';
 import { bendsFar, bendsLittle, staysBent, type Arm, type Bent } from '../mechanics/cantilever.ts';
 import { check, type Check } from './check.ts';

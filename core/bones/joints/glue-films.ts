@@ -1,4 +1,4 @@
-import type { Build } from '../../figure/index.ts';
+import type { Build } from '../../record/index.ts';
 import type { Provenance } from '../../quantity/index.ts';
 import { knownOf } from '../stock/home-tests.ts';
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { blank } from '../../figure/blank.testing.ts';
-import { setBrief, setPiece, type Build } from '../../figure/index.ts';
+import { blank } from '../../record/blank.testing.ts';
+import { setBrief, setPiece } from '../../edits/index.ts';
+import { type Build } from '../../record/index.ts';
 import { demoBuild, value } from '../../files/demo.testing.ts';
 import { GLUES } from '../../pastes/index.ts';
 import { plan } from '../../plan.ts';

@@ -1,5 +1,5 @@
-import { blank, plainPiece } from '../../figure/blank.testing.ts';
-import { type Build } from '../../figure/index.ts';
+import { blank, plainPiece } from '../../record/blank.testing.ts';
+import { type Build } from '../../record/index.ts';
 
 const body = plainPiece('body', { kind: 'ball', sizes: { diameter: 90, press: 0 } });
 

@@ -1,17 +1,6 @@
-import {
-  BOARD,
-  cross,
-  dot,
-  joinOf,
-  length,
-  measureOf,
-  place,
-  sub,
-  times,
-  type Build,
-  type Instance,
-  type Piece,
-} from '../../figure/index.ts';
+import { BOARD, type Build, type Piece } from '../../record/index.ts';
+import { joinOf, measureOf, place, type Instance } from '../../figure/index.ts';
+import { cross, dot, length, sub, times } from '../../solids/index.ts';
 import { chooseGlue, GLUES, type Glue } from '../../pastes/index.ts';
 import {
   byFormula,

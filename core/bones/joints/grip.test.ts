@@ -1,9 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { endBearing, pullOut, pushIn, twistCapacity, twistHeld } from '../mechanics/anchorage.ts';
-import { softNow } from '../stock/soft.ts';
+import { softNow, BOARDS, CORES, pasteAt, type Soft } from '../stock/soft.ts';
 import { sideOf } from './joint-push.ts';
-import { BOARDS, CORES, pasteAt, type Soft } from '../stock/soft.ts';
 import type { Run } from '../paths/rod-paths.ts';
 
 const SOFTS: readonly Soft[] = [CORES.cake, CORES.foam, pasteAt(80), BOARDS.drum];

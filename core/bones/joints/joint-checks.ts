@@ -1,4 +1,5 @@
-import { cross, type Build } from '../../figure/index.ts';
+import { cross } from '../../solids/index.ts';
+import { type Build } from '../../record/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import { bracedChecks } from './braced.ts';
 import { alongChecks } from './joint-along.ts';

@@ -1,4 +1,4 @@
-import { add, dot, sub, times } from '../../figure/index.ts';
+import { add, dot, sub, times } from '../../solids/index.ts';
 import { byFormula, formula, given, reckon, type Numbers, type Reckoned } from '../../quantity/index.ts';
 import { coupleLever, layeredUse, stickMoment, type Bed } from '../mechanics/anchorage.ts';
 import { check } from './check.ts';

@@ -1,4 +1,6 @@
-import { cross, dot, place, sub, times, type Build, type Vec } from '../../figure/index.ts';
+import { place } from '../../figure/index.ts';
+import { cross, dot, sub, times, type Vec } from '../../solids/index.ts';
+import { type Build } from '../../record/index.ts';
 import { bearingPerMm, endBearing, pullOut, type Bed } from '../mechanics/anchorage.ts';
 import { discSoft } from '../paths/discs.ts';
 import type { Joint } from '../paths/joints.ts';

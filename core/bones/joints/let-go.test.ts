@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { setPiece, setPropped, type Build } from '../../figure/index.ts';
+import { setPiece, setPropped } from '../../edits/index.ts';
+import { type Build } from '../../record/index.ts';
 import { demoBuild, value } from '../../files/demo.testing.ts';
 import { plan } from '../../plan.ts';
 import { joinId } from '../../days/index.ts';

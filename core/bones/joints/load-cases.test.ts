@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../../files/demo.testing.ts';
-import { setBrief, type Build, type Journey } from '../../figure/index.ts';
+import { setBrief } from '../../edits/index.ts';
+import { type Build, type Journey } from '../../record/index.ts';
 import { plan } from '../../plan.ts';
 import { caseOf, LOAD_CASES, setPush, usualPush } from '../index.ts';
 import { apparent, casesOf } from './load-cases.ts';
@@ -62,8 +63,8 @@ describe('what a build has to get through', () => {
   it.each([
     [{ sideways: 2 }, /hard braking is about a half/],
     [{ tilt: 40 }, /between 0 and 30/],
-    [{ down: 0.5 }, /once and three times/],
-    [{ up: 0 }, /0.2 and once/],
+    [{ down: 0.5 }, /one and three times/],
+    [{ up: 0 }, /20 to 100 %/],
   ])('refuses %j in a sentence', (patch, words) => {
     expect(refusal(setPush(heron, 'carry', patch))).toMatch(words);
   });

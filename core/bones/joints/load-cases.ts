@@ -1,8 +1,8 @@
-import type { Build, Change, Journey, Push } from '../../figure/index.ts';
-import { fail, ok, remembered } from '../../quantity/index.ts';
+import { pushRecord, type Build, type Change, type Journey, type PushFactors } from '../../record/index.ts';
+import { ok, remembered, inLimits, inWords } from '../../quantity/index.ts';
 
 /** A situation a figure has to get through. Common driving figures, estimates; a build may have its own. */
-export interface LoadCase extends Push {
+export interface LoadCase extends PushFactors {
   readonly name: string;
   /** Hours it lasts: creep and damp count from two hours up. */
   readonly hours: number;
@@ -34,29 +34,18 @@ export function apparent(c: LoadCase, phi: number, factor: number): readonly [nu
   return [along * Math.cos(phi), along * Math.sin(phi), -into];
 }
 
-/** What somebody may type for a situation, from least to most. */
-export const PUSH_LIMITS: Readonly<Record<keyof Push, readonly [number, number]>> = {
-  sideways: [0, 1.5],
-  tilt: [0, 30],
-  down: [1, 3],
-  up: [0.2, 1],
-};
-
-const PUSH_WORDS: Readonly<Record<keyof Push, string>> = {
-  sideways: 'A sideways push lies between 0 and 1.5 g: hard braking is about a half.',
-  tilt: 'A board leans between 0 and 30°.',
-  down: 'Weight presses between once and three times.',
-  up: 'What holds it down lies between 0.2 and once its weight.',
-};
-
 /** Give a situation figures of this build's own. */
-export function setPush(build: Build, journey: Journey, patch: Partial<Push>): Change {
-  for (const [key, value] of Object.entries(patch) as [keyof Push, number][]) {
-    const [least, most] = PUSH_LIMITS[key];
-    if (!(value >= least && value <= most)) return fail(PUSH_WORDS[key], key);
-  }
+export function setPush(build: Build, journey: Journey, patch: Partial<PushFactors>): Change {
+  const asked = inLimits(pushRecord, patch, {
+    sideways: (least, most) =>
+      `A sideways push lies between ${least} and ${most} g: hard braking is about a half.`,
+    tilt: (least, most) => `A board leans between ${least} and ${most}°.`,
+    down: (least, most) => `Weight presses between ${inWords(least)} and ${inWords(most)} times.`,
+    up: (least, most) => `It is still held down by ${100 * least} to ${100 * most} % of its weight.`,
+  });
+  if (!asked.ok) return asked;
   const { sideways, tilt, down, up } = caseOf(build, journey);
-  const push: Push = { sideways, tilt, down, up, ...patch };
+  const push: PushFactors = { sideways, tilt, down, up, ...patch };
   return ok({
     ...build,
     brief: { ...build.brief, loads: { ...build.brief.loads, [journey]: push } },
@@ -70,7 +59,7 @@ export function usualPush(build: Build, journey: Journey): Build {
   return { ...build, brief: Object.keys(rest).length > 0 ? { ...brief, loads: rest } : brief };
 }
 
-const ownCase = remembered((usual: LoadCase, push: Push): LoadCase => ({ ...usual, ...push }));
+const ownCase = remembered((usual: LoadCase, push: PushFactors): LoadCase => ({ ...usual, ...push }));
 
 /** A situation as this build has it: the usual one, or with the figures typed for it. */
 export function caseOf(build: Pick<Build, 'brief'>, journey: Journey): LoadCase {

@@ -1,4 +1,6 @@
-import { dot, legsOf, place, type Build } from '../../figure/index.ts';
+import { legsOf, place } from '../../figure/index.ts';
+import { dot } from '../../solids/index.ts';
+import { type Build } from '../../record/index.ts';
 import { listed } from '../../quantity/index.ts';
 import type { Clash } from '../paths/clash.ts';
 import { jointsOf, type Crossing, type Joint } from '../paths/joints.ts';

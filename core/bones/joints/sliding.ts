@@ -1,4 +1,4 @@
-import type { Grip } from '../../figure/index.ts';
+import type { Grip } from '../../record/index.ts';
 import { given, reckon } from '../../quantity/index.ts';
 import { check, type Check } from './check.ts';
 import { apparent, type LoadCase } from './load-cases.ts';

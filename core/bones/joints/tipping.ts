@@ -1,5 +1,6 @@
 import { polygonHull } from 'd3-polygon';
-import { DOWN, place, reach, type Build, type PartsOf } from '../../figure/index.ts';
+import { DOWN, place, reach } from '../../figure/index.ts';
+import { type Build, type PartsOf } from '../../record/index.ts';
 import { bodySurface, toWorld, type Body, type Vec } from '../../solids/index.ts';
 import {
   byFormula,

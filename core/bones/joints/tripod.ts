@@ -1,22 +1,7 @@
-import {
-  add,
-  addRod,
-  BOARD,
-  cross,
-  dot,
-  framesOf,
-  height,
-  length,
-  measureOf,
-  pieceOf,
-  rodEndOn,
-  sub,
-  toWorld,
-  times,
-  unit,
-  type Build,
-  type Vec,
-} from '../../figure/index.ts';
+import { framesOf, height, measureOf, rodEndOn } from '../../figure/index.ts';
+import { add, cross, dot, length, sub, toWorld, times, unit, type Vec } from '../../solids/index.ts';
+import { addRod } from '../../edits/index.ts';
+import { BOARD, pieceOf, type Build } from '../../record/index.ts';
 import { byFormula, formula, given, GRAVITY, solveLinear } from '../../quantity/index.ts';
 import { momentCapacity } from '../mechanics/anchorage.ts';
 import { check, share, used } from './check.ts';

@@ -1,4 +1,5 @@
-import { place, type Build } from '../../figure/index.ts';
+import { place } from '../../figure/index.ts';
+import { type Build } from '../../record/index.ts';
 import { dot } from '../../solids/index.ts';
 import { braces } from './braced.ts';
 import { jointBy, type Crossing, type Joint } from '../paths/joints.ts';

@@ -1,4 +1,4 @@
-import { add, cross, dot, length, sub, times, unit, type Vec } from '../../figure/index.ts';
+import { add, cross, dot, length, onAxes, sub, times, unit, type Vec } from '../../solids/index.ts';
 import { curvatureRatio, type Section } from './sections.ts';
 
 /** What a rod is made of at one place along it. Moments N·mm, weight N/mm. */
@@ -259,7 +259,7 @@ export function bendsFar(arm: Arm, yielding = false): Bent {
     const r: Vec[] = [m.r[0]!];
     m.elements.forEach(({ l, t }, e) => {
       const mean = kappa[e]!.reduce<Vec>((sum, k, q) => add(sum, times(k, GAUSS[q]![1])), [0, 0, 0]);
-      const by = (x: number) => axes.map((a) => turned(a, times(mean, x))) as unknown as Axes;
+      const by = (x: number) => onAxes((k) => turned(axes[k], times(mean, x)));
       r.push(add(r[e]!, times(through(by(l / 2), t), l)));
       axes = by(l);
       frames.push(axes);

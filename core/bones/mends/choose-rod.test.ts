@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, value } from '../../files/demo.testing.ts';
-import { addRod, BOARD, rodOf, setBrief, setRod, type Build } from '../../figure/index.ts';
+import { addRod, setBrief, setRod } from '../../edits/index.ts';
+import { BOARD, rodOf, type Build } from '../../record/index.ts';
 import { RODS, rodStock } from '../index.ts';
 import { chooseRod } from './choose-rod.ts';
 import { jointsOf } from '../paths/joints.ts';

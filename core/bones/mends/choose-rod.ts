@@ -1,4 +1,5 @@
-import { rodOf, setRod, type Build, type Rod } from '../../figure/index.ts';
+import { rodOf, type Build, type Rod } from '../../record/index.ts';
+import { setRod } from '../../edits/index.ts';
 import { worstOfRod } from '../joints/checked-joints.ts';
 import type { YieldOf } from '../joints/joint-checks.ts';
 import { jointsOf } from '../paths/joints.ts';

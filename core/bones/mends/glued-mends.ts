@@ -1,16 +1,8 @@
-import {
-  addRod,
-  BOARD,
-  measureOf,
-  place,
-  setGrams,
-  setPropped,
-  weighIn,
-  type Build,
-  type Place,
-} from '../../figure/index.ts';
+import { addRod, setGrams, setPropped } from '../../edits/index.ts';
+import { BOARD, type Build } from '../../record/index.ts';
+import { measureOf, place, weighIn } from '../../figure/index.ts';
 import { formatMass, formatTime } from '../../quantity/index.ts';
-import { toLocal, toWorld } from '../../solids/index.ts';
+import { rounded, toLocal, toWorld } from '../../solids/index.ts';
 import { TARGET } from '../joints/check.ts';
 import { gluedJoints, type GluedReport } from '../joints/glued.ts';
 import type { YieldOf } from '../joints/joint-checks.ts';
@@ -34,7 +26,7 @@ function withStick(
   const instance = place(build).find((i) => i.piece.id === piece.id)!;
   const carrier = place(build)[instance.carrier]!;
   const foot = toWorld(instance.frame, [0, 0, piece.seat.sink - depth]);
-  const at = toLocal(carrier.frame, foot).map((x) => Number(x.toFixed(2))) as unknown as Place;
+  const at = rounded(toLocal(carrier.frame, foot));
   const tall = measureOf(piece).height;
   return addRod(build, {
     name: piece.name,

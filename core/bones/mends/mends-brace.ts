@@ -1,21 +1,7 @@
-import {
-  add,
-  addRod,
-  BOARD,
-  cross,
-  dot,
-  place,
-  rodEndOn,
-  rodOf,
-  sub,
-  times,
-  toLocal,
-  unit,
-  type Build,
-  type RodEnd,
-  type Vec,
-} from '../../figure/index.ts';
-import { bodyInside } from '../../solids/index.ts';
+import { place, rodEndOn } from '../../figure/index.ts';
+import { add, cross, dot, sub, times, toLocal, unit, type Vec, bodyInside } from '../../solids/index.ts';
+import { addRod } from '../../edits/index.ts';
+import { BOARD, rodOf, type Build, type RodEnd } from '../../record/index.ts';
 import { jointsOf, type Joint } from '../paths/joints.ts';
 import type { Attempt } from './mends-lighter.ts';
 import { RODS, type RodStock } from '../stock/rods/registry.ts';
@@ -93,12 +79,13 @@ function lineFrom(build: Build, joint: Joint, meets: Vec, way: Vec, aside: Vec):
 function sidesOf(axis: Vec): Vec[] {
   const square = (v: Vec) => unit(sub(v, times(axis, dot(v, axis))));
   if (Math.abs(axis[2]) < 0.8) return [square([0, 0, -1]), square([0, 0, 1])];
-  return [
+  const about: Vec[] = [
     [0, 1, 0],
     [1, 0, 0],
     [-1, 0, 0],
     [0, -1, 0],
-  ].map((v) => square(v as unknown as Vec));
+  ];
+  return about.map(square);
 }
 
 /** Braces to try for the joint of a rod that carries most, thin ones from the least seen side first. */

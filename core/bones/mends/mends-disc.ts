@@ -1,4 +1,6 @@
-import { BOARD, place, setDisc, type Build } from '../../figure/index.ts';
+import { BOARD, type Build } from '../../record/index.ts';
+import { place } from '../../figure/index.ts';
+import { setDisc } from '../../edits/index.ts';
 import { discShows, discWidth } from '../paths/discs.ts';
 import { TIER_BOARDS } from '../stock/boards.ts';
 import { jointsOf } from '../paths/joints.ts';

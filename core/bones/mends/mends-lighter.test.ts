@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { blank, plainPiece } from '../../figure/blank.testing.ts';
-import { addRod, BOARD, type Build } from '../../figure/index.ts';
+import { blank, plainPiece } from '../../record/blank.testing.ts';
+import { addRod } from '../../edits/index.ts';
+import { BOARD, type Build } from '../../record/index.ts';
 import { worstOfRod } from '../joints/checked-joints.ts';
 import { backAttempts, foamAttempts, lighterAttempts } from './mends-lighter.ts';
 import { mendsFor } from './mends.ts';

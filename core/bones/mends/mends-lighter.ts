@@ -1,16 +1,6 @@
-import {
-  familyOf,
-  measureOf,
-  overCore,
-  pieceOf,
-  place,
-  setGrams,
-  setSeat,
-  USUAL_COAT,
-  weighIn,
-  type Build,
-  type Piece,
-} from '../../figure/index.ts';
+import { familyOf, measureOf, place, weighIn } from '../../figure/index.ts';
+import { overCore, setGrams, setSeat, USUAL_COAT } from '../../edits/index.ts';
+import { pieceOf, type Build, type Piece } from '../../record/index.ts';
 import { formatLength, formatMass } from '../../quantity/index.ts';
 import { shapeOf, sub, toLocal, toWorld, type Vec } from '../../solids/index.ts';
 import { carriedMasses } from '../paths/balance.ts';

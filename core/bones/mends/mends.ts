@@ -1,20 +1,7 @@
-import {
-  add,
-  addRod,
-  height,
-  mapPoints,
-  pointsOf,
-  rodEndAt,
-  rodEndOn,
-  rodOf,
-  setRod,
-  sub,
-  times,
-  unit,
-  type Build,
-  type Rod,
-  type Vec,
-} from '../../figure/index.ts';
+import { height, mapPoints, pointsOf, rodEndAt, rodEndOn } from '../../figure/index.ts';
+import { add, sub, times, unit, type Vec } from '../../solids/index.ts';
+import { addRod, setRod } from '../../edits/index.ts';
+import { rodOf, type Build, type Rod } from '../../record/index.ts';
 import { TARGET } from '../joints/check.ts';
 import type { YieldOf } from '../joints/joint-checks.ts';
 import { jointsOf } from '../paths/joints.ts';

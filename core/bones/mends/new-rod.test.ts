@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../files/demo.testing.ts';
 import { anyBuild } from '../../figure/arbitrary.testing.ts';
-import { pieceOf, removeRod, rodOf } from '../../figure/index.ts';
+import { pieceOf, rodOf } from '../../record/index.ts';
+import { removeRod } from '../../edits/index.ts';
 import { reckonBones, rodInto } from '../index.ts';
 import { jointsOf } from '../paths/joints.ts';
 

@@ -1,4 +1,6 @@
-import { addRod, BOARD, height, measureOf, pieceOf, type Build, type Place } from '../../figure/index.ts';
+import { addRod } from '../../edits/index.ts';
+import { BOARD, pieceOf, type Build, type Place } from '../../record/index.ts';
+import { height, measureOf } from '../../figure/index.ts';
 
 /** Least height of the lower end over the foot of what carries the piece, mm. */
 const CLEAR = 4;

@@ -1,4 +1,5 @@
-import { factorForHeight, makeTrouble, scaleFigure, type Build } from '../../figure/index.ts';
+import { factorForHeight, makeTrouble, scaleFigure } from '../../figure/index.ts';
+import { type Build } from '../../record/index.ts';
 import { fail, ok, type Mm, type Result } from '../../quantity/index.ts';
 import { ROD_MATERIALS } from '../stock/rod-materials.ts';
 import { RODS, rodStock } from '../stock/rods/registry.ts';

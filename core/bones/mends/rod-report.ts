@@ -1,4 +1,5 @@
-import { pieceOf, type PartsOf, type Rod, type Vec } from '../../figure/index.ts';
+import { pieceOf, type PartsOf, type Rod } from '../../record/index.ts';
+import { type Vec } from '../../solids/index.ts';
 import type { Reckoned } from '../../quantity/index.ts';
 import type { Check, Verdict } from '../joints/check.ts';
 import type { RodChoice } from './choose-rod.ts';

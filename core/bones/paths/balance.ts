@@ -1,18 +1,15 @@
 import {
   balanceOf,
-  fromBuild,
   isLaidRound,
   place,
   placeRods,
   lineCentre,
   lineLength,
-  toWorld,
   weighIn,
-  type Build,
-  type PartsOf,
   type Instance,
-  type Vec,
 } from '../../figure/index.ts';
+import { toWorld, type Vec } from '../../solids/index.ts';
+import { fromBuild, type Build, type PartsOf } from '../../record/index.ts';
 import { byFormula, formula, given, named, reckon, total, type Reckoned } from '../../quantity/index.ts';
 import { discUnder, discWeight } from './discs.ts';
 import { ROD_MATERIALS } from '../stock/rod-materials.ts';

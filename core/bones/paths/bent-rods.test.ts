@@ -1,25 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { plainPiece, blank } from '../../figure/blank.testing.ts';
-import {
-  addBend,
-  addRod,
-  alongLine,
-  BOARD,
-  legsOf,
-  length,
-  lineCentre,
-  lineLength,
-  moveRodPoint,
-  placeRods,
-  removeBend,
-  removePiece,
-  scaleFigure,
-  sub,
-  type Build,
-  type Rod,
-  type Vec,
-} from '../../figure/index.ts';
+import { plainPiece, blank } from '../../record/blank.testing.ts';
+import { addBend, addRod, moveRodPoint, removeBend, removePiece } from '../../edits/index.ts';
+import { alongLine, legsOf, lineCentre, lineLength, placeRods, scaleFigure } from '../../figure/index.ts';
+import { length, sub, type Vec } from '../../solids/index.ts';
+import { BOARD, type Build, type Rod } from '../../record/index.ts';
 import { refusal, value } from '../../files/demo.testing.ts';
 import { readBuild, writeBuild } from '../../files/index.ts';
 import { reckonBones } from '../reckon-bones.ts';

@@ -1,6 +1,18 @@
-import { add, cross, dot, measureOf, sub, times, unit, type Instance, type Vec } from '../../figure/index.ts';
+import { measureOf, type Instance } from '../../figure/index.ts';
+import {
+  add,
+  cross,
+  dot,
+  sub,
+  times,
+  unit,
+  type Vec,
+  bodyInside,
+  bodySurface,
+  toLocal,
+  toWorld,
+} from '../../solids/index.ts';
 import { remembered } from '../../quantity/index.ts';
-import { bodyInside, bodySurface, toLocal, toWorld } from '../../solids/index.ts';
 import { seatRadius } from './seat-radius.ts';
 
 /** Where a piece touches its carrier: middle, way out, and how large. */

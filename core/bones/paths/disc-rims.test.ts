@@ -1,7 +1,8 @@
 import { polygonArea } from 'd3-polygon';
 import { describe, expect, it } from 'vitest';
-import { blank, plainPiece } from '../../figure/blank.testing.ts';
-import { BOARD, setDisc, setSeat, togglePair, type Build } from '../../figure/index.ts';
+import { blank, plainPiece } from '../../record/blank.testing.ts';
+import { BOARD, type Build } from '../../record/index.ts';
+import { setDisc, setSeat, togglePair } from '../../edits/index.ts';
 import { value } from '../../files/demo.testing.ts';
 import { discOutline, discWidth, placedDiscs } from '../index.ts';
 import { boardOf, discShows } from './discs.ts';

@@ -1,5 +1,7 @@
 import { polygonHull } from 'd3-polygon';
-import { add, place, project, times, type Build, type Vec, type View } from '../../figure/index.ts';
+import { place, project, type View } from '../../figure/index.ts';
+import { add, times, type Vec } from '../../solids/index.ts';
+import { type Build } from '../../record/index.ts';
 import { boardOf, discUnder } from './discs.ts';
 
 /** A disc where it lies: middle of its thickness, the way it faces, its size. */

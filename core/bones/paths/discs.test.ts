@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { blank, plainPiece } from '../../figure/blank.testing.ts';
-import { addRod, reseat, scaleFigure, setDisc, setSeat, type Build, type Disc } from '../../figure/index.ts';
+import { blank, plainPiece } from '../../record/blank.testing.ts';
+import { addRod, reseat, setDisc, setSeat } from '../../edits/index.ts';
+import { scaleFigure } from '../../figure/index.ts';
+import { type Build, type Disc } from '../../record/index.ts';
 import { refusal, value } from '../../files/demo.testing.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import { plan } from '../../plan.ts';

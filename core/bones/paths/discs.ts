@@ -1,18 +1,7 @@
-import {
-  add,
-  DISC_WIDTHS,
-  place,
-  times,
-  toLocal,
-  type Vec,
-  type Build,
-  type Disc,
-  type DiscKind,
-  type Instance,
-  type Piece,
-} from '../../figure/index.ts';
+import { place, type Instance } from '../../figure/index.ts';
+import { add, times, toLocal, type Vec, bodyInside } from '../../solids/index.ts';
+import { discRecord, type Build, type Disc, type DiscKind, type Piece } from '../../record/index.ts';
 import { given, byFormula, formula, reckon, type Mm, type Reckoned } from '../../quantity/index.ts';
-import { bodyInside } from '../../solids/index.ts';
 import { TIER_BOARDS, type BoardStock } from '../stock/boards.ts';
 import type { Run } from './rod-paths.ts';
 import { seatRadius } from './seat-radius.ts';
@@ -121,7 +110,11 @@ export function discWidth(build: Build, pieceId: string): Mm {
   const instances = place(build);
   const instance = instances.find((i) => i.piece.id === pieceId);
   const wanted = tens(2 * (instance ? seatRadius(instance) : 0) + 10);
-  for (let width = wanted; instance && instance.carrier >= 0 && width >= DISC_WIDTHS[0]; width -= 10)
+  for (
+    let width = wanted;
+    instance && instance.carrier >= 0 && width >= discRecord.properties.width.minimum;
+    width -= 10
+  )
     if (!discShows(instances, instance, { of: 'card', width })) return width;
   return wanted;
 }

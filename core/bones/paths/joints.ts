@@ -1,14 +1,13 @@
 import {
   alongLine,
   familyOf,
-  fromBuild,
   legsOf,
   measureOf,
   place,
-  type Disc,
   type Instance,
   type Line,
 } from '../../figure/index.ts';
+import { fromBuild, type Disc } from '../../record/index.ts';
 import { add, dot, length, sub, times, unit, type Vec } from '../../solids/index.ts';
 import { carriedMasses, type Mass } from './balance.ts';
 import { discUnder, throughDisc } from './discs.ts';

@@ -1,19 +1,18 @@
+import { alongLine, lineCentre, place, type Instance } from '../../figure/index.ts';
 import {
   add,
-  alongLine,
   cross,
   length,
-  lineCentre,
-  place,
   sub,
   times,
   toLocal,
   unit,
-  type Build,
-  type Instance,
   type Vec,
-} from '../../figure/index.ts';
-import { bodyBall, bodyInside, toWorld } from '../../solids/index.ts';
+  bodyBall,
+  bodyInside,
+  toWorld,
+} from '../../solids/index.ts';
+import { type Build } from '../../record/index.ts';
 import type { RodPath } from './rod-paths.ts';
 
 /** Paste over a rod is at least this thick, or it shows and cracks; common practice, mm. */

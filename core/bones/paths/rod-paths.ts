@@ -1,20 +1,25 @@
 import {
-  add,
-  dot,
   legsOf,
   lineLength,
   place,
   placeRods,
-  sub,
-  times,
-  type PartsOf,
   type Instance,
   type Leg,
   type PlacedRod,
-  type Vec,
 } from '../../figure/index.ts';
+import {
+  add,
+  dot,
+  sub,
+  times,
+  type Vec,
+  bodyBall,
+  bodyInside,
+  toLocal,
+  toWorld,
+} from '../../solids/index.ts';
+import { type PartsOf } from '../../record/index.ts';
 import { remembered } from '../../quantity/index.ts';
-import { bodyBall, bodyInside, toLocal, toWorld } from '../../solids/index.ts';
 import type { RodStock } from '../stock/rods/registry.ts';
 import { stockOf } from '../stock/stock.ts';
 

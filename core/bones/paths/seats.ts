@@ -1,4 +1,5 @@
-import { BOARD, childrenOf, measureOf, place, type Build, type Instance } from '../../figure/index.ts';
+import { BOARD, type Build } from '../../record/index.ts';
+import { childrenOf, measureOf, place, type Instance } from '../../figure/index.ts';
 import { lyingContact } from '../../solids/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import { carriedMasses } from './balance.ts';

@@ -1,4 +1,4 @@
-import type { Board, TierBoard } from '../../figure/index.ts';
+import type { Board, TierBoard } from '../../record/index.ts';
 import type { Mm } from '../../quantity/index.ts';
 
 /** A board as a thin plate. MPa; the skin resists a post like a cutter, N per mm of its rim. */

@@ -1,4 +1,4 @@
-import type { Board, Build, HardwareStack, StackItem, ThreadSize } from '../../figure/index.ts';
+import type { Board, Build, HardwareStack, StackItem, ThreadSize } from '../../record/index.ts';
 import { byFormula, formula, given, reckon, total, type Mm, type Reckoned } from '../../quantity/index.ts';
 
 /** Sizes of the hardware of a thread, mm: ISO 4032 nuts (greatest height), ISO 7089 and 7093 washers, ISO 273 medium holes; from memory. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal } from '../../files/demo.testing.ts';
-import { type Build, type Measurement } from '../../figure/index.ts';
+import { type Build, type Measurement } from '../../record/index.ts';
 import { checkMeasurement, HOME_TESTS, homeTest, RODS } from '../index.ts';
 import { knownOf } from './home-tests.ts';
 import { stockIn, rodStrength } from './stock.ts';

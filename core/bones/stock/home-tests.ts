@@ -2,10 +2,10 @@ import {
   freshId,
   fromBuild,
   type Build,
-  type Change,
   type HomeTest,
   type Measurement,
-} from '../../figure/index.ts';
+  type Change,
+} from '../../record/index.ts';
 import { GLUES } from '../../pastes/index.ts';
 import {
   fail,

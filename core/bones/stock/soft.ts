@@ -1,4 +1,4 @@
-import type { Board, Build, CoreKind } from '../../figure/index.ts';
+import type { Board, Build, CoreKind } from '../../record/index.ts';
 import type { Soft, SoftNow } from '../mechanics/soft-now.ts';
 import { knownOf } from './home-tests.ts';
 

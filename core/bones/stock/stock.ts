@@ -1,4 +1,4 @@
-import { fromBuild, type Build, type Rod } from '../../figure/index.ts';
+import { fromBuild, type Build, type Rod } from '../../record/index.ts';
 import { remembered } from '../../quantity/index.ts';
 import { knownOf } from './home-tests.ts';
 import { ROD_MATERIALS, type RodMaterial } from './rod-materials.ts';

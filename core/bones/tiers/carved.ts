@@ -1,5 +1,6 @@
-import { place, toWorld, type Build, type Vec } from '../../figure/index.ts';
-import { bodySurface } from '../../solids/index.ts';
+import { place } from '../../figure/index.ts';
+import { toWorld, type Vec, bodySurface } from '../../solids/index.ts';
+import { type Build } from '../../record/index.ts';
 import type { Check } from '../joints/check.ts';
 import { cakeBears, carvedCheck } from './tier-cake.ts';
 

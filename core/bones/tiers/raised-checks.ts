@@ -1,4 +1,4 @@
-import type { HardwareStack, StackItem } from '../../figure/index.ts';
+import type { HardwareStack, StackItem } from '../../record/index.ts';
 import { byFormula, formula, given, GRAVITY, reckon, type Mm } from '../../quantity/index.ts';
 import { twistCapacity } from '../mechanics/anchorage.ts';
 import { check, share, type Check } from '../joints/check.ts';

@@ -1,4 +1,4 @@
-import type { HardwareStack, StackItem } from '../../figure/index.ts';
+import type { HardwareStack, StackItem } from '../../record/index.ts';
 import { given, reckon, total, type Mm, type Reckoned } from '../../quantity/index.ts';
 import { TIER_BOARDS } from '../stock/boards.ts';
 import { reckonStack, type StackLine } from '../stock/hardware.ts';

@@ -1,4 +1,4 @@
-import type { Build, HardwareStack } from '../../figure/index.ts';
+import type { Build, HardwareStack } from '../../record/index.ts';
 import { given, GRAVITY, reckon, type Mm, type Reckoned } from '../../quantity/index.ts';
 import { worst, type Check } from '../joints/check.ts';
 import { comesOn, swayRate } from '../mechanics/hub.ts';

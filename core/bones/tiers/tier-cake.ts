@@ -1,4 +1,4 @@
-import type { Build } from '../../figure/index.ts';
+import type { Build } from '../../record/index.ts';
 import type { BatterId } from '../../pastes/index.ts';
 import { given, GRAVITY, reckon, type Mm, type Provenance, type Reckoned } from '../../quantity/index.ts';
 import { check, share, type Check } from '../joints/check.ts';

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { blank } from '../../figure/blank.testing.ts';
-import { setTier, withoutPosts, type Build, type Tier } from '../../figure/index.ts';
+import { blank, plainPiece } from '../../record/blank.testing.ts';
+import { setTier, withoutPosts } from '../../edits/index.ts';
+import { type Build, type Tier } from '../../record/index.ts';
 import { refusal, value } from '../../files/demo.testing.ts';
 import { plan } from '../../plan.ts';
 import { given } from '../../quantity/index.ts';
-import { plainPiece } from '../../figure/blank.testing.ts';
 import { removalCard, tierLoads } from '../index.ts';
 
 const tier = (more: Partial<Tier> = {}): Tier => ({

@@ -1,4 +1,4 @@
-import type { Build, Tier } from '../../figure/index.ts';
+import type { Build, Tier } from '../../record/index.ts';
 import {
   byFormula,
   formula,

@@ -1,4 +1,4 @@
-import type { Rather } from '../../figure/index.ts';
+import type { Rather } from '../../record/index.ts';
 import type { Minutes } from '../../quantity/index.ts';
 import { SESSION_GAP } from '../sessions.ts';
 import type { Work } from '../types.ts';

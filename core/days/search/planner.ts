@@ -1,4 +1,4 @@
-import type { Rather } from '../../figure/index.ts';
+import type { Rather } from '../../record/index.ts';
 import type { Minutes } from '../../quantity/index.ts';
 import type { Timetable, Work } from '../types.ts';
 import { Scale } from './cost.ts';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, value } from '../../files/demo.testing.ts';
-import { setCake, setTool, type Build, wholeOf } from '../../figure/index.ts';
+import { setCake, setTool } from '../../edits/index.ts';
+import { type Build, wholeOf } from '../../record/index.ts';
 import { plan } from '../../plan.ts';
 import { type DaysReport, type Link, type PlannedStep } from '../index.ts';
 

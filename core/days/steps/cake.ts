@@ -1,5 +1,5 @@
 import type { CakePart } from '../../cutting/index.ts';
-import { writeStepId, type Task } from '../../figure/index.ts';
+import { writeStepId, type Task } from '../../record/index.ts';
 import { coatFirmIn, type Band } from '../../firming/index.ts';
 import { BATTERS, FILLINGS } from '../../pastes/index.ts';
 import { formatMass } from '../../quantity/index.ts';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, value } from '../../files/demo.testing.ts';
-import { setPiece, type Build } from '../../figure/index.ts';
+import { setPiece } from '../../edits/index.ts';
+import { type Build } from '../../record/index.ts';
 import { recipeOf } from '../../pastes/index.ts';
 import { plan } from '../../plan.ts';
 import { joinId } from '../index.ts';

@@ -1,15 +1,5 @@
-import {
-  BOARD,
-  carriedBy,
-  DOWN,
-  measureOf,
-  pieceOf,
-  place,
-  reach,
-  standingOn,
-  weighIn,
-  type Piece,
-} from '../../figure/index.ts';
+import { BOARD, carriedBy, pieceOf, standingOn, type Piece } from '../../record/index.ts';
+import { DOWN, measureOf, place, reach, weighIn } from '../../figure/index.ts';
 import type { Band, PieceFirming } from '../../firming/index.ts';
 import { listed } from '../../quantity/index.ts';
 import type { Hold, Link, Step } from '../types.ts';

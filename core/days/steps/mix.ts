@@ -1,4 +1,4 @@
-import type { Batch, BatchPart } from '../../figure/index.ts';
+import type { Batch, BatchPart } from '../../paste-list/index.ts';
 import { materialOf } from '../../pastes/index.ts';
 import { formatMass, formatSpoons, formatWeighed, listed, roundTo } from '../../quantity/index.ts';
 import { coverId, mixId, paced, shapeId, type StepMaker } from './types.ts';

@@ -1,4 +1,4 @@
-import { partOf } from '../../figure/index.ts';
+import { partOf } from '../../record/index.ts';
 import type { Link, Step } from '../types.ts';
 import { order } from './types.ts';
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, value } from '../../files/demo.testing.ts';
-import { setBuilt, setDisc, setPropped, type Build } from '../../figure/index.ts';
+import { setBuilt, setDisc, setPropped } from '../../edits/index.ts';
+import { type Build } from '../../record/index.ts';
 import { plan } from '../../plan.ts';
 import { FINISH_ID, freeId, joinId } from './index.ts';
 

@@ -1,4 +1,6 @@
-import { CORE_NAME, measureOf, weighIn, weighedTogether, type Piece } from '../../figure/index.ts';
+import { CORE_NAME, measureOf, weighIn } from '../../figure/index.ts';
+import { weighedTogether } from '../../paste-list/index.ts';
+import { type Piece } from '../../record/index.ts';
 import { formatLength, formatMass } from '../../quantity/index.ts';
 import { shapeOf } from '../../solids/index.ts';
 import { lower, many, paced, shapeId, type StepMaker } from './types.ts';

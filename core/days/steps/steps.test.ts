@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../files/demo.testing.ts';
-import { setBall, setCoat, setPiece, setSeat, type Build, type Change } from '../../figure/index.ts';
+import { type Change, type Build } from '../../record/index.ts';
+import { setBall, setCoat, setPiece, setSeat } from '../../edits/index.ts';
 import { plan } from '../../plan.ts';
 
 const otter = demoBuild('ferryman-otter');

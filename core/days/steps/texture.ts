@@ -1,5 +1,6 @@
 import { formatBand } from '../../quantity/index.ts';
-import { measureOf, TEXTURES, weighIn } from '../../figure/index.ts';
+import { measureOf, weighIn } from '../../figure/index.ts';
+import { TEXTURES } from '../../record/index.ts';
 import { colourOf, lower, many, paced, shapeId, textureId, type StepMaker } from './types.ts';
 
 /** Work the surface while it is soft: has to begin before the skin cracks. */

@@ -1,6 +1,7 @@
 import type { BonesReport } from '../../bones/index.ts';
 import type { CakeReport } from '../../cutting/index.ts';
-import { writeStepId, type Batch, type Build, type Piece, type Task } from '../../figure/index.ts';
+import { writeStepId, type Build, type Piece, type Task } from '../../record/index.ts';
+import { type Batch } from '../../paste-list/index.ts';
 import type { Band, PieceFirming } from '../../firming/index.ts';
 import type { Link, Step, StepKind } from '../types.ts';
 

@@ -1,2 +1,7 @@
-/** Made by `npm run generate` from the schemas in core/files. */
-export declare const validateBuild: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };
+import type { Build } from '../../record/index.ts';
+import type { SchemaError } from '../sentences.ts';
+
+/** Made by `npm run generate` from the records. */
+export declare const validateBuild: ((data: unknown) => data is Build) & {
+  errors?: readonly SchemaError[] | null;
+};

@@ -23,8 +23,8 @@ const schema19 = {
 "$schema": "https://json-schema.org/draft/2020-12/schema",
 "$id": "build",
 "title": "Elm Spindle build",
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "format",
 "version",
@@ -48,17 +48,23 @@ const schema19 = {
 "bench"
 ],
 "properties": {
-"format": { "const": "elm-spindle-build" },
-"version": { "const": 7 },
+"format": {
+"const": "elm-spindle-build",
+"type": "string"
+},
+"version": {
+"const": 7,
+"type": "number"
+},
 "id": {
-"type": "string",
+"maxLength": 80,
 "minLength": 1,
-"maxLength": 80
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "brief": { "$ref": "#/$defs/record1" },
 "room": { "$ref": "#/$defs/record5" },
@@ -82,12 +88,12 @@ const schema19 = {
 },
 "$defs": {
 "string2": {
-"type": "string",
-"pattern": "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$"
+"pattern": "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$",
+"type": "string"
 },
 "record4": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "sideways",
 "tilt",
@@ -118,9 +124,8 @@ const schema19 = {
 }
 },
 "record3": {
-"type": "object",
 "additionalProperties": false,
-"required": [],
+"type": "object",
 "properties": {
 "table": { "$ref": "#/$defs/record4" },
 "carry": { "$ref": "#/$defs/record4" },
@@ -130,8 +135,8 @@ const schema19 = {
 }
 },
 "record1": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "due",
 "zone",
@@ -142,9 +147,9 @@ const schema19 = {
 "properties": {
 "due": { "$ref": "#/$defs/string2" },
 "zone": {
-"type": "string",
+"maxLength": 60,
 "minLength": 1,
-"maxLength": 60
+"type": "string"
 },
 "journey": {
 "type": "string",
@@ -167,14 +172,14 @@ const schema19 = {
 },
 "loads": { "$ref": "#/$defs/record3" },
 "note": {
-"type": "string",
-"maxLength": 4e3
+"maxLength": 4e3,
+"type": "string"
 }
 }
 },
 "record5": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "temperature",
 "humidity",
@@ -197,8 +202,8 @@ const schema19 = {
 "maximum": 3
 },
 "night": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["temperature", "humidity"],
 "properties": {
 "temperature": {
@@ -216,8 +221,8 @@ const schema19 = {
 }
 },
 "record6": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "shape",
 "width",
@@ -265,17 +270,17 @@ const schema19 = {
 ]
 },
 "array11": {
+"maxItems": 20,
+"minItems": 0,
 "type": "array",
 "items": {
-"type": "string",
-"maxLength": 60
-},
-"maxItems": 20,
-"minItems": 0
+"maxLength": 60,
+"type": "string"
+}
 },
 "record10": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -285,13 +290,13 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "like": { "$ref": "#/$defs/string9" },
 "density": {
@@ -306,14 +311,14 @@ const schema19 = {
 },
 "allergens": { "$ref": "#/$defs/array11" },
 "note": {
-"type": "string",
-"maxLength": 1e3
+"maxLength": 1e3,
+"type": "string"
 }
 }
 },
 "record8": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -323,13 +328,13 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "base": { "$ref": "#/$defs/string9" },
 "gumPaste": {
@@ -371,16 +376,18 @@ const schema19 = {
 }
 },
 "array7": {
-"type": "array",
-"items": { "$ref": "#/$defs/record8" },
 "maxItems": 60,
-"minItems": 1
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record8" }
 },
 "array12": {
+"maxItems": 200,
+"minItems": 1,
 "type": "array",
 "items": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -388,26 +395,24 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "hex": {
-"type": "string",
-"pattern": "^#[0-9a-fA-F]{6}$"
+"pattern": "^#[0-9a-fA-F]{6}$",
+"type": "string"
 }
 }
-},
-"maxItems": 200,
-"minItems": 1
+}
 },
 "record16": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "name",
 "corners",
@@ -418,29 +423,29 @@ const schema19 = {
 ],
 "properties": {
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "corners": {
+"maxItems": 6e4,
+"minItems": 12,
 "type": "array",
 "items": {
 "type": "integer",
 "minimum": 0,
 "maximum": 1e4
-},
-"maxItems": 6e4,
-"minItems": 12
+}
 },
 "faces": {
+"maxItems": 6e4,
+"minItems": 12,
 "type": "array",
 "items": {
 "type": "integer",
 "minimum": 0,
 "maximum": 2e4
-},
-"maxItems": 6e4,
-"minItems": 12
+}
 },
 "fills": {
 "type": "number",
@@ -454,15 +459,15 @@ const schema19 = {
 "minimum": -1,
 "maximum": 2
 },
-"maxItems": 3,
-"minItems": 3
+"minItems": 3,
+"maxItems": 3
 },
 "watertight": { "type": "boolean" }
 }
 },
 "record15": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["kind", "sizes"],
 "properties": {
 "kind": {
@@ -515,31 +520,31 @@ const schema19 = {
 "curves": {
 "type": "object",
 "patternProperties": { "^(edge|front|side|profile|hole[1-9])$": {
+"maxItems": 200,
+"minItems": 2,
 "type": "array",
 "items": {
+"maxItems": 3,
+"minItems": 2,
 "type": "array",
 "items": {
 "type": "number",
 "minimum": -4,
 "maximum": 4
-},
-"maxItems": 3,
-"minItems": 2
-},
-"maxItems": 200,
-"minItems": 2
+}
+}
 } },
 "additionalProperties": false
 },
 "coat": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["thickness", "under"],
 "properties": {
 "thickness": {
 "type": "number",
-"minimum": .1,
-"maximum": 100
+"minimum": .3,
+"maximum": 80
 },
 "under": { "type": "boolean" }
 }
@@ -558,8 +563,8 @@ const schema19 = {
 "maxItems": 3
 },
 "record17": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "on",
 "at",
@@ -572,8 +577,8 @@ const schema19 = {
 ],
 "properties": {
 "on": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "at": { "$ref": "#/$defs/array18" },
 "lean": {
@@ -610,8 +615,8 @@ const schema19 = {
 "enum": ["pressed", "trimmed"]
 },
 "disc": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["of", "width"],
 "properties": {
 "of": {
@@ -632,8 +637,8 @@ const schema19 = {
 }
 },
 "record14": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -651,22 +656,22 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "form": { "$ref": "#/$defs/record15" },
 "blend": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "colour": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "seat": { "$ref": "#/$defs/record17" },
 "pair": { "type": "boolean" },
@@ -748,14 +753,16 @@ const schema19 = {
 ]
 },
 "propped": {
-"type": "boolean",
-"enum": [true]
+"const": true,
+"type": "boolean"
 },
 "rests": {
+"maxItems": 6,
+"minItems": 1,
 "type": "array",
 "items": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["place", "hours"],
 "properties": {
 "place": {
@@ -775,17 +782,15 @@ const schema19 = {
 "maximum": 200
 }
 }
-},
-"maxItems": 6,
-"minItems": 1
+}
 }
 }
 },
 "array13": {
-"type": "array",
-"items": { "$ref": "#/$defs/record14" },
 "maxItems": 600,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record14" }
 },
 "string21": {
 "type": "string",
@@ -821,26 +826,26 @@ const schema19 = {
 ]
 },
 "record22": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["on", "at"],
 "properties": {
 "on": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "at": { "$ref": "#/$defs/array18" }
 }
 },
 "array23": {
-"type": "array",
-"items": { "$ref": "#/$defs/record22" },
 "maxItems": 12,
-"minItems": 1
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record22" }
 },
 "record20": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -852,13 +857,13 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "stock": { "$ref": "#/$defs/string21" },
 "from": { "$ref": "#/$defs/record22" },
@@ -872,24 +877,26 @@ const schema19 = {
 "maximum": 40
 },
 "bundle": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "shown": { "type": "boolean" }
 }
 },
 "array19": {
-"type": "array",
-"items": { "$ref": "#/$defs/record20" },
 "maxItems": 200,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record20" }
 },
 "array24": {
+"maxItems": 60,
+"minItems": 0,
 "type": "array",
 "items": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "day",
 "from",
@@ -902,47 +909,45 @@ const schema19 = {
 "maximum": 7
 },
 "from": {
-"type": "string",
-"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$"
+"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
+"type": "string"
 },
 "to": {
-"type": "string",
-"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$"
+"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
+"type": "string"
 },
 "ifNeeded": { "type": "boolean" }
 }
-},
-"maxItems": 60,
-"minItems": 0
+}
 },
 "string26": {
-"type": "string",
-"pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$"
+"pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$",
+"type": "string"
 },
 "array25": {
+"maxItems": 200,
+"minItems": 1,
 "type": "array",
 "items": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["date"],
 "properties": {
 "date": { "$ref": "#/$defs/string26" },
 "from": {
-"type": "string",
-"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$"
+"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
+"type": "string"
 },
 "to": {
-"type": "string",
-"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$"
+"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
+"type": "string"
 }
 }
-},
-"maxItems": 200,
-"minItems": 1
+}
 },
 "record27": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "spare",
 "powderBulk",
@@ -981,8 +986,8 @@ const schema19 = {
 }
 },
 "record30": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -991,13 +996,13 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "hours": { "$ref": "#/$defs/array24" },
 "pace": {
@@ -1006,6 +1011,8 @@ const schema19 = {
 "maximum": 4
 },
 "does": {
+"maxItems": 11,
+"minItems": 0,
 "type": "array",
 "items": {
 "type": "string",
@@ -1022,22 +1029,19 @@ const schema19 = {
 "finish",
 "pack"
 ]
-},
-"maxItems": 11,
-"minItems": 0
+}
 }
 }
 },
 "array29": {
-"type": "array",
-"items": { "$ref": "#/$defs/record30" },
 "maxItems": 8,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record30" }
 },
 "record31": {
-"type": "object",
 "additionalProperties": false,
-"required": [],
+"type": "object",
 "properties": {
 "glue": {
 "type": "number",
@@ -1097,8 +1101,8 @@ const schema19 = {
 }
 },
 "record28": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "helpers",
 "tools",
@@ -1107,9 +1111,8 @@ const schema19 = {
 "properties": {
 "helpers": { "$ref": "#/$defs/array29" },
 "tools": {
-"type": "object",
 "additionalProperties": false,
-"required": [],
+"type": "object",
 "properties": {
 "oven": {
 "type": "integer",
@@ -1129,9 +1132,8 @@ const schema19 = {
 }
 },
 "space": {
-"type": "object",
 "additionalProperties": false,
-"required": [],
+"type": "object",
 "properties": {
 "rack": {
 "type": "number",
@@ -1167,8 +1169,8 @@ const schema19 = {
 ]
 },
 "record36": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["stock", "number"],
 "properties": {
 "stock": { "$ref": "#/$defs/string21" },
@@ -1180,8 +1182,8 @@ const schema19 = {
 }
 },
 "record35": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -1192,13 +1194,13 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "shape": {
 "type": "string",
@@ -1215,8 +1217,8 @@ const schema19 = {
 "maximum": 400
 },
 "cover": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "thickness",
 "blend",
@@ -1229,18 +1231,18 @@ const schema19 = {
 "maximum": 20
 },
 "blend": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "colour": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 }
 }
 },
 "board": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["kind", "width"],
 "properties": {
 "kind": {
@@ -1266,14 +1268,14 @@ const schema19 = {
 }
 },
 "array34": {
-"type": "array",
-"items": { "$ref": "#/$defs/record35" },
 "maxItems": 12,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record35" }
 },
 "record32": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "batter",
 "layer",
@@ -1313,18 +1315,18 @@ const schema19 = {
 "maximum": 30
 },
 "tins": {
+"maxItems": 30,
+"minItems": 0,
 "type": "array",
 "items": {
 "type": "number",
 "minimum": 40,
 "maximum": 800
-},
-"maxItems": 30,
-"minItems": 0
+}
 },
 "chill": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["where", "hours"],
 "properties": {
 "where": {
@@ -1346,8 +1348,8 @@ const schema19 = {
 }
 },
 "record37": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "piece",
 "target",
@@ -1358,8 +1360,8 @@ const schema19 = {
 ],
 "properties": {
 "piece": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "target": {
 "type": "number",
@@ -1382,20 +1384,20 @@ const schema19 = {
 "maximum": 500
 },
 "weighed": {
+"maxItems": 2e3,
+"minItems": 0,
 "type": "array",
 "items": {
 "type": "number",
 "minimum": .001,
 "maximum": 1e4
-},
-"maxItems": 2e3,
-"minItems": 0
+}
 }
 }
 },
 "record40": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "kind",
@@ -1404,8 +1406,8 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "kind": {
 "type": "string",
@@ -1421,9 +1423,9 @@ const schema19 = {
 ]
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "thick": {
 "type": "number",
@@ -1447,14 +1449,14 @@ const schema19 = {
 }
 },
 "array39": {
-"type": "array",
-"items": { "$ref": "#/$defs/record40" },
 "maxItems": 40,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record40" }
 },
 "record38": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["thread", "items"],
 "properties": {
 "thread": {
@@ -1475,8 +1477,8 @@ const schema19 = {
 }
 },
 "record42": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "stock",
 "name",
@@ -1487,18 +1489,18 @@ const schema19 = {
 ],
 "properties": {
 "stock": {
-"type": "string",
+"maxLength": 80,
 "minLength": 1,
-"maxLength": 80
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "batch": {
-"type": "string",
-"maxLength": 130
+"maxLength": 130,
+"type": "string"
 },
 "grams": {
 "type": "number",
@@ -1511,14 +1513,14 @@ const schema19 = {
 }
 },
 "array41": {
-"type": "array",
-"items": { "$ref": "#/$defs/record42" },
 "maxItems": 200,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record42" }
 },
 "record44": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "test",
@@ -1528,8 +1530,8 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "test": {
 "type": "string",
@@ -1542,9 +1544,9 @@ const schema19 = {
 ]
 },
 "of": {
-"type": "string",
+"maxLength": 60,
 "minLength": 1,
-"maxLength": 60
+"type": "string"
 },
 "on": { "$ref": "#/$defs/string26" },
 "readings": {
@@ -1559,10 +1561,10 @@ const schema19 = {
 }
 },
 "array43": {
-"type": "array",
-"items": { "$ref": "#/$defs/record44" },
 "maxItems": 100,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record44" }
 },
 "string47": {
 "type": "string",
@@ -1582,8 +1584,8 @@ const schema19 = {
 ]
 },
 "record48": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "base",
 "gumPaste",
@@ -1604,8 +1606,8 @@ const schema19 = {
 }
 },
 "record49": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "volume",
 "area",
@@ -1649,8 +1651,8 @@ const schema19 = {
 }
 },
 "record51": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "temperature",
 "humidity",
@@ -1681,14 +1683,14 @@ const schema19 = {
 }
 },
 "array50": {
-"type": "array",
-"items": { "$ref": "#/$defs/record51" },
 "maxItems": 20,
-"minItems": 1
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record51" }
 },
 "record46": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "at",
@@ -1705,30 +1707,30 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
+"maxLength": 80,
 "minLength": 1,
-"maxLength": 80
+"type": "string"
 },
 "at": {
-"type": "string",
-"maxLength": 40
+"maxLength": 40,
+"type": "string"
 },
 "build": {
-"type": "string",
-"maxLength": 120
+"maxLength": 120,
+"type": "string"
 },
 "piece": {
-"type": "string",
-"maxLength": 120
+"maxLength": 120,
+"type": "string"
 },
 "buildId": {
-"type": "string",
+"maxLength": 80,
 "minLength": 1,
-"maxLength": 80
+"type": "string"
 },
 "pieceId": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "question": { "$ref": "#/$defs/string47" },
 "saw": {
@@ -1748,12 +1750,12 @@ const schema19 = {
 "maximum": 43200
 },
 "note": {
-"type": "string",
-"maxLength": 1e3
+"maxLength": 1e3,
+"type": "string"
 },
 "picture": {
-"type": "string",
-"maxLength": 80
+"maxLength": 80,
+"type": "string"
 },
 "paste": { "$ref": "#/$defs/record48" },
 "body": { "$ref": "#/$defs/record49" },
@@ -1770,14 +1772,14 @@ const schema19 = {
 }
 },
 "array45": {
-"type": "array",
-"items": { "$ref": "#/$defs/record46" },
 "maxItems": 2e3,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record46" }
 },
 "record54": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "title",
@@ -1785,13 +1787,13 @@ const schema19 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^own:[a-z0-9-]{1,60}$"
+"pattern": "^own:[a-z0-9-]{1,60}$",
+"type": "string"
 },
 "title": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "minutes": {
 "type": "number",
@@ -1799,9 +1801,9 @@ const schema19 = {
 "maximum": 600
 },
 "after": {
-"type": "string",
+"maxLength": 200,
 "minLength": 1,
-"maxLength": 200
+"type": "string"
 },
 "wait": {
 "type": "number",
@@ -1809,13 +1811,13 @@ const schema19 = {
 "maximum": 2e4
 },
 "before": {
-"type": "string",
+"maxLength": 200,
 "minLength": 1,
-"maxLength": 200
+"type": "string"
 },
 "piece": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "tool": {
 "type": "string",
@@ -1828,14 +1830,14 @@ const schema19 = {
 }
 },
 "array53": {
-"type": "array",
-"items": { "$ref": "#/$defs/record54" },
 "maxItems": 200,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record54" }
 },
 "record52": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "own",
 "minutes",
@@ -1853,14 +1855,19 @@ const schema19 = {
 "maxProperties": 1e3
 },
 "left": {
+"maxItems": 1e3,
+"minItems": 0,
 "type": "array",
 "items": {
-"type": "string",
+"maxLength": 200,
 "minLength": 1,
-"maxLength": 200
+"type": "string"
+}
 },
-"maxItems": 1e3,
-"minItems": 0
+"pins": {
+"type": "object",
+"additionalProperties": { "$ref": "#/$defs/string2" },
+"maxProperties": 300
 },
 "rather": {
 "type": "string",
@@ -1881,35 +1888,30 @@ const schema19 = {
 "maxProperties": 300
 },
 "joined": {
-"type": "array",
-"items": {
-"type": "array",
-"items": {
-"type": "string",
-"minLength": 1,
-"maxLength": 200
-},
-"maxItems": 12,
-"minItems": 2
-},
 "maxItems": 100,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": {
+"maxItems": 12,
+"minItems": 2,
+"type": "array",
+"items": {
+"maxLength": 200,
+"minLength": 1,
+"type": "string"
+}
+}
 },
 "agreed": {
 "type": "object",
 "additionalProperties": { "$ref": "#/$defs/string2" },
 "maxProperties": 1e3
-},
-"pins": {
-"type": "object",
-"additionalProperties": { "$ref": "#/$defs/string2" },
-"maxProperties": 300
 }
 }
 },
 "record57": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "piece",
 "question",
@@ -1918,57 +1920,57 @@ const schema19 = {
 ],
 "properties": {
 "piece": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "question": { "$ref": "#/$defs/string47" },
 "firm": { "type": "boolean" },
 "at": {
-"type": "string",
-"maxLength": 40
+"maxLength": 40,
+"type": "string"
 }
 }
 },
 "array56": {
-"type": "array",
-"items": { "$ref": "#/$defs/record57" },
 "maxItems": 2e3,
-"minItems": 1
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record57" }
 },
 "record55": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["done"],
 "properties": {
 "from": {
-"type": "string",
-"maxLength": 40
+"maxLength": 40,
+"type": "string"
 },
 "done": {
+"maxItems": 4e3,
+"minItems": 0,
 "type": "array",
 "items": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["step", "at"],
 "properties": {
 "step": {
-"type": "string",
+"maxLength": 200,
 "minLength": 1,
-"maxLength": 200
+"type": "string"
 },
 "at": {
-"type": "string",
-"maxLength": 40
+"maxLength": 40,
+"type": "string"
 }
 }
-},
-"maxItems": 4e3,
-"minItems": 0
+}
 },
 "said": { "$ref": "#/$defs/array56" },
 "until": {
-"type": "string",
-"maxLength": 40
+"maxLength": 40,
+"type": "string"
 }
 }
 }
@@ -1977,8 +1979,8 @@ const schema19 = {
 const func1 = Object.prototype.hasOwnProperty;
 const func2 = require_ucs2length().default;
 const schema20 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "due",
 "zone",
@@ -1989,9 +1991,9 @@ const schema20 = {
 "properties": {
 "due": { "$ref": "#/$defs/string2" },
 "zone": {
-"type": "string",
+"maxLength": 60,
 "minLength": 1,
-"maxLength": 60
+"type": "string"
 },
 "journey": {
 "type": "string",
@@ -2014,8 +2016,8 @@ const schema20 = {
 },
 "loads": { "$ref": "#/$defs/record3" },
 "note": {
-"type": "string",
-"maxLength": 4e3
+"maxLength": 4e3,
+"type": "string"
 }
 }
 };
@@ -2880,8 +2882,8 @@ validate65.evaluated = {
 "dynamicItems": false
 };
 const schema25 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "shape",
 "width",
@@ -3095,8 +3097,8 @@ validate67.evaluated = {
 "dynamicItems": false
 };
 const schema27 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -3106,13 +3108,13 @@ const schema27 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "base": { "$ref": "#/$defs/string9" },
 "gumPaste": {
@@ -4176,8 +4178,8 @@ validate80.evaluated = {
 "dynamicItems": false
 };
 const schema33 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -4195,22 +4197,22 @@ const schema33 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "form": { "$ref": "#/$defs/record15" },
 "blend": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "colour": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "seat": { "$ref": "#/$defs/record17" },
 "pair": { "type": "boolean" },
@@ -4292,14 +4294,16 @@ const schema33 = {
 ]
 },
 "propped": {
-"type": "boolean",
-"enum": [true]
+"const": true,
+"type": "boolean"
 },
 "rests": {
+"maxItems": 6,
+"minItems": 1,
 "type": "array",
 "items": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["place", "hours"],
 "properties": {
 "place": {
@@ -4319,15 +4323,13 @@ const schema33 = {
 "maximum": 200
 }
 }
-},
-"maxItems": 6,
-"minItems": 1
+}
 }
 }
 };
 const schema34 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["kind", "sizes"],
 "properties": {
 "kind": {
@@ -4380,31 +4382,31 @@ const schema34 = {
 "curves": {
 "type": "object",
 "patternProperties": { "^(edge|front|side|profile|hole[1-9])$": {
+"maxItems": 200,
+"minItems": 2,
 "type": "array",
 "items": {
+"maxItems": 3,
+"minItems": 2,
 "type": "array",
 "items": {
 "type": "number",
 "minimum": -4,
 "maximum": 4
-},
-"maxItems": 3,
-"minItems": 2
-},
-"maxItems": 200,
-"minItems": 2
+}
+}
 } },
 "additionalProperties": false
 },
 "coat": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["thickness", "under"],
 "properties": {
 "thickness": {
 "type": "number",
-"minimum": .1,
-"maximum": 100
+"minimum": .3,
+"maximum": 80
 },
 "under": { "type": "boolean" }
 }
@@ -5095,28 +5097,28 @@ let data9 = data8.thickness;
 const _errs23 = errors;
 if (errors === _errs23) {
 if (typeof data9 == "number" && isFinite(data9)) {
-if (data9 > 100 || isNaN(data9)) {
+if (data9 > 80 || isNaN(data9)) {
 validate84.errors = [{
 instancePath: instancePath + "/coat/thickness",
 schemaPath: "#/properties/coat/properties/thickness/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
-limit: 100
+limit: 80
 },
-message: "must be <= 100"
+message: "must be <= 80"
 }];
 return false;
-} else if (data9 < .1 || isNaN(data9)) {
+} else if (data9 < .3 || isNaN(data9)) {
 validate84.errors = [{
 instancePath: instancePath + "/coat/thickness",
 schemaPath: "#/properties/coat/properties/thickness/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
-limit: .1
+limit: .3
 },
-message: "must be >= 0.1"
+message: "must be >= 0.3"
 }];
 return false;
 }
@@ -5206,8 +5208,8 @@ validate84.evaluated = {
 "dynamicItems": false
 };
 const schema36 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "on",
 "at",
@@ -5220,8 +5222,8 @@ const schema36 = {
 ],
 "properties": {
 "on": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "at": { "$ref": "#/$defs/array18" },
 "lean": {
@@ -5258,8 +5260,8 @@ const schema36 = {
 "enum": ["pressed", "trimmed"]
 },
 "disc": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["of", "width"],
 "properties": {
 "of": {
@@ -6267,13 +6269,13 @@ message: "must be boolean"
 }];
 return false;
 }
-if (!(data15 === true)) {
+if (true !== data15) {
 validate83.errors = [{
 instancePath: instancePath + "/propped",
-schemaPath: "#/properties/propped/enum",
-keyword: "enum",
-params: { allowedValues: schema33.properties.propped.enum },
-message: "must be equal to one of the allowed values"
+schemaPath: "#/properties/propped/const",
+keyword: "const",
+params: { allowedValue: true },
+message: "must be equal to constant"
 }];
 return false;
 }
@@ -6532,8 +6534,8 @@ validate82.evaluated = {
 "dynamicItems": false
 };
 const schema39 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -6545,13 +6547,13 @@ const schema39 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "stock": { "$ref": "#/$defs/string21" },
 "from": { "$ref": "#/$defs/record22" },
@@ -6565,9 +6567,9 @@ const schema39 = {
 "maximum": 40
 },
 "bundle": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "shown": { "type": "boolean" }
 }
@@ -7833,8 +7835,8 @@ validate113.evaluated = {
 "dynamicItems": false
 };
 const schema49 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -7843,13 +7845,13 @@ const schema49 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "hours": { "$ref": "#/$defs/array24" },
 "pace": {
@@ -7858,6 +7860,8 @@ const schema49 = {
 "maximum": 4
 },
 "does": {
+"maxItems": 11,
+"minItems": 0,
 "type": "array",
 "items": {
 "type": "string",
@@ -7874,9 +7878,7 @@ const schema49 = {
 "finish",
 "pack"
 ]
-},
-"maxItems": 11,
-"minItems": 0
+}
 }
 }
 };
@@ -8189,9 +8191,8 @@ validate116.evaluated = {
 "dynamicItems": false
 };
 const schema50 = {
-"type": "object",
 "additionalProperties": false,
-"required": [],
+"type": "object",
 "properties": {
 "glue": {
 "type": "number",
@@ -9207,8 +9208,8 @@ validate115.evaluated = {
 "dynamicItems": false
 };
 const schema51 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "batter",
 "layer",
@@ -9248,18 +9249,18 @@ const schema51 = {
 "maximum": 30
 },
 "tins": {
+"maxItems": 30,
+"minItems": 0,
 "type": "array",
 "items": {
 "type": "number",
 "minimum": 40,
 "maximum": 800
-},
-"maxItems": 30,
-"minItems": 0
+}
 },
 "chill": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["where", "hours"],
 "properties": {
 "where": {
@@ -9321,8 +9322,8 @@ validate125.evaluated = {
 "dynamicItems": false
 };
 const schema54 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "name",
@@ -9333,13 +9334,13 @@ const schema54 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "shape": {
 "type": "string",
@@ -9356,8 +9357,8 @@ const schema54 = {
 "maximum": 400
 },
 "cover": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "thickness",
 "blend",
@@ -9370,18 +9371,18 @@ const schema54 = {
 "maximum": 20
 },
 "blend": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "colour": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 }
 }
 },
 "board": {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["kind", "width"],
 "properties": {
 "kind": {
@@ -10916,8 +10917,8 @@ validate136.evaluated = {
 "dynamicItems": false
 };
 const schema57 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["thread", "items"],
 "properties": {
 "thread": {
@@ -10938,8 +10939,8 @@ const schema57 = {
 }
 };
 const schema59 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "kind",
@@ -10948,8 +10949,8 @@ const schema59 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "kind": {
 "type": "string",
@@ -10965,9 +10966,9 @@ const schema59 = {
 ]
 },
 "name": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "thick": {
 "type": "number",
@@ -11789,8 +11790,8 @@ validate144.evaluated = {
 "dynamicItems": false
 };
 const schema63 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "test",
@@ -11800,8 +11801,8 @@ const schema63 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "test": {
 "type": "string",
@@ -11814,9 +11815,9 @@ const schema63 = {
 ]
 },
 "of": {
-"type": "string",
+"maxLength": 60,
 "minLength": 1,
-"maxLength": 60
+"type": "string"
 },
 "on": { "$ref": "#/$defs/string26" },
 "readings": {
@@ -12127,8 +12128,8 @@ validate150.evaluated = {
 "dynamicItems": false
 };
 const schema65 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "at",
@@ -12145,30 +12146,30 @@ const schema65 = {
 ],
 "properties": {
 "id": {
-"type": "string",
+"maxLength": 80,
 "minLength": 1,
-"maxLength": 80
+"type": "string"
 },
 "at": {
-"type": "string",
-"maxLength": 40
+"maxLength": 40,
+"type": "string"
 },
 "build": {
-"type": "string",
-"maxLength": 120
+"maxLength": 120,
+"type": "string"
 },
 "piece": {
-"type": "string",
-"maxLength": 120
+"maxLength": 120,
+"type": "string"
 },
 "buildId": {
-"type": "string",
+"maxLength": 80,
 "minLength": 1,
-"maxLength": 80
+"type": "string"
 },
 "pieceId": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "question": { "$ref": "#/$defs/string47" },
 "saw": {
@@ -12188,12 +12189,12 @@ const schema65 = {
 "maximum": 43200
 },
 "note": {
-"type": "string",
-"maxLength": 1e3
+"maxLength": 1e3,
+"type": "string"
 },
 "picture": {
-"type": "string",
-"maxLength": 80
+"maxLength": 80,
+"type": "string"
 },
 "paste": { "$ref": "#/$defs/record48" },
 "body": { "$ref": "#/$defs/record49" },
@@ -12415,8 +12416,8 @@ validate159.evaluated = {
 "dynamicItems": false
 };
 const schema68 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "volume",
 "area",
@@ -13622,8 +13623,8 @@ validate155.evaluated = {
 "dynamicItems": false
 };
 const schema71 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "own",
 "minutes",
@@ -13641,14 +13642,19 @@ const schema71 = {
 "maxProperties": 1e3
 },
 "left": {
+"maxItems": 1e3,
+"minItems": 0,
 "type": "array",
 "items": {
-"type": "string",
+"maxLength": 200,
 "minLength": 1,
-"maxLength": 200
+"type": "string"
+}
 },
-"maxItems": 1e3,
-"minItems": 0
+"pins": {
+"type": "object",
+"additionalProperties": { "$ref": "#/$defs/string2" },
+"maxProperties": 300
 },
 "rather": {
 "type": "string",
@@ -13669,35 +13675,30 @@ const schema71 = {
 "maxProperties": 300
 },
 "joined": {
-"type": "array",
-"items": {
-"type": "array",
-"items": {
-"type": "string",
-"minLength": 1,
-"maxLength": 200
-},
-"maxItems": 12,
-"minItems": 2
-},
 "maxItems": 100,
-"minItems": 0
+"minItems": 0,
+"type": "array",
+"items": {
+"maxItems": 12,
+"minItems": 2,
+"type": "array",
+"items": {
+"maxLength": 200,
+"minLength": 1,
+"type": "string"
+}
+}
 },
 "agreed": {
 "type": "object",
 "additionalProperties": { "$ref": "#/$defs/string2" },
 "maxProperties": 1e3
-},
-"pins": {
-"type": "object",
-"additionalProperties": { "$ref": "#/$defs/string2" },
-"maxProperties": 300
 }
 }
 };
 const schema73 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": [
 "id",
 "title",
@@ -13705,13 +13706,13 @@ const schema73 = {
 ],
 "properties": {
 "id": {
-"type": "string",
-"pattern": "^own:[a-z0-9-]{1,60}$"
+"pattern": "^own:[a-z0-9-]{1,60}$",
+"type": "string"
 },
 "title": {
-"type": "string",
+"maxLength": 120,
 "minLength": 1,
-"maxLength": 120
+"type": "string"
 },
 "minutes": {
 "type": "number",
@@ -13719,9 +13720,9 @@ const schema73 = {
 "maximum": 600
 },
 "after": {
-"type": "string",
+"maxLength": 200,
 "minLength": 1,
-"maxLength": 200
+"type": "string"
 },
 "wait": {
 "type": "number",
@@ -13729,13 +13730,13 @@ const schema73 = {
 "maximum": 2e4
 },
 "before": {
-"type": "string",
+"maxLength": 200,
 "minLength": 1,
-"maxLength": 200
+"type": "string"
 },
 "piece": {
-"type": "string",
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$"
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "tool": {
 "type": "string",
@@ -14146,7 +14147,7 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "own" || key0 === "minutes" || key0 === "left" || key0 === "rather" || key0 === "parts" || key0 === "joined" || key0 === "agreed" || key0 === "pins")) {
+for (const key0 in data) if (!(key0 === "own" || key0 === "minutes" || key0 === "left" || key0 === "pins" || key0 === "rather" || key0 === "parts" || key0 === "joined" || key0 === "agreed")) {
 validate170.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
@@ -14320,10 +14321,52 @@ return false;
 var valid0 = _errs8 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.rather !== void 0) {
-let data5 = data.rather;
+if (data.pins !== void 0) {
+let data5 = data.pins;
 const _errs12 = errors;
-if (typeof data5 !== "string") {
+if (errors === _errs12) {
+if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
+if (Object.keys(data5).length > 300) {
+validate170.errors = [{
+instancePath: instancePath + "/pins",
+schemaPath: "#/properties/pins/maxProperties",
+keyword: "maxProperties",
+params: { limit: 300 },
+message: "must NOT have more than 300 properties"
+}];
+return false;
+} else for (const key2 in data5) {
+const _errs15 = errors;
+if (!validate54(data5[key2], {
+instancePath: instancePath + "/pins/" + key2.replace(/~/g, "~0").replace(/\//g, "~1"),
+parentData: data5,
+parentDataProperty: key2,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate54.errors : vErrors.concat(validate54.errors);
+errors = vErrors.length;
+}
+if (!(_errs15 === errors)) break;
+}
+} else {
+validate170.errors = [{
+instancePath: instancePath + "/pins",
+schemaPath: "#/properties/pins/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.rather !== void 0) {
+let data7 = data.rather;
+const _errs16 = errors;
+if (typeof data7 !== "string") {
 validate170.errors = [{
 instancePath: instancePath + "/rather",
 schemaPath: "#/properties/rather/type",
@@ -14333,7 +14376,7 @@ message: "must be string"
 }];
 return false;
 }
-if (!(data5 === "fewer" || data5 === "later" || data5 === "nights" || data5 === "fresher")) {
+if (!(data7 === "fewer" || data7 === "later" || data7 === "nights" || data7 === "fresher")) {
 validate170.errors = [{
 instancePath: instancePath + "/rather",
 schemaPath: "#/properties/rather/enum",
@@ -14343,15 +14386,15 @@ message: "must be equal to one of the allowed values"
 }];
 return false;
 }
-var valid0 = _errs12 === errors;
+var valid0 = _errs16 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.parts !== void 0) {
-let data6 = data.parts;
-const _errs14 = errors;
-if (errors === _errs14) {
-if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
-if (Object.keys(data6).length > 300) {
+let data8 = data.parts;
+const _errs18 = errors;
+if (errors === _errs18) {
+if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
+if (Object.keys(data8).length > 300) {
 validate170.errors = [{
 instancePath: instancePath + "/parts",
 schemaPath: "#/properties/parts/maxProperties",
@@ -14360,12 +14403,12 @@ params: { limit: 300 },
 message: "must NOT have more than 300 properties"
 }];
 return false;
-} else for (const key2 in data6) {
-let data7 = data6[key2];
-const _errs17 = errors;
-if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7))) {
+} else for (const key3 in data8) {
+let data9 = data8[key3];
+const _errs21 = errors;
+if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9))) {
 validate170.errors = [{
-instancePath: instancePath + "/parts/" + key2.replace(/~/g, "~0").replace(/\//g, "~1"),
+instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/parts/additionalProperties/type",
 keyword: "type",
 params: { type: "integer" },
@@ -14373,11 +14416,11 @@ message: "must be integer"
 }];
 return false;
 }
-if (errors === _errs17) {
-if (typeof data7 == "number" && isFinite(data7)) {
-if (data7 > 12 || isNaN(data7)) {
+if (errors === _errs21) {
+if (typeof data9 == "number" && isFinite(data9)) {
+if (data9 > 12 || isNaN(data9)) {
 validate170.errors = [{
-instancePath: instancePath + "/parts/" + key2.replace(/~/g, "~0").replace(/\//g, "~1"),
+instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/parts/additionalProperties/maximum",
 keyword: "maximum",
 params: {
@@ -14387,9 +14430,9 @@ limit: 12
 message: "must be <= 12"
 }];
 return false;
-} else if (data7 < 1 || isNaN(data7)) {
+} else if (data9 < 1 || isNaN(data9)) {
 validate170.errors = [{
-instancePath: instancePath + "/parts/" + key2.replace(/~/g, "~0").replace(/\//g, "~1"),
+instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/parts/additionalProperties/minimum",
 keyword: "minimum",
 params: {
@@ -14402,7 +14445,7 @@ return false;
 }
 }
 }
-if (!(_errs17 === errors)) break;
+if (!(_errs21 === errors)) break;
 }
 } else {
 validate170.errors = [{
@@ -14415,15 +14458,15 @@ message: "must be object"
 return false;
 }
 }
-var valid0 = _errs14 === errors;
+var valid0 = _errs18 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.joined !== void 0) {
-let data8 = data.joined;
-const _errs19 = errors;
-if (errors === _errs19) {
-if (Array.isArray(data8)) {
-if (data8.length > 100) {
+let data10 = data.joined;
+const _errs23 = errors;
+if (errors === _errs23) {
+if (Array.isArray(data10)) {
+if (data10.length > 100) {
 validate170.errors = [{
 instancePath: instancePath + "/joined",
 schemaPath: "#/properties/joined/maxItems",
@@ -14432,7 +14475,7 @@ params: { limit: 100 },
 message: "must NOT have more than 100 items"
 }];
 return false;
-} else if (data8.length < 0) {
+} else if (data10.length < 0) {
 validate170.errors = [{
 instancePath: instancePath + "/joined",
 schemaPath: "#/properties/joined/minItems",
@@ -14442,13 +14485,13 @@ message: "must NOT have fewer than 0 items"
 }];
 return false;
 } else {
-const len1 = data8.length;
+const len1 = data10.length;
 for (let i1 = 0; i1 < len1; i1++) {
-let data9 = data8[i1];
-const _errs21 = errors;
-if (errors === _errs21) {
-if (Array.isArray(data9)) {
-if (data9.length > 12) {
+let data11 = data10[i1];
+const _errs25 = errors;
+if (errors === _errs25) {
+if (Array.isArray(data11)) {
+if (data11.length > 12) {
 validate170.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 schemaPath: "#/properties/joined/items/maxItems",
@@ -14457,7 +14500,7 @@ params: { limit: 12 },
 message: "must NOT have more than 12 items"
 }];
 return false;
-} else if (data9.length < 2) {
+} else if (data11.length < 2) {
 validate170.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 schemaPath: "#/properties/joined/items/minItems",
@@ -14467,13 +14510,13 @@ message: "must NOT have fewer than 2 items"
 }];
 return false;
 } else {
-const len2 = data9.length;
+const len2 = data11.length;
 for (let i2 = 0; i2 < len2; i2++) {
-let data10 = data9[i2];
-const _errs23 = errors;
-if (errors === _errs23) {
-if (typeof data10 === "string") {
-if (func2(data10) > 200) {
+let data12 = data11[i2];
+const _errs27 = errors;
+if (errors === _errs27) {
+if (typeof data12 === "string") {
+if (func2(data12) > 200) {
 validate170.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 schemaPath: "#/properties/joined/items/items/maxLength",
@@ -14482,7 +14525,7 @@ params: { limit: 200 },
 message: "must NOT have more than 200 characters"
 }];
 return false;
-} else if (func2(data10) < 1) {
+} else if (func2(data12) < 1) {
 validate170.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 schemaPath: "#/properties/joined/items/items/minLength",
@@ -14503,7 +14546,7 @@ message: "must be string"
 return false;
 }
 }
-if (!(_errs23 === errors)) break;
+if (!(_errs27 === errors)) break;
 }
 }
 } else {
@@ -14517,7 +14560,7 @@ message: "must be array"
 return false;
 }
 }
-if (!(_errs21 === errors)) break;
+if (!(_errs25 === errors)) break;
 }
 }
 } else {
@@ -14531,15 +14574,15 @@ message: "must be array"
 return false;
 }
 }
-var valid0 = _errs19 === errors;
+var valid0 = _errs23 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.agreed !== void 0) {
-let data11 = data.agreed;
-const _errs25 = errors;
-if (errors === _errs25) {
-if (data11 && typeof data11 == "object" && !Array.isArray(data11)) {
-if (Object.keys(data11).length > 1e3) {
+let data13 = data.agreed;
+const _errs29 = errors;
+if (errors === _errs29) {
+if (data13 && typeof data13 == "object" && !Array.isArray(data13)) {
+if (Object.keys(data13).length > 1e3) {
 validate170.errors = [{
 instancePath: instancePath + "/agreed",
 schemaPath: "#/properties/agreed/maxProperties",
@@ -14548,52 +14591,10 @@ params: { limit: 1e3 },
 message: "must NOT have more than 1000 properties"
 }];
 return false;
-} else for (const key3 in data11) {
-const _errs28 = errors;
-if (!validate54(data11[key3], {
-instancePath: instancePath + "/agreed/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
-parentData: data11,
-parentDataProperty: key3,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate54.errors : vErrors.concat(validate54.errors);
-errors = vErrors.length;
-}
-if (!(_errs28 === errors)) break;
-}
-} else {
-validate170.errors = [{
-instancePath: instancePath + "/agreed",
-schemaPath: "#/properties/agreed/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-}
-var valid0 = _errs25 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.pins !== void 0) {
-let data13 = data.pins;
-const _errs29 = errors;
-if (errors === _errs29) {
-if (data13 && typeof data13 == "object" && !Array.isArray(data13)) {
-if (Object.keys(data13).length > 300) {
-validate170.errors = [{
-instancePath: instancePath + "/pins",
-schemaPath: "#/properties/pins/maxProperties",
-keyword: "maxProperties",
-params: { limit: 300 },
-message: "must NOT have more than 300 properties"
-}];
-return false;
 } else for (const key4 in data13) {
 const _errs32 = errors;
 if (!validate54(data13[key4], {
-instancePath: instancePath + "/pins/" + key4.replace(/~/g, "~0").replace(/\//g, "~1"),
+instancePath: instancePath + "/agreed/" + key4.replace(/~/g, "~0").replace(/\//g, "~1"),
 parentData: data13,
 parentDataProperty: key4,
 rootData,
@@ -14606,8 +14607,8 @@ if (!(_errs32 === errors)) break;
 }
 } else {
 validate170.errors = [{
-instancePath: instancePath + "/pins",
-schemaPath: "#/properties/pins/type",
+instancePath: instancePath + "/agreed",
+schemaPath: "#/properties/agreed/type",
 keyword: "type",
 params: { type: "object" },
 message: "must be object"
@@ -15158,8 +15159,19 @@ return false;
 }
 if (_errs1 === errors) {
 if (data.format !== void 0) {
+let data0 = data.format;
 const _errs2 = errors;
-if ("elm-spindle-build" !== data.format) {
+if (typeof data0 !== "string") {
+validate52.errors = [{
+instancePath: instancePath + "/format",
+schemaPath: "#/properties/format/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if ("elm-spindle-build" !== data0) {
 validate52.errors = [{
 instancePath: instancePath + "/format",
 schemaPath: "#/properties/format/const",
@@ -15173,8 +15185,19 @@ var valid0 = _errs2 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.version !== void 0) {
-const _errs3 = errors;
-if (7 !== data.version) {
+let data1 = data.version;
+const _errs4 = errors;
+if (!(typeof data1 == "number" && isFinite(data1))) {
+validate52.errors = [{
+instancePath: instancePath + "/version",
+schemaPath: "#/properties/version/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+if (7 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 schemaPath: "#/properties/version/const",
@@ -15184,13 +15207,13 @@ message: "must be equal to constant"
 }];
 return false;
 }
-var valid0 = _errs3 === errors;
+var valid0 = _errs4 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.id !== void 0) {
 let data2 = data.id;
-const _errs4 = errors;
-if (errors === _errs4) {
+const _errs6 = errors;
+if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 80) {
 validate52.errors = [{
@@ -15222,13 +15245,13 @@ message: "must be string"
 return false;
 }
 }
-var valid0 = _errs4 === errors;
+var valid0 = _errs6 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.name !== void 0) {
 let data3 = data.name;
-const _errs6 = errors;
-if (errors === _errs6) {
+const _errs8 = errors;
+if (errors === _errs8) {
 if (typeof data3 === "string") {
 if (func2(data3) > 120) {
 validate52.errors = [{
@@ -15260,11 +15283,11 @@ message: "must be string"
 return false;
 }
 }
-var valid0 = _errs6 === errors;
+var valid0 = _errs8 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.brief !== void 0) {
-const _errs8 = errors;
+const _errs10 = errors;
 if (!validate53(data.brief, {
 instancePath: instancePath + "/brief",
 parentData: data,
@@ -15275,11 +15298,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate53.errors : vErrors.concat(validate53.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs8 === errors;
+var valid0 = _errs10 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.room !== void 0) {
-const _errs9 = errors;
+const _errs11 = errors;
 if (!validate65(data.room, {
 instancePath: instancePath + "/room",
 parentData: data,
@@ -15290,11 +15313,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate65.errors : vErrors.concat(validate65.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs9 === errors;
+var valid0 = _errs11 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.board !== void 0) {
-const _errs10 = errors;
+const _errs12 = errors;
 if (!validate67(data.board, {
 instancePath: instancePath + "/board",
 parentData: data,
@@ -15305,11 +15328,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate67.errors : vErrors.concat(validate67.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs10 === errors;
+var valid0 = _errs12 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.blends !== void 0) {
-const _errs11 = errors;
+const _errs13 = errors;
 if (!validate69(data.blends, {
 instancePath: instancePath + "/blends",
 parentData: data,
@@ -15320,11 +15343,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate69.errors : vErrors.concat(validate69.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs11 === errors;
+var valid0 = _errs13 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.colours !== void 0) {
-const _errs12 = errors;
+const _errs14 = errors;
 if (!validate80(data.colours, {
 instancePath: instancePath + "/colours",
 parentData: data,
@@ -15335,11 +15358,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate80.errors : vErrors.concat(validate80.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs12 === errors;
+var valid0 = _errs14 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.pieces !== void 0) {
-const _errs13 = errors;
+const _errs15 = errors;
 if (!validate82(data.pieces, {
 instancePath: instancePath + "/pieces",
 parentData: data,
@@ -15350,11 +15373,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate82.errors : vErrors.concat(validate82.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs13 === errors;
+var valid0 = _errs15 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.rods !== void 0) {
-const _errs14 = errors;
+const _errs16 = errors;
 if (!validate94(data.rods, {
 instancePath: instancePath + "/rods",
 parentData: data,
@@ -15365,11 +15388,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate94.errors : vErrors.concat(validate94.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs14 === errors;
+var valid0 = _errs16 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.hours !== void 0) {
-const _errs15 = errors;
+const _errs17 = errors;
 if (!validate107(data.hours, {
 instancePath: instancePath + "/hours",
 parentData: data,
@@ -15380,11 +15403,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate107.errors : vErrors.concat(validate107.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs15 === errors;
+var valid0 = _errs17 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.dates !== void 0) {
-const _errs16 = errors;
+const _errs18 = errors;
 if (!validate109(data.dates, {
 instancePath: instancePath + "/dates",
 parentData: data,
@@ -15395,11 +15418,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate109.errors : vErrors.concat(validate109.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs16 === errors;
+var valid0 = _errs18 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.practice !== void 0) {
-const _errs17 = errors;
+const _errs19 = errors;
 if (!validate113(data.practice, {
 instancePath: instancePath + "/practice",
 parentData: data,
@@ -15410,11 +15433,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate113.errors : vErrors.concat(validate113.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs17 === errors;
+var valid0 = _errs19 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.workshop !== void 0) {
-const _errs18 = errors;
+const _errs20 = errors;
 if (!validate115(data.workshop, {
 instancePath: instancePath + "/workshop",
 parentData: data,
@@ -15425,11 +15448,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate115.errors : vErrors.concat(validate115.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs18 === errors;
+var valid0 = _errs20 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.cake !== void 0) {
-const _errs19 = errors;
+const _errs21 = errors;
 if (!validate124(data.cake, {
 instancePath: instancePath + "/cake",
 parentData: data,
@@ -15440,11 +15463,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate124.errors : vErrors.concat(validate124.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs19 === errors;
+var valid0 = _errs21 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.portions !== void 0) {
-const _errs20 = errors;
+const _errs22 = errors;
 if (!validate136(data.portions, {
 instancePath: instancePath + "/portions",
 parentData: data,
@@ -15455,11 +15478,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate136.errors : vErrors.concat(validate136.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs20 === errors;
+var valid0 = _errs22 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.stack !== void 0) {
-const _errs21 = errors;
+const _errs23 = errors;
 if (!validate138(data.stack, {
 instancePath: instancePath + "/stack",
 parentData: data,
@@ -15470,11 +15493,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate138.errors : vErrors.concat(validate138.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs21 === errors;
+var valid0 = _errs23 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.reserves !== void 0) {
-const _errs22 = errors;
+const _errs24 = errors;
 if (!validate144(data.reserves, {
 instancePath: instancePath + "/reserves",
 parentData: data,
@@ -15485,11 +15508,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate144.errors : vErrors.concat(validate144.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs22 === errors;
+var valid0 = _errs24 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.measured !== void 0) {
-const _errs23 = errors;
+const _errs25 = errors;
 if (!validate150(data.measured, {
 instancePath: instancePath + "/measured",
 parentData: data,
@@ -15500,11 +15523,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs23 === errors;
+var valid0 = _errs25 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.log !== void 0) {
-const _errs24 = errors;
+const _errs26 = errors;
 if (!validate155(data.log, {
 instancePath: instancePath + "/log",
 parentData: data,
@@ -15515,11 +15538,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs24 === errors;
+var valid0 = _errs26 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.steps !== void 0) {
-const _errs25 = errors;
+const _errs27 = errors;
 if (!validate170(data.steps, {
 instancePath: instancePath + "/steps",
 parentData: data,
@@ -15530,11 +15553,11 @@ dynamicAnchors
 vErrors = vErrors === null ? validate170.errors : vErrors.concat(validate170.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs25 === errors;
+var valid0 = _errs27 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.bench !== void 0) {
-const _errs26 = errors;
+const _errs28 = errors;
 if (!validate178(data.bench, {
 instancePath: instancePath + "/bench",
 parentData: data,
@@ -15545,7 +15568,7 @@ dynamicAnchors
 vErrors = vErrors === null ? validate178.errors : vErrors.concat(validate178.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs26 === errors;
+var valid0 = _errs28 === errors;
 } else var valid0 = true;
 }
 }

@@ -1,2 +1,7 @@
-/** Made by `npm run generate` from the schemas in core/files. */
-export declare const validateStores: ((data: unknown) => boolean) & { errors?: readonly unknown[] | null };
+import type { StoresFile } from '../../stores/index.ts';
+import type { SchemaError } from '../sentences.ts';
+
+/** Made by `npm run generate` from the records. */
+export declare const validateStores: ((data: unknown) => data is StoresFile) & {
+  errors?: readonly SchemaError[] | null;
+};

@@ -549,8 +549,8 @@ validate55.evaluated = {
 "dynamicItems": false
 };
 const schema26 = {
-"type": "object",
 "additionalProperties": false,
+"type": "object",
 "required": ["shape", "sizes"],
 "properties": {
 "shape": {
@@ -564,18 +564,18 @@ const schema26 = {
 ]
 },
 "sizes": {
+"maxItems": 3,
+"minItems": 1,
 "type": "array",
 "items": {
 "type": "number",
 "minimum": 0,
 "maximum": 1e4
-},
-"maxItems": 3,
-"minItems": 1
+}
 },
 "made": {
-"type": "string",
-"maxLength": 20
+"maxLength": 20,
+"type": "string"
 }
 }
 };
@@ -1485,8 +1485,19 @@ return false;
 }
 if (_errs1 === errors) {
 if (data.format !== void 0) {
+let data0 = data.format;
 const _errs2 = errors;
-if ("elm-spindle-stores" !== data.format) {
+if (typeof data0 !== "string") {
+validate52.errors = [{
+instancePath: instancePath + "/format",
+schemaPath: "#/properties/format/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if ("elm-spindle-stores" !== data0) {
 validate52.errors = [{
 instancePath: instancePath + "/format",
 schemaPath: "#/properties/format/const",
@@ -1500,8 +1511,19 @@ var valid0 = _errs2 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.version !== void 0) {
-const _errs3 = errors;
-if (2 !== data.version) {
+let data1 = data.version;
+const _errs4 = errors;
+if (!(typeof data1 == "number" && isFinite(data1))) {
+validate52.errors = [{
+instancePath: instancePath + "/version",
+schemaPath: "#/properties/version/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+if (2 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 schemaPath: "#/properties/version/const",
@@ -1511,11 +1533,11 @@ message: "must be equal to constant"
 }];
 return false;
 }
-var valid0 = _errs3 === errors;
+var valid0 = _errs4 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.items !== void 0) {
-const _errs4 = errors;
+const _errs6 = errors;
 if (!validate53(data.items, {
 instancePath: instancePath + "/items",
 parentData: data,
@@ -1526,13 +1548,13 @@ dynamicAnchors
 vErrors = vErrors === null ? validate53.errors : vErrors.concat(validate53.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs4 === errors;
+var valid0 = _errs6 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.packs !== void 0) {
 let data3 = data.packs;
-const _errs5 = errors;
-if (errors === _errs5) {
+const _errs7 = errors;
+if (errors === _errs7) {
 if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
 if (Object.keys(data3).length > 300) {
 validate52.errors = [{
@@ -1545,8 +1567,8 @@ message: "must NOT have more than 300 properties"
 return false;
 } else for (const key1 in data3) {
 let data4 = data3[key1];
-const _errs8 = errors;
-if (errors === _errs8) {
+const _errs10 = errors;
+if (errors === _errs10) {
 if (Array.isArray(data4)) {
 if (data4.length > 12) {
 validate52.errors = [{
@@ -1570,8 +1592,8 @@ return false;
 const len0 = data4.length;
 for (let i0 = 0; i0 < len0; i0++) {
 let data5 = data4[i0];
-const _errs10 = errors;
-if (errors === _errs10) {
+const _errs12 = errors;
+if (errors === _errs12) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 1e6 || isNaN(data5)) {
 validate52.errors = [{
@@ -1609,7 +1631,7 @@ message: "must be number"
 return false;
 }
 }
-if (!(_errs10 === errors)) break;
+if (!(_errs12 === errors)) break;
 }
 }
 } else {
@@ -1623,7 +1645,7 @@ message: "must be array"
 return false;
 }
 }
-if (!(_errs8 === errors)) break;
+if (!(_errs10 === errors)) break;
 }
 } else {
 validate52.errors = [{
@@ -1636,11 +1658,11 @@ message: "must be object"
 return false;
 }
 }
-var valid0 = _errs5 === errors;
+var valid0 = _errs7 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.pastes !== void 0) {
-const _errs12 = errors;
+const _errs14 = errors;
 if (!validate67(data.pastes, {
 instancePath: instancePath + "/pastes",
 parentData: data,
@@ -1651,7 +1673,7 @@ dynamicAnchors
 vErrors = vErrors === null ? validate67.errors : vErrors.concat(validate67.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs12 === errors;
+var valid0 = _errs14 === errors;
 } else var valid0 = true;
 }
 }

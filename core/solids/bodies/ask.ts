@@ -1,6 +1,6 @@
 import { gathered, insideOut, standing, type Mesh } from '../mesh/index.ts';
 import type { Mm } from '../../quantity/index.ts';
-import { WORLD, type Vec } from '../vector.ts';
+import { onAxes, WORLD, type Vec } from '../vector.ts';
 import type { Body, BodyCore, BodyKind, InsideBody } from './types.ts';
 
 type Kinds = { readonly [T in Body['type']]: BodyKind<Extract<Body, { type: T }>> };
@@ -32,7 +32,7 @@ const balls = new WeakMap<Body, BodyBall>();
 export function bodyBall(body: Body): BodyBall {
   let found = balls.get(body);
   if (!found) {
-    const far = ([0, 1, 2] as const).map((k) => {
+    const far = onAxes((k) => {
       const d: [number, number, number] = [0, 0, 0];
       d[k] = 1;
       const high = bodyReach(body, d);
@@ -40,7 +40,7 @@ export function bodyBall(body: Body): BodyBall {
       return [-bodyReach(body, d), high] as const;
     });
     found = {
-      centre: far.map(([low, high]) => (low + high) / 2) as unknown as Vec,
+      centre: onAxes((k) => (far[k][0] + far[k][1]) / 2),
       radius: Math.hypot(...far.map(([low, high]) => (high - low) / 2)),
     };
     balls.set(body, found);

@@ -1,3 +1,4 @@
+import { field } from '../../quantity/index.ts';
 import { moments, type Point } from '../polygon.ts';
 
 /** A point of a drawn line: across and up, as shares of the piece's size; a third number of 1 makes it a corner. */
@@ -8,6 +9,11 @@ export type Curve = readonly CurveNode[];
 
 /** The drawn lines of a piece by what they are: `edge`, `hole1`…, `front`, `side`, `profile`. */
 export type Curves = Readonly<Record<string, Curve>>;
+
+export const curvesRecord = field.matching<Curves>(
+  '^(edge|front|side|profile|hole[1-9])$',
+  field.list(field.list(field.number(-4, 4), 3, 2), 200, 2),
+);
 
 const STEPS = 8;
 

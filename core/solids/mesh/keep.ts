@@ -1,16 +1,21 @@
+import { field, type Of } from '../../quantity/index.ts';
 import { checkMesh, measureMesh } from './measure-mesh.ts';
 import { insideOut, moved, type Mesh } from './mesh.ts';
 
-/** A solid read from a file, kept small: corners as shares (0–10 000) of its box, and what the whole file measured. */
-export interface SolidData {
-  readonly name: string;
-  readonly corners: readonly number[];
-  readonly faces: readonly number[];
+const { flag, list, name, number, record, whole } = field;
+
+export const solidRecord = record({
+  name,
+  corners: list(whole(0, 10_000), 60_000, 12),
+  faces: list(whole(0, 20_000), 60_000, 12),
   /** Volume and balance point as shares of the box (from all triangles of the file); 0 when the surface is open. */
-  readonly fills: number;
-  readonly centre: readonly [number, number, number];
-  readonly watertight: boolean;
-}
+  fills: number(0, 1),
+  centre: field.triple(number(-1, 2)),
+  watertight: flag,
+});
+
+/** A solid read from a file, kept small: corners as shares (0–10 000) of its box, and what the whole file measured. */
+export interface SolidData extends Of<typeof solidRecord> {}
 
 /** Units a file of triangles may be in, with their millimetres; such files do not say. */
 export const FILE_UNITS = { mm: 1, cm: 10, inch: 25.4, m: 1000 } as const;

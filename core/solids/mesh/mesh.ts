@@ -1,4 +1,4 @@
-import { toWorld, type Frame, type Vec } from '../vector.ts';
+import { onAxes, toWorld, type Frame, type Vec } from '../vector.ts';
 
 /** A surface of triangles: xyz of every corner, and three corners a face, anticlockwise seen from outside. mm. */
 export interface Mesh {
@@ -110,7 +110,7 @@ export function skinOfRings(rings: readonly (readonly Vec[])[], loop = false): M
       const row = rows[j]!;
       if (row[0] === row[1]) continue;
       const ring = rings[j]!;
-      const middle: Vec = [0, 1, 2].map((k) => ring.reduce((s, p) => s + p[k]!, 0) / n) as unknown as Vec;
+      const middle = onAxes((k) => ring.reduce((s, p) => s + p[k], 0) / n);
       const c = make.point(middle);
       for (let i = 0; i < n; i++) {
         const k = (i + 1) % n;

@@ -1,5 +1,4 @@
-import type { Body } from '../bodies/index.ts';
-import { bodyReach } from '../bodies/index.ts';
+import { type Body, bodyReach } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 import { WORLD, type Frame } from '../vector.ts';
 import { grows } from './parts.ts';

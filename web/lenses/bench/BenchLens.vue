@@ -11,7 +11,8 @@ import {
   toldTime,
   type PlannedStep,
 } from '@core/days/index.ts';
-import { leaveStep, pieceOf, remake, sayFirm, takePlan, tick, wholeOf } from '@core/figure/index.ts';
+import { leaveStep, remake, sayFirm, takePlan, tick } from '@core/edits/index.ts';
+import { pieceOf, wholeOf } from '@core/record/index.ts';
 import { stateAt, type Question } from '@core/firming/index.ts';
 import { formatLength, formatMass, formatTime, tellSeen } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Band, FirmState } from '@core/firming/index.ts';
+import type { Band, FirmState, PieceFirming } from '@core/firming/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
-import type { PieceFirming } from '@core/firming/index.ts';
 import LookForm from '../../shared/LookForm.vue';
 
 /** A running clock for one piece: since when, how firm it should be, when it may be held. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { asksUntil } from '@core/days/index.ts';
-import { stayUntil } from '@core/figure/index.ts';
+import { stayUntil } from '@core/edits/index.ts';
 import { tellClock } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 

@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue
 import { Plus } from '@lucide/vue';
 import { watchDebounced } from '@vueuse/core';
 import { rodInto, throughWords, tripodInto } from '@core/bones/index.ts';
-import { pieceOf } from '@core/figure/index.ts';
+import { pieceOf } from '@core/record/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';

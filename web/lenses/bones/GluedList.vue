@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { IN_HAND, type GluedReport } from '@core/bones/index.ts';
-import { joinOf, setPiece, setPropped } from '@core/figure/index.ts';
+import { joinOf } from '@core/figure/index.ts';
+import { setPiece, setPropped } from '@core/edits/index.ts';
 import { chooseGlue } from '@core/pastes/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';

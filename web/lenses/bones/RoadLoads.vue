@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { caseOf, LOAD_CASES, setPush, usualPush } from '@core/bones/index.ts';
-import { setBrief, type Journey } from '@core/figure/index.ts';
+import { setBrief } from '@core/edits/index.ts';
+import { type Journey } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import Choice from '../../shared/Choice.vue';

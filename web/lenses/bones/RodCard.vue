@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { RODS, type RodReport } from '@core/bones/index.ts';
-import { setRod, tapeTogether } from '@core/figure/index.ts';
+import { setRod, tapeTogether } from '@core/edits/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { rodRemoved } from '../../shell/removing.ts';
 import { useBuild } from '../../state/build-store.ts';

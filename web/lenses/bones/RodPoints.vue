@@ -1,17 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { X } from '@lucide/vue';
-import {
-  addBend,
-  BOARD,
-  moveRodPoint,
-  pointsOf,
-  removeBend,
-  type Place,
-  type Rod,
-  type RodEnd,
-  type RodPoint,
-} from '@core/figure/index.ts';
+import { addBend, moveRodPoint, removeBend, type RodPoint } from '@core/edits/index.ts';
+import { BOARD, type Place, type Rod, type RodEnd } from '@core/record/index.ts';
+import { pointsOf } from '@core/figure/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import Choice from '../../shared/Choice.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { THREADS, type HardwareReport } from '@core/bones/index.ts';
-import type { StackItem, ThreadSize } from '@core/figure/index.ts';
+import type { StackItem, ThreadSize } from '@core/record/index.ts';
 
 /** The stack as it stands, at true heights; widths only tell kinds apart. */
 const props = defineProps<{ report: HardwareReport; thread: ThreadSize }>();

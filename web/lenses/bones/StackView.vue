@@ -11,9 +11,8 @@ import {
   setStackItem,
   setThread,
   withoutStack,
-  type StackItem,
-  type ThreadSize,
-} from '@core/figure/index.ts';
+} from '@core/edits/index.ts';
+import { type StackItem, type ThreadSize } from '@core/record/index.ts';
 import { formatLength, roundTo } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';

@@ -8,7 +8,7 @@ import {
   keepMeasurement,
   measuredElsewhere,
 } from '@core/bones/index.ts';
-import type { Change, HomeTest, Measurement } from '@core/figure/index.ts';
+import type { Change, HomeTest, Measurement } from '@core/record/index.ts';
 import { ok } from '@core/quantity/index.ts';
 import { savedBuilds } from '../../storage/builds.ts';
 import { today } from '../../state/stores.ts';

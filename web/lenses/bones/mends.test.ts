@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, shallowRef, type EffectScope } from 'vue';
 import { demoBuild } from '@core/files/demo.testing.ts';
-import { rodOf, setPiece, setRod, type Build } from '@core/figure/index.ts';
+import { rodOf, type Build } from '@core/record/index.ts';
+import { setPiece, setRod } from '@core/edits/index.ts';
 import { plan } from '@core/plan.ts';
 import type { FoundChoice, FoundMend } from '../../workers/bones.worker.ts';
 

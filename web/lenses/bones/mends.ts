@@ -1,7 +1,7 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { useDebounceFn } from '@vueuse/core';
 import { TARGET, type RodReport } from '@core/bones/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import { ok } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import type { Changed, FoundChoice, FoundMend } from '../../workers/bones.worker.ts';

@@ -2,7 +2,7 @@
 import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { PLAN_RUNS, toldStart } from '@core/days/index.ts';
 import { tellOdds } from '@core/quantity/index.ts';
-import { setRoom } from '@core/figure/index.ts';
+import { setRoom } from '@core/edits/index.ts';
 import { oddsJob, type Job } from '../../workers/client.ts';
 import type { MightBe } from '../../workers/days.worker.ts';
 import { useBuild } from '../../state/build-store.ts';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { POOL_NAMES, type Step } from '@core/days/index.ts';
-import { addOwnStep, TOOLS, type Tool } from '@core/figure/index.ts';
+import { addOwnStep } from '@core/edits/index.ts';
+import { TOOLS, type Tool } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import Choice from '../../shared/Choice.vue';
 import QuantityField from '../../shared/QuantityField.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { toldTime, type Origin } from '@core/days/index.ts';
-import { takePlan } from '@core/figure/index.ts';
+import { takePlan } from '@core/edits/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 
 /** What may be taken or left: a better plan, ways out of a contradiction, and what moved against the plan that was taken. */

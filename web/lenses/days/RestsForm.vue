@@ -2,7 +2,8 @@
 import { computed, ref } from 'vue';
 import { X } from '@lucide/vue';
 import { PLACES } from '@core/firming/index.ts';
-import { pieceOf, setRests, type RestPlace } from '@core/figure/index.ts';
+import { pieceOf, type RestPlace } from '@core/record/index.ts';
+import { setRests } from '@core/edits/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import Choice from '../../shared/Choice.vue';
 import QuantityField from '../../shared/QuantityField.vue';

@@ -1,19 +1,18 @@
 <script setup lang="ts">
+import { stepPartsField, wholeOf } from '@core/record/index.ts';
 import { computed } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { closesOff, joinId, localIso, preflight, type Step } from '@core/days/index.ts';
 import {
   joinSteps,
   leaveStep,
-  MOST_PARTS,
   partSteps,
   pinStep,
   removeOwnStep,
   setOwnStep,
   setParts,
   setStepMinutes,
-  wholeOf,
-} from '@core/figure/index.ts';
+} from '@core/edits/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -156,7 +155,10 @@ const slack = computed(() => store.days?.plan?.slack[props.step.id]);
         :value="said ?? parts"
         @change="
           (v) =>
-            store.apply(setParts(build, whole, Math.min(MOST_PARTS, Math.round(v))), 'the parts of a step')
+            store.apply(
+              setParts(build, whole, Math.min(stepPartsField.maximum, Math.round(v))),
+              'the parts of a step',
+            )
         "
       />
       <button

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { materialOf, POWDER_MOST } from '@core/pastes/index.ts';
 import type { Change, Drying } from '@core/firming/index.ts';
-import { setRoom } from '@core/figure/index.ts';
+import { setRoom } from '@core/edits/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 
 /** Sliders that ask what if; nothing is changed in the build until it is said so. */

@@ -11,7 +11,7 @@ import {
   type Drying,
   type Question,
 } from '@core/firming/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 
 /** A piece as it would firm with something changed. */
 export interface Tried {

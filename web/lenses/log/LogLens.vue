@@ -12,7 +12,7 @@ import {
   type Question,
 } from '@core/firming/index.ts';
 import { isMaterial, materialOf } from '@core/pastes/index.ts';
-import type { Build } from '@core/figure/index.ts';
+import type { Build } from '@core/record/index.ts';
 import { formatTime, tellBand, tellSeen } from '@core/quantity/index.ts';
 import { savedBuilds } from '../../storage/builds.ts';
 import { useBuild } from '../../state/build-store.ts';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { KIND_NAMES, pacesFrom } from '@core/days/index.ts';
-import { setPaces, type Build } from '@core/figure/index.ts';
+import { setPaces } from '@core/edits/index.ts';
+import { type Build } from '@core/record/index.ts';
 import { ownTimesOf } from '@core/own-times.ts';
 import { useBuild } from '../../state/build-store.ts';
 

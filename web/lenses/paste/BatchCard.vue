@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Batch } from '@core/figure/index.ts';
+import type { Batch } from '@core/paste-list/index.ts';
 import { mixId } from '@core/days/index.ts';
-import { materialOf } from '@core/pastes/index.ts';
+import { materialOf, tellAllergens } from '@core/pastes/index.ts';
 import {
   formatLength,
   formatMass,
@@ -14,7 +14,6 @@ import { ingredientOf, keptOf, offcutsFor, offcutOf, released, reserved } from '
 import { today, useStores } from '../../state/stores.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
-import { tellAllergens } from '@core/pastes/index.ts';
 import { putItem, useEntries, useUp } from '../../storage/stores.ts';
 import WhyButton from '../../shared/WhyButton.vue';
 import RestClock from './RestClock.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { refreshOwn, removeBlend, replaceBlend } from '@core/figure/index.ts';
+import { refreshOwn, removeBlend, replaceBlend } from '@core/edits/index.ts';
 import {
   blendDensity,
   chooseGlue,

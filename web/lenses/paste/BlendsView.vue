@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { addBlend } from '@core/figure/index.ts';
+import { addBlend } from '@core/edits/index.ts';
 import { jobOf, materialOf, pasteName, type Blend } from '@core/pastes/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import BlendCard from './BlendCard.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { Plus } from '@lucide/vue';
-import { addTier, forgetCakeDensity, setCake } from '@core/figure/index.ts';
+import { addTier, forgetCakeDensity, setCake } from '@core/edits/index.ts';
 import { BATTERS, FILLINGS, type BatterId, type FillingId } from '@core/pastes/index.ts';
 import { formatLength, formatTime, roundTo } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { chooseCore, CORE_OPTIONS } from '@core/choose-core.ts';
-import type { Piece } from '@core/figure/index.ts';
+import type { Piece } from '@core/record/index.ts';
 import { roundTo } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { glueOf } from '@core/bones/index.ts';
-import { BOARD, joinOf, pieceOf, setPiece } from '@core/figure/index.ts';
+import { BOARD, pieceOf } from '@core/record/index.ts';
+import { joinOf } from '@core/figure/index.ts';
+import { setPiece } from '@core/edits/index.ts';
 import { chooseGlue, SIDES, type JointState } from '@core/pastes/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { setPractice } from '@core/figure/index.ts';
+import { setPractice } from '@core/edits/index.ts';
 import { bulkFromSpoons, byBall, byJug, shrinkFromStrip, type Blend } from '@core/pastes/index.ts';
 import { roundTo, type Reckoned, type Result } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';

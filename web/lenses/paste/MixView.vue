@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Batch } from '@core/figure/index.ts';
+import type { Batch } from '@core/paste-list/index.ts';
 import { formatMass, formatSpoons, formatWeighed, formatTime } from '@core/quantity/index.ts';
 import { shoppingList } from '@core/stores/index.ts';
 import { useStores } from '../../state/stores.ts';

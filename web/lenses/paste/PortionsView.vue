@@ -1,16 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { ENOUGH_WEIGHINGS } from '@core/bench/index.ts';
-import {
-  oneWeighing,
-  portionPieces,
-  setPortions,
-  unweigh,
-  weighedOne,
-  withoutPortions,
-  pieceOf,
-  type Portions,
-} from '@core/figure/index.ts';
+import { oneWeighing, portionPieces } from '@core/figure/index.ts';
+import { setPortions, unweigh, weighedOne, withoutPortions } from '@core/edits/index.ts';
+import { pieceOf, type Portions } from '@core/record/index.ts';
 import { formatLength, formatMass, parseQuantity, roundTo } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useNow } from '@vueuse/core';
-import { restLeft, tick, type Batch } from '@core/figure/index.ts';
+import { restLeft, tick } from '@core/edits/index.ts';
+import { type Batch } from '@core/paste-list/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 

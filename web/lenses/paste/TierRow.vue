@@ -2,15 +2,9 @@
 import { computed } from 'vue';
 import { Trash2 } from '@lucide/vue';
 import { RODS, TIER_BOARDS } from '@core/bones/index.ts';
-import {
-  coverOf,
-  removeTier,
-  setTier,
-  withoutPosts,
-  withoutTierBoard,
-  type Tier,
-  type TierBoard,
-} from '@core/figure/index.ts';
+import { coverOf } from '@core/paste-list/index.ts';
+import { removeTier, setTier, withoutPosts, withoutTierBoard } from '@core/edits/index.ts';
+import { type Tier, type TierBoard } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { FAMILIES, SHAPE_KINDS, shapeOf, type ShapeKind } from '@core/solids/index.ts';
-import { addPiece, BOARD } from '@core/figure/index.ts';
+import { addPiece } from '@core/edits/index.ts';
+import { BOARD } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import ShapeIcon from './ShapeIcon.vue';
 import Choice from '../../shared/Choice.vue';

@@ -1,8 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
-import { measureOf, setArt, type Piece } from '@core/figure/index.ts';
-import { levelSizes, measure, shapeOf, type Curve, type Curves, type Form } from '@core/solids/index.ts';
-import { checkForm } from '@core/solids/index.ts';
+import { measureOf } from '@core/figure/index.ts';
+import { setArt } from '@core/edits/index.ts';
+import { type Piece } from '@core/record/index.ts';
+import {
+  levelSizes,
+  measure,
+  shapeOf,
+  type Curve,
+  type Curves,
+  type Form,
+  checkForm,
+} from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useReference } from '../../state/reference.ts';

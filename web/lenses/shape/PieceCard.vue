@@ -3,17 +3,16 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import {
   duplicatePiece,
   fitToGirth,
-  measureOf,
   resize,
   setBall,
   setGrams,
   setPiece,
   togglePair,
   unitDoubt,
-  weighedTogether,
-  BOARD,
-  type Piece,
-} from '@core/figure/index.ts';
+} from '@core/edits/index.ts';
+import { measureOf } from '@core/figure/index.ts';
+import { weighedTogether } from '@core/paste-list/index.ts';
+import { BOARD, type Piece } from '@core/record/index.ts';
 import { shapeOf, type Dimension } from '@core/solids/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import type { PieceReport } from '@core/plan.ts';

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { CORE_NAME, setCoat, setPiece, BOARD, type CoreKind, type Piece } from '@core/figure/index.ts';
+import { CORE_NAME } from '@core/figure/index.ts';
+import { setCoat, setPiece } from '@core/edits/index.ts';
+import { BOARD, type CoreKind, type Piece } from '@core/record/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import QuantityField from '../../shared/QuantityField.vue';

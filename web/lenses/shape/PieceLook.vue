@@ -1,17 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { addColour, setArt, setColour, setKind, setPiece } from '@core/edits/index.ts';
 import {
-  addColour,
-  setArt,
-  setColour,
-  setKind,
-  setPiece,
   TEXTURES,
   type HiddenFace,
   type Piece,
   type TextureKind,
   type Tolerance,
-} from '@core/figure/index.ts';
+} from '@core/record/index.ts';
 import {
   FAMILIES,
   OUTLINES,

@@ -2,22 +2,16 @@
 import { computed, ref } from 'vue';
 import {
   BOARD,
-  cutsAway,
   DISC_KINDS,
-  girthAt,
-  place,
-  reseat,
-  setBuilt,
-  setDisc,
-  setPropped,
-  setSeat,
   type BuiltOn,
   type DiscKind,
   type Overlap,
   type Piece,
   type Seat,
   type SeatKind,
-} from '@core/figure/index.ts';
+} from '@core/record/index.ts';
+import { cutsAway, girthAt, place } from '@core/figure/index.ts';
+import { reseat, setBuilt, setDisc, setPropped, setSeat } from '@core/edits/index.ts';
 import { discWidth, TIER_BOARDS } from '@core/bones/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';

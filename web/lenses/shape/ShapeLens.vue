@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import { Plus } from '@lucide/vue';
 import { toHeight } from '@core/bones/index.ts';
-import { unitDoubt } from '@core/figure/index.ts';
+import { unitDoubt } from '@core/edits/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';

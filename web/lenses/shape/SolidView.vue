@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
-import { addSolid, BOARD } from '@core/figure/index.ts';
+import { addSolid } from '@core/edits/index.ts';
+import { BOARD } from '@core/record/index.ts';
 import { fileStem } from '@core/files/index.ts';
 import { FILE_UNITS, sizeInMm, type FileUnit, type UpAxis } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';

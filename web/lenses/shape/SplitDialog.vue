@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { blendDensity } from '@core/pastes/index.ts';
-import { blendOf, readRatios, splitByDiameter, splitPiece, type Piece } from '@core/figure/index.ts';
+import { blendOf } from '@core/figure/index.ts';
+import { readRatios, splitByDiameter } from '@core/paste-list/index.ts';
+import { splitPiece } from '@core/edits/index.ts';
+import { type Piece } from '@core/record/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';

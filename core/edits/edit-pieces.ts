@@ -1,23 +1,29 @@
-import { fail, ok, type Result } from '../quantity/index.ts';
+import { fail, ok, inLimits, inWords, type Result } from '../quantity/index.ts';
 import { measure, shapeOf, startingForm, toLocal, type ShapeKind, type Vec } from '../solids/index.ts';
 import {
   BOARD,
   carriedBy,
-  DISC_WIDTHS,
+  discRecord,
   FARTHEST,
-  LEAST_SINK,
-  MOST_SINK,
+  MOST_RESTS,
+  pieceRecord,
+  restRecord,
+  seatRecord,
   pieceOf,
   type Build,
   type Disc,
   type Piece,
   type Place,
   type Seat,
-} from './build.ts';
-import { freshId, keptName, nameTrouble, standing, type Change } from './edit.ts';
-import { framesOf, isLaidRound, measureOf, place } from './place.ts';
-import { pointsOf } from './rod-line.ts';
-import { girthAt } from './wrap.ts';
+  freshId,
+  keptName,
+  nameTrouble,
+  standing,
+  type Change,
+} from '../record/index.ts';
+import { framesOf, isLaidRound, measureOf, place, pointsOf, girthAt } from '../figure/index.ts';
+
+const ONCE_ROUND = () => 'A turn is at most once round.';
 
 export const GONE = 'That piece is no longer in the build.';
 
@@ -105,9 +111,14 @@ export function togglePair(build: Build, id: string): Change {
 export function setRests(build: Build, id: string, rests: NonNullable<Piece['rests']>): Change {
   const piece = pieceOf(build, id);
   if (!piece) return fail(GONE);
-  if (rests.some((r) => !(r.hours >= 0.1 && r.hours <= 200)))
-    return fail('It lies somewhere for 0.1 to 200 hours.', 'hours');
-  if (rests.length > 6) return fail('It is put somewhere else six times at most.');
+  for (const rest of rests) {
+    const asked = inLimits(restRecord, rest, {
+      hours: (least, most) => `It lies somewhere for ${least} to ${most} hours.`,
+    });
+    if (!asked.ok) return asked;
+  }
+  if (rests.length > MOST_RESTS)
+    return fail(`It is put somewhere else ${inWords(MOST_RESTS)} times at most.`);
   const { rests: _rests, ...bare } = piece;
   return ok(patched(build, id, () => (rests.length > 0 ? { ...bare, rests } : bare)));
 }
@@ -138,10 +149,11 @@ export function setPiece(
   if (!piece) return fail(GONE);
   const wrong = patch.name === undefined ? undefined : nameTrouble(patch.name, 'A piece');
   if (wrong !== undefined) return fail(wrong, 'name');
-  if (patch.count !== undefined && !(Number.isInteger(patch.count) && patch.count >= 1 && patch.count <= 500))
-    return fail('How many has to be a whole number from 1 to 500.', 'count');
-  if (patch.breaks !== undefined && !(patch.breaks >= 0 && patch.breaks <= 60))
-    return fail('The chance of breaking lies between 0 and 60 %.', 'breaks');
+  const asked = inLimits(pieceRecord, patch, {
+    count: (least, most) => `How many has to be a whole number from ${least} to ${most}.`,
+    breaks: (least, most) => `The chance of breaking lies between ${least} and ${most} %.`,
+  });
+  if (!asked.ok) return asked;
   const several =
     (patch.count ?? 1) > 1 && piece.tolerance === 'varied' ? { tolerance: 'equal' as const } : {};
   return ok(patched(build, id, (p) => ({ ...p, ...several, ...patch })));
@@ -155,10 +167,13 @@ export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on'
     return fail('A place needs numbers.', 'seat');
   if (seat.at.some((x) => Math.abs(x) > FARTHEST))
     return fail('That is more than three metres away.', 'seat');
-  if ([seat.lean, seat.tip, seat.turn].some((a) => Math.abs(a) > 360))
-    return fail('A turn is at most once round.', 'seat');
-  if (seat.sink < LEAST_SINK || seat.sink > MOST_SINK)
-    return fail('It goes in by at most 500 mm, and stands off by at most 200.', 'sink');
+  const asked = inLimits(seatRecord, seat, {
+    lean: ONCE_ROUND,
+    tip: ONCE_ROUND,
+    turn: ONCE_ROUND,
+    sink: (least, most) => `It goes in by at most ${most} mm, and stands off by at most ${-least}.`,
+  });
+  if (!asked.ok) return asked;
   if (seat.how === 'wraps' && !shapeOf(piece.form.kind).wraps)
     return fail(`A ${shapeOf(piece.form.kind).name.toLowerCase()} cannot be laid round anything.`, 'how');
   if (seat.how === 'wraps' && piece.seat.on === BOARD)
@@ -174,9 +189,10 @@ export function setDisc(build: Build, id: string, disc: Disc | undefined): Chang
   const carrier = pieceOf(build, piece.seat.on);
   if (!carrier || (piece.seat.how !== 'sits' && piece.seat.how !== 'set'))
     return fail('A disc lies under a piece that sits on another.', 'disc');
-  const [least, most] = DISC_WIDTHS;
-  if (!(disc.width >= least && disc.width <= most))
-    return fail(`A disc is ${least} to ${most} mm wide.`, 'disc');
+  const asked = inLimits(discRecord, disc, {
+    width: (least, most) => `A disc is ${least} to ${most} mm wide.`,
+  });
+  if (!asked.ok) return asked;
   if (disc.width > Math.min(measureOf(carrier).width, measureOf(carrier).depth))
     return fail(`A disc that wide shows: the ${carrier.name.toLowerCase()} is narrower.`, 'disc');
   return ok(

@@ -1,6 +1,6 @@
 import { drapeUse, drapeUseSquare, TUCK } from '../pastes/index.ts';
 import { byFormula, formula, given, reckon, type Reckoned } from '../quantity/index.ts';
-import type { Build, Tier } from './build.ts';
+import type { Build, Tier } from '../record/index.ts';
 
 /** Rolled paste over a tier. */
 export interface Cover {

@@ -1,15 +1,14 @@
+import { MOST_BENDS, rodOf } from '../record/index.ts';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import {
   addBend,
   addRod,
-  MOST_BENDS,
   moveRodPoint,
   ontoCentreLine,
   removeBend,
   removeRod,
-  rodOf,
   setRod,
   tapeTogether,
 } from './index.ts';

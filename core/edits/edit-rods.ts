@@ -1,13 +1,21 @@
-import { clamp, fail, ok, type Mm } from '../quantity/index.ts';
-import { add, times, toLocal } from '../solids/index.ts';
-import { BOARD, type Build, type Rod, type RodEnd } from './build.ts';
-import { freshId, keptName, LONGEST_NAME, nameTrouble, replaced, type Change } from './edit.ts';
-import { framesOf, rodEndAt } from './place.ts';
-import { legsOf, pointsOf } from './rod-line.ts';
+import { clamp, fail, LONGEST_NAME, ok, inLimits, type Mm } from '../quantity/index.ts';
+import { add, onAxes, rounded, times, toLocal } from '../solids/index.ts';
+import {
+  BOARD,
+  MOST_BENDS,
+  rodRecord,
+  type Build,
+  type Rod,
+  type RodEnd,
+  freshId,
+  keptName,
+  nameTrouble,
+  replaced,
+  type Change,
+} from '../record/index.ts';
+import { framesOf, rodEndAt, legsOf, pointsOf } from '../figure/index.ts';
 
 const GONE = 'That rod is no longer in the build.';
-/** More than any armature has. */
-export const MOST_BENDS = 12;
 
 export function addRod(build: Build, rod: Omit<Rod, 'id'>): { build: Build; id: string } {
   const id = freshId(rod.name, build.rods);
@@ -20,8 +28,10 @@ export function setRod(build: Build, id: string, patch: Partial<Rod>): Change {
   if (!now) return fail(GONE);
   const wrong = patch.name === undefined ? undefined : nameTrouble(patch.name, 'A rod');
   if (wrong !== undefined) return fail(wrong, 'name');
-  if (patch.across !== undefined && !(patch.across >= 0.1 && patch.across <= 40))
-    return fail('A wire is between 0.1 and 40 mm across.', 'across');
+  const asked = inLimits(rodRecord, patch, {
+    across: (least, most) => `A wire is between ${least} and ${most} mm across.`,
+  });
+  if (!asked.ok) return asked;
   const { across, ...rest } = now;
   // another rod has another size: what was measured stays with the one it was measured on
   const kept =
@@ -36,7 +46,7 @@ export type RodPoint = 'from' | 'to' | number;
 
 /** Move one end or bend of a rod, keeping it inside a sensible distance of the board. */
 export function moveRodPoint(build: Build, id: string, which: RodPoint, end: RodEnd): Change {
-  const at = end.at.map((x) => Number(clamp(x, -2000, 2000).toFixed(2))) as unknown as RodEnd['at'];
+  const at = rounded(onAxes((k) => clamp(end.at[k], -2000, 2000)));
   const moved: RodEnd = { on: end.on, at };
   if (typeof which !== 'number') return setRod(build, id, { [which]: moved });
   const { bends = [] } = build.rods.find((r) => r.id === id) ?? {};
@@ -62,8 +72,8 @@ export function addBend(build: Build, id: string): Change {
   const middle = times(add(places[longest]!, places[longest + 1]!), 0.5);
   const { on } = points[longest + 1]!;
   const frames = on === BOARD ? undefined : framesOf(build, on);
-  const at = (frames ? toLocal(frames.own, middle) : middle).map((x) => Number(x.toFixed(2)));
-  const bend: RodEnd = { on, at: at as unknown as RodEnd['at'] };
+  const at = rounded(frames ? toLocal(frames.own, middle) : middle);
+  const bend: RodEnd = { on, at };
   return setRod(build, id, { bends: [...bends.slice(0, longest), bend, ...bends.slice(longest)] });
 }
 

@@ -1,6 +1,6 @@
 import { bisect, type Mm } from '../quantity/index.ts';
 import { measure, scaleForm, type Form } from '../solids/index.ts';
-import type { Build, CoreKind, Piece } from './build.ts';
+import type { Build, CoreKind, Piece } from '../record/index.ts';
 import { setForm } from './edit-form.ts';
 import { setPiece } from './edit-pieces.ts';
 

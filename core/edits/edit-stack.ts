@@ -1,9 +1,25 @@
-import { fail, ok, type Mm } from '../quantity/index.ts';
-import type { Build, HardwareStack, StackItem, ThreadSize } from './build.ts';
-import { freshId, keptName, nameTrouble, type Change } from './edit.ts';
+import { fail, ok, inLimits, inWords, type Mm, type Result } from '../quantity/index.ts';
+import {
+  type Build,
+  type HardwareStack,
+  type StackItem,
+  type ThreadSize,
+  freshId,
+  keptName,
+  nameTrouble,
+  type Change,
+  stackItemRecord,
+  stackRecord,
+} from '../record/index.ts';
 
 const withStack = (build: Build, stack: HardwareStack): Build => ({ ...build, stack });
-const THICKNESS = 'Something on the rod is between nothing and 600 mm high.';
+/** What is wrong with the sizes of something on the rod, if anything is. */
+const itemSizes = (item: Partial<StackItem>): Result<Partial<StackItem>> =>
+  inLimits(stackItemRecord, item, {
+    thick: (_, most) => `Something on the rod is between nothing and ${most} mm high.`,
+    width: (least, most) => `Something on the rod is between ${least} and ${most} mm wide.`,
+    weight: (least, most) => `A tier weighs between ${least} g and ${most / 1000} kg.`,
+  });
 const NONE = 'There is no stack on a threaded rod in this build.';
 
 /** Begin a stack, or put another in its place. */
@@ -29,7 +45,8 @@ export function addToStack(
 ): Change {
   const { stack } = build;
   if (!stack) return fail(NONE);
-  if (!(thick >= 0 && thick <= 600)) return fail(THICKNESS, 'thick');
+  const asked = itemSizes({ thick });
+  if (!asked.ok) return asked;
   const item: StackItem = { id: freshId(name, stack.items), kind, name: keptName(name, 'Item'), thick };
   const at = over === undefined ? stack.items.length : stack.items.findIndex((i) => i.id === over) + 1;
   return ok(
@@ -40,11 +57,8 @@ export function addToStack(
 export function setStackItem(build: Build, id: string, patch: Partial<Omit<StackItem, 'id'>>): Change {
   const { stack } = build;
   if (!stack) return fail(NONE);
-  if (patch.thick !== undefined && !(patch.thick >= 0 && patch.thick <= 600)) return fail(THICKNESS, 'thick');
-  if (patch.width !== undefined && !(patch.width >= 20 && patch.width <= 900))
-    return fail('Something on the rod is between 20 and 900 mm wide.', 'width');
-  if (patch.weight !== undefined && !(patch.weight >= 1 && patch.weight <= 50_000))
-    return fail('A tier weighs between 1 g and 50 kg.', 'weight');
+  const asked = itemSizes(patch);
+  if (!asked.ok) return asked;
   const wrong = patch.name === undefined ? undefined : nameTrouble(patch.name, 'It');
   if (wrong !== undefined) return fail(wrong, 'name');
   return ok(
@@ -75,8 +89,10 @@ export function moveInStack(build: Build, id: string, up: boolean): Change {
 export function cutStack(build: Build, at: Mm | undefined): Change {
   const { stack } = build;
   if (!stack) return fail(NONE);
-  if (at !== undefined && !(at >= 0 && at <= 3000))
-    return fail('A rod is cut to between nothing and three metres.', 'cutAt');
+  const asked = inLimits(stackRecord, at === undefined ? {} : { cutAt: at }, {
+    cutAt: (_, most) => `A rod is cut to between nothing and ${inWords(most / 1000)} metres.`,
+  });
+  if (!asked.ok) return asked;
   const { cutAt: _cut, ...rest } = stack;
   return ok(withStack(build, at === undefined ? rest : { ...rest, cutAt: Number(at.toFixed(1)) }));
 }

@@ -1,3 +1,4 @@
+import { stepPartsField, type Build, wholeOf } from '../record/index.ts';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
 import { joinId, shapeId, type DaysReport } from '../days/index.ts';
@@ -5,7 +6,6 @@ import { plan } from '../plan.ts';
 import {
   addHelper,
   joinSteps,
-  MOST_PARTS,
   partSteps,
   removeHelper,
   setBuilt,
@@ -16,8 +16,6 @@ import {
   setSpace,
   setTool,
   tick,
-  type Build,
-  wholeOf,
 } from './index.ts';
 
 const otter = demoBuild('ferryman-otter');
@@ -66,7 +64,7 @@ describe('tools and room', () => {
     expect(days.trouble.join()).toMatch(/There is no oven, and “Bake/);
   });
   it('are refused where they cannot be', () => {
-    expect(refusal(setTool(otter, 'oven', 1.5))).toMatch(/none and twenty/);
+    expect(refusal(setTool(otter, 'oven', 1.5))).toMatch(/none and 20/);
     expect(refusal(setSpace(otter, 'rack', -1))).toMatch(/between nothing/);
     expect(value(setSpace(value(setSpace(otter, 'fridge', 500)), 'fridge', undefined))).toEqual(otter);
   });
@@ -106,7 +104,7 @@ describe('steps cut and joined', () => {
     const whole = steps(daysOf(otter)).find((p) => p.step.id === shapeId('body'))!.step.minutes;
     expect(parts.reduce((sum, p) => sum + p.step.minutes, 0)).toBe(whole);
     expect(value(setParts(cut, shapeId('body'), undefined))).toEqual(otter);
-    expect(refusal(setParts(otter, shapeId('body'), MOST_PARTS + 1))).toMatch(/parts/);
+    expect(refusal(setParts(otter, shapeId('body'), stepPartsField.maximum + 1))).toMatch(/parts/);
   });
   it('done in one are one step, ticked off as one, and can be taken apart', () => {
     const both = value(joinSteps(otter, shapeId('eyes'), shapeId('nose')));

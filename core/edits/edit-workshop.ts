@@ -1,6 +1,22 @@
-import { fail, ok } from '../quantity/index.ts';
-import type { BuiltOn, Build, Helper, Space, StepKind, Tool, Workshop } from './build.ts';
-import { checkedHours, freshId, nameTrouble, replaced, type Change } from './edit.ts';
+import { fail, ok, takes, inLimits, inWords } from '../quantity/index.ts';
+import {
+  type BuiltOn,
+  type Build,
+  type Helper,
+  type Space,
+  type StepKind,
+  type Tool,
+  type Workshop,
+  freshId,
+  helperRecord,
+  MOST_HELPERS,
+  standingRoomField,
+  toolCountField,
+  nameTrouble,
+  replaced,
+  type Change,
+} from '../record/index.ts';
+import { checkedHours } from './edit.ts';
 
 const withWorkshop = (build: Build, patch: Partial<Workshop>): Build => ({
   ...build,
@@ -12,7 +28,8 @@ export function addHelper(build: Build, name: string): Change {
   const clean = name.trim();
   const wrong = nameTrouble(name, 'A helper');
   if (wrong !== undefined) return fail(wrong, 'name');
-  if (build.workshop.helpers.length >= 8) return fail('Eight helpers are enough for one bench.', 'helpers');
+  if (build.workshop.helpers.length >= MOST_HELPERS)
+    return fail(`More than ${inWords(MOST_HELPERS)} helpers stand in each other’s way.`, 'helpers');
   const helper: Helper = {
     id: freshId(clean, build.workshop.helpers),
     name: clean,
@@ -29,7 +46,10 @@ export function setHelper(build: Build, id: string, patch: Partial<Omit<Helper, 
   const next = { ...was, ...patch };
   const wrong = nameTrouble(next.name, 'A helper');
   if (wrong !== undefined) return fail(wrong, 'name');
-  if (!(next.pace >= 0.3 && next.pace <= 4)) return fail('Pace has to lie between 0.3 and 4.', 'pace');
+  const asked = inLimits(helperRecord, next, {
+    pace: (least, most) => `Pace has to lie between ${least} and ${most}.`,
+  });
+  if (!asked.ok) return asked;
   if (next.does?.length === 0) return fail('A helper has to be let do something.', 'does');
   const hours = checkedHours(next.hours);
   if (!hours.ok) return hours;
@@ -42,16 +62,19 @@ export const removeHelper = (build: Build, id: string): Build =>
 /** How many there are of a tool; with none said there is always one free. */
 export function setTool(build: Build, tool: Tool, number: number | undefined): Change {
   const { [tool]: _was, ...rest } = build.workshop.tools;
-  if (number !== undefined && !(Number.isInteger(number) && number >= 0 && number <= 20))
-    return fail('There are between none and twenty of a tool.', 'tools');
+  if (number !== undefined && !takes(toolCountField, number))
+    return fail(`There are between none and ${toolCountField.maximum} of a tool.`, 'tools');
   return ok(withWorkshop(build, { tools: number === undefined ? rest : { ...rest, [tool]: number } }));
 }
 
 /** Room on the rack, in the fridge, cm²; with none said there is enough. */
 export function setSpace(build: Build, space: Space, area: number | undefined): Change {
   const { [space]: _was, ...rest } = build.workshop.space;
-  if (area !== undefined && !(area >= 0 && area <= 100_000))
-    return fail('Room lies between nothing and ten square metres.', 'space');
+  if (area !== undefined && !takes(standingRoomField, area))
+    return fail(
+      `Room lies between nothing and ${inWords(standingRoomField.maximum / 10_000)} square metres.`,
+      'space',
+    );
   return ok(withWorkshop(build, { space: area === undefined ? rest : { ...rest, [space]: area } }));
 }
 

@@ -1,12 +1,10 @@
-import { fail, ok, type Grams, type Mm, type Result } from '../quantity/index.ts';
+import { fail, LONGEST_NAME, ok, type Grams, type Mm, type Result } from '../quantity/index.ts';
 import { finishedDensity } from '../pastes/index.ts';
 import type { SolidData } from '../solids/index.ts';
-import { pieceOf, type Build, type Piece } from './build.ts';
-import { freshId, keptName, LONGEST_NAME, standing } from './edit.ts';
+import { pieceOf, type Build, type Piece, freshId, keptName, standing } from '../record/index.ts';
 import { addPiece } from './edit-pieces.ts';
-import { makeTrouble } from './scale.ts';
-import { splitByDiameter } from './portions.ts';
-import { blendOf, weigh } from './weigh.ts';
+import { makeTrouble, blendOf, weigh } from '../figure/index.ts';
+import { splitByDiameter } from '../paste-list/index.ts';
 
 /**
  * Split a piece's paste into balls that together weigh the same: the first takes its place, the others stand on each

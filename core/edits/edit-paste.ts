@@ -1,8 +1,27 @@
 import { checkBlend, checkDensity, type Blend, type OwnPaste } from '../pastes/index.ts';
-import { fail, ok, type Grams, type Mm } from '../quantity/index.ts';
-import { pieceOf, type Build, type CakeWork, type Portions, type Tier } from './build.ts';
-import { freshId, nameTrouble, standing, type Change } from './edit.ts';
-import { aloneOf, oneWeighs } from './family.ts';
+import { clamp, fail, ok, takes, inLimits, inWords, type Grams, type Result } from '../quantity/index.ts';
+import {
+  cakeRecord,
+  chillRecord,
+  coverRecord,
+  MOST_WEIGHINGS,
+  pieceOf,
+  portionsRecord,
+  postsRecord,
+  tierBoardRecord,
+  tierRecord,
+  tinField,
+  weighingField,
+  type Build,
+  type CakeWork,
+  type Portions,
+  type Tier,
+  freshId,
+  nameTrouble,
+  standing,
+  type Change,
+} from '../record/index.ts';
+import { aloneOf, oneWeighs } from '../figure/index.ts';
 
 /** Put a blend in the place of the one with its id. */
 export function replaceBlend(build: Build, blend: Blend): Change {
@@ -35,15 +54,18 @@ export const refreshOwn = (build: Build, own: OwnPaste): Build =>
 /** Change how the cake is baked, filled, coated and chilled. */
 export function setCake(build: Build, patch: Partial<Omit<CakeWork, 'tiers'>>): Change {
   const cake = { ...build.cake, ...patch };
-  if (!(cake.layer >= 5 && cake.layer <= 200)) return fail('A layer is between 5 and 200 mm high.', 'layer');
-  if (!(cake.fillingThickness >= 0 && cake.fillingThickness <= 50))
-    return fail('A filling is between nothing and 50 mm thick.', 'fillingThickness');
-  if (!(cake.coatThickness >= 0 && cake.coatThickness <= 30))
-    return fail('A coat is between nothing and 30 mm thick.', 'coatThickness');
-  if (!(cake.chill.hours >= 0 && cake.chill.hours <= 96))
-    return fail('A cake is chilled for up to four days.', 'hours');
-  if (cake.tins.some((d) => !(d >= 40 && d <= 800)))
-    return fail('A tin is between 40 and 800 mm across.', 'tins');
+  const asked = inLimits(cakeRecord, cake, {
+    layer: (least, most) => `A layer is between ${least} and ${most} mm high.`,
+    fillingThickness: (_, most) => `A filling is between nothing and ${most} mm thick.`,
+    coatThickness: (_, most) => `A coat is between nothing and ${most} mm thick.`,
+  });
+  if (!asked.ok) return asked;
+  const chill = inLimits(chillRecord, cake.chill, {
+    hours: (_, most) => `A cake is chilled for up to ${inWords(most / 24)} days.`,
+  });
+  if (!chill.ok) return chill;
+  if (cake.tins.some((d) => !takes(tinField, d)))
+    return fail(`A tin is between ${tinField.minimum} and ${tinField.maximum} mm across.`, 'tins');
   if (cake.density !== undefined) {
     const checked = checkDensity(cake.density);
     if (!checked.ok) return checked;
@@ -57,24 +79,25 @@ export function forgetCakeDensity(build: Build): Build {
   return { ...build, cake };
 }
 
-const WIDEST_TIER: Mm = 800;
-
-function checkTier(tier: Tier): string | undefined {
+function checkTier(tier: Tier): Result<unknown> {
   const wrong = nameTrouble(tier.name, 'A tier');
-  if (wrong !== undefined) return wrong;
-  if (!(tier.width >= 40 && tier.width <= WIDEST_TIER))
-    return `A tier is between 40 and ${WIDEST_TIER} mm wide.`;
-  if (!(tier.height >= 20 && tier.height <= 400)) return 'A tier is between 20 and 400 mm high.';
-  if (!(tier.cover.thickness >= 1 && tier.cover.thickness <= 20))
-    return 'A cover is between 1 and 20 mm thick.';
-  if (
-    tier.posts &&
-    !(Number.isInteger(tier.posts.number) && tier.posts.number >= 1 && tier.posts.number <= 12)
-  )
-    return 'A tier stands on one to twelve posts.';
-  if (tier.board && !(tier.board.width >= 30 && tier.board.width <= 900))
-    return 'A board under a tier is between 30 and 900 mm wide.';
-  return undefined;
+  if (wrong !== undefined) return fail(wrong);
+  const asked = [
+    inLimits(tierRecord, tier, {
+      width: (least, most) => `A tier is between ${least} and ${most} mm wide.`,
+      height: (least, most) => `A tier is between ${least} and ${most} mm high.`,
+    }),
+    inLimits(coverRecord, tier.cover, {
+      thickness: (least, most) => `A cover is between ${least} and ${most} mm thick.`,
+    }),
+    inLimits(postsRecord, tier.posts ?? {}, {
+      number: (least, most) => `A tier stands on ${inWords(least)} to ${inWords(most)} posts.`,
+    }),
+    inLimits(tierBoardRecord, tier.board ?? {}, {
+      width: (least, most) => `A board under a tier is between ${least} and ${most} mm wide.`,
+    }),
+  ];
+  return asked.find((a) => !a.ok) ?? ok(tier);
 }
 
 /** A plain tier under the figure, as wide as the board allows. */
@@ -85,7 +108,7 @@ export function addTier(build: Build): Build {
     id: freshId(name, standing(build)),
     name,
     shape: 'round',
-    width: Math.min(WIDEST_TIER, Math.max(100, Math.round((build.board.width - 50) / 10) * 10)),
+    width: clamp(Math.round((build.board.width - 50) / 10) * 10, 100, tierRecord.properties.width.maximum),
     height: 100,
     cover: { thickness: 4, blend: build.blends[0]!.id, colour: build.colours[0]!.id },
   };
@@ -96,8 +119,8 @@ export function setTier(build: Build, id: string, patch: Partial<Omit<Tier, 'id'
   const now = build.cake.tiers.find((t) => t.id === id);
   if (!now) return fail('That tier is no longer in the build.');
   const tier = { ...now, ...patch };
-  const wrong = checkTier(tier);
-  if (wrong !== undefined) return fail(wrong);
+  const asked = checkTier(tier);
+  if (!asked.ok) return asked;
   return ok({
     ...build,
     cake: { ...build.cake, tiers: build.cake.tiers.map((t) => (t.id === id ? tier : t)) },
@@ -127,9 +150,8 @@ export const removeTier = (build: Build, id: string): Build => ({
   cake: { ...build.cake, tiers: build.cake.tiers.filter((t) => t.id !== id) },
 });
 
-/** What a jeweller’s scale can tell, g. */
-const LEAST_WEIGHED: Grams = 0.001;
-const MOST_WEIGHINGS = 2000;
+const GIVE_OR_TAKE = (least: Grams): string =>
+  `Give or take is at least ${least} g, and less than the portion.`;
 
 /** Say what a portion is and how it is weighed. */
 export function setPortions(build: Build, patch: Partial<Portions> & Pick<Portions, 'piece'>): Change {
@@ -144,22 +166,24 @@ export function setPortions(build: Build, patch: Partial<Portions> & Pick<Portio
     ...before,
     ...patch,
   };
-  if (!(portions.target >= 0.01 && portions.target <= 5000))
-    return fail('A portion weighs between a hundredth of a gram and 5 kg.', 'target');
-  if (!(portions.within >= LEAST_WEIGHED && portions.within <= 1000 && portions.within < portions.target))
-    return fail('Give or take is at least a thousandth of a gram, and less than the portion.', 'within');
-  if (!(portions.step >= 0.001 && portions.step <= 10))
-    return fail('A scale steps by a thousandth of a gram up to 10 g.', 'step');
-  if (!(portions.caseWidth >= 0 && portions.caseWidth <= 500))
-    return fail('A case is up to 500 mm wide; nothing when there is none.', 'caseWidth');
+  const asked = inLimits(portionsRecord, portions, {
+    target: (least, most) => `A portion weighs between ${least} g and ${most / 1000} kg.`,
+    within: GIVE_OR_TAKE,
+    step: (least, most) => `A scale steps by ${least} g up to ${most} g.`,
+    caseWidth: (_, most) => `A case is up to ${most} mm wide; nothing when there is none.`,
+  });
+  if (!asked.ok) return asked;
+  if (portions.within >= portions.target)
+    return fail(GIVE_OR_TAKE(portionsRecord.properties.within.minimum), 'within');
   return ok({ ...build, portions });
 }
 
 /** Note what the scale says of the next one. */
 export function weighedOne(build: Build, grams: Grams): Change {
   if (!build.portions) return fail('Say first what the portions are.');
-  if (!(grams >= LEAST_WEIGHED && grams <= 10_000))
-    return fail('A weighing lies between a thousandth of a gram and 10 kg.', 'grams');
+  const { minimum, maximum } = weighingField;
+  if (!takes(weighingField, grams))
+    return fail(`A weighing lies between ${minimum} g and ${maximum / 1000} kg.`, 'grams');
   if (build.portions.weighed.length >= MOST_WEIGHINGS)
     return fail(`${MOST_WEIGHINGS} weighings are kept; take them back to go on.`, 'grams');
   return ok({ ...build, portions: { ...build.portions, weighed: [...build.portions.weighed, grams] } });

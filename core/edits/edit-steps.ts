@@ -1,22 +1,50 @@
-import { fail, ok, type Minutes } from '../quantity/index.ts';
-import type { Build, OwnStep, Rather, Said, StepEdits } from './build.ts';
-import { freshId, nameTrouble, type Change } from './edit.ts';
-import { readStepId, writeStepId } from './step-id.ts';
+import {
+  fail,
+  isWritten,
+  ok,
+  takes,
+  inLimits,
+  inWords,
+  withoutUndefined,
+  type Minutes,
+  type Result,
+} from '../quantity/index.ts';
+import {
+  type Build,
+  type OwnStep,
+  type Rather,
+  type StepEdits,
+  type Said,
+  briefRecord,
+  freshId,
+  MOST_JOINED,
+  MOST_SAID,
+  ownStepRecord,
+  stepPartsField,
+  nameTrouble,
+  readStepId,
+  writeStepId,
+  type Change,
+} from '../record/index.ts';
 
 const withSteps = (build: Build, patch: Partial<StepEdits>): Build => ({
   ...build,
   steps: { ...build.steps, ...patch },
 });
-const NOT_SO_LONG = 'A step takes between one minute and ten hours; longer work comes in parts.';
-const inRange = (minutes: Minutes): boolean => minutes >= 1 && minutes <= 600;
+/** What is wrong with the minutes or the wait of a step, if anything is. */
+const stepTimes = (step: Partial<OwnStep>): Result<Partial<OwnStep>> =>
+  inLimits(ownStepRecord, step, {
+    minutes: (least, most) =>
+      `A step takes between ${inWords(least)} minute and ${inWords(most / 60)} hours; longer work comes in parts.`,
+    wait: () => 'A wait lies between nothing and two weeks.',
+  });
 
 /** A step of one's own; it stays where it is when the figure changes. */
 export function addOwnStep(build: Build, step: Omit<OwnStep, 'id'>): Change {
   const wrong = nameTrouble(step.title, 'A step');
   if (wrong !== undefined) return fail(wrong, 'title');
-  if (!inRange(step.minutes)) return fail(NOT_SO_LONG, 'minutes');
-  if (step.wait !== undefined && !(step.wait >= 0 && step.wait <= 20_000))
-    return fail('A wait lies between nothing and two weeks.', 'wait');
+  const times = stepTimes(step);
+  if (!times.ok) return times;
   const taken = build.steps.own.map((s) => ({ id: readStepId(s.id)?.of ?? s.id }));
   const id = writeStepId({ task: 'own', of: freshId(step.title, taken) });
   return ok(withSteps(build, { own: [...build.steps.own, { ...step, id, title: step.title.trim() }] }));
@@ -26,14 +54,11 @@ export function addOwnStep(build: Build, step: Omit<OwnStep, 'id'>): Change {
 export function setOwnStep(build: Build, id: string, patch: Partial<Omit<OwnStep, 'id'>>): Change {
   const was = build.steps.own.find((s) => s.id === id);
   if (!was) return fail('That step is not there any more.', 'id');
-  const next = Object.fromEntries(
-    Object.entries({ ...was, ...patch }).filter(([, v]) => v !== undefined),
-  ) as unknown as OwnStep;
+  const next: OwnStep = withoutUndefined({ ...was, ...patch });
   const wrong = nameTrouble(next.title, 'A step');
   if (wrong !== undefined) return fail(wrong, 'title');
-  if (!inRange(next.minutes)) return fail(NOT_SO_LONG, 'minutes');
-  if (next.wait !== undefined && !(next.wait >= 0 && next.wait <= 20_000))
-    return fail('A wait lies between nothing and two weeks.', 'wait');
+  const times = stepTimes(next);
+  if (!times.ok) return times;
   return ok(withSteps(build, { own: build.steps.own.map((s) => (s.id === id ? next : s)) }));
 }
 
@@ -44,7 +69,8 @@ export const removeOwnStep = (build: Build, id: string): Build =>
 export function setStepMinutes(build: Build, id: string, minutes: Minutes | undefined): Change {
   const { [id]: _was, ...rest } = build.steps.minutes;
   if (minutes === undefined) return ok(withSteps(build, { minutes: rest }));
-  if (!inRange(minutes)) return fail(NOT_SO_LONG, 'minutes');
+  const times = stepTimes({ minutes });
+  if (!times.ok) return times;
   const own = build.steps.own.find((s) => s.id === id);
   if (own)
     return ok(withSteps(build, { own: build.steps.own.map((s) => (s.id === id ? { ...s, minutes } : s)) }));
@@ -61,20 +87,17 @@ export function leaveStep(build: Build, id: string, left: boolean): Build {
 export function pinStep(build: Build, id: string, at: string | undefined): Change {
   const { [id]: _was, ...rest } = build.steps.pins ?? {};
   const { pins: _pins, ...steps } = build.steps;
-  if (at !== undefined && !/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(at))
+  if (at !== undefined && !isWritten(briefRecord.properties.due, at))
     return fail('A step is pinned to a date and a time.', 'pins');
   const pins = at === undefined ? rest : { ...rest, [id]: at };
   return ok({ ...build, steps: Object.keys(pins).length > 0 ? { ...steps, pins } : steps });
 }
 
-/** Most parts a step may be cut into. */
-export const MOST_PARTS = 12;
-
 /** Cut a step into so many parts; with one it stays whole, with none it is cut as long as one stands at one thing. */
 export function setParts(build: Build, id: string, parts: number | undefined): Change {
   const { [id]: _was, ...rest } = build.steps.parts ?? {};
-  if (parts !== undefined && !(Number.isInteger(parts) && parts >= 1 && parts <= MOST_PARTS))
-    return fail(`A step comes in one to ${MOST_PARTS} parts.`, 'parts');
+  if (parts !== undefined && !takes(stepPartsField, parts))
+    return fail(`A step comes in one to ${inWords(stepPartsField.maximum)} parts.`, 'parts');
   const { parts: _parts, ...steps } = build.steps;
   const next = parts === undefined ? rest : { ...rest, [id]: parts };
   return ok({ ...build, steps: Object.keys(next).length > 0 ? { ...steps, parts: next } : steps });
@@ -86,7 +109,8 @@ export function joinSteps(build: Build, first: string, second: string): Change {
   const joined = build.steps.joined ?? [];
   const groupOf = (id: string): readonly string[] => joined.find((g) => g.includes(id)) ?? [id];
   const together = [...new Set([...groupOf(first), ...groupOf(second)])];
-  if (together.length > 12) return fail('More than twelve steps in one is no step any more.', 'joined');
+  if (together.length > MOST_JOINED)
+    return fail(`More than ${inWords(MOST_JOINED)} steps in one is no step any more.`, 'joined');
   const rest = joined.filter((g) => !g.includes(first) && !g.includes(second));
   return ok(withSteps(build, { joined: [...rest, together] }));
 }
@@ -118,9 +142,6 @@ export function planFrom(
   const now = { ...build, bench: { ...bench, from: at } };
   return starts === undefined || build.steps.agreed !== undefined ? now : takePlan(now, starts);
 }
-
-/** Most that is kept of what was said by touch; of more the oldest goes. */
-const MOST_SAID = 2000;
 
 /** Say of a piece in one's hand that it is firm enough for something, or is not yet. It counts from then on. */
 export function sayFirm(build: Build, said: Said): Build {

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { plan } from '../plan.ts';
-import { blank, plainPiece } from './blank.testing.ts';
-import { coverOf, multiplicity, pasteList, setPiece, type Build, type Tier } from './index.ts';
+import { blank, plainPiece } from '../record/blank.testing.ts';
+import { coverOf, pasteList } from './index.ts';
+import { multiplicity, type Build, type Tier } from '../record/index.ts';
+import { setPiece } from '../edits/index.ts';
 import { refusal, value } from '../files/demo.testing.ts';
 
 const tier: Tier = {

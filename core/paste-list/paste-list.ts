@@ -7,11 +7,11 @@ import {
   type PartsOf,
   type Practice,
   type Reserve,
-} from './build.ts';
+} from '../record/index.ts';
 import { partsOf, type BatchPart } from './batch-parts.ts';
 import { coverOf } from './covers.ts';
 import { coverLine, pieceLine, type PasteLine } from './paste-line.ts';
-import { blendOf } from './weigh.ts';
+import { blendOf } from '../figure/index.ts';
 
 /** One blend in one colour: a lump to mix. */
 export interface Batch {

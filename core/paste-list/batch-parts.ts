@@ -1,6 +1,6 @@
 import { BOWL_LOSS, materialOf, pasteName, powderFor, recipeOf, type Blend } from '../pastes/index.ts';
 import { given, reckon, roundParts, type Grams, type Reckoned } from '../quantity/index.ts';
-import type { Build } from './build.ts';
+import type { Build } from '../record/index.ts';
 
 /** One thing that goes into a batch, weighed on its own. */
 export interface BatchPart {

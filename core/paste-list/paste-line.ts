@@ -1,9 +1,9 @@
 import { blendDensity, makeCount, startMass, techniqueOf, type Blend } from '../pastes/index.ts';
 import { given, reckon, remembered, type Reckoned } from '../quantity/index.ts';
 import { shapeOf } from '../solids/index.ts';
-import { multiplicity, type PartsOf, type Piece } from './build.ts';
+import { multiplicity, type PartsOf, type Piece } from '../record/index.ts';
 import type { Cover } from './covers.ts';
-import { weighIn, type Weight } from './weigh.ts';
+import { weighIn, type Weight } from '../figure/index.ts';
 
 /** What one piece, or the cover of one tier, takes from a batch. */
 export interface PasteLine {
@@ -26,17 +26,22 @@ export interface PasteLine {
   readonly start: Reckoned;
 }
 
-/** Paste for `make` of something, each `gross` before trimming, `net` of it staying, rolled with a yield. */
-function lineOf(
-  at: { piece: string; name: string; cover?: Cover },
-  n: number,
-  breaks: number,
-  net1: Reckoned,
-  gross1: Reckoned,
-  used: Reckoned,
-  back: Reckoned,
-): PasteLine {
-  const name = at.name;
+/** What is made so often: one of it as it stays and before trimming, and how it is rolled. */
+interface Made {
+  readonly at: { readonly piece: string; readonly name: string; readonly cover?: Cover };
+  readonly number: number;
+  /** Chance that one of them breaks, per cent. */
+  readonly breaks: number;
+  readonly net: Reckoned;
+  readonly gross: Reckoned;
+  /** Share of what is rolled that stays, and share of the trimmings that is kneaded back. */
+  readonly used: Reckoned;
+  readonly back: Reckoned;
+}
+
+/** Paste that has to be on the bench for all that is made. */
+function lineOf({ at, number: n, breaks, net: net1, gross: gross1, used, back }: Made): PasteLine {
+  const { name } = at;
   const number = given('How many', n, 'pieces');
   const make = reckon(
     'Made in all',
@@ -98,15 +103,15 @@ export const pieceLine = (
 
 const lineOfPiece = remembered((piece: Piece, weight: Weight, n: number, saves: boolean): PasteLine => {
   const technique = techniqueOf(shapeOf(piece.form.kind).technique);
-  return lineOf(
-    { piece: piece.id, name: piece.name },
-    n,
-    piece.breaks,
-    weight.paste,
-    weight.gross,
-    usedShare(technique.used, technique.name),
-    backShare(saves, technique.kneadedBack),
-  );
+  return lineOf({
+    at: { piece: piece.id, name: piece.name },
+    number: n,
+    breaks: piece.breaks,
+    net: weight.paste,
+    gross: weight.gross,
+    used: usedShare(technique.used, technique.name),
+    back: backShare(saves, technique.kneadedBack),
+  });
 });
 
 /** The cover of a tier: what stays on it, and the sheet it is cut from. */
@@ -125,13 +130,13 @@ export function coverLine(build: PartsOf<'practice'>, cover: Cover, blend: Blend
     [cover.used],
     (p) => p / 100,
   );
-  return lineOf(
-    { piece: cover.tier.id, name: `Cover of the ${cover.tier.name.toLowerCase()}`, cover },
-    1,
-    0,
-    grams,
-    grams,
+  return lineOf({
+    at: { piece: cover.tier.id, name: `Cover of the ${cover.tier.name.toLowerCase()}`, cover },
+    number: 1,
+    breaks: 0,
+    net: grams,
+    gross: grams,
     used,
-    backShare(build.practice.saves, 0.8),
-  );
+    back: backShare(build.practice.saves, 0.8),
+  });
 }

@@ -14,13 +14,9 @@ import {
   type Vec,
 } from '../solids/index.ts';
 import { blendDensity, finishedDensity } from '../pastes/index.ts';
-import { FARTHEST, pieceOf, type Build, type Place, type RodEnd } from './build.ts';
-import type { Change } from './edit.ts';
+import { FARTHEST, pieceOf, type Build, type Place, type RodEnd, type Change } from '../record/index.ts';
 import { GONE, patched, setSeat, tidyPlace } from './edit-pieces.ts';
-import { place } from './place.ts';
-import { mapPoints, pointsOf } from './rod-line.ts';
-import { blendOf } from './weigh.ts';
-import { girthAt } from './wrap.ts';
+import { place, mapPoints, pointsOf, blendOf, girthAt } from '../figure/index.ts';
 
 /** When a piece changes size, what stands on it and the rods in it keep their share of it. */
 function carryAlong(build: Build, id: string, before: Form, after: Form): Build {

@@ -1,14 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../files/demo.testing.ts';
-import { pieceOf, type Build } from './build.ts';
+import { pieceOf, type Build, type Change } from '../record/index.ts';
 import { setArt, setBall, setCoat, setKind } from './edit-form.ts';
 import { addSolid, splitPiece, unitDoubt } from './edit-parts.ts';
-import type { Change } from './edit.ts';
-import { cutsAway } from './overlap.ts';
-import { pasteList } from './paste-list.ts';
+import { cutsAway, blendOf, weigh, weighIn } from '../figure/index.ts';
+import { pasteList } from '../paste-list/index.ts';
 import { setSeat } from './edit-pieces.ts';
 import { bodyMesh, formBody, keptSolid, startingForm } from '../solids/index.ts';
-import { blendOf, weigh, weighIn } from './weigh.ts';
 
 const otter = demoBuild('ferryman-otter');
 const value = (c: Change): Build => {

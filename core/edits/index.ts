@@ -1,0 +1,100 @@
+/**
+ * The edits: intents that take a Build and return a new one, or a sentence saying why not. They ask the limits of the record
+ * and the geometry of the figure; none of them changes what it was given.
+ */
+export { fitToGirth, resize, setArt, setBall, setCoat, setForm, setGrams, setKind } from './edit-form.ts';
+export { addSolid, splitPiece, unitDoubt } from './edit-parts.ts';
+export {
+  addTier,
+  forgetCakeDensity,
+  refreshOwn,
+  removeBlend,
+  removeTier,
+  replaceBlend,
+  setCake,
+  setPortions,
+  setTier,
+  unweigh,
+  weighedOne,
+  withoutPortions,
+  withoutPosts,
+  withoutTierBoard,
+} from './edit-paste.ts';
+export {
+  addPiece,
+  duplicatePiece,
+  inBuildingOrder,
+  nudge,
+  removePiece,
+  reorder,
+  reseat,
+  setDisc,
+  setPiece,
+  setPropped,
+  setRests,
+  setSeat,
+  togglePair,
+} from './edit-pieces.ts';
+export {
+  type RodPoint,
+  addBend,
+  addRod,
+  moveRodPoint,
+  ontoCentreLine,
+  removeBend,
+  removeRod,
+  setRod,
+  tapeTogether,
+} from './edit-rods.ts';
+export {
+  addToStack,
+  cutStack,
+  moveInStack,
+  removeFromStack,
+  setStack,
+  setStackItem,
+  setThread,
+  withoutStack,
+} from './edit-stack.ts';
+export {
+  addOwnStep,
+  joinSteps,
+  leaveStep,
+  partSteps,
+  pinStep,
+  planFrom,
+  remake,
+  removeOwnStep,
+  sayFirm,
+  setOwnStep,
+  setParts,
+  setRather,
+  setStepMinutes,
+  stayUntil,
+  takePlan,
+} from './edit-steps.ts';
+export {
+  addHelper,
+  removeHelper,
+  setBuilt,
+  setHelper,
+  setPaces,
+  setSpace,
+  setTool,
+} from './edit-workshop.ts';
+export {
+  addBlend,
+  addColour,
+  rename,
+  restLeft,
+  setBoard,
+  setBrief,
+  setColour,
+  setDate,
+  setHours,
+  setNight,
+  setPractice,
+  setRoom,
+  tick,
+} from './edit.ts';
+export { type CoreOption, USUAL_COAT, overCore } from './over-core.ts';

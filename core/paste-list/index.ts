@@ -1,0 +1,16 @@
+/**
+ * The paste list: what the pieces, covers and trimmings of a build come to by blend and colour, the batches they are mixed
+ * in, and how a weight is shared out. Everything here is derived from the record and the weights of the figure.
+ */
+export { type BatchPart } from './batch-parts.ts';
+export { type Cover, coverOf, coversOf } from './covers.ts';
+export { type Batch, pasteList } from './paste-list.ts';
+export {
+  type Part,
+  ballWindow,
+  chopLength,
+  readRatios,
+  splitByDiameter,
+  weighTogether,
+  weighedTogether,
+} from './portions.ts';

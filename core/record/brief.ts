@@ -1,0 +1,102 @@
+import { field, type Celsius, type Degrees, type Grams, type Mm, type Of } from '../quantity/index.ts';
+import { allergensField } from '../pastes/index.ts';
+
+const { day, flag, forSome, hex, id, localTime, name, number, oneOf, optional, record, text } = field;
+
+export const JOURNEYS = ['table', 'carry', 'carFlat', 'carSeat', 'carHard'] as const;
+export type Journey = (typeof JOURNEYS)[number];
+
+export const pushRecord = record({
+  /** Sideways, in any direction, g. */
+  sideways: number(0, 1.5),
+  /** The board leans, in the worst direction. */
+  tilt: number<Degrees>(0, 30),
+  /** The weight presses so many times, and holds down so many times. */
+  down: number(1, 3),
+  up: number(0.2, 1),
+});
+
+/** How hard a situation pushes on what stands in it. */
+export interface PushFactors extends Of<typeof pushRecord> {}
+
+export const briefRecord = record({
+  /** Local date and time, `YYYY-MM-DDTHH:mm`. */
+  due: localTime,
+  /** IANA time zone. */
+  zone: text(60, 1),
+  journey: oneOf(JOURNEYS),
+  /** What the board stands on while it travels. */
+  grip: oneOf(['bare', 'box', 'seat', 'mat']),
+  /** How hard a situation pushes, where somebody knows better than the usual figures. */
+  loads: optional(forSome(JOURNEYS, pushRecord)),
+  note: text(4000),
+});
+
+/** What was asked for. */
+export interface Brief extends Of<typeof briefRecord> {}
+export type Grip = Brief['grip'];
+
+const humidity = number(5, 95);
+
+export const nightRecord = record({ temperature: number<Celsius>(0, 40), humidity });
+
+export const roomRecord = record({
+  temperature: number<Celsius>(5, 40),
+  /** Relative humidity, per cent. */
+  humidity,
+  /** Metres a second: 0.03 in a closed cupboard, 0.1 in a still room, 0.3 to 1 before a fan. */
+  air: number(0.02, 3),
+  /** From ten in the evening to eight in the morning, where that differs. */
+  night: optional(nightRecord),
+});
+
+/** The air the pieces stand in. */
+export interface Room extends Of<typeof roomRecord> {}
+
+export const boardRecord = record({
+  shape: oneOf(['round', 'square']),
+  width: number<Mm>(20, 1500),
+  thickness: number<Mm>(1, 60),
+  material: oneOf(['drum', 'mdf', 'plywood', 'foamcore']),
+});
+
+/** What the figure stands on. */
+export interface Board extends Of<typeof boardRecord> {}
+
+export const practiceRecord = record({
+  /** Spare paste, per cent. */
+  spare: number(0, 100),
+  /** Their spoon: grams in a millilitre of stiffening powder. */
+  powderBulk: number(0.2, 1.2),
+  /** What their teaspoon holds, mL. */
+  spoon: number(1, 25),
+  /** Least paste they knead in one lump. */
+  smallestBatch: number<Grams>(0, 500),
+  /** Trimmings are kneaded back into the next rolling. */
+  saves: flag,
+  /** Multiplies the hands-on minutes; 1 is the table. */
+  pace: number(0.3, 4),
+});
+
+/** How this person works; every value starts from common practice and is theirs to change. */
+export interface Practice extends Of<typeof practiceRecord> {}
+
+export const colourRecord = record({ id, name, hex });
+
+/** A colour of the build. */
+export interface Colour extends Of<typeof colourRecord> {}
+
+export const reserveRecord = record({
+  /** Entry of the stores. */
+  stock: text(80, 1),
+  name,
+  batch: text(130),
+  grams: number<Grams>(0, 100_000),
+  /** It is lighter than wanted and is coloured again. */
+  recolour: flag,
+  allergens: allergensField,
+  keepBy: optional(day),
+});
+
+/** An offcut kept for a batch of this build. */
+export interface Reserve extends Of<typeof reserveRecord> {}

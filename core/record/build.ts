@@ -1,0 +1,111 @@
+import { blendRecord, POWDER_BULK, SMALLEST_BATCH, USUAL_SPARE } from '../pastes/index.ts';
+import { derivedFrom, field, VOLUME_IN_ML, type Of, type Result } from '../quantity/index.ts';
+import {
+  boardRecord,
+  briefRecord,
+  colourRecord,
+  practiceRecord,
+  reserveRecord,
+  roomRecord,
+  type Practice,
+} from './brief.ts';
+import { cakeRecord, portionsRecord, stackRecord } from './cake-work.ts';
+import { pieceRecord, type Piece } from './piece.ts';
+import { benchRecord, measurementRecord, seenRecord } from './records.ts';
+import { rodRecord, type Rod } from './rod.ts';
+import { dateRecord, stepsRecord, weekOfHours, workshopRecord } from './workshop.ts';
+
+/** The version written today; every older one has a migration in files/. */
+export const BUILD_VERSION = 7;
+export const BUILD_FORMAT = 'elm-spindle-build';
+
+const { list, name, only, optional, record, text } = field;
+
+export const buildRecord = record({
+  format: only(BUILD_FORMAT),
+  version: only(BUILD_VERSION),
+  id: text(80, 1),
+  name,
+  brief: briefRecord,
+  room: roomRecord,
+  board: boardRecord,
+  blends: list(blendRecord, 60, 1),
+  colours: list(colourRecord, 200, 1),
+  /** In the order in which they are built, from the board up. */
+  pieces: list(pieceRecord, 600),
+  rods: list(rodRecord, 200),
+  hours: weekOfHours,
+  /** Dates that differ from the week; absent when none does. */
+  dates: optional(list(dateRecord, 200, 1)),
+  practice: practiceRecord,
+  workshop: workshopRecord,
+  cake: cakeRecord,
+  portions: optional(portionsRecord),
+  stack: optional(stackRecord),
+  reserves: list(reserveRecord, 200),
+  measured: list(measurementRecord, 100),
+  /** What was seen of firming, in this build and in those it learned from. */
+  log: list(seenRecord, 2000),
+  steps: stepsRecord,
+  bench: benchRecord,
+});
+
+/** One job: the single record everything else is derived from. */
+export interface Build extends Of<typeof buildRecord> {}
+
+/** A change of a build: the new build, or a sentence saying why not. */
+export type Change = Result<Build>;
+
+/** How people begin who have not said how they work. */
+export const USUAL_PRACTICE: Practice = {
+  spare: USUAL_SPARE,
+  powderBulk: POWDER_BULK,
+  spoon: VOLUME_IN_ML.tsp,
+  smallestBatch: SMALLEST_BATCH,
+  saves: true,
+  pace: 1,
+};
+
+/** Some parts of a build: what a function that does not need the whole of it asks for. */
+export type PartsOf<K extends keyof Build> = Pick<Build, K>;
+
+/** Derive from named parts of a build, and keep the answer while they stay as they are. */
+export const fromBuild = derivedFrom<Build>();
+
+export const pieceOf = (build: PartsOf<'pieces'>, id: string): Piece | undefined =>
+  build.pieces.find((p) => p.id === id);
+export const rodOf = (build: PartsOf<'rods'>, id: string): Rod | undefined =>
+  build.rods.find((r) => r.id === id);
+
+/** The pieces that stand on this one, directly. */
+export const standingOn = (build: PartsOf<'pieces'>, id: string): Piece[] =>
+  build.pieces.filter((p) => p.seat.on === id);
+
+/** A piece and everything it carries, in building order. */
+export function carriedBy(build: PartsOf<'pieces'>, id: string): Piece[] {
+  const inside = new Set([id]);
+  let grew = true;
+  while (grew) {
+    grew = false;
+    for (const p of build.pieces)
+      if (!inside.has(p.id) && inside.has(p.seat.on)) {
+        inside.add(p.id);
+        grew = true;
+      }
+  }
+  return build.pieces.filter((p) => inside.has(p.id));
+}
+
+/** More of one piece than this nobody makes: counts multiply along what carries what. */
+export const MOST_ALIKE = 20_000;
+
+/** How many of a piece there are in all: its own number times that of everything that carries it. */
+export function multiplicity(build: PartsOf<'pieces'>, piece: Piece): number {
+  let n = 1;
+  let at: Piece | undefined = piece;
+  for (let guard = 0; at !== undefined && guard <= build.pieces.length; guard++) {
+    n *= at.count * (at.pair ? 2 : 1);
+    at = pieceOf(build, at.seat.on);
+  }
+  return n;
+}

@@ -1,0 +1,118 @@
+/**
+ * The record: the one Build a person makes, its parts, the names and ids in it, and a new one with nothing on its board.
+ * Everything else is derived from it. A new field is one place here, its limits with it, its migration and its example.
+ */
+export { emptyBuild } from './blank.ts';
+export {
+  type Board,
+  type Brief,
+  type Colour,
+  type Grip,
+  type Journey,
+  type Practice,
+  type PushFactors,
+  type Reserve,
+  type Room,
+  boardRecord,
+  briefRecord,
+  colourRecord,
+  nightRecord,
+  practiceRecord,
+  pushRecord,
+  roomRecord,
+} from './brief.ts';
+export {
+  BUILD_FORMAT,
+  BUILD_VERSION,
+  type Build,
+  type Change,
+  MOST_ALIKE,
+  type PartsOf,
+  USUAL_PRACTICE,
+  buildRecord,
+  carriedBy,
+  fromBuild,
+  multiplicity,
+  pieceOf,
+  rodOf,
+  standingOn,
+} from './build.ts';
+export {
+  type CakeWork,
+  type HardwareStack,
+  MOST_WEIGHINGS,
+  type Portions,
+  type StackItem,
+  type ThreadSize,
+  type Tier,
+  type TierBoard,
+  USUAL_CAKE,
+  cakeRecord,
+  chillRecord,
+  coverRecord,
+  portionsRecord,
+  postsRecord,
+  stackItemRecord,
+  stackRecord,
+  tierBoardRecord,
+  tierRecord,
+  tinField,
+  weighingField,
+} from './cake-work.ts';
+export { freshId, keptName, nameTrouble, replaced, standing } from './names.ts';
+export {
+  type BuiltOn,
+  type CoreKind,
+  DISC_KINDS,
+  type Disc,
+  type DiscKind,
+  type HiddenFace,
+  MOST_RESTS,
+  type Overlap,
+  type Piece,
+  type RestPlace,
+  type Seat,
+  type SeatKind,
+  type Tolerance,
+  discRecord,
+  pieceRecord,
+  restRecord,
+  seatRecord,
+} from './piece.ts';
+export { BOARD, FARTHEST, type Place } from './places.ts';
+export {
+  type BenchRecord,
+  type HomeTest,
+  MOST_SAID,
+  type Measurement,
+  type Said,
+  type Saw,
+  type Seen,
+} from './records.ts';
+export { MOST_BENDS, type Rod, type RodEnd, rodRecord } from './rod.ts';
+export { type Task, partOf, readStepId, wholeOf, writeStepId } from './step-id.ts';
+export { TEXTURES, type TextureKind } from './textures.ts';
+export {
+  type DateHours,
+  type Helper,
+  type Hours,
+  MOST_HELPERS,
+  MOST_JOINED,
+  type OwnStep,
+  type Rather,
+  SPACES,
+  STEP_KINDS,
+  type Space,
+  type StepEdits,
+  type StepKind,
+  TOOLS,
+  type Tool,
+  USUAL_WORKSHOP,
+  type Workshop,
+  helperRecord,
+  hoursRecord,
+  ownStepRecord,
+  standingRoomField,
+  stepPartsField,
+  toolCountField,
+} from './workshop.ts';

@@ -1,0 +1,94 @@
+import { field, type Degrees, type Mm, type Of } from '../quantity/index.ts';
+import { formRecord } from '../solids/index.ts';
+import type { TierBoard } from './cake-work.ts';
+import { placeField } from './places.ts';
+import { TEXTURES, type TextureKind } from './textures.ts';
+
+const { entryOf, flag, id, list, name, number, oneOf, only, optional, record, whole } = field;
+
+/** Boards thin enough to be let into a top. */
+export const DISC_KINDS = ['card', 'foam', 'acrylic'] as const satisfies readonly TierBoard[];
+export type DiscKind = (typeof DISC_KINDS)[number];
+
+export const discRecord = record({ of: oneOf(DISC_KINDS), width: number<Mm>(10, 600) });
+
+/** A round disc of board that nobody sees: it spreads what stands on it, and rods go through it. */
+export interface Disc extends Of<typeof discRecord> {}
+
+/** At most once round. */
+const turned = number<Degrees>(-360, 360);
+
+export const seatRecord = record({
+  /** The piece that carries it, or `board`. */
+  on: id,
+  /** Place of its foot in the carrier's own frame. */
+  at: placeField,
+  /** Leans to the right in the front view. */
+  lean: turned,
+  /** Tips towards the viewer. */
+  tip: turned,
+  /** Turned round its own axis. */
+  turn: turned,
+  /** How deep it goes in along its own axis; stands off where it is less than nothing. */
+  sink: number<Mm>(-200, 500),
+  /** How it is held by its carrier: on it, in a socket of it, under it, or laid round it. */
+  how: oneOf(['sits', 'set', 'hangs', 'wraps']),
+  /** Where the two would be in one place: pressed paste bulges and none is lost; trimmed paste is cut away and is offcut. */
+  overlap: oneOf(['pressed', 'trimmed']),
+  /** A disc under it, let into its carrier. */
+  disc: optional(discRecord),
+});
+
+/** Where a piece joins what carries it. */
+export interface Seat extends Of<typeof seatRecord> {}
+export type SeatKind = Seat['how'];
+export type Overlap = Seat['overlap'];
+
+/** Where a piece may lie while it firms. */
+export const REST_PLACES = ['room', 'fan', 'box', 'fridge', 'freezer', 'bag'] as const;
+export type RestPlace = (typeof REST_PLACES)[number];
+
+export const restRecord = record({ place: oneOf(REST_PLACES), hours: number(0.1, 200) });
+/** A piece is put somewhere else so often at most. */
+export const MOST_RESTS = 6;
+
+export const pieceRecord = record({
+  id,
+  name,
+  form: formRecord,
+  blend: id,
+  colour: id,
+  seat: seatRecord,
+  /** Two of them, mirrored left and right. */
+  pair: flag,
+  /** How many alike, standing side by side on the board. */
+  count: whole(1, 500),
+  /** What is done to its surface while it is still soft. */
+  texture: oneOf(Object.keys(TEXTURES) as TextureKind[]),
+  /** What a skin is pressed over; only read where the shape has a core. */
+  core: oneOf(['foam', 'cereal', 'cake']),
+  /** How alike the makes of a piece have to be, and how closely it is weighed. */
+  tolerance: oneOf(['equal', 'mirrored', 'varied', 'hidden']),
+  /** The face nobody sees: seams are gathered there. */
+  hidden: oneOf(['none', 'under', 'back', 'front', 'left', 'right', 'top']),
+  /** Chance that one of them breaks before the end, per cent: more are made. */
+  breaks: number(0, 60),
+  /** What sticks it to its carrier; the usual for both pastes when absent. */
+  glue: optional(entryOf('glues')),
+  /**
+   * Where it is built: where it stands, before anything is set on it; upright on a dummy, with what it carries, and moved
+   * as one; or flat on foam, until it is set in its place. As it comes when absent.
+   */
+  built: optional(oneOf(['there', 'dummy', 'foam'])),
+  /** Propped in its place until its glue and its pose hold. */
+  propped: optional(only(true)),
+  /** Where it is put once it is shaped, one after the other; after that it stands in the room. */
+  rests: optional(list(restRecord, MOST_RESTS, 1)),
+});
+
+/** One modelled part. */
+export interface Piece extends Of<typeof pieceRecord> {}
+export type Tolerance = Piece['tolerance'];
+export type HiddenFace = Piece['hidden'];
+export type CoreKind = Piece['core'];
+export type BuiltOn = NonNullable<Piece['built']>;
