@@ -1,6 +1,10 @@
 <script setup lang="ts">
+import { defineAsyncComponent } from 'vue';
 import { missingPart, newVersion, reload } from './updates.ts';
 import { THEME } from './tokens.ts';
+
+// opened by a tap, and not needed for the first view
+const SumsDialog = defineAsyncComponent(() => import('./shared/SumsDialog.vue'));
 </script>
 
 <template>
@@ -17,6 +21,7 @@ import { THEME } from './tokens.ts';
         <button class="button plain" type="button" @click="newVersion = undefined">Later</button>
       </div>
       <router-view class="view" />
+      <SumsDialog />
     </a-app>
   </a-config-provider>
 </template>

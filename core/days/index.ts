@@ -19,6 +19,7 @@ export {
   toldStart,
   toldTime,
 } from './calendar.ts';
+export { betweenSessions, momentWords, sessionWords, stripOf } from './clock-strip.ts';
 export { compared, isBetter, startsOf } from './compare.ts';
 export { conflictOf } from './conflict.ts';
 export { coveringLinks } from './covering.ts';
@@ -30,6 +31,7 @@ export { CURVE_RUNS, PLAN_RUNS } from './odds.ts';
 export { type OwnTime, ownTimes, ownTimesTogether, pacesFrom } from './own-times.ts';
 export { POOL_NAMES, poolsOf } from './pools.ts';
 export { preflight } from './preflight.ts';
+export { firmingNow, lastSaid, progressOf } from './progress.ts';
 export { repeatedOf } from './repeated.ts';
 export { type DaysPlan, type DaysReport } from './report.ts';
 export { ALL_DONE, type SearchOptions, schedule } from './schedule.ts';

@@ -17,7 +17,7 @@ export { aloneOf, oneIsWide, oneWeighing, oneWeighs, portionPieces } from './fam
 export { joinOf } from './join.ts';
 export { type Pose, figureParts, heightInPose, layOut } from './lay-out.ts';
 export { cutsAway, sharedVolume } from './overlap.ts';
-export { type Spot, lengthOnPhoto, straighten } from './photo.ts';
+export { type Spot, lengthOnPhoto, straighten, straightened } from './photo.ts';
 export {
   type Instance,
   type PlacedRod,

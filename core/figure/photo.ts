@@ -72,3 +72,38 @@ export function straighten(seen: readonly Spot[], flat: readonly Spot[]): Result
     return [(h[0]! * x + h[1]! * y + h[2]!) / w, (h[3]! * x + h[4]! * y + h[5]!) / w];
   });
 }
+
+/** A flat thing seen aslant, made straight: a picture so many points wide and tall, and where each point of it is seen. */
+export interface Straightened {
+  readonly width: number;
+  readonly height: number;
+  readonly seenAt: (at: Spot) => Spot;
+}
+
+/**
+ * Straighten a flat thing of a known size.
+ * @param corners its four corners as they are seen, from the top left round
+ * @param wide its true width and height, mm
+ * @param longest points along the longer side of the straight picture
+ */
+export function straightened(
+  corners: readonly Spot[],
+  wide: Mm,
+  tall: Mm,
+  longest = 1400,
+): Result<Straightened> {
+  if (!(wide > 0 && tall > 0)) return fail('Type the true size of the thing first.', 'size');
+  const k = longest / Math.max(wide, tall);
+  const [width, height] = [Math.round(wide * k), Math.round(tall * k)];
+  const box: Spot[] = [
+    [0, 0],
+    [width, 0],
+    [width, height],
+    [0, height],
+  ];
+  // the other way round says whether the corners can be made straight at all
+  const there = straighten(corners, box);
+  if (!there.ok) return there;
+  const back = straighten(box, corners);
+  return back.ok ? ok({ width, height, seenAt: back.value }) : back;
+}

@@ -61,7 +61,7 @@ export const id = StringField({ pattern: `^[a-z0-9][a-z0-9-]{0,${LONGEST_ID - 1}
 export const oneOf = <const T extends string>(values: readonly T[]) =>
   Unsafe<T>({ type: 'string', enum: [...values] });
 /** One of some numbers. */
-export const oneNumber = <T extends number>(values: readonly T[]) =>
+export const oneNumber = <const T extends number>(values: readonly T[]) =>
   Unsafe<T>({ type: 'integer', enum: [...values] });
 /** A text written by a pattern. */
 export const written = (pattern: string) => StringField({ pattern });

@@ -74,7 +74,8 @@ export const portionsRecord = record({
 export interface Portions extends Of<typeof portionsRecord> {}
 
 /** Metric threads a rod is sold with. */
-export type ThreadSize = 6 | 8 | 10 | 12;
+export const THREAD_SIZES = [6, 8, 10, 12] as const;
+export type ThreadSize = (typeof THREAD_SIZES)[number];
 
 export const stackItemRecord = record({
   id,
@@ -94,7 +95,7 @@ export const stackItemRecord = record({
 export interface StackItem extends Of<typeof stackItemRecord> {}
 
 export const stackRecord = record({
-  thread: field.oneNumber<ThreadSize>([6, 8, 10, 12]),
+  thread: field.oneNumber(THREAD_SIZES),
   items: list(stackItemRecord, 40),
   /** Length the rod was cut to. */
   cutAt: optional(number<Mm>(0, 3000)),

@@ -43,6 +43,7 @@ export {
   MOST_WEIGHINGS,
   type Portions,
   type StackItem,
+  THREAD_SIZES,
   type ThreadSize,
   type Tier,
   type TierBoard,

@@ -4,11 +4,13 @@ import { computed } from 'vue';
 import { cutList, removalCard } from '@core/bones/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useOpenBuild } from '../state/here.ts';
 import { usePreferences } from '../state/preferences.ts';
 import SheetPage from './SheetPage.vue';
 
 /** Cut list for the bench, and the removal card that goes with the figure. */
 const store = useBuild();
+const here = useOpenBuild();
 const { shown } = usePreferences();
 const build = computed(() => store.build);
 const bones = computed(() => store.report?.bones);
@@ -78,7 +80,7 @@ const card = computed(() => (build.value && bones.value ? removalCard(build.valu
         <p v-for="h in bones.hazards" :key="h.id">
           <strong>{{ h.level }}</strong> {{ h.letters.join(', ') }} {{ h.why }} {{ h.what }}
         </p>
-        <p>Allergens: {{ tellAllergens(store.report!.pasteSums.allergens) }}.</p>
+        <p>Allergens: {{ tellAllergens(here.report.pasteSums.allergens) }}.</p>
         <p>Signed: ______________________ Date: ____________</p>
       </section>
     </template>

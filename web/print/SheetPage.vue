@@ -5,11 +5,13 @@ import { Printer } from '@lucide/vue';
 import { tellLocal } from '@core/quantity/index.ts';
 import { tellAllergens } from '@core/pastes/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useOpenBuild } from '../state/here.ts';
 
 /** A sheet of A4 of one build: way back, print button, title; what is on it comes from the one who uses it. */
 const props = defineProps<{ lens: string; title: string }>();
 const route = useRoute();
 const store = useBuild();
+const here = useOpenBuild();
 const problem = ref<string>();
 const id = route.params.id as string;
 void store.open(id).then((opened) => {
@@ -32,7 +34,7 @@ const print = () => window.print();
       <p class="muted">due {{ tellLocal(store.build.brief.due, store.build.brief.zone) }}</p>
       <slot></slot>
       <p class="allergens">
-        Allergens: {{ tellAllergens(store.report!.pasteSums.allergens) }}; local food law comes first.
+        Allergens: {{ tellAllergens(here.report.pasteSums.allergens) }}; local food law comes first.
       </p>
     </template>
   </div>

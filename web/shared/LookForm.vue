@@ -6,13 +6,15 @@ import { type Saw } from '@core/record/index.ts';
 import { lookPicture } from '../storage/builds.ts';
 import { keepPicture } from '../storage/pictures.ts';
 import { useBuild } from '../state/build-store.ts';
-import Choice from './Choice.vue';
+import { useOpenBuild } from '../state/here.ts';
+import ChoiceField from './ChoiceField.vue';
 import QuantityField from './QuantityField.vue';
 
 /** What is seen of a piece now: one tap, with the time since it was shaped, a note and a picture where wanted. */
 const props = defineProps<{ firming: PieceFirming; minutes?: number; large?: boolean }>();
 const emit = defineEmits<{ saw: [what: Saw] }>();
 const store = useBuild();
+const here = useOpenBuild();
 const asked = ref<Question>('handle');
 const since = ref<number>(props.minutes ?? Math.round(props.firming.bands.handle?.likely ?? 60));
 watch(
@@ -43,7 +45,7 @@ const wordsOf = (s: (typeof SAW)[number]): string => {
 };
 
 async function saw(what: Saw): Promise<void> {
-  const build = store.build!;
+  const build = here.build;
   const id = crypto.randomUUID();
   const at = new Date().toISOString();
   const question = SAW.find((s) => s.id === what)?.question ?? asked.value;
@@ -84,9 +86,7 @@ const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[
 <template>
   <div class="look" :class="{ large }">
     <div v-if="!large" class="row">
-      <label class="field"
-        ><span>Looked for</span><Choice v-model:value="asked" :options="questions" style="width: 220px"
-      /></label>
+      <ChoiceField v-model:value="asked" label="Looked for" :options="questions" :width="220" />
       <QuantityField
         v-if="minutes === undefined"
         label="After shaping"

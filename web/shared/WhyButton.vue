@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { ref } from 'vue';
 import { formatReckoned, type Reckoned } from '@core/quantity/index.ts';
 import { usePreferences } from '../state/preferences.ts';
-import WhyTree from './WhyTree.vue';
+import { useSums } from '../state/sums.ts';
 
 /** A figure that opens to its sum; `after` is the punctuation that follows it without a gap. */
 defineProps<{ figure: Reckoned; text?: string; after?: string }>();
 const preferences = usePreferences();
-const open = ref(false);
+const sums = useSums();
 </script>
 
 <template>
@@ -15,13 +14,10 @@ const open = ref(false);
     class="figure"
     type="button"
     :aria-label="`${figure.name}: ${text ?? formatReckoned(figure, preferences.shown)}. Show the sum`"
-    @click="open = true"
+    @click="sums.open(figure)"
   >
     <slot>{{ text ?? formatReckoned(figure, preferences.shown) }}</slot></button
   >{{ after }}
-  <a-modal v-model:open="open" :title="figure.name" :footer="null" width="560px">
-    <WhyTree :figure="figure" />
-  </a-modal>
 </template>
 
 <style scoped>

@@ -7,13 +7,12 @@ import { FolderOpen, Plus, Trash2, Copy, Download } from '@lucide/vue';
 import { openFile, saveBlob, saveToFile } from '../shell/files.ts';
 import { FILE_EXTENSION, fileStem, readRecord } from '@core/files/index.ts';
 import { db, keeping, type StoredBuild } from '../storage/db.ts';
-import { LONGEST_NAME } from '@core/quantity/index.ts';
+import { LONGEST_NAME, tellLocal } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { removeBuild, savedBuilds, shelve } from '../storage/builds.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import ShelfFigure from './ShelfFigure.vue';
 import { blankBuild } from './blank.ts';
-import { tellLocal } from '@core/quantity/index.ts';
 
 const router = useRouter();
 const { message, modal } = App.useApp();

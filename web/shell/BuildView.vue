@@ -7,6 +7,8 @@ import { duplicatePiece, nudge, togglePair } from '@core/edits/index.ts';
 import { type View } from '@core/figure/index.ts';
 import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useStage } from '../state/on-stage.ts';
+import { useOpenBuild } from '../state/here.ts';
 import { useReference } from '../state/reference.ts';
 import Stage from '../stage/Stage.vue';
 import { stepOf } from '../stage/geometry.ts';
@@ -22,6 +24,7 @@ import Clock from './Clock.vue';
 import MissingPart from './MissingPart.vue';
 import Spindle from './Spindle.vue';
 import TopRail from './TopRail.vue';
+import Segments from '../shared/Segments.vue';
 
 /** A part of the app that is fetched when it is first needed; where it does not come, that is said in its place. */
 const part = (loader: () => Promise<Component>) =>
@@ -50,6 +53,8 @@ const PANELS = {
 const route = useRoute();
 const router = useRouter();
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const { message, modal } = App.useApp();
 const problem = ref<string>();
 const room = ref(false);
@@ -60,14 +65,14 @@ const turning = ref(false);
 // the dialog gives the focus back first
 watch(adding, (on) => !on && setTimeout(focusOpenRow, 60));
 const reference = useReference();
-const VIEWS = [
+const VIEWS: { label: string; value: View | 'turn' }[] = [
   { label: 'Front', value: 'front' },
   { label: 'Side', value: 'side' },
   { label: 'Turn', value: 'turn' },
 ];
 function look(v: View | 'turn'): void {
   turning.value = v === 'turn';
-  if (v !== 'turn') store.view = v;
+  if (v !== 'turn') stage.view = v;
 }
 
 const lens = computed<LensId>(() => (isLens(route.params.lens) ? route.params.lens : 'shape'));
@@ -115,7 +120,8 @@ onBeforeUnmount(() => void store.close());
 
 const benchNow = useNow({ interval: 20_000 });
 const states = computed(() => {
-  const { build, report, days, playhead } = store;
+  const { build, report, days } = store;
+  const { playhead } = stage;
   if (lens.value === 'bench' && build && report) return statesDone(build, report.firming, benchNow.value);
   if (playhead === undefined || !build || !report || !days) return undefined;
   return statesAt(build, report.firming, days, playhead);
@@ -133,7 +139,7 @@ async function save(): Promise<void> {
   if (says) store.say(says);
 }
 
-const selectedPiece = () => (store.selection?.kind === 'piece' ? store.selection.id : undefined);
+const selectedPiece = () => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined);
 const onPiece = (run: (id: string) => void) => {
   const id = selectedPiece();
   if (id && store.build) run(id);
@@ -143,24 +149,24 @@ const go = (l: LensId) => router.push(`/build/${route.params.id as string}/${l}`
 const step = (e: KeyboardEvent, dx: number, up: number) =>
   onPiece((id) => {
     const k = e.shiftKey ? 10 : 1;
-    store.apply(nudge(store.build!, id, stepOf(store.view, dx * k, up * k)), 'a nudge');
+    store.apply(nudge(here.build, id, stepOf(stage.view, dx * k, up * k)), 'a nudge');
   });
 const movePlayhead = (by: number) => {
   const plan = store.days?.plan;
   if (plan)
-    store.playhead = Math.max(
+    stage.playhead = Math.max(
       plan.startBy - 180,
-      Math.min((store.days?.due ?? 0) + 240, (store.playhead ?? plan.startBy) + by),
+      Math.min((store.days?.due ?? 0) + 240, (stage.playhead ?? plan.startBy) + by),
     );
 };
 function removeSelected(): void {
-  const s = store.selection;
+  const s = stage.selection;
   const build = store.build;
   if (!s || !build) return;
   const gone =
     s.kind === 'rod' ? rodRemoved(build, s.id) : s.kind === 'piece' ? pieceRemoved(build, s.id) : undefined;
   if (gone) store.remove(gone.build, gone.label, gone.text);
-  store.selection = undefined;
+  stage.selection = undefined;
 }
 const shortcuts = computed<Shortcut[]>(() => [
   ...LENSES.map((l) => ({ keys: l.key, says: `${l.name}`, run: () => void go(l.id) })),
@@ -171,24 +177,24 @@ const shortcuts = computed<Shortcut[]>(() => [
     says: 'Copy the piece',
     run: () =>
       onPiece((id) => {
-        const made = duplicatePiece(store.build!, id);
+        const made = duplicatePiece(here.build, id);
         if (!made.ok) return void store.apply(made, '');
         store.apply(made.value.build, 'copying a piece');
-        store.selection = { kind: 'piece', id: made.value.id };
+        stage.selection = { kind: 'piece', id: made.value.id };
       }),
   },
   {
     keys: 'M',
     edits: true,
     says: 'Mirror: one, or a pair',
-    run: () => onPiece((id) => store.apply(togglePair(store.build!, id), 'mirroring')),
+    run: () => onPiece((id) => store.apply(togglePair(here.build, id), 'mirroring')),
   },
   {
     keys: 'R',
     edits: true,
     says: 'Add a rod',
     run: () => {
-      store.wanted = 'rod';
+      stage.wanted = 'rod';
       void go('bones');
     },
   },
@@ -211,9 +217,9 @@ const shortcuts = computed<Shortcut[]>(() => [
   {
     keys: 'V',
     says: 'Front, side, in the round',
-    run: () => look(turning.value ? 'front' : store.view === 'front' ? 'side' : 'turn'),
+    run: () => look(turning.value ? 'front' : stage.view === 'front' ? 'side' : 'turn'),
   },
-  { keys: 'Escape', says: 'Let go of the selection', run: () => (store.selection = undefined) },
+  { keys: 'Escape', says: 'Let go of the selection', run: () => (stage.selection = undefined) },
   { keys: '?', says: 'This list', run: () => (keys.value = true) },
 ]);
 useShortcuts(() => shortcuts.value);
@@ -238,11 +244,7 @@ useShortcuts(() => shortcuts.value);
       <Spindle :states="states" />
       <div v-if="lens !== 'bench'" class="stage-wrap">
         <div class="stage-bar">
-          <a-segmented
-            :value="turning ? 'turn' : store.view"
-            :options="VIEWS"
-            @change="(v: unknown) => look(v as View | 'turn')"
-          />
+          <Segments :value="turning ? 'turn' : stage.view" :options="VIEWS" @change="look" />
           <span class="muted small">{{ caption }}</span>
         </div>
         <div class="stage-box">

@@ -1,22 +1,32 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { dayName, midnights, toldTime, type PlannedStep, type Session } from '@core/days/index.ts';
+import {
+  betweenSessions,
+  dayName,
+  midnights,
+  momentWords,
+  sessionWords,
+  stripOf,
+  toldTime,
+  type Session,
+} from '@core/days/index.ts';
 import { formatBand, formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useStage } from '../state/on-stage.ts';
+import { useOpenBuild } from '../state/here.ts';
 
 /** The days along the foot of the screen: sessions as blocks, waits as hatching, the due mark, a playhead. */
 const props = defineProps<{ folded: boolean }>();
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const strip = ref<HTMLElement>();
 
 const days = computed(() => store.days);
 const plan = computed(() => days.value?.plan);
-const from = computed(() => (plan.value ? plan.value.startBy - 180 : 0));
-/** Room after the due mark for its words. */
-const to = computed(() => {
-  const due = days.value?.due ?? 0;
-  return due + Math.max(240, 0.12 * (due - from.value));
-});
+const ends = computed(() => (plan.value ? stripOf(plan.value, days.value?.due ?? 0) : { from: 0, to: 0 }));
+const from = computed(() => ends.value.from);
+const to = computed(() => ends.value.to);
 const span = computed(() => Math.max(1, to.value - from.value));
 const at = (minute: number) => `${(100 * (minute - from.value)) / span.value}%`;
 const wide = (minutes: number) => `${(100 * minutes) / span.value}%`;
@@ -27,16 +37,7 @@ const dayLines = computed(() =>
     : [],
 );
 
-function labelOf(s: Session): string {
-  const named = s.steps
-    .filter((p: PlannedStep) => p.step.kind === 'shape')
-    .map((p) => store.build!.pieces.find((x) => x.id === p.step.piece)?.name.toLowerCase())
-    .filter((x): x is string => x !== undefined);
-  if (named.length) return [...new Set(named)].join(', ');
-  return s.steps.some((p) => p.step.kind === 'pack')
-    ? 'finish, pack'
-    : [...new Set(s.steps.map((p) => p.step.kind))].join(', ');
-}
+const labelOf = (s: Session): string => sessionWords(here.build, s);
 /** Sessions of the person's own; helpers have a thinner line beneath. */
 const own = computed(() => plan.value?.sessions.filter((s) => s.person === 0) ?? []);
 const helped = computed(() => plan.value?.sessions.filter((s) => s.person > 0) ?? []);
@@ -47,41 +48,22 @@ const roomAfter = (i: number): number => {
   return all[i + 1] ? all[i + 1]!.from - all[i]!.to : 0;
 };
 /** Hatched from the end of a session to the start of the next while something firms that the next one needs. */
-const rests = computed(() => {
-  const p = plan.value;
-  if (!p) return [];
-  return own.value.slice(0, -1).map((s, i) => {
-    const next = own.value[i + 1]!;
-    const longest = p.waits
-      .filter((w) => w.from <= s.to && w.used >= next.from && w.link.band.likely >= 40)
-      .reduce<(typeof p.waits)[number] | undefined>((a, w) => (!a || w.likely > a.likely ? w : a), undefined);
-    return { from: s.to, to: next.from, wait: longest };
-  });
-});
+const rests = computed(() => (plan.value ? betweenSessions(own.value, plan.value.waits) : []));
 const now = computed(() => {
   const origin = days.value?.origin;
   return origin ? (Date.now() - origin.millis) / 60000 : undefined;
 });
 
-const told = computed(() => {
-  const m = store.playhead;
-  const d = days.value;
-  if (m === undefined || !d?.origin || !plan.value) return undefined;
-  const running = plan.value.waits.filter((w) => w.from <= m && m < w.likely);
-  const soon = running.sort((a, b) => a.likely - b.likely)[0];
-  const doing = plan.value.sessions.flatMap((s) => s.steps).find((p) => p.from <= m && m < p.to);
-  const words = doing
-    ? doing.step.title
-    : soon
-      ? `${soon.link.why}: ${formatTime(soon.likely - m)} more`
-      : 'nothing is waited for';
-  return `${toldTime(d.origin, m)} — ${words}`;
-});
+const told = computed(() =>
+  stage.playhead !== undefined && plan.value && days.value?.origin
+    ? momentWords(plan.value, days.value.origin, stage.playhead)
+    : undefined,
+);
 
 function seek(e: PointerEvent): void {
   const box = strip.value!.getBoundingClientRect();
   const share = Math.min(1, Math.max(0, (e.clientX - box.left) / box.width));
-  store.playhead = Math.round(from.value + share * span.value);
+  stage.playhead = Math.round(from.value + share * span.value);
 }
 function press(e: PointerEvent): void {
   if (!plan.value) return;
@@ -96,9 +78,9 @@ function keys(e: KeyboardEvent): void {
   if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
     e.preventDefault();
     e.stopPropagation();
-    store.playhead = Math.min(
+    stage.playhead = Math.min(
       to.value,
-      Math.max(from.value, (store.playhead ?? from.value) + (e.key === 'ArrowLeft' ? -step : step)),
+      Math.max(from.value, (stage.playhead ?? from.value) + (e.key === 'ArrowLeft' ? -step : step)),
     );
   }
 }
@@ -119,7 +101,7 @@ function keys(e: KeyboardEvent): void {
       aria-label="Playhead"
       :aria-valuemin="Math.round(from)"
       :aria-valuemax="Math.round(to)"
-      :aria-valuenow="Math.round(store.playhead ?? from)"
+      :aria-valuenow="Math.round(stage.playhead ?? from)"
       :aria-valuetext="told ?? 'not set'"
       @pointerdown="press"
       @pointermove="drag"
@@ -173,12 +155,12 @@ function keys(e: KeyboardEvent): void {
         ><b>due {{ toldTime(days!.origin!, days!.due!) }}</b
         ><br />{{ formatTime(plan.spare) }} spare</span
       >
-      <template v-if="store.playhead !== undefined">
-        <i class="playhead" :style="{ left: at(store.playhead) }"></i>
+      <template v-if="stage.playhead !== undefined">
+        <i class="playhead" :style="{ left: at(stage.playhead) }"></i>
         <span
           class="told"
-          :class="{ leftwards: store.playhead > from + span * 0.55 }"
-          :style="{ left: at(store.playhead) }"
+          :class="{ leftwards: stage.playhead > from + span * 0.55 }"
+          :style="{ left: at(stage.playhead) }"
           >{{ told }}</span
         >
       </template>

@@ -3,10 +3,12 @@ import { computed, ref } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { setDate } from '@core/edits/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useOpenBuild } from '../state/here.ts';
 
 /** Dates that are not like their weekday: a day off, or other hours. */
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const dates = computed(() => build.value.dates ?? []);
 const adding = ref<Dayjs>();
 const shown = (date: string) => dayjs(date).format('ddd D MMM YYYY');

@@ -3,10 +3,14 @@ import { computed, nextTick, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { LENSES } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useStage } from '../state/on-stage.ts';
+import { useOpenBuild } from '../state/here.ts';
 
 /** Find anything of this build by typing a few letters: pieces, rods, batches, steps, lenses. */
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const router = useRouter();
 const words = ref('');
 const at = ref(0);
@@ -18,30 +22,30 @@ interface Find {
   readonly kind: string;
   readonly go: () => void;
 }
-const to = (lens: string) => void router.push(`/build/${store.build!.id}/${lens}`);
+const to = (lens: string) => void router.push(`/build/${here.build.id}/${lens}`);
 const all = computed<Find[]>(() => {
-  const build = store.build!;
+  const build = here.build;
   const steps = store.days?.plan?.sessions.flatMap((s) => s.steps) ?? [];
   return [
     ...build.pieces.map((p) => ({
       text: p.name,
       kind: 'piece',
-      go: () => ((store.selection = { kind: 'piece', id: p.id }), to('shape')),
+      go: () => ((stage.selection = { kind: 'piece', id: p.id }), to('shape')),
     })),
     ...build.rods.map((r) => ({
       text: r.name,
       kind: 'rod',
-      go: () => ((store.selection = { kind: 'rod', id: r.id }), to('bones')),
+      go: () => ((stage.selection = { kind: 'rod', id: r.id }), to('bones')),
     })),
-    ...store.report!.paste.map((b) => ({
+    ...here.report.paste.map((b) => ({
       text: `${b.colour.name}, ${b.blend.name}`,
       kind: 'batch',
-      go: () => ((store.selection = { kind: 'batch', id: b.id }), to('paste')),
+      go: () => ((stage.selection = { kind: 'batch', id: b.id }), to('paste')),
     })),
     ...steps.map((p) => ({
       text: p.step.title,
       kind: 'step',
-      go: () => ((store.playhead = p.from), to('days')),
+      go: () => ((stage.playhead = p.from), to('days')),
     })),
     ...LENSES.map((l) => ({ text: l.name, kind: 'lens', go: () => to(l.id) })),
   ];

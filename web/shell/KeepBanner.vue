@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useBuild } from '../state/build-store.ts';
+import { useOpenBuild } from '../state/here.ts';
 import { keeping } from '../storage/db.ts';
 import { saveToFile } from './files.ts';
 
 /** What is not kept, for as long as it is not; and what was removed just now, until the next change. */
 const store = useBuild();
+const here = useOpenBuild();
 const text = computed(() => {
   if (store.notKept) return store.notKept;
   if (keeping.value === 'memory' && store.offFile)
@@ -13,7 +15,7 @@ const text = computed(() => {
   return undefined;
 });
 async function save(): Promise<void> {
-  const says = await saveToFile(store.build!);
+  const says = await saveToFile(here.build);
   store.offFile = false;
   if (says) store.say(says);
 }

@@ -2,23 +2,28 @@
 import { computed } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { setBoard, setBrief, setHours, setNight, setPractice, setRoom, rename } from '@core/edits/index.ts';
-import { type Board, type Grip, type Journey } from '@core/record/index.ts';
+import { type Board } from '@core/record/index.ts';
 import { GRIPS, LOAD_CASES } from '@core/bones/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useOpenBuild } from '../state/here.ts';
 import { usePreferences } from '../state/preferences.ts';
 import QuantityField from '../shared/QuantityField.vue';
-import Choice from '../shared/Choice.vue';
+import ChoiceField from '../shared/ChoiceField.vue';
 import DatesForm from './DatesForm.vue';
 import WeekForm from './WeekForm.vue';
 import WorkshopForm from './WorkshopForm.vue';
 import TextField from '../shared/TextField.vue';
+import ToggleField from '../shared/ToggleField.vue';
+import { choicesOf } from '../shared/choices.ts';
+import Segments from '../shared/Segments.vue';
 
 /** Everything round the figure: when it is due, the room, the board, the working week, what is shown. */
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
+const here = useOpenBuild();
 const preferences = usePreferences();
-const build = computed(() => store.build!);
-const grips = Object.entries(GRIPS).map(([value, { name }]) => ({ value, label: name }));
+const build = computed(() => here.build);
+const grips = choicesOf(GRIPS, (g) => g.name);
 const due = computed({
   get: () => dayjs(build.value.brief.due),
   set: (d: Dayjs | null) => {
@@ -37,7 +42,7 @@ const BOARDS: { value: Board['material']; label: string }[] = [
   { value: 'plywood', label: 'plywood' },
   { value: 'foamcore', label: 'foam board' },
 ];
-const JOURNEYS = Object.entries(LOAD_CASES).map(([value, c]) => ({ value, label: c.name }));
+const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
 </script>
 
 <template>
@@ -60,22 +65,18 @@ const JOURNEYS = Object.entries(LOAD_CASES).map(([value, c]) => ({ value, label:
           :minute-step="5"
           style="width: 100%"
       /></label>
-      <label class="field"
-        ><span>It has to come through</span
-        ><Choice
-          :value="build.brief.journey"
-          :options="JOURNEYS"
-          @change="(v: unknown) => store.apply(setBrief(build, { journey: v as Journey }), 'the journey')"
-      /></label>
-      <label class="field"
-        ><span>The board stands</span
-        ><Choice
-          :value="build.brief.grip"
-          :options="grips"
-          @change="
-            (v: unknown) => store.apply(setBrief(build, { grip: v as Grip }), 'what the board stands on')
-          "
-      /></label>
+      <ChoiceField
+        label="It has to come through"
+        :value="build.brief.journey"
+        :options="JOURNEYS"
+        @change="(v) => store.apply(setBrief(build, { journey: v }), 'the journey')"
+      />
+      <ChoiceField
+        label="The board stands"
+        :value="build.brief.grip"
+        :options="grips"
+        @change="(v) => store.apply(setBrief(build, { grip: v }), 'what the board stands on')"
+      />
     </div>
     <div class="group">
       <h3>Room</h3>
@@ -92,34 +93,33 @@ const JOURNEYS = Object.entries(LOAD_CASES).map(([value, c]) => ({ value, label:
           :value="build.room.humidity"
           @change="(v) => store.apply(setRoom(build, { humidity: v }), 'the room')"
         />
-        <label class="field grow"
-          ><span>Air</span
-          ><Choice
-            :value="build.room.air"
-            :options="AIR"
-            @change="(v: unknown) => store.apply(setRoom(build, { air: v as number }), 'the room')"
-        /></label>
+        <ChoiceField
+          class="grow"
+          label="Air"
+          :value="build.room.air"
+          :options="AIR"
+          @change="(v) => store.apply(setRoom(build, { air: v }), 'the room')"
+        />
       </div>
-      <label class="field"
-        ><span>Nights differ, from ten to eight</span
-        ><a-switch
-          :checked="build.room.night !== undefined"
-          @change="
-            (on: unknown) =>
-              store.apply(
-                setNight(
-                  build,
-                  on
-                    ? {
-                        temperature: build.room.temperature - 3,
-                        humidity: Math.min(95, build.room.humidity + 8),
-                      }
-                    : undefined,
-                ),
-                'the nights',
-              )
-          "
-      /></label>
+      <ToggleField
+        label="Nights differ, from ten to eight"
+        :checked="build.room.night !== undefined"
+        @change="
+          (on) =>
+            store.apply(
+              setNight(
+                build,
+                on
+                  ? {
+                      temperature: build.room.temperature - 3,
+                      humidity: Math.min(95, build.room.humidity + 8),
+                    }
+                  : undefined,
+              ),
+              'the nights',
+            )
+        "
+      />
       <div v-if="build.room.night" class="row">
         <QuantityField
           label="Temperature at night"
@@ -154,15 +154,13 @@ const JOURNEYS = Object.entries(LOAD_CASES).map(([value, c]) => ({ value, label:
           :value="build.board.thickness"
           @change="(v) => store.apply(setBoard(build, { thickness: v }), 'the board')"
         />
-        <label class="field grow"
-          ><span>Made of</span
-          ><Choice
-            :value="build.board.material"
-            :options="BOARDS"
-            @change="
-              (v: unknown) => store.apply(setBoard(build, { material: v as Board['material'] }), 'the board')
-            "
-        /></label>
+        <ChoiceField
+          class="grow"
+          label="Made of"
+          :value="build.board.material"
+          :options="BOARDS"
+          @change="(v) => store.apply(setBoard(build, { material: v }), 'the board')"
+        />
       </div>
     </div>
     <div class="group">
@@ -209,36 +207,32 @@ const JOURNEYS = Object.entries(LOAD_CASES).map(([value, c]) => ({ value, label:
           :value="build.practice.smallestBatch"
           @change="(v) => store.apply(setPractice(build, { smallestBatch: v }), 'the least that is kneaded')"
         />
-        <label class="switch"
-          ><a-switch
-            :checked="build.practice.saves"
-            aria-label="Trimmings are kneaded back"
-            @change="
-              (v: unknown) => store.apply(setPractice(build, { saves: v === true }), 'saving trimmings')
-            "
-          />
-          Trimmings are kneaded back</label
-        >
+        <ToggleField
+          label="Trimmings are kneaded back"
+          beside
+          :checked="build.practice.saves"
+          @change="(v) => store.apply(setPractice(build, { saves: v }), 'saving trimmings')"
+        />
       </div>
     </div>
     <div class="group">
       <h3>Shown in</h3>
       <div class="row">
-        <a-segmented
+        <Segments
           :value="preferences.shown.mass"
           :options="[
             { label: 'grams', value: 'g' },
             { label: 'ounces', value: 'oz' },
           ]"
-          @change="(v: unknown) => (preferences.shown = { ...preferences.shown, mass: v as 'g' | 'oz' })"
+          @change="(v) => (preferences.shown = { ...preferences.shown, mass: v })"
         />
-        <a-segmented
+        <Segments
           :value="preferences.shown.length"
           :options="[
             { label: 'millimetres', value: 'mm' },
             { label: 'inches', value: 'in' },
           ]"
-          @change="(v: unknown) => (preferences.shown = { ...preferences.shown, length: v as 'mm' | 'in' })"
+          @change="(v) => (preferences.shown = { ...preferences.shown, length: v })"
         />
       </div>
     </div>
@@ -268,12 +262,6 @@ const JOURNEYS = Object.entries(LOAD_CASES).map(([value, c]) => ({ value, label:
 }
 .row .field {
   margin: 0;
-}
-.switch {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 34px;
 }
 .grow {
   flex: 1;

@@ -5,12 +5,16 @@ import { multiplicity } from '@core/record/index.ts';
 import { reorder } from '@core/edits/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useStage } from '../state/on-stage.ts';
+import { useOpenBuild } from '../state/here.ts';
 
 /** The pieces as beads on the rod, board at the bottom, in the order in which they are built. */
 const props = defineProps<{ states?: ReadonlyMap<string, FirmState | 'unmade'> | undefined }>();
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const beads = computed(() => {
-  const build = store.build!;
+  const build = here.build;
   const largest = Math.max(1, ...build.pieces.map((p) => measureOf(p).volume));
   return [...build.pieces].reverse().map((piece) => {
     const n = multiplicity(build, piece);
@@ -24,7 +28,7 @@ const beads = computed(() => {
     };
   });
 });
-const chosen = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
+const chosen = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
 const over = ref<string>();
 const dragging = ref<string>();
 
@@ -32,7 +36,7 @@ const dragging = ref<string>();
 function dropOn(target: string): void {
   const id = dragging.value;
   over.value = dragging.value = undefined;
-  const build = store.build!;
+  const build = here.build;
   if (!id || id === target) return;
   const after = build.pieces.findIndex((p) => p.id === target);
   const from = build.pieces.findIndex((p) => p.id === id);
@@ -40,7 +44,7 @@ function dropOn(target: string): void {
   store.apply(reorder(build, id, before), 'the order of building');
 }
 function move(id: string, by: 1 | -1): void {
-  const build = store.build!;
+  const build = here.build;
   const at = build.pieces.findIndex((p) => p.id === id);
   const before = by < 0 ? build.pieces[at - 1]?.id : build.pieces[at + 2]?.id;
   if (by < 0 && at === 0) return;
@@ -64,7 +68,7 @@ function move(id: string, by: 1 | -1): void {
       :class="{ on: b.piece.id === chosen, over: b.piece.id === over }"
       :aria-pressed="b.piece.id === chosen"
       draggable="true"
-      @click="store.selection = { kind: 'piece', id: b.piece.id }"
+      @click="stage.selection = { kind: 'piece', id: b.piece.id }"
       @dragstart="dragging = b.piece.id"
       @dragover.prevent="over = b.piece.id"
       @dragleave="over = undefined"

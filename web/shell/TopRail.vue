@@ -6,13 +6,15 @@ import { ALL_DONE, toldStart } from '@core/days/index.ts';
 import { tellLocal } from '@core/quantity/index.ts';
 import { LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useOpenBuild } from '../state/here.ts';
 
 const props = defineProps<{ lens: LensId }>();
 const emit = defineEmits<{ room: []; help: []; save: [] }>();
 const store = useBuild();
+const here = useOpenBuild();
 const router = useRouter();
 
-const build = computed(() => store.build!);
+const build = computed(() => here.build);
 const height = computed(() => Math.round(store.report?.figure.height ?? 0));
 const plan = computed(() => store.days?.plan);
 const due = computed(() =>

@@ -12,13 +12,15 @@ import {
 } from '@core/record/index.ts';
 import { KIND_NAMES, POOL_NAMES } from '@core/days/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useOpenBuild } from '../state/here.ts';
 import QuantityField from '../shared/QuantityField.vue';
 import WeekForm from './WeekForm.vue';
 import TextField from '../shared/TextField.vue';
 
 /** Who helps and when, how many there are of each tool, and how much room there is to put things down. */
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const name = ref('');
 const kinds = STEP_KINDS.map((k) => ({ value: k, label: KIND_NAMES[k] }));
 function add(): void {

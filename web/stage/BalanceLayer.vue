@@ -2,16 +2,16 @@
 import { computed } from 'vue';
 import type { BonesReport } from '@core/bones/index.ts';
 import { project } from '@core/figure/index.ts';
-import { useBuild } from '../state/build-store.ts';
+import { useStage } from '../state/on-stage.ts';
 
 /** Where the figure balances, and how far its footing reaches under it. */
 const props = defineProps<{ bones: BonesReport; board: number; unit: number }>();
-const store = useBuild();
-const balance = computed(() => project(store.view, props.bones.balance.point));
+const stage = useStage();
+const balance = computed(() => project(stage.view, props.bones.balance.point));
 const footing = computed(() => {
   const outline = props.bones.figureTips.outline;
   if (outline.length < 2) return undefined;
-  const k = store.view === 'front' ? 0 : 1;
+  const k = stage.view === 'front' ? 0 : 1;
   const xs = outline.map((p) => p[k]);
   return [Math.min(...xs), Math.max(...xs)] as const;
 });

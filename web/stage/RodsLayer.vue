@@ -4,7 +4,7 @@ import { discOutline, type PlacedDisc, type RodReport } from '@core/bones/index.
 import { project, type PlacedRod } from '@core/figure/index.ts';
 import { type Vec } from '@core/solids/index.ts';
 import { type RodPoint } from '@core/edits/index.ts';
-import { useBuild } from '../state/build-store.ts';
+import { useStage } from '../state/on-stage.ts';
 
 /** The rods as they run through the figure, lettered, with how hard each is worked; ends and bends of the selected one can be pulled. */
 const props = defineProps<{
@@ -14,9 +14,9 @@ const props = defineProps<{
   unit: number;
 }>();
 const emit = defineEmits<{ grab: [e: PointerEvent, rod: PlacedRod, which: RodPoint] }>();
-const store = useBuild();
+const stage = useStage();
 const flat = (p: Vec): readonly [number, number] => {
-  const [x, z] = project(store.view, p);
+  const [x, z] = project(stage.view, p);
   return [x, -z];
 };
 const pathOf = (line: readonly Vec[]): string =>
@@ -41,7 +41,7 @@ const drawn = computed(() =>
       verdict: report?.verdict ?? 'idle',
       /** Share of a full bar. */
       full: Math.min(1, Number.isFinite(use) ? use : 1),
-      chosen: store.selection?.kind === 'rod' && store.selection.id === r.rod.id,
+      chosen: stage.selection?.kind === 'rod' && stage.selection.id === r.rod.id,
     };
   }),
 );
@@ -49,13 +49,13 @@ const plates = computed(() =>
   props.discs.map((d, k) => ({
     key: `${d.piece}-${k}`,
     piece: d.piece,
-    path: `M${discOutline(d, store.view)
+    path: `M${discOutline(d, stage.view)
       .map(([x, z]) => `${x} ${-z}`)
       .join('L')}Z`,
   })),
 );
 const chosen = computed(() => {
-  const id = store.selection?.kind === 'rod' ? store.selection.id : undefined;
+  const id = stage.selection?.kind === 'rod' ? stage.selection.id : undefined;
   return id === undefined ? undefined : reports.value.get(id);
 });
 /** The selected rod as it bends under what it carries, where that can be seen. */
@@ -79,7 +79,7 @@ const head = (x: number, y: number, dx: number, dy: number): string => {
   const s = 6 * props.unit;
   return `M${x} ${y}L${x - s * dx - 0.5 * s * dy} ${y - s * dy - 0.5 * s * dx}L${x - s * dx + 0.5 * s * dy} ${y - s * dy + 0.5 * s * dx}Z`;
 };
-const select = (id: string) => (store.selection = { kind: 'rod', id });
+const select = (id: string) => (stage.selection = { kind: 'rod', id });
 </script>
 
 <template>
@@ -90,7 +90,7 @@ const select = (id: string) => (store.selection = { kind: 'rod', id });
       class="disc"
       :d="d.path"
       :stroke-width="1.4 * unit"
-      @pointerdown="store.selection = { kind: 'piece', id: d.piece }"
+      @pointerdown="stage.selection = { kind: 'piece', id: d.piece }"
     />
     <g v-for="d in drawn" :key="d.key" @pointerdown="select(d.r.rod.id)">
       <path class="rod halo" :d="d.path" :stroke-width="8 * unit" />

@@ -18,6 +18,8 @@ import { moveRodPoint, nudge, ontoCentreLine, resize, type RodPoint } from '@cor
 import { pieceOf, BOARD } from '@core/record/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useStage } from '../state/on-stage.ts';
+import { useOpenBuild } from '../state/here.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useDrag } from './drag.ts';
 import { outlinePath, pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
@@ -33,11 +35,13 @@ const props = defineProps<{
 }>();
 
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const svg = ref<SVGSVGElement>();
 
-const build = computed(() => store.build!);
-const silhouettes = computed(() => elevation(build.value, store.view));
-const fitted = computed(() => windowOf(build.value, extentOf(build.value), store.view));
+const build = computed(() => here.build);
+const silhouettes = computed(() => elevation(build.value, stage.view));
+const fitted = computed(() => windowOf(build.value, extentOf(build.value), stage.view));
 /** While something is pulled the window stands still, so that the hand and the piece stay together. */
 const frame = ref(fitted.value);
 
@@ -49,11 +53,11 @@ const rods = computed(() => placeRods(build.value));
 /** Rods seen behind the figure in the other lenses, once what they carry is there. */
 const rodsBehind = computed(() => rods.value.filter((r) => props.states?.get(r.rod.to.on) !== 'unmade'));
 const colours = computed(() => new Map(build.value.colours.map((c) => [c.id, c.hex])));
-const selectedPiece = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
+const selectedPiece = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
 const lit = computed(() => {
-  if (store.lit) return store.lit;
-  if (store.selection?.kind !== 'batch') return undefined;
-  const id = store.selection.id;
+  if (stage.lit) return stage.lit;
+  if (stage.selection?.kind !== 'batch') return undefined;
+  const id = stage.selection.id;
   return new Set(build.value.pieces.filter((p) => `${p.blend}/${p.colour}` === id).map((p) => p.id));
 });
 
@@ -86,9 +90,9 @@ const handles = computed(() => {
   return shapeOf(piece.form.kind)
     .handles(piece.form.sizes)
     .map((h) => {
-      const at = project(store.view, toWorld(instance.frame, [h.at[0], 0, h.at[1]]));
+      const at = project(stage.view, toWorld(instance.frame, [h.at[0], 0, h.at[1]]));
       const tip = project(
-        store.view,
+        stage.view,
         toWorld(instance.frame, [h.at[0] + h.along[0], 0, h.at[1] + h.along[1]]),
       );
       const dir = [tip[0] - at[0], tip[1] - at[1]] as const;
@@ -103,7 +107,7 @@ const handles = computed(() => {
     .filter((h) => h.seen > 0.25);
 });
 
-const flat = (v: Vec) => project(store.view, v);
+const flat = (v: Vec) => project(stage.view, v);
 
 const { begin, onMove, onUp, pulling } = useDrag(
   svg,
@@ -118,15 +122,15 @@ function grabPiece(e: PointerEvent, s: Silhouette): void {
   const { piece, index } = s.instance;
   const already = selectedPiece.value === piece.id;
   if (props.lens === 'paste') {
-    store.selection = { kind: 'batch', id: `${piece.blend}/${piece.colour}` };
+    stage.selection = { kind: 'batch', id: `${piece.blend}/${piece.colour}` };
     return;
   }
-  store.selection = { kind: 'piece', id: piece.id };
+  stage.selection = { kind: 'piece', id: piece.id };
   if (!already || props.lens !== 'shape') return;
   // the mirrored one moves the other way in the front view
-  const side = piece.pair && index % 2 === 1 && store.view === 'front' ? -1 : 1;
+  const side = piece.pair && index % 2 === 1 && stage.view === 'front' ? -1 : 1;
   begin(e, `moving the ${piece.name.toLowerCase()}`, (base, dx, up) =>
-    nudge(base, piece.id, stepOf(store.view, side * dx, up)),
+    nudge(base, piece.id, stepOf(stage.view, side * dx, up)),
   );
 }
 
@@ -144,15 +148,15 @@ function grabHandle(e: PointerEvent, h: (typeof handles.value)[number]): void {
 const SNAP = 5;
 
 function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
-  store.selection = { kind: 'rod', id: r.rod.id };
-  const side = r.index === 1 && store.view === 'front' ? -1 : 1;
+  stage.selection = { kind: 'rod', id: r.rod.id };
+  const side = r.index === 1 && stage.view === 'front' ? -1 : 1;
   begin(e, `moving rod ${r.rod.name.toLowerCase()}`, (base, dx, up) => {
     const end = typeof which === 'number' ? r.rod.bends![which]! : r.rod[which];
     const now = rodEndAt(base, end);
-    const step = stepOf(store.view, side * dx, up);
+    const step = stepOf(stage.view, side * dx, up);
     const to: Vec = [now[0] + step[0], now[1] + step[1], now[2] + step[2]];
     const own = end.on === BOARD ? to : toLocal(framesOf(base, end.on)!.own, to);
-    const at = ontoCentreLine(own, store.view === 'front' ? 0 : 1, SNAP * unit.value);
+    const at = ontoCentreLine(own, stage.view === 'front' ? 0 : 1, SNAP * unit.value);
     return moveRodPoint(base, r.rod.id, which, { on: end.on, at });
   });
 }
@@ -167,12 +171,12 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
     :viewBox="`${frame.left} ${-frame.top} ${frame.width} ${frame.height}`"
     preserveAspectRatio="xMidYMid meet"
     role="group"
-    :aria-label="`${build.name}, seen from the ${store.view}`"
+    :aria-label="`${build.name}, seen from the ${stage.view}`"
     @pointermove="onMove"
     @pointerup="onUp"
     @pointercancel="onUp"
     @pointerdown="svg?.focus({ preventScroll: true })"
-    @pointerdown.self="store.selection = undefined"
+    @pointerdown.self="stage.selection = undefined"
   >
     <FirmPatterns :unit="unit" />
     <g class="ruler" :font-size="11 * unit">

@@ -3,7 +3,6 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { keepable } from '@core/files/index.ts';
 import type { Build, Change } from '@core/record/index.ts';
-import type { View } from '@core/figure/index.ts';
 import { plan } from '@core/plan.ts';
 import { ok, type Result } from '@core/quantity/index.ts';
 import { forgetMine, keepMine, mineOf } from '../storage/aside.ts';
@@ -14,31 +13,18 @@ import { record, redo, startHistory, undo, type History } from './history.ts';
 import { openBuild } from './open-build.ts';
 import { usePlanning } from './planning.ts';
 
-export interface Selection {
-  readonly kind: 'piece' | 'rod' | 'batch';
-  readonly id: string;
-}
-
 /** Changes that come faster than this are saved together, ms; the first of them at once. */
 const SAVE_AFTER = 350;
 
 export const PUT_BACK =
   'This build was taken off the shelf in another tab. Your change has put it back, as it is here.';
 
-/** The build on the bench: its history, what is selected, what is reckoned from it, and its place in the store. */
+/** The build on the bench: its history, what is reckoned from it, and its place in the store. */
 export const useBuild = defineStore('build', () => {
   const history = shallowRef<History>();
   /** A change being dragged: shown and reckoned, not yet recorded. */
   const dragged = shallowRef<Build>();
   const revision = ref<number>();
-  const selection = ref<Selection>();
-  /** Pieces pointed at in a list, lit on the stage. */
-  const lit = shallowRef<ReadonlySet<string>>();
-  const view = ref<View>('front');
-  /** Minute on the clock, from the plan's origin. */
-  const playhead = ref<number>();
-  /** Asked for from another lens: done as soon as the lens that can do it is there. */
-  const wanted = ref<'rod'>();
   const notice = ref<{ text: string; kind: 'info' | 'error'; at: number }>();
   const theirs = shallowRef<StoredBuild>();
   const unsaved = ref(false);
@@ -169,8 +155,6 @@ export const useBuild = defineStore('build', () => {
     await seedDemo().catch(() => undefined);
     const loaded = await loadBuild(id);
     if (!loaded.ok) return loaded;
-    selection.value = undefined;
-    playhead.value = undefined;
     planner.forget();
     openBuild.value = id;
     offFile.value = false;
@@ -247,12 +231,7 @@ export const useBuild = defineStore('build', () => {
     replan: planner.replan,
     starts: planner.starts,
     better: planner.better,
-    selection,
-    lit,
-    view,
-    playhead,
     notice,
-    wanted,
     theirs,
     unsaved,
     notKept,

@@ -7,7 +7,8 @@ import { INGREDIENTS, ingredientOf, usualKeepBy, type StockItem } from '@core/st
 import { today, useStores } from '../state/stores.ts';
 import { usePreferences } from '../state/preferences.ts';
 import { putItem, removeItem } from '../storage/stores.ts';
-import Choice from '../shared/Choice.vue';
+import ChoiceField from '../shared/ChoiceField.vue';
+import ToggleField from '../shared/ToggleField.vue';
 
 /** An entry of the stores to fill in or change. */
 const props = defineProps<{ item?: StockItem }>();
@@ -74,16 +75,15 @@ async function remove(): Promise<void> {
 
 <template>
   <form class="item" @submit.prevent="save">
-    <label v-if="!item?.offcut" class="field"
-      ><span>What</span
-      ><Choice
-        :value="ingredient"
-        :options="options"
-        show-search
-        option-filter-prop="label"
-        style="width: 240px"
-        @change="(v: unknown) => choose(v as string)"
-    /></label>
+    <ChoiceField
+      v-if="!item?.offcut"
+      label="What"
+      :value="ingredient"
+      :options="options"
+      search
+      :width="240"
+      @change="(v) => choose(v)"
+    />
     <label class="field"
       ><span>Name</span><a-input v-model:value="name" :placeholder="record?.name" style="width: 220px"
     /></label>
@@ -102,9 +102,7 @@ async function remove(): Promise<void> {
         @change="(d: unknown) => (keepBy = (d as Dayjs | null)?.format('YYYY-MM-DD'))"
     /></label>
     <label class="field grow"><span>Note</span><a-input v-model:value="note" :maxlength="400" /></label>
-    <label v-if="item?.offcut" class="switch"
-      ><a-switch v-model:checked="clean" aria-label="Clean" /> Clean, can be kneaded again</label
-    >
+    <ToggleField v-if="item?.offcut" v-model:checked="clean" label="Clean, can be kneaded again" beside />
     <p v-if="record?.keeps" class="muted small hint">
       Usually keeps about {{ record.keeps.days }} days, {{ record.keeps.how }}.
       <template v-if="item?.offcut?.allergens.length"
@@ -132,12 +130,6 @@ async function remove(): Promise<void> {
 }
 .grow {
   flex: 1 1 200px;
-}
-.switch {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 34px;
 }
 .hint,
 .acts,

@@ -6,7 +6,7 @@ import { withoutUndefined } from '@core/quantity/index.ts';
 import { checkOwn, MATERIALS, MATERIAL_IDS, type OwnPaste } from '@core/pastes/index.ts';
 import { useStores } from '../state/stores.ts';
 import { putPaste, removePaste } from '../storage/stores.ts';
-import Choice from '../shared/Choice.vue';
+import ChoiceField from '../shared/ChoiceField.vue';
 import TextField from '../shared/TextField.vue';
 
 /** Pastes of the person's own: like one of the table, with what they measured and what the label says. */
@@ -58,14 +58,13 @@ async function remove(id: string): Promise<void> {
     <li v-for="p in pastes" :key="p.id">
       <div class="paste">
         <TextField label="Name" required :value="p.name" :width="190" @change="(name) => put(p, { name })" />
-        <label class="field"
-          ><span>Behaves like</span
-          ><Choice
-            :value="p.like"
-            :options="kinds"
-            style="width: 210px"
-            @change="(v: unknown) => put(p, { like: v })"
-        /></label>
+        <ChoiceField
+          label="Behaves like"
+          :value="p.like"
+          :options="kinds"
+          :width="210"
+          @change="(v) => put(p, { like: v })"
+        />
         <TextField
           label="Weighs, g per cm³"
           placeholder="table"

@@ -20,6 +20,7 @@ import { saveBlob } from '../shell/files.ts';
 import ItemCard from './ItemCard.vue';
 import OwnPastes from './OwnPastes.vue';
 import PackList from './PackList.vue';
+import Segments from '../shared/Segments.vue';
 
 /** What is on the shelf, by kind, first to expire first. */
 const shelf = useStores();
@@ -123,7 +124,7 @@ const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'appli
         ><img src="/mark.svg" alt="" width="30" height="30" /><span>Elm Spindle</span></router-link
       >
       <h1>Stores</h1>
-      <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the stores" />
+      <Segments v-model:value="view" :options="VIEWS" label="What of the stores" />
       <div class="row">
         <button class="button" type="button" @click="save"><Save :size="15" /> Save to a file</button>
         <button class="button" type="button" @click="chooser?.click()">

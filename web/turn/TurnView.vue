@@ -17,6 +17,8 @@ import { extent } from '@core/figure/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useStage } from '../state/on-stage.ts';
+import { useOpenBuild } from '../state/here.ts';
 import { figureScene } from './scene.ts';
 
 /** The figure in the round: turned by mouse, touch or arrow keys; a click selects. */
@@ -25,6 +27,8 @@ const props = defineProps<{
   states?: ReadonlyMap<string, FirmState | 'unmade'> | undefined;
 }>();
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const host = ref<HTMLDivElement>();
 const failed = ref(false);
 
@@ -35,7 +39,7 @@ let scene = new Scene();
 let asked = 0;
 let watcher: ResizeObserver | undefined;
 
-const selected = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
+const selected = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
 const hidden = computed(
   () => new Set([...(props.states ?? [])].filter(([, s]) => s === 'unmade').map(([id]) => id)),
 );
@@ -62,20 +66,20 @@ function forget(old: Object3D): void {
 function rebuild(): void {
   if (!renderer) return;
   forget(scene);
-  scene = figureScene(store.build!, {
+  scene = figureScene(here.build, {
     seeThrough: props.lens === 'bones',
     selected: selected.value,
     hidden: hidden.value,
     bones: bones.value,
-    rod: store.selection?.kind === 'rod' ? store.selection.id : undefined,
+    rod: stage.selection?.kind === 'rod' ? stage.selection.id : undefined,
   });
   draw();
 }
 function frame(): void {
   if (!camera || !controls) return;
-  const e = extent(store.build!);
+  const e = extent(here.build);
   const tall = Math.max(e.top, 40);
-  const { board } = store.build!;
+  const { board } = here.build;
   const across = board.width * (board.shape === 'square' ? 1.35 : 1);
   const wide = Math.max(e.right - e.left, e.back - e.front, across);
   const far = Math.max(tall * 1.1, wide * 1.05) * 2.5;
@@ -124,7 +128,7 @@ onBeforeUnmount(() => {
   forget(scene);
   renderer?.dispose();
 });
-watch(() => [store.build, props.lens, store.selection, hidden.value, bones.value], rebuild);
+watch(() => [store.build, props.lens, stage.selection, hidden.value, bones.value], rebuild);
 watch(() => store.build?.id, frame);
 
 let down: readonly [number, number] | undefined;
@@ -142,7 +146,7 @@ function pick(e: PointerEvent): void {
   ray.setFromCamera(at, camera);
   const hit = ray.intersectObjects(scene.children, true).find((h) => h.object.userData.piece !== undefined);
   const piece = hit?.object.userData.piece as string | undefined;
-  store.selection = piece ? { kind: 'piece', id: piece } : undefined;
+  stage.selection = piece ? { kind: 'piece', id: piece } : undefined;
 }
 function keys(e: KeyboardEvent): void {
   if (!camera || !controls) return;
@@ -195,7 +199,7 @@ function keys(e: KeyboardEvent): void {
     class="turn"
     tabindex="0"
     role="application"
-    :aria-label="`${store.build!.name} in the round. Arrow keys turn it, plus and minus come nearer, Home sets it back.`"
+    :aria-label="`${here.build.name} in the round. Arrow keys turn it, plus and minus come nearer, Home sets it back.`"
     @pointerdown="press"
     @pointerup="pick"
     @keydown="keys"

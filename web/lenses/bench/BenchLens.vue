@@ -1,102 +1,44 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
-import {
-  ALL_DONE,
-  clockTime,
-  givenOf,
-  heldBy,
-  preflight,
-  shapedBy,
-  toldTime,
-  type PlannedStep,
-} from '@core/days/index.ts';
+import { clockTime, firmingNow, lastSaid, progressOf, toldTime } from '@core/days/index.ts';
 import { leaveStep, remake, sayFirm, takePlan, tick } from '@core/edits/index.ts';
-import { pieceOf, wholeOf } from '@core/record/index.ts';
-import { stateAt, type Question } from '@core/firming/index.ts';
+import { wholeOf, type Piece } from '@core/record/index.ts';
+import type { Question } from '@core/firming/index.ts';
 import { formatLength, formatMass, formatTime, tellSeen } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import FirmTimer from './FirmTimer.vue';
 import StayBar from './StayBar.vue';
 
 const store = useBuild();
+const here = useOpenBuild();
 const { shown } = usePreferences();
-const build = computed(() => store.build!);
+const build = computed(() => here.build);
 const now = ref(Date.now());
 useIntervalFn(() => (now.value = Date.now()), 10_000);
 const lock = useWakeLock();
 onMounted(() => void lock.request('screen').catch(() => undefined));
 onBeforeUnmount(() => void lock.release().catch(() => undefined));
 
-const plan = computed(() => store.days?.plan);
 const origin = computed(() => store.days?.origin);
-/** What two do together stands in the session of each. */
-const all = computed<PlannedStep[]>(() =>
-  [...new Map((plan.value?.sessions ?? []).flatMap((s) => s.steps).map((p) => [p.step.id, p])).values()].sort(
-    (a, b) => a.from - b.from,
-  ),
-);
-const names = computed(() => store.days?.people ?? []);
-const doneBy = computed(() => {
-  const who = current.value?.who ?? [];
-  if (names.value.length < 2 || (who.length === 1 && who[0] === 0)) return '';
-  return who.length === 0 ? 'it goes on by itself' : who.map((k) => names.value[k]).join(' and ');
-});
-const done = computed(() => new Map(build.value.bench.done.map((d) => [d.step, Date.parse(d.at)])));
-/** Steps ticked off that the plan still knows, and those ahead. */
-const ahead = computed(() => all.value.filter((p) => !done.value.has(p.step.id)).length);
-const finished = computed(() => done.value.size);
-const allDone = computed(() => store.days?.trouble.includes(ALL_DONE) ?? false);
-const at = computed(() => all.value.findIndex((p) => !done.value.has(p.step.id)));
-const current = computed(() => (at.value < 0 ? undefined : all.value[at.value]));
-const next = computed(() => all.value.slice(at.value + 1, at.value + 5));
+const progress = computed(() => progressOf(build.value, store.days, now.value));
+const current = computed(() => progress.value.current);
 const last = computed(() => [...build.value.bench.done].sort((a, b) => a.at.localeCompare(b.at)).at(-1));
-const session = computed(() =>
-  plan.value?.sessions.find((s) => current.value && s.steps.includes(current.value)),
-);
-const colour = computed(() => current.value?.step.weigh?.colour);
+const firming = computed(() => firmingNow(build.value, here.report.firming, now.value));
 
-/** What was said of pieces by touch: it counts at once, whatever was reckoned. */
-const said = computed(() => (origin.value ? givenOf(build.value, origin.value, now.value).said : undefined));
-const wordsOf = (piece: string) => {
-  const last = build.value.bench.said?.filter((s) => s.piece === piece).at(-1);
-  if (!last || !origin.value) return undefined;
-  return {
-    firm: last.firm && Date.parse(last.at) >= (done.value.get(shapedBy(pieceOf(build.value, piece)!)) ?? 0),
-    when: tellSeen(Date.parse(last.at), { zone: origin.value.zone, now: now.value }),
-  };
+/** What was last said of a piece by touch. */
+const wordsOf = (piece: Piece) => {
+  const said = lastSaid(build.value, piece);
+  return said && origin.value
+    ? { firm: said.firm, when: tellSeen(said.at, { zone: origin.value.zone, now: now.value }) }
+    : undefined;
 };
 /** It is firm enough for what the step in hand asks of it. */
 function firmEnough(piece: string, question: Question): void {
   store.apply(sayFirm(build.value, { piece, question, firm: true, at: rest() }), 'what was said of a piece');
 }
-/** What still has to wait before the step in hand may begin, from what was really done and when. */
-const holding = computed(() => {
-  const step = current.value?.step;
-  if (!step || !store.days || !origin.value) return [];
-  return heldBy(store.days.links, step.id, done.value, {
-    origin: origin.value,
-    said: said.value,
-    now: now.value,
-  });
-});
-/** What has to be so before a step that cannot be undone. */
-const before = computed(() => {
-  const step = current.value?.step;
-  return step && store.days ? preflight(build.value, store.days.steps, step).slice(0, 6) : [];
-});
-const firming = computed(() =>
-  build.value.pieces.flatMap((piece) => {
-    const since = done.value.get(shapedBy(piece));
-    const f = store.report?.firming.get(piece.id);
-    if (since === undefined || !f) return [];
-    const minutes = (now.value - since) / 60000;
-    const band = f.bands.handle;
-    if (!band || minutes > Math.max(band.slow, 60) * 1.2) return [];
-    return [{ piece, minutes, band, state: stateAt(f, minutes), since, f }];
-  }),
-);
 const rest = () => new Date().toISOString();
 function finish(): void {
   const step = current.value?.step;
@@ -121,7 +63,7 @@ const press = (e: KeyboardEvent) => {
 };
 onMounted(() => window.addEventListener('keydown', press));
 onBeforeUnmount(() => window.removeEventListener('keydown', press));
-const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.title ?? id;
+const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)?.step.title ?? id;
 </script>
 
 <template>
@@ -130,15 +72,15 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
       <StayBar :now="now" />
       <template v-if="current && origin">
         <p class="where">
-          Step {{ finished + 1 }} of {{ finished + ahead
-          }}<template v-if="session">
+          Step {{ progress.finished + 1 }} of {{ progress.finished + progress.ahead
+          }}<template v-if="progress.session">
             · planned {{ toldTime(origin, current.from) }} · session to
-            {{ clockTime(origin, session.to) }}</template
-          ><template v-if="doneBy"> · {{ doneBy }}</template>
+            {{ clockTime(origin, progress.session.to) }}</template
+          ><template v-if="progress.doneBy"> · {{ progress.doneBy }}</template>
         </p>
         <h1>{{ current.step.title }}</h1>
         <div v-if="current.step.weigh" class="figures">
-          <span class="ball" :style="{ background: colour }"></span>
+          <span class="ball" :style="{ background: current.step.weigh.colour }"></span>
           <div>
             <strong>{{ formatMass(current.step.weigh.grams, shown) }}</strong><span>{{
               current.step.weigh.number > 1 ? `each, ${current.step.weigh.number} times` : 'weigh'
@@ -158,12 +100,12 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
         </div>
         <ul class="notes">
           <li v-for="n in current.step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
-          <li v-for="c in before" :key="c.text" :class="{ wait: !c.done }">
+          <li v-for="c in progress.before" :key="c.text" :class="{ wait: !c.done }">
             <span aria-hidden="true">{{ c.done ? '●' : '◆' }}</span>{{
               c.done ? c.text : `First be sure: ${c.text}`
             }}.
           </li>
-          <li v-for="h in holding" :key="h.why" class="wait">
+          <li v-for="h in progress.holding" :key="h.why" class="wait">
             <span aria-hidden="true">◆</span>
             <span class="held"
               >Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.
@@ -179,8 +121,8 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
           </li>
         </ul>
       </template>
-      <template v-else-if="finished > 0 && ahead === 0 && (plan !== undefined || allDone)">
-        <h1>All {{ finished }} steps are done.</h1>
+      <template v-else-if="progress.over">
+        <h1>All {{ progress.finished }} steps are done.</h1>
         <p class="where">Count every rod, stick and pin, and tell whoever serves it what is inside.</p>
       </template>
       <template v-else>
@@ -201,8 +143,8 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
         :band="f.band"
         :state="f.state"
         :since="f.since"
-        :firming="f.f"
-        :said="wordsOf(f.piece.id)"
+        :firming="f.firming"
+        :said="wordsOf(f.piece)"
         @broke="
           store.apply(
             remake(build, f.piece.id, rest(), store.starts),
@@ -211,8 +153,8 @@ const titleOf = (id: string) => all.value.find((p) => p.step.id === id)?.step.ti
         "
       />
       <h2>Next</h2>
-      <ol :start="at + 2">
-        <li v-for="p in next" :key="p.step.id">{{ p.step.title }}</li>
+      <ol :start="progress.finished + 2">
+        <li v-for="p in progress.next" :key="p.step.id">{{ p.step.title }}</li>
       </ol>
     </aside>
     <footer>

@@ -4,11 +4,13 @@ import { asksUntil } from '@core/days/index.ts';
 import { stayUntil } from '@core/edits/index.ts';
 import { tellClock } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 
 /** Somebody who works outside their hours is asked once how long they stay. */
 const props = defineProps<{ now: number }>();
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const asks = computed(() => asksUntil(build.value, props.now));
 const STAYS = [30, 60, 120, 180];
 const choices = computed(() => STAYS.map((minutes) => props.now + minutes * 60_000));

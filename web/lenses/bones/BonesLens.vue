@@ -6,6 +6,8 @@ import { rodInto, throughWords, tripodInto } from '@core/bones/index.ts';
 import { pieceOf } from '@core/record/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import UnionNote from '../../shared/UnionNote.vue';
@@ -34,11 +36,13 @@ const PARTS = {
 } as const;
 const view = ref<'rods' | keyof typeof PARTS>('rods');
 const store = useBuild();
-onBeforeUnmount(() => (store.lit = undefined));
-watch(view, () => (store.lit = undefined));
+const stage = useStage();
+const here = useOpenBuild();
+onBeforeUnmount(() => (stage.lit = undefined));
+watch(view, () => (stage.lit = undefined));
 const { shown } = usePreferences();
-const build = computed(() => store.build!);
-const bones = computed(() => store.report!.bones);
+const build = computed(() => here.build);
+const bones = computed(() => here.report.bones);
 watchDebounced(
   bones,
   ({ clashes, glued }) => {
@@ -49,27 +53,27 @@ watchDebounced(
   },
   { debounce: LOOKS, immediate: true },
 );
-const chosen = computed(() => (store.selection?.kind === 'rod' ? store.selection.id : undefined));
+const chosen = computed(() => (stage.selection?.kind === 'rod' ? stage.selection.id : undefined));
 const tally = computed(() => bones.value.tally);
 const lean = computed(() => bones.value.figureTips.lean);
 
 /** New rods for the selected piece into what carries it, or for the topmost when nothing is selected. */
 function add(into: typeof rodInto = rodInto): void {
   const piece =
-    store.selection?.kind === 'piece' ? pieceOf(build.value, store.selection.id) : build.value.pieces.at(-1);
+    stage.selection?.kind === 'piece' ? pieceOf(build.value, stage.selection.id) : build.value.pieces.at(-1);
   if (!piece) {
     store.say('There is nothing to put a rod through yet.');
     return;
   }
   const made = into(build.value, piece.id)!;
   store.apply(made.build, into === tripodInto ? 'adding a tripod' : 'adding a rod');
-  store.selection = { kind: 'rod', id: made.id };
+  stage.selection = { kind: 'rod', id: made.id };
 }
 watch(
-  () => store.wanted,
+  () => stage.wanted,
   (wanted) => {
     if (wanted !== 'rod') return;
-    store.wanted = undefined;
+    stage.wanted = undefined;
     add();
   },
   { immediate: true },
@@ -134,7 +138,7 @@ watch(
           class="line"
           data-edits
           :aria-expanded="r.rod.id === chosen"
-          @click="store.selection = r.rod.id === chosen ? undefined : { kind: 'rod', id: r.rod.id }"
+          @click="stage.selection = r.rod.id === chosen ? undefined : { kind: 'rod', id: r.rod.id }"
         >
           <span class="letter">{{ r.letter }}</span>
           <span class="what">

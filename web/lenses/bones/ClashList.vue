@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 
 /** Rods in each other's way, coming out of the paste, or splitting it. */
 const store = useBuild();
-const clashes = computed(() => store.report!.bones.clashes);
+const stage = useStage();
+const here = useOpenBuild();
+const clashes = computed(() => here.report.bones.clashes);
 const SIGN = { tight: '◆', fails: '▲' } as const;
 const show = (ids: readonly string[]) => {
-  if (ids[0]) store.selection = { kind: 'rod', id: ids[0] };
+  if (ids[0]) stage.selection = { kind: 'rod', id: ids[0] };
 };
 </script>
 

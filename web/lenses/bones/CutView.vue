@@ -3,14 +3,14 @@ import { computed } from 'vue';
 import { Printer } from '@lucide/vue';
 import { cutList, removalCard } from '@core/bones/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
-import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 
 /** What is cut from what, what asks for a sleeve, and what has to come out again. */
-const store = useBuild();
+const here = useOpenBuild();
 const { shown } = usePreferences();
-const build = computed(() => store.build!);
-const bones = computed(() => store.report!.bones);
+const build = computed(() => here.build);
+const bones = computed(() => here.report.bones);
 const cuts = computed(() => cutList(bones.value.rods));
 const card = computed(() => removalCard(build.value, bones.value.rods));
 const LEVELS = { must: '▲ must', should: '◆ should', note: '● note' } as const;

@@ -6,17 +6,23 @@ import { setPiece, setPropped } from '@core/edits/index.ts';
 import { chooseGlue } from '@core/pastes/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
-import Choice from '../../shared/Choice.vue';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import WhyButton from '../../shared/WhyButton.vue';
-import WhyTree from '../../shared/WhyTree.vue';
+import ChecksTable from './ChecksTable.vue';
+import MendsRow from './MendsRow.vue';
 import LoadBar from './LoadBar.vue';
 import { useGluedMends } from './mends.ts';
+import ToggleField from '../../shared/ToggleField.vue';
 
 /** Pieces that glue alone holds: on the journey once it has set, and until then on the table. */
 const store = useBuild();
-const build = computed(() => store.build!);
-const glued = computed(() => store.report!.bones.glued);
+const stage = useStage();
+const here = useOpenBuild();
+const build = computed(() => here.build);
+const glued = computed(() => here.report.bones.glued);
 const open = ref<string>();
 const { mends, looking, take } = useGluedMends(
   () => build.value,
@@ -34,9 +40,10 @@ const glues = (g: GluedReport) =>
   chooseGlue(joinOf(build.value, g.piece).sides, ['soft', 'firm'])
     .filter((c) => c.fits || c.glue.id === g.glue.id)
     .map((c) => ({ value: c.glue.id, label: c.glue.name }));
+const checksOf = (g: GluedReport) => [g.check, g.letGo].filter((c) => c !== undefined);
 function toggle(g: GluedReport): void {
   open.value = open.value === g.piece.id ? undefined : g.piece.id;
-  store.lit = open.value ? new Set([g.piece.id]) : undefined;
+  stage.lit = open.value ? new Set([g.piece.id]) : undefined;
 }
 </script>
 
@@ -57,7 +64,7 @@ function toggle(g: GluedReport): void {
         <VerdictWord :verdict="g.worst.verdict" :times="g.worst.times" />
       </button>
       <div v-if="open === g.piece.id" class="card">
-        <p v-for="c in [g.check, g.letGo].filter((x) => x !== undefined)" :key="c.id">
+        <p v-for="c in checksOf(g)" :key="c.id">
           <strong>{{ c.title }}</strong>, {{ c.situation }}: {{ c.text }}
           <span class="muted">{{ c.sure }}</span>
         </p>
@@ -66,48 +73,31 @@ function toggle(g: GluedReport): void {
             >, or the same shape at {{ Math.round(100 * g.smaller) }} % of its size</template
           >.
         </p>
-        <div v-if="mends?.length" class="row">
-          <button
-            v-for="(m, i) in mends"
-            :key="m.text"
-            class="button"
-            :class="{ main: i === 0 }"
-            type="button"
-            @click="take(m)"
-          >
-            {{ m.text }} — {{ Number.isFinite(m.times) ? `holds ${m.times.toFixed(1)}×` : 'holds' }}
-          </button>
-        </div>
-        <p v-else-if="looking" class="muted">Trying what would make it hold…</p>
+        <MendsRow :mends="mends" :looking="looking" @take="take" />
         <div class="row how">
-          <label class="field"
-            ><span>Propped until it holds</span
-            ><a-switch
-              :checked="g.piece.propped ?? false"
-              @change="
-                (v: unknown) =>
-                  store.apply(
-                    setPropped(build, g.piece.id, v as boolean),
-                    `the prop of the ${g.piece.name.toLowerCase()}`,
-                  )
-              "
-          /></label>
-          <label class="field"
-            ><span>Stuck on with</span
-            ><Choice
-              :value="g.glue.id"
-              :options="glues(g)"
-              style="width: 220px"
-              @change="
-                (v: unknown) =>
-                  store.apply(
-                    setPiece(build, g.piece.id, { glue: v as string }),
-                    `the glue of the ${g.piece.name.toLowerCase()}`,
-                  )
-              "
-          /></label>
+          <ToggleField
+            label="Propped until it holds"
+            :checked="g.piece.propped ?? false"
+            @change="
+              (v) =>
+                store.apply(setPropped(build, g.piece.id, v), `the prop of the ${g.piece.name.toLowerCase()}`)
+            "
+          />
+          <ChoiceField
+            label="Stuck on with"
+            :value="g.glue.id"
+            :options="glues(g)"
+            :width="220"
+            @change="
+              (v) =>
+                store.apply(
+                  setPiece(build, g.piece.id, { glue: v }),
+                  `the glue of the ${g.piece.name.toLowerCase()}`,
+                )
+            "
+          />
         </div>
-        <WhyTree :figure="g.worst.use" />
+        <ChecksTable :checks="checksOf(g)" />
       </div>
     </li>
   </ul>

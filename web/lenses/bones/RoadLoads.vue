@@ -2,17 +2,19 @@
 import { computed } from 'vue';
 import { caseOf, LOAD_CASES, setPush, usualPush } from '@core/bones/index.ts';
 import { setBrief } from '@core/edits/index.ts';
-import { type Journey } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import { choicesOf } from '../../shared/choices.ts';
 
 /** The way it travels and how hard that pushes: usual figures, or this build's own. */
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const journey = computed(() => build.value.brief.journey);
 const now = computed(() => caseOf(build.value, journey.value));
-const ways = Object.entries(LOAD_CASES).map(([value, { name }]) => ({ value, label: name }));
+const ways = choicesOf(LOAD_CASES, (c) => c.name);
 const own = computed(() => build.value.brief.loads?.[journey.value] !== undefined);
 const set = (patch: Parameters<typeof setPush>[2]) =>
   store.apply(setPush(build.value, journey.value, patch), 'how hard the way pushes');
@@ -20,14 +22,13 @@ const set = (patch: Parameters<typeof setPush>[2]) =>
 
 <template>
   <div class="row">
-    <label class="field"
-      ><span>It has to get through</span
-      ><Choice
-        :value="journey"
-        :options="ways"
-        style="width: 214px"
-        @change="(v: unknown) => store.apply(setBrief(build, { journey: v as Journey }), 'the journey')"
-    /></label>
+    <ChoiceField
+      label="It has to get through"
+      :value="journey"
+      :options="ways"
+      :width="214"
+      @change="(v) => store.apply(setBrief(build, { journey: v }), 'the journey')"
+    />
     <QuantityField
       label="Pushed aside"
       kind="count"

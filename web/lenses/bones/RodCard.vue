@@ -1,21 +1,26 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { RODS, type RodReport } from '@core/bones/index.ts';
 import { setRod, tapeTogether } from '@core/edits/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { rodRemoved } from '../../shell/removing.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
-import VerdictWord from '../../shared/VerdictWord.vue';
-import WhyTree from '../../shared/WhyTree.vue';
-import Choice from '../../shared/Choice.vue';
+import ChecksTable from './ChecksTable.vue';
+import MendsRow from './MendsRow.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import RodPoints from './RodPoints.vue';
 import { useMends } from './mends.ts';
 import TextField from '../../shared/TextField.vue';
+import ToggleField from '../../shared/ToggleField.vue';
 
 const props = defineProps<{ report: RodReport }>();
 const store = useBuild();
-const build = computed(() => store.build!);
+const stage = useStage();
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const rod = computed(() => props.report.rod);
 const stocks = RODS.map((r) => ({ value: r.id, label: r.name }));
 const sinks = computed(() => {
@@ -26,7 +31,6 @@ const { mends, looking, told, choose, take } = useMends(
   () => build.value,
   () => props.report,
 );
-const shownSum = ref<string>();
 const change = (patch: Parameters<typeof setRod>[2], label = `rod ${props.report.letter}`) =>
   store.apply(setRod(build.value, rod.value.id, patch), label);
 /** Other rods it can be taped to; a rod of the same bundle is the one it is taped to now. */
@@ -43,7 +47,7 @@ const tapedTo = computed(
 function remove(): void {
   const gone = rodRemoved(build.value, rod.value.id);
   if (gone) store.remove(gone.build, gone.label, gone.text);
-  store.selection = undefined;
+  stage.selection = undefined;
 }
 </script>
 
@@ -63,23 +67,12 @@ function remove(): void {
     <p v-if="sinks !== undefined" class="muted">
       Its tip sinks {{ sinks }} under what it carries; the dashed line on the stage is its bent shape.
     </p>
-    <div v-if="mends?.length" class="row">
-      <button
-        v-for="(m, i) in mends"
-        :key="m.text"
-        class="button"
-        :class="{ main: i === 0 }"
-        type="button"
-        @click="take(m)"
-      >
-        {{ m.text }} — {{ Number.isFinite(m.times) ? `holds ${m.times.toFixed(1)}×` : 'holds' }}
-      </button>
-    </div>
-    <p v-else-if="looking" class="muted">Trying what would make it hold…</p>
-    <p v-else-if="mends && report.verdict === 'fails'" class="muted">
-      Deeper, longer, thicker and a second one were tried, a hidden disc, a brace and less weight, and none
-      holds: carry the weight another way.
-    </p>
+    <MendsRow :mends="mends" :looking="looking" @take="take">
+      <p v-if="report.verdict === 'fails'" class="muted">
+        Deeper, longer, thicker and a second one were tried, a hidden disc, a brace and less weight, and none
+        holds: carry the weight another way.
+      </p>
+    </MendsRow>
     <div v-if="told" class="told">
       <p>
         {{ told.text }}
@@ -91,75 +84,34 @@ function remove(): void {
         </li>
       </ul>
     </div>
-    <table v-if="report.checks.length" class="plain">
-      <thead>
-        <tr>
-          <th>Looked at</th>
-          <th>Worst</th>
-          <th>Verdict</th>
-          <th><span class="visually-hidden">Sum</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <template v-for="(c, i) in report.checks" :key="`${c.id}${i}`">
-          <tr>
-            <td>{{ c.title }}</td>
-            <td class="muted">{{ c.situation }}</td>
-            <td><VerdictWord :verdict="c.verdict" :times="c.times" /></td>
-            <td class="n">
-              <button
-                class="button plain"
-                type="button"
-                :aria-expanded="shownSum === `${c.id}${i}`"
-                @click="shownSum = shownSum === `${c.id}${i}` ? undefined : `${c.id}${i}`"
-              >
-                Show the sum
-              </button>
-            </td>
-          </tr>
-          <tr v-if="shownSum === `${c.id}${i}`">
-            <td colspan="4"><WhyTree :figure="c.use" /></td>
-          </tr>
-        </template>
-      </tbody>
-    </table>
+    <ChecksTable v-if="report.checks.length" :checks="report.checks" />
     <div class="row">
       <TextField label="Name" required :value="rod.name" :width="150" @change="(name) => change({ name })" />
-      <label class="field"
-        ><span>Rod</span
-        ><Choice
-          :value="rod.stock"
-          :options="stocks"
-          style="width: 210px"
-          @change="(v: unknown) => change({ stock: v as string })"
-      /></label>
+      <ChoiceField
+        label="Rod"
+        :value="rod.stock"
+        :options="stocks"
+        :width="210"
+        @change="(v) => change({ stock: v })"
+      />
       <button v-if="report.worst" class="button" type="button" @click="choose">Choose for me</button>
-      <label class="field"
-        ><span>Pair</span
-        ><a-switch :checked="rod.pair" @change="(v: unknown) => change({ pair: v as boolean })"
-      /></label>
-      <label class="field"
-        ><span>Sleeved</span
-        ><a-switch :checked="rod.sleeved" @change="(v: unknown) => change({ sleeved: v as boolean })"
-      /></label>
-      <label class="field"
-        ><span>Meant to be seen</span
-        ><a-switch :checked="rod.shown ?? false" @change="(v: unknown) => change({ shown: v as boolean })"
-      /></label>
-      <label v-if="others.length > 1" class="field"
-        ><span>Taped to</span
-        ><Choice
-          :value="tapedTo"
-          :options="others"
-          style="width: 150px"
-          @change="
-            (v: unknown) =>
-              store.apply(
-                tapeTogether(build, rod.id, (v as string) || undefined),
-                `taping rod ${report.letter}`,
-              )
-          "
-      /></label>
+      <ToggleField label="Pair" :checked="rod.pair" @change="(v) => change({ pair: v })" />
+      <ToggleField label="Sleeved" :checked="rod.sleeved" @change="(v) => change({ sleeved: v })" />
+      <ToggleField
+        label="Meant to be seen"
+        :checked="rod.shown ?? false"
+        @change="(v) => change({ shown: v })"
+      />
+      <ChoiceField
+        v-if="others.length > 1"
+        label="Taped to"
+        :value="tapedTo"
+        :options="others"
+        :width="150"
+        @change="
+          (v) => store.apply(tapeTogether(build, rod.id, v || undefined), `taping rod ${report.letter}`)
+        "
+      />
       <QuantityField
         v-if="report.stock.family === 'wire'"
         label="Measured across"
@@ -183,10 +135,6 @@ function remove(): void {
   display: grid;
   gap: 10px;
   padding: 2px 0 12px;
-}
-td {
-  vertical-align: middle !important;
-  padding-block: 2px !important;
 }
 .reason {
   max-width: 640px;

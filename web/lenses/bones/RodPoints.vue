@@ -5,13 +5,15 @@ import { addBend, moveRodPoint, removeBend, type RodPoint } from '@core/edits/in
 import { BOARD, type Place, type Rod, type RodEnd } from '@core/record/index.ts';
 import { pointsOf } from '@core/figure/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 
 /** Where a rod begins, is bent and ends: each place in the piece it is fixed to. */
 const props = defineProps<{ rod: Rod; letter: string }>();
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const places = computed(() => [
   { value: BOARD, label: 'board' },
   ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
@@ -45,14 +47,13 @@ const WAYS = [
 
 <template>
   <div v-for="p in points" :key="p.which" class="row">
-    <label class="field"
-      ><span>{{ p.title }}</span
-      ><Choice
-        :value="p.end.on"
-        :options="places"
-        style="width: 150px"
-        @change="(v: unknown) => move(p.which, into(p.end, v as string))"
-    /></label>
+    <ChoiceField
+      :label="p.title"
+      :value="p.end.on"
+      :options="places"
+      :width="150"
+      @change="(v) => move(p.which, into(p.end, v))"
+    />
     <QuantityField
       v-for="w in WAYS"
       :key="w.k"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { ArrowDown, ArrowUp, Trash2 } from '@lucide/vue';
-import { STACK_KINDS, THREADS, usualStack, widthOf } from '@core/bones/index.ts';
+import { STACK_KINDS, usualStack, widthOf } from '@core/bones/index.ts';
 import {
   addToStack,
   cutStack,
@@ -12,27 +12,30 @@ import {
   setThread,
   withoutStack,
 } from '@core/edits/index.ts';
-import { type StackItem, type ThreadSize } from '@core/record/index.ts';
+import { type StackItem, THREAD_SIZES } from '@core/record/index.ts';
 import { formatLength, roundTo } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import RaisedView from './RaisedView.vue';
 import StackDrawing from './StackDrawing.vue';
 import TextField from '../../shared/TextField.vue';
+import { choicesOf } from '../../shared/choices.ts';
 
 /** A raised tier or one-legged figure on a threaded rod: what lies over what, marks, holes, order. */
 const store = useBuild();
+const here = useOpenBuild();
 const { shown } = usePreferences();
-const build = computed(() => store.build!);
+const build = computed(() => here.build);
 const stack = computed(() => build.value.stack);
-const report = computed(() => store.report!.bones.hardware);
+const report = computed(() => here.report.bones.hardware);
 /** From the top down, as it stands. */
 const lines = computed(() => [...(report.value?.lines ?? [])].reverse());
-const threads = Object.keys(THREADS).map((d) => ({ value: d, label: `M${d}` }));
-const kinds = Object.entries(STACK_KINDS).map(([value, { name }]) => ({ value, label: name }));
+const threads = THREAD_SIZES.map((value) => ({ value, label: `M${value}` }));
+const kinds = choicesOf(STACK_KINDS, (k) => k.name);
 const adding = ref<StackItem['kind']>('nut');
 const START: Partial<Record<StackItem['kind'], number>> = {
   feet: 20,
@@ -52,11 +55,11 @@ const WIDE: ReadonlySet<StackItem['kind']> = new Set(['base', 'board', 'tier']);
 const wide = computed(() => [...(stack.value?.items ?? [])].reverse().filter((i) => WIDE.has(i.kind)));
 const set = (i: StackItem, patch: Parameters<typeof setStackItem>[2], label: string) =>
   store.apply(setStackItem(build.value, i.id, patch), label);
-const MADE = [
+const MADE: { value: 'mdf' | 'plywood'; label: string }[] = [
   { value: 'mdf', label: 'MDF' },
   { value: 'plywood', label: 'plywood' },
 ];
-const raised = computed(() => store.report!.bones.raised);
+const raised = computed(() => here.report.bones.raised);
 const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
 </script>
 
@@ -73,14 +76,13 @@ const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
       <div>
         <strong><WhyButton :figure="report.rod" /></strong><span>rod to cut</span>
       </div>
-      <label class="field"
-        ><span>Thread</span
-        ><Choice
-          :value="String(stack.thread)"
-          :options="threads"
-          style="width: 84px"
-          @change="(v: unknown) => store.apply(setThread(build, Number(v) as ThreadSize), 'the thread')"
-      /></label>
+      <ChoiceField
+        label="Thread"
+        :value="stack.thread"
+        :options="threads"
+        :width="84"
+        @change="(v) => store.apply(setThread(build, v), 'the thread')"
+      />
       <button
         v-if="stack.cutAt === undefined"
         class="button"
@@ -177,9 +179,7 @@ const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
       </table>
     </div>
     <div class="row add">
-      <label class="field"
-        ><span>On top of all</span><Choice v-model:value="adding" :options="kinds" style="width: 220px"
-      /></label>
+      <ChoiceField v-model:value="adding" label="On top of all" :options="kinds" :width="220" />
       <button class="button" type="button" @click="add">Put it on top</button>
       <button class="button plain" type="button" @click="store.apply(withoutStack(build), 'the stack')">
         No stack in this build
@@ -202,14 +202,14 @@ const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
         :value="raised?.weights.get(i.id)?.value ?? i.weight ?? 0"
         @change="(v) => set(i, { weight: v }, 'a weight on the rod')"
       />
-      <label v-else class="field"
-        ><span>Of</span
-        ><Choice
-          :value="i.made ?? 'mdf'"
-          :options="MADE"
-          style="width: 110px"
-          @change="(v: unknown) => set(i, { made: v as 'mdf' | 'plywood' }, 'a board on the rod')"
-      /></label>
+      <ChoiceField
+        v-else
+        label="Of"
+        :value="i.made ?? 'mdf'"
+        :options="MADE"
+        :width="110"
+        @change="(v) => set(i, { made: v }, 'a board on the rod')"
+      />
     </div>
     <RaisedView v-if="raised" :raised="raised" />
     <h3>In this order</h3>

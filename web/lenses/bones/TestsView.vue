@@ -13,13 +13,15 @@ import { ok } from '@core/quantity/index.ts';
 import { savedBuilds } from '../../storage/builds.ts';
 import { today } from '../../state/stores.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 
 /** Short tests at the bench that replace a typical value: what to do, what to read off, what it tells. */
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const kinds = HOME_TESTS.map((t) => ({ value: t.id, label: t.name }));
 const kind = ref<HomeTest>('press');
 const test = computed(() => homeTest(kind.value));
@@ -90,17 +92,8 @@ function takeOver(): void {
   </button>
 
   <div class="row">
-    <label class="field"
-      ><span>Test</span
-      ><Choice
-        :value="kind"
-        :options="kinds"
-        style="width: 250px"
-        @change="(v: unknown) => begin(v as HomeTest)"
-    /></label>
-    <label class="field"
-      ><span>Of</span><Choice v-model:value="of" :options="things" style="width: 240px"
-    /></label>
+    <ChoiceField label="Test" :value="kind" :options="kinds" :width="250" @change="(v) => begin(v)" />
+    <ChoiceField v-model:value="of" label="Of" :options="things" :width="240" />
   </div>
   <ol class="how">
     <li v-for="h in test.how" :key="h">{{ h }}</li>

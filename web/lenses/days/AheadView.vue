@@ -3,14 +3,18 @@ import { computed } from 'vue';
 import { aheadOf, repeatedOf, toldTime } from '@core/days/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import WhyButton from '../../shared/WhyButton.vue';
 
 /** What may be made before its day and how long it keeps; work that is done many times over. */
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const origin = computed(() => store.days?.origin);
 const plan = computed(() => store.days?.plan);
 const ahead = computed(() =>
-  plan.value && store.days?.due !== undefined ? aheadOf(store.build!, plan.value, store.days.due) : [],
+  plan.value && store.days?.due !== undefined ? aheadOf(here.build, plan.value, store.days.due) : [],
 );
 const repeated = computed(() => repeatedOf(store.days?.steps ?? []));
 const WEEK = 7 * 24 * 60;
@@ -43,7 +47,7 @@ const hours = (h: number) => formatTime(h * 60);
           v-for="a in ahead"
           :key="a.id"
           :class="{ piece: a.piece }"
-          @click="a.piece && (store.selection = { kind: 'piece', id: a.piece })"
+          @click="a.piece && (stage.selection = { kind: 'piece', id: a.piece })"
         >
           <td>{{ a.name }}</td>
           <td class="when">{{ toldTime(origin, a.readyBy) }}</td>

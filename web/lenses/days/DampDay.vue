@@ -6,11 +6,13 @@ import { setRoom } from '@core/edits/index.ts';
 import { oddsJob, type Job } from '../../workers/client.ts';
 import type { MightBe } from '../../workers/days.worker.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 
 /** What happens to the plan when the room turns damp, or is dried: looked at in a worker, changed nowhere. */
 const store = useBuild();
-const humidity = ref(Math.min(75, store.build!.room.humidity + 15));
+const here = useOpenBuild();
+const humidity = ref(Math.min(75, here.build.room.humidity + 15));
 const found = shallowRef<MightBe>();
 const looking = ref(false);
 let job: Job<MightBe> | undefined;
@@ -19,7 +21,7 @@ watch(
   () => (found.value = undefined),
 );
 async function look(): Promise<void> {
-  const room = setRoom(store.build!, { humidity: humidity.value });
+  const room = setRoom(here.build, { humidity: humidity.value });
   if (!room.ok) {
     store.say(room.problem.text, 'error');
     return;

@@ -2,6 +2,7 @@
 import { defineAsyncComponent, ref } from 'vue';
 import AheadView from './AheadView.vue';
 import PlanView from './PlanView.vue';
+import Segments from '../../shared/Segments.vue';
 
 /** The days before it is due: what is done when, and how each piece firms meanwhile. */
 const FirmingView = defineAsyncComponent(() => import('./FirmingView.vue'));
@@ -17,7 +18,7 @@ const view = ref<'plan' | 'ahead' | 'firming'>('plan');
   <div class="panel-scroll">
     <div class="panel-top">
       <h2>Days</h2>
-      <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the days" />
+      <Segments v-model:value="view" :options="VIEWS" label="What of the days" />
     </div>
     <PlanView v-if="view === 'plan'" />
     <AheadView v-else-if="view === 'ahead'" />

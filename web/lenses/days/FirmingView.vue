@@ -12,9 +12,10 @@ import {
   type Question,
 } from '@core/firming/index.ts';
 import { formatTime, tellBand } from '@core/quantity/index.ts';
-import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { TOKENS } from '../../tokens.ts';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import LookForm from '../../shared/LookForm.vue';
 import PlotFigure from '../../shared/PlotFigure.vue';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -25,20 +26,21 @@ import { useWhatIf } from './what-if.ts';
 
 /** How one piece firms: its curve, when each thing may be done, what would help, what waiting costs. */
 const ALL = '*';
-const store = useBuild();
-const build = computed(() => store.build!);
-const all = computed(() => [...store.report!.firming.values()]);
+const stage = useStage();
+const here = useOpenBuild();
+const build = computed(() => here.build);
+const all = computed(() => [...here.report.firming.values()]);
 /** The selected piece, or the one that keeps people waiting longest. */
 const slowest = computed(
   () =>
     [...all.value].sort((a, b) => (b.bands.handle?.likely ?? 0) - (a.bands.handle?.likely ?? 0))[0]?.piece,
 );
 const chosen = computed(() =>
-  store.selection?.kind === 'piece' && store.report!.firming.has(store.selection.id)
-    ? store.selection.id
+  stage.selection?.kind === 'piece' && here.report.firming.has(stage.selection.id)
+    ? stage.selection.id
     : slowest.value,
 );
-const firming = computed(() => store.report!.firming.get(chosen.value ?? ''));
+const firming = computed(() => here.report.firming.get(chosen.value ?? ''));
 const pieces = computed(() => [
   { value: ALL, label: 'all pieces' },
   ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
@@ -46,13 +48,13 @@ const pieces = computed(() => [
 const together = ref(false);
 function choose(id: string): void {
   together.value = id === ALL;
-  if (id !== ALL) store.selection = { kind: 'piece', id };
+  if (id !== ALL) stage.selection = { kind: 'piece', id };
 }
 /** Every piece by when it is firm to hold, the slowest first. */
 const list = computed(() =>
   build.value.pieces
     .flatMap((p) => {
-      const f = store.report!.firming.get(p.id);
+      const f = here.report.firming.get(p.id);
       return f?.bands.handle ? [{ id: p.id, name: p.name, band: f.bands.handle, figure: f.handle }] : [];
     })
     .sort((a, b) => b.band.likely - a.band.likely),
@@ -155,9 +157,7 @@ const levers = computed(() =>
 );
 const asks = computed(() => opens.value.map((r) => ({ value: r.q, label: r.words })));
 const joinAfter = ref(30);
-const squash = computed(() =>
-  chosen.value ? store.report!.squash(chosen.value, joinAfter.value) : undefined,
-);
+const squash = computed(() => (chosen.value ? here.report.squash(chosen.value, joinAfter.value) : undefined));
 const clocks = computed(() => otherClocks(build.value));
 const told = (b: { fast: number; likely: number; slow: number }) => tellBand(b.fast, b.likely, b.slow);
 /** Chocolate is firm only as long as it is cool. */
@@ -168,14 +168,13 @@ const cold = computed(() => firming.value?.clock === 'cold');
   <p v-if="!firming" class="muted pad">There is no piece yet: its clock is worked out from its shape.</p>
   <template v-else>
     <div class="row pad">
-      <label class="field"
-        ><span>Piece</span
-        ><Choice
-          :value="together ? ALL : chosen"
-          :options="pieces"
-          style="width: 200px"
-          @change="(v: unknown) => choose(v as string)"
-      /></label>
+      <ChoiceField
+        label="Piece"
+        :value="together ? ALL : chosen"
+        :options="pieces"
+        :width="200"
+        @change="(v) => choose(v)"
+      />
       <p v-if="firming.never" class="trouble"><span aria-hidden="true">▲</span> {{ firming.never }}</p>
       <p v-else-if="cold" class="muted">Sets by cold, and goes soft again when it gets warm.</p>
       <p v-else class="muted">
@@ -246,9 +245,7 @@ const cold = computed(() => firming.value?.clock === 'cold');
       <template v-if="firming.drying">
         <h3>What buys the most time</h3>
         <div class="row">
-          <label class="field"
-            ><span>Until it is</span><Choice v-model:value="question" :options="asks" style="width: 240px"
-          /></label>
+          <ChoiceField v-model:value="question" label="Until it is" :options="asks" :width="240" />
           <p v-if="!levers.length" class="muted">Nothing tried makes a difference worth the trouble.</p>
         </div>
         <ol v-if="levers.length" class="levers">

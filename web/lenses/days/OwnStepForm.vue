@@ -4,13 +4,15 @@ import { POOL_NAMES, type Step } from '@core/days/index.ts';
 import { addOwnStep } from '@core/edits/index.ts';
 import { TOOLS, type Tool } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
-import Choice from '../../shared/Choice.vue';
+import { useOpenBuild } from '../../state/here.ts';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 
 /** A step of one's own after another one: on what, with what, how long, after which wait. */
 const props = defineProps<{ step: Step }>();
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const title = ref('');
 const takes = ref(15);
 const waits = ref(0);
@@ -54,12 +56,8 @@ function add(): void {
       <button class="button" type="button" :disabled="!title.trim()" @click="add">Add</button>
     </div>
     <div v-if="title.trim()" class="row">
-      <label class="field"
-        ><span>On</span><Choice v-model:value="on" :options="pieces" style="width: 132px"
-      /></label>
-      <label class="field"
-        ><span>With</span><Choice v-model:value="tool" :options="tools" style="width: 116px"
-      /></label>
+      <ChoiceField v-model:value="on" label="On" :options="pieces" :width="132" />
+      <ChoiceField v-model:value="tool" label="With" :options="tools" :width="116" />
       <QuantityField label="Takes" kind="time" :width="84" :value="takes" @change="(v) => (takes = v)" />
       <QuantityField
         label="After a wait"

@@ -3,16 +3,18 @@ import { computed } from 'vue';
 import { toldTime, type Origin } from '@core/days/index.ts';
 import { takePlan } from '@core/edits/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 
 /** What may be taken or left: a better plan, ways out of a contradiction, and what moved against the plan that was taken. */
 const props = defineProps<{ origin: Origin | undefined }>();
 const store = useBuild();
+const here = useOpenBuild();
 const plan = computed(() => store.days?.plan);
 const moved = computed(() => plan.value?.moved ?? []);
 const added = computed(() => plan.value?.added ?? []);
 const SHOWN = 6;
 const take = (starts: Readonly<Record<string, string>> | undefined) =>
-  store.apply(takePlan(store.build!, starts), starts ? 'taking a plan' : 'planning freely again');
+  store.apply(takePlan(here.build, starts), starts ? 'taking a plan' : 'planning freely again');
 const when = (m: number) => (props.origin ? toldTime(props.origin, m) : '');
 </script>
 
@@ -27,11 +29,11 @@ const when = (m: number) => (props.origin ? toldTime(props.origin, m) : '');
       <button class="button" type="button" @click="take(store.starts)">Keep this one</button>
     </div>
   </div>
-  <p v-else-if="plan && store.build!.steps.agreed" class="muted taken">
+  <p v-else-if="plan && here.build.steps.agreed" class="muted taken">
     {{ plan.agreed ? 'This is the plan you took; it stays while it can.' : 'Kept near the plan you took.' }}
     <button class="button plain" type="button" @click="take(undefined)">Plan freely again</button>
   </p>
-  <div v-if="moved.length || (store.build!.steps.agreed && added.length)" class="note">
+  <div v-if="moved.length || (here.build.steps.agreed && added.length)" class="note">
     <p>
       <strong>Moved against the plan you had:</strong>
     </p>

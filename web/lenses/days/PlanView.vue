@@ -7,34 +7,36 @@ import { leaveStep, setRather } from '@core/edits/index.ts';
 import { readStepId, type Rather } from '@core/record/index.ts';
 import { formatBand, formatTime, tellOdds, tellRisk } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { saveBlob } from '../../shell/files.ts';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import DampDay from './DampDay.vue';
 import OddsCard from './OddsCard.vue';
 import PlanNotes from './PlanNotes.vue';
 import SessionList from './SessionList.vue';
 
 const store = useBuild();
+const here = useOpenBuild();
 const days = computed(() => store.days);
 const plan = computed(() => days.value?.plan);
 const origin = computed(() => days.value?.origin);
-const RATHER = [
+const RATHER: { value: Rather | ''; label: string }[] = [
   { value: '', label: 'a bit of everything' },
   { value: 'fewer', label: 'fewer sessions' },
   { value: 'later', label: 'a later start' },
   { value: 'nights', label: 'early nights' },
   { value: 'fresher', label: 'a fresher cake' },
 ];
-const left = computed(() => store.build!.steps.left);
+const left = computed(() => here.build.steps.left);
 /** A step that is left out is not in the plan: its id tells the piece. */
 function nameOfStep(id: string): string {
   const ref = readStepId(id);
-  const own = store.build!.steps.own.find((o) => o.id === id);
-  const piece = store.build!.pieces.find((p) => p.id === ref?.of)?.name.toLowerCase();
+  const own = here.build.steps.own.find((o) => o.id === id);
+  const piece = here.build.pieces.find((p) => p.id === ref?.of)?.name.toLowerCase();
   return own?.title ?? (piece ? `${ref!.task} the ${piece}` : (ref?.task ?? id));
 }
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
-const begun = computed(() => store.build!.bench.done.length > 0);
+const begun = computed(() => here.build.bench.done.length > 0);
 const never = computed(() =>
   [...(store.report?.firming.values() ?? [])].flatMap((f) => (f.never ? [f.never] : [])),
 );
@@ -51,7 +53,7 @@ const trouble = computed(() => [
 /** The calendar library is fetched when it is first asked for. */
 async function calendar(): Promise<void> {
   const { calendarFile } = await import('@core/days-out.ts');
-  const text = calendarFile(store.build!, days.value!, new Date());
+  const text = calendarFile(here.build, days.value!, new Date());
   if (text) saveBlob(new Blob([text], { type: 'text/calendar' }), nameOf('ics'));
 }
 async function table(): Promise<void> {
@@ -59,7 +61,7 @@ async function table(): Promise<void> {
   const text = planCsv(days.value!);
   if (text) saveBlob(new Blob([text], { type: 'text/csv' }), nameOf('csv'));
 }
-const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.json$/, `-days.${ending}`);
+const nameOf = (ending: string) => fileName(here.build).replace(/\.spindle\.json$/, `-days.${ending}`);
 </script>
 
 <template>
@@ -95,7 +97,7 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
     </ol>
     <PlanNotes :origin="origin" />
     <div v-if="plan" class="row out">
-      <router-link class="button" :to="`/build/${store.build!.id}/sheet/days`"
+      <router-link class="button" :to="`/build/${here.build.id}/sheet/days`"
         ><Printer :size="15" /> Wall sheet</router-link
       >
       <button class="button" type="button" @click="calendar">
@@ -105,17 +107,14 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
     </div>
     <OddsCard v-if="plan && origin" :plan="plan" :origin="origin" />
     <div v-if="plan" class="row choices">
-      <label class="field rather"
-        ><span>Rather</span
-        ><Choice
-          :value="store.build!.steps.rather ?? ''"
-          :options="RATHER"
-          style="width: 180px"
-          @change="
-            (v: unknown) =>
-              store.apply(setRather(store.build!, (v as Rather) || undefined), 'what the plan rather has')
-          "
-      /></label>
+      <ChoiceField
+        class="rather"
+        label="Rather"
+        :value="here.build.steps.rather ?? ''"
+        :options="RATHER"
+        :width="180"
+        @change="(v) => store.apply(setRather(here.build, v || undefined), 'what the plan rather has')"
+      />
       <DampDay />
     </div>
     <p v-if="left.length" class="muted">
@@ -125,7 +124,7 @@ const nameOf = (ending: string) => fileName(store.build!).replace(/\.spindle\.js
         :key="id"
         class="button plain"
         type="button"
-        @click="store.apply(leaveStep(store.build!, id, false), 'taking a step in again')"
+        @click="store.apply(leaveStep(here.build, id, false), 'taking a step in again')"
       >
         {{ nameOfStep(id) }} — take it in again
       </button>

@@ -5,19 +5,20 @@ import { PLACES } from '@core/firming/index.ts';
 import { pieceOf, type RestPlace } from '@core/record/index.ts';
 import { setRests } from '@core/edits/index.ts';
 import { useBuild } from '../../state/build-store.ts';
-import Choice from '../../shared/Choice.vue';
+import { useOpenBuild } from '../../state/here.ts';
+import { choicesOf } from '../../shared/choices.ts';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 
 /** Where a piece is put once it is shaped, one place after the other, before it stands in the room. */
 const props = defineProps<{ piece: string }>();
 const store = useBuild();
-const rests = computed(() => pieceOf(store.build!, props.piece)?.rests ?? []);
-const places = Object.entries(PLACES)
-  .filter(([id]) => id !== 'room')
-  .map(([value, { name }]) => ({ value, label: name }));
+const here = useOpenBuild();
+const rests = computed(() => pieceOf(here.build, props.piece)?.rests ?? []);
+const places = choicesOf(PLACES, (p) => p.name).filter((p) => p.value !== 'room');
 const adding = ref<RestPlace>('box');
 const set = (next: typeof rests.value) =>
-  store.apply(setRests(store.build!, props.piece, next), 'where it lies');
+  store.apply(setRests(here.build, props.piece, next), 'where it lies');
 </script>
 
 <template>
@@ -46,10 +47,8 @@ const set = (next: typeof rests.value) =>
     </li>
   </ul>
   <div class="row">
-    <label class="beside"
-      ><span class="muted">{{ rests.length ? 'then in the room, or' : 'in the room, or first' }}</span>
-      <Choice v-model:value="adding" :options="places" style="width: 170px"
-    /></label>
+    <span class="muted">{{ rests.length ? 'then in the room, or' : 'in the room, or first' }}</span>
+    <ChoiceField v-model:value="adding" label="Where it is put" hide-label :options="places" :width="170" />
     <button class="button" type="button" @click="set([...rests, { place: adding, hours: 2 }])">
       for two hours
     </button>
@@ -76,11 +75,6 @@ h3 {
   flex: 1;
 }
 
-.beside {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
 .row {
   padding-top: 6px;
 }

@@ -15,12 +15,14 @@ import {
 } from '@core/days/index.ts';
 import { formatBand, formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
 import StepCard from './StepCard.vue';
 import WhyTree from '../../shared/WhyTree.vue';
 
 /** Sittings at the bench in order: who, when, which steps, what to do while hands are free, what rests meanwhile. */
 const props = defineProps<{ plan: DaysPlan; origin: Origin; days: DaysReport }>();
 const store = useBuild();
+const stage = useStage();
 const opened = ref<string>();
 const step = ref<string>();
 type Row = { at: number; step?: PlannedStep; idle?: Idle };
@@ -55,8 +57,8 @@ const keyOf = (w: { link: { from: string; to: string } }) => `${w.link.from}${w.
 const nameOf = (s: Session) => (s.person === 0 ? '' : (props.days.people[s.person] ?? ''));
 function toggle(p: PlannedStep): void {
   step.value = step.value === p.step.id ? undefined : p.step.id;
-  store.playhead = p.from;
-  if (p.step.piece) store.selection = { kind: 'piece', id: p.step.piece };
+  stage.playhead = p.from;
+  if (p.step.piece) stage.selection = { kind: 'piece', id: p.step.piece };
 }
 </script>
 
@@ -75,7 +77,7 @@ function toggle(p: PlannedStep): void {
         <li
           v-if="r.step"
           :class="{
-            now: store.playhead !== undefined && store.playhead >= r.step.from && store.playhead < r.step.to,
+            now: stage.playhead !== undefined && stage.playhead >= r.step.from && stage.playhead < r.step.to,
           }"
         >
           <button type="button" :aria-expanded="step === r.step.step.id" @click="toggle(r.step)">

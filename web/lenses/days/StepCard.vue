@@ -15,6 +15,7 @@ import {
 } from '@core/edits/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import OwnStepForm from './OwnStepForm.vue';
 import TextField from '../../shared/TextField.vue';
@@ -22,7 +23,8 @@ import TextField from '../../shared/TextField.vue';
 /** One step opened: how long it takes this person, what it closes off, what comes after it. */
 const props = defineProps<{ step: Step; from: number }>();
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 /** A long step is cut in parts; what is typed is for the whole of it. */
 const whole = computed(() => wholeOf(props.step.id));
 const own = computed(() => build.value.steps.own.find((s) => s.id === whole.value));

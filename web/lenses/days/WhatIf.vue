@@ -4,12 +4,14 @@ import { materialOf, POWDER_MOST } from '@core/pastes/index.ts';
 import type { Change, Drying } from '@core/firming/index.ts';
 import { setRoom } from '@core/edits/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 
 /** Sliders that ask what if; nothing is changed in the build until it is said so. */
 const props = defineProps<{ drying: Drying; touched: boolean }>();
 const change = defineModel<Change>({ required: true });
 const emit = defineEmits<{ reset: [] }>();
 const store = useBuild();
+const here = useOpenBuild();
 const air = computed(() => props.drying.spells.at(-1)!.air);
 const stiffens = computed(() => materialOf(props.drying.blend.base).stiffens);
 interface Slider {
@@ -120,7 +122,7 @@ function makeItSo(): void {
     ...(temperature === undefined ? {} : { temperature }),
     ...(speed === undefined ? {} : { air: nearestAir(speed) }),
   };
-  if (store.apply(setRoom(store.build!, patch), 'the room')) emit('reset');
+  if (store.apply(setRoom(here.build, patch), 'the room')) emit('reset');
 }
 </script>
 

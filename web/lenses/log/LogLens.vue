@@ -16,18 +16,20 @@ import type { Build } from '@core/record/index.ts';
 import { formatTime, tellBand, tellSeen } from '@core/quantity/index.ts';
 import { savedBuilds } from '../../storage/builds.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import LookPicture from './LookPicture.vue';
 import OwnTimes from './OwnTimes.vue';
 
 /** What was seen of firming against what was reckoned, what was learned from it, and what that changes. */
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const learned = computed(() => learnedOf(build.value));
 /** More than this are shown when asked for. */
 const PAGE = 40;
 const shown = ref(PAGE);
 const looks = computed(() => seenBeside(build.value, shown.value));
-const effects = computed(() => effectsOf(build.value, store.report!.firming).slice(0, 6));
+const effects = computed(() => effectsOf(build.value, here.report.firming).slice(0, 6));
 const odd = computed(() => learned.value.aside.length);
 const kitchen = computed(() => Math.round((Math.exp(learned.value.theta) - 1) * 100));
 const pastes = computed(() =>

@@ -5,11 +5,13 @@ import { setPaces } from '@core/edits/index.ts';
 import { type Build } from '@core/record/index.ts';
 import { ownTimesOf } from '@core/own-times.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 
 /** How long each kind of work really took, from the ticks at the bench, and whether the plan reckons with it. */
 const props = defineProps<{ others: readonly Build[] }>();
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const times = computed(() => ownTimesOf([build.value, ...props.others]));
 const found = computed(() => pacesFrom(times.value));
 const used = computed(() => build.value.workshop.paces);

@@ -13,6 +13,8 @@ import {
 import { ingredientOf, keptOf, offcutsFor, offcutOf, released, reserved } from '@core/stores/index.ts';
 import { today, useStores } from '../../state/stores.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import { putItem, useEntries, useUp } from '../../storage/stores.ts';
 import WhyButton from '../../shared/WhyButton.vue';
@@ -21,11 +23,13 @@ import RestClock from './RestClock.vue';
 /** One batch to read at the table: what to weigh, where it goes, what offcuts would do, what stays. */
 const props = defineProps<{ batch: Batch }>();
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const shelf = useStores();
 const { shown } = usePreferences();
-const build = computed(() => store.build!);
+const build = computed(() => here.build);
 const material = computed(() => materialOf(props.batch.blend.base));
-const doubts = computed(() => store.report!.doses.get(props.batch.blend.id) ?? []);
+const doubts = computed(() => here.report.doses.get(props.batch.blend.id) ?? []);
 const due = computed(() => build.value.brief.due.slice(0, 10));
 const offers = computed(() => {
   const mine = keptOf(build.value, props.batch.id);
@@ -42,7 +46,7 @@ const offered = computed(() =>
     .join(', '),
 );
 const kept = computed(() => props.batch.reserves);
-const point = (id: string | undefined) => (store.lit = id === undefined ? undefined : new Set([id]));
+const point = (id: string | undefined) => (stage.lit = id === undefined ? undefined : new Set([id]));
 const share = (l: Reckoned) => `${(100 * l.value) / props.batch.mix.value}%`;
 const TONES = ['var(--elm)', '#8fc0aa', '#b9c4bf', '#d1d8d5', 'transparent'];
 

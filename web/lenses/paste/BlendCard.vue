@@ -13,23 +13,25 @@ import {
   type OwnPaste,
 } from '@core/pastes/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { useStores } from '../../state/stores.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import ChocolateCard from './ChocolateCard.vue';
 import JobTable from './JobTable.vue';
 import MeasurePanel from './MeasurePanel.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import TextField from '../../shared/TextField.vue';
 
 /** One blend: what it is made from, how stiff, what is known of it, and what was measured. */
 const props = defineProps<{ blend: Blend }>();
 const emit = defineEmits<{ gone: [] }>();
 const store = useBuild();
+const here = useOpenBuild();
 const shelf = useStores();
-const build = computed(() => store.build!);
+const build = computed(() => here.build);
 const material = computed(() => materialOf(props.blend.base));
-const doubts = computed(() => store.report!.doses.get(props.blend.id) ?? []);
+const doubts = computed(() => here.report.doses.get(props.blend.id) ?? []);
 /** What holds it to its like, soft on firm: the usual joint. */
 const glues = computed(() => {
   const { family } = material.value;
@@ -78,14 +80,13 @@ function remove(): void {
         :width="185"
         @change="(name) => patch({ name }, 'the name of a blend')"
       />
-      <label class="field"
-        ><span>Made from</span
-        ><Choice
-          :value="blend.own?.id ?? blend.base"
-          :options="bases"
-          style="width: 205px"
-          @change="(v: unknown) => rebase(v as string)"
-      /></label>
+      <ChoiceField
+        label="Made from"
+        :value="blend.own?.id ?? blend.base"
+        :options="bases"
+        :width="205"
+        @change="(v) => rebase(v)"
+      />
       <template v-if="material.stiffens">
         <QuantityField
           label="Gum paste"

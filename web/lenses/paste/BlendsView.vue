@@ -3,12 +3,14 @@ import { computed, ref } from 'vue';
 import { addBlend } from '@core/edits/index.ts';
 import { jobOf, materialOf, pasteName, type Blend } from '@core/pastes/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import BlendCard from './BlendCard.vue';
 
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const editing = ref<string>();
-const doses = computed(() => store.report!.doses);
+const doses = computed(() => here.report.doses);
 
 const dose = (b: Blend): string =>
   [

@@ -4,27 +4,29 @@ import { Copy, Download, Printer } from '@lucide/vue';
 import { fileStem } from '@core/files/index.ts';
 import { amountWords, asText, packWords, shoppingList } from '@core/stores/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { useStores } from '../../state/stores.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import { saveBlob } from '../../shell/files.ts';
 import WhyButton from '../../shared/WhyButton.vue';
 
 const store = useBuild();
+const here = useOpenBuild();
 const shelf = useStores();
 const { shown } = usePreferences();
-const build = computed(() => store.build!);
+const build = computed(() => here.build);
 const due = computed(() => build.value.brief.due.slice(0, 10));
-const lines = computed(() => shoppingList(store.report!.needs, shelf.stores, due.value));
+const lines = computed(() => shoppingList(here.report.needs, shelf.stores, due.value));
 const short = computed(() => lines.value.filter((l) => l.short.value > 0));
 
 async function csv(which: 'paste' | 'shopping'): Promise<void> {
   const { pasteCsv, shoppingCsv } = await import('@core/lists.ts');
-  const text = which === 'paste' ? pasteCsv(store.report!.paste) : shoppingCsv(lines.value);
+  const text = which === 'paste' ? pasteCsv(here.report.paste) : shoppingCsv(lines.value);
   saveBlob(new Blob([text], { type: 'text/csv' }), `${fileStem(build.value.name)}-${which}.csv`);
 }
 async function copy(): Promise<void> {
   try {
-    await navigator.clipboard.writeText(asText(build.value.name, store.report!.paste, lines.value, shown));
+    await navigator.clipboard.writeText(asText(build.value.name, here.report.paste, lines.value, shown));
     store.say('Copied: paste it into a message.');
   } catch {
     store.say('The browser did not let it be copied. Save it as a table instead.', 'error');

@@ -2,26 +2,30 @@
 import { computed } from 'vue';
 import { Plus } from '@lucide/vue';
 import { addTier, forgetCakeDensity, setCake } from '@core/edits/index.ts';
-import { BATTERS, FILLINGS, type BatterId, type FillingId } from '@core/pastes/index.ts';
+import { BATTERS, FILLINGS } from '@core/pastes/index.ts';
 import { formatLength, formatTime, roundTo } from '@core/quantity/index.ts';
+import type { CakeWork } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import TierRow from './TierRow.vue';
-import Choice from '../../shared/Choice.vue';
+import { choicesOf } from '../../shared/choices.ts';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import TextField from '../../shared/TextField.vue';
+import SumsRow from '../../shared/SumsRow.vue';
+import Segments from '../../shared/Segments.vue';
 
 const store = useBuild();
+const here = useOpenBuild();
 const { shown } = usePreferences();
-const build = computed(() => store.build!);
-const cake = computed(() => store.report!.cake);
+const build = computed(() => here.build);
+const cake = computed(() => here.report.cake);
 const work = computed(() => build.value.cake);
-const named = (all: Record<string, { name: string }>) =>
-  Object.entries(all).map(([value, { name }]) => ({ value, label: name }));
-const batters = named(BATTERS);
-const creams = named(FILLINGS);
-const PLACES = [
+const batters = choicesOf(BATTERS, (b) => b.name);
+const creams = choicesOf(FILLINGS, (f) => f.name);
+const PLACES: { value: CakeWork['chill']['where']; label: string }[] = [
   { value: 'room', label: 'in the room' },
   { value: 'fridge', label: 'in the fridge' },
   { value: 'freezer', label: 'in the freezer' },
@@ -41,14 +45,13 @@ function tins(text: string): void {
 
 <template>
   <div class="row fields">
-    <label class="field"
-      ><span>Cake</span
-      ><Choice
-        :value="work.batter"
-        :options="batters"
-        style="width: 150px"
-        @change="(v: unknown) => set({ batter: v as BatterId }, 'the cake')"
-    /></label>
+    <ChoiceField
+      label="Cake"
+      :value="work.batter"
+      :options="batters"
+      :width="150"
+      @change="(v) => set({ batter: v }, 'the cake')"
+    />
     <QuantityField
       label="Baked, g per cm³"
       kind="count"
@@ -63,14 +66,13 @@ function tins(text: string): void {
       :value="work.layer"
       @change="(v) => set({ layer: v }, 'the layers')"
     />
-    <label class="field"
-      ><span>Filling</span
-      ><Choice
-        :value="work.filling"
-        :options="creams"
-        style="width: 148px"
-        @change="(v: unknown) => set({ filling: v as FillingId }, 'the filling')"
-    /></label>
+    <ChoiceField
+      label="Filling"
+      :value="work.filling"
+      :options="creams"
+      :width="148"
+      @change="(v) => set({ filling: v }, 'the filling')"
+    />
     <QuantityField
       label="Thick"
       kind="length"
@@ -78,14 +80,13 @@ function tins(text: string): void {
       :value="work.fillingThickness"
       @change="(v) => set({ fillingThickness: v }, 'the filling')"
     />
-    <label class="field"
-      ><span>Coat</span
-      ><Choice
-        :value="work.coat"
-        :options="creams"
-        style="width: 170px"
-        @change="(v: unknown) => set({ coat: v as FillingId }, 'the coat')"
-    /></label>
+    <ChoiceField
+      label="Coat"
+      :value="work.coat"
+      :options="creams"
+      :width="170"
+      @change="(v) => set({ coat: v }, 'the coat')"
+    />
     <QuantityField
       label="Coat thick"
       kind="length"
@@ -110,17 +111,13 @@ function tins(text: string): void {
     figure.
   </p>
   <template v-else>
-    <div class="sums">
-      <div>
-        <strong><WhyButton :figure="cake.batter" /></strong><span>batter</span>
-      </div>
-      <div>
-        <strong><WhyButton :figure="cake.filling" /></strong><span>filling</span>
-      </div>
-      <div>
-        <strong><WhyButton :figure="cake.coat" /></strong><span>coat</span>
-      </div>
-    </div>
+    <SumsRow
+      :sums="[
+        { figure: cake.batter, says: 'batter' },
+        { figure: cake.filling, says: 'filling' },
+        { figure: cake.coat, says: 'coat' },
+      ]"
+    />
     <section v-if="cake.gate" class="gate" :class="{ go: cake.gate.carve }">
       <h3>{{ cake.gate.carve ? 'Carve it' : 'Do not carve it yet' }}</h3>
       <div class="row">
@@ -134,14 +131,11 @@ function tins(text: string): void {
           :value="work.chill.hours"
           @change="(v) => set({ chill: { ...work.chill, hours: v } }, 'the chilling')"
         />
-        <a-segmented
+        <Segments
           :value="work.chill.where"
           :options="PLACES"
-          aria-label="Where it is chilled"
-          @change="
-            (v: unknown) =>
-              set({ chill: { ...work.chill, where: v as 'room' | 'fridge' | 'freezer' } }, 'the chilling')
-          "
+          label="Where it is chilled"
+          @change="(v) => set({ chill: { ...work.chill, where: v } }, 'the chilling')"
         />
       </div>
       <p>
@@ -209,18 +203,6 @@ function tins(text: string): void {
   gap: 10px 12px;
   align-items: flex-end;
   padding: 14px 0;
-}
-.sums {
-  display: flex;
-  gap: 30px;
-  padding: 4px 0 8px;
-}
-.sums strong {
-  display: block;
-  font: 650 21px/1.2 var(--font-title);
-}
-.sums span {
-  color: var(--ink-2);
 }
 .part {
   padding: 12px 0 0;

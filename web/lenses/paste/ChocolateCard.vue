@@ -10,16 +10,17 @@ import {
   type ChocolateWish,
 } from '@core/pastes/index.ts';
 import { MASS_IN_G, roundTo, total, VOLUME_IN_ML } from '@core/quantity/index.ts';
-import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { today, useStores } from '../../state/stores.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import { onShelf } from '@core/stores/index.ts';
+import Segments from '../../shared/Segments.vue';
 
 /** The card for a batch of modelling chocolate: how much of both, step by step, and what mends it. */
 const props = defineProps<{ blend: Blend; facts: ChocolateFacts }>();
 const emit = defineEmits<{ ratio: [ratio: number] }>();
-const store = useBuild();
+const here = useOpenBuild();
 const shelf = useStores();
 const ratio = computed(() => props.blend.ratio ?? props.facts.ratio);
 const pulled = ref(ratio.value);
@@ -28,7 +29,7 @@ const needed = computed(() =>
   total(
     'All batches',
     'g',
-    store.report!.paste.filter((b) => b.blend.id === props.blend.id).map((b) => b.fresh),
+    here.report.paste.filter((b) => b.blend.id === props.blend.id).map((b) => b.fresh),
   ),
 );
 const has = (id: string) => onShelf(shelf.stores, id, today());
@@ -69,7 +70,7 @@ const WAYS = [
 <template>
   <div class="choc">
     <div class="row">
-      <a-segmented v-model:value="by" :options="WAYS" aria-label="What the batch is reckoned from" />
+      <Segments v-model:value="by" :options="WAYS" label="What the batch is reckoned from" />
       <QuantityField
         v-if="by !== 'shelf'"
         :label="by === 'made' ? 'Paste wanted' : 'Chocolate there is'"

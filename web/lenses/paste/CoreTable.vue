@@ -4,6 +4,7 @@ import { chooseCore, CORE_OPTIONS } from '@core/choose-core.ts';
 import type { Piece } from '@core/record/index.ts';
 import { roundTo } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import WhyButton from '../../shared/WhyButton.vue';
@@ -11,12 +12,13 @@ import WhyButton from '../../shared/WhyButton.vue';
 /** Solid paste, foam, cereal treat or cake for one piece, and what each does to the bones. */
 const props = defineProps<{ piece: Piece }>();
 const store = useBuild();
+const here = useOpenBuild();
 const coat = ref<number>();
 watch(
   () => props.piece.id,
   () => (coat.value = undefined),
 );
-const choices = computed(() => chooseCore(store.build!, props.piece.id, coat.value));
+const choices = computed(() => chooseCore(here.build, props.piece.id, coat.value));
 const present = computed(() => props.piece.form.coat?.thickness ?? props.piece.form.sizes.coat ?? 5);
 const lower = computed(() => props.piece.name.toLowerCase());
 const setCoat = (v: number) => {

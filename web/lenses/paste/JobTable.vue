@@ -11,16 +11,17 @@ import {
   type School,
 } from '@core/pastes/index.ts';
 import { formatBand, formatMass, formatSpoons, total } from '@core/quantity/index.ts';
-import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import WhyButton from '../../shared/WhyButton.vue';
+import Segments from '../../shared/Segments.vue';
 
 /** What the paste must do, and the schools of dosing side by side for it. */
 const props = defineProps<{ blend: Blend }>();
 const emit = defineEmits<{ use: [blend: Blend] }>();
-const store = useBuild();
+const here = useOpenBuild();
 const { shown } = usePreferences();
-const build = computed(() => store.build!);
+const build = computed(() => here.build);
 const chosen = ref(props.blend.job ?? 'carry');
 watch(
   () => props.blend.job,
@@ -35,7 +36,7 @@ const fresh = computed(() =>
   total(
     'Mixed of this blend',
     'g',
-    store.report!.paste.filter((b) => b.blend.id === props.blend.id).map((b) => b.fresh),
+    here.report.paste.filter((b) => b.blend.id === props.blend.id).map((b) => b.fresh),
   ),
 );
 const powder = (b: Blend) =>
@@ -58,7 +59,7 @@ const take = (school: School) => emit('use', answer.value.answers.find((a) => a.
   <div class="job">
     <p class="row">
       It has to
-      <a-segmented v-model:value="chosen" :options="options" aria-label="What the paste has to do" />
+      <Segments v-model:value="chosen" :options="options" label="What the paste has to do" />
     </p>
     <p class="muted small">
       {{ job.means }}. Reckoned for {{ answer.trial }}, in your room. By feel: {{ job.feel }}.

@@ -7,14 +7,19 @@ import { setPiece } from '@core/edits/index.ts';
 import { chooseGlue, SIDES, type JointState } from '@core/pastes/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import CoreTable from './CoreTable.vue';
 import GlueRecipe from './GlueRecipe.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import Segments from '../../shared/Segments.vue';
 
 const store = useBuild();
-const build = computed(() => store.build!);
+const stage = useStage();
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const piece = computed(() => {
-  const id = store.selection?.kind === 'piece' ? store.selection.id : undefined;
+  const id = stage.selection?.kind === 'piece' ? stage.selection.id : undefined;
   return (
     pieceOf(build.value, id ?? '') ??
     build.value.pieces.find((p) => p.seat.on !== BOARD) ??
@@ -42,23 +47,20 @@ const recipe = ref<string>();
 <template>
   <template v-if="piece && joint">
     <div class="row pick">
-      <label class="field"
-        ><span>Piece</span
-        ><Choice
-          :value="piece.id"
-          :options="options"
-          show-search
-          option-filter-prop="label"
-          style="width: 190px"
-          @change="(v: unknown) => (store.selection = { kind: 'piece', id: v as string })"
-      /></label>
+      <ChoiceField
+        label="Piece"
+        :value="piece.id"
+        :options="options"
+        search
+        :width="190"
+        @change="(v) => (stage.selection = { kind: 'piece', id: v })"
+      />
       <div class="field">
-        <span>It is</span
-        ><a-segmented v-model:value="upper" :options="STATES" aria-label="State of the piece" />
+        <span>It is</span><Segments v-model:value="upper" :options="STATES" label="State of the piece" />
       </div>
       <div class="field">
         <span>{{ joint.onName }} is</span
-        ><a-segmented v-model:value="lower" :options="STATES" aria-label="State of what carries it" />
+        ><Segments v-model:value="lower" :options="STATES" label="State of what carries it" />
       </div>
     </div>
     <h3>{{ piece.name }} on {{ joint.onName.toLowerCase() }}</h3>

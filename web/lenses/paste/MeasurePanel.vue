@@ -4,15 +4,18 @@ import { setPractice } from '@core/edits/index.ts';
 import { bulkFromSpoons, byBall, byJug, shrinkFromStrip, type Blend } from '@core/pastes/index.ts';
 import { roundTo, type Reckoned, type Result } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { useStores } from '../../state/stores.ts';
 import { putPaste } from '../../storage/stores.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
+import Segments from '../../shared/Segments.vue';
 
 /** Four short measurements that take the place of the table's values. */
 const props = defineProps<{ blend: Blend }>();
 const emit = defineEmits<{ use: [blend: Blend] }>();
 const store = useBuild();
+const here = useOpenBuild();
 const shelf = useStores();
 type Way = 'ball' | 'jug' | 'spoon' | 'strip';
 const WAYS = [
@@ -46,7 +49,7 @@ const result = computed((): Result<Reckoned> => {
     case 'jug':
       return byJug(grams.value, risen.value);
     case 'spoon':
-      return bulkFromSpoons(grams.value, spoons.value, store.build!.practice.spoon);
+      return bulkFromSpoons(grams.value, spoons.value, here.build.practice.spoon);
     default:
       return shrinkFromStrip(before.value, after.value);
   }
@@ -55,7 +58,7 @@ function use(): void {
   if (!result.value.ok) return;
   const value = Number(result.value.value.value.toFixed(3));
   if (way.value === 'spoon')
-    store.apply(setPractice(store.build!, { powderBulk: value }), 'the weight of a spoon');
+    store.apply(setPractice(here.build, { powderBulk: value }), 'the weight of a spoon');
   else emit('use', { ...props.blend, [way.value === 'strip' ? 'shrink' : 'density']: value });
 }
 function forget(): void {
@@ -89,7 +92,7 @@ const known = computed(() => shelf.stores.pastes.some((p) => p.id === props.blen
 
 <template>
   <div class="measure">
-    <a-segmented v-model:value="way" :options="WAYS" aria-label="What is measured" />
+    <Segments v-model:value="way" :options="WAYS" label="What is measured" />
     <p class="muted small">{{ HOW[way] }}</p>
     <div class="row">
       <template v-if="way !== 'strip'">

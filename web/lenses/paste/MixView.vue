@@ -5,35 +5,39 @@ import { formatMass, formatSpoons, formatWeighed, formatTime } from '@core/quant
 import { shoppingList } from '@core/stores/index.ts';
 import { useStores } from '../../state/stores.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import UnionNote from '../../shared/UnionNote.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import BatchCard from './BatchCard.vue';
 
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const { shown } = usePreferences();
-const batches = computed(() => store.report!.paste);
+const batches = computed(() => here.report.paste);
 const emit = defineEmits<{ go: [view: 'buy'] }>();
 const shelf = useStores();
 const KINDS = new Set(['paste', 'stiffener', 'chocolate', 'syrup', 'icing']);
 const short = computed(() =>
   shelf.ready
-    ? shoppingList(store.report!.needs, shelf.stores, store.build!.brief.due.slice(0, 10)).filter(
+    ? shoppingList(here.report.needs, shelf.stores, here.build.brief.due.slice(0, 10)).filter(
         (l) => l.short.value > 0 && KINDS.has(l.need.kind),
       )
     : [],
 );
-const chosen = computed(() => (store.selection?.kind === 'batch' ? store.selection.id : undefined));
-const doses = computed(() => store.report!.doses);
-const toggle = (id: string) => (store.selection = chosen.value === id ? undefined : { kind: 'batch', id });
-const point = (b: Batch | undefined) => (store.lit = b && new Set(b.lines.map((l) => l.piece)));
+const chosen = computed(() => (stage.selection?.kind === 'batch' ? stage.selection.id : undefined));
+const doses = computed(() => here.report.doses);
+const toggle = (id: string) => (stage.selection = chosen.value === id ? undefined : { kind: 'batch', id });
+const point = (b: Batch | undefined) => (stage.lit = b && new Set(b.lines.map((l) => l.piece)));
 const lost = computed(() => {
   const keys = new Set(batches.value.map((b) => b.id));
-  return store.build!.reserves.filter((r) => !keys.has(r.batch));
+  return here.build.reserves.filter((r) => !keys.has(r.batch));
 });
 function letGo(): void {
   const keys = new Set(batches.value.map((b) => b.id));
-  const build = store.build!;
+  const build = here.build;
   store.apply({ ...build, reserves: build.reserves.filter((r) => keys.has(r.batch)) }, 'letting offcuts go');
 }
 </script>
@@ -86,8 +90,8 @@ function letGo(): void {
     </li>
   </ul>
   <p v-if="batches.length" class="total small muted">
-    In the figure <WhyButton :figure="store.report!.figure.paste" />; the rest is spare, trimmings and what
-    has to be kneaded at least.
+    In the figure <WhyButton :figure="here.report.figure.paste" />; the rest is spare, trimmings and what has
+    to be kneaded at least.
   </p>
   <UnionNote v-if="batches.length" lens="paste" />
 </template>

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue';
-import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import WhyButton from '../../shared/WhyButton.vue';
 import MixView from './MixView.vue';
+import { choicesOf } from '../../shared/choices.ts';
+import Segments from '../../shared/Segments.vue';
 
 const VIEWS = {
   mix: { name: 'Mix', view: MixView },
@@ -13,28 +16,24 @@ const VIEWS = {
   buy: { name: 'Buy', view: defineAsyncComponent(() => import('./BuyView.vue')) },
 } as const;
 type View = keyof typeof VIEWS;
-const options = Object.entries(VIEWS).map(([value, { name }]) => ({ value, label: name }));
+const options = choicesOf<View, { name: string }>(VIEWS, (v) => v.name);
 
-const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const view = ref<View>('mix');
-const sums = computed(() => store.report!.pasteSums);
+const sums = computed(() => here.report.pasteSums);
 function show(next: View): void {
-  store.lit = undefined;
+  stage.lit = undefined;
   view.value = next;
 }
-onBeforeUnmount(() => (store.lit = undefined));
+onBeforeUnmount(() => (stage.lit = undefined));
 </script>
 
 <template>
   <div class="panel-scroll">
     <div class="panel-top">
       <h2>Paste</h2>
-      <a-segmented
-        :value="view"
-        :options="options"
-        aria-label="What of the paste"
-        @change="(v: unknown) => show(v as View)"
-      />
+      <Segments :value="view" :options="options" label="What of the paste" @change="show" />
     </div>
     <div v-if="view === 'mix'" class="headline">
       <div>

@@ -6,17 +6,22 @@ import { setPortions, unweigh, weighedOne, withoutPortions } from '@core/edits/i
 import { pieceOf, type Portions } from '@core/record/index.ts';
 import { formatLength, formatMass, parseQuantity, roundTo } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import SumsRow from '../../shared/SumsRow.vue';
 
 const WeighChart = defineAsyncComponent(() => import('./WeighChart.vue'));
 
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const { shown } = usePreferences();
-const build = computed(() => store.build!);
-const report = computed(() => store.report!.portions);
+const build = computed(() => here.build);
+const report = computed(() => here.report.portions);
 const settings = computed(() => build.value.portions);
 const many = computed(() => portionPieces(build.value));
 const options = computed(() =>
@@ -27,7 +32,7 @@ const set = (patch: Partial<Portions>) =>
     setPortions(build.value, { piece: settings.value?.piece ?? options.value[0]!.value, ...patch }),
     'the portions',
   );
-const point = (id: string | undefined) => (store.lit = id === undefined ? undefined : new Set([id]));
+const point = (id: string | undefined) => (stage.lit = id === undefined ? undefined : new Set([id]));
 const cluster = ref(2);
 const next = ref('');
 const wrong = ref<string>();
@@ -55,14 +60,13 @@ const make = () =>
   </div>
   <template v-else>
     <div class="row fields">
-      <label class="field"
-        ><span>One portion is</span
-        ><Choice
-          :value="settings.piece"
-          :options="options"
-          style="width: 150px"
-          @change="(v: unknown) => set({ piece: v as string })"
-      /></label>
+      <ChoiceField
+        label="One portion is"
+        :value="settings.piece"
+        :options="options"
+        :width="150"
+        @change="(v) => set({ piece: v })"
+      />
       <QuantityField
         label="Weighs"
         kind="mass"
@@ -93,7 +97,7 @@ const make = () =>
       />
     </div>
     <p v-for="s in report.says" :key="s" class="warning"><span aria-hidden="true">◆</span> {{ s }}</p>
-    <div class="sums">
+    <SumsRow>
       <div>
         <strong><WhyButton :figure="report.one" /></strong
         ><span>one as it is modelled, {{ report.number }} of them</span>
@@ -106,7 +110,7 @@ const make = () =>
         <strong :class="{ bad: !report.caseFits }"><WhyButton :figure="report.caseRoom" /></strong
         ><span>room in the case</span>
       </div>
-    </div>
+    </SumsRow>
     <button v-if="!report.meets" class="button main" type="button" @click="make">
       Make one weigh {{ formatMass(report.target, shown) }}
     </button>
@@ -225,18 +229,6 @@ const make = () =>
   gap: 10px 12px;
   align-items: flex-end;
   padding: 14px 0;
-}
-.sums {
-  display: flex;
-  gap: 28px;
-  padding: 4px 0 8px;
-}
-.sums strong {
-  display: block;
-  font: 650 21px/1.2 var(--font-title);
-}
-.sums span {
-  color: var(--ink-2);
 }
 .two {
   display: grid;

@@ -5,14 +5,16 @@ import { restLeft, tick } from '@core/edits/index.ts';
 import { type Batch } from '@core/paste-list/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 
 /** A clock that runs from the moment a batch was mixed until its gum has taken hold. */
 const props = defineProps<{ batch: Batch; step: string }>();
 const store = useBuild();
+const here = useOpenBuild();
 const now = useNow({ interval: 5_000 });
-const left = computed(() => restLeft(store.build!, props.step, props.batch.rest, now.value));
-const start = () => store.apply(tick(store.build!, props.step, new Date().toISOString()), 'mixing');
-const stop = () => store.apply(tick(store.build!, props.step, undefined), 'taking the mixing back');
+const left = computed(() => restLeft(here.build, props.step, props.batch.rest, now.value));
+const start = () => store.apply(tick(here.build, props.step, new Date().toISOString()), 'mixing');
+const stop = () => store.apply(tick(here.build, props.step, undefined), 'taking the mixing back');
 </script>
 
 <template>

@@ -6,15 +6,18 @@ import { coverOf } from '@core/paste-list/index.ts';
 import { removeTier, setTier, withoutPosts, withoutTierBoard } from '@core/edits/index.ts';
 import { type Tier, type TierBoard } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import WhyButton from '../../shared/WhyButton.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import Segments from '../../shared/Segments.vue';
 
 /** A plain tier: its size, and the paste rolled over it. */
 const props = defineProps<{ tier: Tier }>();
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const cover = computed(() => coverOf(props.tier));
 const blends = computed(() => build.value.blends.map((b) => ({ value: b.id, label: b.name })));
 const colours = computed(() => build.value.colours.map((c) => ({ value: c.id, label: c.name })));
@@ -26,7 +29,7 @@ const posts = [
   { value: '', label: 'no posts' },
   ...RODS.filter((r) => POSTS.has(r.family)).map((r) => ({ value: r.id, label: r.name })),
 ];
-const load = computed(() => store.report!.tiers.find((t) => t.tier.id === props.tier.id));
+const load = computed(() => here.report.tiers.find((t) => t.tier.id === props.tier.id));
 function post(stock: string): void {
   if (stock) set({ posts: { stock, number: props.tier.posts?.number ?? 4 } });
   else store.apply(withoutPosts(build.value, props.tier.id), 'the posts');
@@ -39,7 +42,7 @@ function board(kind: string): void {
   if (kind) set({ board: { kind: kind as TierBoard, width: props.tier.board?.width ?? props.tier.width } });
   else store.apply(withoutTierBoard(build.value, props.tier.id), 'the board under a tier');
 }
-const SHAPES = [
+const SHAPES: { value: Tier['shape']; label: string }[] = [
   { value: 'round', label: 'round' },
   { value: 'square', label: 'square' },
 ];
@@ -49,11 +52,11 @@ const SHAPES = [
   <div class="tier">
     <div class="row">
       <strong>{{ tier.name }}</strong>
-      <a-segmented
+      <Segments
         :value="tier.shape"
         :options="SHAPES"
-        :aria-label="`Shape of the ${tier.name.toLowerCase()}`"
-        @change="(v: unknown) => set({ shape: v as 'round' | 'square' })"
+        :label="`Shape of the ${tier.name.toLowerCase()}`"
+        @change="(v) => set({ shape: v })"
       />
       <QuantityField
         label="Wide"
@@ -76,22 +79,20 @@ const SHAPES = [
         :value="tier.cover.thickness"
         @change="(v) => setCover({ thickness: v })"
       />
-      <label class="field"
-        ><span>Of</span
-        ><Choice
-          :value="tier.cover.blend"
-          :options="blends"
-          style="width: 160px"
-          @change="(v: unknown) => setCover({ blend: v as string })"
-      /></label>
-      <label class="field"
-        ><span>Colour</span
-        ><Choice
-          :value="tier.cover.colour"
-          :options="colours"
-          style="width: 130px"
-          @change="(v: unknown) => setCover({ colour: v as string })"
-      /></label>
+      <ChoiceField
+        label="Of"
+        :value="tier.cover.blend"
+        :options="blends"
+        :width="160"
+        @change="(v) => setCover({ blend: v })"
+      />
+      <ChoiceField
+        label="Colour"
+        :value="tier.cover.colour"
+        :options="colours"
+        :width="130"
+        @change="(v) => setCover({ colour: v })"
+      />
       <button
         class="button plain"
         type="button"
@@ -102,14 +103,13 @@ const SHAPES = [
       </button>
     </div>
     <div v-if="load" class="row load">
-      <label class="field"
-        ><span>Board under it</span
-        ><Choice
-          :value="tier.board?.kind ?? ''"
-          :options="boards"
-          style="width: 140px"
-          @change="(v: unknown) => board(v as string)"
-      /></label>
+      <ChoiceField
+        label="Board under it"
+        :value="tier.board?.kind ?? ''"
+        :options="boards"
+        :width="140"
+        @change="(v) => board(v)"
+      />
       <QuantityField
         v-if="tier.board"
         label="Board wide"
@@ -118,14 +118,13 @@ const SHAPES = [
         :value="tier.board.width"
         @change="(v) => set({ board: { ...tier.board!, width: v } })"
       />
-      <label class="field"
-        ><span>Posts in it</span
-        ><Choice
-          :value="tier.posts?.stock ?? ''"
-          :options="posts"
-          style="width: 190px"
-          @change="(v: unknown) => post(v as string)"
-      /></label>
+      <ChoiceField
+        label="Posts in it"
+        :value="tier.posts?.stock ?? ''"
+        :options="posts"
+        :width="190"
+        @change="(v) => post(v)"
+      />
       <QuantityField
         v-if="tier.posts"
         label="How many"

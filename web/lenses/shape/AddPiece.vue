@@ -4,20 +4,24 @@ import { FAMILIES, SHAPE_KINDS, shapeOf, type ShapeKind } from '@core/solids/ind
 import { addPiece } from '@core/edits/index.ts';
 import { BOARD } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import ShapeIcon from './ShapeIcon.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
-const on = ref(store.selection?.kind === 'piece' ? store.selection.id : BOARD);
+const stage = useStage();
+const here = useOpenBuild();
+const on = ref(stage.selection?.kind === 'piece' ? stage.selection.id : BOARD);
 const places = computed(() => [
   { value: BOARD, label: 'the board' },
-  ...store.build!.pieces.map((p) => ({ value: p.id, label: p.name })),
+  ...here.build.pieces.map((p) => ({ value: p.id, label: p.name })),
 ]);
 function add(kind: ShapeKind): void {
-  const made = addPiece(store.build!, kind, shapeOf(kind).name, on.value);
+  const made = addPiece(here.build, kind, shapeOf(kind).name, on.value);
   store.apply(made.build, `adding a ${shapeOf(kind).name.toLowerCase()}`);
-  store.selection = { kind: 'piece', id: made.id };
+  stage.selection = { kind: 'piece', id: made.id };
   open.value = false;
 }
 const families = Object.entries(FAMILIES).map(([family, label]) => ({
@@ -28,15 +32,7 @@ const families = Object.entries(FAMILIES).map(([family, label]) => ({
 
 <template>
   <a-modal v-model:open="open" title="New piece" :footer="null" width="1120px" :style="{ top: '30px' }">
-    <label class="on"
-      >Standing on
-      <Choice
-        v-model:value="on"
-        :options="places"
-        style="width: 220px"
-        show-search
-        option-filter-prop="label"
-    /></label>
+    <ChoiceField v-model:value="on" class="on" label="Standing on" :options="places" search :width="220" />
     <section v-for="f in families" :key="f.label">
       <h3>{{ f.label }}</h3>
       <ul>
@@ -56,9 +52,6 @@ const families = Object.entries(FAMILIES).map(([family, label]) => ({
 
 <style scoped>
 .on {
-  display: flex;
-  gap: 10px;
-  align-items: center;
   margin: 6px 0 12px;
 }
 ul {

@@ -14,13 +14,17 @@ import {
 } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { useReference } from '../../state/reference.ts';
 import CurveEditor from '../../shared/CurveEditor.vue';
+import ToggleField from '../../shared/ToggleField.vue';
+import Segments from '../../shared/Segments.vue';
 
 /** The lines of a piece drawn by hand, each over the person's own picture where there is one. */
 const props = defineProps<{ piece: Piece }>();
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
+const here = useOpenBuild();
 const reference = useReference();
 const shape = shapeOf(props.piece.form.kind);
 const before: Curves =
@@ -107,7 +111,7 @@ const picture = computed(() => {
 function use(): void {
   if (
     store.apply(
-      setArt(store.build!, props.piece.id, { curves: curves.value }),
+      setArt(here.build, props.piece.id, { curves: curves.value }),
       `drawing the ${props.piece.name.toLowerCase()}`,
     )
   )
@@ -119,16 +123,20 @@ function use(): void {
   <a-modal v-model:open="open" :title="`Draw: ${piece.name}`" :footer="null" width="720px">
     <div class="draw" @keydown.ctrl.z.exact.stop.prevent="undo" @keydown.ctrl.shift.z.stop.prevent="redo">
       <div class="row">
-        <a-segmented v-if="tabs.length > 1" v-model:value="key" :options="tabs" />
+        <Segments v-if="tabs.length > 1" v-model:value="key" :options="tabs" />
         <button v-if="shape.holes && holes.length < 9" class="button" type="button" @click="addHole">
           Add a hole
         </button>
         <button v-if="key.startsWith('hole')" class="button" type="button" @click="removeHole">
           Remove this hole
         </button>
-        <label v-if="reference.url && !shape.cut" class="row"
-          ><a-switch v-model:checked="over" size="small" /> Over your picture</label
-        >
+        <ToggleField
+          v-if="reference.url && !shape.cut"
+          v-model:checked="over"
+          label="Over your picture"
+          beside
+          small
+        />
         <span class="grow"></span>
         <button class="button plain" type="button" :disabled="!past.length" @click="undo">Undo</button>
         <button class="button plain" type="button" :disabled="!future.length" @click="redo">Redo</button>

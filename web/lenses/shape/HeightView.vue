@@ -3,20 +3,25 @@ import { computed, ref } from 'vue';
 import { heightInPose, layOut, SCHEMES, schemeOf, type Pose } from '@core/figure/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import { useReference } from '../../state/reference.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import ToggleField from '../../shared/ToggleField.vue';
 
 /** The height from shoes to hat with what soft stages lose, and whole figures laid out to proportion. */
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const preferences = usePreferences();
 const reference = useReference();
-const budget = computed(() => store.report!.height);
+const budget = computed(() => here.report.height);
 const tall = computed(() => Math.max(1, budget.value.modelled.value));
-const colour = (id: string) => store.build!.pieces.find((p) => p.id === id)!.colour;
-const hex = computed(() => new Map(store.build!.colours.map((c) => [c.id, c.hex])));
+const colour = (id: string) => here.build.pieces.find((p) => p.id === id)!.colour;
+const hex = computed(() => new Map(here.build.colours.map((c) => [c.id, c.hex])));
 
 const scheme = ref('stylised-3-long-legs');
 const pose = ref<Pose>('standing');
@@ -29,7 +34,7 @@ const POSES: { value: Pose; label: string }[] = [
 ];
 const comesOut = computed(() => heightInPose(schemeOf(scheme.value)!, height.value, pose.value));
 function lay(): void {
-  const laid = layOut(store.build!, schemeOf(scheme.value)!, height.value, pose.value);
+  const laid = layOut(here.build, schemeOf(scheme.value)!, height.value, pose.value);
   store.apply(laid, 'laying out a figure');
 }
 const overlay = computed({
@@ -66,7 +71,7 @@ function choose(v: string): void {
           <tbody>
             <tr v-for="s in [...budget.stages].reverse()" :key="s.piece">
               <td>
-                <button class="link" type="button" @click="store.selection = { kind: 'piece', id: s.piece }">
+                <button class="link" type="button" @click="stage.selection = { kind: 'piece', id: s.piece }">
                   {{ s.name }}
                 </button>
               </td>
@@ -94,17 +99,14 @@ function choose(v: string): void {
     </template>
     <h3>Lay out a whole figure</h3>
     <div class="row fields">
-      <label class="field"
-        ><span>Proportion</span
-        ><Choice
-          :value="scheme"
-          :options="schemes"
-          style="width: 220px"
-          @change="(v: unknown) => choose(v as string)"
-      /></label>
-      <label class="field"
-        ><span>Pose</span><Choice v-model:value="pose" :options="POSES" style="width: 120px"
-      /></label>
+      <ChoiceField
+        label="Proportion"
+        :value="scheme"
+        :options="schemes"
+        :width="220"
+        @change="(v) => choose(v)"
+      />
+      <ChoiceField v-model:value="pose" label="Pose" :options="POSES" :width="120" />
       <QuantityField
         label="Standing height"
         kind="length"
@@ -118,9 +120,7 @@ function choose(v: string): void {
         >; {{ pose }} it comes to {{ formatLength(comesOut, preferences.shown) }}</template
       >. Every piece can be changed afterwards; widths are estimates.
     </p>
-    <label class="row"
-      ><a-switch v-model:checked="overlay" size="small" /> Show its levels on the stage</label
-    >
+    <ToggleField v-model:checked="overlay" label="Show its levels on the stage" beside small />
   </div>
 </template>
 

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
-import { straighten, type Spot } from '@core/figure/index.ts';
+import { straightened, type Spot } from '@core/figure/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import { useReference } from '../../state/reference.ts';
 import { redrawn } from '../../storage/pictures.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import ToggleField from '../../shared/ToggleField.vue';
+import Segments from '../../shared/Segments.vue';
 
 /** The person's own picture: one known length makes every other measurable; four corners make a flat thing straight. */
 const store = useBuild();
@@ -17,7 +19,7 @@ const svg = ref<SVGSVGElement>();
 
 type Tool = 'known' | 'measure' | 'foot' | 'corners';
 const tool = ref<Tool>('known');
-const TOOLS = [
+const TOOLS: { label: string; value: Tool }[] = [
   { label: 'Known length', value: 'known' },
   { label: 'Measure', value: 'measure' },
   { label: 'Foot', value: 'foot' },
@@ -88,15 +90,10 @@ async function makeStraight(): Promise<void> {
   const picture = p.value;
   if (!picture || corners.value.length !== 4) return;
   const { wide, tall } = flat.value;
-  const long = 1400;
-  const k = long / Math.max(wide, tall);
-  const [w, h] = [Math.round(wide * k), Math.round(tall * k)];
-  // from a point of the straight picture back to where it is seen
-  const back = straighten([[0, 0], [w, 0], [w, h], [0, h]], corners.value); // prettier-ignore
-  const there = straighten(corners.value, [[0, 0], [wide, 0], [wide, tall], [0, tall]]); // prettier-ignore
-  if (!there.ok) return store.say(there.problem.text, 'error');
-  if (!back.ok) return store.say(back.problem.text, 'error');
-  const blob = await redrawn(picture.blob, w, h, (x, y) => back.value([x, y]));
+  const straight = straightened(corners.value, wide, tall);
+  if (!straight.ok) return store.say(straight.problem.text, 'error');
+  const { width: w, height: h, seenAt } = straight.value;
+  const blob = await redrawn(picture.blob, w, h, (x, y) => seenAt([x, y]));
   const kept = blob && (await reference.take(blob));
   if (!kept?.ok)
     return store.say('The picture could not be made straight. The one before is still there.', 'error');
@@ -129,7 +126,7 @@ const strength = computed({
       />
     </div>
     <template v-if="p && reference.url">
-      <a-segmented v-model:value="tool" :options="TOOLS" class="tools" />
+      <Segments v-model:value="tool" :options="TOOLS" class="tools" />
       <p class="muted">{{ HINTS[tool] }}</p>
       <svg
         ref="svg"
@@ -241,10 +238,13 @@ const strength = computed({
         </button>
       </div>
       <div class="row">
-        <label class="row"
-          ><a-switch v-model:checked="reference.under" size="small" :disabled="!reference.scale" /> Behind the
-          figure on the stage</label
-        >
+        <ToggleField
+          v-model:checked="reference.under"
+          label="Behind the figure on the stage"
+          beside
+          small
+          :disabled="!reference.scale"
+        />
         <label v-if="reference.under" class="row"
           >strength <input v-model.number="strength" type="range" min="10" max="100"
         /></label>

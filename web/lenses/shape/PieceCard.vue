@@ -18,20 +18,25 @@ import { formatLength, formatMass } from '@core/quantity/index.ts';
 import type { PieceReport } from '@core/plan.ts';
 import { pieceRemoved } from '../../shell/removing.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import PieceLook from './PieceLook.vue';
 import PieceSeat from './PieceSeat.vue';
 import PieceCore from './PieceCore.vue';
+import Segments from '../../shared/Segments.vue';
 
 const SplitDialog = defineAsyncComponent(() => import('./SplitDialog.vue'));
 const DrawDialog = defineAsyncComponent(() => import('./DrawDialog.vue'));
 
 const props = defineProps<{ piece: Piece; report: PieceReport }>();
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const preferences = usePreferences();
-const build = computed(() => store.build!);
+const build = computed(() => here.build);
 const shape = computed(() => shapeOf(props.piece.form.kind));
 const id = computed(() => props.piece.id);
 const lower = computed(() => props.piece.name.toLowerCase());
@@ -61,12 +66,12 @@ function copy(): void {
   const made = duplicatePiece(build.value, id.value);
   if (!made.ok) return store.say(made.problem.text, 'error');
   store.apply(made.value.build, `copying the ${lower.value}`);
-  store.selection = { kind: 'piece', id: made.value.id };
+  stage.selection = { kind: 'piece', id: made.value.id };
 }
 function remove(): void {
   const gone = pieceRemoved(build.value, id.value);
   if (gone) store.remove(gone.build, gone.label, gone.text);
-  store.selection = undefined;
+  stage.selection = undefined;
 }
 </script>
 
@@ -120,7 +125,7 @@ function remove(): void {
         With its core it weighs <WhyButton :figure="report.weight.whole" after="."
       /></template>
     </p>
-    <a-segmented v-model:value="tab" :options="tabs" class="tabs" />
+    <Segments v-model:value="tab" :options="tabs" class="tabs" />
     <PieceLook v-if="tab === 'look'" :piece="piece" />
     <PieceSeat
       v-else-if="tab === 'seat'"

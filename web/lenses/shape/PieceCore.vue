@@ -2,20 +2,24 @@
 import { computed } from 'vue';
 import { CORE_NAME } from '@core/figure/index.ts';
 import { setCoat, setPiece } from '@core/edits/index.ts';
-import { BOARD, type CoreKind, type Piece } from '@core/record/index.ts';
+import { BOARD, type Piece } from '@core/record/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import ToggleField from '../../shared/ToggleField.vue';
+import { choicesOf } from '../../shared/choices.ts';
 
 /** What a piece is pressed over: solid paste, or an even coat over a core of its own shape. */
 const props = defineProps<{ piece: Piece }>();
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const shape = computed(() => shapeOf(props.piece.form.kind));
 const coat = computed(() => props.piece.form.coat);
 const lower = computed(() => props.piece.name.toLowerCase());
-const cores = Object.entries(CORE_NAME).map(([value, label]) => ({ value, label }));
+const cores = choicesOf(CORE_NAME, (name) => name);
 const apply = (next: Piece['form']['coat']) =>
   store.apply(setCoat(build.value, props.piece.id, next), `the coat of the ${lower.value}`);
 const toggle = (on: boolean) =>
@@ -24,14 +28,13 @@ const toggle = (on: boolean) =>
 
 <template>
   <div class="row fields">
-    <label v-if="shape.coats" class="switch"
-      ><a-switch
-        :checked="coat !== undefined"
-        aria-label="An even coat over a core"
-        @change="(v: unknown) => toggle(v === true)"
-      />
-      An even coat over a core of these sizes</label
-    >
+    <ToggleField
+      v-if="shape.coats"
+      label="An even coat over a core of these sizes"
+      beside
+      :checked="coat !== undefined"
+      @change="(v) => toggle(v)"
+    />
     <QuantityField
       v-if="coat"
       label="Coat"
@@ -40,22 +43,21 @@ const toggle = (on: boolean) =>
       :value="coat.thickness"
       @change="(v) => apply({ ...coat!, thickness: v })"
     />
-    <label v-if="coat || shape.core" class="field"
-      ><span>Pressed over</span
-      ><Choice
-        :value="piece.core"
-        :options="cores"
-        style="width: 150px"
-        @change="(v: unknown) => store.apply(setPiece(build, piece.id, { core: v as CoreKind }), 'the core')"
-    /></label>
-    <label v-if="coat" class="switch"
-      ><a-switch
-        :checked="coat.under"
-        aria-label="Also underneath"
-        @change="(v: unknown) => apply({ ...coat!, under: v === true })"
-      />
-      Also underneath</label
-    >
+    <ChoiceField
+      v-if="coat || shape.core"
+      label="Pressed over"
+      :value="piece.core"
+      :options="cores"
+      :width="150"
+      @change="(v) => store.apply(setPiece(build, piece.id, { core: v }), 'the core')"
+    />
+    <ToggleField
+      v-if="coat"
+      label="Also underneath"
+      beside
+      :checked="coat.under"
+      @change="(v) => apply({ ...coat!, under: v })"
+    />
   </div>
 </template>
 
@@ -63,11 +65,5 @@ const toggle = (on: boolean) =>
 .fields {
   gap: 14px;
   align-items: flex-end;
-}
-.switch {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 34px;
 }
 </style>

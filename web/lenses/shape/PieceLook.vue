@@ -1,30 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { addColour, setArt, setColour, setKind, setPiece } from '@core/edits/index.ts';
-import {
-  TEXTURES,
-  type HiddenFace,
-  type Piece,
-  type TextureKind,
-  type Tolerance,
-} from '@core/record/index.ts';
-import {
-  FAMILIES,
-  OUTLINES,
-  shapeOf,
-  SHAPE_KINDS,
-  type OutlineName,
-  type ShapeKind,
-} from '@core/solids/index.ts';
+import { TEXTURES, type HiddenFace, type Piece, type Tolerance } from '@core/record/index.ts';
+import { FAMILIES, OUTLINES, shapeOf, SHAPE_KINDS, type OutlineName } from '@core/solids/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import TextField from '../../shared/TextField.vue';
+import { choicesOf } from '../../shared/choices.ts';
 
 /** What a piece is called, made of and looks like, and how alike its makes have to be. */
 const props = defineProps<{ piece: Piece }>();
 const store = useBuild();
-const build = computed(() => store.build!);
+const here = useOpenBuild();
+const build = computed(() => here.build);
 const id = computed(() => props.piece.id);
 const lower = computed(() => props.piece.name.toLowerCase());
 
@@ -42,7 +32,7 @@ const outlines = [
   ...Object.entries(OUTLINES).map(([value, o]) => ({ value, label: o.name })),
   { value: DRAWN, label: 'drawn by hand' },
 ];
-const textures = Object.entries(TEXTURES).map(([value, t]) => ({ value, label: t.name }));
+const textures = choicesOf(TEXTURES, (t) => t.name);
 const blends = computed(() => build.value.blends.map((b) => ({ value: b.id, label: b.name })));
 const colours = computed(() => build.value.colours.map((c) => ({ value: c.id, label: c.name })));
 const hex = computed(() => build.value.colours.find((c) => c.id === props.piece.colour)!.hex);
@@ -78,30 +68,28 @@ function newColour(): void {
 <template>
   <div class="grid">
     <TextField label="Name" required :value="piece.name" @change="(name) => change({ name }, 'the name')" />
-    <label class="field"
-      ><span>Shape, same grams</span
-      ><Choice
-        :value="piece.form.kind"
-        :options="kinds"
-        show-search
-        option-filter-prop="label"
-        @change="
-          (v: unknown) => store.apply(setKind(build, id, v as ShapeKind), `another shape for the ${lower}`)
-        "
-    /></label>
-    <label v-if="piece.form.kind === 'sheet'" class="field"
-      ><span>Outline</span
-      ><Choice :value="outline" :options="outlines" @change="(v: unknown) => setOutline(v as string)"
-    /></label>
-    <label class="field"
-      ><span>Paste</span
-      ><Choice
-        :value="piece.blend"
-        :options="blends"
-        @change="(v: unknown) => change({ blend: v as string }, 'the paste')"
-    /></label>
-    <label class="field"
-      ><span>Colour</span>
+    <ChoiceField
+      label="Shape, same grams"
+      :value="piece.form.kind"
+      :options="kinds"
+      search
+      @change="(v) => store.apply(setKind(build, id, v), `another shape for the ${lower}`)"
+    />
+    <ChoiceField
+      v-if="piece.form.kind === 'sheet'"
+      label="Outline"
+      :value="outline"
+      :options="outlines"
+      @change="(v) => setOutline(v)"
+    />
+    <ChoiceField
+      label="Paste"
+      :value="piece.blend"
+      :options="blends"
+      @change="(v) => change({ blend: v }, 'the paste')"
+    />
+    <div class="field">
+      <span>Colour</span>
       <span class="colour">
         <input
           type="color"
@@ -114,36 +102,35 @@ function newColour(): void {
             )
           "
         />
-        <Choice
+        <ChoiceField
+          class="grow"
+          label="Colour"
+          hide-label
           :value="piece.colour"
           :options="colours"
-          style="flex: 1; min-width: 0"
-          @change="(v: unknown) => change({ colour: v as string }, 'the colour')"
+          @change="(v) => change({ colour: v }, 'the colour')"
         />
         <button class="button plain" type="button" title="A colour of its own" @click="newColour">Own</button>
       </span>
-    </label>
-    <label class="field"
-      ><span>Surface</span
-      ><Choice
-        :value="piece.texture"
-        :options="textures"
-        @change="(v: unknown) => change({ texture: v as TextureKind }, 'the surface')"
-    /></label>
-    <label class="field"
-      ><span>How alike</span
-      ><Choice
-        :value="piece.tolerance"
-        :options="TOLERANCES"
-        @change="(v: unknown) => change({ tolerance: v as Tolerance }, 'how alike the makes')"
-    /></label>
-    <label class="field"
-      ><span>Hidden face, for seams</span
-      ><Choice
-        :value="piece.hidden"
-        :options="FACES"
-        @change="(v: unknown) => change({ hidden: v as HiddenFace }, 'the hidden face')"
-    /></label>
+    </div>
+    <ChoiceField
+      label="Surface"
+      :value="piece.texture"
+      :options="textures"
+      @change="(v) => change({ texture: v }, 'the surface')"
+    />
+    <ChoiceField
+      label="How alike"
+      :value="piece.tolerance"
+      :options="TOLERANCES"
+      @change="(v) => change({ tolerance: v }, 'how alike the makes')"
+    />
+    <ChoiceField
+      label="Hidden face, for seams"
+      :value="piece.hidden"
+      :options="FACES"
+      @change="(v) => change({ hidden: v }, 'the hidden face')"
+    />
     <QuantityField
       label="Breaks, of a hundred"
       kind="percent"

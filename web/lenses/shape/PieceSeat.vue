@@ -16,16 +16,19 @@ import { discWidth, TIER_BOARDS } from '@core/bones/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import ToggleField from '../../shared/ToggleField.vue';
 
 /** What carries a piece, how, and where on it. */
 const props = defineProps<{ piece: Piece }>();
 const emit = defineEmits<{ fit: [lap: number] }>();
 const store = useBuild();
+const here = useOpenBuild();
 const preferences = usePreferences();
-const build = computed(() => store.build!);
+const build = computed(() => here.build);
 const id = computed(() => props.piece.id);
 const lower = computed(() => props.piece.name.toLowerCase());
 const lap = ref(6);
@@ -34,17 +37,17 @@ const carriers = computed(() => [
   { value: BOARD, label: 'the board' },
   ...build.value.pieces.filter((p) => p.id !== id.value).map((p) => ({ value: p.id, label: p.name })),
 ]);
-const hows = computed(() => [
+const hows = computed((): { value: SeatKind; label: string }[] => [
   { value: 'sits', label: 'sits on it' },
   { value: 'set', label: 'set into it' },
   { value: 'hangs', label: 'hangs from it' },
-  ...(shapeOf(props.piece.form.kind).wraps ? [{ value: 'wraps', label: 'laid round it' }] : []),
+  ...(shapeOf(props.piece.form.kind).wraps ? [{ value: 'wraps' as const, label: 'laid round it' }] : []),
 ]);
 const OVERLAPS: { value: Overlap; label: string }[] = [
   { value: 'pressed', label: 'pressed: it bulges, none is lost' },
   { value: 'trimmed', label: 'trimmed: cut away, becomes offcut' },
 ];
-const BUILT = [
+const BUILT: { value: BuiltOn | ''; label: string }[] = [
   { value: '', label: 'by itself, then set in place' },
   { value: 'there', label: 'where it stands, from the start' },
   { value: 'dummy', label: 'on a dummy, moved with what it carries' },
@@ -62,7 +65,7 @@ const at = (k: 0 | 1 | 2, v: number) => {
 const takesDisc = computed(
   () => onPiece.value && (props.piece.seat.how === 'sits' || props.piece.seat.how === 'set'),
 );
-const discs = [
+const discs: { value: DiscKind | ''; label: string }[] = [
   { value: '', label: 'none' },
   ...DISC_KINDS.map((k) => ({ value: k, label: TIER_BOARDS[k].name })),
 ];
@@ -81,39 +84,34 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
 <template>
   <div class="seat">
     <div class="grid">
-      <label class="field"
-        ><span>Carried by</span
-        ><Choice
-          :value="piece.seat.on"
-          :options="carriers"
-          show-search
-          option-filter-prop="label"
-          @change="(v: unknown) => store.apply(reseat(build, id, v as string), `re-seating the ${lower}`)"
-      /></label>
-      <label v-if="onPiece" class="field"
-        ><span>How</span
-        ><Choice
-          :value="piece.seat.how"
-          :options="hows"
-          @change="(v: unknown) => seat({ how: v as SeatKind })"
-      /></label>
-      <label v-if="onPiece && !round" class="field wide"
-        ><span>Where both would be in one place</span
-        ><Choice
-          :value="piece.seat.overlap"
-          :options="OVERLAPS"
-          @change="(v: unknown) => seat({ overlap: v as Overlap })"
-      /></label>
-      <label class="field"
-        ><span>Built</span
-        ><Choice
-          :value="piece.built ?? ''"
-          :options="BUILT"
-          @change="
-            (v: unknown) =>
-              store.apply(setBuilt(build, id, (v as BuiltOn) || undefined), `where the ${lower} is built`)
-          "
-      /></label>
+      <ChoiceField
+        label="Carried by"
+        :value="piece.seat.on"
+        :options="carriers"
+        search
+        @change="(v) => store.apply(reseat(build, id, v), `re-seating the ${lower}`)"
+      />
+      <ChoiceField
+        v-if="onPiece"
+        label="How"
+        :value="piece.seat.how"
+        :options="hows"
+        @change="(v) => seat({ how: v })"
+      />
+      <ChoiceField
+        v-if="onPiece && !round"
+        class="wide"
+        label="Where both would be in one place"
+        :value="piece.seat.overlap"
+        :options="OVERLAPS"
+        @change="(v) => seat({ overlap: v })"
+      />
+      <ChoiceField
+        label="Built"
+        :value="piece.built ?? ''"
+        :options="BUILT"
+        @change="(v) => store.apply(setBuilt(build, id, v || undefined), `where the ${lower} is built`)"
+      />
     </div>
     <div v-if="round" class="row fields">
       <QuantityField
@@ -198,14 +196,13 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
     </div>
     <div class="row fields tops">
       <template v-if="takesDisc">
-        <label class="field"
-          ><span>Hidden disc under it</span
-          ><Choice
-            :value="piece.seat.disc?.of ?? ''"
-            :options="discs"
-            style="width: 150px"
-            @change="(v: unknown) => disc((v as DiscKind) || undefined)"
-        /></label>
+        <ChoiceField
+          label="Hidden disc under it"
+          :value="piece.seat.disc?.of ?? ''"
+          :options="discs"
+          :width="150"
+          @change="(v) => disc(v || undefined)"
+        />
         <QuantityField
           v-if="piece.seat.disc"
           label="Disc across"
@@ -215,14 +212,11 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
           @change="(v) => disc(piece.seat.disc!.of, v)"
         />
       </template>
-      <label class="field"
-        ><span>Propped until it holds</span
-        ><a-switch
-          :checked="piece.propped ?? false"
-          @change="
-            (v: unknown) => store.apply(setPropped(build, id, v as boolean), `the prop of the ${lower}`)
-          "
-      /></label>
+      <ToggleField
+        label="Propped until it holds"
+        :checked="piece.propped ?? false"
+        @change="(v) => store.apply(setPropped(build, id, v), `the prop of the ${lower}`)"
+      />
     </div>
     <p v-if="cut" class="muted small">
       {{ (cut.volume / 1000).toFixed(1) }} cm³ is cut away

@@ -5,11 +5,14 @@ import { toHeight } from '@core/bones/index.ts';
 import { unitDoubt } from '@core/edits/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import PieceCard from './PieceCard.vue';
 import ShapeIcon from './ShapeIcon.vue';
+import Segments from '../../shared/Segments.vue';
 
 const HeightView = defineAsyncComponent(() => import('./HeightView.vue'));
 const PictureView = defineAsyncComponent(() => import('./PictureView.vue'));
@@ -26,10 +29,12 @@ const view = ref<View>('pieces');
 
 const emit = defineEmits<{ add: [] }>();
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const { shown } = usePreferences();
-const figure = computed(() => store.report!.figure);
-const build = computed(() => store.build!);
-const chosen = computed(() => (store.selection?.kind === 'piece' ? store.selection.id : undefined));
+const figure = computed(() => here.report.figure);
+const build = computed(() => here.build);
+const chosen = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
 const rows = computed(() =>
   build.value.pieces.map((piece, i) => ({
     piece,
@@ -61,7 +66,7 @@ function setHeight(mm: number): void {
   <div class="panel-scroll">
     <div class="panel-top">
       <h2>Shape</h2>
-      <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the shape" />
+      <Segments v-model:value="view" :options="VIEWS" label="What of the shape" />
       <button class="button main" type="button" @click="emit('add')">
         <Plus :size="16" /> New piece <kbd>N</kbd>
       </button>
@@ -102,7 +107,7 @@ function setHeight(mm: number): void {
             class="line"
             data-edits
             :aria-expanded="r.piece.id === chosen"
-            @click="store.selection = r.piece.id === chosen ? undefined : { kind: 'piece', id: r.piece.id }"
+            @click="stage.selection = r.piece.id === chosen ? undefined : { kind: 'piece', id: r.piece.id }"
           >
             <ShapeIcon :kind="r.piece.form.kind" :form="r.piece.form" :colour="r.colour.hex" :size="30" />
             <span class="what"

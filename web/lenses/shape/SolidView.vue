@@ -6,16 +6,20 @@ import { fileStem } from '@core/files/index.ts';
 import { FILE_UNITS, sizeInMm, type FileUnit, type UpAxis } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { useUnion } from '../../state/union.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import WhyButton from '../../shared/WhyButton.vue';
 import { keepSolidJob, readSolidJob } from '../../workers/client.ts';
 import { saveBlob } from '../../shell/files.ts';
 import type { FoundSolid } from '../../workers/solids.worker.ts';
-import Choice from '../../shared/Choice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 
 /** Solids in from files, the true union of the pieces, and solids out. */
 const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
 const union = useUnion();
 const preferences = usePreferences();
 const chooser = ref<HTMLInputElement>();
@@ -63,11 +67,11 @@ async function use(): Promise<void> {
       problem.value = kept?.problem.text;
       return;
     }
-    const on = store.selection?.kind === 'piece' ? store.selection.id : BOARD;
+    const on = stage.selection?.kind === 'piece' ? stage.selection.id : BOARD;
     // what is kept already stands upright
-    const made = addSolid(store.build!, kept.value.solid, sizeInMm(kept.value.size, unit.value, 'z'), on);
+    const made = addSolid(here.build, kept.value.solid, sizeInMm(kept.value.size, unit.value, 'z'), on);
     store.apply(made.build, `the solid ${kept.value.solid.name}`);
-    store.selection = { kind: 'piece', id: made.id };
+    stage.selection = { kind: 'piece', id: made.id };
     found.value = undefined;
   } catch {
     problem.value = 'The solid could not be kept: it is more than the browser can hold. Nothing was changed.';
@@ -76,13 +80,11 @@ async function use(): Promise<void> {
   }
 }
 const only = computed(() =>
-  store.selection?.kind === 'piece'
-    ? store.build!.pieces.find((p) => p.id === store.selection!.id)
-    : undefined,
+  stage.selection?.kind === 'piece' ? here.build.pieces.find((p) => p.id === stage.selection!.id) : undefined,
 );
 async function save(kind: 'stl' | 'glb'): Promise<void> {
   const { gltfOf, stlOf } = await import('../../turn/export.ts');
-  const build = store.build!;
+  const build = here.build;
   const blob = kind === 'stl' ? stlOf(build, only.value?.id) : await gltfOf(build, only.value?.id);
   saveBlob(blob, `${fileStem(only.value ? `${build.name} ${only.value.name}` : build.name)}.${kind}`);
 }
@@ -100,7 +102,7 @@ onBeforeUnmount(() => union.cancel());
       <button
         class="button main"
         type="button"
-        :disabled="union.share !== undefined || !store.build!.pieces.length"
+        :disabled="union.share !== undefined || !here.build.pieces.length"
         @click="union.reckon()"
       >
         {{ union.report ? 'Join them again' : 'Join the pieces' }}
@@ -163,12 +165,8 @@ onBeforeUnmount(() => union.cancel());
         >
       </p>
       <div class="row fields">
-        <label class="field"
-          ><span>The file is in</span><Choice v-model:value="unit" :options="UNITS" style="width: 140px"
-        /></label>
-        <label class="field"
-          ><span>Which way up</span><Choice v-model:value="up" :options="UPS" style="width: 110px"
-        /></label>
+        <ChoiceField v-model:value="unit" label="The file is in" :options="UNITS" :width="140" />
+        <ChoiceField v-model:value="up" label="Which way up" :options="UPS" :width="110" />
         <span class="size">{{ size.map((s) => formatLength(s, preferences.shown)).join(' × ') }}</span>
         <button class="button main" type="button" :disabled="busy" @click="use">Use it as a piece</button>
       </div>

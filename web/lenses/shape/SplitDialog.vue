@@ -7,6 +7,7 @@ import { splitPiece } from '@core/edits/index.ts';
 import { type Piece } from '@core/record/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 
@@ -14,18 +15,19 @@ import QuantityField from '../../shared/QuantityField.vue';
 const props = defineProps<{ piece: Piece; grams: number }>();
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
+const here = useOpenBuild();
 const preferences = usePreferences();
 const total = ref(props.grams);
 const text = ref('2 equal');
 const ratios = computed(() => readRatios(text.value));
 const parts = computed(() => {
   if (!ratios.value.ok) return ratios.value;
-  const density = blendDensity(blendOf(store.build!, props.piece)).value;
+  const density = blendDensity(blendOf(here.build, props.piece)).value;
   return splitByDiameter(total.value, ratios.value.value, density);
 });
 function make(): void {
   if (!ratios.value.ok) return;
-  const done = splitPiece(store.build!, props.piece.id, ratios.value.value, total.value);
+  const done = splitPiece(here.build, props.piece.id, ratios.value.value, total.value);
   if (!done.ok) return store.say(done.problem.text, 'error');
   store.apply(done.value.build, `splitting the ${props.piece.name.toLowerCase()}`);
   open.value = false;

@@ -1,0 +1,6 @@
+/** What may be chosen from a table of records, in its order: the key is the value, and `label` says the words. */
+export const choicesOf = <K extends string, V>(
+  table: Readonly<Record<K, V>>,
+  label: (entry: V) => string,
+): { value: K; label: string }[] =>
+  (Object.entries(table) as [K, V][]).map(([value, entry]) => ({ value, label: label(entry) }));

@@ -1,0 +1,33 @@
+import { defineStore } from 'pinia';
+import { ref, shallowRef, watch } from 'vue';
+import type { View } from '@core/figure/index.ts';
+import { openBuild } from './open-build.ts';
+
+export interface Selection {
+  readonly kind: 'piece' | 'rod' | 'batch';
+  readonly id: string;
+}
+
+/** What is looked at of the open build: nothing of it is kept, and another build begins afresh. */
+export const useStage = defineStore('stage', () => {
+  const selection = ref<Selection>();
+  /** Pieces pointed at in a list, lit on the stage. */
+  const lit = shallowRef<ReadonlySet<string>>();
+  const view = ref<View>('front');
+  /** Minute on the clock, from the plan's origin. */
+  const playhead = ref<number>();
+  /** Asked for from another lens: done as soon as the lens that can do it is there. */
+  const wanted = ref<'rod'>();
+
+  watch(
+    openBuild,
+    () => {
+      selection.value = undefined;
+      lit.value = undefined;
+      playhead.value = undefined;
+      wanted.value = undefined;
+    },
+    { flush: 'sync' },
+  );
+  return { selection, lit, view, playhead, wanted };
+});
