@@ -103,7 +103,7 @@ export const reckonBuild = remembered((build: Build): Reckonings => {
     firming,
     paste: once(() => pasteList(build)),
     cake: once(() => reckonCake(build)),
-    bones: once(() => reckonBones(build, (id) => firming().get(id)?.nightYield ?? 0)),
+    bones: once(() => reckonBones(build, firming())),
   };
   const out = {};
   for (const name of PART_NAMES)

@@ -108,16 +108,16 @@ describe('what a joint is told to use', () => {
     let found = 0;
     for (const build of demos) {
       const firming = plan(build).firming;
-      const yieldOf = (id: string) => firming.get(id)!.nightYield;
+      const firmed = firming;
       for (const joint of jointsOf(build).joints)
         for (const loadCase of casesOf(build)) {
           const names = { upper: nameOf(build, joint.upper), lower: 'what is under it' };
-          for (const f of findings(build, joint, names, yieldOf, loadCase)) {
+          for (const f of findings(build, joint, names, firmed, loadCase)) {
             found++;
             expect(near(f.make().use.value, f.use), `${build.name}: ${f.id}`).toBe(true);
           }
         }
-      expect(reckonBones(build, yieldOf).rods.length).toBe(build.rods.length);
+      expect(reckonBones(build, firmed).rods.length).toBe(build.rods.length);
     }
     expect(found).toBeGreaterThan(100);
   });

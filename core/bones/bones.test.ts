@@ -11,9 +11,10 @@ import { jointsOf } from './paths/joints.ts';
 import { rescale } from './mends/rescale.ts';
 import { rodMass } from './stock/rods/registry.ts';
 import { verdictOf } from './joints/check.ts';
+import { firmTo } from './firm.testing.ts';
 
 const otter = demoBuild('ferryman-otter');
-const firm = () => 100;
+const firm = firmTo(100);
 
 describe('the otter', () => {
   const bones = reckonBones(otter, firm);
@@ -44,7 +45,7 @@ describe('the otter', () => {
   });
 
   it('offers for the lantern arm mends that hold when they are made', () => {
-    const soft = () => 38;
+    const soft = firmTo(38);
     const arm = reckonBones(otter, soft).rods.find((r) => r.rod.id === 'lantern-stick')!;
     expect(arm.verdict).toBe('fails');
     expect(arm.mends.length).toBeGreaterThan(0);
@@ -89,7 +90,7 @@ describe('what must be so in any build', () => {
   });
 
   const worstUse = (build: Build, yieldKPa = 100) =>
-    Math.max(0, ...checkedJoints(build, () => yieldKPa).flatMap((j) => j.checks.map((c) => c.use.value)));
+    Math.max(0, ...checkedJoints(build, firmTo(yieldKPa)).flatMap((j) => j.checks.map((c) => c.use.value)));
 
   it('heavier is never better', () => {
     const lamp = pieceOf(otter, 'lantern')!;

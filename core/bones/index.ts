@@ -6,7 +6,7 @@
 export { cutFrom, cutList } from './cut-list.ts';
 export { removalCard } from './hazards.ts';
 export { type Check, TARGET, type Verdict } from './joints/check.ts';
-export { type GluedReport, glueOf, gluesIn } from './joints/glued.ts';
+export { type GluedReport, glueOn, gluesIn } from './joints/glued.ts';
 export { IN_HAND } from './joints/let-go.ts';
 export { LOAD_CASES, caseOf, setPush, usualPush } from './joints/load-cases.ts';
 export { GRIPS } from './joints/sliding.ts';

@@ -16,7 +16,7 @@ import { hazardsOf, type Hazard } from './hazards.ts';
 import { gluedJoints, type GluedReport } from './joints/glued.ts';
 import { sliding } from './joints/sliding.ts';
 import { checkedJoints, nameOf } from './joints/checked-joints.ts';
-import type { YieldOf } from './joints/joint-checks.ts';
+import type { Firmed } from './joints/joint-push.ts';
 import { acrossOf, jointsOf, type Joint } from './paths/joints.ts';
 import { tripodOf } from './joints/tripod.ts';
 import { apparent, caseOf } from './joints/load-cases.ts';
@@ -67,10 +67,10 @@ const letterOf = (i: number): string =>
   i < 26 ? String.fromCharCode(65 + i) : `${letterOf(Math.floor(i / 26) - 1)}${letterOf(i % 26)}`;
 
 /** Reckon everything about what holds the figure up. */
-export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
+export function reckonBones(build: Build, firmed: Firmed): BonesReport {
   const balance = wholeBalance(build);
   const { paths } = jointsOf(build);
-  const joints = checkedJoints(build, yieldOf);
+  const joints = checkedJoints(build, firmed);
   const journey = caseOf(build, build.brief.journey);
   const asks: string[] = [];
   for (const path of paths)
@@ -147,16 +147,16 @@ export function reckonBones(build: Build, yieldOf: YieldOf): BonesReport {
         return droop();
       },
       get mends() {
-        return (mends ??= hardest && hardest.use.value > TARGET ? mendsFor(build, rod.id, yieldOf) : []);
+        return (mends ??= hardest && hardest.use.value > TARGET ? mendsFor(build, rod.id, firmed) : []);
       },
-      choose: () => chooseRod(build, rod.id, yieldOf),
+      choose: () => chooseRod(build, rod.id, firmed),
     };
   });
   const letters = new Map(rods.map((r) => [r.rod.id, r.letter]));
   const clashes = once(() => clashesOf(build, (id) => letters.get(id) ?? '?'));
   const raised = once(() => raisedOf(build));
   const carved = once(() => carvedPieces(build));
-  const glued = once(() => gluedJoints(build, yieldOf));
+  const glued = once(() => gluedJoints(build, firmed));
   const counts = { holds: 0, tight: 0, fails: 0 };
   for (const r of rods) if (r.verdict !== 'idle') counts[r.verdict]++;
   return {

@@ -10,7 +10,7 @@ import {
 } from '../bones/mechanics/hub.ts';
 import { circle, furthestSupport, pressingArea } from '../bones/mechanics/soft-base.ts';
 import { legForces } from '../bones/joints/tripod.ts';
-import { plateOnPosts, rigidShare, ring } from '../bones/mechanics/plate.ts';
+import { plateOnPosts, rigidShare, postsOnRing } from '../bones/mechanics/plate.ts';
 
 const near = (value: number, wanted: number, within = 1e-6) =>
   expect(Math.abs(value / wanted - 1)).toBeLessThan(within);
@@ -25,7 +25,7 @@ describe('a round board as a thin plate', () => {
   const even = { pressure: q, loaded: { radius: a, at: [0, 0] as const } };
 
   it('resting all round its rim: w = (5 + ν) ÷ 64 (1 + ν) q a⁴ ÷ D, m = (3 + ν) ÷ 16 q a²', () => {
-    const r = plateOnPosts({ ...plain, ...even, radius: a, poisson: 0.3, posts: ring(24, a) })!;
+    const r = plateOnPosts({ ...plain, ...even, radius: a, poisson: 0.3, posts: postsOnRing(24, a) })!;
     near(r.sag, ((5.3 / 1.3 / 64) * q * a ** 4) / D(0.3), 2e-3);
     // the moment is greatest in the middle but for the posts themselves
     const middle = plateOnPosts({
@@ -33,14 +33,14 @@ describe('a round board as a thin plate', () => {
       ...even,
       radius: a,
       poisson: 0.3,
-      posts: ring(24, a),
+      posts: postsOnRing(24, a),
       postRadius: 60,
     })!;
     near(middle.moment, (3.3 / 16) * q * a * a, 5e-3);
   });
 
   it('on three posts at its rim: 0.0362 P a² ÷ D under an even load, 0.067 under a load in the middle', () => {
-    const posts = ring(3, a);
+    const posts = postsOnRing(3, a);
     const r = plateOnPosts({ ...plain, ...even, radius: a, poisson: 0.25, posts })!;
     // the table is the dip of the middle; the free rim between the posts dips about as much
     expect(r.sag).toBeGreaterThan((0.0355 * P * a * a) / D(0.25));
@@ -52,7 +52,7 @@ describe('a round board as a thin plate', () => {
   });
 
   it('shares its load as a stiff board does where three posts carry it, and lets go of a post that would pull', () => {
-    const posts = ring(3, 60);
+    const posts = postsOnRing(3, 60);
     const bent = plateOnPosts({
       ...plain,
       pressure: 1e-4,
@@ -63,7 +63,7 @@ describe('a round board as a thin plate', () => {
     })!;
     const stiff = rigidShare(posts, 1e-4 * Math.PI * 1600, [10, 0]);
     bent.onPosts.forEach((f, i) => near(f, stiff[i]!, 1e-6));
-    const five = [...ring(4, 80), [0, 0]] as [number, number][];
+    const five = [...postsOnRing(4, 80), [0, 0]] as [number, number][];
     const lifted = plateOnPosts({
       ...plain,
       pressure: 1e-4,
@@ -88,7 +88,7 @@ describe('a round board as a thin plate', () => {
         loaded: { radius: 5, at: [90, 0] },
         radius: 100,
         poisson: 0.3,
-        posts: ring(3, 30),
+        posts: postsOnRing(3, 30),
       }),
     ).toBeUndefined();
   });
@@ -117,9 +117,9 @@ describe('a round board as a thin plate', () => {
 
 describe('posts under a stiff board', () => {
   it('share by where the weight lies: statics', () => {
-    for (const f of rigidShare(ring(4, 50), 40, [0, 0])) near(f, 10);
+    for (const f of rigidShare(postsOnRing(4, 50), 40, [0, 0])) near(f, 10);
     // a post straight back and two in front, 15 mm to the back
-    const [back, ...front] = rigidShare(ring(3, 60), 30, [0, 15]);
+    const [back, ...front] = rigidShare(postsOnRing(3, 60), 30, [0, 15]);
     near(back!, 15);
     for (const f of front) near(f, 7.5);
     const two = rigidShare([[-50, 0], [50, 0]], 10, [10, 0]); // prettier-ignore
@@ -137,7 +137,7 @@ describe('posts under a stiff board', () => {
           fc.double({ min: -40, max: 40, noNaN: true }),
         ),
         (n, radius, at) => {
-          const posts = ring(n, radius);
+          const posts = postsOnRing(n, radius);
           const on = rigidShare(posts, 10, at);
           expect(on.reduce((s, f) => s + f, 0)).toBeCloseTo(10, 8);
           expect(on.reduce((s, f, i) => s + f * posts[i]![0], 0)).toBeCloseTo(10 * at[0], 6);

@@ -1,7 +1,7 @@
 // Facts of the trade, all marked common practice: what makers find in an ordinary room, 21 °C and 50 %.
 import { describe, expect, it } from 'vitest';
 import { type Question } from '../firming/index.ts';
-import { bandOf, familyOf } from '../firming/band.ts';
+import { bandOf, firmingFamily } from '../firming/band.ts';
 import { chocolateReaches, chocolateStep, chocolateYield, JUST_SHAPED } from '../firming/cold.ts';
 import { crossing, marginOf, type Duty } from '../firming/margins.ts';
 import { sweep, type Air } from '../firming/sweep.ts';
@@ -57,7 +57,7 @@ describe('drying, common practice', () => {
 describe('bands', () => {
   it('put a head’s joining at about 25, 50 and 150 minutes', () => {
     const d = 42;
-    const family = familyOf(
+    const family = firmingFamily(
       CASES.head.law,
       {
         volume: (Math.PI * d ** 3) / 6,

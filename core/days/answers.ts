@@ -5,7 +5,7 @@ import { limitsOf, type Given, type Remaining } from './given.ts';
 import { simulate } from './odds.ts';
 import { repair } from './repair.ts';
 import type { DaysPlan } from './report.ts';
-import { latest, Planner, quickly, runsFor, search, type Found } from './search/index.ts';
+import { latest, Planner, quickly, runsFor, search, type FoundPlan } from './search/index.ts';
 import type { Timetable, Work } from './types.ts';
 import { validate } from './validate.ts';
 
@@ -19,20 +19,20 @@ export const WANTED_CHANCE = 0.9;
 export const NEARLY = 0.05;
 
 /** A timetable that answers, how cautious it is and how often it is in time. */
-export interface Answer extends Pick<Found, 'table'>, Partial<Pick<Found, 'points' | 'genome'>> {
+export interface Answer extends Pick<FoundPlan, 'table'>, Partial<Pick<FoundPlan, 'points' | 'genome'>> {
   readonly caution: number;
   readonly chance: number;
 }
 
 /** The whole of what is to be scheduled, with what is done and pinned. */
-export interface Job {
+export interface Asking {
   readonly work: Work;
   readonly given: Given;
   readonly rest: Remaining;
   readonly calendar: Calendar;
 }
 
-const plannerFor = ({ work, given }: Job, caution: number): Planner =>
+const plannerFor = ({ work, given }: Asking, caution: number): Planner =>
   new Planner(work, {
     caution,
     limits: limitsOf(work, given),
@@ -41,11 +41,11 @@ const plannerFor = ({ work, given }: Job, caution: number): Planner =>
   });
 
 /** Share of simulated runs that end in time. */
-export const chanceOf = ({ work, rest }: Job, table: Timetable): number =>
+export const chanceOf = ({ work, rest }: Asking, table: Timetable): number =>
   simulate(work, table, { done: rest.done }).chance;
 
 /** The first caution that is on time in nine runs of ten, planned quickly; the most cautious one that can be done. */
-export function firstAnswer(job: Job, runs: number, told: (runs: number) => boolean): Answer | undefined {
+export function firstAnswer(job: Asking, runs: number, told: (runs: number) => boolean): Answer | undefined {
   let best: Answer | undefined;
   for (const caution of CAUTION) {
     const found = quickly(plannerFor(job, caution), runs, () => told(1));
@@ -59,7 +59,7 @@ export function firstAnswer(job: Job, runs: number, told: (runs: number) => bool
 }
 
 /** From the first answer on: the same caution searched well, or a higher one where that turns out too hasty. */
-export function longAnswer(job: Job, first: Answer, told: (share: number) => boolean): Answer {
+export function longAnswer(job: Asking, first: Answer, told: (share: number) => boolean): Answer {
   let best = first;
   for (const caution of CAUTION.filter((c) => c >= first.caution)) {
     const found = search(plannerFor(job, caution), {
@@ -78,7 +78,7 @@ export function longAnswer(job: Job, first: Answer, told: (share: number) => boo
 }
 
 /** When it can be ready at the earliest where it cannot be ready in time. */
-export function lateAnswer(job: Job, runs: number): Answer | undefined {
+export function lateAnswer(job: Asking, runs: number): Answer | undefined {
   const { work, given } = job;
   const planner = new Planner(work, { caution: 0, limits: limitsOf(work, given), forwards: true });
   const found = quickly(planner, runs);
@@ -88,7 +88,7 @@ export function lateAnswer(job: Job, runs: number): Answer | undefined {
 const LATEST_RUNS = 40;
 
 /** Latest start when waits are fast, likely or slow: no caution, nothing kept free, and how rarely that is in time. */
-export function latestStarts(job: Job): DaysPlan['latest'] {
+export function latestStarts(job: Asking): DaysPlan['latest'] {
   const tableOf = (end: 'fast' | 'likely' | 'slow'): Timetable | undefined => {
     const planner = new Planner(job.work, {
       caution: 0,
@@ -119,7 +119,11 @@ const begins = (table: Timetable, done: ReadonlySet<number>): Minutes =>
   table.reduce((m, s, i) => (done.has(i) ? m : Math.min(m, s.from)), Infinity);
 
 /** The plan that was taken, where it still is one: every step at its time, as cautious as it turns out to be. */
-export function stillAgreed({ work, given, rest }: Job): { table: Timetable; caution: number } | undefined {
+export function stillAgreed({
+  work,
+  given,
+  rest,
+}: Asking): { table: Timetable; caution: number } | undefined {
   const { agreed } = given;
   if (!agreed) return undefined;
   const fixed = limitsOf(work, given).fixed ?? new Map();
@@ -144,7 +148,7 @@ const SOON: Minutes = 720;
  * The same plan with the next steps drawn forward to now, where somebody is at the bench: as many of them as fit into the time
  * they stay, as long as that makes nothing late and nothing riskier.
  */
-export function drawnForward(job: Job, answer: Answer): Answer {
+export function drawnForward(job: Asking, answer: Answer): Answer {
   const { work, given, rest } = job;
   const { here, from } = given;
   if (here === undefined || from === undefined || here <= from) return answer;
@@ -177,7 +181,7 @@ export function drawnForward(job: Job, answer: Answer): Answer {
  * A plan near the one that was taken. Before work has begun it has to be about as safe as a new one would be; after
  * that it may be late, for when a new one would be late as well.
  */
-export function nearAgreed(job: Job): Answer | undefined {
+export function nearAgreed(job: Asking): Answer | undefined {
   const { work, given } = job;
   if (!given.agreed) return undefined;
   const begun = given.begun ?? false;

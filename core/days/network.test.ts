@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { schedule, toldTime, localIso, type Work } from './index.ts';
 import { contradiction, networkOf } from './network.ts';
-import { mirrored, write } from './search/problem.ts';
+import { mirroredProblem, write } from './search/problem.ts';
 import { Planner } from './search/planner.ts';
 import { merged } from './calendar.ts';
 import {
@@ -89,7 +89,7 @@ describe('the network', () => {
     fc.assert(
       fc.property(anyJob(), (work) => {
         const p = write(work, { caution: 0.5 });
-        expect(mirrored(mirrored(p))).toEqual(p);
+        expect(mirroredProblem(mirroredProblem(p))).toEqual(p);
       }),
     );
   });

@@ -3,7 +3,7 @@ import { formatTime, type Minutes } from '../quantity/index.ts';
 import type { Link, Work } from './types.ts';
 
 /** One bound between two starts: start(to) − start(from) ≥ gap. A window is an edge back with a negative gap. */
-export interface Edge {
+export interface Arc {
   readonly from: number;
   readonly to: number;
   readonly gap: Minutes;
@@ -14,7 +14,7 @@ export interface Edge {
 
 export interface Network {
   readonly minutes: readonly Minutes[];
-  readonly edges: readonly Edge[];
+  readonly edges: readonly Arc[];
   readonly due: Minutes;
 }
 
@@ -39,7 +39,7 @@ export function networkOf(work: Work, caution: number): Network {
     return s.hands === undefined || s.hands === 1 ? Math.ceil(s.minutes * Math.min(1, ...paces)) : s.minutes;
   });
   const index = new Map(work.steps.map((s, i) => [s.id, i]));
-  const edges: Edge[] = [];
+  const edges: Arc[] = [];
   work.links.forEach((link, k) => {
     const from = index.get(link.from);
     const to = index.get(link.to);
@@ -64,14 +64,14 @@ export interface Contradiction {
   readonly lines: readonly string[];
   readonly text: string;
   /** The bounds that go round in a circle. */
-  readonly cycle: readonly Edge[];
+  readonly cycle: readonly Arc[];
 }
 
 /** Longest paths by Bellman–Ford; a cycle that gains time is a contradiction, told in the person's words. */
 export function contradiction(work: Work, network: Network): Contradiction | undefined {
   const n = network.minutes.length;
   const at = new Array<number>(n).fill(0);
-  const by = new Array<Edge | undefined>(n).fill(undefined);
+  const by = new Array<Arc | undefined>(n).fill(undefined);
   let touched = -1;
   for (let round = 0; round <= n; round++) {
     touched = -1;
@@ -88,7 +88,7 @@ export function contradiction(work: Work, network: Network): Contradiction | und
   // after n rounds the last touched node hangs off a cycle: walk back into it, then round it once
   let node = touched;
   for (let i = 0; i < n; i++) node = by[node]!.from;
-  const cycle: Edge[] = [];
+  const cycle: Arc[] = [];
   let walk = node;
   do {
     const e = by[walk]!;
@@ -127,7 +127,7 @@ function waysOut(
   work: Work,
   windows: readonly Link[],
   longest: Link | undefined,
-  cycle: readonly Edge[],
+  cycle: readonly Arc[],
   excess: Minutes,
 ): string[] {
   const out: string[] = [];

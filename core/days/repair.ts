@@ -1,7 +1,7 @@
 import { seeded, type Minutes } from '../quantity/index.ts';
 import { plannedWait } from './network.ts';
 import { copied, type Genome } from './search/genome.ts';
-import { Planner, type Asked, type Found } from './search/planner.ts';
+import { Planner, type SearchAsked, type FoundPlan } from './search/planner.ts';
 import type { Work } from './types.ts';
 
 /** Points for a step that is moved, and for one that is moved to another day. */
@@ -11,7 +11,7 @@ const OTHER_DAY = 24;
 const SAME: Minutes = 15;
 const SEARCH_RUNS = 250;
 
-export interface Repaired extends Found {
+export interface Repaired extends FoundPlan {
   readonly planner: Planner;
 }
 
@@ -23,7 +23,7 @@ export interface Repaired extends Found {
  */
 export function repair(
   work: Work,
-  asked: Asked,
+  asked: SearchAsked,
   agreed: ReadonlyMap<string, Minutes>,
   now: Minutes,
 ): Repaired | undefined {
@@ -59,7 +59,7 @@ export function repair(
     });
     return own + moved + 1000 * Math.max(0, lastEnd(planner) - work.due);
   };
-  let best: Found | undefined;
+  let best: FoundPlan | undefined;
   const look = (g: Genome, aim: Int32Array): number => {
     const p = points(g, aim);
     if (p < (best?.points ?? Infinity)) best = { genome: copied(g), points: p, table: planner.table() };
@@ -100,7 +100,7 @@ export function repair(
 }
 
 const lastEnd = (p: Planner): Minutes => p.decoder.end.reduce((m, t) => Math.max(m, t), 0);
-const endOf = (f: Found): Minutes => Math.max(...f.table.map((s) => s.to));
+const endOf = (f: FoundPlan): Minutes => Math.max(...f.table.map((s) => s.to));
 
 /**
  * When each step has to begin at the latest so that what was agreed keeps its time: back along the waits from the steps

@@ -12,7 +12,7 @@ import {
   stillAgreed,
   WANTED_CHANCE,
   type Answer,
-  type Job,
+  type Asking,
 } from './answers.ts';
 import { dayName, type Calendar } from './calendar.ts';
 import { conflictOf } from './conflict.ts';
@@ -47,7 +47,7 @@ const RISKIER = 0.15;
 
 /** Everything told of a timetable. */
 function told(
-  job: Job,
+  job: Asking,
   { table: whole, caution, chance, points }: Answer,
   agreed: boolean,
   full: boolean,
@@ -106,10 +106,10 @@ function told(
 const DAY: Minutes = 1440;
 const endOf = ({ table }: Answer): Minutes => Math.max(...table.map((s) => s.to));
 /** When the first thing begins that is not done. */
-const startOf = ({ rest }: Job, { table }: Answer): Minutes =>
+const startOf = ({ rest }: Asking, { table }: Answer): Minutes =>
   table.reduce((m, s, i) => (rest.done.has(i) ? m : Math.min(m, s.from)), Infinity);
 /** When the plan that was taken would begin with what is left of it. */
-const agreedStart = ({ work, rest, given }: Job): Minutes =>
+const agreedStart = ({ work, rest, given }: Asking): Minutes =>
   work.steps.reduce(
     (m, s, i) => (rest.done.has(i) ? m : Math.min(m, given.agreed?.get(s.id) ?? m)),
     Infinity,
@@ -152,7 +152,7 @@ export function schedule(
     due: calendar.due,
   };
   const rest = remaining(whole, given);
-  const job: Job = { work: rest.work, given, rest, calendar };
+  const job: Asking = { work: rest.work, given, rest, calendar };
   if (rest.done.size === steps.length) return say(ALL_DONE);
   if (given.from !== undefined && given.from >= calendar.due)
     return say('The due time has passed: move it, then the rest is planned.');
@@ -218,7 +218,7 @@ export function schedule(
   return reported(better, false, true, renewed);
 }
 
-function troubleOf(plan: DaysPlan, { calendar }: Job): string[] {
+function troubleOf(plan: DaysPlan, { calendar }: Asking): string[] {
   const out: string[] = [];
   if (plan.lateBy > 0)
     out.push(

@@ -4,7 +4,7 @@ import type { Stretch, Timetable, Work } from './types.ts';
 import { washesOf } from './wash.ts';
 
 /** Steps that are done: what they did is past, but what they left on a shelf is still there. */
-export interface Checked {
+export interface AlreadyDone {
   readonly done?: ReadonlySet<string>;
 }
 
@@ -16,7 +16,7 @@ export function validate(
   work: Work,
   table: Timetable,
   caution: number,
-  { done = new Set() }: Checked = {},
+  { done = new Set() }: AlreadyDone = {},
 ): string[] {
   const wrong: string[] = [];
   const at = new Map(work.steps.map((s, i) => [s.id, table[i]!]));

@@ -11,7 +11,7 @@ import {
   type Body,
   type Form,
   type Frame,
-  type Group,
+  type GroupBody,
   type Measure,
   type Vec,
 } from '../solids/index.ts';
@@ -20,35 +20,36 @@ import { fromBuild, type PartsOf, type Piece } from '../record/index.ts';
 import { isLaidRound, measureOf, place, type Instance } from './place.ts';
 
 export type View = 'front' | 'side';
-export type Flat = readonly [number, number];
+export type ElevationPoint = readonly [number, number];
 
 /** One body drawn in an elevation: outlines in mm, x to the right, up positive. */
 export interface Silhouette {
   readonly instance: Instance;
   /** One outline, or several that together cover the body. */
-  readonly outlines: readonly (readonly Flat[])[];
+  readonly outlines: readonly (readonly ElevationPoint[])[];
   /** Of a heap of small ones, each by itself, the furthest first. */
-  readonly layers?: readonly (readonly (readonly Flat[])[])[];
+  readonly layers?: readonly (readonly (readonly ElevationPoint[])[])[];
   /** Outlines of the core inside, where there is one. */
-  readonly core?: readonly (readonly Flat[])[];
+  readonly core?: readonly (readonly ElevationPoint[])[];
   /** Distance from the viewer; larger is further away. */
   readonly away: number;
 }
 
 /** Drop a point of the board's space into the picture: front shows x and z, side (seen from the right) y and z. */
-export const project = (view: View, p: Vec): Flat => (view === 'front' ? [p[0], p[2]] : [p[1], p[2]]);
+export const project = (view: View, p: Vec): ElevationPoint =>
+  view === 'front' ? [p[0], p[2]] : [p[1], p[2]];
 
 const awayOf = (view: View, p: Vec): number => (view === 'front' ? p[1] : -p[0]);
 
 /** All the same way round, so that outlines laid over each other never cancel out. */
-const oneWay = (outline: readonly Flat[]): readonly Flat[] =>
+const oneWay = (outline: readonly ElevationPoint[]): readonly ElevationPoint[] =>
   polygonArea(outline as [number, number][]) < 0 ? [...outline].reverse() : outline;
 
 /** Laid round something, what looks away by more than this is hidden behind it. */
 const HIDDEN = -0.3;
 
 /** The small ones of a heap one by one, the furthest first; those hidden behind their carrier left out. */
-function layersOf(body: Group, frame: Frame, view: View, wrapped: boolean): Flat[][][] {
+function layersOf(body: GroupBody, frame: Frame, view: View, wrapped: boolean): ElevationPoint[][][] {
   const towards: Vec = view === 'front' ? [0, -1, 0] : [1, 0, 0];
   return body.parts
     .filter((p) => !wrapped || -dot(rotated(frame, p.frame.y), towards) > HIDDEN)
@@ -84,7 +85,8 @@ export const silhouette = remembered((instance: Instance, view: View): Silhouett
   const at = { ...frame, origin: [0, 0, 0] as Vec };
   const drawn = drawnOnce(body, piece, turnOf(frame), isLaidRound(instance), view, at);
   const [dx, dy] = project(view, frame.origin);
-  const moved = (o: readonly Flat[]): readonly Flat[] => o.map(([x, y]): Flat => [x + dx, y + dy]);
+  const moved = (o: readonly ElevationPoint[]): readonly ElevationPoint[] =>
+    o.map(([x, y]): ElevationPoint => [x + dx, y + dy]);
   const away = awayOf(view, frame.origin);
   return {
     instance,
@@ -96,7 +98,7 @@ export const silhouette = remembered((instance: Instance, view: View): Silhouett
 });
 
 function turned(body: Body, m: Measure, frame: Frame, wrapped: boolean, view: View): Turned {
-  const flat = (p: Vec): Flat => project(view, toWorld(frame, p));
+  const flat = (p: Vec): ElevationPoint => project(view, toWorld(frame, p));
   const holed = body.type === 'flat' && body.holes.length > 0;
   const outlines = bodyOutlines(body, flat);
   // what is laid round something is drawn just before it; a flat piece is as near as its front face
@@ -110,7 +112,7 @@ function turned(body: Body, m: Measure, frame: Frame, wrapped: boolean, view: Vi
   if (body.type === 'group') return { ...drawn, layers: layersOf(body, frame, view, wrapped) };
   const core = body.type === 'stack' ? body.core : undefined;
   if (!core) return drawn;
-  const up = (p: Vec): Flat => flat([p[0], p[1], p[2] + core.up]);
+  const up = (p: Vec): ElevationPoint => flat([p[0], p[1], p[2] + core.up]);
   return { ...drawn, core: bodyOutlines(core.body, up).map(oneWay) };
 }
 

@@ -1,4 +1,4 @@
-import { bodyMesh, standing, type Mesh } from '../solids/index.ts';
+import { bodyMesh, placedMesh, type Mesh } from '../solids/index.ts';
 import type { Build } from '../record/index.ts';
 import { place } from './place.ts';
 
@@ -22,6 +22,6 @@ export function solidParts(build: Build, only?: string, round = ROUND): SolidPar
       piece: i.piece.id,
       name: i.piece.name,
       colour: hex.get(i.piece.colour) ?? '#999999',
-      mesh: standing(bodyMesh(i.body, round), i.frame),
+      mesh: placedMesh(bodyMesh(i.body, round), i.frame),
     }));
 }

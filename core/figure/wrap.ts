@@ -8,7 +8,7 @@ import {
   type Body,
   type Frame,
   type LevelCut,
-  type Stack,
+  type StackBody,
   type Vec,
 } from '../solids/index.ts';
 import type { Piece } from '../record/index.ts';
@@ -47,7 +47,7 @@ function angleAt({ at, whole }: ReturnType<typeof girthTable>, length: number): 
 }
 
 /** The surface of a carrier as a sheet to lay things on: along it, up it, and out from it. */
-function surfaceOf(carrier: Stack, from: number, turn: number) {
+function surfaceOf(carrier: StackBody, from: number, turn: number) {
   const top = carrier.levels[carrier.levels.length - 1]!;
   const inside = (z: number) => Math.min(top * 0.999, Math.max(top * 0.001, z));
   const girth = girthTable(carrier.cutAt(inside(from)));

@@ -1,13 +1,13 @@
 import { between, normalCdf, once, solved, type Reckoned } from '../quantity/index.ts';
 import type { PasteLaw } from './paste-law.ts';
-import { movedBy, NOTHING_LEARNED, type Learned, type Weights } from './learned.ts';
+import { movedBy, NOTHING_LEARNED, type Learned, type LookWeights } from './learned.ts';
 import { CLOSING, marginOf, type Duty, type Question } from './margins.ts';
 import {
   slabOf,
   sweep,
   type Air,
   type DryingSlab,
-  type History,
+  type DryingHistory,
   type Spell,
   type SweepOptions,
 } from './sweep.ts';
@@ -23,20 +23,20 @@ export interface Band {
 export const SPREAD = { humidity: 0.05, size: 1.1 };
 
 /** The three sweeps a band is made from: as given, damper, larger; each is run when it is first asked for. */
-export interface Family {
-  readonly likely: History;
-  readonly damper: History;
-  readonly larger: History;
+export interface FirmingFamily {
+  readonly likely: DryingHistory;
+  readonly damper: DryingHistory;
+  readonly larger: DryingHistory;
   /** Shares of the ingredients, the lever of one of them being firmer than listed. */
-  readonly weights: Weights;
+  readonly weights: LookWeights;
   /** Written out, a family is what it is made of; its three histories would fill pages. */
-  readonly toJSON: () => { weights: Weights };
+  readonly toJSON: () => { weights: LookWeights };
 }
 
 // The two neighbours only measure a slope: a coarser sweep serves, and all three use it so that differences are clean.
 const COARSE: SweepOptions = { cells: 14, ratio: 1.32, firstStep: 8 };
 
-export function familyOf(
+export function firmingFamily(
   law: PasteLaw,
   body: {
     volume: number;
@@ -48,8 +48,8 @@ export function familyOf(
     coat: boolean;
   },
   air: Air | readonly Spell[],
-  weights: Weights,
-): Family {
+  weights: LookWeights,
+): FirmingFamily {
   const slab = (k: number): DryingSlab =>
     slabOf(
       body.volume * k ** 3,
@@ -82,7 +82,7 @@ export function familyOf(
 }
 
 /** Value of a margin at a moment between two records, in the logarithm of time. */
-function at(h: History, margin: (i: number) => number, seconds: number): number {
+function at(h: DryingHistory, margin: (i: number) => number, seconds: number): number {
   const t = h.seconds;
   const last = t.length - 1;
   if (seconds <= t[1]!) return margin(1);
@@ -109,7 +109,7 @@ const HOPELESS = -2.6;
  * For closing questions P is the chance that it has closed.
  */
 export function bandOf(
-  family: Family,
+  family: FirmingFamily,
   question: Question,
   duty: Duty = {},
   learned: Learned = NOTHING_LEARNED,

@@ -3,7 +3,7 @@ import { materialOf } from '../pastes/index.ts';
 import { given, reckon, solved, type Provenance, type Reckoned } from '../quantity/index.ts';
 import { massTransfer, saturationDensity } from './air.ts';
 import { coatFirmIn, COLD_PLACES } from './chill.ts';
-import { bandFigure, bandOf, familyOf } from './band.ts';
+import { bandFigure, bandOf, firmingFamily } from './band.ts';
 import { LAW } from './law.ts';
 import { weightsOf } from './learned.ts';
 import { learnedOf } from './looks.ts';
@@ -128,7 +128,7 @@ const crust: Clock = {
     const royal = materialOf('royalIcing');
     if (royal.firming.by !== 'drying') return [];
     const blend = { base: 'royalIcing', gumPaste: 0, powder: 0 };
-    const family = familyOf(
+    const family = firmingFamily(
       pasteLaw(royal.firming.constants),
       {
         volume: (Math.PI / 12) * DOT ** 3,

@@ -15,8 +15,8 @@ export { lookAt } from './snapshot.ts';
 export { type FirmState, stateAt } from './state.ts';
 export { effectsOf, seenBeside } from './what-changed.ts';
 export {
-  type Change,
-  type Curve,
+  type DryingChange,
+  type FirmingCurve,
   THRESHOLDS,
   changed,
   dryingBand,

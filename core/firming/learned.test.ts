@@ -4,8 +4,8 @@ import { plan } from '../plan.ts';
 import { seeded } from '../quantity/index.ts';
 import { type Build } from '../record/index.ts';
 import { forget, learnedOf, lookAt, note, seenElsewhere } from './index.ts';
-import { bandOf, familyOf } from './band.ts';
-import { isOdd, learn, LEARNING, marginAt, NOTHING_LEARNED, weightsOf, type Look } from './learned.ts';
+import { bandOf, firmingFamily } from './band.ts';
+import { isOdd, learn, LEARNING, marginAt, NOTHING_LEARNED, weightsOf, type MarginLook } from './learned.ts';
 import { lookFrom } from './looks.ts';
 import { marginOf } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
@@ -24,9 +24,9 @@ const ball = (d: number) => ({
   coat: false,
 });
 const law = pasteLaw(firming.constants);
-const family = familyOf(law, ball(42), { temperature: 21, humidity: 0.5, speed: 0.1 }, weightsOf(paste));
+const family = firmingFamily(law, ball(42), { temperature: 21, humidity: 0.5, speed: 0.1 }, weightsOf(paste));
 const margin = marginOf(family.likely, 'handle')!;
-const look = (minutes: number, saw: Look['saw'], id = `${minutes}${saw}`): Look => ({
+const look = (minutes: number, saw: MarginLook['saw'], id = `${minutes}${saw}`): MarginLook => ({
   id,
   history: family.likely,
   margin,
@@ -35,7 +35,7 @@ const look = (minutes: number, saw: Look['saw'], id = `${minutes}${saw}`): Look 
   at: minutes * 60,
   saw,
 });
-const band = (...looks: Look[]) => bandOf(family, 'handle', {}, learn(looks))!;
+const band = (...looks: MarginLook[]) => bandOf(family, 'handle', {}, learn(looks))!;
 const before = bandOf(family, 'handle')!;
 
 describe('learning from looks', () => {
@@ -56,7 +56,7 @@ describe('learning from looks', () => {
     const thrice = band(look(90, 'just', 'a'), look(90, 'just', 'b'), look(90, 'just', 'c'));
     expect(Math.abs(Math.log(thrice.likely / 90))).toBeLessThan(Math.abs(Math.log(once.likely / 90)) + 1e-9);
     expect(Math.abs(Math.log(thrice.likely / 90))).toBeLessThan(0.2);
-    const unsure = (l: Look) => learn([l]).cov[0]![0]!;
+    const unsure = (l: MarginLook) => learn([l]).cov[0]![0]!;
     expect(unsure(look(90, 'just'))).toBeLessThan(unsure(look(90, 'yes')));
   });
   it('no single first look, however absurd, makes every time unsure', () => {

@@ -1,6 +1,6 @@
 import { normalCdf, normalPdf, solveLinear } from '../quantity/index.ts';
 import { OF_FIRMNESS, CLOSING, type Margin, type Question } from './margins.ts';
-import type { History } from './sweep.ts';
+import type { DryingHistory } from './sweep.ts';
 
 /**
  * What a kitchen taught: it runs slower or faster than reckoned (every time × e^θ), and an ingredient is firmer or softer
@@ -45,7 +45,7 @@ export const NOTHING_LEARNED: Learned = {
 };
 
 /** Shares of what a paste is made of, by name. */
-export type Weights = Readonly<Record<string, number>>;
+export type LookWeights = Readonly<Record<string, number>>;
 
 /** Shares of a blend; powder by its per cent. */
 export const weightsOf = ({
@@ -56,19 +56,19 @@ export const weightsOf = ({
   readonly base: string;
   readonly gumPaste: number;
   readonly powder: number;
-}): Weights => ({
+}): LookWeights => ({
   [base]: 1 - gumPaste / 100,
   ...(gumPaste > 0 ? { 'gum paste': gumPaste / 100 } : {}),
   ...(powder > 0 ? { powder } : {}),
 });
 
 /** One look, ready to learn from: the margin over time as reckoned, and what was seen when. */
-export interface Look {
+export interface MarginLook {
   readonly id: string;
-  readonly history: History;
+  readonly history: DryingHistory;
   readonly margin: Margin;
   readonly question: Question;
-  readonly weights: Weights;
+  readonly weights: LookWeights;
   /** Seconds after shaping. */
   readonly at: number;
   /** It was just so then, it was so by then, or not yet. */
@@ -77,7 +77,7 @@ export interface Look {
 
 /** Margin at a moment in the logarithm of time, with its slope in it. */
 export function marginAt(
-  h: History,
+  h: DryingHistory,
   margin: Margin,
   seconds: number,
 ): readonly [value: number, slope: number] {
@@ -103,7 +103,11 @@ export function marginAt(
 }
 
 /** Where a look stands at given θ and φ: its margin, and how that moves with each of them. */
-function standing(look: Look, keys: readonly string[], x: readonly number[]): { z: number; j: number[] } {
+function standing(
+  look: MarginLook,
+  keys: readonly string[],
+  x: readonly number[],
+): { z: number; j: number[] } {
   const [m, slope] = marginAt(look.history, look.margin, look.at * Math.exp(-x[0]!));
   const firm = OF_FIRMNESS.has(look.question);
   let z = m;
@@ -118,19 +122,19 @@ function standing(look: Look, keys: readonly string[], x: readonly number[]): { 
 }
 
 /** Chance of what was seen. */
-function chanceOf(saw: Look['saw'], z: number): number {
+function chanceOf(saw: MarginLook['saw'], z: number): number {
   const { look, wrong } = LEARNING;
   if (saw === 'just') return (1 - wrong) * normalPdf(z / look) + 0.05 * wrong;
   return (1 - wrong) * normalCdf(((saw === 'yes' ? 1 : -1) * z) / look) + wrong / 2;
 }
 
-const groupOf = (l: Look): string =>
+const groupOf = (l: MarginLook): string =>
   `${l.question}|${Object.entries(l.weights)
     .map(([k, w]) => k + Math.round(w * 5))
     .join()}`;
 
 /** Weight of each look: n of one kind count as n ÷ (1 + 0.2 (n − 1)). */
-function lookWeights(looks: readonly Look[]): number[] {
+function lookWeights(looks: readonly MarginLook[]): number[] {
   const alike = new Map<string, number>();
   for (const l of looks) alike.set(groupOf(l), (alike.get(groupOf(l)) ?? 0) + 1);
   return looks.map((l) => 1 / (1 + LEARNING.alike * (alike.get(groupOf(l))! - 1)));
@@ -167,7 +171,7 @@ function logDeterminant(a: readonly (readonly number[])[]): number {
 }
 
 /** Most likely θ and φ by damped Fisher scoring from nought, and how sure that is. */
-function fit(looks: readonly Look[], keys: readonly string[], width: number): Fit {
+function fit(looks: readonly MarginLook[], keys: readonly string[], width: number): Fit {
   const sd = [LEARNING.theta * width, ...keys.map(() => LEARNING.phi * width)];
   const most = sd.map((_, i) => (i ? LEARNING.mostPhi : LEARNING.mostTheta) * (width > 1 ? 1.4 : 1));
   const weights = lookWeights(looks);
@@ -241,14 +245,14 @@ const learnedFrom = (
   aside: [],
 });
 
-const keysOf = (looks: readonly Look[]): string[] =>
+const keysOf = (looks: readonly MarginLook[]): string[] =>
   [...new Set(looks.flatMap((l) => Object.keys(l.weights)))].sort();
 
 /**
  * What the looks say if the kitchen is no more unusual than thought.
  * @param keys ingredients it is asked about; with no look at all what is thought of them before
  */
-function learnPlain(looks: readonly Look[], keys = keysOf(looks)): Learned {
+function learnPlain(looks: readonly MarginLook[], keys = keysOf(looks)): Learned {
   if (looks.length === 0 && keys.length === 0) return NOTHING_LEARNED;
   const { x, cov } = fit(looks, keys, 1);
   return learnedFrom(keys, x, cov, looks.length);
@@ -262,7 +266,7 @@ const MOST_ASIDE = 12;
  * piece, by a slip of the thumb. They are set aside, so that one of them cannot make every time unsure. Two that agree
  * stand by each other and stay.
  */
-function setAside(looks: readonly Look[]): ReadonlySet<Look> {
+function setAside(looks: readonly MarginLook[]): ReadonlySet<MarginLook> {
   const keys = keysOf(looks);
   const all = learnPlain(looks);
   const before = learnPlain([], keys);
@@ -288,7 +292,7 @@ const ENOUGH_FOR_WIDE = 3;
  * Learn from every look at once. The kitchen may be as unusual as thought or, where there are looks enough to tell, twice so:
  * both are fitted and weighed by how well they explain what was seen. Absurd looks are set aside and move nothing.
  */
-export function learn(seen: readonly Look[]): Learned {
+export function learn(seen: readonly MarginLook[]): Learned {
   const aside = setAside(seen);
   const looks = seen.filter((l) => !aside.has(l));
   const set = [...aside].map((l) => l.id);
@@ -317,7 +321,7 @@ export function learn(seen: readonly Look[]): Learned {
 export function movedBy(
   learned: Learned,
   question: Question,
-  weights: Weights,
+  weights: LookWeights,
 ): { shift: number; variance: (slope: number) => number } {
   const firm = OF_FIRMNESS.has(question);
   const w = learned.keys.map((k) => (firm ? (weights[k] ?? 0) : 0));
@@ -343,7 +347,7 @@ export function movedBy(
 const ODD = 0.005;
 
 /** How likely a look was, by what is learned; for 'just', how likely a look at least so far off was. */
-export function likelihood(learned: Learned, look: Look): number {
+export function likelihood(learned: Learned, look: MarginLook): number {
   const x = [learned.theta, ...learned.keys.map((k) => learned.phi[k] ?? 0)];
   const { z, j } = standing(look, learned.keys, x);
   let variance = LEARNING.look ** 2;
@@ -353,4 +357,4 @@ export function likelihood(learned: Learned, look: Look): number {
   return normalCdf(look.saw === 'yes' ? off : -off);
 }
 
-export const isOdd = (learned: Learned, look: Look): boolean => likelihood(learned, look) < ODD;
+export const isOdd = (learned: Learned, look: MarginLook): boolean => likelihood(learned, look) < ODD;

@@ -1,8 +1,8 @@
 import { fromBuild, type Build, type Saw, type Seen } from '../record/index.ts';
 import { fail, ok, remembered, type Result } from '../quantity/index.ts';
 import { firmingOf } from '../pastes/index.ts';
-import { familyOf } from './band.ts';
-import { learn, NOTHING_LEARNED, weightsOf, type Learned, type Look } from './learned.ts';
+import { firmingFamily } from './band.ts';
+import { learn, NOTHING_LEARNED, weightsOf, type Learned, type MarginLook } from './learned.ts';
 import { marginOf, type Duty, type Load, type Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
 import type { Spell } from './sweep.ts';
@@ -13,7 +13,7 @@ export interface SawRecord {
   readonly words: string;
   /** The question it answers; the one asked where nothing is said. */
   readonly question?: Question;
-  readonly as: Look['saw'];
+  readonly as: MarginLook['saw'];
 }
 
 export const SAW: readonly SawRecord[] = [
@@ -56,7 +56,7 @@ export const plainSpells = (spells: readonly Spell[]): Seen['spells'] =>
   }));
 
 /** A look ready to learn from, reckoned again from what was kept with it; undefined where nothing can be learned from it. */
-export const lookFrom = remembered((seen: Seen): Look | undefined => {
+export const lookFrom = remembered((seen: Seen): MarginLook | undefined => {
   const { paste, body, spells } = seen;
   const firming = firmingOf({ id: 'seen', name: '', ...paste } as Parameters<typeof firmingOf>[0]);
   const said = SAW.find((s) => s.id === seen.saw);
@@ -67,7 +67,7 @@ export const lookFrom = remembered((seen: Seen): Look | undefined => {
     air: { temperature: s.temperature, humidity: s.humidity, speed: s.air },
     ...(s.wrapped ? { wrapped: s.wrapped } : {}),
   }));
-  const history = familyOf(pasteLaw(firming.constants), body, air, weights).likely;
+  const history = firmingFamily(pasteLaw(firming.constants), body, air, weights).likely;
   const question = said.question ?? (seen.question as Question);
   const margin = marginOf(history, question, dutyOf(seen.duty));
   if (!margin) return undefined;

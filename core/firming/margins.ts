@@ -1,7 +1,7 @@
 import { GRAVITY as G } from '../quantity/index.ts';
 import { LAW } from './law.ts';
 import { balanceWater } from './paste-law.ts';
-import type { History } from './sweep.ts';
+import type { DryingHistory } from './sweep.ts';
 
 /** What can be asked of a piece. Most become true with time; sticking, texturing and bending stop being true. */
 export type Question =
@@ -140,18 +140,18 @@ const NEVER = -20;
 export type Margin = (i: number) => number;
 
 /** Stress a free length needs against its own weight, kPa. Beam formulas, handbook. */
-const ownWeight = (h: History, overhang: number, lean: number): number => {
+const ownWeight = (h: DryingHistory, overhang: number, lean: number): number => {
   const l = overhang / 1000;
   const shape = h.slab.kind === 'rod' ? 0.75 * Math.PI : 2;
   return (shape * h.law.density * G * l * l * lean) / h.slab.thickness / 1000;
 };
 
 /** Pressure that would punch through the skin over a contact radius (m), kPa. */
-export const punch = (h: History, i: number, radius: number): number =>
+export const punch = (h: DryingHistory, i: number, radius: number): number =>
   LAW.bearing * h.yieldCentre[i]! + (2 / radius) * h.skinStrength[i]!;
 
 /** Safety factor under a load: squash at the foot, punch at the contact, buckling; the least counts. */
-export function loadFactor(h: History, load: Load): Margin {
+export function loadFactor(h: DryingHistory, load: Load): Margin {
   const free = 1 - load.onRods;
   const W = load.mass * G * free;
   const round = Math.PI * (h.slab.thickness / 2) ** 2;
@@ -180,7 +180,7 @@ export function loadFactor(h: History, load: Load): Margin {
 const ln = (x: number, need: number): number => Math.log(Math.max(x, 1e-9) / need);
 
 /** The margin of one question; undefined when the duty it asks about is not there. */
-export function marginOf(h: History, question: Question, duty: Duty = {}): Margin | undefined {
+export function marginOf(h: DryingHistory, question: Question, duty: Duty = {}): Margin | undefined {
   const tack: Margin = (i) => ln(h.lossTack[i]!, LAW.tackLoss);
   const skin: Margin = (i) =>
     Math.min(tack(i), ln(h.lossSkin[i]!, LAW.skinLoss), ln(h.yieldSkin[i]!, LAW.skinYield));
@@ -232,7 +232,7 @@ export function marginOf(h: History, question: Question, duty: Duty = {}): Margi
  * First moment a margin passes zero, in minutes: upwards for questions that become true, downwards for closing ones.
  * Interpolated in the logarithm of time. Infinity when it never does within the history.
  */
-export function crossing(h: History, margin: Margin, closing = false): number {
+export function crossing(h: DryingHistory, margin: Margin, closing = false): number {
   const sign = closing ? -1 : 1;
   let last = sign * margin(0);
   if (last >= 0) return 0;

@@ -4,7 +4,7 @@ import { type Build, type PartsOf, type Piece } from '../record/index.ts';
 import { firmingOf, type Blend, type Firming, type SettingConstants } from '../pastes/index.ts';
 import { given, once, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
 import { dryingOf, type DryingBody } from '../solids/index.ts';
-import { bandFigure, bandOf, familyOf, type Band, type Family } from './band.ts';
+import { bandFigure, bandOf, firmingFamily, type Band, type FirmingFamily } from './band.ts';
 import { CHOCOLATE_YIELD, chocolateAfter, chocolateBand, chocolateReaches, coolingTime } from './cold.ts';
 import { weightsOf, type Learned } from './learned.ts';
 import { learnedOf } from './looks.ts';
@@ -20,7 +20,7 @@ export interface Drying {
   readonly body: DryingParts;
   readonly spells: readonly Spell[];
   readonly duty: Duty;
-  readonly family: Family;
+  readonly family: FirmingFamily;
 }
 
 export interface DryingParts extends DryingBody {
@@ -60,7 +60,7 @@ function shapeParts(piece: Piece): Parts {
 
 const rounded = (x: number, digits = 3): number => Number(x.toPrecision(digits));
 
-const families = new Map<string, Family>();
+const families = new Map<string, FirmingFamily>();
 const bands = new Map<string, Partial<Record<Question, Band>>>();
 const MOST_KEPT = 4000;
 
@@ -73,7 +73,7 @@ const keep = <T>(cache: Map<string, T>, key: string, make: () => T): T => {
   return made;
 };
 
-function yieldAfter(family: Family, minutes: number): number {
+function yieldAfter(family: FirmingFamily, minutes: number): number {
   const h = family.likely;
   let i = 0;
   while (i < h.seconds.length - 1 && h.seconds[i]! < minutes * 60) i++;
@@ -200,7 +200,7 @@ export function firmPiece(
     ...[parts.volume, parts.area, parts.depth, parts.facing, parts.thickness, parts.kind, parts.coat],
     ...[blend.base, blend.gumPaste, blend.powder, JSON.stringify(spells)],
   ].join();
-  const family = keep(families, key, () => familyOf(law, parts, spells, weightsOf(blend)));
+  const family = keep(families, key, () => firmingFamily(law, parts, spells, weightsOf(blend)));
   const duty = dutyOf(instance, facts);
   const bandsOf = () =>
     keep(bands, `${key}|${JSON.stringify(duty)}|${stampOf(learned)}`, () => {

@@ -1,5 +1,5 @@
 import { given, type Reckoned } from '../quantity/index.ts';
-import type { Band, Family } from './band.ts';
+import type { Band, FirmingFamily } from './band.ts';
 import { LAW } from './law.ts';
 import { CLOSING, crossing, marginOf, punch, USUAL_BEND, type Duty, type Question } from './margins.ts';
 
@@ -56,7 +56,7 @@ function dutyTold(q: Question, { overhang, lean = 1, bend = USUAL_BEND, load }: 
  * The chain behind a time: what was asked, how much water is lost and how firm it is then, and what each thing that is
  * not known does to it: the room five points damper, the piece a tenth larger.
  */
-export function reached(family: Family, q: Question, duty: Duty, band: Band): Reckoned[] {
+export function reached(family: FirmingFamily, q: Question, duty: Duty, band: Band): Reckoned[] {
   const h = family.likely;
   const seconds = band.likely * 60;
   const out: Reckoned[] = [];
@@ -71,7 +71,7 @@ export function reached(family: Family, q: Question, duty: Duty, band: Band): Re
       given('It withstands a finger of', punch(h, i, LAW.finger), 'kPa', 'derived'),
     );
   }
-  const with_ = (name: string, other: Family['likely']) => {
+  const with_ = (name: string, other: FirmingFamily['likely']) => {
     const margin = marginOf(other, q, duty);
     if (margin) out.push(given(name, crossing(other, margin, CLOSING.has(q)), 'min', 'derived'));
   };

@@ -1,7 +1,7 @@
 import { arrhenius, heatTransfer, massTransfer, saturationDensity } from './air.ts';
 import { LAW } from './law.ts';
 import { balanceWater, type PasteLaw } from './paste-law.ts';
-import type { Air, DryingSlab, History } from './sweep.ts';
+import type { Air, DryingSlab, DryingHistory } from './sweep.ts';
 
 /**
  * The slow, obvious solver the sweep is held against in tests: backward Euler, many cells, Picard iterations to the
@@ -120,7 +120,7 @@ export function referenceSweep(
   slab: DryingSlab,
   air: Air,
   options: ReferenceOptions = {},
-): History {
+): DryingHistory {
   const { cells: n = 200, ratio = 1.015, firstStep = 0.5, end = 21 * 86400, rest = 20 } = options;
   const L = slab.depth;
   const grid = gridOf(L, slab.shape, n, Math.min(options.firstCell ?? 3e-6, L / n));

@@ -14,7 +14,7 @@ import {
   otherClocks,
   type Question,
 } from './index.ts';
-import { bandOf, familyOf } from './band.ts';
+import { bandOf, firmingFamily } from './band.ts';
 import { coatAfter } from './chill.ts';
 import { crossing, marginOf } from './margins.ts';
 import { evaporation, restTime } from './clocks.ts';
@@ -168,7 +168,7 @@ describe('what if', () => {
   });
   // common practice: legs buckle, they are not squashed; bracing the top brings hours down to minutes
   it('bracing a slender leg helps more than drier air', () => {
-    const leg = familyOf(law, { volume: 18600, area: 5650, depth: 6.75, facing: 13.5, thickness: 13.5, kind: 'rod', coat: false }, ROOM, weightsOf({ base: 'fondant', gumPaste: 30, powder: 0 })); // prettier-ignore
+    const leg = firmingFamily(law, { volume: 18600, area: 5650, depth: 6.75, facing: 13.5, thickness: 13.5, kind: 'rod', coat: false }, ROOM, weightsOf({ base: 'fondant', gumPaste: 30, powder: 0 })); // prettier-ignore
     const load = { mass: 0.03, onRods: 0, contact: 143, section: 143, height: 130, braced: false };
     const free = bandOf(leg, 'bear', { load })!.likely;
     const braced = bandOf(leg, 'bear', { load: { ...load, braced: true } })!.likely;

@@ -5,12 +5,12 @@ import {
   POWDER_CRACKS,
   SCHOOLS,
   type Blend,
-  type Job,
+  type PasteJob,
   type JobId,
   type School,
 } from '../pastes/index.ts';
 import { between, given, reckon, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
-import { bandFigure, bandOf, familyOf, type Band } from './band.ts';
+import { bandFigure, bandOf, firmingFamily, type Band } from './band.ts';
 import type { Duty, Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
 import { weightsOf } from './learned.ts';
@@ -19,7 +19,7 @@ import type { Air } from './sweep.ts';
 /** The piece each job is thought through with, what is asked of it, and how long hands need before it closes. */
 interface Trial {
   readonly words: string;
-  readonly body: Parameters<typeof familyOf>[1];
+  readonly body: Parameters<typeof firmingFamily>[1];
   readonly firm: Question;
   readonly firmWords: string;
   readonly closes: Question;
@@ -137,7 +137,7 @@ function crackRisk(closes: Band, hands: number, powder: number): CrackRisk {
 function answerOf(trial: Trial, name: string, blend: Blend, air: Air): DoseAnswer {
   const law = firmingOf(blend);
   if (law.by !== 'drying') throw new Error('schools are for pastes that dry');
-  const family = familyOf(pasteLaw(law.constants), trial.body, air, weightsOf(blend));
+  const family = firmingFamily(pasteLaw(law.constants), trial.body, air, weightsOf(blend));
   const firm = bandOf(family, trial.firm, trial.duty) ?? NEVER;
   const closes = bandOf(family, trial.closes, trial.duty) ?? NEVER;
   const from = [
@@ -160,7 +160,7 @@ function answerOf(trial: Trial, name: string, blend: Blend, air: Air): DoseAnswe
  * The schools of stiffening side by side: the same trial piece in each blend, in this room. Firmness on the slow end is
  * what to plan with, the closing of the window on the fast end.
  */
-export const compareSchools = remembered((job: Job, from: Blend, room: Room): JobAnswer => {
+export const compareSchools = remembered((job: PasteJob, from: Blend, room: Room): JobAnswer => {
   const trial = TRIALS[job.id];
   const air = { temperature: room.temperature, humidity: room.humidity / 100, speed: room.air };
   const answers = (Object.keys(SCHOOLS) as School[]).map((school): SchoolAnswer => ({
@@ -178,7 +178,7 @@ export const compareSchools = remembered((job: Job, from: Blend, room: Room): Jo
 }, sameParts);
 
 /** How long paste that somebody weighed out by feel may take: the two ends of what people add. */
-export function byFeel(job: Job, from: Blend, room: Room): Reckoned {
+export function byFeel(job: PasteJob, from: Blend, room: Room): Reckoned {
   const air = { temperature: room.temperature, humidity: room.humidity / 100, speed: room.air };
   const trial = TRIALS[job.id];
   const at = (powder: number): Band => {
@@ -186,7 +186,7 @@ export function byFeel(job: Job, from: Blend, room: Room): Reckoned {
     if (law.by !== 'drying') return NEVER;
     return (
       bandOf(
-        familyOf(
+        firmingFamily(
           pasteLaw(law.constants),
           trial.body,
           air,

@@ -38,7 +38,7 @@ const WRAPPED = 0.03;
 const AFTER_CHANGE = 20;
 
 /** What one sweep finds, one value per moment. Stresses in kPa, temperatures in °C, losses as shares of the first water. */
-export interface History {
+export interface DryingHistory {
   readonly seconds: Float64Array;
   readonly lossTack: Float64Array;
   readonly lossSkin: Float64Array;
@@ -189,7 +189,7 @@ export function sweep(
   slab: DryingSlab,
   air: Air | readonly Spell[],
   options: SweepOptions = {},
-): History {
+): DryingHistory {
   const spells: readonly Spell[] = 'length' in air ? air : [{ until: Infinity, air }];
   const { cells: n, ratio, firstStep, firstCell, end, rest } = { ...SWEEP, ...options };
   const sums = layGrid(slab, n, firstCell);

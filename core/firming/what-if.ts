@@ -1,6 +1,6 @@
 import type { Build } from '../record/index.ts';
 import { firmingOf, materialOf, POWDER_MOST, type Blend } from '../pastes/index.ts';
-import { bandOf, familyOf, type Band } from './band.ts';
+import { bandOf, firmingFamily, type Band } from './band.ts';
 import { LAW } from './law.ts';
 import { NOTHING_LEARNED, weightsOf, type Learned } from './learned.ts';
 import { learnedOf } from './looks.ts';
@@ -11,7 +11,7 @@ import { PLACES } from './places.ts';
 import type { Spell } from './sweep.ts';
 
 /** Something changed about how a piece dries; what is left out stays as it is. */
-export interface Change {
+export interface DryingChange {
   /** Per cent, and degrees, of the air it lies in from now on. */
   readonly humidity?: number;
   readonly temperature?: number;
@@ -45,7 +45,7 @@ export function thicker(body: DryingParts, k: number): DryingParts {
 }
 
 /** How a piece would dry with something changed. */
-export function changed(d: Drying, c: Change): Drying {
+export function changed(d: Drying, c: DryingChange): Drying {
   const blend: Blend = {
     ...d.blend,
     ...(c.gumPaste === undefined ? {} : { gumPaste: c.gumPaste }),
@@ -83,7 +83,7 @@ export function changed(d: Drying, c: Change): Drying {
   const firming = firmingOf(blend);
   const family =
     firming.by === 'drying'
-      ? familyOf(pasteLaw(firming.constants), body, spells, weightsOf(blend))
+      ? firmingFamily(pasteLaw(firming.constants), body, spells, weightsOf(blend))
       : d.family;
   return { blend, body, spells, duty, family };
 }
@@ -93,7 +93,7 @@ export const dryingBand = (d: Drying, q: Question, learned: Learned = NOTHING_LE
   bandOf(d.family, q, d.duty, learned);
 
 /** What a finger feels over time: pressure it takes to leave a mark, kPa, minutes after shaping. */
-export interface Curve {
+export interface FirmingCurve {
   readonly minutes: readonly number[];
   readonly firmness: readonly number[];
 }
@@ -102,7 +102,7 @@ export interface Curve {
 export function dryingCurve(
   { family, blend }: Pick<Drying, 'family' | 'blend'>,
   learned: Learned = NOTHING_LEARNED,
-): Curve {
+): FirmingCurve {
   const h = family.likely;
   const slower = Math.exp(learned.theta);
   const w = weightsOf(blend);
@@ -132,14 +132,14 @@ export interface Lever {
 }
 
 /** Levers a workshop has, tried one by one. */
-function leversOf(d: Drying, room: Build['room']): { words: string; change: Change }[] {
+function leversOf(d: Drying, room: Build['room']): { words: string; change: DryingChange }[] {
   const air = d.spells.at(-1)!.air;
   const humidity = Math.round(air.humidity * 100);
   const gum = Math.min(100, d.blend.gumPaste + 20);
   const powder = Math.min(POWDER_MOST, Number((d.blend.powder + 0.5).toFixed(2)));
   const stiffens = materialOf(d.blend.base).stiffens;
-  const out: { words: string; change: Change }[] = [];
-  const add = (words: string, change: Change) => out.push({ words, change });
+  const out: { words: string; change: DryingChange }[] = [];
+  const add = (words: string, change: DryingChange) => out.push({ words, change });
   if (humidity > 30) add(`dry the room to ${humidity - 10} %`, { humidity: humidity - 10 });
   if (air.speed < 0.5) add('put it before a fan', { air: 1 });
   const box = PLACES.box.air(room);

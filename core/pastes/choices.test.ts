@@ -25,7 +25,7 @@ import {
   shrinkFromStrip,
   type Blend,
   type School,
-  type Side,
+  type GlueSide,
 } from './index.ts';
 
 const blend = (patch: Partial<Blend> = {}): Blend => ({
@@ -154,7 +154,13 @@ describe('what a person measures for themselves', () => {
 });
 
 describe('glues', () => {
-  const names = (a: Side, b: Side, x: 'soft' | 'firm' | 'dry', y: 'soft' | 'firm' | 'dry', heavy = false) =>
+  const names = (
+    a: GlueSide,
+    b: GlueSide,
+    x: 'soft' | 'firm' | 'dry',
+    y: 'soft' | 'firm' | 'dry',
+    heavy = false,
+  ) =>
     chooseGlue([a, b], [x, y], heavy)
       .filter((g) => g.fits)
       .map((g) => g.glue.id);
@@ -176,7 +182,7 @@ describe('glues', () => {
   });
 
   it('asks the same whichever face is named first, and says why each other one is not for it', () => {
-    const side = fc.constantFrom<Side>('sugar', 'almond', 'chocolate', 'icing', 'foam', 'cake');
+    const side = fc.constantFrom<GlueSide>('sugar', 'almond', 'chocolate', 'icing', 'foam', 'cake');
     const state = fc.constantFrom('soft' as const, 'firm' as const, 'dry' as const);
     fc.assert(
       fc.property(side, side, state, state, fc.boolean(), (a, b, x, y, heavy) => {

@@ -17,7 +17,7 @@ export const SCHOOLS: Readonly<Record<School, string>> = {
 export type JobId = 'pose' | 'carry' | 'carve' | 'flex' | 'fingers';
 
 /** What a piece must do, and what the schools give for it. Doses are per cent of the paste; all common practice. */
-export interface Job {
+export interface PasteJob {
   readonly id: JobId;
   readonly name: string;
   readonly means: string;
@@ -29,7 +29,7 @@ export interface Job {
   readonly feel: string;
 }
 
-export const JOBS: readonly Job[] = [
+export const JOBS: readonly PasteJob[] = [
   {
     id: 'pose',
     name: 'pose thin',
@@ -77,10 +77,10 @@ export const JOBS: readonly Job[] = [
   },
 ];
 
-export const jobOf = (id: string | undefined): Job | undefined => JOBS.find((j) => j.id === id);
+export const jobOf = (id: string | undefined): PasteJob | undefined => JOBS.find((j) => j.id === id);
 
 /** The blend a school would mix for a job from what is in hand. */
-export function blendFor(job: Job, school: School, from: Blend): Blend {
+export function blendFor(job: PasteJob, school: School, from: Blend): Blend {
   const { gumPaste: _g, powder: _p, own, ...rest } = from;
   const base = materialOf(from.base).stiffens && from.base !== 'modellingPaste' ? from.base : 'fondant';
   const kept = own && own.like === base ? { own } : {};
@@ -100,7 +100,7 @@ export function blendFor(job: Job, school: School, from: Blend): Blend {
 }
 
 /** Which school a blend follows, where it is exactly one of them. */
-export const schoolOf = (job: Job, blend: Blend): School | undefined =>
+export const schoolOf = (job: PasteJob, blend: Blend): School | undefined =>
   (Object.keys(SCHOOLS) as School[]).find((s) => {
     const b = blendFor(job, s, blend);
     return b.base === blend.base && b.gumPaste === blend.gumPaste && b.powder === blend.powder;

@@ -1,11 +1,11 @@
 import type { Family } from './types.ts';
 
 /** What is joined: a paste, or what a paste is put on. */
-export type Side = Family | 'foam' | 'cake';
+export type GlueSide = Family | 'foam' | 'cake';
 /** Firmness at the joint, coarser than the bench's words: still gives, holds its skin, hard. */
 export type JointState = 'soft' | 'firm' | 'dry';
 
-export const SIDES: Readonly<Record<Side, string>> = {
+export const SIDES: Readonly<Record<GlueSide, string>> = {
   sugar: 'sugar paste',
   almond: 'marzipan',
   chocolate: 'modelling chocolate',
@@ -16,7 +16,7 @@ export const SIDES: Readonly<Record<Side, string>> = {
 
 /** Which joints a glue is for. */
 interface Use {
-  readonly sides: readonly (readonly [Side, Side])[];
+  readonly sides: readonly (readonly [GlueSide, GlueSide])[];
   /** States of the two faces together, the softer one first. */
   readonly states: readonly (readonly [JointState, JointState])[];
 }
@@ -312,7 +312,7 @@ export interface GlueChoice {
 }
 
 const ORDER: readonly JointState[] = ['soft', 'firm', 'dry'];
-const same = (a: readonly [Side, Side], b: readonly [Side, Side]) =>
+const same = (a: readonly [GlueSide, GlueSide], b: readonly [GlueSide, GlueSide]) =>
   (a[0] === b[0] && a[1] === b[1]) || (a[0] === b[1] && a[1] === b[0]);
 
 /**
@@ -321,7 +321,7 @@ const same = (a: readonly [Side, Side], b: readonly [Side, Side]) =>
  * @param heavy the upper piece is more than a detail: a light glue alone is not offered first
  */
 export function chooseGlue(
-  sides: readonly [Side, Side],
+  sides: readonly [GlueSide, GlueSide],
   states: readonly [JointState, JointState],
   heavy = false,
 ): GlueChoice[] {

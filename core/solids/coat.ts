@@ -1,5 +1,5 @@
 import { field, type Mm, type Of } from '../quantity/index.ts';
-import { bodyMesh, type Body, type LevelCut, type Stack } from './bodies/index.ts';
+import { bodyMesh, type Body, type LevelCut, type StackBody } from './bodies/index.ts';
 import { curvature } from './mesh/index.ts';
 import type { DryingBody, Measure } from './types.ts';
 
@@ -38,7 +38,7 @@ const areaOf = ({ a, b, flat }: LevelCut): number => {
 };
 
 /** Volume, side and moment of a stack by its level cuts, without what lies under its foot. */
-function byCuts(body: Stack): { volume: number; side: number; moment: number } {
+function byCuts(body: StackBody): { volume: number; side: number; moment: number } {
   let [volume, side, moment] = [0, 0, 0];
   const { levels } = body;
   for (let i = 1; i < levels.length; i++) {
@@ -76,7 +76,7 @@ function mixed(p: LevelCut, q: LevelCut, k: number): LevelCut {
 }
 
 /** The core grown by t: at each height the widest of the cuts within t of it, each widened by what is left of t. */
-function grown(core: Stack, t: number, under: boolean): Stack {
+function grown(core: StackBody, t: number, under: boolean): StackBody {
   const top = core.levels[core.levels.length - 1]!;
   const up = under ? t : 0;
   const cutAt = (z: number): LevelCut => {
@@ -136,7 +136,7 @@ function grown(core: Stack, t: number, under: boolean): Stack {
 }
 
 /** Everything about a coat over a core that is a stack of level cuts. @param M integral of mean curvature, if known */
-export function coated(core: Stack, inner: Measure, { thickness: t, under }: Coat, M = NaN): Coated {
+export function coated(core: StackBody, inner: Measure, { thickness: t, under }: Coat, M = NaN): Coated {
   const body = grown(core, t, under);
   const up = under ? t : 0;
   let volume: number;

@@ -1,5 +1,5 @@
 import { bisect, fail, ok, inLimits, type Mm3, type Result } from '../quantity/index.ts';
-import { bodyMesh, type Body, type Stack } from './bodies/index.ts';
+import { bodyMesh, type Body, type StackBody } from './bodies/index.ts';
 import { slice } from './mesh/index.ts';
 import { coated, coatRecord, type Coated } from './coat.ts';
 import type { Form } from './form.ts';
@@ -50,7 +50,7 @@ function coatOf(form: Form): Coated | undefined {
   if (!made) {
     const shape = shapeOf(form.kind);
     made = coated(
-      shape.body(form.sizes, form) as Stack,
+      shape.body(form.sizes, form) as StackBody,
       shape.measure(form.sizes, form),
       form.coat,
       shape.curvature?.(form.sizes),

@@ -105,6 +105,7 @@ describe('what glue holds', () => {
     await bones('Glued');
     await (await row(b, 'Lantern ring')).click();
     await has(b, 'li.open', /holds up to/);
+    await b.push('Show the sum');
     await has(b, 'li.open .why', /Film when set/);
     await has(b, 'li.open .line', /propped about 3\sh|holds at once/);
   });

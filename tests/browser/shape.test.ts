@@ -100,7 +100,7 @@ describe('pieces', () => {
     await (await row(b, 'Tail')).click();
     await choose(b, 'Core and coat');
     const before = await grams();
-    await (await b.find('button[aria-label="An even coat over a core"]')).click();
+    await (await b.find('button[aria-label="An even coat over a core of these sizes"]')).click();
     await b.driver.wait(async () => (await grams()) !== before, PATIENCE);
     await has(b, '.sum', /With its core it weighs/);
     await b.push('Split');

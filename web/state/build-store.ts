@@ -9,7 +9,7 @@ import { forgetMine, keepMine, mineOf } from '../storage/aside.ts';
 import { loadBuild, saveBuild } from '../storage/builds.ts';
 import { db, type StoredBuild } from '../storage/db.ts';
 import { seedDemo } from '../storage/demo.ts';
-import { record, redo, startHistory, undo, type History } from './history.ts';
+import { recorded, redo, startHistory, undo, type History } from './history.ts';
 import { openBuild } from './open-build.ts';
 import { usePlanning } from './planning.ts';
 
@@ -110,7 +110,7 @@ export const useBuild = defineStore('build', () => {
       say(kept.problem.text, 'error');
       return false;
     }
-    history.value = record(history.value!, kept.value, label);
+    history.value = recorded(history.value!, kept.value, label);
     changed();
     return true;
   }

@@ -12,7 +12,7 @@ const MOST = 300;
 export const startHistory = (build: Build): History => ({ past: [], now: build, future: [] });
 
 /** A change: what was before goes on the pile under the words for what was done. */
-export const record = (h: History, build: Build, label: string): History =>
+export const recorded = (h: History, build: Build, label: string): History =>
   build === h.now ? h : { past: [...h.past, { build: h.now, label }].slice(-MOST), now: build, future: [] };
 
 export function undo(h: History): History {

@@ -2,7 +2,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { compared, minuteOf, startsOf, WANTED_CHANCE, type DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { WayOut } from '@core/ways-out.ts';
-import { scheduleJob, waysOutJob, type Job } from '../workers/client.ts';
+import { scheduleJob, waysOutJob, type WorkerJob } from '../workers/client.ts';
 import type { Planned } from '../workers/days.worker.ts';
 
 const PLAN_AFTER = 180;
@@ -34,8 +34,8 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
   const stale = ref(false);
   let timer: ReturnType<typeof setTimeout> | undefined;
   let clock: ReturnType<typeof setInterval> | undefined;
-  let job: Job<Planned> | undefined;
-  let looking: Job<WayOut[]> | undefined;
+  let job: WorkerJob<Planned> | undefined;
+  let looking: WorkerJob<WayOut[]> | undefined;
 
   function show(found: DaysReport): void {
     if (found.plan) lastGood.value = undefined;

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, toRaw } from 'vue';
 import { unionFigures } from '@core/figure/index.ts';
 import { type Build } from '@core/record/index.ts';
-import { unionJob, type Job } from '../workers/client.ts';
+import { unionJob, type WorkerJob } from '../workers/client.ts';
 import type { UnionReport } from '../workers/solids.worker.ts';
 import { useBuild } from './build-store.ts';
 
@@ -12,7 +12,7 @@ export const useUnion = defineStore('union', () => {
   const done = shallowRef<{ of: string; pieces: Build['pieces']; report: UnionReport }>();
   const share = ref<number>();
   const problem = ref<string>();
-  let job: Job<UnionReport> | undefined;
+  let job: WorkerJob<UnionReport> | undefined;
 
   const report = computed(() =>
     done.value && done.value.of === store.build?.id ? done.value.report : undefined,

@@ -3,7 +3,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { demoBuild } from '@core/files/demo.testing.ts';
 import { extent, place } from '@core/figure/index.ts';
 import { plan } from '@core/plan.ts';
-import type { Look } from './scene.ts';
+import type { SceneLook } from './scene.ts';
 
 // a canvas to write letters on is there only in a browser
 vi.mock('./letters.ts', () => ({
@@ -17,7 +17,12 @@ vi.mock('./letters.ts', () => ({
 const { figureScene } = await import('./scene.ts');
 
 const heron = demoBuild('one-legged-heron');
-const plain: Look = { seeThrough: false, selected: undefined, hidden: new Set(), bones: undefined } as Look;
+const plain: SceneLook = {
+  seeThrough: false,
+  selected: undefined,
+  hidden: new Set(),
+  bones: undefined,
+} as SceneLook;
 const all = (o: Object3D): Object3D[] => [o, ...o.children.flatMap(all)];
 const lettered = (o: Object3D) =>
   all(o).filter((x): x is Sprite => x instanceof Sprite && typeof x.userData.letter === 'string');

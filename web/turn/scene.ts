@@ -57,7 +57,7 @@ function skinOf(body: Body): BufferGeometry {
   return g;
 }
 
-export interface Look {
+export interface SceneLook {
   /** See-through skins, cores and rods in plain view. */
   readonly seeThrough: boolean;
   readonly selected: string | undefined;
@@ -72,7 +72,7 @@ const ROD = '#8a5a17';
 const FAILS = '#b3243f';
 const INK = '#1d2422';
 
-function bodyOf(i: Instance, hex: string, look: Look): Mesh {
+function bodyOf(i: Instance, hex: string, look: SceneLook): Mesh {
   const chosen = i.piece.id === look.selected;
   const material = new MeshStandardMaterial({
     color: new Color(hex),
@@ -92,7 +92,7 @@ function bodyOf(i: Instance, hex: string, look: Look): Mesh {
 }
 
 /** The board, every piece, and where they can be seen the cores and rods. Millimetres, z up. */
-export function figureScene(build: Build, look: Look): Scene {
+export function figureScene(build: Build, look: SceneLook): Scene {
   const scene = new Scene();
   scene.add(new HemisphereLight('#ffffff', '#b9b2a6', 1.5), new AmbientLight('#ffffff', 0.55));
   const key = new DirectionalLight('#ffffff', 1.9);

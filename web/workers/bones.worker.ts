@@ -42,12 +42,7 @@ const api = {
   gluedMends(build: Build, id: string): FoundMend[] {
     const { bones, firming } = plan(build);
     const report = bones.glued.find((g) => g.piece.id === id);
-    return report
-      ? sent(
-          build,
-          gluedMends(build, report, (piece) => firming.get(piece)?.nightYield ?? 0),
-        )
-      : [];
+    return report ? sent(build, gluedMends(build, report, firming)) : [];
   },
 
   /** The simplest rod that holds along the same line. */

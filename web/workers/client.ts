@@ -9,7 +9,7 @@ import type { DaysApi, MightBe, Planned } from './days.worker.ts';
 import type { FoundSolid, KeptSolid, SolidsApi, UnionReport } from './solids.worker.ts';
 
 /** Work under way in a worker: its result, and a way to give it up. */
-export interface Job<T> {
+export interface WorkerJob<T> {
   /** Undefined when it was cancelled. */
   readonly result: Promise<T | undefined>;
   readonly cancel: () => void;
@@ -24,7 +24,7 @@ export class JobRunner<Api> {
   private remote: Remote<Api> | undefined;
   constructor(private readonly start: () => Worker) {}
 
-  run<T>(task: (api: Remote<Api>) => Promise<T>): Job<T> {
+  run<T>(task: (api: Remote<Api>) => Promise<T>): WorkerJob<T> {
     let mine: Worker;
     try {
       mine = this.worker ??= this.start();
@@ -81,36 +81,36 @@ export const scheduleJob = (
   now: number,
   first: (days: DaysReport) => void,
   progress: (share: number) => void,
-): Job<Planned> =>
+): WorkerJob<Planned> =>
   days.run((api) => api.schedule(build, now, proxy(first), proxy(progress)) as Promise<Planned>);
 
 /** A worker of its own, so that a look at what might be never disturbs the plan that is being made. */
 const might = new JobRunner<DaysApi>(
   () => new Worker(new URL('./days.worker.ts', import.meta.url), { type: 'module', name: 'might' }),
 );
-export const oddsJob = (build: Build, now: number): Job<MightBe> =>
+export const oddsJob = (build: Build, now: number): WorkerJob<MightBe> =>
   might.run((api) => api.odds(build, now) as Promise<MightBe>);
-export const waysOutJob = (build: Build, now: number): Job<WayOut[]> =>
+export const waysOutJob = (build: Build, now: number): WorkerJob<WayOut[]> =>
   might.run((api) => api.waysOut(build, now) as Promise<WayOut[]>);
 
 const bones = new JobRunner<BonesApi>(
   () => new Worker(new URL('./bones.worker.ts', import.meta.url), { type: 'module', name: 'bones' }),
 );
 
-export const mendsJob = (build: Build, rod: string): Job<FoundMend[]> =>
+export const mendsJob = (build: Build, rod: string): WorkerJob<FoundMend[]> =>
   bones.run((api) => api.mends(build, rod) as Promise<FoundMend[]>);
 
-export const gluedMendsJob = (build: Build, piece: string): Job<FoundMend[]> =>
+export const gluedMendsJob = (build: Build, piece: string): WorkerJob<FoundMend[]> =>
   bones.run((api) => api.gluedMends(build, piece) as Promise<FoundMend[]>);
 
-export const chooseJob = (build: Build, rod: string): Job<FoundChoice | undefined> =>
+export const chooseJob = (build: Build, rod: string): WorkerJob<FoundChoice | undefined> =>
   bones.run((api) => api.choose(build, rod) as Promise<FoundChoice | undefined>);
 
 const solids = new JobRunner<SolidsApi>(
   () => new Worker(new URL('./solids.worker.ts', import.meta.url), { type: 'module', name: 'solids' }),
 );
 
-export const unionJob = (build: Build, progress: (share: number) => void): Job<UnionReport> =>
+export const unionJob = (build: Build, progress: (share: number) => void): WorkerJob<UnionReport> =>
   solids.run((api) => api.union(build, proxy(progress)));
 
 export const readSolidJob = (name: string, buffer: ArrayBuffer) =>

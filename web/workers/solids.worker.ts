@@ -15,7 +15,7 @@ import {
   guessUnit,
   keptSolid,
   measureMesh,
-  standing,
+  placedMesh,
   uprighted,
   weld,
   type FileUnit,
@@ -96,7 +96,7 @@ const api = {
       const body = i.body.type === 'stack' ? { ...i.body, core: undefined } : i.body;
       const bodies =
         body.type === 'group' ? body.parts.map((p) => ({ type: 'group', parts: [p] }) as const) : [body];
-      return bodies.map((b) => ({ name: i.piece.name, mesh: standing(bodyMesh(b, ROUND), i.frame) }));
+      return bodies.map((b) => ({ name: i.piece.name, mesh: placedMesh(bodyMesh(b, ROUND), i.frame) }));
     });
     let waiting: (typeof whole)[] = [];
     const join = () => {

@@ -11,8 +11,9 @@ import { acrossOf, jointsOf } from '../paths/joints.ts';
 import { mendsFor } from '../mends/mends.ts';
 import { waysHeld } from './ways-held.ts';
 import { worstOfRod } from './checked-joints.ts';
+import { firmTo } from '../firm.testing.ts';
 
-const firm = () => 120;
+const firm = firmTo(120);
 const body = plainPiece('body', { kind: 'truncatedCone', sizes: { foot: 80, top: 80, height: 160 } });
 /** A level arm out of the side of a column. */
 const arm = plainPiece(
@@ -131,11 +132,11 @@ describe('a brace as a mend', () => {
     for (const id of ['lantern-stick', 'legs']) {
       const otter = demoBuild('ferryman-otter');
       const { firming } = plan(otter);
-      const yieldOf = (piece: string) => firming.get(piece)?.nightYield ?? 0;
-      const mends = mendsFor(otter, id, yieldOf);
+      const firmed = firming;
+      const mends = mendsFor(otter, id, firmed);
       expect(mends.length).toBeGreaterThan(1);
       for (const m of mends)
-        expect(worstOfRod(m.apply(), id, yieldOf)!.use.value, m.text).toBeLessThanOrEqual(0.85);
+        expect(worstOfRod(m.apply(), id, firmed)!.use.value, m.text).toBeLessThanOrEqual(0.85);
       const kinds = mends.map((m) => m.text.split(' ').slice(0, 2).join(' '));
       expect(new Set(kinds).size).toBe(kinds.length);
     }

@@ -5,7 +5,7 @@ import { check } from './check.ts';
 import { alongChecks } from './joint-along.ts';
 import { heldChecks } from './joint-holding.ts';
 import { heldBack, type Push } from './joint-push.ts';
-import { found, type Found, type Situation } from './joint-situation.ts';
+import { found, type FoundCheck, type Situation } from './joint-situation.ts';
 import type { Crossing, Joint } from '../paths/joints.ts';
 import { strutChecks, type StrutWords } from './strut.ts';
 import { inOnePlane, legForces, MEETS } from './tripod.ts';
@@ -140,7 +140,7 @@ const BENT_AT_BRACE = formula({
 });
 
 /** The rod itself where the braces meet it. */
-function bentAtBrace({ strength, stock, n, loadCase }: Situation, top: number): Found {
+function bentAtBrace({ strength, stock, n, loadCase }: Situation, top: number): FoundCheck {
   const { reserve } = strength.material;
   const use = BENT_AT_BRACE.f(top, n, stock.section.modulus, strength.bending, reserve);
   return found('brace-bend', use, () =>
@@ -203,7 +203,7 @@ export function bracedChecks(
   gravity: Vec,
   u: Vec,
   w: Vec,
-): Found[] {
+): FoundCheck[] {
   const { joint: mast } = s;
   const a = mast.axis;
   const weight = (mast.load.g * GRAVITY) / 1000;

@@ -3,8 +3,9 @@ import { type Build } from '../../record/index.ts';
 import { given, reckon } from '../../quantity/index.ts';
 import { check, worst, type Check } from './check.ts';
 import { droopCheck } from './droop.ts';
-import { findings, type YieldOf } from './joint-checks.ts';
-import type { Found } from './joint-situation.ts';
+import { findings } from './joint-checks.ts';
+import type { Firmed } from './joint-push.ts';
+import type { FoundCheck } from './joint-situation.ts';
 import { jointsOf, type Joint } from '../paths/joints.ts';
 import { waysHeld } from './ways-held.ts';
 import { tripodOf } from './tripod.ts';
@@ -37,7 +38,7 @@ const hardestOf = (checks: readonly Check[]): number => checks.reduce((w, c) => 
 /** Checks of joints, of all unless some are named, standing on the table and on the journey. */
 export function checkedJoints(
   build: Build,
-  yieldOf: YieldOf,
+  firmed: Firmed,
   joints: readonly Joint[] = jointsOf(build).joints,
 ): CheckedJoint[] {
   const cases = casesOf(build);
@@ -45,9 +46,9 @@ export function checkedJoints(
     const names = { upper: nameOf(build, joint.upper), lower: lowerName(build, joint) };
     const brittle = bentBrittle(joint);
     const held = waysHeld(build, joint).map((by) => {
-      const byId = new Map<string, Found>();
+      const byId = new Map<string, FoundCheck>();
       for (const c of cases)
-        for (const found of findings(build, by, names, yieldOf, c)) {
+        for (const found of findings(build, by, names, firmed, c)) {
           const known = byId.get(found.id);
           if (!known || found.use > known.use) byId.set(found.id, found);
         }
@@ -86,9 +87,9 @@ function bentBrittle(joint: Joint): Check | undefined {
 }
 
 /** The worst check of one rod, for trying a mend. */
-export function worstOfRod(build: Build, rodId: string, yieldOf: YieldOf): Check | undefined {
+export function worstOfRod(build: Build, rodId: string, firmed: Firmed): Check | undefined {
   const mine = jointsOf(build).joints.filter((joint) =>
     joint.crossings.some((c) => c.path.placed.rod.id === rodId),
   );
-  return worst(checkedJoints(build, yieldOf, mine).flatMap((j) => j.checks));
+  return worst(checkedJoints(build, firmed, mine).flatMap((j) => j.checks));
 }

@@ -8,7 +8,7 @@ import { type Vec } from '../../solids/index.ts';
 import { demoBuild, value } from '../../files/demo.testing.ts';
 import { plan } from '../../plan.ts';
 import { removalCard } from '../index.ts';
-import { APART, between } from './clashes.ts';
+import { APART, segmentGap } from './clashes.ts';
 import { hazardsOf } from '../hazards.ts';
 
 const rod = (id: string, from: Vec, to: Vec, more: Partial<Rod> = {}): Rod => ({
@@ -33,7 +33,7 @@ describe('the way between two stretches', () => {
     [[0, 0, 0], [10, 0, 0], [13, 4, 0], [20, 4, 0], 5],
     [[0, 0, 0], [0, 0, 0], [3, 4, 0], [3, 4, 0], 5],
   ])('%j to %j and %j to %j', (a, b, c, d, gap) => {
-    expect(between(a, b, c, d).gap).toBeCloseTo(gap, 9);
+    expect(segmentGap(a, b, c, d).gap).toBeCloseTo(gap, 9);
   });
 
   it('is never longer than any step from a point of one to a point of the other', () => {
@@ -44,7 +44,7 @@ describe('the way between two stretches', () => {
     );
     fc.assert(
       fc.property(p, p, p, p, (a, b, c, d) => {
-        const { gap } = between(a, b, c, d);
+        const { gap } = segmentGap(a, b, c, d);
         let least = Infinity;
         for (let i = 0; i <= 40; i++)
           for (let k = 0; k <= 40; k++) {

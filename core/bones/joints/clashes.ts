@@ -14,7 +14,7 @@ import { followRod, type RodPath } from '../paths/rod-paths.ts';
 /** Rods keep this far from each other, skin to skin, or they split the paste between them; common practice, mm. */
 export const APART = 2;
 /** Shortest way between two stretches (closest points of segments, Ericson's form). */
-export function between(p1: Vec, q1: Vec, p2: Vec, q2: Vec): { gap: number; a: Vec; b: Vec } {
+export function segmentGap(p1: Vec, q1: Vec, p2: Vec, q2: Vec): { gap: number; a: Vec; b: Vec } {
   const d1 = sub(q1, p1);
   const d2 = sub(q2, p2);
   const r = sub(p1, p2);
@@ -61,10 +61,10 @@ const together = (a: Run, b: Run) =>
 
 /** Where two rods come nearest to each other, and the stretches that do. */
 function nearest(a: Run, b: Run) {
-  let best: (ReturnType<typeof between> & { readonly of: readonly [Leg, Leg] }) | undefined;
+  let best: (ReturnType<typeof segmentGap> & { readonly of: readonly [Leg, Leg] }) | undefined;
   for (const p of a.legs)
     for (const q of b.legs) {
-      const found = between(p.from, p.to, q.from, q.to);
+      const found = segmentGap(p.from, p.to, q.from, q.to);
       if (!best || found.gap < best.gap) best = { ...found, of: [p, q] };
     }
   return best!;
@@ -222,7 +222,9 @@ function orderClashes(paths: readonly RodPath[], letterOf: (id: string) => strin
       if (a.placed.rod.id === b.placed.rod.id || told.has(key) || together(a, b)) continue;
       if (roomOf(a, b) < 0) continue;
       const track =
-        Math.min(...b.legs.map((leg) => between(entry, away, leg.from, leg.to).gap)) - radius(a) - radius(b);
+        Math.min(...b.legs.map((leg) => segmentGap(entry, away, leg.from, leg.to).gap)) -
+        radius(a) -
+        radius(b);
       // one goes in with the lowest piece it passes: in building order nothing has to be said
       if (track >= 0.5 || firstPiece(a) <= firstPiece(b)) continue;
       told.add(key);

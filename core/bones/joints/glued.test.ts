@@ -66,8 +66,8 @@ describe('pieces that glue alone holds', () => {
     const b = arm(90, 16);
     const g = stuck(b);
     expect(g.check.verdict).toBe('fails');
-    const yieldOf = (id: string) => plan(b).firming.get(id)?.nightYield ?? 0;
-    const [stick] = gluedMends(b, g, yieldOf);
+    const firmed = plan(b).firming;
+    const [stick] = gluedMends(b, g, firmed);
     const after = plan(stick!.apply()).bones;
     expect(after.glued.some((x) => x.piece.id === 'arm')).toBe(false);
     expect(after.rods.at(-1)!.verdict).toBe('holds');

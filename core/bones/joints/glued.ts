@@ -22,7 +22,7 @@ import {
   type GluedSide,
   type Patch,
 } from './glue-films.ts';
-import type { YieldOf } from './joint-checks.ts';
+import { afterNight, type Firmed } from './joint-push.ts';
 import { jointsOf } from '../paths/joints.ts';
 import { GLUE_SPREAD, IN_HAND, letGoCheck, propFor } from './let-go.ts';
 import { apparent, caseOf, type LoadCase } from './load-cases.ts';
@@ -55,7 +55,7 @@ export interface GluedReport {
 }
 
 /** The glue a piece is stuck on with: the one chosen, or the first that fits soft paste on firm. */
-export function glueOf(build: Build, piece: Piece): Glue {
+export function glueOn(build: Build, piece: Piece): Glue {
   const chosen = GLUES.find((g) => g.id === piece.glue);
   if (chosen) return chosen;
   const { sides, heavy } = joinOf(build, piece);
@@ -64,7 +64,7 @@ export function glueOf(build: Build, piece: Piece): Glue {
 
 /** Every glue that something in the figure is stuck on with, once. */
 export const gluesIn = (build: Build): Glue[] => [
-  ...new Set(build.pieces.filter((p) => p.seat.on !== BOARD).map((p) => glueOf(build, p))),
+  ...new Set(build.pieces.filter((p) => p.seat.on !== BOARD).map((p) => glueOn(build, p))),
 ];
 
 interface Face {
@@ -181,7 +181,7 @@ const softer = (a: GluedSide, b: GluedSide): GluedSide => ({
 });
 
 /** Every piece that no rod holds to its carrier, hardest worked first; what is laid round or set in holds itself. */
-export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
+export function gluedJoints(build: Build, firmed: Firmed): GluedReport[] {
   const instances = place(build);
   const { with: masses } = carriedMasses(build);
   const rodded = new Set(jointsOf(build).joints.map((j) => j.upper));
@@ -194,17 +194,17 @@ export function gluedJoints(build: Build, yieldOf: YieldOf): GluedReport[] {
     if (instance.carrier < 0 || rodded.has(i) || seen.has(piece.id)) return;
     if (piece.seat.how === 'wraps' || piece.seat.how === 'set' || standsInSocket(instance)) return;
     seen.add(piece.id);
-    const glue = glueOf(build, piece);
+    const glue = glueOn(build, piece);
     const film = filmOf(build, glue.id);
     const contact = contactOf(instance, instances[instance.carrier]!);
     const { wide, tall } = contact;
     const face: Face = { patch: { wide, tall, round: true }, contact, load: masses[i]! };
     const carrier = instances[instance.carrier]!.piece;
-    const firm = softer(sideAt(yieldOf(carrier.id), 0), sideAt(yieldOf(piece.id), 0));
+    const firm = softer(sideAt(afterNight(firmed, carrier.id), 0), sideAt(afterNight(firmed, piece.id), 0));
     const onWay = worstUse(face, film.set, true, firm, journey);
-    const stands = sideAt(yieldOf(carrier.id), 2);
+    const stands = sideAt(afterNight(firmed, carrier.id), 2);
     const inTime = (hours: number) =>
-      FRESH + Math.max(0, yieldOf(piece.id) - FRESH) * Math.min(1, hours / NIGHT);
+      FRESH + Math.max(0, afterNight(firmed, piece.id) - FRESH) * Math.min(1, hours / NIGHT);
     const sideIn = (hours: number) => softer(stands, sideAt(inTime(hours), 0));
     const usedAt = (hours: number, strength = 1) =>
       RESERVE * worstUse(face, filmStrength(film, hours) * strength, false, sideIn(hours), table).use;

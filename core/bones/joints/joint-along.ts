@@ -10,7 +10,7 @@ import {
   gripOver,
   HOLDING_RESERVE,
   PULL_RESERVE,
-  type Found,
+  type FoundCheck,
   type Situation,
 } from './joint-situation.ts';
 
@@ -26,7 +26,7 @@ const THEY_FOLD = formula({
 });
 
 /** Folding of a bare length that is pressed, one end free. */
-function folding({ joint, n, stock, strength, loadCase }: Situation, N: number): Found {
+function folding({ joint, n, stock, strength, loadCase }: Situation, N: number): FoundCheck {
   const { reserve } = strength.material;
   const column: Column = { bare: joint.bare, K: 2, strength, section: stock.section };
   return found('buckle', used(N, reserve, THEY_FOLD.f(foldsAt(column), n)), () =>
@@ -81,7 +81,7 @@ function turningRound(
   { joint, n, stock, below, above, loadCase }: Situation,
   p: Push,
   braced: number,
-): Found {
+): FoundCheck {
   const d = stock.section.diameter;
   const [sideBelow, sideAbove] = [below.q * below.held, above.q * above.held];
   const demand = TURNS.f(p.turn, FACES_GRIP.f(p.along, joint.seat));
@@ -137,7 +137,7 @@ const PULL_EACH = formula({
   f: (pull, n) => pull / n,
 });
 /** Sliding off rods that are pulled. */
-function slippingOff({ n, below, above, loadCase }: Situation, N: number): Found {
+function slippingOff({ n, below, above, loadCase }: Situation, N: number): FoundCheck {
   const holds = gripOf(below, above);
   return found('pull', used(PULL_EACH.f(-N, n), PULL_RESERVE, holds), () =>
     check({
@@ -181,7 +181,7 @@ const FACES_AND_RODS = formula({
 });
 
 /** Sinking on to what it rests on. */
-function sinking({ joint, n, below, above, seatStrength, loadCase }: Situation, N: number): Found {
+function sinking({ joint, n, below, above, seatStrength, loadCase }: Situation, N: number): FoundCheck {
   const disc = joint.seat > 0 ? joint.disc : undefined;
   const seated = disc
     ? DISC_BEARS.f(
@@ -230,9 +230,9 @@ function sinking({ joint, n, below, above, seatStrength, loadCase }: Situation, 
  * What happens along the rods and round them.
  * @param braced turning that braces hold, N·mm
  */
-export function alongChecks(s: Situation, p: Push, braced = 0): Found[] {
+export function alongChecks(s: Situation, p: Push, braced = 0): FoundCheck[] {
   const N = p.along;
-  const all: Found[] = [];
+  const all: FoundCheck[] = [];
   if (s.joint.bare > 1 && N > 0) all.push(folding(s, N));
   all.push(turningRound(s, p, braced));
   if (N < 0) all.push(slippingOff(s, N));

@@ -4,15 +4,13 @@ import { GRAVITY } from '../../quantity/index.ts';
 import { bracedChecks } from './braced.ts';
 import { alongChecks } from './joint-along.ts';
 import { heldChecks } from './joint-holding.ts';
-import { forces, sideOf, softOf, type Push, type YieldOf } from './joint-push.ts';
-import type { Found, Situation } from './joint-situation.ts';
+import { forces, sideOf, softOf, type Push, type Firmed } from './joint-push.ts';
+import type { FoundCheck, Situation } from './joint-situation.ts';
 import type { Crossing, Joint } from '../paths/joints.ts';
 import { tripodChecks, tripodOf } from './tripod.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
 import type { Run } from '../paths/rod-paths.ts';
 import { rodStrength } from '../stock/stock.ts';
-
-export type { YieldOf };
 
 /** Directions of throw a joint is looked at in: a push between two is missed by 1 − cos 11¼°, 2 %. */
 const DIRECTIONS = 16;
@@ -37,14 +35,14 @@ function situationOf(
   build: Build,
   joint: Joint,
   names: Situation['names'],
-  yieldOf: YieldOf,
+  firmed: Firmed,
   loadCase: LoadCase,
 ): Situation {
   const weakest = joint.crossings.reduce((a, c) =>
     c.path.stock.section.modulus < a.path.stock.section.modulus ? c : a,
   );
   const { stock } = weakest.path;
-  const soft = (r: Run) => softOf(build, r, yieldOf, loadCase.hours);
+  const soft = (r: Run) => softOf(build, r, firmed, loadCase.hours);
   const least = (held: (c: Crossing) => number, of: (c: Crossing) => readonly Run[]) =>
     sideOf(of(joint.crossings.reduce((a, c) => (held(c) < held(a) ? c : a))), stock.section.diameter, soft);
   const below = least(
@@ -70,7 +68,10 @@ function situationOf(
   };
 }
 
-const unbraced = (s: Situation, push: Push): Found[] => [...heldChecks(s, push), ...alongChecks(s, push)];
+const unbraced = (s: Situation, push: Push): FoundCheck[] => [
+  ...heldChecks(s, push),
+  ...alongChecks(s, push),
+];
 
 /**
  * All that can go wrong at one joint in one load case, each in its worst direction: the rod cutting through what
@@ -80,18 +81,18 @@ export function findings(
   build: Build,
   joint: Joint,
   names: Situation['names'],
-  yieldOf: YieldOf,
+  firmed: Firmed,
   loadCase: LoadCase,
-): Found[] {
-  const s = situationOf(build, joint, names, yieldOf, loadCase);
+): FoundCheck[] {
+  const s = situationOf(build, joint, names, firmed, loadCase);
   const u = joint.across;
   const w = cross(joint.axis, u);
   const weight = (joint.load.g * GRAVITY) / 1000;
   const directions = loadCase.sideways > 0 || loadCase.tilt > 0 ? DIRECTIONS : 1;
   const factors = loadCase.up === loadCase.down ? [loadCase.down] : [loadCase.down, loadCase.up];
   const tripod = tripodOf(joint);
-  const aside = (joint.braces ?? []).map((b) => situationOf(build, b, names, yieldOf, loadCase));
-  const worst = new Map<string, Found>();
+  const aside = (joint.braces ?? []).map((b) => situationOf(build, b, names, firmed, loadCase));
+  const worst = new Map<string, FoundCheck>();
   for (let k = 0; k < directions; k++)
     for (const factor of factors) {
       const gravity = apparent(loadCase, (2 * Math.PI * k) / directions, factor);

@@ -4,7 +4,7 @@ import { coupleLever, layeredUse, stickMoment, type Bed } from '../mechanics/anc
 import { check } from './check.ts';
 import { amplify, euler } from '../mechanics/columns.ts';
 import type { Push, Side } from './joint-push.ts';
-import { found, HOLDING_RESERVE, type Found, type Situation } from './joint-situation.ts';
+import { found, HOLDING_RESERVE, type FoundCheck, type Situation } from './joint-situation.ts';
 
 /** Layers as they are handed to a formula: strength and thickness of each, from the joint inwards. */
 const bedsOf = (values: readonly number[]): Bed[] =>
@@ -142,7 +142,7 @@ const layersOf = (side: Side, beds: readonly Bed[]): Reckoned[] =>
     ];
   });
 
-function held(s: Situation, upper: boolean, { use, told }: Holding): Found {
+function held(s: Situation, upper: boolean, { use, told }: Holding): FoundCheck {
   const id = upper ? 'hold-above' : 'hold-below';
   const side = upper ? s.above : s.below;
   const where = upper ? s.names.upper : s.names.lower;
@@ -188,7 +188,7 @@ const BENDS = formula({
 });
 
 /** The rod itself, at its greatest moment, which may lie under the surface. */
-function bending(s: Situation, p: Push, low: Holding): Found {
+function bending(s: Situation, p: Push, low: Holding): FoundCheck {
   const { joint, n, stock, strength } = s;
   const { section } = stock;
   const a = joint.axis;
@@ -252,7 +252,7 @@ function bending(s: Situation, p: Push, low: Holding): Found {
 }
 
 /** What the rods do sideways: cut through below or above, bend or snap. */
-export function heldChecks(s: Situation, p: Push): Found[] {
+export function heldChecks(s: Situation, p: Push): FoundCheck[] {
   const low = holding(s, p, false);
   const high = holding(s, p, true);
   return [held(s, false, low), held(s, true, high), bending(s, p, low)];

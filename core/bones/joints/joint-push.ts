@@ -7,15 +7,21 @@ import type { Joint } from '../paths/joints.ts';
 import type { Run } from '../paths/rod-paths.ts';
 import { BOARDS, coreSoft, pasteAt, softNow, type SoftNow } from '../stock/soft.ts';
 
-/** Yield of a piece's paste when it has to carry, kPa. */
-export type YieldOf = (pieceId: string) => number;
+/** How much pressure paste takes after a night of drying, kPa, by the id of its piece: what firming has to say before bones. */
+export type Firmed = Pick<ReadonlyMap<string, { readonly nightYield: number }>, 'get'>;
+
+/** Of one piece; nothing where it is not known. */
+export const afterNight = (firmed: Firmed, piece: string): number => firmed.get(piece)?.nightYield ?? 0;
 
 /** What holds a run of a rod. */
-export function softOf(build: Build, run: Run, yieldOf: YieldOf, hours: number): SoftNow {
+export function softOf(build: Build, run: Run, firmed: Firmed, hours: number): SoftNow {
   if (run.part === 'board') return softNow(BOARDS[build.board.material], hours);
   const { piece } = place(build)[run.instance]!;
   if (run.part === 'disc') return softNow(discSoft(piece.seat.disc!), hours);
-  return softNow(run.part === 'core' ? coreSoft(build, piece.core) : pasteAt(yieldOf(piece.id)), hours);
+  return softNow(
+    run.part === 'core' ? coreSoft(build, piece.core) : pasteAt(afterNight(firmed, piece.id)),
+    hours,
+  );
 }
 
 /** One side of a joint. Force per mm of rod q in N/mm. */

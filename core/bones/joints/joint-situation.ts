@@ -27,13 +27,13 @@ export interface Situation {
 }
 
 /** Something that can go wrong: the share used, and its check made when it is the worst of its kind. */
-export interface Found {
+export interface FoundCheck {
   readonly id: string;
   readonly use: number;
   readonly make: () => Check;
 }
 
-export const found = (id: string, use: number, make: () => Check): Found => ({ id, use, make });
+export const found = (id: string, use: number, make: () => Check): FoundCheck => ({ id, use, make });
 
 /** Reserve on holding and on turning: paste and cake vary. Estimate. */
 export const HOLDING_RESERVE = 2;

@@ -11,7 +11,7 @@ import { arm } from './glued.testing.ts';
 
 const gluedIn = (b: Build, id: string) => plan(b).bones.glued.find((g) => g.piece.id === id)!;
 const stuck = (b: Build) => gluedIn(b, 'arm');
-const yieldIn = (b: Build) => (id: string) => plan(b).firming.get(id)?.nightYield ?? 0;
+const yieldIn = (b: Build) => plan(b).firming;
 
 describe('letting go of what is glued', () => {
   it('a prop is taken away no sooner than it holds: halved against a step by step search', () => {

@@ -7,7 +7,7 @@ import {
   gripOver,
   HOLDING_RESERVE,
   PULL_RESERVE,
-  type Found,
+  type FoundCheck,
   type Situation,
 } from './joint-situation.ts';
 
@@ -52,7 +52,7 @@ const STRUT_BEARS = formula({
   f: Math.min,
 });
 /** Pressed it folds as a column pinned at both ends (K = 1, handbook) or sinks in at an end; pulled it is held by grip. */
-export function strutChecks(s: Situation, words: StrutWords, force: StrutForce): Found[] {
+export function strutChecks(s: Situation, words: StrutWords, force: StrutForce): FoundCheck[] {
   const { joint, stock, strength, below, above, loadCase } = s;
   const { reserve } = strength.material;
   const column: Column = { bare: Math.max(joint.bare, 1), K: 1, strength, section: stock.section };

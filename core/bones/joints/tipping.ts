@@ -56,14 +56,14 @@ export function boardOutline(build: Build): FlatPoint[] {
   );
 }
 
-export interface Edge {
+export interface TippingEdge {
   readonly normal: FlatPoint;
   /** Distance of the balance point inside the edge, mm; negative outside. */
   readonly inside: number;
 }
 
 /** Edges of a convex outline (either direction round) with their outward normals, and how far inside a point lies. */
-export function edgesOf(outline: readonly FlatPoint[], p: FlatPoint): Edge[] {
+export function edgesOf(outline: readonly FlatPoint[], p: FlatPoint): TippingEdge[] {
   let area = 0;
   outline.forEach(([x, y], i) => {
     const [u, v] = outline[(i + 1) % outline.length]!;

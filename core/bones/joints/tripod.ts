@@ -5,7 +5,7 @@ import { BOARD, pieceOf, type Build } from '../../record/index.ts';
 import { byFormula, formula, given, GRAVITY, solveLinear } from '../../quantity/index.ts';
 import { momentCapacity } from '../mechanics/anchorage.ts';
 import { check, share, used } from './check.ts';
-import { found, HOLDING_RESERVE, type Found, type Situation } from './joint-situation.ts';
+import { found, HOLDING_RESERVE, type FoundCheck, type Situation } from './joint-situation.ts';
 import type { Joint } from '../paths/joints.ts';
 import { strutChecks, type StrutWords } from './strut.ts';
 
@@ -94,7 +94,7 @@ const LEGS_HOLD = formula({
 });
 
 /** What the legs of a tripod have to bear for one direction of throw. */
-export function tripodChecks(s: Situation, tripod: Tripod, gravity: Vec): Found[] {
+export function tripodChecks(s: Situation, tripod: Tripod, gravity: Vec): FoundCheck[] {
   const { joint, stock, strength, above, loadCase } = s;
   const F = times(gravity, (joint.load.g * GRAVITY) / 1000);
   const forces = legForces(tripod.legs, F);

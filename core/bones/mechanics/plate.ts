@@ -185,7 +185,7 @@ export function rigidShare(
 }
 
 /** Posts on a ring, the first at the back. */
-export const ring = (n: number, radius: number): (readonly [number, number])[] =>
+export const postsOnRing = (n: number, radius: number): (readonly [number, number])[] =>
   Array.from({ length: n }, (_, i) => {
     const a = (2 * Math.PI * i) / n + Math.PI / 2;
     return [radius * Math.cos(a), radius * Math.sin(a)] as const;

@@ -8,9 +8,10 @@ import { jointsOf } from '../paths/joints.ts';
 import { slimmest } from './mends.ts';
 import { worstOfRod } from '../joints/checked-joints.ts';
 import { THICK } from '../paths/thick.ts';
+import { firmTo } from '../firm.testing.ts';
 
 const otter = demoBuild('ferryman-otter');
-const firm = () => 60;
+const firm = firmTo(60);
 const idOf = (name: string) => RODS.find((r) => r.name === name)!;
 
 describe('choosing a rod', () => {

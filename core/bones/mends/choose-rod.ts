@@ -1,7 +1,7 @@
 import { rodOf, type Build, type Rod } from '../../record/index.ts';
 import { setRod } from '../../edits/index.ts';
 import { worstOfRod } from '../joints/checked-joints.ts';
-import type { YieldOf } from '../joints/joint-checks.ts';
+import type { Firmed } from '../joints/joint-push.ts';
 import { jointsOf } from '../paths/joints.ts';
 import { TARGET } from '../joints/check.ts';
 import { apartOf, doubled, slimmest, widestFor } from './mends.ts';
@@ -76,7 +76,7 @@ function noRoom(o: Option, width: number, long: number, bent: boolean): string |
  * in every situation with its reserve; if none does, those somewhat thicker than paste likes. Depth and line stay as
  * they are.
  */
-export function chooseRod(build: Build, rodId: string, yieldOf: YieldOf): RodChoice {
+export function chooseRod(build: Build, rodId: string, firmed: Firmed): RodChoice {
   const rod = rodOf(build, rodId);
   const path = jointsOf(build).paths.find((p) => p.placed.rod.id === rodId);
   const left = new Map<string, string[]>();
@@ -90,7 +90,7 @@ export function chooseRod(build: Build, rodId: string, yieldOf: YieldOf): RodCho
     passedOver: passedOver(),
     apply: undefined,
   });
-  if (!rod || !path || !worstOfRod(build, rodId, yieldOf))
+  if (!rod || !path || !worstOfRod(build, rodId, firmed))
     return none('It does not cross from one piece into another yet, so there is nothing to choose by.');
   const width = slimmest(build, rodId);
   const widest = widestFor(build, rodId);
@@ -104,7 +104,7 @@ export function chooseRod(build: Build, rodId: string, yieldOf: YieldOf): RodCho
   };
   const tried = (option: Option, but: string): RodChoice | undefined => {
     const changed = put(option);
-    const hardest = changed && worstOfRod(changed, rodId, yieldOf);
+    const hardest = changed && worstOfRod(changed, rodId, firmed);
     if (!changed || !hardest) return undefined;
     const name = nameOf(option);
     const use = hardest.use.value;

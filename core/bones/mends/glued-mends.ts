@@ -5,7 +5,7 @@ import { formatMass, formatTime } from '../../quantity/index.ts';
 import { rounded, toLocal, toWorld } from '../../solids/index.ts';
 import { TARGET } from '../joints/check.ts';
 import { gluedJoints, type GluedReport } from '../joints/glued.ts';
-import type { YieldOf } from '../joints/joint-checks.ts';
+import type { Firmed } from '../joints/joint-push.ts';
 import type { Mend } from './mends.ts';
 import { worstOfRod } from '../joints/checked-joints.ts';
 import { RODS, type RodStock } from '../stock/rods/registry.ts';
@@ -42,11 +42,11 @@ function withStick(
  * What makes a glued piece hold: a prop until its glue takes, the thinnest stick that holds it, or as much lighter as the face bears. Each was
  * applied to a copy and reckoned again.
  */
-export function gluedMends(build: Build, report: GluedReport, yieldOf: YieldOf): Mend[] {
+export function gluedMends(build: Build, report: GluedReport, firmed: Firmed): Mend[] {
   const out: Mend[] = [];
   if (report.letGo && report.letGo.use.value > TARGET && Number.isFinite(report.prop)) {
     const propped = setPropped(build, report.piece.id, true);
-    const after = gluedJoints(propped, yieldOf).find((g) => g.piece.id === report.piece.id);
+    const after = gluedJoints(propped, firmed).find((g) => g.piece.id === report.piece.id);
     if (after && after.worst.use.value <= 1)
       out.push({
         text: `Prop it for ${formatTime(Math.max(1, Math.ceil(report.prop)))}`,
@@ -59,7 +59,7 @@ export function gluedMends(build: Build, report: GluedReport, yieldOf: YieldOf):
   search: for (const stock of RODS.filter((r) => STICKS.includes(r.family) && r.section.diameter <= widest))
     for (const depth of DEPTHS) {
       const made = withStick(build, report, stock.id, depth);
-      const use = worstOfRod(made.build, made.id, yieldOf)?.use.value;
+      const use = worstOfRod(made.build, made.id, firmed)?.use.value;
       if (use === undefined || !(use <= TARGET)) continue;
       out.push({
         text: `Put a ${stock.name} in it, ${depth} mm deep`,
@@ -74,7 +74,7 @@ export function gluedMends(build: Build, report: GluedReport, yieldOf: YieldOf):
   if (target > 0.1 && report.smaller < 1) {
     const lighter = setGrams(build, report.piece.id, target);
     const found =
-      lighter.ok && gluedJoints(lighter.value, yieldOf).find((g) => g.piece.id === report.piece.id);
+      lighter.ok && gluedJoints(lighter.value, firmed).find((g) => g.piece.id === report.piece.id);
     if (lighter.ok && found && found.worst.use.value <= 1)
       out.push({
         text: `Make it ${formatMass(target)}`,

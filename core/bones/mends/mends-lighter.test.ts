@@ -6,8 +6,9 @@ import { worstOfRod } from '../joints/checked-joints.ts';
 import { backAttempts, foamAttempts, lighterAttempts } from './mends-lighter.ts';
 import { mendsFor } from './mends.ts';
 import { wholeBalance } from '../paths/balance.ts';
+import { firmTo } from '../firm.testing.ts';
 
-const firm = () => 60;
+const firm = firmTo(60);
 const stem = plainPiece('stem', { kind: 'truncatedCone', sizes: { foot: 9, top: 9, height: 60 } });
 const head = (diameter: number, x = 0): typeof stem => ({
   ...plainPiece('head', { kind: 'ball', sizes: { diameter, press: 0 } }),

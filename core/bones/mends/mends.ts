@@ -3,7 +3,7 @@ import { add, sub, times, unit, type Vec } from '../../solids/index.ts';
 import { addRod, setRod } from '../../edits/index.ts';
 import { rodOf, type Build, type Rod } from '../../record/index.ts';
 import { TARGET } from '../joints/check.ts';
-import type { YieldOf } from '../joints/joint-checks.ts';
+import type { Firmed } from '../joints/joint-push.ts';
 import { jointsOf } from '../paths/joints.ts';
 import { discAttempts } from './mends-disc.ts';
 import { braceAttempts } from './mends-brace.ts';
@@ -100,12 +100,12 @@ export function doubled(build: Build, rod: Rod, apart: number): Build {
  * a second one beside it, a disc under what it carries, less weight, a brace. Each is applied to a copy of the build and reckoned again; only those that hold are kept.
  * @returns at most four, the simplest first, one of each kind
  */
-export function mendsFor(build: Build, rodId: string, yieldOf: YieldOf): Mend[] {
+export function mendsFor(build: Build, rodId: string, firmed: Firmed): Mend[] {
   const rod = rodOf(build, rodId);
   if (!rod) return [];
   const found: Mend[] = [];
   const attempt = (changed: Build | undefined, text: string): boolean => {
-    const use = changed && worstOfRod(changed, rodId, yieldOf)?.use.value;
+    const use = changed && worstOfRod(changed, rodId, firmed)?.use.value;
     if (changed === undefined || use === undefined || !(use <= TARGET)) return false;
     found.push({ text, times: use > 1e-6 ? 1 / use : Infinity, apply: () => changed });
     return true;

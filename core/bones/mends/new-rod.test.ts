@@ -6,6 +6,7 @@ import { pieceOf, rodOf } from '../../record/index.ts';
 import { removeRod } from '../../edits/index.ts';
 import { reckonBones, rodInto } from '../index.ts';
 import { jointsOf } from '../paths/joints.ts';
+import { firmTo } from '../firm.testing.ts';
 
 const otter = demoBuild('ferryman-otter');
 const bare = otter.rods.reduce((b, r) => removeRod(b, r.id), otter);
@@ -23,7 +24,7 @@ describe('a first rod', () => {
     const rod = rodOf(made.build, made.id)!;
     expect(rod.from.at[2]).toBe(-otter.board.thickness);
     expect(rod.pair).toBe(true);
-    expect(reckonBones(made.build, () => 60).anchored).toBe(true);
+    expect(reckonBones(made.build, firmTo(60)).anchored).toBe(true);
   });
 
   it('has nothing to hold where there is no such piece, and in any build its ends are places', () => {
@@ -40,7 +41,7 @@ describe('a first rod', () => {
   });
 
   it('counts a pair as two and weighs all of them', () => {
-    const { tally, rods } = reckonBones(otter, () => 60);
+    const { tally, rods } = reckonBones(otter, firmTo(60));
     expect(tally.number).toBe(7);
     expect(tally.materials).toBe(2);
     expect(tally.mass.value).toBeCloseTo(

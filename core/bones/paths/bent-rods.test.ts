@@ -11,8 +11,9 @@ import { reckonBones } from '../reckon-bones.ts';
 import { jointsOf } from './joints.ts';
 import { rodPaths } from './rod-paths.ts';
 import { tripodInto, tripodOf } from '../joints/tripod.ts';
+import { firmTo } from '../firm.testing.ts';
 
-const firm = () => 300;
+const firm = firmTo(300);
 const point = fc.tuple(
   ...[0, 1, 2].map(() => fc.double({ min: -200, max: 200, noNaN: true })),
 ) as unknown as fc.Arbitrary<Vec>;

@@ -11,6 +11,7 @@ import { removalCard } from '../index.ts';
 import { boardOf, spreadRadius } from './discs.ts';
 import { mendsFor } from '../mends/mends.ts';
 import { worstOfRod } from '../joints/checked-joints.ts';
+import { firmTo } from '../firm.testing.ts';
 
 const CAKE = plainPiece('cake', {
   kind: 'truncatedCone',
@@ -36,7 +37,7 @@ function onCake(deep: number, tall = 150): Build {
     }).build;
   return stick(stick({ ...blank, pieces: [cake, figure] }, -9), 9);
 }
-const firm = () => 120;
+const firm = firmTo(120);
 const checksOf = (build: Build) => new Map(plan(build).bones.rods[0]!.checks.map((c) => [c.id, c] as const));
 const card = (width: number): Disc => ({ of: 'card', width });
 const laid = (build: Build, disc: Disc): Build => value(setDisc(build, 'figure', disc));

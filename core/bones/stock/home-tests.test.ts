@@ -8,8 +8,9 @@ import { filmOf } from '../joints/glue-films.ts';
 import { coreSoft } from './soft.ts';
 import { cakeBears } from '../tiers/tier-cake.ts';
 import { reckonBones } from '../reckon-bones.ts';
+import { firmTo } from '../firm.testing.ts';
 
-const firm = () => 100;
+const firm = firmTo(100);
 
 const made = (test: Measurement['test'], of: string, readings: Record<string, number>): Measurement => ({
   id: 'one',

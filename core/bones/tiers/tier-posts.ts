@@ -13,7 +13,7 @@ import type { BoardStock } from '../stock/boards.ts';
 import { check, ruleBroken, share, TARGET, type Check } from '../joints/check.ts';
 import { foldsOver, wrinkles } from '../mechanics/columns.ts';
 import { apparent, LOAD_CASES, type LoadCase } from '../joints/load-cases.ts';
-import { plateOnPosts, rigidShare, ring } from '../mechanics/plate.ts';
+import { plateOnPosts, rigidShare, postsOnRing } from '../mechanics/plate.ts';
 import { rodStrength, stockIn } from '../stock/stock.ts';
 import { PRESS_RESERVE, SINKS, type CakeBears } from './tier-cake.ts';
 import type { FlatPoint } from '../joints/tipping.ts';
@@ -46,7 +46,7 @@ export interface OnPosts {
 
 /** Least and greatest share of one newton at a place that a post of a ring bears (a rigid board). */
 const sharesOn = (n: number, wide: number, x: number, y: number): number[] =>
-  rigidShare(ring(n, (RING * wide) / 2), 1, [x, y]);
+  rigidShare(postsOnRing(n, (RING * wide) / 2), 1, [x, y]);
 const HARDEST_POST = formula({
   name: 'On the hardest pressed post',
   takes: ['g', 'pieces', 'mm', 'mm', 'mm'],
@@ -200,7 +200,7 @@ function boardBends(build: Build, o: OnPosts): Check[] {
     poisson: board.poisson,
     pressure: weight / (Math.PI * loaded * loaded),
     loaded: { radius: loaded, at: o.at },
-    posts: ring(posts.number, (RING * wide) / 2),
+    posts: postsOnRing(posts.number, (RING * wide) / 2),
     postRadius: stockIn(build, posts.stock).section.diameter / 2,
   });
   if (!bent) return [];

@@ -1,7 +1,7 @@
 import { sessionsOf } from '../sessions.ts';
 import type { Timetable } from '../types.ts';
 import { copied, type Genome } from './genome.ts';
-import type { Found, Planner } from './planner.ts';
+import type { FoundPlan, Planner } from './planner.ts';
 import { FAR } from './problem.ts';
 
 export interface AnnealOptions {
@@ -26,10 +26,10 @@ const PASS_EVERY = 400;
 export function anneal(
   planner: Planner,
   { start, runs, random, heat, told }: AnnealOptions,
-): Found | undefined {
+): FoundPlan | undefined {
   const { blocks, work } = planner;
   const n = work.steps.length;
-  let best: Found | undefined;
+  let best: FoundPlan | undefined;
   let current: { genome: Genome; points: number; table: Timetable } | undefined;
   let made = 0;
   let stopped = false;

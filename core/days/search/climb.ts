@@ -1,13 +1,13 @@
 import { sessionsOf } from '../sessions.ts';
 import { copied, type Genome } from './genome.ts';
-import type { Found, Planner } from './planner.ts';
+import type { FoundPlan, Planner } from './planner.ts';
 import { FAR } from './problem.ts';
 
 /**
  * Hill climb on the times: for each step a few moments to be finished by that mean something, in the session before or
  * early enough for the slow end of the wait that follows; then neighbours in the order exchanged.
  */
-export function climb(planner: Planner, from: Found, runs: number, told?: () => boolean): Found {
+export function climb(planner: Planner, from: FoundPlan, runs: number, told?: () => boolean): FoundPlan {
   const { work } = planner;
   let best = from;
   let made = 0;

@@ -5,7 +5,7 @@ import type { Work } from '../types.ts';
 import type { Decoder } from './decode.ts';
 
 /** What a plan weighs, in points; a bench session is thirty. */
-export interface Weights {
+export interface CostWeights {
   /** An hour from the first step to the due time. */
   readonly lead: number;
   readonly session: number;
@@ -25,7 +25,7 @@ export interface Weights {
   readonly window: number;
 }
 
-const USUAL: Weights = {
+const USUAL: CostWeights = {
   lead: 1,
   session: 30,
   short: 0.3,
@@ -39,7 +39,7 @@ const USUAL: Weights = {
 };
 
 /** The usual balance, and what each wish makes of it. */
-export const WEIGHTS: Readonly<Record<Rather | 'usual', Weights>> = {
+export const WEIGHTS: Readonly<Record<Rather | 'usual', CostWeights>> = {
   usual: USUAL,
   fewer: { ...USUAL, lead: 0.5, session: 90, short: 0.5, slack: 0.05 },
   later: { ...USUAL, lead: 5, session: 12, short: 0.1 },
@@ -60,7 +60,7 @@ export class Scale {
   private readonly freshFrom: Float64Array;
   private readonly ifNeeded: readonly (readonly { from: Minutes; to: Minutes }[])[];
   private readonly missing: Float64Array;
-  private readonly weights: Weights;
+  private readonly weights: CostWeights;
 
   constructor(
     work: Work,

@@ -1,8 +1,8 @@
 import type { Minutes } from '../../quantity/index.ts';
 import type { Slot } from '../types.ts';
-import { Hands, type Hours } from './hands.ts';
+import { Hands, type OpenHours } from './hands.ts';
 import { orderBy, structureOf, type Structure } from './order.ts';
-import { FAR, type Problem } from './problem.ts';
+import { FAR, type SchedulingProblem } from './problem.ts';
 import { Use } from './use.ts';
 
 interface In {
@@ -54,9 +54,9 @@ export class Decoder {
   private by = 0;
 
   constructor(
-    readonly problem: Problem,
+    readonly problem: SchedulingProblem,
     /** Open hours of each person, in the problem's own direction; may be exchanged between runs. */
-    public hours: readonly Hours[],
+    public hours: readonly OpenHours[],
   ) {
     const n = problem.steps;
     this.start = new Int32Array(n);

@@ -1,6 +1,6 @@
 import type { Minutes } from '../../quantity/index.ts';
 import type { Stretch, Work } from '../types.ts';
-import type { Hours } from './hands.ts';
+import type { OpenHours } from './hands.ts';
 
 /** If-need-be hours are opened half an hour at a time, from the side that touches regular ones. */
 const SLICE: Minutes = 30;
@@ -68,7 +68,7 @@ export const copied = (g: Genome): Genome => ({
 });
 
 /** Hours of each person that are open, those that touch made one. */
-export function openHours({ all, ofPerson }: Blocks, open: Uint8Array): Hours[] {
+export function openHours({ all, ofPerson }: Blocks, open: Uint8Array): OpenHours[] {
   return ofPerson.map((mine) => {
     const kept = mine
       .filter((b) => open[b])
@@ -88,7 +88,7 @@ export function openHours({ all, ofPerson }: Blocks, open: Uint8Array): Hours[] 
 }
 
 /** The same backwards from the horizon; what lies after it is cut off. */
-export function hoursMirrored(hours: readonly Hours[], H: Minutes): Hours[] {
+export function hoursMirrored(hours: readonly OpenHours[], H: Minutes): OpenHours[] {
   return hours.map(({ from, to }) => {
     const back: number[] = [];
     const end: number[] = [];

@@ -2,13 +2,13 @@ import type { Minutes } from '../../quantity/index.ts';
 import { FAR } from './problem.ts';
 
 /** Open working time of one person, in order, touching stretches made one. */
-export interface Hours {
+export interface OpenHours {
   readonly from: Int32Array;
   readonly to: Int32Array;
 }
 
 /** First stretch that ends after t. */
-export function stretchAfter({ to }: Hours, t: Minutes): number {
+export function stretchAfter({ to }: OpenHours, t: Minutes): number {
   let low = 0;
   let high = to.length;
   while (low < high) {
@@ -49,7 +49,7 @@ export class Hands {
    * @param wash minutes between colours, a square table of `colours`
    */
   fit(
-    hours: Hours,
+    hours: OpenHours,
     t: Minutes,
     minutes: Minutes,
     colour: number,

@@ -1,5 +1,5 @@
 import FlatQueue from 'flatqueue';
-import type { Problem } from './problem.ts';
+import type { SchedulingProblem } from './problem.ts';
 
 /** Windows shorter than this tie steps together, minutes. */
 const TIES = 1440;
@@ -57,7 +57,7 @@ export function components(next: readonly (readonly number[])[]): { group: Int32
   return { group, members };
 }
 
-export function structureOf(p: Problem): Structure {
+export function structureOf(p: SchedulingProblem): Structure {
   const next: number[][] = Array.from({ length: p.steps }, () => []);
   const tied: number[][] = Array.from({ length: p.steps }, () => []);
   const into = new Int32Array(p.steps);

@@ -4,16 +4,16 @@ import type { Timetable, Work } from '../types.ts';
 import { Scale } from './cost.ts';
 import { Decoder } from './decode.ts';
 import { blocksOf, hoursMirrored, openHours, type Blocks, type Genome } from './genome.ts';
-import { FAR, mirrored, write, type Limits, type Problem } from './problem.ts';
+import { FAR, mirroredProblem, write, type Limits, type SchedulingProblem } from './problem.ts';
 
 /** A genome with the timetable it stands for. */
-export interface Found {
+export interface FoundPlan {
   readonly genome: Genome;
   readonly points: number;
   readonly table: Timetable;
 }
 
-export interface Asked {
+export interface SearchAsked {
   readonly caution: number;
   readonly limits?: Limits;
   readonly rather?: Rather;
@@ -26,7 +26,7 @@ export interface Asked {
 
 /** One piece of work with one caution: turns genomes into timetables and weighs them. */
 export class Planner {
-  readonly problem: Problem;
+  readonly problem: SchedulingProblem;
   readonly decoder: Decoder;
   readonly blocks: Blocks;
   readonly due: Minutes;
@@ -37,7 +37,7 @@ export class Planner {
 
   constructor(
     readonly work: Work,
-    readonly asked: Asked,
+    readonly asked: SearchAsked,
   ) {
     const { caution, limits, rather, forwards = false, waits } = asked;
     this.due = asked.by ?? work.due;
@@ -48,7 +48,7 @@ export class Planner {
       ...(limits ? { limits } : {}),
       ...(waits ? { waits } : {}),
     });
-    this.problem = forwards ? straight : mirrored(straight);
+    this.problem = forwards ? straight : mirroredProblem(straight);
     this.blocks = blocksOf(work);
     this.decoder = new Decoder(this.problem, []);
     this.done = new Set([...(limits?.fixed ?? [])].filter(([, f]) => !f.busy).map(([i]) => i));

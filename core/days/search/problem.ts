@@ -27,7 +27,7 @@ export interface Limits {
  * Work written as numbers, the same forwards and, mirrored, backwards: time runs from the horizon, starts and ends, what
  * comes before and after are exchanged. Planning backwards from the due time is planning forwards in the mirror.
  */
-export interface Problem {
+export interface SchedulingProblem {
   readonly steps: number;
   readonly horizon: Minutes;
   readonly mirrored: boolean;
@@ -75,7 +75,10 @@ export const plannedMinutes = (minutes: Minutes, pace: number, caution: number):
   Math.ceil(minutes * pace * (1 + Math.min(1, caution) * 0.5 * (SLOW_HANDS - 1)) - 1e-9);
 
 /** Work and its limits as numbers. */
-export function write(work: Work, { caution, waits, limits = {}, due = work.due }: Written): Problem {
+export function write(
+  work: Work,
+  { caution, waits, limits = {}, due = work.due }: Written,
+): SchedulingProblem {
   const n = work.steps.length;
   const index = new Map(work.steps.map((s, i) => [s.id, i]));
   const pools = new Map(work.pools.map((p, i) => [p.id, i]));
@@ -142,7 +145,7 @@ const oldest = (work: Work, i: number): Minutes => {
 };
 
 /** Time run backwards from the horizon. */
-export function mirrored(p: Problem): Problem {
+export function mirroredProblem(p: SchedulingProblem): SchedulingProblem {
   const H = p.horizon;
   const wash = new Int16Array(p.colours * p.colours);
   for (let a = 0; a < p.colours; a++)

@@ -2,7 +2,7 @@ import { seeded } from '../../quantity/index.ts';
 import { anneal } from './anneal.ts';
 import { climb } from './climb.ts';
 import type { Genome } from './genome.ts';
-import type { Found, Planner } from './planner.ts';
+import type { FoundPlan, Planner } from './planner.ts';
 
 export interface SearchBudget {
   /** Timetables to be made in all; the same number gives the same plan. */
@@ -20,14 +20,14 @@ export const runsFor = (steps: number): number =>
 /** What the first answer is allowed. */
 export const FIRST_RUNS = 90;
 
-const better = (a: Found | undefined, b: Found | undefined): Found | undefined =>
+const better = (a: FoundPlan | undefined, b: FoundPlan | undefined): FoundPlan | undefined =>
   !a ? b : !b || a.points <= b.points ? a : b;
 
 /** How many times longer it looks where one clean timetable is hard to find; a run that fails is soon over. */
 const PATIENCE = 5;
 
 /** A first answer: orders by how much hangs on each step, hours closed from the left, a short annealing. */
-export function quickly(planner: Planner, runs: number, told?: () => boolean): Found | undefined {
+export function quickly(planner: Planner, runs: number, told?: () => boolean): FoundPlan | undefined {
   const looks = planner.blocks.rows.length > 0 ? [false, true] : [false];
   for (const most of [runs, PATIENCE * runs])
     for (const ifNeeded of looks) {
@@ -69,7 +69,7 @@ function firstProbes(planner: Planner, most: number): Genome[] {
 }
 
 /** A plan that begins as late as was found to be possible. */
-export function latest(planner: Planner, runs: number): Found | undefined {
+export function latest(planner: Planner, runs: number): FoundPlan | undefined {
   const [start = planner.first(true)] = firstProbes(planner, 1);
   return anneal(planner, { start, runs, random: seeded(11), heat: 20 });
 }
@@ -78,7 +78,7 @@ export function latest(planner: Planner, runs: number): Found | undefined {
  * Successive halving: short annealings from different starts, the best three go on cooler, the best one colder, then a
  * hill climb on the times.
  */
-export function search(planner: Planner, { runs, seed, told, start }: SearchBudget): Found | undefined {
+export function search(planner: Planner, { runs, seed, told, start }: SearchBudget): FoundPlan | undefined {
   const begun = planner.runs;
   let stopped = false;
   const tell = (): boolean => {
@@ -94,7 +94,7 @@ export function search(planner: Planner, { runs, seed, told, start }: SearchBudg
   const probed = firstProbes(planner, 2 * number);
   for (let k = 0; starts.length < number && k < probed.length; k++)
     starts.push(probed[Math.floor((k * probed.length) / Math.max(1, number - starts.length))] ?? probed[k]!);
-  let pool: Found[] = [];
+  let pool: FoundPlan[] = [];
   starts.slice(0, number).forEach((from, k) => {
     if (stopped) return;
     const found = anneal(planner, {

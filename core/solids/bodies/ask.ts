@@ -1,4 +1,4 @@
-import { gathered, insideOut, standing, type Mesh } from '../mesh/index.ts';
+import { gathered, insideOut, placedMesh, type Mesh } from '../mesh/index.ts';
 import type { Mm } from '../../quantity/index.ts';
 import { onAxes, WORLD, type Vec } from '../vector.ts';
 import type { Body, BodyCore, BodyKind, InsideBody } from './types.ts';
@@ -56,4 +56,4 @@ export const bodyMesh = (body: Body, round = 48): Mesh => kindOf(body).mesh(body
 
 /** A skin with the hollow its core fills. */
 export const coreMesh = (skin: Mesh, core: BodyCore, round: number): Mesh =>
-  gathered([skin, insideOut(standing(bodyMesh(core.body, round), { ...WORLD, origin: [0, 0, core.up] }))]);
+  gathered([skin, insideOut(placedMesh(bodyMesh(core.body, round), { ...WORLD, origin: [0, 0, core.up] }))]);

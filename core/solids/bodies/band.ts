@@ -1,12 +1,12 @@
 import { polygonHull } from 'd3-polygon';
 import { MeshMaker } from '../mesh/index.ts';
 import { add, cross, dot, sub, times, unit, type Vec } from '../vector.ts';
-import type { Band, BodyKind } from './types.ts';
+import type { BandBody, BodyKind } from './types.ts';
 
-const faces = new WeakMap<Band, { front: Vec[][]; back: Vec[][] }>();
+const faces = new WeakMap<BandBody, { front: Vec[][]; back: Vec[][] }>();
 
 /** Both faces of the band: its middle moved half a thickness to either side. */
-function facesOf(body: Band): { front: Vec[][]; back: Vec[][] } {
+function facesOf(body: BandBody): { front: Vec[][]; back: Vec[][] } {
   const known = faces.get(body);
   if (known) return known;
   const { rows, loop } = body;
@@ -30,7 +30,7 @@ function facesOf(body: Band): { front: Vec[][]; back: Vec[][] } {
   return made;
 }
 
-export const band: BodyKind<Band> = {
+export const band: BodyKind<BandBody> = {
   reach: (body, along) => {
     const { front, back } = facesOf(body);
     let best = -Infinity;

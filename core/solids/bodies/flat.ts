@@ -3,14 +3,14 @@ import { polygonHull } from 'd3-polygon';
 import { MeshMaker } from '../mesh/index.ts';
 import { contains, moments, type Point } from '../polygon.ts';
 import type { Vec } from '../vector.ts';
-import type { BodyKind, Flat } from './types.ts';
+import type { BodyKind, FlatBody } from './types.ts';
 
 const oneWay = (ring: readonly Point[], anticlockwise: boolean): readonly Point[] =>
   moments(ring).area > 0 === anticlockwise ? ring : [...ring].reverse();
 
-const corners = (body: Flat, y: number): Vec[] => body.outline.map(([x, z]) => [x, y, z]);
+const corners = (body: FlatBody, y: number): Vec[] => body.outline.map(([x, z]) => [x, y, z]);
 
-export const flat: BodyKind<Flat> = {
+export const flat: BodyKind<FlatBody> = {
   reach: (body, [dx, dy, dz]) => {
     let best = -Infinity;
     for (const [x, z] of body.outline) best = Math.max(best, x * dx + z * dz);

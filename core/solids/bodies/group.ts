@@ -1,4 +1,4 @@
-import { gathered, standing } from '../mesh/index.ts';
+import { gathered, placedMesh } from '../mesh/index.ts';
 import { dot, toLocal, toWorld, type Vec } from '../vector.ts';
 import {
   bodyBall,
@@ -10,15 +10,15 @@ import {
   bodySurface,
   type BodyBall,
 } from './ask.ts';
-import type { BodyKind, Group } from './types.ts';
+import type { BodyKind, GroupBody } from './types.ts';
 
 /** Up to so many parts they are pressed together to one thing. */
 const FEW = 12;
 
-const balls = new WeakMap<Group, BodyBall[]>();
+const balls = new WeakMap<GroupBody, BodyBall[]>();
 
 /** A ball round each part, in the frame of the group. */
-function around(body: Group): BodyBall[] {
+function around(body: GroupBody): BodyBall[] {
   let found = balls.get(body);
   if (!found) {
     found = body.parts.map(({ frame, body: part }) => {
@@ -30,7 +30,7 @@ function around(body: Group): BodyBall[] {
   return found;
 }
 
-export const group: BodyKind<Group> = {
+export const group: BodyKind<GroupBody> = {
   reach: (body, along) => {
     let best = -Infinity;
     const near = around(body);
@@ -70,6 +70,6 @@ export const group: BodyKind<Group> = {
     body.parts.length ? Math.max(...body.parts.map((p) => bodyFootRadius(p.body, sunk))) : 0,
   mesh: (body, round) => {
     const fewer = body.parts.length > 24 ? Math.max(8, Math.round(round / 3)) : round;
-    return gathered(body.parts.map(({ frame, body: part }) => standing(bodyMesh(part, fewer), frame)));
+    return gathered(body.parts.map(({ frame, body: part }) => placedMesh(bodyMesh(part, fewer), frame)));
   },
 };

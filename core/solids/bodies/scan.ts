@@ -1,15 +1,15 @@
 import { pointOf, slice } from '../mesh/index.ts';
 import { contains, moments } from '../polygon.ts';
 import type { Vec } from '../vector.ts';
-import type { BodyKind, Scan } from './types.ts';
+import type { BodyKind, ScanBody } from './types.ts';
 
-const points = (body: Scan): Vec[] =>
+const points = (body: ScanBody): Vec[] =>
   Array.from({ length: body.mesh.points.length / 3 }, (_, i) => pointOf(body.mesh, i));
 
-const cuts = new WeakMap<Scan, Map<number, ReturnType<typeof slice>>>();
+const cuts = new WeakMap<ScanBody, Map<number, ReturnType<typeof slice>>>();
 
 /** Level cuts to the half millimetre, remembered. */
-function cutAt(body: Scan, z: number): ReturnType<typeof slice> {
+function cutAt(body: ScanBody, z: number): ReturnType<typeof slice> {
   const level = Math.round(z * 2) / 2 + 1e-4;
   let all = cuts.get(body);
   if (!all) cuts.set(body, (all = new Map()));
@@ -18,7 +18,7 @@ function cutAt(body: Scan, z: number): ReturnType<typeof slice> {
   return found;
 }
 
-export const scan: BodyKind<Scan> = {
+export const scan: BodyKind<ScanBody> = {
   reach: (body, [dx, dy, dz]) => {
     let best = -Infinity;
     const p = body.mesh.points;

@@ -2,11 +2,11 @@ import { polygonHull } from 'd3-polygon';
 import type { Mm } from '../../quantity/index.ts';
 import { skinOfRings } from '../mesh/index.ts';
 import type { Vec } from '../vector.ts';
-import type { BodyCore, BodyKind, LevelCut, Stack } from './types.ts';
+import type { BodyCore, BodyKind, LevelCut, StackBody } from './types.ts';
 import { bodyInside, coreMesh } from './ask.ts';
 
 /** A body of revolution. */
-export const turned = (radiusAt: (z: Mm) => Mm, levels: readonly Mm[], core?: BodyCore): Stack => ({
+export const turned = (radiusAt: (z: Mm) => Mm, levels: readonly Mm[], core?: BodyCore): StackBody => ({
   type: 'stack',
   cutAt: (z) => {
     const r = radiusAt(z);
@@ -37,9 +37,9 @@ function angles(n: number, straight: boolean): number[] {
   return out;
 }
 
-const isStraight = (body: Stack) => body.levels.some((z) => body.cutAt(z).flat !== undefined);
+const isStraight = (body: StackBody) => body.levels.some((z) => body.cutAt(z).flat !== undefined);
 
-const ring = (body: Stack, z: Mm, turn: readonly number[]): Vec[] => {
+const ring = (body: StackBody, z: Mm, turn: readonly number[]): Vec[] => {
   const cut = body.cutAt(z);
   return turn.map((t) => {
     const [x, y] = edgeOf(cut, t);
@@ -47,7 +47,7 @@ const ring = (body: Stack, z: Mm, turn: readonly number[]): Vec[] => {
   });
 };
 
-export const stack: BodyKind<Stack> = {
+export const stack: BodyKind<StackBody> = {
   reach: (body, [dx, dy, dz]) => {
     let best = -Infinity;
     for (const z of body.levels) {
@@ -109,10 +109,10 @@ export const stack: BodyKind<Stack> = {
   },
 };
 
-const hollow = new WeakMap<Stack, boolean>();
+const hollow = new WeakMap<StackBody, boolean>();
 
 /** Does the side turn inwards anywhere between foot and top? Told once a body. */
-function hollowed(body: Stack): boolean {
+function hollowed(body: StackBody): boolean {
   let known = hollow.get(body);
   if (known === undefined) {
     const wide = (z: number) => {

@@ -1,12 +1,12 @@
 import { polygonHull } from 'd3-polygon';
 import { skinOfRings } from '../mesh/index.ts';
 import { add, cross, dot, length, sub, times, unit, type Vec } from '../vector.ts';
-import type { BodyKind, Tube } from './types.ts';
+import type { BodyKind, TubeBody } from './types.ts';
 
 const RING = 20;
 
 /** Where the rope heads at each stop, and two directions across it that do not twist on the way. */
-function frames(body: Tube): { along: Vec; u: Vec; v: Vec }[] {
+function frames(body: TubeBody): { along: Vec; u: Vec; v: Vec }[] {
   const { path, loop } = body;
   const n = path.length;
   const headings = path.map((_, i) => {
@@ -22,9 +22,9 @@ function frames(body: Tube): { along: Vec; u: Vec; v: Vec }[] {
   });
 }
 
-const known = new WeakMap<Tube, Vec[][]>();
+const known = new WeakMap<TubeBody, Vec[][]>();
 
-function rings(body: Tube, n: number): Vec[][] {
+function rings(body: TubeBody, n: number): Vec[][] {
   const frame = frames(body);
   return body.path.map((p, i) => {
     const { u, v } = frame[i]!;
@@ -36,13 +36,13 @@ function rings(body: Tube, n: number): Vec[][] {
   });
 }
 
-const drawnRings = (body: Tube): Vec[][] => {
+const drawnRings = (body: TubeBody): Vec[][] => {
   let found = known.get(body);
   if (!found) known.set(body, (found = rings(body, RING)));
   return found;
 };
 
-export const tube: BodyKind<Tube> = {
+export const tube: BodyKind<TubeBody> = {
   reach: (body, along) => {
     let best = -Infinity;
     for (const ring of drawnRings(body)) for (const p of ring) best = Math.max(best, dot(p, along));

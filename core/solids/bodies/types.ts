@@ -20,7 +20,7 @@ export interface BodyCore {
 }
 
 /** Level cuts over each other, z from 0 up: everything rolled, turned or traced. */
-export interface Stack {
+export interface StackBody {
   readonly type: 'stack';
   readonly cutAt: (z: Mm) => LevelCut;
   /** Heights worth sampling, rising, from 0 to the top. */
@@ -29,7 +29,7 @@ export interface Stack {
 }
 
 /** A flat piece standing upright: an outline in x and z, thick along y. */
-export interface Flat {
+export interface FlatBody {
   readonly type: 'flat';
   readonly outline: readonly (readonly [Mm, Mm])[];
   readonly holes: readonly (readonly (readonly [Mm, Mm])[])[];
@@ -37,7 +37,7 @@ export interface Flat {
 }
 
 /** A rope along a path, with a disc of its own radius at every stop. */
-export interface Tube {
+export interface TubeBody {
   readonly type: 'tube';
   readonly path: readonly Vec[];
   readonly radii: readonly Mm[];
@@ -46,7 +46,7 @@ export interface Tube {
 }
 
 /** A thin band that bends in space: rows of points up its width, each row along its length. */
-export interface Band {
+export interface BandBody {
   readonly type: 'band';
   readonly rows: readonly (readonly Vec[])[];
   readonly thickness: Mm;
@@ -54,19 +54,19 @@ export interface Band {
 }
 
 /** Many small bodies that count as one piece. */
-export interface Group {
+export interface GroupBody {
   readonly type: 'group';
   readonly parts: readonly { readonly frame: Frame; readonly body: Body }[];
 }
 
 /** A solid read from a file, as triangles. */
-export interface Scan {
+export interface ScanBody {
   readonly type: 'scan';
   readonly mesh: Mesh;
 }
 
 /** The body of a piece in its own frame: x to the right, y to the back, z up, the lowest point at z = 0. */
-export type Body = Stack | Flat | Tube | Band | Group | Scan;
+export type Body = StackBody | FlatBody | TubeBody | BandBody | GroupBody | ScanBody;
 
 /** What a point inside a body is in, and how much of it lies beside the point. */
 export interface InsideBody {

@@ -71,7 +71,7 @@ export function moved(m: Mesh, move: (p: Vec) => Vec): Mesh {
 }
 
 /** A mesh standing in a frame; a mirrored frame turns its faces so that they still look outwards. */
-export function standing(m: Mesh, frame: Frame): Mesh {
+export function placedMesh(m: Mesh, frame: Frame): Mesh {
   const { x, y, z } = frame;
   const handed =
     x[0] * (y[1] * z[2] - y[2] * z[1]) -

@@ -2,7 +2,7 @@ import { type Mesh } from './mesh.ts';
 
 export type Loop = readonly (readonly [number, number])[];
 
-export interface Section {
+export interface MeshSection {
   /** Closed outlines in x and y; outer ones anticlockwise seen from above, holes clockwise. */
   readonly loops: readonly Loop[];
   /** Chains that did not close: the surface has a hole at this height. */
@@ -10,7 +10,7 @@ export interface Section {
 }
 
 /** Cut a surface at a height. A corner exactly at it counts as above, so every loop of a closed surface closes. */
-export function slice(m: Mesh, height: number): Section {
+export function slice(m: Mesh, height: number): MeshSection {
   const n = m.points.length / 3;
   const { points: p, faces } = m;
   const next = new Map<number, number>();

@@ -1,4 +1,4 @@
-import type { Scan } from '../bodies/index.ts';
+import type { ScanBody } from '../bodies/index.ts';
 import { measureMesh, type Mesh } from '../mesh/index.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
 import { grows, lump } from './parts.ts';
@@ -8,9 +8,9 @@ type Key = 'width' | 'depth' | 'height';
 export const CORNER_STEPS = 10_000;
 
 const NONE: Mesh = { points: new Float64Array(), faces: new Uint32Array() };
-const memo = new WeakMap<object, Map<string, Scan>>();
+const memo = new WeakMap<object, Map<string, ScanBody>>();
 
-function scanOf({ width, depth, height }: Sizes<Key>, art: Art): Scan {
+function scanOf({ width, depth, height }: Sizes<Key>, art: Art): ScanBody {
   const { solid } = art;
   if (!solid) return { type: 'scan', mesh: NONE };
   const key = `${width}/${depth}/${height}`;
@@ -23,7 +23,7 @@ function scanOf({ width, depth, height }: Sizes<Key>, art: Art): Scan {
     const k = i % 3;
     return (share / CORNER_STEPS - (k === 2 ? 0 : 0.5)) * size[k]!;
   });
-  const made: Scan = { type: 'scan', mesh: { points, faces: Uint32Array.from(solid.faces) } };
+  const made: ScanBody = { type: 'scan', mesh: { points, faces: Uint32Array.from(solid.faces) } };
   if (bySize.size > 20) bySize.clear();
   bySize.set(key, made);
   return made;

@@ -1,4 +1,4 @@
-import type { Body, Group } from '../bodies/index.ts';
+import type { Body, GroupBody } from '../bodies/index.ts';
 import { ovalArea, scalesOnArea } from '../counts.ts';
 import type { Point } from '../polygon.ts';
 import type { Shape, Sizes } from '../types.ts';
@@ -85,7 +85,7 @@ export const scales: Shape<Key> = {
 };
 
 /** Rows from the foot up, each over the one below, every second row half a step aside. */
-function laid(s: Sizes<Key>): Group {
+function laid(s: Sizes<Key>): GroupBody {
   const number = countOf(s);
   const rows = Math.max(1, Math.round(s.height / s.visible));
   const one: Body = {

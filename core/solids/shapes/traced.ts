@@ -1,5 +1,5 @@
 import { once } from '../../quantity/index.ts';
-import type { LevelCut, Stack } from '../bodies/index.ts';
+import type { LevelCut, StackBody } from '../bodies/index.ts';
 import { closedTrouble, fittedToBox, reachAt, sampled, type Curve } from '../curves/index.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
 import { grows, lump } from './parts.ts';
@@ -83,7 +83,7 @@ function skinArea(all: readonly LevelCut[], step: number): number {
   return area;
 }
 
-function stackThrough(all: readonly LevelCut[], step: number): Stack {
+function stackThrough(all: readonly LevelCut[], step: number): StackBody {
   return {
     type: 'stack',
     cutAt: (z) => {
@@ -97,7 +97,7 @@ function stackThrough(all: readonly LevelCut[], step: number): Stack {
   };
 }
 
-function stackOf(s: Sizes<Key>, art: Art): Stack {
+function stackOf(s: Sizes<Key>, art: Art): StackBody {
   const { all, step } = cutsOf(s, art);
   return stackThrough(all, step);
 }

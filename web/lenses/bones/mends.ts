@@ -5,7 +5,7 @@ import type { Build } from '@core/record/index.ts';
 import { ok } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import type { Changed, FoundChoice, FoundMend } from '../../workers/bones.worker.ts';
-import { chooseJob, gluedMendsJob, mendsJob, type Job } from '../../workers/client.ts';
+import { chooseJob, gluedMendsJob, mendsJob, type WorkerJob } from '../../workers/client.ts';
 
 /** So long after the last change mends are looked for, ms: while a rod is being pulled they would be out of date at once. */
 const REST = 250;
@@ -18,13 +18,13 @@ const REST = 250;
 function useTried(
   build: () => Build,
   asked: () => string | undefined,
-  start: (build: Build, id: string) => Job<FoundMend[]>,
+  start: (build: Build, id: string) => WorkerJob<FoundMend[]>,
 ) {
   const store = useBuild();
   /** Undefined until they have been looked for. */
   const mends = shallowRef<readonly FoundMend[]>();
   const looking = ref(false);
-  let job: Job<unknown> | undefined;
+  let job: WorkerJob<unknown> | undefined;
   let closed = false;
 
   const put = (of: Build, { rods, pieces }: Changed, label: string): void => {
@@ -69,7 +69,7 @@ function useTried(
     put,
     again,
     /** Work of another kind in the place of the look for mends; giving that up ends the worker, so it comes first. */
-    instead: <T>(other: () => Job<T>): Job<T> => {
+    instead: <T>(other: () => WorkerJob<T>): WorkerJob<T> => {
       job?.cancel();
       const mine = other();
       job = mine;

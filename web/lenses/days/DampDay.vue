@@ -3,7 +3,7 @@ import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { PLAN_RUNS, toldStart } from '@core/days/index.ts';
 import { tellOdds } from '@core/quantity/index.ts';
 import { setRoom } from '@core/edits/index.ts';
-import { oddsJob, type Job } from '../../workers/client.ts';
+import { oddsJob, type WorkerJob } from '../../workers/client.ts';
 import type { MightBe } from '../../workers/days.worker.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -15,7 +15,7 @@ const here = useOpenBuild();
 const humidity = ref(Math.min(75, here.build.room.humidity + 15));
 const found = shallowRef<MightBe>();
 const looking = ref(false);
-let job: Job<MightBe> | undefined;
+let job: WorkerJob<MightBe> | undefined;
 watch(
   () => store.build,
   () => (found.value = undefined),

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { materialOf, POWDER_MOST } from '@core/pastes/index.ts';
-import type { Change, Drying } from '@core/firming/index.ts';
+import type { DryingChange, Drying } from '@core/firming/index.ts';
 import { setRoom } from '@core/edits/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 
 /** Sliders that ask what if; nothing is changed in the build until it is said so. */
 const props = defineProps<{ drying: Drying; touched: boolean }>();
-const change = defineModel<Change>({ required: true });
+const change = defineModel<DryingChange>({ required: true });
 const emit = defineEmits<{ reset: [] }>();
 const store = useBuild();
 const here = useOpenBuild();

@@ -6,8 +6,8 @@ import {
   learnedOf,
   QUESTIONS,
   type Band,
-  type Change,
-  type Curve,
+  type DryingChange,
+  type FirmingCurve,
   type Drying,
   type Question,
 } from '@core/firming/index.ts';
@@ -16,12 +16,12 @@ import type { Build } from '@core/record/index.ts';
 /** A piece as it would firm with something changed. */
 export interface Tried {
   readonly bands: Partial<Record<Question, Band>>;
-  readonly curve: Curve;
+  readonly curve: FirmingCurve;
 }
 
 /** What if: a change of the air, the paste or the piece, redrawn at once; forgotten when another piece is looked at. */
 export function useWhatIf(drying: () => Drying | undefined, build: () => Build) {
-  const change = ref<Change>({});
+  const change = ref<DryingChange>({});
   const touched = computed(() => Object.keys(change.value).length > 0);
   watch(
     () => drying()?.body,

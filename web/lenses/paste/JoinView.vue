@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { glueOf } from '@core/bones/index.ts';
+import { glueOn } from '@core/bones/index.ts';
 import { BOARD, pieceOf } from '@core/record/index.ts';
 import { joinOf } from '@core/figure/index.ts';
 import { setPiece } from '@core/edits/index.ts';
@@ -40,7 +40,7 @@ const choices = computed(() =>
 );
 const fit = computed(() => choices.value.filter((c) => c.fits));
 const rest = computed(() => choices.value.filter((c) => !c.fits));
-const now = computed(() => piece.value && glueOf(build.value, piece.value));
+const now = computed(() => piece.value && glueOn(build.value, piece.value));
 const recipe = ref<string>();
 </script>
 
