@@ -87,7 +87,11 @@ function keys(e: KeyboardEvent): void {
 </script>
 
 <template>
-  <section class="clock" :class="{ folded: props.folded || !plan }" aria-label="The days">
+  <section
+    class="clock"
+    :class="{ folded: props.folded || !plan, planning: store.planning !== undefined }"
+    aria-label="The days"
+  >
     <p v-if="!plan && store.planning === undefined" class="none">
       {{ days?.trouble[0] ?? 'Planning…' }}
     </p>
@@ -327,6 +331,10 @@ function keys(e: KeyboardEvent): void {
 .folded .busy {
   right: auto;
   left: 24px;
+}
+/* folded there is one line: the days make room for what is going on */
+.clock.folded.planning .strip {
+  margin-inline: 232px 40px;
 }
 .busy button {
   margin-left: 6px;

@@ -263,6 +263,9 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
 .row .field {
   margin: 0;
 }
+.row + .field {
+  margin-top: 10px;
+}
 .grow {
   flex: 1;
   min-width: 120px;

@@ -94,7 +94,7 @@ function tins(text: string): void {
       :value="work.coatThickness"
       @change="(v) => set({ coatThickness: v }, 'the coat')"
     />
-    <TextField label="Round tins, mm" :value="work.tins.join(', ')" :width="228" @change="tins" />
+    <TextField label="Round tins, mm" :value="work.tins.join(', ')" :width="270" @change="tins" />
     <button
       v-if="work.density !== undefined"
       class="button plain"

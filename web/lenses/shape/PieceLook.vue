@@ -150,6 +150,9 @@ function newColour(): void {
   display: flex;
   gap: 4px;
 }
+.colour .grow {
+  flex: 1;
+}
 input[type='color'] {
   width: 34px;
   height: 34px;
