@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { createApp } from './app.ts';
 
-const dist = join(import.meta.dirname, '..', 'dist');
+const dist = process.env.DIST ?? join(import.meta.dirname, '..', 'dist');
 const port = Number(process.env.PORT ?? 4173);
 
 if (!Number.isInteger(port) || port < 0 || port > 65535) {

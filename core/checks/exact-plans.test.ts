@@ -4,21 +4,22 @@ import { generated, program, work } from './exact-plans.testing.ts';
 
 describe('against exact plans', async () => {
   const highs = await highsLoader();
-  it('is never better than what is possible, and on average within a hundredth of it', () => {
-    const gaps: number[] = [];
+  // the solver is stopped by how much it has looked at, not by a clock: the same on every machine
+  it('finds the best plan there is, and says that there is none where there is none', () => {
+    let [planned, impossible] = [0, 0];
     for (let seed = 1; seed <= 12; seed++) {
       const w = work(seed);
-      const exact = highs.solve(program(w), { output_flag: false, time_limit: 8 });
+      const exact = highs.solve(program(w), { output_flag: false, mip_max_nodes: 50_000 });
       const found = generated(w, 60);
+      expect(['Optimal', 'Infeasible'], `work ${seed}`).toContain(exact.Status);
       if (exact.Status === 'Infeasible') {
+        impossible++;
         expect(found, `work ${seed}`).toBe(Infinity);
-        continue;
+      } else {
+        planned++;
+        expect(found, `work ${seed}`).toBeCloseTo(exact.ObjectiveValue, 6);
       }
-      if (exact.Status !== 'Optimal' || !Number.isFinite(found)) continue;
-      expect(found, `work ${seed}`).toBeGreaterThanOrEqual(exact.ObjectiveValue - 1e-6);
-      gaps.push(found / exact.ObjectiveValue - 1);
     }
-    expect(gaps.length).toBeGreaterThan(5);
-    expect(gaps.reduce((a, b) => a + b, 0) / gaps.length).toBeLessThan(0.01);
+    expect([planned, impossible]).toEqual([9, 3]);
   }, 120_000);
 });

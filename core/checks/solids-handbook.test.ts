@@ -229,8 +229,9 @@ describe('what a ball of 38 mm becomes', () => {
     expect(measure(form('cone', { diameter: 20, height: 274.36 })).volume).toBeCloseTo(ball, 0);
     expect(measure(form('egg', { diameter: 30, height: 60.968889 })).volume).toBeCloseTo(ball, 2);
     expect(measure(form('ring', { across: 60, rope: 13.930901 })).volume).toBeCloseTo(ball, 2);
-    expect(Math.cbrt(38 ** 3 / 2)).toBeCloseTo(30.16062, 5);
-    expect(Math.cbrt(38 ** 3 + 2 * 20 ** 3)).toBeCloseTo(41.383279, 5);
+    // half of a ball, and a ball with two small ones kneaded in
+    expect(ballFromMass(massOfBall(38, 1.3) / 2, 1.3)).toBeCloseTo(30.16062, 5);
+    expect(ballFromMass(massOfBall(38, 1.3) + 2 * massOfBall(20, 1.3), 1.3)).toBeCloseTo(41.383279, 5);
   });
 
   it('35 g: 38 mm only at 1.218 g/cm³, 37.2 mm at 1.30', () => {

@@ -8,6 +8,9 @@ import { LOAD_CASES, rodStock } from '../bones/index.ts';
 import { apparent, type LoadCase } from '../bones/joints/load-cases.ts';
 import { discSoft } from '../bones/paths/discs.ts';
 import { momentCapacity, pullOut, pushIn } from '../bones/mechanics/anchorage.ts';
+import { weighIn } from '../figure/index.ts';
+import { blank, plainPiece } from '../record/blank.testing.ts';
+import { measure, type Form } from '../solids/index.ts';
 import { rodStrength } from '../bones/stock/stock.ts';
 import { softNow, type Soft } from '../bones/stock/soft.ts';
 
@@ -19,22 +22,22 @@ import { softNow, type Soft } from '../bones/stock/soft.ts';
 const near = (value: number, worked: number, within = 0.05) =>
   expect(Math.abs(value / worked - 1), `${value} against ${worked}`).toBeLessThan(within);
 
-/** Volume of a frustum between two radii. */
-const frustumVolume = (a: number, b: number, high: number): number =>
-  (Math.PI / 3) * high * (a * a + a * b + b * b);
-
 describe('what the figure weighs', () => {
-  const g = (mm3: number) => mm3 * 1320e-6;
+  const g = (form: Form) => measure(form).volume * 1320e-6;
+  const cone = (foot: number, top: number, height: number) =>
+    g({ kind: 'truncatedCone', sizes: { foot: 2 * foot, top: 2 * top, height } });
   it('legs, body, head, hat, arms: frustums and a ball of modelling paste', () => {
-    near(2 * g(frustumVolume(11, 11, 60)), 59.5, 0.02);
-    near(g(frustumVolume(27, 20, 70)), 160, 0.02);
-    near(g((4 / 3) * Math.PI * 27 ** 3), 107, 0.03);
-    near(g(frustumVolume(22, 6, Math.hypot(11, 28))), 26.8, 0.05);
+    near(2 * cone(11, 11, 60), 59.5, 0.02);
+    near(cone(27, 20, 70), 160, 0.02);
+    near(g({ kind: 'ball', sizes: { diameter: 54, press: 0 } }), 107, 0.03);
+    near(cone(22, 6, Math.hypot(11, 28)), 26.8, 0.05);
   });
   it('a foam core of 42 mm brings the head from 109 to 58 g', () => {
-    const shell = (4 / 3) * Math.PI * (27 ** 3 - 21 ** 3);
-    near(g((4 / 3) * Math.PI * 27 ** 3), 109, 0.01);
-    near(g(shell) + (4 / 3) * Math.PI * 21 ** 3 * 20e-6, 58.4, 0.01);
+    const skin = plainPiece('head', { kind: 'skinOverBall', sizes: { core: 42, coat: 6 } });
+    const paste = { ...blank.blends[0]!, density: 1.32 };
+    const build = { ...blank, blends: [paste], pieces: [skin] };
+    near(g({ kind: 'ball', sizes: { diameter: 54, press: 0 } }), 109, 0.01);
+    near(weighIn(build, skin).whole.value, 58.4, 0.01);
   });
 });
 

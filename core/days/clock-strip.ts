@@ -21,7 +21,7 @@ export function sessionWords({ pieces }: PartsOf<'pieces'>, session: Pick<Sessio
   return kinds.includes('pack') ? 'finish, pack' : [...new Set(kinds)].join(', ');
 }
 
-/** Shorter waits are not worth drawing, minutes. */
+/** Shorter waits are not worth drawing, minutes; estimate. */
 const WORTH_DRAWING: Minutes = 40;
 
 /** From the end of one session to the start of the next, with the longest wait that the next one needs. */

@@ -48,7 +48,7 @@ describe('steps of a plan', () => {
   it('tells the odds of starting on another day', async () => {
     await open();
     await (await b.find('.odds summary')).click();
-    await has(b, '.odds tr', /almost sure|\d+ in \d+|hardly a chance/);
+    await has(b, '.odds tr', /\d+ in \d+/);
   });
 });
 
@@ -159,6 +159,6 @@ it('a look at a damp room tells another start, and changes nothing', async () =>
   await open();
   await b.fill('If the room goes to', '64 %');
   await b.push('What then?');
-  await has(b, '.damp', /start by|no plan/);
+  await has(b, '.damp', /start by \w{3} \d+ \w{3}, \d\d:\d\d/);
   await has(b, '.chip', /50 % room/);
 });

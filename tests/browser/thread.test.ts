@@ -44,7 +44,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
     const mend = await b.find('li.open .button.main');
     expect(await mend.getText()).toMatch(/holds \d/);
     await mend.click();
-    await has(b, 'li.open .verdict', /holds|tight/);
+    await has(b, 'li.open .line .verdict', /holds/);
     await b.press(Key.chord(Key.CONTROL, 'z'));
     await has(b, 'li.open .line .verdict', 'won’t hold');
   });

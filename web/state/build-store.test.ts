@@ -50,6 +50,23 @@ describe('the build on the bench', () => {
     await store.close();
   });
 
+  it('takes its own saves for its own: nothing is asked and nothing said of another tab', async () => {
+    const store = await opened();
+    for (const height of [141, 142, 143]) {
+      store.apply(taller(store.build!, height), 'a longer tail');
+      await store.flush();
+      // the store tells every tab of a save, this one too
+      await vi.waitFor(async () => expect((await stored())!.revision).toBeGreaterThan(height - 140));
+      await new Promise((r) => setTimeout(r, 30));
+      expect(store.theirs).toBeUndefined();
+      expect(store.notice).toBeUndefined();
+      expect(store.canUndo).toBe(true);
+    }
+    expect(store.undoLabel).toBe('a longer tail');
+    expect(tail((await stored())!.build)).toBe(143);
+    await store.close();
+  });
+
   it('a refused change is said, and nothing changes', async () => {
     const store = await opened();
     expect(store.apply(taller(store.build!, -5), 'no')).toBe(false);

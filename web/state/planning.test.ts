@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
-import { type DaysPlan, type DaysReport } from '@core/days/index.ts';
+import { type DaysPlan, type DaysReport, startsOf } from '@core/days/index.ts';
 import { demoBuild } from '@core/files/demo.testing.ts';
 import { plan } from '@core/plan.ts';
 import { type Build } from '@core/record/index.ts';
@@ -90,6 +90,8 @@ describe('the plan beside a build that changes', () => {
     expect(Object.keys(p.better.value!.starts)).toHaveLength(
       better.plan!.sessions.flatMap((s) => s.steps).length,
     );
+    expect(p.starts.value).toEqual(startsOf(days.plan!, days.origin!));
+    expect(p.better.value!.starts).toEqual(startsOf(better.plan!, better.origin!));
     expect(p.starts.value).not.toEqual(p.better.value!.starts);
     // it goes with the next change
     p.replan();

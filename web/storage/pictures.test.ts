@@ -2,7 +2,15 @@ import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { SpindleDb } from './db.ts';
-import { keepMarks, keepPicture, keptSize, LONGEST_SIDE, pictureOf, removePicture } from './pictures.ts';
+import {
+  keepMarks,
+  keepPicture,
+  keptSize,
+  LONGEST_SIDE,
+  pictureOf,
+  removePicture,
+  resampled,
+} from './pictures.ts';
 
 let store: SpindleDb;
 let n = 0;
@@ -34,6 +42,33 @@ describe('the size a picture is kept at', () => {
     );
     expect(keptSize(4000, 3000)).toEqual({ width: 1600, height: 1200 });
     expect(keptSize(640, 480)).toEqual({ width: 640, height: 480 });
+  });
+});
+
+describe('a picture redrawn', () => {
+  /** A picture whose points say where they are: across in red, down in green. */
+  const old = (width: number, height: number) => {
+    const data = new Uint8ClampedArray(4 * width * height);
+    for (let y = 0; y < height; y++)
+      for (let x = 0; x < width; x++) data.set([x, y, 7, 255], 4 * (y * width + x));
+    return { data, width, height };
+  };
+  const at = (data: Uint8ClampedArray, width: number, x: number, y: number) => [
+    ...data.subarray(4 * (y * width + x), 4 * (y * width + x) + 4),
+  ];
+
+  it('takes each point from where it is seen: turned by a quarter, wide becomes tall', () => {
+    const turned = resampled(old(5, 3), 3, 5, (x, y) => [y, 2 - x]);
+    for (let y = 0; y < 5; y++)
+      for (let x = 0; x < 3; x++) expect(at(turned, 3, x, y)).toEqual([y, 2 - x, 7, 255]);
+  });
+
+  it('rounds to the nearest point and leaves clear what lies outside', () => {
+    const moved = resampled(old(4, 4), 4, 4, (x, y) => [x + 0.6, y - 1.4]);
+    expect(at(moved, 4, 0, 1)).toEqual([1, 0, 7, 255]);
+    expect(at(moved, 4, 2, 3)).toEqual([3, 2, 7, 255]);
+    expect(at(moved, 4, 0, 0)).toEqual([0, 0, 0, 0]);
+    expect(at(moved, 4, 3, 2)).toEqual([0, 0, 0, 0]);
   });
 });
 

@@ -58,6 +58,32 @@ export async function keepPicture(
 export const keepMarks = (picture: StoredPicture, store: SpindleDb = db): Promise<number> =>
   store.pictures.update(picture.id, { marks: picture.marks });
 
+/** Points of a picture, four bytes each, row by row. */
+interface Pixels {
+  readonly data: Uint8ClampedArray;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The nearest point of the old picture for each of the new one; nothing where it would lie outside. */
+export function resampled(
+  old: Pixels,
+  width: number,
+  height: number,
+  source: (x: number, y: number) => readonly [number, number],
+): Uint8ClampedArray<ArrayBuffer> {
+  const data = new Uint8ClampedArray(4 * width * height);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const [u, v] = source(x, y);
+      const [i, j] = [Math.round(u), Math.round(v)];
+      if (i < 0 || j < 0 || i >= old.width || j >= old.height) continue;
+      const at = 4 * (j * old.width + i);
+      data.set(old.data.subarray(at, at + 4), 4 * (y * width + x));
+    }
+  return data;
+}
+
 /** Redraw a picture through a way from straight picture points to the points of the old one. */
 export async function redrawn(
   from: Blob,
@@ -73,15 +99,7 @@ export async function redrawn(
   context.drawImage(bitmap, 0, 0);
   const old = context.getImageData(0, 0, bitmap.width, bitmap.height);
   bitmap.close();
-  const next = new ImageData(width, height);
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++) {
-      const [u, v] = source(x, y);
-      const [i, j] = [Math.round(u), Math.round(v)];
-      if (i < 0 || j < 0 || i >= old.width || j >= old.height) continue;
-      const [a, b] = [4 * (y * width + x), 4 * (j * old.width + i)];
-      for (let k = 0; k < 4; k++) next.data[a + k] = old.data[b + k]!;
-    }
+  const next = new ImageData(resampled(old, width, height, source), width, height);
   canvas.width = width;
   canvas.height = height;
   context.putImageData(next, 0, 0);

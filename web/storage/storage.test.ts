@@ -142,8 +142,17 @@ describe('saving', () => {
   it('puts an opened file beside a build of the same id', async () => {
     const first = await shelve(otter!, store);
     const second = await shelve(otter!, store);
-    expect(first.ok && second.ok && first.value !== second.value).toBe(true);
+    // the first keeps its own, the second gets one nobody has
+    expect(first).toEqual({ ok: true, value: otter!.id });
+    expect(second.ok && second.value).toMatch(/^[\w-]{36}$/);
     expect(await store.builds.count()).toBe(2);
+    const other = await loadBuild(second.ok ? second.value : '', store);
+    expect(other.ok && other.value.build).toEqual({ ...otter!, id: second.ok && second.value });
+  });
+
+  it('gives an opened file another id where its own could not stand in an address', async () => {
+    const odd = await shelve({ ...otter!, id: 'a/b?c' }, store);
+    expect(odd.ok && odd.value).toMatch(/^[\w-]{36}$/);
   });
 });
 

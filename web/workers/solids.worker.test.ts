@@ -35,6 +35,33 @@ describe('the true union', () => {
     }
   });
 
+  it('has its own surface, and its balance point is not that of the pieces taken one by one', async () => {
+    const large = ball('large', 0, 60);
+    const small = { ...ball('small', 0, 40), seat: { ...ball('s', 0).seat, at: [40, 0, 0] as const } };
+    const { centre, centreApart, surface } = await api.union(
+      { ...blank, pieces: [large, small] },
+      () => undefined,
+    );
+    const [R, r] = [30, 20];
+    const volume = (x: number) => (4 / 3) * Math.PI * x ** 3;
+    // taken one by one: the middles weighed by their volumes, each a radius over the board
+    expect(centreApart[0]).toBeCloseTo((volume(r) * 40) / (volume(R) + volume(r)), 1);
+    expect(centreApart[2]).toBeCloseTo((volume(R) * R + volume(r) * r) / (volume(R) + volume(r)), 1);
+    // spheres at (0, 30) and (40, 20) are √1700 apart; their circle cuts a cap of each (any handbook of solids)
+    const d = Math.hypot(40, 10);
+    const a = (d * d + R * R - r * r) / (2 * d);
+    const [h, k] = [R - a, r - (d - a)];
+    near(surface, 4 * Math.PI * (R * R + r * r) - 2 * Math.PI * (R * h + r * k));
+    // the lens is counted once, so the joined figure balances on the far side of where both overlap
+    const cap = (radius: number, height: number) => (Math.PI * height ** 2 * (3 * radius - height)) / 3;
+    const lens = cap(R, h) + cap(r, k);
+    const capCentre = (radius: number, height: number) =>
+      (3 * (2 * radius - height) ** 2) / (4 * (3 * radius - height));
+    const along = (cap(R, h) * capCentre(R, h) + cap(r, k) * (d - capCentre(r, k))) / lens;
+    const whole = volume(R) + volume(r) - lens;
+    expect(centre[0]).toBeCloseTo((volume(r) * 40 - (lens * (along * 40)) / d) / whole, 1);
+  });
+
   it('of balls that do not touch is their sum, and of one ball in another the larger', async () => {
     const apart = await api.union(balls(0, 60), () => undefined);
     near(apart.together, apart.apart, 1e-3);

@@ -54,6 +54,16 @@ describe('an arm with a strut', () => {
     expect(row!.crossings).toHaveLength(2);
   });
 
+  it('is no brace where it would meet the stick beyond its end', () => {
+    const to = (end: number, meets: number): Build => {
+      const stick = addRod({ ...blank, pieces: [body, arm] }, rod('stick', [14, 0, 110], [0, 0, end])).build;
+      return addRod(stick, rod('strut', [20, 5.5, 60], [0, 5.5, meets], { shown: true })).build;
+    };
+    const heldByBoth = (b: Build) => waysHeld(b, armJoint(b)).some((w) => w.braces);
+    expect(heldByBoth(to(84, 60))).toBe(true);
+    expect(heldByBoth(to(30, 60))).toBe(false);
+  });
+
   it('holds less the heavier the arm', () => {
     const g = weighIn(strutted(), pieceOf(strutted(), 'arm')!).whole.value;
     let last = 0;

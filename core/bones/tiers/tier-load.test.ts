@@ -58,7 +58,7 @@ describe('on posts', () => {
     const at = (g: number, height: number) =>
       use(on(200, tier({ height, posts: { stock: 'skewer4', number: 4 } })), g, 'tier-posts');
     expect([1, 2, 3].map((k) => at(1000 * k, 120))).toEqual(
-      [...[1, 2, 3].map((k) => at(1000 * k, 120))].sort(),
+      [1, 2, 3].map((k) => at(1000 * k, 120)).toSorted((a, b) => a - b),
     );
     expect(at(2000, 200)).toBeGreaterThan(at(2000, 120));
   });
