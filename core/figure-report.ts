@@ -17,6 +17,9 @@ export interface FigureReport {
   readonly height: number;
   readonly extent: Extent;
   readonly paste: Reckoned;
+  /** Pieces in all, and how wide they stand from left to right. */
+  readonly number: Reckoned;
+  readonly wide: Reckoned;
   readonly pieces: readonly PieceReport[];
   readonly warnings: readonly string[];
 }
@@ -78,6 +81,18 @@ export function figureReport(build: Build): FigureReport {
       'Paste in the figure',
       'g',
       pieces.map((p) => p.all),
+    ),
+    number: total(
+      'Pieces in all',
+      'pieces',
+      pieces.map((p) => given(p.name, p.number, 'pieces')),
+    ),
+    wide: reckon(
+      'Wide',
+      'mm',
+      'farthest right − farthest left, from the middle of the board',
+      [given('Farthest right', e.right, 'mm'), given('Farthest left', e.left, 'mm')],
+      (right, left) => right - left,
     ),
     pieces,
     warnings,

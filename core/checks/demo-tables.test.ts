@@ -20,7 +20,7 @@ interface Table {
 }
 
 const FONDANT = 1.38;
-const MODELLING = 1.39;
+const MODELLING = 1.41;
 const MARZIPAN = 1.24;
 const cm3 = (mm3: number) => mm3 / 1000;
 const PI = Math.PI;

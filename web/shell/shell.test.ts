@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { plan } from '@core/plan.ts';
 import { tick } from '@core/edits/index.ts';
 import { shapedBy } from '@core/days/index.ts';
-import { demoBuilds } from '../storage/demo.ts';
+import { demoBuilds } from '../storage/demo-builds.ts';
 import { blankBuild } from '../shelf/blank.ts';
 import { readRecord } from '@core/files/index.ts';
 import { stageCaption } from './caption.ts';

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { resize, rename } from '@core/edits/index.ts';
 import { type Build } from '@core/record/index.ts';
 import { db } from '../storage/db.ts';
-import { demoBuilds } from '../storage/demo.ts';
+import { demoBuilds } from '../storage/demo-builds.ts';
 import { loadBuild, removeBuild, saveBuild } from '../storage/builds.ts';
 import { pieceRemoved } from '../shell/removing.ts';
 

@@ -6,7 +6,8 @@ import { loadBuild, NO_ROOM, removeBuild, saveBuild, shelve } from './builds.ts'
 import { SpindleDb } from './db.ts';
 import { DEMO_IDS } from './demo-ids.ts';
 import { demoStores, seedStores } from './demo-stores.ts';
-import { demoBuilds, restoreDemo, seedDemo } from './demo.ts';
+import { demoBuilds } from './demo-builds.ts';
+import { restoreDemo, seedDemo } from './demo.ts';
 import { keepMarks, keepPicture, keptSize, pictureOf, removePicture } from './pictures.ts';
 import { readSetting, writeSetting } from './settings.ts';
 

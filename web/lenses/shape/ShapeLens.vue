@@ -86,10 +86,10 @@ function setHeight(mm: number): void {
         <strong><WhyButton :figure="figure.paste" /></strong><span>paste in the figure</span>
       </div>
       <div>
-        <strong>{{ figure.pieces.reduce((n, p) => n + p.number, 0) }}</strong><span>pieces</span>
+        <strong><WhyButton :figure="figure.number" /></strong><span>pieces</span>
       </div>
       <div>
-        <strong>{{ formatLength(figure.extent.right - figure.extent.left, shown) }}</strong><span>wide</span>
+        <strong><WhyButton :figure="figure.wide" /></strong><span>wide</span>
       </div>
     </div>
     <HeightView v-if="view === 'height'" />

@@ -1,0 +1,187 @@
+// @vitest-environment happy-dom
+import 'fake-indexeddb/auto';
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils';
+import { App } from 'ant-design-vue';
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { defineComponent, h, type Component } from 'vue';
+import { createMemoryHistory, createRouter } from 'vue-router';
+import type { Build } from '@core/record/index.ts';
+import { progressOf, toldTime, type DaysReport } from '@core/days/index.ts';
+import { plan } from '@core/plan.ts';
+import { formatLength, formatMass, formatReckoned, formatTime } from '@core/quantity/index.ts';
+import { db } from '../storage/db.ts';
+import { saveBuild } from '../storage/builds.ts';
+import { demoBuilds } from '../storage/demo-builds.ts';
+import { useStage } from '../state/on-stage.ts';
+import { useSums } from '../state/sums.ts';
+
+/** The worker's answer, reckoned where the test runs; what is looked for beside it never comes. */
+const plans = new Map<Build, DaysReport>();
+vi.mock('../workers/client.ts', () => {
+  const never = () => ({ result: new Promise(() => undefined), cancel: () => undefined });
+  const scheduleJob = (build: Build, now: number) => {
+    const days = plans.get(build) ?? plan(build, { runs: 20, now }).days();
+    plans.set(build, days);
+    return { result: Promise.resolve({ days, offer: undefined }), cancel: () => undefined };
+  };
+  const jobs = ['oddsJob', 'waysOutJob', 'mendsJob', 'gluedMendsJob', 'chooseJob', 'unionJob'];
+  return { scheduleJob, ...Object.fromEntries(jobs.map((name) => [name, never])) };
+});
+const { useBuild } = await import('../state/build-store.ts');
+
+const [otter] = demoBuilds(new Date()) as [Build];
+const METRIC = { mass: 'g', length: 'mm' } as const;
+const mounted: VueWrapper[] = [];
+
+/** A lens with the otter on the bench and its plan made, as below its route. */
+async function lens(component: Component) {
+  const store = useBuild();
+  const opened = await store.open(otter.id);
+  if (!opened.ok) throw new Error(opened.problem.text);
+  const Page = defineComponent({ render: () => h(App, () => h(component)) });
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/:rest(.*)*', component: { render: () => null } }],
+  });
+  const page = mount(Page, { global: { plugins: [router] }, attachTo: document.body });
+  mounted.push(page);
+  await vi.waitFor(() => expect(store.days?.plan).toBeDefined(), { timeout: 15_000 });
+  await flushPromises();
+  return { page, store, report: store.report! };
+}
+const words = (w: { text: () => string }): string => w.text().replaceAll(/\s+/g, ' ');
+
+beforeEach(async () => {
+  setActivePinia(createPinia());
+  await db.builds.clear();
+  await saveBuild(otter, undefined);
+});
+afterEach(async () => {
+  mounted.splice(0).forEach((page) => page.unmount());
+  await useBuild().close();
+});
+
+describe('Shape', () => {
+  it('lists every piece with the grams and the ball of the report', async () => {
+    const { default: ShapeLens } = await import('./shape/ShapeLens.vue');
+    const { page, report } = await lens(ShapeLens);
+    const rows = page.findAll('.pieces > li');
+    expect(rows).toHaveLength(otter.pieces.length);
+    report.figure.pieces.forEach((p, i) => {
+      expect(words(rows[i]!)).toContain(p.name);
+      expect(words(rows[i]!)).toContain(formatMass(p.weight.paste.value, METRIC));
+      expect(words(rows[i]!)).toContain(`${formatLength(p.weight.ball.value, METRIC)} ball`);
+    });
+  });
+
+  it('opens each figure to the very sum that the report holds', async () => {
+    const { default: ShapeLens } = await import('./shape/ShapeLens.vue');
+    const { page, report } = await lens(ShapeLens);
+    const { paste, wide, number } = report.figure;
+    for (const figure of [paste, wide, number]) {
+      const shown = formatReckoned(figure, METRIC);
+      const button = page.findAll('button.figure').find((b) => words(b) === shown);
+      expect(button, `${figure.name}: ${shown}`).toBeDefined();
+      await button!.trigger('click');
+      expect(useSums().figure).toBe(figure);
+    }
+  });
+
+  it('types grams into a piece, which then weighs that, on its row and in the figure', async () => {
+    const { default: ShapeLens } = await import('./shape/ShapeLens.vue');
+    const { page, store, report } = await lens(ShapeLens);
+    const before = report.figure.paste.value;
+    useStage().selection = { kind: 'piece', id: 'nose' };
+    await flushPromises();
+    const field = page
+      .findAll('label')
+      .find((l) => words(l).startsWith('Grams'))!
+      .find('input');
+    await field.setValue('2 g');
+    await field.trigger('blur');
+    await flushPromises();
+    const nose = store.report!.figure.pieces.find((p) => p.id === 'nose')!;
+    expect(nose.weight.paste.value).toBeCloseTo(2, 3);
+    expect(words(page.find('.pieces > li.open .line'))).toContain('2 g');
+    expect(store.report!.figure.paste.value - before).toBeCloseTo(
+      2 - report.figure.pieces.find((p) => p.id === 'nose')!.weight.paste.value,
+      3,
+    );
+  });
+});
+
+describe('Bones', () => {
+  it('tells of every rod its letter, length and verdict, and how many do not hold', async () => {
+    const { default: BonesLens } = await import('./bones/BonesLens.vue');
+    const { page, report } = await lens(BonesLens);
+    const rows = page.findAll('.rods > li');
+    // after the rods come what the whole figure does: tip and slide
+    expect(rows.length).toBeGreaterThanOrEqual(report.bones.rods.length);
+    report.bones.rods.forEach((r, i) => {
+      const row = words(rows[i]!);
+      expect(row.startsWith(r.letter)).toBe(true);
+      expect(row).toContain(formatLength(r.length.value, METRIC));
+      const verdict = { holds: 'holds', tight: 'tight', fails: 'won’t hold', idle: 'holds nothing yet' };
+      expect(row).toContain(verdict[r.verdict]);
+    });
+    const { fails } = report.bones.counts;
+    expect(words(page.findAll('.headline > div').at(-1)!)).toBe(`${fails}won’t hold`);
+  });
+
+  it('shows of an opened rod every check with its own sum', async () => {
+    const { default: BonesLens } = await import('./bones/BonesLens.vue');
+    const { page, report } = await lens(BonesLens);
+    const worst = report.bones.rods.find((r) => r.verdict === 'fails')!;
+    useStage().selection = { kind: 'rod', id: worst.rod.id };
+    await flushPromises();
+    const card = page.find('.rods > li.open');
+    const sums = card.findAll('button').filter((b) => words(b) === 'Show the sum');
+    expect(sums).toHaveLength(worst.checks.length);
+    for (const [i, check] of worst.checks.entries()) {
+      await sums[i]!.trigger('click');
+      expect(words(card.find('.why'))).toContain(check.use.name);
+      await sums[i]!.trigger('click');
+    }
+  });
+});
+
+describe('Paste', () => {
+  it('lists every batch with what is mixed of it', async () => {
+    const { default: MixView } = await import('./paste/MixView.vue');
+    const { page, report } = await lens(MixView);
+    const rows = page.findAll('.batches > li');
+    expect(rows).toHaveLength(report.paste.length);
+    report.paste.forEach((b, i) => {
+      expect(words(rows[i]!)).toContain(b.colour.name);
+      expect(words(rows[i]!)).toContain(formatMass(b.mix.value, METRIC));
+    });
+  });
+});
+
+describe('Days and Bench', () => {
+  it('tells the sessions of the plan, each with its steps', async () => {
+    const { default: PlanView } = await import('./days/PlanView.vue');
+    const { page, store } = await lens(PlanView);
+    const all = words(page);
+    for (const session of store.days!.plan!.sessions)
+      for (const { step } of session.steps) expect(all).toContain(step.title);
+  });
+
+  it('puts the first step in hand, and the next once that is ticked off', async () => {
+    const { default: BenchLens } = await import('./bench/BenchLens.vue');
+    const { page, store } = await lens(BenchLens);
+    const first = progressOf(store.build!, store.days, Date.now());
+    expect(words(page.find('h1'))).toBe(first.current!.step.title);
+    expect(words(page.find('.where'))).toContain(`Step 1 of ${first.ahead}`);
+    expect(words(page.find('.where'))).toContain(toldTime(store.days!.origin!, first.current!.from));
+    expect(words(page.find('.figures'))).toContain(formatTime(first.current!.step.minutes));
+    await page.find('button.done').trigger('click');
+    await flushPromises();
+    expect(store.build!.bench.done.map((d) => d.step)).toContain(first.current!.step.id);
+    const now = progressOf(store.build!, store.days, Date.now());
+    expect(now.current!.step.id).not.toBe(first.current!.step.id);
+    expect(words(page.find('h1'))).toBe(now.current!.step.title);
+    expect(words(page.find('.where'))).toContain(`Step 2 of ${now.finished + now.ahead}`);
+  });
+});
