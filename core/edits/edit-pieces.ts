@@ -2,6 +2,8 @@ import { fail, ok, inLimits, inWords, type Result } from '../quantity/index.ts';
 import { measure, shapeOf, startingForm, toLocal, type ShapeKind, type Vec } from '../solids/index.ts';
 import {
   BOARD,
+  UPRIGHT,
+  USUAL_PIECE,
   carriedBy,
   discRecord,
   FARTHEST,
@@ -52,21 +54,11 @@ export function addPiece(
     colour: carrier?.colour ?? build.pieces.at(-1)?.colour ?? build.colours[0]!.id,
     seat: {
       on: carrier ? on : BOARD,
+      ...UPRIGHT,
       at: [0, 0, carrier ? measure(carrier.form).height : 0],
-      lean: 0,
-      tip: 0,
-      turn: 0,
       sink: carrier ? 2 : 0,
-      how: 'sits',
-      overlap: 'pressed',
     },
-    pair: false,
-    count: 1,
-    texture: 'none',
-    core: 'foam',
-    tolerance: 'varied',
-    hidden: 'none',
-    breaks: 0,
+    ...USUAL_PIECE,
   };
   return { build: { ...build, pieces: [...build.pieces, piece] }, id };
 }

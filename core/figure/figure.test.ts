@@ -20,7 +20,16 @@ import {
   inBuildingOrder,
   setForm,
 } from '../edits/index.ts';
-import { BOARD, carriedBy, freshId, multiplicity, pieceOf, type Build, type Seat } from '../record/index.ts';
+import {
+  BOARD,
+  UPRIGHT,
+  carriedBy,
+  freshId,
+  multiplicity,
+  pieceOf,
+  type Build,
+  type Seat,
+} from '../record/index.ts';
 import {
   elevation,
   extent,
@@ -71,16 +80,7 @@ describe('placing', () => {
   });
 
   it('tips towards the viewer and leans to the right', () => {
-    const seat: Seat = {
-      on: BOARD,
-      at: [0, 0, 0],
-      lean: 0,
-      tip: 0,
-      turn: 0,
-      sink: 0,
-      how: 'sits',
-      overlap: 'pressed',
-    };
+    const seat: Seat = { ...UPRIGHT, on: BOARD };
     expect(seatFrame({ ...seat, tip: 90 }).z[1]).toBeCloseTo(-1);
     expect(seatFrame({ ...seat, lean: 90 }).z[0]).toBeCloseTo(1);
     expect(seatFrame({ ...seat, sink: 3 }).origin[2]).toBe(-3);

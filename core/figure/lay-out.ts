@@ -1,6 +1,6 @@
 import { fail, ok, type Mm, type Result } from '../quantity/index.ts';
 import type { Curve, Form } from '../solids/index.ts';
-import { BOARD, type Build, type Piece, type Seat, freshId } from '../record/index.ts';
+import { BOARD, UPRIGHT, USUAL_PIECE, type Build, type Piece, type Seat, freshId } from '../record/index.ts';
 import { makeTrouble } from './scale.ts';
 import { checkScheme, type Scheme } from './schemes.ts';
 
@@ -195,24 +195,10 @@ export function layOut(build: Build, s: Scheme, standing: Mm, pose: Pose): Resul
       form: part.form,
       blend: build.blends[0]!.id,
       colour: build.colours[0]!.id,
-      seat: {
-        on: part.on ? ids.get(part.on)! : BOARD,
-        at: [0, 0, 0],
-        lean: 0,
-        tip: 0,
-        turn: 0,
-        sink: 0,
-        how: 'sits',
-        overlap: 'pressed',
-        ...part.seat,
-      },
+      seat: { on: part.on ? ids.get(part.on)! : BOARD, ...UPRIGHT, ...part.seat },
+      ...USUAL_PIECE,
       pair: part.pair,
-      count: 1,
-      texture: 'none',
-      core: 'foam',
       tolerance: part.pair ? 'mirrored' : 'varied',
-      hidden: 'none',
-      breaks: 0,
     });
   }
   const laid = { ...build, pieces };

@@ -1,7 +1,7 @@
 import type { Form } from '../solids/index.ts';
 import { emptyBuild } from './blank.ts';
 import type { Build } from './build.ts';
-import type { Piece, Seat } from './piece.ts';
+import { UPRIGHT, USUAL_PIECE, type Piece, type Seat } from './piece.ts';
 
 /** A build with nothing on its board, for tests. */
 export const blank: Build = {
@@ -19,22 +19,6 @@ export const plainPiece = (id: string, form: Form, seat: Partial<Seat> = {}): Pi
   form,
   blend: 'plain',
   colour: 'white',
-  seat: {
-    on: 'board',
-    at: [0, 0, 0],
-    lean: 0,
-    tip: 0,
-    turn: 0,
-    sink: 0,
-    how: 'sits',
-    overlap: 'pressed',
-    ...seat,
-  },
-  pair: false,
-  count: 1,
-  texture: 'none',
-  core: 'foam',
-  tolerance: 'varied',
-  hidden: 'none',
-  breaks: 0,
+  seat: { on: 'board', ...UPRIGHT, ...seat },
+  ...USUAL_PIECE,
 });

@@ -75,6 +75,8 @@ export {
   type Seat,
   type SeatKind,
   type Tolerance,
+  UPRIGHT,
+  USUAL_PIECE,
   discRecord,
   pieceRecord,
   restRecord,

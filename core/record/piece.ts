@@ -92,3 +92,25 @@ export type Tolerance = Piece['tolerance'];
 export type HiddenFace = Piece['hidden'];
 export type CoreKind = Piece['core'];
 export type BuiltOn = NonNullable<Piece['built']>;
+
+/** Standing upright in the middle of what carries it, as a new piece does. */
+export const UPRIGHT: Omit<Seat, 'on'> = {
+  at: [0, 0, 0],
+  lean: 0,
+  tip: 0,
+  turn: 0,
+  sink: 0,
+  how: 'sits',
+  overlap: 'pressed',
+};
+
+/** What is not said of a new piece: one of it, plain, as the hand makes it. */
+export const USUAL_PIECE: Omit<Piece, 'id' | 'name' | 'form' | 'blend' | 'colour' | 'seat'> = {
+  pair: false,
+  count: 1,
+  texture: 'none',
+  core: 'foam',
+  tolerance: 'varied',
+  hidden: 'none',
+  breaks: 0,
+};
