@@ -25,6 +25,10 @@ export interface Chart {
   readonly lower: Grams;
 }
 
+/**
+ * A control chart of single weighings: middle and limits from the mean moving range (Shewhart).
+ * @returns a refusal with fewer than two
+ */
 export function individuals(x: readonly Grams[]): Result<Chart> {
   if (x.length < 2) return fail('Weigh at least two to see how they scatter.');
   const X = mean(x);

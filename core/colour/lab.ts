@@ -16,4 +16,5 @@ export function labOf(hex: string): Lab | undefined {
   return lab ? { L: lab.l, a: lab.a, b: lab.b } : undefined;
 }
 
+/** How far from grey a colour is (CIE Lab chroma). */
 export const chroma = ({ a, b }: Lab): number => Math.hypot(a, b);

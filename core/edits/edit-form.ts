@@ -55,6 +55,7 @@ export function setForm(build: Build, id: string, form: Form): Change {
     : ok(next);
 }
 
+/** Change some sizes of a piece, mm, ° or a count by their keys; refused outside what the shape takes. */
 export function resize(build: Build, id: string, sizes: Partial<Sizes>): Change {
   const piece = pieceOf(build, id);
   if (!piece) return fail(GONE);

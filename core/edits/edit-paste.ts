@@ -115,6 +115,7 @@ export function addTier(build: Build): Build {
   return { ...build, cake: { ...build.cake, tiers: [...tiers, tier] } };
 }
 
+/** Change a plain tier; refused where its sizes lie outside the record. */
 export function setTier(build: Build, id: string, patch: Partial<Omit<Tier, 'id'>>): Change {
   const now = build.cake.tiers.find((t) => t.id === id);
   if (!now) return fail('That tier is no longer in the build.');
@@ -145,6 +146,7 @@ export function withoutPosts(build: Build, id: string): Build {
   };
 }
 
+/** Take a plain tier out. */
 export const removeTier = (build: Build, id: string): Build => ({
   ...build,
   cake: { ...build.cake, tiers: build.cake.tiers.filter((t) => t.id !== id) },

@@ -30,8 +30,10 @@ const ONCE_ROUND = () => 'A turn is at most once round.';
 export const GONE = 'That piece is no longer in the build.';
 
 const tidy = (x: number): number => Number(x.toFixed(2));
+/** A place to the hundredth of a millimetre. */
 export const tidyPlace = (p: Vec): Place => [tidy(p[0]), tidy(p[1]), tidy(p[2])];
 
+/** The build with one piece changed; nothing happens where it is not there. */
 export const patched = (build: Build, id: string, next: (piece: Piece) => Piece): Build => ({
   ...build,
   pieces: build.pieces.map((p) => (p.id === id ? next(p) : p)),
@@ -132,6 +134,7 @@ export function removePiece(build: Build, id: string): { build: Build; removed: 
   };
 }
 
+/** Change what a piece is besides its form and its seat; refused where a number lies outside the record. */
 export function setPiece(
   build: Build,
   id: string,
@@ -151,6 +154,7 @@ export function setPiece(
   return ok(patched(build, id, (p) => ({ ...p, ...several, ...patch })));
 }
 
+/** Change where and how a piece sits; refused outside the record, and laid round only what has a side to be laid round. */
 export function setSeat(build: Build, id: string, patch: Partial<Omit<Seat, 'on' | 'disc'>>): Change {
   const piece = pieceOf(build, id);
   if (!piece) return fail(GONE);

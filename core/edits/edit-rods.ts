@@ -17,12 +17,17 @@ import { framesOf, rodEndAt, legsOf, pointsOf } from '../figure/index.ts';
 
 const GONE = 'That rod is no longer in the build.';
 
+/**
+ * Put a rod in, under an id made from its name.
+ * @returns the build and that id
+ */
 export function addRod(build: Build, rod: Omit<Rod, 'id'>): { build: Build; id: string } {
   const id = freshId(rod.name, build.rods);
   const named = { ...rod, id, name: keptName(rod.name, 'Rod') };
   return { build: { ...build, rods: [...build.rods, named] }, id };
 }
 
+/** Change a rod; another stock forgets what was measured across the old one. */
 export function setRod(build: Build, id: string, patch: Partial<Rod>): Change {
   const now = build.rods.find((r) => r.id === id);
   if (!now) return fail(GONE);
@@ -87,6 +92,7 @@ export function removeBend(build: Build, id: string, k: number): Change {
   return ok({ ...build, rods: replaced(build.rods, id, () => straight) });
 }
 
+/** Take a rod out. */
 export const removeRod = (build: Build, id: string): Build => ({
   ...build,
   rods: build.rods.filter((r) => r.id !== id),

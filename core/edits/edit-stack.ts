@@ -31,6 +31,7 @@ export function withoutStack(build: Build): Build {
   return rest;
 }
 
+/** Another thread for the stack, M6 to M12. */
 export function setThread(build: Build, thread: ThreadSize): Change {
   return build.stack ? ok(withStack(build, { ...build.stack, thread })) : fail(NONE);
 }
@@ -54,6 +55,7 @@ export function addToStack(
   );
 }
 
+/** Change something on the threaded rod; refused where its sizes lie outside the record. */
 export function setStackItem(build: Build, id: string, patch: Partial<Omit<StackItem, 'id'>>): Change {
   const { stack } = build;
   if (!stack) return fail(NONE);
@@ -66,6 +68,7 @@ export function setStackItem(build: Build, id: string, patch: Partial<Omit<Stack
   );
 }
 
+/** Take something off the threaded rod. */
 export function removeFromStack(build: Build, id: string): Change {
   const { stack } = build;
   return stack

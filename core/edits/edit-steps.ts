@@ -62,6 +62,7 @@ export function setOwnStep(build: Build, id: string, patch: Partial<Omit<OwnStep
   return ok(withSteps(build, { own: build.steps.own.map((s) => (s.id === id ? next : s)) }));
 }
 
+/** Take a step of one's own out. */
 export const removeOwnStep = (build: Build, id: string): Build =>
   withSteps(build, { own: build.steps.own.filter((s) => s.id !== id) });
 

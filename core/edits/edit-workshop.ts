@@ -40,6 +40,7 @@ export function addHelper(build: Build, name: string): Change {
   return ok(withWorkshop(build, { helpers: [...build.workshop.helpers, helper] }));
 }
 
+/** Change a helper: name, hours, pace and what they do. */
 export function setHelper(build: Build, id: string, patch: Partial<Omit<Helper, 'id'>>): Change {
   const was = build.workshop.helpers.find((h) => h.id === id);
   if (!was) return fail('That helper is not there any more.', 'helpers');
@@ -56,6 +57,7 @@ export function setHelper(build: Build, id: string, patch: Partial<Omit<Helper, 
   return ok(withWorkshop(build, { helpers: replaced(build.workshop.helpers, id, () => next) }));
 }
 
+/** Do without a helper. */
 export const removeHelper = (build: Build, id: string): Build =>
   withWorkshop(build, { helpers: build.workshop.helpers.filter((h) => h.id !== id) });
 

@@ -32,11 +32,13 @@ import {
 } from '../quantity/index.ts';
 import { checkBlend, type Blend } from '../pastes/index.ts';
 
+/** Another name for the build. */
 export function rename(build: Build, name: string): Change {
   const wrong = nameTrouble(name, 'A build');
   return wrong === undefined ? ok({ ...build, name: name.trim() }) : fail(wrong, 'name');
 }
 
+/** Change the brief; refused without a date and a time, in a zone there is not, or with an endless note. */
 export function setBrief(build: Build, patch: Partial<Brief>): Change {
   const brief = { ...build.brief, ...patch };
   if (!isWritten(briefRecord.properties.due, brief.due))
@@ -48,6 +50,7 @@ export function setBrief(build: Build, patch: Partial<Brief>): Change {
   return ok({ ...build, brief });
 }
 
+/** Change the air of the room; refused outside the record, the last one known stays. */
 export function setRoom(build: Build, patch: Partial<Room>): Change {
   const room = inLimits(
     roomRecord,
@@ -73,6 +76,7 @@ export function setNight(build: Build, night: Room['night']): Change {
   return asked.ok ? ok({ ...build, room: { ...room, night } }) : asked;
 }
 
+/** Change the board; refused outside the record. */
 export function setBoard(build: Build, patch: Partial<Board>): Change {
   const board = inLimits(
     boardRecord,
@@ -85,6 +89,7 @@ export function setBoard(build: Build, patch: Partial<Board>): Change {
   return board.ok ? ok({ ...build, board: board.value }) : board;
 }
 
+/** Change how this person works; refused outside the record. */
 export function setPractice(build: Build, patch: Partial<Practice>): Change {
   const practice = inLimits(
     practiceRecord,
@@ -120,6 +125,7 @@ export function setHours(build: Build, hours: readonly Hours[]): Change {
   return checked.ok ? ok({ ...build, hours: checked.value }) : checked;
 }
 
+/** Put a blend in, under an id made from its name; refused where it cannot be mixed. */
 export function addBlend(build: Build, blend: Omit<Blend, 'id'>): Result<{ build: Build; id: string }> {
   const id = freshId(blend.name, build.blends);
   const checked = checkBlend({ ...blend, id });
@@ -127,6 +133,7 @@ export function addBlend(build: Build, blend: Omit<Blend, 'id'>): Result<{ build
   return ok({ build: { ...build, blends: [...build.blends, checked.value] }, id });
 }
 
+/** Change a colour: its name, or its `#rrggbb`. */
 export function setColour(build: Build, id: string, patch: Partial<Colour>): Change {
   if (patch.hex !== undefined && !isWritten(colourRecord.properties.hex, patch.hex))
     return fail('A colour is written as #8b6a4f.', 'hex');
@@ -135,6 +142,7 @@ export function setColour(build: Build, id: string, patch: Partial<Colour>): Cha
   return ok({ ...build, colours: replaced(build.colours, id, (c) => ({ ...c, ...patch, id })) });
 }
 
+/** Put a colour in, under an id made from its name. */
 export function addColour(build: Build, name: string, hex: string): { build: Build; id: string } {
   const id = freshId(name, build.colours);
   const colour = { id, name: keptName(name, 'Colour'), hex };

@@ -28,6 +28,7 @@ export function legsOf(line: Line): Leg[] {
   });
 }
 
+/** Length of a line, bend by bend, mm. */
 export const lineLength = (line: Line): Mm => legsOf(line).reduce((sum, leg) => sum + leg.length, 0);
 
 /** The place at a distance along a line, and which way it runs there; its end legs go on straight outside it. */

@@ -138,6 +138,7 @@ export const SCHEMES: readonly Scheme[] = [
   ),
 ];
 
+/** The scheme of proportion with this id; undefined for one that is not there. */
 export const schemeOf = (id: string): Scheme | undefined => SCHEMES.find((s) => s.id === id);
 
 /** Does a scheme leave a body between head and legs? */

@@ -122,6 +122,10 @@ const weighed = remembered((piece: Piece, blend: Blend, cake: number | undefined
   return weight;
 });
 
+/**
+ * The blend a piece is made of.
+ * @throws where the build does not have it: files and edits are checked, so that is a bug
+ */
 export const blendOf = (build: PartsOf<'blends'>, piece: Piece): Blend => {
   const blend = build.blends.find((b) => b.id === piece.blend);
   if (!blend) throw new Error(`piece ${piece.id} names a blend that is not in the build`);

@@ -36,6 +36,10 @@ export interface FirmingFamily {
 // The two neighbours only measure a slope: a coarser sweep serves, and all three use it so that differences are clean.
 const COARSE: SweepOptions = { cells: 14, ratio: 1.32, firstStep: 8 };
 
+/**
+ * The three sweeps of a body in its air, of which a band is made; none is run before it is asked for.
+ * @param body volume mm³, area mm², depth from the face mm, and how it faces the air
+ */
 export function firmingFamily(
   law: PasteLaw,
   body: {

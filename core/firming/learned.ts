@@ -357,4 +357,5 @@ export function likelihood(learned: Learned, look: MarginLook): number {
   return normalCdf(look.saw === 'yes' ? off : -off);
 }
 
+/** Whether a look says what hardly anybody would see, so that it is asked about before it teaches. */
 export const isOdd = (learned: Learned, look: MarginLook): boolean => likelihood(learned, look) < ODD;

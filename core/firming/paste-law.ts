@@ -10,6 +10,7 @@ export interface PasteLaw extends DryingConstants {
   readonly balanceRatio: number;
 }
 
+/** The law of a paste with what follows from its constants; kept by the constants. */
 export function pasteLaw(c: DryingConstants): PasteLaw {
   let law = laws.get(c);
   if (!law)

@@ -23,6 +23,10 @@ export interface Grid {
   readonly areas: Float64Array;
 }
 
+/**
+ * Cells from the face inwards over a length, the first so thick and each a little thicker than the one before.
+ * @param shape 0 for a sheet, 1 for a rod
+ */
 export function gridOf(L: number, shape: number, n: number, first: number): Grid {
   let q = 1;
   if (first * n < L) {

@@ -48,4 +48,5 @@ export function coverOf(tier: Tier): Cover {
   return { tier, area, roll, used };
 }
 
+/** The covers of all plain tiers, from the board up. */
 export const coversOf = (build: Build): Cover[] => build.cake.tiers.map(coverOf);

@@ -77,6 +77,7 @@ export const JOBS: readonly PasteJob[] = [
   },
 ];
 
+/** What a paste may have to do, by its id; undefined for one that is not there. */
 export const jobOf = (id: string | undefined): PasteJob | undefined => JOBS.find((j) => j.id === id);
 
 /** The blend a school would mix for a job from what is in hand. */

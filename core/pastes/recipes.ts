@@ -97,6 +97,7 @@ export const RECIPES = [
   ),
 ] as const;
 
+/** The recipe with this id; undefined for one that is not there. */
 export const recipeOf = (id: string): Recipe | undefined => RECIPES.find((r) => r.id === id);
 
 /** Parts of a recipe for so much in the end, the share that stays in the bowl added. */

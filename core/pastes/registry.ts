@@ -23,6 +23,7 @@ export type MaterialId = keyof typeof MATERIALS;
 
 export const MATERIAL_IDS = Object.keys(MATERIALS) as MaterialId[];
 
+/** Whether there is a paste of this id. */
 export const isMaterial = (id: string): id is MaterialId => Object.hasOwn(MATERIALS, id);
 
 /** The record of a paste; files are checked before they come here, an unknown id is a bug. */

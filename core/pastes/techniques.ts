@@ -24,4 +24,5 @@ export const TECHNIQUES = {
 
 export type TechniqueId = keyof typeof TECHNIQUES;
 
+/** How a shape is made of rolled, extruded or modelled paste, by the id of the technique. */
 export const techniqueOf = (id: TechniqueId): Technique => TECHNIQUES[id];

@@ -47,6 +47,7 @@ export const whole = (minimum: number, maximum: number): NumberField =>
 /** Any number at all. */
 export const anyNumber = Unsafe<number>({ type: 'number' });
 export const flag = BooleanField();
+/** A text of so many letters at most, and at least where that is said. */
 export const text = (maxLength: number, minLength?: number) =>
   StringField({ maxLength, ...(minLength === undefined ? {} : { minLength }) });
 
@@ -73,9 +74,11 @@ export type Catalogue = 'materials' | 'jobs' | 'glues' | 'rods' | 'questions';
 /** The id of an entry of a catalogue. */
 export const entryOf = (catalogue: Catalogue) => Unsafe<string>({ type: 'string', catalogue });
 
+/** A record of these fields and no others; a field may be `optional`. */
 export const record = <P extends TProperties>(fields: P): TObject<P> =>
   ObjectOf(fields, { additionalProperties: false });
 export const optional = Optional;
+/** A list of so many at most, and at least. */
 export const list = <S extends TSchema>(items: S, maxItems: number, minItems = 0) =>
   ArrayOf(items, { maxItems, minItems });
 

@@ -41,6 +41,10 @@ export interface Formula<A extends readonly Unit[] = readonly Unit[], U extends 
   readonly f: (...values: Numbers<A>) => number;
 }
 
+/**
+ * A formula as a record: its name, the units it takes and gives, its rule as a person would write it, its source, and the sum.
+ * @example const AREA = formula({ name: 'Area', takes: ['mm', 'mm'], unit: 'mm²', rule: 'length × width', f: (l, w) => l * w });
+ */
 export const formula = <const A extends readonly Unit[], U extends Unit>(
   record: Formula<A, U>,
 ): Formula<A, U> => record;

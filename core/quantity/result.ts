@@ -13,7 +13,13 @@ export type Result<T> =
 export const withoutUndefined = <T extends object>(of: T): T =>
   Object.fromEntries(Object.entries(of).filter(([, value]) => value !== undefined)) as T;
 
+/** What was asked for. */
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
+/**
+ * A refusal.
+ * @param text one plain sentence, of what is wrong and what would be right
+ * @param about the field it is about
+ */
 export const fail = (text: string, about?: string): Result<never> => ({
   ok: false,
   problem: about === undefined ? { text } : { text, about },

@@ -72,8 +72,10 @@ export type PartsOf<K extends keyof Build> = Pick<Build, K>;
 /** Derive from named parts of a build, and keep the answer while they stay as they are. */
 export const fromBuild = derivedFrom<Build>();
 
+/** The piece with this id; undefined where there is none. */
 export const pieceOf = (build: PartsOf<'pieces'>, id: string): Piece | undefined =>
   build.pieces.find((p) => p.id === id);
+/** The rod with this id; undefined where there is none. */
 export const rodOf = (build: PartsOf<'rods'>, id: string): Rod | undefined =>
   build.rods.find((r) => r.id === id);
 

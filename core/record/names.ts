@@ -40,6 +40,7 @@ export function freshId(name: string, taken: readonly { readonly id: string }[])
   return `${stem}-${n}`;
 }
 
+/** A list with one of its entries changed, by its id. */
 export const replaced = <T extends { readonly id: string }>(
   list: readonly T[],
   id: string,

@@ -1,9 +1,14 @@
 export type Vec = readonly [number, number, number];
 
+/** a + b. */
 export const add = (a: Vec, b: Vec): Vec => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
+/** a − b. */
 export const sub = (a: Vec, b: Vec): Vec => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
+/** k a. */
 export const times = (a: Vec, k: number): Vec => [a[0] * k, a[1] * k, a[2] * k];
+/** a · b. */
 export const dot = (a: Vec, b: Vec): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+/** a × b. */
 export const cross = (a: Vec, b: Vec): Vec => [
   a[1] * b[2] - a[2] * b[1],
   a[2] * b[0] - a[0] * b[2],
@@ -13,7 +18,9 @@ export const cross = (a: Vec, b: Vec): Vec => [
 export const onAxes = <T>(f: (axis: 0 | 1 | 2) => T): readonly [T, T, T] => [f(0), f(1), f(2)];
 /** The vector rounded to so many places. */
 export const rounded = (a: Vec, digits = 2): Vec => onAxes((k) => Number(a[k].toFixed(digits)));
+/** |a|. */
 export const length = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
+/** a ÷ |a|; straight up where a is nothing. */
 export const unit = (a: Vec): Vec => {
   const n = length(a);
   return n > 0 ? times(a, 1 / n) : [0, 0, 1];

@@ -27,6 +27,7 @@ const SPREAD: Record<'A' | 'B' | 'C', readonly [number, number]> = {
 
 /** The most a mend or a chosen rod may use of what holds: past it the word is *tight*. */
 export const TARGET = 0.85;
+/** The word for a share of what holds: up to `TARGET` it holds, up to all of it is tight. */
 export const verdictOf = (use: number): Verdict => (use <= TARGET ? 'holds' : use <= 1 ? 'tight' : 'fails');
 
 /** What a check is made of. */
@@ -102,5 +103,6 @@ export const share = <U extends Unit>(
     used,
   );
 
+/** The check that uses most of what holds; undefined where there is none. */
 export const worst = (checks: readonly Check[]): Check | undefined =>
   checks.reduce<Check | undefined>((w, c) => (!w || c.use.value > w.use.value ? c : w), undefined);

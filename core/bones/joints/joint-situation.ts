@@ -33,6 +33,7 @@ export interface FoundCheck {
   readonly make: () => Check;
 }
 
+/** A check whose words and sum are only made where it turns out to be the worst. */
 export const found = (id: string, use: number, make: () => Check): FoundCheck => ({ id, use, make });
 
 /** Reserve on holding and on turning: paste and cake vary. Estimate. */
@@ -49,6 +50,7 @@ const GRIPS = formula({
   source: 'estimate',
   f: Math.min,
 });
+/** What holds a rod along itself, N. */
 export const gripOf = (below: Side, above: Side): number => GRIPS.f(below.grip, above.grip);
 /** The same as a sum that can be opened. */
 export const gripOver = (below: Side, above: Side): Reckoned<'N'> =>

@@ -30,6 +30,7 @@ function meetingPoint(lines: readonly { at: Vec; along: Vec }[]): Vec | undefine
 
 /** Three directions this near to one plane bear nothing across it: their determinant; estimate. */
 const FLAT = 0.05;
+/** Whether three directions of length one lie so near to one plane that they bear nothing across it. */
 export const inOnePlane = ([a, b, c]: readonly Vec[]): boolean => Math.abs(dot(a!, cross(b!, c!))) < FLAT;
 
 export interface Tripod {

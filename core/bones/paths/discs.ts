@@ -87,6 +87,7 @@ export function discsOf(build: Build): LaidDisc[] {
   });
 }
 
+/** The board a disc is cut from. */
 export const boardOf = (disc: Disc): BoardStock => TIER_BOARDS[disc.of];
 
 /** A disc as something a rod is stuck through. */

@@ -110,6 +110,7 @@ export function hardwareOf(build: Build): HardwareReport | undefined {
   return stack && reckonStack(stack);
 }
 
+/** What lies over what on a threaded rod from the table up: marks, holes, the length to cut, and the order of work. */
 export function reckonStack(stack: HardwareStack): HardwareReport {
   const { thread, items } = stack;
   const size = THREADS[thread];

@@ -106,6 +106,7 @@ export const pasteAt = (yieldKPa: number): Soft => ({
   source: 'firming model, one night in the room given',
 });
 
+/** How much pressure something soft takes now, MPa: after two hours under load only its lasting share. */
 export const softNow = (s: Soft, hours: number): SoftNow => ({
   ...s,
   now: (s.crush[1] / 1000) * (hours >= 2 ? s.lasting : 1),

@@ -39,6 +39,7 @@ export interface RodStrength {
   readonly trust: RodMaterial['trust'];
 }
 
+/** Stiffness and strength of a rod, MPa, as it carries: damp from the paste, and creeping after two hours. */
 export function rodStrength(stock: RodStock, hours: number, damp = true): RodStrength {
   const m = ROD_MATERIALS[stock.material];
   const { stiffness = m.stiffness, bending = m.bending } = stock.measured ?? {};

@@ -24,6 +24,7 @@ export interface Raised {
 /** Width of a base, board or tier: typed, or the usual. */
 export const widthOf = (item: StackItem): Mm =>
   item.width ?? USUAL[item.kind === 'base' ? 'base' : item.kind === 'board' ? 'board' : 'tier'];
+/** The board something on the threaded rod is cut from, by what it is said to be of and how thick it is, mm. */
 export const madeOf = (item: StackItem, thick: Mm) =>
   item.made === 'plywood' ? TIER_BOARDS.ply6 : thick > 9 ? TIER_BOARDS.mdf12 : TIER_BOARDS.mdf6;
 

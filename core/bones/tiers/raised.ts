@@ -46,6 +46,7 @@ function leastBoardFor(r: Raised, cake: CakeBears, c: LoadCase): Mm | undefined 
   return undefined;
 }
 
+/** Whether a tier raised on a threaded rod holds in every situation of its journey: rod, base, its board and the cake on it. */
 export function reckonRaised(
   stack: HardwareStack,
   r: Raised,

@@ -17,6 +17,7 @@ export interface Blocks {
   readonly rows: readonly (readonly number[])[];
 }
 
+/** The stretches of everybody that a genome opens and closes: those within reach of the due time, in order, with their rows by day. */
 export function blocksOf(work: Work): Blocks {
   const all: Block[] = [];
   const rows: number[][] = [];
@@ -60,6 +61,7 @@ export interface Genome {
   readonly free: boolean;
 }
 
+/** A copy whose numbers may be changed. */
 export const copied = (g: Genome): Genome => ({
   keys: g.keys.slice(),
   open: g.open.slice(),

@@ -57,6 +57,7 @@ export function components(next: readonly (readonly number[])[]): { group: Int32
   return { group, members };
 }
 
+/** What a step's place in an order hangs on: what comes before it, and what windows tie together (strongly connected components). */
 export function structureOf(p: SchedulingProblem): Structure {
   const next: number[][] = Array.from({ length: p.steps }, () => []);
   const tied: number[][] = Array.from({ length: p.steps }, () => []);

@@ -24,6 +24,7 @@ export interface StepMaker {
 
 export const AT_ONCE: Band = { fast: 0, likely: 0, slow: 0 };
 
+/** One step after another, with no wait between. */
 export const order = (from: string, to: string, why = 'in this order'): Link => ({
   from,
   to,
@@ -56,6 +57,7 @@ export const standsBy = (piece: Piece): string => (piece.propped ? freeId(piece.
 export const paced = ({ build }: Bench, kind: StepKind, minutes: number): number =>
   Math.max(1, Math.round(minutes * build.practice.pace * (build.workshop.paces?.[kind] ?? 1)));
 
+/** A name inside a sentence: its first letter small. */
 export const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 /** Paste on the hands: the colour of a piece or a cover. */

@@ -7,6 +7,7 @@ type Kinds = { readonly [T in Body['type']]: BodyKind<Extract<Body, { type: T }>
 
 /** Filled by the room's face: kinds hold other bodies inside them, so none can come before the others. */
 const KINDS: Partial<Kinds> = {};
+/** Make the kinds of body known; said once, by the face of the room. */
 export const knowKinds = (kinds: Kinds): void => void Object.assign(KINDS, kinds);
 
 const kindOf = (body: Body): BodyKind<Body> => KINDS[body.type]! as unknown as BodyKind<Body>;
@@ -48,7 +49,9 @@ export function bodyBall(body: Body): BodyBall {
   return found;
 }
 
+/** Places on the outside of a body, close enough to each other to be dropped on something. */
 export const bodySurface = (body: Body): Vec[] => kindOf(body).surface(body);
+/** Radius of the face a body stands on when it goes in so far, mm. */
 export const bodyFootRadius = (body: Body, sunk: Mm): Mm => kindOf(body).footRadius(body, sunk);
 
 /** The paste of a body as triangles: with a core, the outer skin and the inner one turned inside out. */

@@ -32,6 +32,7 @@ export class MeshMaker {
   }
 }
 
+/** The place of a corner, by its number. */
 export const pointOf = (m: Mesh, i: number): Vec => [
   m.points[3 * i]!,
   m.points[3 * i + 1]!,

@@ -78,6 +78,7 @@ export function cutDrying(art: Art, width: number, height: number, thickness: nu
   };
 }
 
+/** The body of what is cut from a sheet: its edge and its holes, mm, and how thick. */
 export function cutBody(art: Art, width: number, height: number, thickness: number): Body {
   const { edge, holes } = faceOf(art, width, height);
   return { type: 'flat', outline: edge, holes, thickness };

@@ -18,6 +18,7 @@ export const kept = <K extends string>(
   fits = false,
 ): Dimension<K> => ({ key, label, role: 'thickness', start, min, max, fits });
 
+/** A size in degrees that a person may type. */
 export const angle = <K extends string>(
   key: K,
   label: string,
@@ -25,6 +26,7 @@ export const angle = <K extends string>(
   [min, max]: readonly [number, number],
 ): Dimension<K> => ({ key, label, role: 'angle', start, min, max, fits: false });
 
+/** A number without a unit that a person may type. */
 export const plain = <K extends string>(
   key: K,
   label: string,
