@@ -40,17 +40,26 @@ export interface DryingConstants {
   readonly gain: number;
 }
 
-/** How a paste that sets by cold behaves. */
+/**
+ * How a paste that sets by cold behaves. The form is Avrami kinetics of crystals with structure that kneading breaks
+ * (handbook); every value is chosen so that the waits and the feel are those of common practice, none is measured.
+ */
 export interface SettingConstants {
+  /** Yield of the mass just mixed and warm, kPa. */
   readonly liquidYield: number;
+  /** Yield once all of it has set and rested, at 20 °C, kPa. */
   readonly setYield: number;
+  /** Fall of ln(yield) a degree. */
   readonly softening: number;
+  /** Where it sets fastest, °C. */
   readonly bestTemperature: number;
   /** Minutes of the fastest setting. */
   readonly settingTime: number;
+  /** Exponent of Avrami. */
   readonly order: number;
   /** Minutes for structure broken by kneading to come back. */
   readonly rebuildTime: number;
+  /** Where what has set runs again, °C. */
   readonly melts: number;
 }
 
