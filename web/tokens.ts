@@ -5,6 +5,7 @@ export const TOKENS = {
   slab: '#eceeed',
   slab2: '#f7f8f7',
   slab3: '#dfe3e1',
+  paper: '#ffffff',
   line: '#c9cfcc',
   ink: '#1d2422',
   ink2: '#4d5753',

@@ -141,7 +141,7 @@ function leversOf(d: Drying, room: Build['room']): { words: string; change: Dryi
   const out: { words: string; change: DryingChange }[] = [];
   const add = (words: string, change: DryingChange) => out.push({ words, change });
   if (humidity > 30) add(`dry the room to ${humidity - 10} %`, { humidity: humidity - 10 });
-  if (air.speed < 0.5) add('put it before a fan', { air: 1 });
+  if (air.speed < 0.5) add('put it before a fan', { air: PLACES.fan.air(room).speed });
   const box = PLACES.box.air(room);
   add('put it in a drying box', {
     humidity: box.humidity * 100,

@@ -45,7 +45,7 @@ const print = () => window.print();
   max-width: 190mm;
   margin: 0 auto;
   padding: 20px 0 40px;
-  background: #fff;
+  background: var(--paper);
   font-size: 13px;
 }
 .sheet nav {
@@ -91,7 +91,7 @@ const print = () => window.print();
   #app,
   .app {
     height: auto !important;
-    background: #fff !important;
+    background: var(--paper) !important;
   }
   .noprint {
     display: none !important;

@@ -251,7 +251,7 @@ svg {
   cursor: grab;
 }
 .node > * {
-  fill: #fff;
+  fill: var(--paper);
   stroke: var(--elm);
 }
 .node.chosen > * {

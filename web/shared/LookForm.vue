@@ -85,7 +85,7 @@ const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[
 
 <template>
   <div class="look" :class="{ large }">
-    <div v-if="!large" class="row">
+    <div v-if="!large" class="row fields">
       <ChoiceField v-model:value="asked" label="Looked for" :options="questions" :width="220" />
       <QuantityField
         v-if="minutes === undefined"
@@ -101,7 +101,7 @@ const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[
         }}<input type="file" accept="image/*" capture="environment" @change="take"
       /></label>
     </div>
-    <div class="row says">
+    <div class="row fields says">
       <button
         v-for="s in SAW"
         :key="s.id"
@@ -120,10 +120,6 @@ const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[
 .look {
   display: grid;
   gap: 8px;
-}
-.row {
-  align-items: flex-end;
-  flex-wrap: wrap;
 }
 .grow {
   flex: 1 1 140px;

@@ -117,7 +117,7 @@ input {
   padding: 0 9px;
   border: 1px solid var(--line);
   border-radius: 8px;
-  background: #fff;
+  background: var(--paper);
 }
 input:hover {
   border-color: var(--ink-3);
@@ -136,7 +136,7 @@ input:hover {
   padding: 6px 9px;
   border-radius: 8px;
   background: var(--ink);
-  color: #fff;
+  color: var(--paper);
   font-size: 12.5px;
 }
 </style>

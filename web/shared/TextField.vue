@@ -70,7 +70,7 @@ function giveUp(e: KeyboardEvent): void {
   padding: 0 9px;
   border: 1px solid var(--line);
   border-radius: 8px;
-  background: #fff;
+  background: var(--paper);
   color: inherit;
   font: inherit;
 }

@@ -248,7 +248,7 @@ a.button {
   margin-top: 16px;
   padding: 10px 14px;
   border-left: 3px solid var(--fails);
-  background: #fff;
+  background: var(--paper);
   max-width: 900px;
 }
 .empty {

@@ -223,7 +223,7 @@ function keys(e: KeyboardEvent): void {
   min-width: 9px;
   padding: 2px 6px;
   border-radius: 5px;
-  background: #8fc0aa;
+  background: var(--elm-pale);
   color: var(--ink);
   font-size: 12.5px;
   overflow: hidden;
@@ -268,7 +268,7 @@ function keys(e: KeyboardEvent): void {
 .due {
   top: 32px;
   padding-left: 8px;
-  border-left: 2px solid #fff;
+  border-left: 2px solid var(--paper);
   font-size: 12.5px;
   line-height: 1.3;
   white-space: nowrap;
@@ -281,7 +281,7 @@ function keys(e: KeyboardEvent): void {
   top: 30px;
   height: 36px;
   width: 2px;
-  background: #fff;
+  background: var(--paper);
   opacity: 0.5;
 }
 .playhead {
@@ -341,7 +341,7 @@ function keys(e: KeyboardEvent): void {
   border: 1px solid #5f6c67;
   border-radius: 6px;
   background: none;
-  color: #fff;
+  color: var(--paper);
   cursor: pointer;
 }
 .folded .session {

@@ -26,7 +26,7 @@ const set = (date: string, from: string, to: string) =>
 
 <template>
   <h3>Other days</h3>
-  <div v-for="d in dates" :key="d.date" class="row one">
+  <div v-for="d in dates" :key="d.date" class="row fields one">
     <span class="date">{{ shown(d.date) }}</span>
     <template v-if="d.from !== undefined && d.to !== undefined">
       <input
@@ -53,7 +53,7 @@ const set = (date: string, from: string, to: string) =>
       As usual
     </button>
   </div>
-  <div class="row">
+  <div class="row fields">
     <label class="field"
       ><span>A date</span><a-date-picker v-model:value="adding" format="D MMM YYYY" style="width: 150px"
     /></label>
@@ -64,7 +64,6 @@ const set = (date: string, from: string, to: string) =>
 
 <style scoped>
 .row {
-  align-items: flex-end;
   padding-top: 6px;
 }
 .one {

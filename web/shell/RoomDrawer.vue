@@ -80,7 +80,7 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
     </div>
     <div class="group">
       <h3>Room</h3>
-      <div class="row">
+      <div class="row fields">
         <QuantityField
           label="Temperature"
           kind="temperature"
@@ -120,7 +120,7 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
             )
         "
       />
-      <div v-if="build.room.night" class="row">
+      <div v-if="build.room.night" class="row fields">
         <QuantityField
           label="Temperature at night"
           kind="temperature"
@@ -141,7 +141,7 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
     </div>
     <div class="group">
       <h3>Board</h3>
-      <div class="row">
+      <div class="row fields">
         <QuantityField
           label="Across"
           kind="length"
@@ -174,7 +174,7 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
     <div class="group"><WorkshopForm /></div>
     <div class="group">
       <h3>Your ways</h3>
-      <div class="row">
+      <div class="row fields">
         <QuantityField
           label="Spare paste"
           kind="percent"
@@ -217,7 +217,7 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
     </div>
     <div class="group">
       <h3>Shown in</h3>
-      <div class="row">
+      <div class="row fields">
         <Segments
           :value="preferences.shown.mass"
           :options="[
@@ -256,9 +256,6 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
   flex-direction: column;
   gap: 3px;
   margin-bottom: 10px;
-}
-.row {
-  align-items: flex-end;
 }
 .row .field {
   margin: 0;

@@ -82,7 +82,7 @@ function move(id: string, by: 1 | -1): void {
         :style="{
           width: `${b.width}px`,
           height: `${b.width * 0.36}px`,
-          background: b.state === 'unmade' ? '#fff' : b.colour,
+          background: b.state === 'unmade' ? 'var(--paper)' : b.colour,
         }"
       ></span>
       <span class="label">{{ b.label }}</span>

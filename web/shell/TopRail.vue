@@ -155,7 +155,7 @@ nav button:hover {
 }
 nav button.on {
   background: var(--ink);
-  color: #fff;
+  color: var(--paper);
 }
 nav sup {
   font-weight: 400;
@@ -184,7 +184,7 @@ nav sup {
 }
 .chip {
   border: 1px solid var(--line);
-  background: #fff;
+  background: var(--paper);
   border-radius: 17px;
   height: 34px;
   padding: 0 13px;

@@ -39,7 +39,7 @@ const areaOf = (s: Space) => build.value.workshop.space[s];
 <template>
   <h3>Who helps</h3>
   <section v-for="h in build.workshop.helpers" :key="h.id" class="helper">
-    <div class="row">
+    <div class="row fields">
       <TextField label="Name" required :maxlength="60" :value="h.name" @change="(n) => set(h, { name: n })" />
       <QuantityField
         label="Takes, of your time"
@@ -67,7 +67,7 @@ const areaOf = (s: Space) => build.value.workshop.space[s];
     /></label>
     <WeekForm :hours="h.hours" :whose="h.name" @change="(hours) => set(h, { hours })" />
   </section>
-  <div class="row">
+  <div class="row fields">
     <label class="field grow"
       ><span>Somebody to help</span
       ><a-input v-model:value="name" :maxlength="60" placeholder="Apprentice" @press-enter="add"
@@ -76,7 +76,7 @@ const areaOf = (s: Space) => build.value.workshop.space[s];
   </div>
   <h3 class="second">Tools and room</h3>
   <p class="muted small">With nothing said there is always enough.</p>
-  <div class="row">
+  <div class="row fields">
     <QuantityField
       v-for="t in TOOLS"
       :key="t"
@@ -87,7 +87,7 @@ const areaOf = (s: Space) => build.value.workshop.space[s];
       @change="(v) => tool(t, Math.round(v))"
     />
   </div>
-  <div class="row">
+  <div class="row fields">
     <label v-for="s in SPACES" :key="s" class="field"
       ><span>{{ capital(POOL_NAMES[s]) }}</span
       ><a-input-number
@@ -105,8 +105,6 @@ const areaOf = (s: Space) => build.value.workshop.space[s];
 
 <style scoped>
 .row {
-  align-items: flex-end;
-  gap: 10px;
   padding-top: 6px;
 }
 .field {

@@ -56,7 +56,7 @@ const footing = computed(() => {
   pointer-events: none;
 }
 .balance circle {
-  fill: #fff;
+  fill: var(--paper);
 }
 .balance line,
 .balance path,

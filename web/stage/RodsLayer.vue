@@ -175,7 +175,7 @@ const select = (id: string) => (stage.selection = { kind: 'rod', id });
 .disc {
   fill: var(--rod);
   fill-opacity: 0.75;
-  stroke: #fff;
+  stroke: var(--paper);
   cursor: pointer;
 }
 .bend {
@@ -184,17 +184,17 @@ const select = (id: string) => (stage.selection = { kind: 'rod', id });
   pointer-events: none;
 }
 .halo {
-  stroke: #fff;
+  stroke: var(--paper);
 }
 .letter {
   cursor: pointer;
 }
 .letter text {
-  fill: #fff;
+  fill: var(--paper);
   font-weight: 700;
 }
 .track {
-  fill: #fff;
+  fill: var(--paper);
   stroke: var(--ink);
 }
 .push {
@@ -206,7 +206,7 @@ const select = (id: string) => (stage.selection = { kind: 'rod', id });
   stroke: none;
 }
 .grip {
-  fill: #fff;
+  fill: var(--paper);
   stroke: var(--elm);
   cursor: grab;
 }

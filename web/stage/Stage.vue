@@ -372,7 +372,7 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
   pointer-events: none;
 }
 .grip {
-  fill: #fff;
+  fill: var(--paper);
   stroke: var(--elm);
   cursor: grab;
 }

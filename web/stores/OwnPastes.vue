@@ -113,7 +113,4 @@ async function remove(id: string): Promise<void> {
   flex-basis: 100%;
   color: var(--fails);
 }
-.empty {
-  padding: 30px 0;
-}
 </style>

@@ -285,17 +285,13 @@ strong.past {
   padding: 12px 14px;
   border: 1.5px solid var(--ink);
   border-radius: 10px;
-  background: #fff;
+  background: var(--paper);
 }
 .problem {
   margin-top: 12px;
   padding: 10px 14px;
   border-left: 3px solid var(--fails);
-  background: #fff;
-}
-.empty {
-  padding: 40px 0;
-  font-size: 16px;
+  background: var(--paper);
 }
 .foot {
   padding: 28px 0 10px;

@@ -273,7 +273,7 @@ footer button {
   border: 1px solid #6c7873;
   border-radius: 12px;
   background: none;
-  color: #fff;
+  color: var(--paper);
   font: 600 21px var(--font-text);
   cursor: pointer;
 }
@@ -282,7 +282,7 @@ footer button:disabled {
   cursor: default;
 }
 .done {
-  background: #8fc0aa !important;
+  background: var(--elm-pale) !important;
   color: var(--ink) !important;
 }
 .done kbd {

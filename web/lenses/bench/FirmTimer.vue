@@ -60,7 +60,7 @@ const left = computed(() => props.band.likely - props.minutes);
 .timer {
   padding: 12px 14px;
   margin-bottom: 10px;
-  background: #fff;
+  background: var(--paper);
   border: 1px solid var(--line);
   border-radius: 10px;
 }
@@ -75,7 +75,7 @@ const left = computed(() => props.band.likely - props.minutes);
 .bar i {
   position: absolute;
   inset-block: 0;
-  background: repeating-linear-gradient(45deg, #8fc0aa 0 5px, var(--elm-soft) 5px 10px);
+  background: repeating-linear-gradient(45deg, var(--elm-pale) 0 5px, var(--elm-soft) 5px 10px);
 }
 .bar b {
   position: absolute;

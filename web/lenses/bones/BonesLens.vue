@@ -215,10 +215,6 @@ watch(
 .marks.bad::after {
   visibility: visible;
 }
-.empty {
-  padding: 26px 0;
-  font-size: 16px;
-}
 .line {
   display: grid;
   grid-template-columns: 24px 1fr 96px 106px;

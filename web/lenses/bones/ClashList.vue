@@ -44,9 +44,6 @@ const show = (ids: readonly string[]) => {
 </template>
 
 <style scoped>
-.empty {
-  padding: 22px 0;
-}
 .clash {
   display: grid;
   grid-template-columns: 22px 1fr auto;

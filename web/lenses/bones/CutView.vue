@@ -106,9 +106,9 @@ h3 .muted {
 .bar i {
   font-style: normal;
   text-align: center;
-  color: #fff;
+  color: var(--paper);
   background: var(--rod);
-  border-right: 2px solid #fff;
+  border-right: 2px solid var(--paper);
 }
 .bar span {
   padding: 0 8px;
@@ -137,9 +137,6 @@ h3 .muted {
 }
 .out {
   padding: 14px 0;
-}
-.empty {
-  padding: 20px 0;
 }
 a.button {
   color: inherit;

@@ -104,9 +104,6 @@ function toggle(g: GluedReport): void {
 </template>
 
 <style scoped>
-.empty {
-  padding: 22px 0;
-}
 .line {
   display: grid;
   grid-template-columns: 1fr 96px 106px;
@@ -121,11 +118,6 @@ function toggle(g: GluedReport): void {
 .how {
   align-items: flex-start;
   gap: 18px;
-}
-.card {
-  display: grid;
-  gap: 9px;
-  padding: 2px 0 12px;
 }
 @media (max-width: 1100px) {
   .line {

@@ -21,7 +21,7 @@ const set = (patch: Parameters<typeof setPush>[2]) =>
 </script>
 
 <template>
-  <div class="row">
+  <div class="row fields">
     <ChoiceField
       label="It has to get through"
       :value="journey"
@@ -73,8 +73,6 @@ const set = (patch: Parameters<typeof setPush>[2]) =>
 
 <style scoped>
 .row {
-  align-items: flex-end;
-  gap: 10px;
   padding: 12px 0 4px;
 }
 </style>

@@ -85,7 +85,7 @@ function remove(): void {
       </ul>
     </div>
     <ChecksTable v-if="report.checks.length" :checks="report.checks" />
-    <div class="row">
+    <div class="row fields">
       <TextField label="Name" required :value="rod.name" :width="150" @change="(name) => change({ name })" />
       <ChoiceField
         label="Rod"
@@ -131,16 +131,8 @@ function remove(): void {
 </template>
 
 <style scoped>
-.card {
-  display: grid;
-  gap: 10px;
-  padding: 2px 0 12px;
-}
 .reason {
   max-width: 640px;
-}
-.row {
-  align-items: flex-end;
 }
 .told {
   padding-left: 12px;

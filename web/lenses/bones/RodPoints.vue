@@ -46,7 +46,7 @@ const WAYS = [
 </script>
 
 <template>
-  <div v-for="p in points" :key="p.which" class="row">
+  <div v-for="p in points" :key="p.which" class="row fields">
     <ChoiceField
       :label="p.title"
       :value="p.end.on"
@@ -73,7 +73,7 @@ const WAYS = [
       <X :size="16" />
     </button>
   </div>
-  <div class="row">
+  <div class="row fields">
     <button class="button" type="button" @click="store.apply(addBend(build, rod.id), `a bend in ${label}`)">
       Bend it
     </button>
@@ -82,9 +82,6 @@ const WAYS = [
 </template>
 
 <style scoped>
-.row {
-  align-items: flex-end;
-}
 .row .small {
   padding-bottom: 8px;
 }

@@ -91,14 +91,14 @@ function takeOver(): void {
     Take over {{ elsewhere.length === 1 ? 'the test' : `${elsewhere.length} tests` }} of other builds
   </button>
 
-  <div class="row">
+  <div class="row fields">
     <ChoiceField label="Test" :value="kind" :options="kinds" :width="250" @change="(v) => begin(v)" />
     <ChoiceField v-model:value="of" label="Of" :options="things" :width="240" />
   </div>
   <ol class="how">
     <li v-for="h in test.how" :key="h">{{ h }}</li>
   </ol>
-  <div class="row">
+  <div class="row fields">
     <QuantityField
       v-for="r in test.readings"
       :key="`${kind}/${r.key}`"
@@ -140,7 +140,6 @@ function takeOver(): void {
   flex: 1;
 }
 .row {
-  align-items: flex-end;
   padding-top: 14px;
 }
 .how {

@@ -319,7 +319,7 @@ const cold = computed(() => firming.value?.clock === 'cold');
   position: absolute;
   inset-block: 0;
   border-radius: 5px;
-  background: repeating-linear-gradient(45deg, var(--holds) 0 4px, #8fc0aa 4px 8px);
+  background: repeating-linear-gradient(45deg, var(--holds) 0 4px, var(--elm-pale) 4px 8px);
 }
 .bar.window i {
   background: var(--playhead);

@@ -44,7 +44,7 @@ function add(): void {
 
 <template>
   <div class="own">
-    <div class="row">
+    <div class="row fields">
       <label class="field grow"
         ><span>Then, a step of your own</span
         ><a-input
@@ -55,7 +55,7 @@ function add(): void {
       /></label>
       <button class="button" type="button" :disabled="!title.trim()" @click="add">Add</button>
     </div>
-    <div v-if="title.trim()" class="row">
+    <div v-if="title.trim()" class="row fields">
       <ChoiceField v-model:value="on" label="On" :options="pieces" :width="132" />
       <ChoiceField v-model:value="tool" label="With" :options="tools" :width="116" />
       <QuantityField label="Takes" kind="time" :width="84" :value="takes" @change="(v) => (takes = v)" />
@@ -74,9 +74,6 @@ function add(): void {
 .own {
   display: grid;
   gap: 8px;
-}
-.row {
-  align-items: flex-end;
 }
 .grow {
   flex: 1 1 120px;

@@ -79,7 +79,7 @@ const slack = computed(() => store.days?.plan?.slack[props.step.id]);
           : 'There is no room after it: late here is late later.'
       }}
     </p>
-    <div class="row">
+    <div class="row fields">
       <TextField
         v-if="own"
         label="Name"
@@ -149,7 +149,7 @@ const slack = computed(() => store.days?.plan?.slack[props.step.id]);
         Leave it out
       </button>
     </div>
-    <div class="row">
+    <div class="row fields">
       <QuantityField
         label="In parts"
         kind="count"
@@ -194,12 +194,7 @@ const slack = computed(() => store.days?.plan?.slack[props.step.id]);
 
 <style scoped>
 .card {
-  display: grid;
-  gap: 8px;
   padding: 6px 0 12px 52px;
-}
-.row {
-  align-items: flex-end;
 }
 .grow {
   flex: 1 1 120px;

@@ -207,9 +207,6 @@ async function putBack(): Promise<void> {
   flex-wrap: wrap;
   gap: 2px 14px;
 }
-.warn {
-  color: var(--tight);
-}
 @media (max-width: 1060px) {
   .card {
     grid-template-columns: 1fr;

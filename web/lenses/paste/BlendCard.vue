@@ -72,7 +72,7 @@ function remove(): void {
 
 <template>
   <div class="card">
-    <div class="row">
+    <div class="row fields">
       <TextField
         label="Name"
         required
@@ -104,7 +104,7 @@ function remove(): void {
         />
       </template>
     </div>
-    <p v-if="newer" class="row">
+    <p v-if="newer" class="row fields">
       Your stores know {{ newer.name }} differently by now.
       <button
         class="button"
@@ -163,7 +163,7 @@ function remove(): void {
         </dd>
       </div>
     </dl>
-    <div class="row">
+    <div class="row fields">
       <button class="button" type="button" :aria-expanded="measuring" @click="measuring = !measuring">
         {{ measuring ? 'Enough measured' : 'Measure your own' }}
       </button>
@@ -174,18 +174,6 @@ function remove(): void {
 </template>
 
 <style scoped>
-.card {
-  display: grid;
-  gap: 12px;
-  padding: 4px 0 14px;
-}
-.row {
-  align-items: flex-end;
-  gap: 12px;
-}
-.warn {
-  color: var(--tight);
-}
 .facts {
   display: grid;
   gap: 2px;

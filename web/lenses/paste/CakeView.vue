@@ -200,8 +200,6 @@ function tins(text: string): void {
 
 <style scoped>
 .fields {
-  gap: 10px 12px;
-  align-items: flex-end;
   padding: 14px 0;
 }
 .part {
@@ -218,7 +216,7 @@ function tins(text: string): void {
   padding: 12px 14px;
   border: 1.5px solid var(--fails);
   border-radius: 10px;
-  background: #fff;
+  background: var(--paper);
 }
 .gate.go {
   border-color: var(--holds);
@@ -230,9 +228,6 @@ function tins(text: string): void {
 .bad {
   color: var(--fails);
   font-weight: 600;
-}
-.empty {
-  padding: 14px 0;
 }
 .tiers {
   margin: 20px 0 6px;

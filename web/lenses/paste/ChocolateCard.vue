@@ -198,7 +198,4 @@ dd {
   align-items: flex-end;
   padding: 6px 0;
 }
-.warn {
-  color: var(--tight);
-}
 </style>

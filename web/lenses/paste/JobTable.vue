@@ -144,9 +144,6 @@ tr.on td {
   font-weight: 600;
   white-space: nowrap;
 }
-.warn {
-  color: var(--tight);
-}
 .small-button {
   min-height: 28px;
   padding: 0 10px;

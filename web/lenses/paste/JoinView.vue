@@ -153,10 +153,6 @@ const recipe = ref<string>();
   color: var(--ink-2);
 }
 .warn {
-  color: var(--tight);
   padding: 8px 0;
-}
-.empty {
-  padding: 30px 0;
 }
 </style>

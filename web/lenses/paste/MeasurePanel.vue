@@ -94,7 +94,7 @@ const known = computed(() => shelf.stores.pastes.some((p) => p.id === props.blen
   <div class="measure">
     <Segments v-model:value="way" :options="WAYS" label="What is measured" />
     <p class="muted small">{{ HOW[way] }}</p>
-    <div class="row">
+    <div class="row fields">
       <template v-if="way !== 'strip'">
         <QuantityField label="Weighs" kind="mass" :value="grams" @change="(v) => (grams = v)" />
       </template>
@@ -139,7 +139,7 @@ const known = computed(() => shelf.stores.pastes.some((p) => p.id === props.blen
     <p v-else-if="touched && !result.ok" class="warn" role="alert">
       <span aria-hidden="true">◆</span> {{ result.problem.text }}
     </p>
-    <div v-if="hasOwn" class="row">
+    <div v-if="hasOwn" class="row fields">
       <button class="button" type="button" @click="keep">
         {{ known ? 'Bring your paste up to this' : 'Keep as a paste of your own' }}
       </button>
@@ -156,12 +156,5 @@ const known = computed(() => shelf.stores.pastes.some((p) => p.id === props.blen
   padding: 10px 12px;
   border-left: 3px solid var(--elm);
   background: var(--slab-2);
-}
-.row {
-  align-items: flex-end;
-  gap: 12px;
-}
-.warn {
-  color: var(--tight);
 }
 </style>

@@ -97,10 +97,6 @@ function letGo(): void {
 </template>
 
 <style scoped>
-.empty {
-  padding: 30px 0;
-  font-size: 16px;
-}
 .line {
   display: grid;
   grid-template-columns: 34px 150px minmax(0, 1fr) 86px 70px;

@@ -226,8 +226,6 @@ const make = () =>
   padding: 24px 0;
 }
 .fields {
-  gap: 10px 12px;
-  align-items: flex-end;
   padding: 14px 0;
 }
 .two {

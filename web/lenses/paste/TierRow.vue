@@ -50,7 +50,7 @@ const SHAPES: { value: Tier['shape']; label: string }[] = [
 
 <template>
   <div class="tier">
-    <div class="row">
+    <div class="row fields">
       <strong>{{ tier.name }}</strong>
       <Segments
         :value="tier.shape"
@@ -102,7 +102,7 @@ const SHAPES: { value: Tier['shape']; label: string }[] = [
         <Trash2 :size="16" />
       </button>
     </div>
-    <div v-if="load" class="row load">
+    <div v-if="load" class="row fields load">
       <ChoiceField
         label="Board under it"
         :value="tier.board?.kind ?? ''"
@@ -155,10 +155,6 @@ const SHAPES: { value: Tier['shape']; label: string }[] = [
 .tier {
   padding: 10px 0;
   border-top: 1px solid var(--line);
-}
-.row {
-  gap: 10px;
-  align-items: flex-end;
 }
 .load {
   padding-top: 8px;

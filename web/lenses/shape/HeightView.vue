@@ -183,8 +183,4 @@ tfoot th {
   color: var(--elm);
   text-decoration: underline;
 }
-.fields {
-  gap: 10px;
-  align-items: flex-end;
-}
 </style>

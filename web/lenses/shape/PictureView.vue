@@ -281,13 +281,13 @@ line {
   stroke: var(--ink);
 }
 .halo {
-  stroke: #fff;
+  stroke: var(--paper);
 }
 .known {
   stroke: var(--elm);
 }
 .foot {
-  fill: #fff;
+  fill: var(--paper);
   stroke: var(--elm);
 }
 .corners {
@@ -297,11 +297,7 @@ line {
 text {
   fill: var(--ink);
   paint-order: stroke;
-  stroke: #fff;
+  stroke: var(--paper);
   font-weight: 600;
-}
-.fields {
-  gap: 10px;
-  align-items: flex-end;
 }
 </style>

@@ -133,7 +133,7 @@ function remove(): void {
       @fit="(lap) => store.apply(fitToGirth(build, id, lap), `fitting the ${lower}`)"
     />
     <PieceCore v-else :piece="piece" />
-    <div class="row">
+    <div class="row fields">
       <button
         class="button"
         type="button"
@@ -165,22 +165,10 @@ function remove(): void {
 </template>
 
 <style scoped>
-.card {
-  display: grid;
-  gap: 11px;
-  padding: 4px 0 12px;
-}
-.fields {
-  gap: 10px;
-  align-items: flex-end;
-}
 .sum {
   color: var(--ink-2);
 }
 .tabs {
   justify-self: start;
-}
-.row {
-  align-items: flex-end;
 }
 </style>

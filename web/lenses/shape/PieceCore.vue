@@ -60,10 +60,3 @@ const toggle = (on: boolean) =>
     />
   </div>
 </template>
-
-<style scoped>
-.fields {
-  gap: 14px;
-  align-items: flex-end;
-}
-</style>

@@ -159,6 +159,6 @@ input[type='color'] {
   padding: 2px;
   border: 1px solid var(--line);
   border-radius: 8px;
-  background: #fff;
+  background: var(--paper);
 }
 </style>

@@ -242,10 +242,6 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
 .wide {
   grid-column: span 2;
 }
-.fields {
-  gap: 10px;
-  align-items: flex-end;
-}
 .tops {
   align-items: flex-start;
 }

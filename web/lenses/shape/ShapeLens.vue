@@ -128,10 +128,6 @@ function setHeight(mm: number): void {
 .headline {
   align-items: flex-end;
 }
-.empty {
-  padding: 30px 0;
-  font-size: 16px;
-}
 .line {
   display: grid;
   grid-template-columns: 36px 1fr 84px 104px;

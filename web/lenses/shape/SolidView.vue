@@ -215,10 +215,6 @@ dd {
   display: grid;
   gap: 8px;
 }
-.fields {
-  gap: 10px;
-  align-items: flex-end;
-}
 .size {
   padding-bottom: 7px;
 }
