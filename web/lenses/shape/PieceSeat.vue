@@ -147,42 +147,42 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
       <QuantityField
         label="Right"
         kind="length"
-        :width="74"
+        :width="80"
         :value="piece.seat.at[0]"
         @change="(v) => at(0, v)"
       />
       <QuantityField
         label="Back"
         kind="length"
-        :width="74"
+        :width="80"
         :value="piece.seat.at[1]"
         @change="(v) => at(1, v)"
       />
       <QuantityField
         label="Up"
         kind="length"
-        :width="74"
+        :width="80"
         :value="piece.seat.at[2]"
         @change="(v) => at(2, v)"
       />
       <QuantityField
         label="Leans"
         kind="angle"
-        :width="66"
+        :width="60"
         :value="piece.seat.lean"
         @change="(v) => seat({ lean: v })"
       />
       <QuantityField
         label="Tips"
         kind="angle"
-        :width="66"
+        :width="60"
         :value="piece.seat.tip"
         @change="(v) => seat({ tip: v })"
       />
       <QuantityField
         label="Turned"
         kind="angle"
-        :width="66"
+        :width="60"
         :value="piece.seat.turn"
         @change="(v) => seat({ turn: v })"
       />
