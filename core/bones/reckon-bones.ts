@@ -1,5 +1,5 @@
 import { height, place } from '../figure/index.ts';
-import { type Build } from '../record/index.ts';
+import type { Build, Rod } from '../record/index.ts';
 import { given, GRAVITY, once, reckon, total, type Reckoned } from '../quantity/index.ts';
 import { carriedMasses, wholeBalance, type WholeBalance } from './paths/balance.ts';
 import { TARGET, worst, type Check, type Verdict } from './joints/check.ts';
@@ -21,7 +21,7 @@ import { acrossOf, jointsOf, type Joint } from './paths/joints.ts';
 import { tripodOf } from './joints/tripod.ts';
 import { apparent, caseOf } from './joints/load-cases.ts';
 import { mendsFor, type Mend } from './mends/mends.ts';
-import type { Inside } from './paths/rod-paths.ts';
+import type { Inside, RodPath } from './paths/rod-paths.ts';
 import type { Passed, RodReport } from './mends/rod-report.ts';
 import { rodMass } from './stock/rods/registry.ts';
 import { stockOf } from './stock/stock.ts';
@@ -66,33 +66,104 @@ export const LIMITS =
 const letterOf = (i: number): string =>
   i < 26 ? String.fromCharCode(65 + i) : `${letterOf(Math.floor(i / 26) - 1)}${letterOf(i % 26)}`;
 
-/** Reckon everything about what holds the figure up. */
-export function reckonBones(build: Build, firmed: Firmed): BonesReport {
-  const balance = wholeBalance(build);
-  const { paths } = jointsOf(build);
-  const joints = checkedJoints(build, firmed);
-  const journey = caseOf(build, build.brief.journey);
+/** Heavier, no estimate should pass it unseen, g; common practice. */
+const HEAVY = 10_000;
+/** On a longer rod, no estimate should pass it unseen, mm; common practice. */
+const TALL = 600;
+
+/** What somebody has to be asked or told before it is built, and whether no rod may simply be said to hold. */
+function askedOf(
+  build: Build,
+  paths: readonly RodPath[],
+  balance: WholeBalance,
+): { asks: string[]; strict: boolean } {
   const asks: string[] = [];
   for (const path of paths)
     if (path.placed.index === 0 && path.length > path.stock.stock)
       asks.push(
         `${path.placed.rod.name}: ${Math.round(path.length)} mm is longer than a ${path.stock.name} is sold (${path.stock.stock} mm).`,
       );
-  const discs = discsOf(build);
-  for (const d of discs)
+  for (const d of discsOf(build))
     if (d.shows)
       asks.push(
         `The disc under the ${d.piece.name.toLowerCase()} stands out of the ${d.on.name.toLowerCase()}: cut it smaller.`,
       );
-  const heavy = balance.mass.value > 10_000;
-  const tall = build.rods.some((r) => (paths.find((p) => p.placed.rod.id === r.id)?.length ?? 0) > 600);
-  if (heavy) asks.push('It weighs more than 10 kg: ask someone who can check it on site.');
-  if (tall) asks.push('A rod is longer than 600 mm: ask someone who can check it on site.');
+  const heavy = balance.mass.value > HEAVY;
+  const tall = paths.some((p) => p.length > TALL);
   const hangs = heavyHanging(build);
+  if (heavy) asks.push(`It weighs more than ${HEAVY / 1000} kg: ask someone who can check it on site.`);
+  if (tall) asks.push(`A rod is longer than ${TALL} mm: ask someone who can check it on site.`);
   if (hangs !== undefined)
-    asks.push(`${hangs} hangs and weighs more than 500 g: ask someone who can check it on site.`);
+    asks.push(`${hangs} hangs and weighs more than ${HANGING} g: ask someone who can check it on site.`);
+  return { asks, strict: heavy || tall || hangs !== undefined };
+}
 
-  const push = apparent(journey, 0, journey.down);
+/** What the reports of all rods read. */
+interface Known {
+  readonly build: Build;
+  readonly firmed: Firmed;
+  readonly paths: readonly RodPath[];
+  readonly joints: ReturnType<typeof checkedJoints>;
+  /** Apparent gravity of the journey, in g. */
+  readonly push: readonly [number, number, number];
+  readonly strict: boolean;
+}
+
+/** One rod: where it runs, what it is asked, how it stands, and what would make it hold. */
+function rodReport({ build, firmed, paths, joints, push, strict }: Known, rod: Rod, i: number): RodReport {
+  const path = paths.find((p) => p.placed.rod.id === rod.id)!;
+  const stock = stockOf(build, rod);
+  const byRod = (crossings: Joint['crossings']) => crossings.some((c) => c.path.placed.rod.id === rod.id);
+  const mine = joints.filter(({ joint }) => byRod(joint.crossings));
+  const checks = [...mine.flatMap((j) => j.checks)].sort((a, b) => b.use.value - a.use.value);
+  const hardest = worst(checks);
+  const lowest = mine.reduce<(typeof mine)[number] | undefined>(
+    (a, j) => (!a || j.joint.load.g > a.joint.load.g ? j : a),
+    undefined,
+  );
+  const runs = lowest?.joint.crossings.find((c) => c.path.placed.rod.id === rod.id)?.below ?? [];
+  const foot = runs.at(-1);
+  const verdict =
+    hardest === undefined ? 'idle' : strict && hardest.verdict === 'holds' ? 'tight' : hardest.verdict;
+  const droop = once(() =>
+    worstDroop(mine.map((j) => j.by).filter((j) => byRod(j.crossings) && !tripodOf(j) && !j.braces)),
+  );
+  let mends: readonly Mend[] | undefined;
+  return {
+    rod,
+    letter: letterOf(i),
+    stock,
+    length: given('Length to cut', path.length, 'mm'),
+    mass: given(`${rod.name}, weight`, rodMass(stock, path.length) * (rod.pair ? 2 : 1), 'g'),
+    passes: passedBy(build, path.spots),
+    depth: foot?.thick ?? 0,
+    depthIn: foot ? nameOf(build, foot.instance).toLowerCase() : '',
+    checks,
+    worst: hardest,
+    load: lowest && {
+      at: lowest.joint.load.at,
+      down: (-push[2] * lowest.joint.load.g * GRAVITY) / 1000,
+      sideways: (push[0] * lowest.joint.load.g * GRAVITY) / 1000,
+    },
+    verdict,
+    spare: mine.length > 0 && !mine.some((j) => byRod(acrossOf(j.by))),
+    caution: stock.needsSleeve && !rod.sleeved ? `Not sleeved. ${stock.caution}` : stock.caution,
+    get droop() {
+      return droop();
+    },
+    get mends() {
+      return (mends ??= hardest && hardest.use.value > TARGET ? mendsFor(build, rod.id, firmed) : []);
+    },
+    choose: () => chooseRod(build, rod.id, firmed),
+  };
+}
+
+/** Reckon everything about what holds the figure up. */
+export function reckonBones(build: Build, firmed: Firmed): BonesReport {
+  const balance = wholeBalance(build);
+  const { paths } = jointsOf(build);
+  const journey = caseOf(build, build.brief.journey);
+  const { asks, strict } = askedOf(build, paths, balance);
   const boardTips = tipping(
     'board and figure',
     boardOutline(build),
@@ -101,57 +172,15 @@ export function reckonBones(build: Build, firmed: Firmed): BonesReport {
     journey,
     ['The board is wide enough.', 'Board and all would go over'],
   );
-  const rods = build.rods.map((rod, i): RodReport => {
-    const path = paths.find((p) => p.placed.rod.id === rod.id)!;
-    const stock = stockOf(build, rod);
-    const byRod = (crossings: Joint['crossings']) => crossings.some((c) => c.path.placed.rod.id === rod.id);
-    const mine = joints.filter(({ joint }) => byRod(joint.crossings));
-    const checks = [...mine.flatMap((j) => j.checks)].sort((a, b) => b.use.value - a.use.value);
-    const hardest = worst(checks);
-    const lowest = mine.reduce<(typeof mine)[number] | undefined>(
-      (a, j) => (!a || j.joint.load.g > a.joint.load.g ? j : a),
-      undefined,
-    );
-    const runs = lowest?.joint.crossings.find((c) => c.path.placed.rod.id === rod.id)?.below ?? [];
-    const foot = runs.at(-1);
-    const verdict =
-      hardest === undefined
-        ? 'idle'
-        : (heavy || tall || hangs !== undefined) && hardest.verdict === 'holds'
-          ? 'tight'
-          : hardest.verdict;
-    const droop = once(() =>
-      worstDroop(mine.map((j) => j.by).filter((j) => byRod(j.crossings) && !tripodOf(j) && !j.braces)),
-    );
-    let mends: readonly Mend[] | undefined;
-    return {
-      rod,
-      letter: letterOf(i),
-      stock,
-      length: given('Length to cut', path.length, 'mm'),
-      mass: given(`${rod.name}, weight`, rodMass(stock, path.length) * (rod.pair ? 2 : 1), 'g'),
-      passes: passedBy(build, path.spots),
-      depth: foot?.thick ?? 0,
-      depthIn: foot ? nameOf(build, foot.instance).toLowerCase() : '',
-      checks,
-      worst: hardest,
-      load: lowest && {
-        at: lowest.joint.load.at,
-        down: (-push[2] * lowest.joint.load.g * GRAVITY) / 1000,
-        sideways: (push[0] * lowest.joint.load.g * GRAVITY) / 1000,
-      },
-      verdict,
-      spare: mine.length > 0 && !mine.some((j) => byRod(acrossOf(j.by))),
-      caution: stock.needsSleeve && !rod.sleeved ? `Not sleeved. ${stock.caution}` : stock.caution,
-      get droop() {
-        return droop();
-      },
-      get mends() {
-        return (mends ??= hardest && hardest.use.value > TARGET ? mendsFor(build, rod.id, firmed) : []);
-      },
-      choose: () => chooseRod(build, rod.id, firmed),
-    };
-  });
+  const known: Known = {
+    build,
+    firmed,
+    paths,
+    joints: checkedJoints(build, firmed),
+    push: apparent(journey, 0, journey.down),
+    strict,
+  };
+  const rods = build.rods.map((rod, i) => rodReport(known, rod, i));
   const letters = new Map(rods.map((r) => [r.rod.id, r.letter]));
   const clashes = once(() => clashesOf(build, (id) => letters.get(id) ?? '?'));
   const raised = once(() => raisedOf(build));
@@ -187,7 +216,7 @@ export function reckonBones(build: Build, firmed: Firmed): BonesReport {
     get clashes() {
       return clashes();
     },
-    discs,
+    discs: discsOf(build),
     hazards: hazardsOf(build, rods),
     hardware: hardwareOf(build),
     get raised() {
