@@ -91,7 +91,8 @@ const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
       {{ build.room.temperature }} °C · {{ build.room.humidity }} % <span>room</span>
     </button>
     <button class="chip due" type="button" :class="{ late }" @click="go('days')">
-      {{ due }} <span>{{ begun ? 'next' : 'start by' }}</span>
+      {{ due }}
+      <span v-if="plan || store.planning !== undefined">{{ begun ? 'next' : 'start by' }}</span>
       <strong :class="{ stale: store.stale }">{{ startBy }}</strong>
       <span v-if="store.stale && store.planning === undefined"> as it was</span>
     </button>

@@ -53,7 +53,7 @@ function letGo(): void {
     <span aria-hidden="true">◆</span> Short of
     <template v-for="(l, i) in short" :key="l.need.name">
       {{ l.need.name.toLowerCase() }}
-      <WhyButton :figure="l.short" :after="i < short.length - 1 ? ',' : '.'" />
+      <WhyButton :figure="l.short" :after="i < short.length - 1 ? ', ' : '.'" />
     </template>
     <button class="button plain" type="button" @click="emit('go', 'buy')">What to buy</button>
   </p>
