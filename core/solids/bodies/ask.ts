@@ -1,7 +1,8 @@
 import { gathered, insideOut, placedMesh, type Mesh } from '../mesh/index.ts';
 import type { Mm } from '../../quantity/index.ts';
 import { onAxes, WORLD, type Vec } from '../vector.ts';
-import type { Body, BodyCore, BodyKind, InsideBody } from './types.ts';
+import type { Body, BodyCore, BodyKind, Depth, InsideBody } from './types.ts';
+import { remembered } from '../../quantity/index.ts';
 
 type Kinds = { readonly [T in Body['type']]: BodyKind<Extract<Body, { type: T }>> };
 
@@ -56,6 +57,12 @@ export const bodyFootRadius = (body: Body, sunk: Mm): Mm => kindOf(body).footRad
 
 /** The paste of a body as triangles: with a core, the outer skin and the inner one turned inside out. */
 export const bodyMesh = (body: Body, round = 48): Mesh => kindOf(body).mesh(body, round);
+
+/** Signed distance to the skin of a body, in its own frame, mm: above zero inside; made once for each body. */
+export const bodyDepth = remembered((body: Body): Depth => kindOf(body).depth(body));
+
+/** The closed outer skin of a body, its core not cut out, with so many corners to a circle; made once for each body. */
+export const bodySkin = remembered((body: Body, round: number): Mesh => kindOf(body).skin(body, round));
 
 /** A skin with the hollow its core fills. */
 export const coreMesh = (skin: Mesh, core: BodyCore, round: number): Mesh =>

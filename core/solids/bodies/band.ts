@@ -1,7 +1,8 @@
 import { polygonHull } from 'd3-polygon';
 import { MeshMaker } from '../mesh/index.ts';
 import { add, cross, dot, sub, times, unit, type Vec } from '../vector.ts';
-import type { BandBody, BodyKind } from './types.ts';
+import { NearTriangles, REACH } from './near.ts';
+import type { BandBody, BodyKind, Depth } from './types.ts';
 
 const faces = new WeakMap<BandBody, { front: Vec[][]; back: Vec[][] }>();
 
@@ -28,6 +29,37 @@ function facesOf(body: BandBody): { front: Vec[][]; back: Vec[][] } {
   const made = { front: side(1), back: side(-1) };
   faces.set(body, made);
   return made;
+}
+
+/** Half a thickness less the distance to its middle. */
+function depthOf({ rows, loop, thickness }: BandBody): Depth {
+  const Q: number[] = [];
+  for (let i = 0; i + 1 < rows.length; i++) {
+    const n = rows[i]!.length;
+    for (let j = 0; j < (loop ? n : n - 1); j++) {
+      const k = (j + 1) % n;
+      const [a, b, c, d] = [rows[i]![j]!, rows[i]![k]!, rows[i + 1]![k]!, rows[i + 1]![j]!];
+      Q.push(...a, ...b, ...c, ...a, ...c, ...d);
+    }
+  }
+  const near = new NearTriangles(Float64Array.from(Q));
+  const half = thickness / 2;
+  return (x, y, z) => {
+    const found = near.at(x, y, z);
+    return half - (found ? Math.min(REACH, Math.sqrt(found.square)) : REACH);
+  };
+}
+
+/** A skin has at most so many stretches along the band. */
+const MOST_ALONG = 40;
+
+/** The same band with fewer stretches, its ends among them. */
+function thinned(body: BandBody): BandBody {
+  const n = body.rows[0]!.length;
+  const every = Math.ceil(n / MOST_ALONG);
+  if (every <= 1) return body;
+  const keep = (_: unknown, j: number) => j % every === 0 || (!body.loop && j === n - 1);
+  return { ...body, rows: body.rows.map((row) => row.filter(keep)) };
 }
 
 export const band: BodyKind<BandBody> = {
@@ -83,4 +115,6 @@ export const band: BodyKind<BandBody> = {
       }
     return make.done();
   },
+  depth: depthOf,
+  skin: (body, round) => band.mesh(thinned(body), round),
 };

@@ -3,12 +3,48 @@ import { polygonHull } from 'd3-polygon';
 import { MeshMaker } from '../mesh/index.ts';
 import { contains, moments, type Point } from '../polygon.ts';
 import type { Vec } from '../vector.ts';
-import type { BodyKind, FlatBody } from './types.ts';
+import type { BodyKind, Depth, FlatBody } from './types.ts';
 
 const oneWay = (ring: readonly Point[], anticlockwise: boolean): readonly Point[] =>
   moments(ring).area > 0 === anticlockwise ? ring : [...ring].reverse();
 
 const corners = (body: FlatBody, y: number): Vec[] => body.outline.map(([x, z]) => [x, y, z]);
+
+/** Distance to the outline, its holes and both faces. */
+function depthOf(body: FlatBody): Depth {
+  const half = body.thickness / 2;
+  const rings = [body.outline, ...body.holes].map((ring) => Float64Array.from(ring.flat()));
+  return (x, y, z) => {
+    let best = Infinity;
+    let inside = false;
+    for (const ring of rings) {
+      let ax = ring[ring.length - 2]!;
+      let az = ring[ring.length - 1]!;
+      for (let i = 0; i < ring.length; i += 2) {
+        const bx = ring[i]!;
+        const bz = ring[i + 1]!;
+        const ex = bx - ax;
+        const ez = bz - az;
+        const L = ex * ex + ez * ez || 1;
+        let t = ((x - ax) * ex + (z - az) * ez) / L;
+        t = t < 0 ? 0 : t > 1 ? 1 : t;
+        const qx = x - ax - t * ex;
+        const qz = z - az - t * ez;
+        const s = qx * qx + qz * qz;
+        if (s < best) best = s;
+        // a hole turns it once more
+        if (bz > z !== az > z && x < ax + (ex * (z - az)) / ez) inside = !inside;
+        ax = bx;
+        az = bz;
+      }
+    }
+    const aside = (inside ? 1 : -1) * Math.sqrt(best);
+    const within = half - Math.abs(y);
+    if (aside > 0 && within > 0) return Math.min(aside, within);
+    const [p, q] = [Math.min(0, aside), Math.min(0, within)];
+    return -Math.sqrt(p * p + q * q);
+  };
+}
 
 export const flat: BodyKind<FlatBody> = {
   reach: (body, [dx, dy, dz]) => {
@@ -72,4 +108,6 @@ export const flat: BodyKind<FlatBody> = {
     }
     return make.done();
   },
+  depth: depthOf,
+  skin: (body, round) => flat.mesh(body, round),
 };

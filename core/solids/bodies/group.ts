@@ -2,15 +2,18 @@ import { gathered, placedMesh } from '../mesh/index.ts';
 import { dot, toLocal, toWorld, type Vec } from '../vector.ts';
 import {
   bodyBall,
+  bodyDepth,
   bodyFootRadius,
   bodyInside,
   bodyMesh,
   bodyOutlines,
   bodyReach,
+  bodySkin,
   bodySurface,
   type BodyBall,
 } from './ask.ts';
-import type { BodyKind, GroupBody } from './types.ts';
+import { Cells, REACH } from './near.ts';
+import type { BodyKind, Depth, GroupBody } from './types.ts';
 
 /** Up to so many parts they are pressed together to one thing. */
 const FEW = 12;
@@ -28,6 +31,54 @@ function around(body: GroupBody): BodyBall[] {
     balls.set(body, found);
   }
   return found;
+}
+
+/** Depth in the part it is deepest in; a part is asked only where it can be deeper than what is known. */
+function depthOf(body: GroupBody): Depth {
+  const parts = body.parts.map(({ frame, body: part }, i) => {
+    const { centre, radius } = around(body)[i]!;
+    return { depth: bodyDepth(part), frame, centre, radius };
+  });
+  const ask = (i: number, px: number, py: number, pz: number): number => {
+    const { depth, frame } = parts[i]!;
+    const { origin: o, x, y, z } = frame;
+    const [a, b, c] = [px - o[0], py - o[1], pz - o[2]];
+    return depth(
+      a * x[0] + b * x[1] + c * x[2],
+      a * y[0] + b * y[1] + c * y[2],
+      a * z[0] + b * z[1] + c * z[2],
+    );
+  };
+  const everyone = parts.map((_, i) => i);
+  const cells =
+    parts.length > FEW
+      ? new Cells(
+          Float64Array.from(
+            parts.flatMap(({ centre: c, radius: r }) => [
+              c[0] - r,
+              c[1] - r,
+              c[2] - r,
+              c[0] + r,
+              c[1] + r,
+              c[2] + r,
+            ]),
+          ),
+        )
+      : undefined;
+  return (x, y, z) => {
+    const near = cells ? cells.at(x, y, z) : everyone;
+    let best = cells ? -REACH : -Infinity;
+    if (!near) return best;
+    for (const i of near) {
+      const { centre, radius } = parts[i]!;
+      const far = radius - best;
+      const [a, b, c] = [x - centre[0], y - centre[1], z - centre[2]];
+      if (far <= 0 || a * a + b * b + c * c >= far * far) continue;
+      const depth = ask(i, x, y, z);
+      if (depth > best) best = depth;
+    }
+    return best;
+  };
 }
 
 export const group: BodyKind<GroupBody> = {
@@ -71,5 +122,10 @@ export const group: BodyKind<GroupBody> = {
   mesh: (body, round) => {
     const fewer = body.parts.length > 24 ? Math.max(8, Math.round(round / 3)) : round;
     return gathered(body.parts.map(({ frame, body: part }) => placedMesh(bodyMesh(part, fewer), frame)));
+  },
+  depth: depthOf,
+  skin: (body, round) => {
+    const fewer = body.parts.length > FEW ? Math.min(round, 8) : round;
+    return gathered(body.parts.map(({ frame, body: part }) => placedMesh(bodySkin(part, fewer), frame)));
   },
 };

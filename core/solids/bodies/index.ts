@@ -15,11 +15,13 @@ knowKinds({ stack, flat, tube, band, group, scan });
 export * from './types.ts';
 export {
   bodyBall,
+  bodyDepth,
   bodyFootRadius,
   bodyInside,
   bodyMesh,
   bodyOutlines,
   bodyReach,
+  bodySkin,
   bodySurface,
 } from './ask.ts';
 export { edgeOf, turned } from './stack.ts';

@@ -1,7 +1,8 @@
-import { pointOf, slice } from '../mesh/index.ts';
+import { pointOf, slice, type Mesh } from '../mesh/index.ts';
 import { contains, moments } from '../polygon.ts';
-import type { Vec } from '../vector.ts';
-import type { BodyKind, ScanBody } from './types.ts';
+import { add, cross, dot, sub, times, unit, type Vec } from '../vector.ts';
+import { NearTriangles, REACH, soupOf } from './near.ts';
+import type { BodyKind, Depth, ScanBody } from './types.ts';
 
 const points = (body: ScanBody): Vec[] =>
   Array.from({ length: body.mesh.points.length / 3 }, (_, i) => pointOf(body.mesh, i));
@@ -16,6 +17,73 @@ function cutAt(body: ScanBody, z: number): ReturnType<typeof slice> {
   let found = all.get(level);
   if (!found) all.set(level, (found = slice(body.mesh, level)));
   return found;
+}
+
+/**
+ * Which way is out at every face, edge and corner: of an edge or a corner the sum over its faces, each as much as its angle there.
+ * Source: Bærentzen and Aanæs, Signed distance computation using the angle weighted pseudonormal, IEEE TVCG 11 (2005).
+ */
+function waysOut(m: Mesh) {
+  const n = m.points.length / 3;
+  const faces: Vec[] = [];
+  const corners: Vec[] = Array.from({ length: n }, () => [0, 0, 0]);
+  const edges = new Map<number, Vec>();
+  const key = (a: number, b: number) => Math.min(a, b) * n + Math.max(a, b);
+  for (let f = 0; f < m.faces.length; f += 3) {
+    const [a, b, c] = [m.faces[f]!, m.faces[f + 1]!, m.faces[f + 2]!];
+    const at = [a, b, c].map((k) => pointOf(m, k)) as [Vec, Vec, Vec];
+    const out = unit(cross(sub(at[1], at[0]), sub(at[2], at[0])));
+    faces.push(out);
+    [a, b, c].forEach((corner, k) => {
+      const [p, q] = [unit(sub(at[(k + 1) % 3]!, at[k]!)), unit(sub(at[(k + 2) % 3]!, at[k]!))];
+      corners[corner] = add(corners[corner]!, times(out, Math.acos(Math.max(-1, Math.min(1, dot(p, q))))));
+      const edge = key(corner, [a, b, c][(k + 1) % 3]!);
+      edges.set(edge, add(edges.get(edge) ?? [0, 0, 0], out));
+    });
+  }
+  return { faces, corners, edge: (a: number, b: number): Vec => edges.get(key(a, b))! };
+}
+
+const ON_EDGE = 1e-9;
+
+/** Distance to the nearest triangle, on the side its way out tells. */
+function depthOf(body: ScanBody): Depth {
+  const { mesh } = body;
+  const Q = soupOf(mesh);
+  const near = new NearTriangles(Q);
+  const out = waysOut(mesh);
+  const { faces } = mesh;
+  return (x, y, z) => {
+    const found = near.at(x, y, z);
+    if (!found) return insideFar(body, x, y, z) ? REACH : -REACH;
+    const { i, s, t } = found;
+    const [a, b, c] = [faces[3 * i]!, faces[3 * i + 1]!, faces[3 * i + 2]!];
+    const r = 1 - s - t;
+    const way =
+      s <= ON_EDGE && t <= ON_EDGE
+        ? out.corners[a]!
+        : r <= ON_EDGE && t <= ON_EDGE
+          ? out.corners[b]!
+          : r <= ON_EDGE && s <= ON_EDGE
+            ? out.corners[c]!
+            : t <= ON_EDGE
+              ? out.edge(a, b)
+              : s <= ON_EDGE
+                ? out.edge(a, c)
+                : r <= ON_EDGE
+                  ? out.edge(b, c)
+                  : out.faces[i]!;
+    const o = 9 * i;
+    const on = (k: 0 | 1 | 2) => r * Q[o + k]! + s * Q[o + 3 + k]! + t * Q[o + 6 + k]!;
+    const side = (x - on(0)) * way[0] + (y - on(1)) * way[1] + (z - on(2)) * way[2];
+    const far = Math.min(REACH, Math.sqrt(found.square));
+    return side > 0 ? -far : far;
+  };
+}
+
+/** Far from its skin, a level cut tells inside from outside. */
+function insideFar(body: ScanBody, x: number, y: number, z: number): boolean {
+  return cutAt(body, z).loops.filter((l) => contains(l, x, y)).length % 2 === 1;
 }
 
 export const scan: BodyKind<ScanBody> = {
@@ -57,4 +125,6 @@ export const scan: BodyKind<ScanBody> = {
     return Math.sqrt(Math.max(0, area) / Math.PI);
   },
   mesh: (body) => body.mesh,
+  depth: depthOf,
+  skin: (body) => body.mesh,
 };

@@ -4,6 +4,7 @@ import { skinOfRings } from '../mesh/index.ts';
 import type { Vec } from '../vector.ts';
 import type { BodyCore, BodyKind, LevelCut, StackBody } from './types.ts';
 import { bodyInside, coreMesh } from './ask.ts';
+import { stackDepth, stackSkin } from './stack-depth.ts';
 
 /** A body of revolution. */
 export const turned = (radiusAt: (z: Mm) => Mm, levels: readonly Mm[], core?: BodyCore): StackBody => ({
@@ -106,6 +107,11 @@ export const stack: BodyKind<StackBody> = {
     const turn = angles(round, isStraight(body));
     const skin = skinOfRings(body.levels.map((z) => ring(body, z, turn)));
     return body.core ? coreMesh(skin, body.core, round) : skin;
+  },
+  depth: stackDepth,
+  skin: (body, round) => {
+    const turn = angles(round, isStraight(body));
+    return stackSkin(body, round, (z) => ring(body, z, turn));
   },
 };
 

@@ -1,7 +1,7 @@
 import { polygonHull } from 'd3-polygon';
 import { skinOfRings } from '../mesh/index.ts';
 import { add, cross, dot, length, sub, times, unit, type Vec } from '../vector.ts';
-import type { BodyKind, TubeBody } from './types.ts';
+import type { BodyKind, Depth, TubeBody } from './types.ts';
 
 const RING = 20;
 
@@ -42,6 +42,50 @@ const drawnRings = (body: TubeBody): Vec[][] => {
   return found;
 };
 
+/** Distance to a straight stretch after another, its ends cut square. */
+function depthOf({ path, radii, loop }: TubeBody): Depth {
+  const n = loop ? path.length : path.length - 1;
+  const legs = Array.from({ length: n }, (_, i) => {
+    const j = (i + 1) % path.length;
+    const [a, d] = [path[i]!, sub(path[j]!, path[i]!)];
+    const L = length(d) || 1e-9;
+    return { a, d, L, r0: radii[i]!, r1: radii[j]!, first: !loop && i === 0, last: !loop && i === n - 1 };
+  });
+  return (px, py, pz) => {
+    let best = -Infinity;
+    for (const { a, d, L, r0, r1, first, last } of legs) {
+      const [x, y, z] = [px - a[0], py - a[1], pz - a[2]];
+      const L2 = L * L;
+      const t = (x * d[0] + y * d[1] + z * d[2]) / L2;
+      const k = t < 0 ? 0 : t > 1 ? 1 : t;
+      const q = Math.max(0, x * x + y * y + z * z - (2 * t * k - k * k) * L2);
+      const r = r0 + (r1 - r0) * k;
+      let depth: number;
+      if ((first && t < 0) || (last && t > 1)) {
+        const past = (t < 0 ? -t : t - 1) * L;
+        const aside = Math.sqrt(Math.max(0, q - past * past));
+        depth = aside <= r ? -past : -Math.sqrt((aside - r) ** 2 + past * past);
+      } else {
+        depth = r - Math.sqrt(q);
+        if (depth > 0 && first) depth = Math.min(depth, t * L);
+        if (depth > 0 && last) depth = Math.min(depth, (1 - t) * L);
+      }
+      if (depth > best) best = depth;
+    }
+    return best;
+  };
+}
+
+/** A skin has at most so many rings. */
+const MOST_RINGS = 24;
+
+/** Its rings, not all of them where they stand close, the ends among them. */
+function fewRings(body: TubeBody, n: number): Vec[][] {
+  const every = Math.ceil(body.path.length / MOST_RINGS);
+  const last = body.path.length - 1;
+  return rings(body, n).filter((_, i) => i % every === 0 || (!body.loop && i === last));
+}
+
 export const tube: BodyKind<TubeBody> = {
   reach: (body, along) => {
     let best = -Infinity;
@@ -80,4 +124,6 @@ export const tube: BodyKind<TubeBody> = {
   surface: (body) => drawnRings(body).flat(),
   footRadius: (body) => Math.max(...body.radii) * 0.6,
   mesh: (body, round) => skinOfRings(rings(body, Math.max(6, round)), body.loop),
+  depth: depthOf,
+  skin: (body, round) => skinOfRings(fewRings(body, Math.max(8, Math.round(0.6 * round))), body.loop),
 };

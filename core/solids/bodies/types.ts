@@ -75,6 +75,12 @@ export interface InsideBody {
   readonly cover: Mm;
 }
 
+/**
+ * Signed distance of a point to the skin of a body, in its own frame, mm: above zero inside. Right near the skin, and never
+ * further from it than the skin really is, so that whoever asks may step so far without passing it.
+ */
+export type Depth = (x: Mm, y: Mm, z: Mm) => Mm;
+
 /** What every kind of body can be asked. */
 export interface BodyKind<B extends Body> {
   /** Furthest reach of the body along a direction of length one. */
@@ -88,4 +94,8 @@ export interface BodyKind<B extends Body> {
   readonly footRadius: (body: B, sunk: Mm) => Mm;
   /** Its surface as triangles; `round` is how many corners a circle gets. */
   readonly mesh: (body: B, round: number) => Mesh;
+  /** How deep a point lies in it, core and all. */
+  readonly depth: (body: B) => Depth;
+  /** Its outer skin alone, closed, as few triangles as tell where it touches others. */
+  readonly skin: (body: B, round: number) => Mesh;
 }
