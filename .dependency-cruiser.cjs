@@ -9,6 +9,7 @@ const ROOMS = [
   'solids',
   'record',
   'figure',
+  'contacts',
   'paste-list',
   'edits',
   'bones',

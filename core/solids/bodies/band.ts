@@ -1,7 +1,7 @@
 import { polygonHull } from 'd3-polygon';
 import { MeshMaker } from '../mesh/index.ts';
 import { add, cross, dot, sub, times, unit, type Vec } from '../vector.ts';
-import { NearTriangles, REACH } from './near.ts';
+import { NearTriangles } from './near.ts';
 import type { BandBody, BodyKind, Depth } from './types.ts';
 
 const faces = new WeakMap<BandBody, { front: Vec[][]; back: Vec[][] }>();
@@ -44,10 +44,7 @@ function depthOf({ rows, loop, thickness }: BandBody): Depth {
   }
   const near = new NearTriangles(Float64Array.from(Q));
   const half = thickness / 2;
-  return (x, y, z) => {
-    const found = near.at(x, y, z);
-    return half - (found ? Math.min(REACH, Math.sqrt(found.square)) : REACH);
-  };
+  return (x, y, z) => half - Math.sqrt(near.at(x, y, z).square);
 }
 
 /** A skin has at most so many stretches along the band. */

@@ -12,7 +12,7 @@ import {
   bodySurface,
   type BodyBall,
 } from './ask.ts';
-import { Cells, REACH } from './near.ts';
+import { Boxes } from './near.ts';
 import type { BodyKind, Depth, GroupBody } from './types.ts';
 
 /** Up to so many parts they are pressed together to one thing. */
@@ -49,34 +49,33 @@ function depthOf(body: GroupBody): Depth {
       a * z[0] + b * z[1] + c * z[2],
     );
   };
-  const everyone = parts.map((_, i) => i);
-  const cells =
-    parts.length > FEW
-      ? new Cells(
-          Float64Array.from(
-            parts.flatMap(({ centre: c, radius: r }) => [
-              c[0] - r,
-              c[1] - r,
-              c[2] - r,
-              c[0] + r,
-              c[1] + r,
-              c[2] + r,
-            ]),
-          ),
-        )
-      : undefined;
+  const boxes = new Boxes(
+    Float64Array.from(
+      parts.flatMap(({ centre: c, radius: r }) => [
+        c[0] - r,
+        c[1] - r,
+        c[2] - r,
+        c[0] + r,
+        c[1] + r,
+        c[2] + r,
+      ]),
+    ),
+  );
+  let last = 0;
   return (x, y, z) => {
-    const near = cells ? cells.at(x, y, z) : everyone;
-    let best = cells ? -REACH : -Infinity;
-    if (!near) return best;
-    for (const i of near) {
+    if (parts.length === 0) return -Infinity;
+    let best = ask(last, x, y, z);
+    const limit = () => (best < 0 ? best * best : 0);
+    boxes.nearest(x, y, z, limit(), (i) => {
       const { centre, radius } = parts[i]!;
       const far = radius - best;
       const [a, b, c] = [x - centre[0], y - centre[1], z - centre[2]];
-      if (far <= 0 || a * a + b * b + c * c >= far * far) continue;
-      const depth = ask(i, x, y, z);
-      if (depth > best) best = depth;
-    }
+      if (far > 0 && a * a + b * b + c * c < far * far) {
+        const depth = ask(i, x, y, z);
+        if (depth > best) [best, last] = [depth, i];
+      }
+      return limit();
+    });
     return best;
   };
 }
@@ -125,7 +124,8 @@ export const group: BodyKind<GroupBody> = {
   },
   depth: depthOf,
   skin: (body, round) => {
-    const fewer = body.parts.length > FEW ? Math.min(round, 8) : round;
+    const fewer =
+      body.parts.length > FEW ? 8 : body.parts.length > 2 ? Math.max(8, Math.round(0.6 * round)) : round;
     return gathered(body.parts.map(({ frame, body: part }) => placedMesh(bodySkin(part, fewer), frame)));
   },
 };

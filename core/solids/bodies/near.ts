@@ -1,56 +1,82 @@
 import type { Mesh } from '../mesh/index.ts';
 
-/** Nothing further than this from a skin has to be told exactly how far it is, mm. */
-export const REACH = 7;
-const CELL = 6;
+const LEAF = 4;
 
 /**
- * Things in a box of cells, each in every cell that it comes as near as REACH to; what is asked for in none is further off.
+ * Boxes halved again and again along their longest side: whatever is near a point is found without asking what is far.
  * @param boxes six numbers each: lowest x, y, z and highest
  */
-export class Cells {
-  readonly #cells = new Map<number, number[]>();
-  readonly #low: readonly [number, number, number];
-  readonly #n: readonly [number, number, number];
-  readonly #cell: number;
+export class Boxes {
+  /** Box of each node, six numbers. */
+  readonly #node: number[] = [];
+  /** Of a node its second half, the first following it; of a leaf −1 − the first of its things. */
+  readonly #next: number[] = [];
+  readonly #many: number[] = [];
+  readonly #order: Int32Array;
+  readonly #stack = new Int32Array(64);
 
   constructor(boxes: Float64Array) {
-    const low = [Infinity, Infinity, Infinity];
-    const high = [-Infinity, -Infinity, -Infinity];
-    for (let i = 0; i < boxes.length; i += 6)
-      for (let k = 0; k < 3; k++) {
-        low[k] = Math.min(low[k]!, boxes[i + k]! - REACH);
-        high[k] = Math.max(high[k]!, boxes[i + 3 + k]! + REACH);
-      }
-    const size = Math.max(...[0, 1, 2].map((k) => high[k]! - low[k]!));
-    this.#cell = Math.max(CELL, size / 40);
-    this.#low = [low[0]!, low[1]!, low[2]!];
-    const many = (k: 0 | 1 | 2) => Math.max(1, Math.ceil((high[k]! - low[k]!) / this.#cell));
-    this.#n = [many(0), many(1), many(2)];
-    for (let i = 0; i < boxes.length; i += 6) {
-      const [a, b] = [0, 3].map((o) =>
-        [0, 1, 2].map((k) =>
-          Math.floor((boxes[i + o + k]! + (o ? REACH : -REACH) - this.#low[k as 0 | 1 | 2]) / this.#cell),
-        ),
-      ) as [number[], number[]];
-      for (let x = a[0]!; x <= b[0]!; x++)
-        for (let y = a[1]!; y <= b[1]!; y++)
-          for (let z = a[2]!; z <= b[2]!; z++) {
-            const key = x + this.#n[0] * (y + this.#n[1] * z);
-            const there = this.#cells.get(key);
-            if (there) there.push(i / 6);
-            else this.#cells.set(key, [i / 6]);
-          }
-    }
+    const n = boxes.length / 6;
+    this.#order = Int32Array.from({ length: n }, (_, i) => i);
+    const make = (from: number, to: number): void => {
+      const [low, high] = [
+        [Infinity, Infinity, Infinity],
+        [-Infinity, -Infinity, -Infinity],
+      ];
+      for (let k = from; k < to; k++)
+        for (let e = 0; e < 3; e++) {
+          low[e] = Math.min(low[e]!, boxes[6 * this.#order[k]! + e]!);
+          high[e] = Math.max(high[e]!, boxes[6 * this.#order[k]! + 3 + e]!);
+        }
+      const node = this.#next.length;
+      this.#node.push(...low, ...high);
+      this.#many.push(to - from);
+      this.#next.push(-1 - from);
+      if (to - from <= LEAF) return;
+      const sides = [0, 1, 2].map((e) => high[e]! - low[e]!);
+      const e = sides.indexOf(Math.max(...sides));
+      const middle = (i: number) => boxes[6 * i + e]! + boxes[6 * i + 3 + e]!;
+      this.#order.subarray(from, to).sort((i, j) => middle(i) - middle(j));
+      const half = (from + to) >> 1;
+      make(from, half);
+      this.#next[node] = this.#next.length;
+      make(half, to);
+    };
+    if (n > 0) make(0, n);
   }
 
-  /** What comes near the cell of a point; undefined when nothing does. */
-  at(x: number, y: number, z: number): readonly number[] | undefined {
-    const i = Math.floor((x - this.#low[0]) / this.#cell);
-    const j = Math.floor((y - this.#low[1]) / this.#cell);
-    const k = Math.floor((z - this.#low[2]) / this.#cell);
-    if (i < 0 || j < 0 || k < 0 || i >= this.#n[0] || j >= this.#n[1] || k >= this.#n[2]) return undefined;
-    return this.#cells.get(i + this.#n[0] * (j + this.#n[1] * k));
+  #far(node: number, x: number, y: number, z: number): number {
+    const [b, o] = [this.#node, 6 * node];
+    const dx = x < b[o]! ? b[o]! - x : x > b[o + 3]! ? x - b[o + 3]! : 0;
+    const dy = y < b[o + 1]! ? b[o + 1]! - y : y > b[o + 4]! ? y - b[o + 4]! : 0;
+    const dz = z < b[o + 2]! ? b[o + 2]! - z : z > b[o + 5]! ? z - b[o + 5]! : 0;
+    return dx * dx + dy * dy + dz * dz;
+  }
+
+  /**
+   * Ask of everything whose box comes nearer to a point than a limit, what is likely nearest first.
+   * @param limit squared distance; what lies in a box is nought from it
+   * @param ask gives the limit from then on
+   */
+  nearest(x: number, y: number, z: number, limit: number, ask: (i: number) => number): void {
+    const stack = this.#stack;
+    let height = 0;
+    if (this.#next.length > 0) stack[height++] = 0;
+    while (height > 0) {
+      const node = stack[--height]!;
+      const far = this.#far(node, x, y, z);
+      if (far > limit || (far === limit && far > 0)) continue;
+      const next = this.#next[node]!;
+      if (next < 0) {
+        const from = -1 - next;
+        const to = from + this.#many[node]!;
+        for (let k = from; k < to; k++) limit = ask(this.#order[k]!);
+        continue;
+      }
+      const first = this.#far(node + 1, x, y, z) < this.#far(next, x, y, z);
+      stack[height++] = first ? next : node + 1;
+      stack[height++] = first ? node + 1 : next;
+    }
   }
 }
 
@@ -58,17 +84,29 @@ const within = (t: number): number => (t < 0 ? 0 : t > 1 ? 1 : t);
 
 /** Place nearest to a point on a triangle, told by the shares of its second and third corner. */
 interface Nearest {
+  i: number;
   square: number;
   s: number;
   t: number;
 }
 
-/** Squared distance of a point to a triangle kept as nine numbers from `o` on, and where on it is nearest. */
+/**
+ * Squared distance of a point to a triangle kept as nine numbers from `o` on, and where on it is nearest. Asked some hundred
+ * thousand times a figure: plain numbers, nothing made.
+ */
 function nearestOn(Q: Float64Array, o: number, x: number, y: number, z: number, into: Nearest): void {
-  const [ax, ay, az] = [Q[o]!, Q[o + 1]!, Q[o + 2]!];
-  const [ux, uy, uz] = [Q[o + 3]! - ax, Q[o + 4]! - ay, Q[o + 5]! - az];
-  const [vx, vy, vz] = [Q[o + 6]! - ax, Q[o + 7]! - ay, Q[o + 8]! - az];
-  const [px, py, pz] = [x - ax, y - ay, z - az];
+  const ax = Q[o]!;
+  const ay = Q[o + 1]!;
+  const az = Q[o + 2]!;
+  const ux = Q[o + 3]! - ax;
+  const uy = Q[o + 4]! - ay;
+  const uz = Q[o + 5]! - az;
+  const vx = Q[o + 6]! - ax;
+  const vy = Q[o + 7]! - ay;
+  const vz = Q[o + 8]! - az;
+  const px = x - ax;
+  const py = y - ay;
+  const pz = z - az;
   const uu = ux * ux + uy * uy + uz * uz;
   const uv = ux * vx + uy * vy + uz * vz;
   const vv = vx * vx + vy * vy + vz * vz;
@@ -76,57 +114,86 @@ function nearestOn(Q: Float64Array, o: number, x: number, y: number, z: number, 
   const pv = px * vx + py * vy + pz * vz;
   const pp = px * px + py * py + pz * pz;
   const den = uu * vv - uv * uv;
-  const far = (s: number, t: number) =>
-    pp - 2 * s * pu - 2 * t * pv + s * s * uu + 2 * s * t * uv + t * t * vv;
   const s = (vv * pu - uv * pv) / den;
   const t = (uu * pv - uv * pu) / den;
   if (s >= 0 && t >= 0 && s + t <= 1) {
-    into.square = Math.max(0, far(s, t));
+    into.square = Math.max(0, pp - 2 * s * pu - 2 * t * pv + s * s * uu + 2 * s * t * uv + t * t * vv);
     into.s = s;
     into.t = t;
     return;
   }
-  const e = within((pv - pu + uu - uv) / (uu - 2 * uv + vv || 1));
   const su = within(pu / (uu || 1));
   const tv = within(pv / (vv || 1));
-  const [first, second, third] = [far(su, 0), far(0, tv), far(1 - e, e)];
-  into.square = Math.max(0, Math.min(first, second, third));
-  if (first <= second && first <= third) [into.s, into.t] = [su, 0];
-  else if (second <= third) [into.s, into.t] = [0, tv];
-  else [into.s, into.t] = [1 - e, e];
+  const e = within((pv - pu + uu - uv) / (uu - 2 * uv + vv || 1));
+  const d = 1 - e;
+  const first = pp - 2 * su * pu + su * su * uu;
+  const second = pp - 2 * tv * pv + tv * tv * vv;
+  const third = pp - 2 * d * pu - 2 * e * pv + d * d * uu + 2 * d * e * uv + e * e * vv;
+  if (first <= second && first <= third) {
+    into.square = Math.max(0, first);
+    into.s = su;
+    into.t = 0;
+  } else if (second <= third) {
+    into.square = Math.max(0, second);
+    into.s = 0;
+    into.t = tv;
+  } else {
+    into.square = Math.max(0, third);
+    into.s = d;
+    into.t = e;
+  }
 }
 
 /** Nearest triangle of many. */
 export class NearTriangles {
   readonly #Q: Float64Array;
-  readonly #cells: Cells;
-  readonly #found: Nearest = { square: 0, s: 0, t: 0 };
+  readonly #boxes: Boxes;
+  readonly #found: Nearest = { i: 0, square: 0, s: 0, t: 0 };
+  private readonly best: Nearest = { i: 0, square: 0, s: 0, t: 0 };
 
-  /** @param Q nine numbers a triangle */
+  /** @param Q nine numbers a triangle; at least one */
   constructor(Q: Float64Array) {
+    const n = Q.length / 9;
     this.#Q = Q;
-    const boxes = new Float64Array((Q.length / 9) * 6);
-    for (let i = 0; i < Q.length / 9; i++)
+    const boxes = new Float64Array(6 * n);
+    for (let i = 0; i < n; i++)
       for (let k = 0; k < 3; k++) {
         const [a, b, c] = [Q[9 * i + k]!, Q[9 * i + 3 + k]!, Q[9 * i + 6 + k]!];
         boxes[6 * i + k] = Math.min(a, b, c);
         boxes[6 * i + 3 + k] = Math.max(a, b, c);
       }
-    this.#cells = new Cells(boxes);
+    this.#boxes = new Boxes(boxes);
   }
 
-  /** Number of the nearest triangle and the squared distance to it; undefined when all are further than REACH. */
-  at(x: number, y: number, z: number): { i: number; square: number; s: number; t: number } | undefined {
-    const near = this.#cells.at(x, y, z);
-    if (!near) return undefined;
-    const f = this.#found;
-    let [i, square, s, t] = [-1, Infinity, 0, 0];
-    for (const k of near) {
-      nearestOn(this.#Q, 9 * k, x, y, z, f);
-      if (f.square < square) [i, square, s, t] = [k, f.square, f.s, f.t];
-    }
-    return i < 0 ? undefined : { i, square, s, t };
+  /**
+   * The nearest triangle. The answer is written over by the next question.
+   * @returns its number, the squared distance, and the shares of its second and third corner where it is nearest
+   */
+  at(x: number, y: number, z: number): Readonly<Nearest> {
+    const { best } = this;
+    // what was nearest last time is asked first, so that most of the others need not be
+    nearestOn(this.#Q, 9 * best.i, x, y, z, best);
+    this.#x = x;
+    this.#y = y;
+    this.#z = z;
+    this.#boxes.nearest(x, y, z, best.square, this.#ask);
+    return best;
   }
+
+  #x = 0;
+  #y = 0;
+  #z = 0;
+  readonly #ask = (k: number): number => {
+    const [f, best] = [this.#found, this.best];
+    nearestOn(this.#Q, 9 * k, this.#x, this.#y, this.#z, f);
+    if (f.square < best.square) {
+      best.i = k;
+      best.square = f.square;
+      best.s = f.s;
+      best.t = f.t;
+    }
+    return best.square;
+  };
 }
 
 /** The corners of every triangle of a mesh one after the other, nine numbers each. */

@@ -1,7 +1,7 @@
 import { pointOf, slice, type Mesh } from '../mesh/index.ts';
 import { contains, moments } from '../polygon.ts';
 import { add, cross, dot, sub, times, unit, type Vec } from '../vector.ts';
-import { NearTriangles, REACH, soupOf } from './near.ts';
+import { NearTriangles, soupOf } from './near.ts';
 import type { BodyKind, Depth, ScanBody } from './types.ts';
 
 const points = (body: ScanBody): Vec[] =>
@@ -47,16 +47,13 @@ function waysOut(m: Mesh) {
 const ON_EDGE = 1e-9;
 
 /** Distance to the nearest triangle, on the side its way out tells. */
-function depthOf(body: ScanBody): Depth {
-  const { mesh } = body;
+function depthOf({ mesh }: ScanBody): Depth {
   const Q = soupOf(mesh);
   const near = new NearTriangles(Q);
   const out = waysOut(mesh);
   const { faces } = mesh;
   return (x, y, z) => {
-    const found = near.at(x, y, z);
-    if (!found) return insideFar(body, x, y, z) ? REACH : -REACH;
-    const { i, s, t } = found;
+    const { i, square, s, t } = near.at(x, y, z);
     const [a, b, c] = [faces[3 * i]!, faces[3 * i + 1]!, faces[3 * i + 2]!];
     const r = 1 - s - t;
     const way =
@@ -76,14 +73,9 @@ function depthOf(body: ScanBody): Depth {
     const o = 9 * i;
     const on = (k: 0 | 1 | 2) => r * Q[o + k]! + s * Q[o + 3 + k]! + t * Q[o + 6 + k]!;
     const side = (x - on(0)) * way[0] + (y - on(1)) * way[1] + (z - on(2)) * way[2];
-    const far = Math.min(REACH, Math.sqrt(found.square));
+    const far = Math.sqrt(square);
     return side > 0 ? -far : far;
   };
-}
-
-/** Far from its skin, a level cut tells inside from outside. */
-function insideFar(body: ScanBody, x: number, y: number, z: number): boolean {
-  return cutAt(body, z).loops.filter((l) => contains(l, x, y)).length % 2 === 1;
 }
 
 export const scan: BodyKind<ScanBody> = {

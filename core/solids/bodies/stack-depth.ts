@@ -117,8 +117,10 @@ function toOval(a: number, b: number, px: number, py: number): number {
   for (let step = 0; step < 3; step++) {
     const ex = ((a * a - b * b) * tx * tx * tx) / a;
     const ey = ((b * b - a * a) * ty * ty * ty) / b;
-    const [rx, ry] = [a * tx - ex, b * ty - ey];
-    const [qx, qy] = [px - ex, py - ey];
+    const rx = a * tx - ex;
+    const ry = b * ty - ey;
+    const qx = px - ex;
+    const qy = py - ey;
     const r = Math.sqrt(rx * rx + ry * ry);
     const q = Math.sqrt(qx * qx + qy * qy) || 1e-12;
     tx = Math.min(1, Math.max(0, ((qx * r) / q + ex) / a));

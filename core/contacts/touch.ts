@@ -1,0 +1,232 @@
+import {
+  add,
+  dot,
+  rotated,
+  times,
+  toWorld,
+  WORLD,
+  type Depth,
+  type Frame,
+  type Vec,
+} from '../solids/index.ts';
+import { acrossOf, deepestOf, facing, type Facing } from './facing.ts';
+import { patchOf, type Patch, type Skinned } from './patch.ts';
+import { depthThrough, seenFrom, type Solid } from './solid.ts';
+
+/** A place of a patch with its share of the area: what it rests on. */
+export interface Spot {
+  readonly at: Vec;
+  readonly area: number;
+}
+
+/** Two bodies that touch, told in the frame of the first. */
+export interface Touching {
+  /** Area that presses: length of the vector area of the patch, mm². */
+  readonly area: number;
+  /** Out of the first into the second. */
+  readonly normal: Vec;
+  /** Middle of what presses. */
+  readonly at: Vec;
+  /** How far the one is in the other, mm; below nought they only just touch. */
+  readonly depth: number;
+  /** Plain area of both skins in each other, mm²: what glue wets, and what no longer dries. */
+  readonly skin: readonly [number, number];
+  /** Smaller over larger of the two sums, which should be the same. */
+  readonly agree: number;
+  /** A ring, a belt or a plug: it holds sideways, and presses on far less than it touches. */
+  readonly round: boolean;
+  readonly spots: readonly Spot[];
+}
+
+/** Two bodies that nearly touch. */
+export interface Gap {
+  readonly gap: number;
+  /** Where, in the frame of the first. */
+  readonly at: Vec;
+}
+
+export type Meeting = Touching | Gap;
+export const touches = (m: Meeting): m is Touching => 'area' in m;
+
+/** Faces nearer than this are in contact, mm; estimate. */
+export const TOUCH = 0.5;
+/** Soft paste that is pressed on beds in by so much, mm; estimate. */
+const SETTLE = 0.5;
+/** Nobody asks whether bodies touch that are further apart than this, mm. */
+export const NEAR = 1;
+
+/** Grains of the cut, mm, and how little the sums may still change. */
+const COARSEST = 4;
+const FINEST = 1.2;
+const SAME = 0.025;
+const MOST_PASSES = 5;
+/** Depths asked in one pass over a pair at most, as long as they can be told beforehand: each asks so many times the last. */
+const BUDGET = 4000;
+const MORE = 2.5;
+/** Where one skin near the other is so many times as wide as the other's, both sums being the same, it is left alone. */
+const WIDER = 4;
+const WIDE = 12_000;
+/** So many triangles at the grain would tell a patch well enough at first. */
+const FEW = 100;
+/** Sums within a tenth of each other are of one curve. */
+const ALIKE = 0.9;
+/** A patch whose sum is less of its skin than this lies all round something. */
+const ROUND = 0.15;
+/** Nothing presses on less, mm². */
+const NOTHING = 1e-6;
+
+const size = (v: Vec): number => Math.sqrt(v[0] * v[0] + v[1] * v[1] + v[2] * v[2]);
+
+/** One of two solids, as the other sees it. */
+interface Side {
+  readonly solid: Solid;
+  /** Depth in the other of its own points. */
+  readonly inOther: Depth;
+  readonly facing: Facing | undefined;
+}
+
+/** Its patch as it stands, or nothing where it has no skin, or one so much wider that the other's alone tells more. */
+const cut = (s: Side, other: Side, settle: number, fine: number): Patch | undefined =>
+  s.facing && !(other.facing && s.facing.area > Math.max(WIDE, WIDER * other.facing.area))
+    ? patchOf(s.solid as Skinned, s.inOther, s.facing, settle, fine)
+    : undefined;
+
+/**
+ * How two standing solids touch, or how far they are apart; undefined when that is more than is asked about.
+ * @param at frame of the first seen from the second
+ * @param near how far apart they may be to be told, mm
+ */
+export function touch(a: Solid, b: Solid, at: Frame, near = NEAR): Meeting | undefined {
+  const back = seenFrom(WORLD, at);
+  let asked = 0;
+  const counted =
+    (depth: Depth): Depth =>
+    (x, y, z) => {
+      asked++;
+      return depth(x, y, z);
+    };
+  const aInB = counted(depthThrough(b.depth, at));
+  const bInA = counted(depthThrough(a.depth, back));
+  const faced = (s: Solid, inOther: Depth, frame: Frame, other: Solid) =>
+    s.skin && facing(s.skin, inOther, frame, other.box, near);
+  const first: Side = { solid: a, inOther: aInB, facing: faced(a, aInB, at, b) };
+  if (first.facing?.deepest.length === 0) return undefined;
+  const second: Side = { solid: b, inOther: bInA, facing: faced(b, bInA, back, a) };
+  const deepest = (s: Side) => s.facing && deepestOf(s.solid.skin!, s.solid.depth, s.inOther, s.facing);
+  // the smaller skin knows best where it is deepest; where it says apart, the other is asked too
+  const order = a.far <= b.far || !b.skin ? ([first, second] as const) : ([second, first] as const);
+  let who = order[0];
+  let deep = deepest(who);
+  if (!deep || deep.depth < -TOUCH) {
+    const other = deepest(order[1]);
+    if (other && (!deep || other.depth > deep.depth)) [deep, who] = [other, order[1]];
+  }
+  if (!deep || deep.depth < -near) return undefined;
+  const home = (p: Vec): Vec => (who === first ? p : toWorld(back, p));
+  if (deep.depth < -TOUCH) return { gap: -deep.depth, at: home(deep.at) };
+
+  const settle = Math.max(0, SETTLE - Math.max(0, deep.depth)) + Math.max(0, -deep.depth);
+  const guess = Math.sqrt(2 * Math.min(a.thin, b.thin) * Math.max(SETTLE, deep.depth));
+  // of what is wide no more is asked than of what is small
+  const wide = Math.sqrt(Math.min(first.facing?.area ?? Infinity, second.facing?.area ?? Infinity) / FEW);
+  let fine = Math.max(wide, Math.min(COARSEST, Math.max(FINEST, guess / 2.5)));
+  asked = 0;
+  let [pa, pb] = [cut(first, second, settle, fine), cut(second, first, settle, fine)];
+  const sums = () => [pa ? size(pa.sum) : 0, pb ? size(pb.sum) : 0] as const;
+  for (let pass = 1; pass < MOST_PASSES && MORE * asked <= BUDGET; pass++) {
+    const [wasA, wasB] = sums();
+    asked = 0;
+    fine /= 2;
+    [pa, pb] = [cut(first, second, settle, fine), cut(second, first, settle, fine)];
+    const [nowA, nowB] = sums();
+    if (Math.abs(nowA - wasA) <= SAME * nowA && Math.abs(nowB - wasB) <= SAME * nowB) break;
+  }
+  const [la, lb] = sums();
+  const skin = [pa?.skin ?? pb!.skin, pb?.skin ?? pa!.skin] as const;
+  const least = Math.min(...skin.filter((s) => s > 0), Infinity);
+  if (la < NOTHING && lb < NOTHING)
+    return Number.isFinite(least)
+      ? {
+          area: least,
+          normal: [0, 0, 1],
+          at: home(deep.at),
+          depth: deep.depth,
+          skin,
+          agree: 0,
+          round: true,
+          spots: [{ at: home(deep.at), area: least }],
+        }
+      : { gap: Math.max(0, -deep.depth), at: home(deep.at) };
+  const useA = pb === undefined || (pa !== undefined && chosen(la, lb));
+  const { normal, middle, spots } = spread(useA ? pa! : pb!, useA ? la : lb);
+  const area = Math.max(1e-9, useA ? la : lb);
+  return {
+    area,
+    // the sum over a skin points out of it
+    normal: useA ? normal : times(rotated(back, normal), -1),
+    at: useA ? middle : toWorld(back, middle),
+    depth: deep.depth,
+    skin,
+    agree: pa && pb ? Math.min(la, lb) / Math.max(la, lb) : 1,
+    round: area < ROUND * Math.max(...skin),
+    spots: useA ? spots : spots.map((s) => ({ at: toWorld(back, s.at), area: s.area })),
+  };
+}
+
+/** Of two sums nearly alike the larger, whose curve is cut by the other's true side; else the smaller, the face that ends first. */
+function chosen(la: number, lb: number): boolean {
+  if (lb < NOTHING) return true;
+  if (la < NOTHING) return false;
+  return Math.min(la, lb) > ALIKE * Math.max(la, lb) ? la >= lb : la <= lb;
+}
+
+const INNER = 4;
+const OUTER = 8;
+
+/** A patch in twelve cells, four within its radius of gyration and eight without, each with its area and middle. */
+function spread(patch: Patch, area: number): { normal: Vec; middle: Vec; spots: Spot[] } {
+  const normal = times(patch.sum, 1 / size(patch.sum));
+  const [u, w] = acrossOf(normal);
+  const { pieces: f } = patch;
+  const n = f.length / 6;
+  const weight = new Float64Array(n);
+  let whole = 0;
+  let middle: Vec = [0, 0, 0];
+  for (let i = 0; i < n; i++) {
+    const o = 6 * i;
+    const k = Math.max(0, f[o + 3]! * normal[0] + f[o + 4]! * normal[1] + f[o + 5]! * normal[2]);
+    weight[i] = k;
+    whole += k;
+    middle = add(middle, [k * f[o]!, k * f[o + 1]!, k * f[o + 2]!]);
+  }
+  middle = times(middle, 1 / whole);
+  const [along, aside] = [new Float64Array(n), new Float64Array(n)];
+  let gyration = 0;
+  for (let i = 0; i < n; i++) {
+    const d: Vec = [f[6 * i]! - middle[0], f[6 * i + 1]! - middle[1], f[6 * i + 2]! - middle[2]];
+    along[i] = dot(d, u);
+    aside[i] = dot(d, w);
+    gyration += weight[i]! * (along[i]! ** 2 + aside[i]! ** 2);
+  }
+  gyration /= whole;
+  const cells = Array.from({ length: INNER + OUTER }, () => [0, 0, 0, 0]);
+  for (let i = 0; i < n; i++) {
+    const k = weight[i]!;
+    if (k <= 0) continue;
+    const [x, y] = [along[i]!, aside[i]!];
+    const turn = Math.floor(((Math.atan2(y, x) + Math.PI) / (2 * Math.PI)) * OUTER) % OUTER;
+    const cell = cells[x * x + y * y > gyration ? INNER + turn : (x > 0 ? 1 : 0) + (y > 0 ? 2 : 0)]!;
+    for (let e = 0; e < 3; e++) cell[e] = cell[e]! + k * f[6 * i + e]!;
+    cell[3] = cell[3]! + k;
+  }
+  return {
+    normal,
+    middle,
+    spots: cells
+      .filter((c) => c[3]! > 0)
+      .map((c) => ({
+        at: [c[0]! / c[3]!, c[1]! / c[3]!, c[2]! / c[3]!],
+        area: (c[3]! * area) / whole,
+      })),
+  };
+}
