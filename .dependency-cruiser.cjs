@@ -35,8 +35,8 @@ const downwards = ROOMS.flatMap((room, i) => {
     : [];
 });
 
-/** Inside the bones: pure mechanics, then stock, what rests on what, what holds, tiers, mends. */
-const BONES = ['mechanics', 'stock', 'paths', 'joints', 'tiers', 'mends'];
+/** Inside the bones: pure mechanics, then stock, what rods run through, who carries whom, how rods cross joints, what holds, tiers, mends. */
+const BONES = ['mechanics', 'stock', 'runs', 'carried', 'paths', 'joints', 'tiers', 'mends'];
 const inTheBones = BONES.slice(0, -1).map((room, i) => ({
   name: `bones-${room}-read-only-what-is-above-them`,
   severity: 'error',

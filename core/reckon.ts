@@ -3,10 +3,10 @@ import { gluesIn, reckonBones, seatFacts, tierLoads, type SeatFacts } from './bo
 import { reckonCake } from './cutting/index.ts';
 import { burials, coveringLinks, edited, inParts, stepsOf, type Edited } from './days/index.ts';
 import { figureReport } from './figure-report.ts';
-import { measureOf } from './figure/index.ts';
+import { blendOf, measureOf } from './figure/index.ts';
 import { multiplicity, type Build } from './record/index.ts';
 import { pasteList } from './paste-list/index.ts';
-import { firmAll, heightBudget, squashed, type PieceFirming } from './firming/index.ts';
+import { firmAll, freshYield, heightBudget, squashed, type PieceFirming } from './firming/index.ts';
 import { sumsOf } from './paste-sums.ts';
 import { doseDoubts } from './pastes/index.ts';
 import { given, once, remembered, type Reckoned } from './quantity/index.ts';
@@ -94,9 +94,15 @@ export type Reckonings = { readonly [K in keyof typeof PARTS]: ReturnType<(typeo
 
 export const PART_NAMES = Object.keys(PARTS) as readonly (keyof Reckonings)[];
 
+/** How firm the paste of each piece is as it leaves the hands, kPa. */
+const freshIn = (build: Build) => {
+  const pieces = new Map(build.pieces.map((p) => [p.id, p]));
+  return (id: string): number => freshYield(blendOf(build, pieces.get(id)!));
+};
+
 /** Reckon a build: pure, and the same build gives the same record. */
 export const reckonBuild = remembered((build: Build): Reckonings => {
-  const facts = once((): ReadonlyMap<string, SeatFacts> => seatFacts(build));
+  const facts = once((): ReadonlyMap<string, SeatFacts> => seatFacts(build, freshIn(build)));
   const firming = once((): ReadonlyMap<string, PieceFirming> => firmAll(build, facts()));
   const parts: Parts = {
     facts,

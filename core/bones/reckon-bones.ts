@@ -1,7 +1,8 @@
 import { height, place } from '../figure/index.ts';
 import type { Build, Rod } from '../record/index.ts';
 import { given, GRAVITY, once, reckon, total, type Reckoned } from '../quantity/index.ts';
-import { carriedMasses, wholeBalance, type WholeBalance } from './paths/balance.ts';
+import { carriedMasses } from './carried/carried.ts';
+import { wholeBalance, type WholeBalance } from './paths/balance.ts';
 import { TARGET, worst, type Check, type Verdict } from './joints/check.ts';
 import { chooseRod } from './mends/choose-rod.ts';
 import { carvedPieces } from './tiers/carved.ts';
@@ -21,7 +22,7 @@ import { acrossOf, jointsOf, type Joint } from './paths/joints.ts';
 import { tripodOf } from './joints/tripod.ts';
 import { apparent, caseOf } from './joints/load-cases.ts';
 import { mendsFor, type Mend } from './mends/mends.ts';
-import type { Inside, RodPath } from './paths/rod-paths.ts';
+import type { Inside, RodPath } from './runs/rod-paths.ts';
 import type { Passed, RodReport } from './mends/rod-report.ts';
 import { rodMass } from './stock/rods/registry.ts';
 import { stockOf } from './stock/stock.ts';

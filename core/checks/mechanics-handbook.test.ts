@@ -20,7 +20,7 @@ import { rodMass } from '../bones/stock/rods/registry.ts';
 import { rodStrength } from '../bones/stock/stock.ts';
 import { round, threaded, wireGauge } from '../bones/mechanics/sections.ts';
 import { softNow, CORES, pasteAt } from '../bones/stock/soft.ts';
-import { together } from '../bones/paths/balance.ts';
+import { together } from '../bones/carried/flows.ts';
 
 describe('sections', () => {
   it('solid, tube, thread', () => {

@@ -124,12 +124,13 @@ export interface Load {
   readonly mass: number;
   /** Share carried by rods instead of paste, 0–1. */
   readonly onRods: number;
-  /** Touching area, mm². */
+  /** Face that presses, mm². */
   readonly contact: number;
-  /** Section at the foot, mm². */
+  /** Least section, mm². */
   readonly section: number;
-  /** Free height, mm; 0 leaves buckling out. */
+  /** Free height, mm; 0 leaves folding out. */
   readonly height: number;
+  /** What rests on it is held aside by others, both ways. */
   readonly braced: boolean;
 }
 
@@ -150,32 +151,58 @@ const ownWeight = (h: DryingHistory, overhang: number, lean: number): number => 
 export const punch = (h: DryingHistory, i: number, radius: number): number =>
   LAW.bearing * h.yieldCentre[i]! + (2 / radius) * h.skinStrength[i]!;
 
-/** Safety factor under a load: squash at the foot, punch at the contact, buckling; the least counts. */
-export function loadFactor(h: DryingHistory, load: Load): Margin {
+/** How firm a piece is, kPa and N/m: on average, bent, in its middle, and what its skin takes. */
+export interface Firmness {
+  readonly mean: number;
+  readonly stiff: number;
+  readonly centre: number;
+  readonly skin: number;
+}
+
+/**
+ * Reserve of a piece under a load: squash over its least section, punch under the hardest pressed patch, folding of a slender
+ * height; the least counts.
+ * @param thickness of a slender piece, m; @param density kg/m³
+ */
+export function reserveUnder(load: Load, thickness: number, density: number): (firm: Firmness) => number {
   const free = 1 - load.onRods;
   const W = load.mass * G * free;
-  const round = Math.PI * (h.slab.thickness / 2) ** 2;
+  const round = Math.PI * (thickness / 2) ** 2;
   const section = load.section > 0 ? load.section * 1e-6 : round;
   const tall = load.height / 1000;
-  const foot = W / section / 1000 + (h.law.density * G * tall * free) / 1000;
+  const foot = W / section / 1000 + (density * G * tall * free) / 1000;
   const contact = load.contact > 0 ? load.contact * 1e-6 : section;
   const radius = Math.sqrt(contact / Math.PI);
   const pressed = W / contact / 1000;
-  const inertia = (Math.PI * h.slab.thickness ** 4) / 64;
-  const weight = load.mass * G + 0.3 * h.law.density * G * round * tall;
+  const inertia = (Math.PI * thickness ** 4) / 64;
+  const weight = W + 0.3 * density * G * round * tall;
   const K = load.braced ? 1 : 4;
-  const buckles = tall > 0 && load.onRods === 0;
-  return (i) => {
-    const squash = foot > 0 ? (SQRT3 * h.yieldMean[i]!) / foot : Infinity;
-    const through = pressed > 0 ? punch(h, i, radius) / pressed : Infinity;
-    const buckle = buckles
-      ? (Math.PI ** 2 * ((SQRT3 * h.yieldStiff[i]! * 1000) / LAW.yieldStrain) * inertia) /
-        (K * tall * tall) /
-        weight
-      : Infinity;
-    return Math.min(squash, through, buckle);
+  return ({ mean, stiff, centre, skin }) => {
+    const squash = foot > 0 ? (SQRT3 * mean) / foot : Infinity;
+    const through = pressed > 0 ? (LAW.bearing * centre + (2 / radius) * skin) / pressed : Infinity;
+    const fold =
+      tall > 0
+        ? (Math.PI ** 2 * ((SQRT3 * stiff * 1000) / LAW.yieldStrain) * inertia) / (K * tall * tall) / weight
+        : Infinity;
+    return Math.min(squash, through, fold);
   };
 }
+
+/** The same as a piece dries. */
+export function loadFactor(h: DryingHistory, load: Load): Margin {
+  const reserve = reserveUnder(load, h.slab.thickness, h.law.density);
+  return (i) =>
+    reserve({
+      mean: h.yieldMean[i]!,
+      stiff: h.yieldStiff[i]!,
+      centre: h.yieldCentre[i]!,
+      skin: h.skinStrength[i]!,
+    });
+}
+
+/** Reserve that is asked for: when it carries for as long as the work takes, and when it is left standing. */
+export const needOf = (question: 'bear' | 'stand'): number =>
+  LAW.loadReserve * (question === 'stand' ? LAW.creepReserve : 1);
 
 const ln = (x: number, need: number): number => Math.log(Math.max(x, 1e-9) / need);
 
@@ -206,8 +233,7 @@ export function marginOf(h: DryingHistory, question: Question, duty: Duty = {}):
     case 'stand': {
       if (!duty.load) return undefined;
       const factor = loadFactor(h, duty.load);
-      const need = LAW.loadReserve * (question === 'stand' ? LAW.creepReserve : 1);
-      return (i) => Math.log(Math.min(1e9, factor(i)) / need);
+      return (i) => Math.log(Math.min(1e9, factor(i)) / needOf(question));
     }
     case 'hard':
       return (i) => ln(h.yieldCentre[i]!, LAW.hardYield);

@@ -5,10 +5,19 @@ import { firmingOf, type Blend, type Firming, type SettingConstants } from '../p
 import { given, once, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
 import { dryingOf, type DryingBody } from '../solids/index.ts';
 import { bandFigure, bandOf, firmingFamily, type Band, type FirmingFamily } from './band.ts';
-import { CHOCOLATE_YIELD, chocolateAfter, chocolateBand, chocolateReaches, coolingTime } from './cold.ts';
+import {
+  CHOCOLATE_YIELD,
+  chocolateAfter,
+  chocolateBand,
+  chocolateReaches,
+  chocolateYield,
+  coolingTime,
+  JUST_SHAPED,
+} from './cold.ts';
+import { LAW } from './law.ts';
 import { weightsOf, type Learned } from './learned.ts';
 import { learnedOf } from './looks.ts';
-import { ASKED, QUESTIONS, type Duty, type Question } from './margins.ts';
+import { ASKED, needOf, QUESTIONS, reserveUnder, type Duty, type Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
 import { spellsOf } from './places.ts';
 import { reached } from './reached.ts';
@@ -47,6 +56,7 @@ export interface PieceFirming {
 }
 
 const NIGHT = 12 * 60;
+const SQRT3 = Math.sqrt(3);
 
 interface Parts extends DryingParts {
   readonly height: number;
@@ -77,28 +87,31 @@ function yieldAfter(family: FirmingFamily, minutes: number): number {
   const h = family.likely;
   let i = 0;
   while (i < h.seconds.length - 1 && h.seconds[i]! < minutes * 60) i++;
-  return Math.sqrt(3) * h.yieldMean[i]!;
+  return SQRT3 * h.yieldMean[i]!;
 }
+
+/** Lighter than this nothing is asked of what carries it, g. */
+const LEAST_LOAD = 1;
 
 /** How long a piece hangs free and how far from upright: slender pieces that lean, fans and ears. */
 function dutyOf(instance: Instance, facts: SeatFacts): Duty {
-  // what is laid round its carrier is held all along: it neither hangs nor stands under a load
-  if (isLaidRound(instance)) return {};
   const parts = shapeParts(instance.piece);
   const lean = Math.sqrt(Math.max(0, 1 - instance.frame.z[2] ** 2));
   const slender = parts.height > 1.8 * parts.thickness && !parts.coat;
-  const overhang = slender && lean > 0.17 && !facts.rodded ? Math.max(0, parts.height - facts.held) : 0;
+  // what is laid round another is held all along
+  const hangs = slender && lean > 0.17 && !facts.rodded && !isLaidRound(instance);
+  const overhang = hangs ? Math.max(0, parts.height - facts.held) : 0;
   return {
     ...(overhang > 0 ? { overhang: rounded(overhang), lean: rounded(lean) } : {}),
-    ...(facts.load > 0
+    ...(facts.load > LEAST_LOAD
       ? {
           load: {
             mass: rounded(facts.load / 1000),
             onRods: rounded(facts.loadOnRods),
             contact: rounded(facts.loadContact),
             section: rounded(facts.section),
-            height: slender && lean < 0.5 ? parts.height : 0,
-            braced: false,
+            height: slender && lean < 0.5 && !facts.stiffened ? parts.height : 0,
+            braced: facts.braced,
           },
         }
       : {}),
@@ -192,7 +205,8 @@ export function firmPiece(
     given('Surface open to the air', parts.area, 'mm²'),
     given('Deepest from the air', parts.depth, 'mm'),
   ];
-  if (firming.by === 'cold') return firmChocolate(piece, firming.constants, air, parts, inputs);
+  const duty = dutyOf(instance, facts);
+  if (firming.by === 'cold') return firmChocolate(piece, firming.constants, air, parts, duty, inputs);
 
   const law = pasteLaw(firming.constants);
   const learned = learnedOf(build);
@@ -201,7 +215,6 @@ export function firmPiece(
     ...[blend.base, blend.gumPaste, blend.powder, JSON.stringify(spells)],
   ].join();
   const family = keep(families, key, () => firmingFamily(law, parts, spells, weightsOf(blend)));
-  const duty = dutyOf(instance, facts);
   const bandsOf = () =>
     keep(bands, `${key}|${JSON.stringify(duty)}|${stampOf(learned)}`, () => {
       const all: Bands = {};
@@ -233,11 +246,23 @@ export function firmPiece(
   });
 }
 
+/** kg/m³; handbook. */
+const CHOCOLATE_DENSITY = 1300;
+
+/** What paste yields at in one direction just shaped, kPa: before it has dried or set. */
+export function freshYield(blend: Blend): number {
+  const firming = firmingOf(blend);
+  if (firming.by === 'cold') return SQRT3 * chocolateYield(firming.constants, JUST_SHAPED);
+  const { freshYield: plain, gum } = firming.constants;
+  return SQRT3 * plain * Math.exp(LAW.gumStiffness * gum);
+}
+
 function firmChocolate(
   piece: Piece,
   constants: SettingConstants,
   air: Air,
   parts: Parts,
+  duty: Duty,
   inputs: () => Reckoned[],
 ): PieceFirming {
   const slab = slabOf(
@@ -251,25 +276,32 @@ function firmChocolate(
   );
   const cooling = rounded(coolingTime(slab.bulk, slab.facing, slab.depth, slab.shape, air));
   const settled = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
+  // firm alike all through, without a skin: what it yields at is the reserve asked for over that of one kPa
+  const reserve = duty.load && reserveUnder(duty.load, slab.thickness, CHOCOLATE_DENSITY);
+  const under = (q: 'bear' | 'stand') =>
+    reserve && { [q]: needOf(q) / reserve({ mean: 1, stiff: 1, centre: 1, skin: 0 }) };
+  const yieldsAt: Partial<Record<Question, number>> = {
+    ...CHOCOLATE_YIELD,
+    hard: 0.9 * settled,
+    ...under('bear'),
+    ...under('stand'),
+  };
   const bandsOf = () =>
-    keep(bands, JSON.stringify(['cold', constants, cooling, air]), () => {
-      const ask = (wanted: number) => chocolateBand(constants, air, cooling, wanted);
-      return {
-        touch: ask(CHOCOLATE_YIELD.touch),
-        handle: ask(CHOCOLATE_YIELD.handle),
-        hard: ask(0.9 * settled),
-        texture: ask(CHOCOLATE_YIELD.texture),
-      };
+    keep(bands, JSON.stringify(['cold', constants, cooling, air, yieldsAt]), () => {
+      const all: Bands = {};
+      for (const q of ['touch', 'handle', 'bear', 'stand', 'hard', 'texture'] as const) {
+        const wanted = yieldsAt[q];
+        if (wanted !== undefined) all[q] = chocolateBand(constants, air, cooling, wanted);
+      }
+      return all;
     });
-  const yieldsAt: Partial<Record<Question, number>> = { ...CHOCOLATE_YIELD, hard: 0.9 * settled };
   return firmed(piece, 'cold', {
     rule: (q) =>
       `cooling and setting followed minute by minute until it yields at ${Math.round(yieldsAt[q] ?? 0)} kPa`,
     bands: bandsOf,
     inputs,
     yieldAfter: (minutes) =>
-      Math.sqrt(3) *
-      (minutes >= NIGHT ? settled : chocolateAfter(constants, air.temperature, cooling, minutes)),
+      SQRT3 * (minutes >= NIGHT ? settled : chocolateAfter(constants, air.temperature, cooling, minutes)),
     never: () => {
       const cooler = [22, 20, 18, 16, 4].find((t) =>
         Number.isFinite(chocolateReaches(constants, t, cooling, CHOCOLATE_YIELD.handle)),

@@ -9,7 +9,7 @@ import { slideClashes } from './slide-on.ts';
 import { stockOf } from '../stock/stock.ts';
 import { COVER, leastCover } from '../paths/rod-cover.ts';
 import { THICK } from '../paths/thick.ts';
-import { followRod, type RodPath } from '../paths/rod-paths.ts';
+import { followRod, type RodPath } from '../runs/rod-paths.ts';
 
 /** Rods keep this far from each other, skin to skin, or they split the paste between them; common practice, mm. */
 export const APART = 2;

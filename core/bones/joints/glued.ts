@@ -12,7 +12,8 @@ import {
   type Numbers,
   type Reckoned,
 } from '../../quantity/index.ts';
-import { carriedMasses, type Mass } from '../paths/balance.ts';
+import { carriedMasses } from '../carried/carried.ts';
+import type { Mass } from '../carried/flows.ts';
 import { check, worst, type Check } from './check.ts';
 import {
   filmOf,

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { endBearing, pullOut, pushIn, twistCapacity, twistHeld } from '../mechanics/anchorage.ts';
 import { softNow, BOARDS, CORES, pasteAt, type Soft } from '../stock/soft.ts';
 import { sideOf } from './joint-push.ts';
-import type { Run } from '../paths/rod-paths.ts';
+import type { Run } from '../runs/rod-paths.ts';
 
 const SOFTS: readonly Soft[] = [CORES.cake, CORES.foam, pasteAt(80), BOARDS.drum];
 const run = (instance: number, thick: number, part: Run['part'] = 'core'): Run => ({

@@ -9,7 +9,7 @@ import type { FoundCheck, Situation } from './joint-situation.ts';
 import type { Crossing, Joint } from '../paths/joints.ts';
 import { tripodChecks, tripodOf } from './tripod.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
-import type { Run } from '../paths/rod-paths.ts';
+import type { Run } from '../runs/rod-paths.ts';
 import { rodStrength } from '../stock/stock.ts';
 
 /** Directions of throw a joint is looked at in: a push between two is missed by 1 − cos 11¼°, 2 %. */

@@ -4,7 +4,7 @@ import { type Build } from '../../record/index.ts';
 import { bearingPerMm, endBearing, pullOut, type Bed } from '../mechanics/anchorage.ts';
 import { discSoft } from '../paths/discs.ts';
 import type { Joint } from '../paths/joints.ts';
-import type { Run } from '../paths/rod-paths.ts';
+import type { Run } from '../runs/rod-paths.ts';
 import { BOARDS, coreSoft, pasteAt, softNow, type SoftNow } from '../stock/soft.ts';
 
 /** How much pressure paste takes after a night of drying, kPa, by the id of its piece: what firming has to say before bones. */

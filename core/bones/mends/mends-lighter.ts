@@ -1,9 +1,9 @@
-import { familyOf, measureOf, place, weighIn } from '../../figure/index.ts';
+import { measureOf, place, weighIn } from '../../figure/index.ts';
 import { overCore, setGrams, setSeat, USUAL_COAT } from '../../edits/index.ts';
 import { pieceOf, type Build, type Piece } from '../../record/index.ts';
 import { formatLength, formatMass } from '../../quantity/index.ts';
 import { shapeOf, sub, toLocal, toWorld, type Vec } from '../../solids/index.ts';
-import { carriedMasses } from '../paths/balance.ts';
+import { carriedMasses, fallingWith } from '../carried/carried.ts';
 import { jointsOf, type Joint } from '../paths/joints.ts';
 
 /** A change to try: the build with it, and what to call it. */
@@ -20,7 +20,9 @@ const LIGHTER = [0.85, 0.7, 0.55] as const;
 /** What a rod's joints carry, the heaviest piece first, one entry for each piece. */
 function carriedPieces(build: Build, joints: readonly Joint[]): Piece[] {
   const instances = place(build);
-  const ids = new Set(joints.flatMap((j) => familyOf(build, j.upper)).map((i) => instances[i]!.piece.id));
+  const ids = new Set(
+    joints.flatMap((j) => [...fallingWith(build, j.upper)]).map((i) => instances[i]!.piece.id),
+  );
   return [...ids]
     .map((id) => pieceOf(build, id)!)
     .sort((a, b) => weighIn(build, b).whole.value - weighIn(build, a).whole.value);

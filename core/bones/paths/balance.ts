@@ -1,67 +1,13 @@
-import {
-  balanceOf,
-  isLaidRound,
-  place,
-  placeRods,
-  lineCentre,
-  lineLength,
-  weighIn,
-  type Instance,
-} from '../../figure/index.ts';
-import { toWorld, type Vec } from '../../solids/index.ts';
-import { fromBuild, type Build, type PartsOf } from '../../record/index.ts';
+import { lineCentre, lineLength, place, placeRods, weighIn } from '../../figure/index.ts';
+import type { Vec } from '../../solids/index.ts';
+import type { Build } from '../../record/index.ts';
+import { together, type Mass } from '../carried/flows.ts';
+import { ownMasses } from '../carried/own.ts';
 import { byFormula, formula, given, named, reckon, total, type Reckoned } from '../../quantity/index.ts';
 import { discUnder, discWeight } from './discs.ts';
 import { ROD_MATERIALS } from '../stock/rod-materials.ts';
 import { rodMass } from '../stock/rods/registry.ts';
 import { stockOf } from '../stock/stock.ts';
-
-/** Something with a mass and a place. */
-export interface Mass {
-  readonly g: number;
-  readonly at: Vec;
-}
-
-/** Mass and balance point of several: M = Σ m, X = Σ m x ÷ M. */
-export function together(parts: readonly Mass[]): Mass {
-  let g = 0;
-  let x = 0;
-  let y = 0;
-  let z = 0;
-  for (const p of parts) {
-    g += p.g;
-    x += p.g * p.at[0];
-    y += p.g * p.at[1];
-    z += p.g * p.at[2];
-  }
-  return g > 0 ? { g, at: [x / g, y / g, z / g] } : { g: 0, at: [0, 0, 0] };
-}
-
-/** A band laid round its carrier balances in the middle of it, at its own height. */
-const balanceIn = (i: Instance): Vec =>
-  isLaidRound(i) ? [0, 0, i.piece.seat.at[2] + balanceOf(i.piece)[2]] : balanceOf(i.piece);
-
-const massOf = (build: PartsOf<'pieces' | 'blends' | 'cake'>, i: Instance): Mass => ({
-  g: weighIn(build, i.piece).whole.value,
-  at: toWorld(i.frame, balanceIn(i)),
-});
-
-/** Each body alone and with everything it carries, as one mass; index as in `place`. */
-export const carriedMasses = fromBuild(
-  ['pieces', 'blends', 'cake'],
-  (build): { readonly own: readonly Mass[]; readonly with: readonly Mass[] } => {
-    const instances = place(build);
-    const grams = new Map(build.pieces.map((p) => [p, weighIn(build, p).whole.value]));
-    const own = instances.map((i): Mass => ({ g: grams.get(i.piece)!, at: toWorld(i.frame, balanceIn(i)) }));
-    const all = [...own];
-    // carriers come before what they carry, so walking backwards gathers whole families
-    for (let i = instances.length - 1; i >= 0; i--) {
-      const { carrier } = instances[i]!;
-      if (carrier >= 0) all[carrier] = together([all[carrier]!, all[i]!]);
-    }
-    return { own, with: all };
-  },
-);
 
 /** Grams of a rod: mm² × mm × kg/m³. */
 const ROD_WEIGHS = formula({
@@ -95,12 +41,13 @@ export interface WholeBalance {
 export function wholeBalance(build: Build): WholeBalance {
   const instances = place(build);
   const perPiece = new Map<string, { figure: Reckoned<'g'>; masses: Mass[] }>();
-  for (const i of instances) {
+  const own = ownMasses(build);
+  for (const [k, i] of instances.entries()) {
     const entry = perPiece.get(i.piece.id) ?? {
       figure: weighIn(build, i.piece).whole,
       masses: [],
     };
-    entry.masses.push(massOf(build, i));
+    entry.masses.push(own[k]!);
     perPiece.set(i.piece.id, entry);
   }
   const parts: { figure: Reckoned<'g'>; mass: Mass }[] = [...perPiece.entries()].map(

@@ -9,7 +9,7 @@ import { refusal, value } from '../../files/demo.testing.ts';
 import { readBuild, writeBuild } from '../../files/index.ts';
 import { reckonBones } from '../reckon-bones.ts';
 import { jointsOf } from './joints.ts';
-import { rodPaths } from './rod-paths.ts';
+import { rodPaths } from '../runs/rod-paths.ts';
 import { tripodInto, tripodOf } from '../joints/tripod.ts';
 import { firmTo } from '../firm.testing.ts';
 

@@ -1,17 +1,10 @@
-import {
-  alongLine,
-  familyOf,
-  legsOf,
-  measureOf,
-  place,
-  type Instance,
-  type Line,
-} from '../../figure/index.ts';
+import { alongLine, legsOf, measureOf, place, type Instance, type Line } from '../../figure/index.ts';
 import { fromBuild, type Disc } from '../../record/index.ts';
 import { add, dot, length, sub, times, unit, type Vec } from '../../solids/index.ts';
-import { carriedMasses, type Mass } from './balance.ts';
+import { carriedMasses, fallingWith, holdingUp } from '../carried/carried.ts';
+import type { Mass } from '../carried/flows.ts';
 import { discUnder, throughDisc } from './discs.ts';
-import { rodPaths, type Inside, type RodPath, type Run } from './rod-paths.ts';
+import { rodPaths, type Inside, type RodPath, type Run } from '../runs/rod-paths.ts';
 import { seatRadius } from './seat-radius.ts';
 
 /** One rod crossing a joint: what holds it on each side, from the joint outwards. */
@@ -216,9 +209,8 @@ export const jointsOf = fromBuild(LOADED, (build): { paths: RodPath[]; joints: J
   instances.forEach((instance, upper) => {
     const through = paths.filter((p) => p.passes.has(upper));
     if (through.length === 0) return;
-    const family = new Set(familyOf(build, upper));
-    const carriers = new Set<number>([-1]);
-    for (let c = instance.carrier; c >= 0; c = instances[c]!.carrier) carriers.add(c);
+    const family = fallingWith(build, upper);
+    const carriers = holdingUp(build, upper);
     const crossings = through
       .map((p) => crossing(p, family, carriers))
       .filter((c): c is Crossing => c !== undefined && c.heldBelow >= 1 && c.heldAbove >= 1)

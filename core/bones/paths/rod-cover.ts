@@ -13,7 +13,7 @@ import {
   toWorld,
 } from '../../solids/index.ts';
 import { type Build } from '../../record/index.ts';
-import type { RodPath } from './rod-paths.ts';
+import type { RodPath } from '../runs/rod-paths.ts';
 
 /** Paste over a rod is at least this thick, or it shows and cracks; common practice, mm. */
 export const COVER = 3;

@@ -1,83 +1,139 @@
-import { BOARD, type Build } from '../../record/index.ts';
-import { childrenOf, measureOf, place, type Instance } from '../../figure/index.ts';
-import { lyingContact } from '../../solids/index.ts';
+import { contactsOf, type Contact } from '../../contacts/index.ts';
+import { measureOf, place, type Instance } from '../../figure/index.ts';
+import type { Build } from '../../record/index.ts';
+import { toLocal, type Vec } from '../../solids/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
-import { carriedMasses } from './balance.ts';
+import { standingOf } from '../carried/carried.ts';
+import type { Carried, Rest } from '../carried/graph.ts';
+import { leastSection, loaded, patchesOf, type Firmness } from '../carried/loaded.ts';
+import { rodPaths, type RodPath } from '../runs/rod-paths.ts';
 import { discUnder, spreadRadius } from './discs.ts';
-import { jointsOf } from './joints.ts';
-import { seatRadius } from './seat-radius.ts';
 
 /** What the seat of a piece means for its firming. */
 export interface SeatFacts {
-  /** Surface closed off by the seat and by what sits on it, mm². */
+  /** Surface closed off by what it touches, mm². */
   readonly contact: number;
-  /** Length held in the carrier, mm. */
+  /** Length held by what carries it, mm. */
   readonly held: number;
   /** Grams resting on it. */
   readonly load: number;
-  /** Share of that carried by rods. */
+  /** Share of that which rods take past its paste. */
   readonly loadOnRods: number;
+  /** Face over which the rest presses, mm²: as large as the hardest pressed of its patches would have to be for all of it. */
   readonly loadContact: number;
+  /** Its least level cut between what it stands on and what stands on it, mm². */
   readonly section: number;
+  /** What stands on it is held aside by others too, both ways. */
+  readonly braced: boolean;
   /** A rod runs through it. */
   readonly rodded: boolean;
+  /** A rod runs through nearly all its height. */
+  readonly stiffened: boolean;
+  /** Nothing touches it that leads down to the board. */
+  readonly hovers: boolean;
 }
 
-/** Paste on a board settles by this much under its own weight, mm; estimate. */
-const SETTLES = 0.5;
+/** A rod that runs through so much of a piece keeps it from folding. */
+const NEARLY_ALL = 0.9;
+/** Supports that span less than this of the wider way stand in a line. */
+const IN_LINE = 0.25;
+/** Lighter than this nothing rests on it, g. */
+const NOTHING = 0.05;
 
-/** Face on which a piece rests, mm²: its foot, or the strip it lies on. */
-function seatArea(instance: Instance): number {
-  const m = measureOf(instance.piece);
-  const upright = Math.abs(instance.frame.z[2]) > 0.7;
-  if (instance.body.type !== 'stack' || upright) return Math.PI * seatRadius(instance) ** 2;
-  const across = Math.min(m.width, m.depth);
-  const press = Math.min(across / 2, Math.max(SETTLES, instance.piece.seat.sink));
-  return lyingContact(across, m.height, press);
-}
-
-/** Half the width over which a piece presses on its carrier, with what it carries, g. */
-function pressesOver(instance: Instance, g: number): number {
+/** A disc spreads what presses on a wider face than the patch. */
+function spreadFace(instance: Instance, c: Contact, g: number): number {
   const disc = discUnder(instance);
-  const foot = seatRadius(instance);
-  return disc ? spreadRadius(disc, foot, (g * GRAVITY) / 1000) : foot;
+  if (!disc) return c.area;
+  const wide = spreadRadius(disc, Math.sqrt(c.area / Math.PI), (g * GRAVITY) / 1000);
+  return Math.max(c.area, Math.PI * wide ** 2);
+}
+
+/** Do the places that hold something up span it both ways? */
+function spansBothWays(places: readonly Vec[]): boolean {
+  if (places.length < 3) return false;
+  const n = places.length;
+  const [mx, my] = [0, 1].map((k) => places.reduce((s, p) => s + p[k]!, 0) / n) as [number, number];
+  let [xx, xy, yy] = [0, 0, 0];
+  for (const [x, y] of places) {
+    xx += (x - mx) ** 2;
+    xy += (x - mx) * (y - my);
+    yy += (y - my) ** 2;
+  }
+  // the two spreads along their own axes
+  const half = (xx + yy) / 2;
+  const off = Math.hypot((xx - yy) / 2, xy);
+  return half + off > 0 && Math.sqrt(Math.max(0, half - off) / (half + off)) > IN_LINE;
+}
+
+/** Length of a rod inside an instance, mm. */
+const lengthIn = (path: RodPath, k: number): number =>
+  path.spots.filter((s) => s.some((x) => x.instance === k)).length * path.step;
+
+/** How far up a piece, along itself, it is held by what carries it, mm. */
+function heldOf(instance: Instance, k: number, rests: readonly Rest[]): number {
+  let held = instance.piece.seat.sink;
+  for (const { upper, contact } of rests)
+    if (upper === k && contact)
+      for (const { at } of contact.spots) held = Math.max(held, toLocal(instance.frame, at)[2]);
+  return Math.min(held, measureOf(instance.piece).height);
 }
 
 /** Seat facts of every piece, by id, from the instance the person edits. */
-export function seatFacts(build: Build): Map<string, SeatFacts> {
+export function seatFacts(build: Build, firm: Firmness): Map<string, SeatFacts> {
   const instances = place(build);
-  const { joints, paths } = jointsOf(build);
-  const { with: masses } = carriedMasses(build);
-  const children = childrenOf(build);
-  const jointAt = new Map(joints.map((j) => [j.upper, j]));
-  const rodded = new Set(paths.flatMap((p) => [...p.passes]));
+  const paths = rodPaths(build);
+  const standing = standingOf(build);
+  const real: Carried = paths.length > 0 ? loaded(build, firm, paths) : standing;
+  const patches = patchesOf(contactsOf(build));
   const out = new Map<string, SeatFacts>();
   instances.forEach((instance, k) => {
     if (out.has(instance.piece.id)) return;
-    const m = measureOf(instance.piece);
-    let load = 0;
-    let onRods = 0;
-    let contact = 0;
-    for (const child of children.get(k) ?? []) {
-      const above =
-        instances[child]!.frame.origin[2] > instance.frame.origin[2] + 0.4 * m.height * instance.frame.z[2];
-      if (!above) continue;
-      const g = masses[child]!.g;
-      const joint = jointAt.get(child);
-      const toBoard = joint?.crossings.some((c) => c.below.some((r) => r.instance === -1)) ?? false;
-      load += g;
-      onRods += g * (joint ? (toBoard ? 0.9 : 0.5) : 0);
-      contact += Math.PI * pressesOver(instances[child]!, g) ** 2;
-    }
+    const { height } = measureOf(instance.piece);
+    const above = real.rests.filter((r) => r.lower === k);
+    const presses = real.presses.get(k) ?? 0;
+    const load = Math.max(
+      presses,
+      (standing.shares.get(k) ?? []).reduce(
+        (sum, { upper, share }) => sum + share * standing.with.get(upper)!.g,
+        0,
+      ),
+    );
+    const hardest = above.reduce(
+      (most, r) =>
+        r.contact && r.pressed > 0
+          ? Math.max(most, r.pressed / spreadFace(instances[r.upper]!, r.contact, r.pressed))
+          : most,
+      0,
+    );
+    const feet = standing.rests.filter((r) => r.upper === k && r.contact);
+    const low = feet.length ? Math.min(...feet.map((r) => r.contact!.at[2])) : 0;
+    const tops = above.flatMap((r) => (r.contact ? [r.contact.at[2]] : []));
+    const high = tops.length ? Math.max(...tops) : low;
+    const mine = patches.get(k) ?? [];
+    const most = paths.reduce((m, p) => Math.max(m, lengthIn(p, k)), 0);
     out.set(instance.piece.id, {
-      contact: (instance.piece.seat.on === BOARD || instance.carrier >= 0 ? seatArea(instance) : 0) + contact,
-      held: instance.piece.seat.sink,
-      load,
-      loadOnRods: load > 0 ? onRods / load : 0,
-      loadContact: contact,
-      section: (Math.PI / 4) * Math.min(m.width, m.height) ** 2,
-      rodded: rodded.has(k),
+      contact: mine.reduce((sum, p) => sum + p.closed, 0),
+      held: heldOf(instance, k, standing.rests),
+      load: load > NOTHING ? load : 0,
+      loadOnRods: load > NOTHING ? Math.min(1, Math.max(0, 1 - presses / load)) : 0,
+      loadContact: hardest > 0 ? presses / hardest : 0,
+      section: load > NOTHING && high > low + 1 ? leastSection(instance, low, high) : 0,
+      braced: isBraced(k, standing.rests),
+      rodded: most > 0,
+      stiffened: most > NEARLY_ALL * height,
+      hovers: real.hovers.has(k),
     });
   });
   return out;
+}
+
+/** Is everything that rests on it held aside by others, both ways? */
+function isBraced(k: number, rests: readonly Rest[]): boolean {
+  const above = rests.filter((r) => r.lower === k);
+  return (
+    above.length > 0 &&
+    above.every(({ upper }) =>
+      spansBothWays(rests.flatMap((r) => (r.upper === upper && r.contact ? [r.contact.at] : []))),
+    )
+  );
 }

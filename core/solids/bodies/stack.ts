@@ -82,8 +82,10 @@ export const stack: BodyKind<StackBody> = {
     const [fx, fy] = cut.flat ?? [0, 0];
     const px = Math.max(0, Math.abs(x - (cut.x ?? 0)) - fx);
     const py = Math.max(0, Math.abs(y - (cut.y ?? 0)) - fy);
-    if (!(cut.a > 0 && cut.b > 0)) return undefined;
-    const out = Math.hypot(px / cut.a, py / cut.b);
+    // a block with sharp edges is all straight middle
+    const sharp = !(cut.a > 0 && cut.b > 0);
+    if (sharp && (!cut.flat || px > 0 || py > 0)) return undefined;
+    const out = sharp ? 0 : Math.hypot(px / cut.a, py / cut.b);
     if (out > 1) return undefined;
     const { core } = body;
     if (core && bodyInside(core.body, [x, y, z - core.up])) return { part: 'core', cover: 0 };

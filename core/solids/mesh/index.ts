@@ -4,6 +4,7 @@
  */
 export * from './mesh.ts';
 export * from './measure-mesh.ts';
+export * from './section.ts';
 export * from './slice.ts';
 export * from './weld.ts';
 export * from './keep.ts';

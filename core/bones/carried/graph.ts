@@ -1,0 +1,306 @@
+import type { Contact } from '../../contacts/index.ts';
+import type { Instance } from '../../figure/index.ts';
+import { add, times, type Vec } from '../../solids/index.ts';
+import { GRAVITY } from '../../quantity/index.ts';
+import type { RodPath } from '../runs/rod-paths.ts';
+import { runsOf, rodSprings, type RodRun, type RodSpring } from './rod-springs.ts';
+import { settle, type Rigid, type Spring } from './settle.ts';
+import { contactSprings, HARD, type Paste, type Standing } from './springs.ts';
+
+/** One that rests on another, with how much of it; numbers as in `place`, −1 is the ground. */
+export interface Rest {
+  readonly upper: number;
+  readonly lower: number;
+  /** Grams by the patch, and by rods that go on into the lower one. */
+  readonly patch: number;
+  /** Straight on to the patch, as grams: what is hung on a side is not pressed. */
+  readonly pressed: number;
+  readonly rods: number;
+  readonly contact: Contact | undefined;
+}
+
+/** Who carries whom, as everything settles. */
+export interface Carried {
+  readonly rests: readonly Rest[];
+  /** Grams that press on the paste of each, by patches from above and by rods that end in it. */
+  readonly presses: ReadonlyMap<number, number>;
+  /** What touches nothing that leads down to the ground. */
+  readonly hovers: ReadonlySet<number>;
+  /** What is held, but not enough. */
+  readonly gives: ReadonlySet<number>;
+  /** No state of balance was found: what hangs by friction alone. */
+  readonly untold: boolean;
+}
+
+/** What is asked of the balance. */
+export interface Setting {
+  readonly instances: readonly Instance[];
+  readonly contacts: readonly Contact[];
+  /** Grams and balance point of each alone. */
+  readonly own: readonly { readonly g: number; readonly at: Vec }[];
+  readonly pasteOf: (index: number) => Paste;
+  readonly coreOf?: (index: number) => Paste;
+  /** Is the one glued on to the other or pressed into it? */
+  readonly joined: (c: Contact) => boolean;
+  readonly rods: readonly { readonly path: RodPath; readonly g: number }[];
+  /** What a rod runs on into where no piece is. */
+  readonly board?: Paste;
+  readonly boardThick?: number;
+  readonly under?: (at: Vec) => number | undefined;
+  /** Paste presses no harder than it bears. */
+  readonly limited: boolean;
+}
+
+/** A piece that touches nothing is held where the person said it stands, on so wide a place, mm; told as hovering. */
+const STAND_IN = 5;
+/** Carried by nothing real: more than this of its weight. */
+const UNCARRIED = 0.02;
+const LEAST = 0.05;
+/** Further in each other than this, two were pressed together and hold as they would glued, mm; estimate. */
+const PRESSED = 0.5;
+const MOST_AGAIN = 3;
+/** Less than this of what holds a piece up is no support. */
+const SLIGHT = 0.02;
+/** Out of balance by more than so many times what counts as none, it cannot be told. */
+const TOLD = 5;
+
+/** Which bodies hang together, the ground among them. */
+class Together {
+  readonly #of: number[];
+  constructor(n: number) {
+    this.#of = Array.from({ length: n }, (_, i) => i);
+  }
+  root(i: number): number {
+    let at = i;
+    while (this.#of[at] !== at) at = this.#of[at] = this.#of[this.#of[at]!]!;
+    return at;
+  }
+  join(i: number, j: number): void {
+    this.#of[this.root(i)] = this.root(j);
+  }
+  same(i: number, j: number): boolean {
+    return this.root(i) === this.root(j);
+  }
+}
+
+/** A touch made up for what hovers, where the person said it stands. */
+function standIn(i: Instance, upper: number): Contact {
+  const at = add(i.frame.origin, times(i.frame.z, i.piece.seat.sink));
+  const n = times(i.frame.z, -1);
+  const spots = [0, 1, 2].map((k) => {
+    const a = (2 * Math.PI * k) / 3;
+    const out = add(times(i.frame.x, Math.cos(a)), times(i.frame.y, Math.sin(a)));
+    return { at: add(at, times(out, STAND_IN)), area: (Math.PI * STAND_IN ** 2) / 3 };
+  });
+  const area = Math.PI * STAND_IN ** 2;
+  return {
+    a: upper,
+    b: i.carrier,
+    area,
+    normal: n,
+    at,
+    depth: 0,
+    skin: [0, 0],
+    agree: 1,
+    round: false,
+    spots,
+  };
+}
+
+/** A rod as one of the bodies: its number, and what holds it. */
+interface HeldRod {
+  readonly body: number;
+  readonly runs: readonly RodRun[];
+  readonly springs: readonly RodSpring[];
+}
+
+/**
+ * Everything in balance under its own weight: bodies on patches that only push unless they are joined, rods beside the paste by
+ * their stiffness as far as they hold.
+ */
+export function balance(s: Setting): Carried {
+  const numbers = s.instances.flatMap((i, k) => (i.first ? [k] : []));
+  const bodyOf = new Map(numbers.map((k, b) => [k, b + 1]));
+  const bodies: Rigid[] = [
+    { at: [0, 0, 0], force: [0, 0, 0], still: true },
+    ...numbers.map((k): Rigid => ({ at: s.own[k]!.at, force: weight(s.own[k]!.g), still: false })),
+  ];
+  const numberOf = (index: number) => (index < 0 ? 0 : (bodyOf.get(index) ?? 0));
+  const held = s.rods.map(({ path, g }): HeldRod => {
+    const body = bodies.length;
+    bodies.push({ at: middleOf(path), force: weight(g), still: false });
+    const runs = runsOf(path).filter((r) => r.part === 'board' || bodyOf.has(r.instance));
+    const inside = (r: RodRun) =>
+      r.part === 'board'
+        ? { body: 0, paste: s.board ?? HARD }
+        : {
+            body: bodyOf.get(r.instance)!,
+            paste: r.part === 'core' && s.coreOf ? s.coreOf(r.instance) : s.pasteOf(r.instance),
+          };
+    const beyond = (at: Vec) => {
+      const index = s.under?.(at);
+      if (index === undefined || (index >= 0 && !bodyOf.has(index))) return undefined;
+      return index < 0
+        ? { body: 0, paste: s.board ?? HARD }
+        : { body: bodyOf.get(index)!, paste: s.pasteOf(index) };
+    };
+    return { body, runs, springs: rodSprings(path, body, runs, inside, beyond) };
+  });
+
+  const together = new Together(bodies.length);
+  for (const c of s.contacts) together.join(numberOf(c.a), numberOf(c.b));
+  for (const { body, springs } of held) for (const r of springs) together.join(body, r.body);
+  const hovers = new Set<number>();
+  const made: Contact[] = [];
+  for (const k of numbers) {
+    if (together.same(numberOf(k), 0)) continue;
+    hovers.add(k);
+    made.push(standIn(s.instances[k]!, k));
+    together.join(numberOf(k), numberOf(s.instances[k]!.carrier));
+  }
+
+  const standing = (k: number): Standing => ({
+    instance: s.instances[k]!,
+    at: s.own[k]!.at,
+    paste: s.pasteOf(k),
+  });
+  const rodSpringsOf = held.flatMap((r) => r.springs.map((x) => x.spring));
+  const all = [...s.contacts, ...made];
+  const pressedIn = pressedInstead(s);
+  const solve = () => {
+    const springs: Spring[] = [];
+    const stretches = all.map((c) => {
+      const from = springs.length;
+      const hold = { joined: hovers.has(c.a) || s.joined(c) || pressedIn.has(c), limited: s.limited };
+      const second = c.b < 0 ? undefined : standing(c.b);
+      springs.push(...contactSprings(c, numberOf(c.a), numberOf(c.b), standing(c.a), second, hold));
+      return { c, from, to: springs.length };
+    });
+    const rodsFrom = springs.length;
+    const found = settle(bodies, [...springs, ...rodSpringsOf]);
+    const gives = new Set(
+      numbers.filter((k) => found.uncarried[numberOf(k)]! > G * Math.max(LEAST, UNCARRIED * s.own[k]!.g)),
+    );
+    return { found, stretches, rodsFrom, gives };
+  };
+  // what would fall is held by what it was pressed into, whatever the person called it
+  let now = solve();
+  for (let again = 0; again < MOST_AGAIN && (now.gives.size > 0 || now.found.off > TOLD); again++) {
+    const before = pressedIn.size;
+    for (const c of s.contacts)
+      if (c.b >= 0 && c.depth > PRESSED && (now.gives.has(c.a) || now.gives.has(c.b))) pressedIn.add(c);
+    if (pressedIn.size === before) break;
+    now = solve();
+  }
+  const { found, stretches, rodsFrom, gives } = now;
+  const up = (q: number) => found.onSecond[3 * q + 2]! / G;
+  const rests: Rest[] = [];
+  const presses = new Map<number, number>();
+  const press = (k: number, g: number) => k >= 0 && presses.set(k, (presses.get(k) ?? 0) + g);
+  for (const { c, from, to } of stretches) {
+    let g = 0;
+    let pressed = 0;
+    for (let q = from; q < to; q++) {
+      g += up(q);
+      pressed += Math.max(0, found.presses[q]!) / G;
+    }
+    const [upper, lower] = g > 0 ? [c.b, c.a] : [c.a, c.b];
+    if (upper < 0 || g === 0) continue;
+    rests.push({
+      upper,
+      lower,
+      patch: Math.abs(g),
+      pressed,
+      rods: 0,
+      contact: hovers.has(c.a) ? undefined : c,
+    });
+    press(lower, Math.abs(g));
+  }
+  let q = rodsFrom;
+  for (const rod of held) {
+    const on = new Map<number, number>();
+    for (const r of rod.springs) {
+      on.set(r.body, (on.get(r.body) ?? 0) + up(q));
+      q++;
+    }
+    for (const rest of byRod(rod, s.rods[held.indexOf(rod)]!.path, on, numberOf)) rests.push(rest);
+    for (const [body, g] of on) if (g < 0 && body > 0) press(numbers[body - 1]!, -g);
+  }
+  return { rests: gathered(rests), presses, hovers, gives, untold: found.off > TOLD };
+}
+
+const G = GRAVITY / 1000;
+const weight = (g: number): Vec => [0, 0, -g * G];
+
+function middleOf({ placed }: RodPath): Vec {
+  const sum = placed.line.reduce<Vec>((a, p) => add(a, p), [0, 0, 0]);
+  return times(sum, 1 / placed.line.length);
+}
+
+/** Of pieces that do not touch what the person said they stand on, the ones they were pressed into. */
+function pressedInstead({ instances, contacts }: Setting): Set<Contact> {
+  const seated = new Set<number>();
+  for (const { a, b } of contacts) {
+    if (instances[a]!.carrier === b) seated.add(a);
+    if (b >= 0 && instances[b]!.carrier === a) seated.add(b);
+  }
+  return new Set(
+    contacts.filter(({ a, b, depth }) => b >= 0 && depth > PRESSED && !(seated.has(a) && seated.has(b))),
+  );
+}
+
+/** What a rod holds up, each with the body the rod goes on down into. */
+function byRod(
+  { runs }: HeldRod,
+  path: RodPath,
+  on: ReadonlyMap<number, number>,
+  numberOf: (index: number) => number,
+): Rest[] {
+  const { line } = path.placed;
+  const down = line[0]![2] <= line[line.length - 1]![2] ? -1 : 1;
+  const out: Rest[] = [];
+  const seen = new Set<number>();
+  runs.forEach((run, k) => {
+    if (run.instance < 0 || seen.has(run.instance)) return;
+    seen.add(run.instance);
+    const g = on.get(numberOf(run.instance)) ?? 0;
+    if (g <= 0) return;
+    let below = k;
+    while (runs[below]?.instance === run.instance) below += down;
+    const next = runs[below] ?? runs.find((r) => (on.get(numberOf(r.instance)) ?? 0) < 0);
+    if (next && next.instance !== run.instance)
+      out.push({
+        upper: run.instance,
+        lower: next.instance,
+        patch: 0,
+        pressed: 0,
+        rods: g,
+        contact: undefined,
+      });
+  });
+  return out;
+}
+
+/** One rest for each two, the slight ones left out. */
+function gathered(rests: readonly Rest[]): Rest[] {
+  const of = new Map<string, Rest>();
+  const whole = new Map<number, number>();
+  for (const r of rests) {
+    const key = `${r.upper} ${r.lower}`;
+    const was = of.get(key);
+    of.set(
+      key,
+      was
+        ? {
+            ...was,
+            patch: was.patch + r.patch,
+            pressed: was.pressed + r.pressed,
+            rods: was.rods + r.rods,
+            contact: was.contact ?? r.contact,
+          }
+        : r,
+    );
+    whole.set(r.upper, (whole.get(r.upper) ?? 0) + r.patch + r.rods);
+  }
+  return [...of.values()].filter((r) => r.patch + r.rods >= SLIGHT * whole.get(r.upper)!);
+}

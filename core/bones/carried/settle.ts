@@ -1,0 +1,305 @@
+import type { Vec } from '../../solids/index.ts';
+import { solveBlocks, type Coupling } from './blocks.ts';
+
+/** A rigid body with the force on it, N, at its balance point; a still one does not move. */
+export interface Rigid {
+  readonly at: Vec;
+  readonly force: Vec;
+  readonly still: boolean;
+}
+
+/** What holds two bodies together at a place. Stiffness in N/mm, limits in N. */
+export interface Spring {
+  /** Numbers of the bodies; the way out of the first into the second is `n`. */
+  readonly a: number;
+  readonly b: number;
+  readonly at: Vec;
+  readonly n: Vec;
+  /** Along n, and square to it. */
+  readonly stiff: number;
+  readonly sideways: number;
+  /** Most it presses, and most it pulls. */
+  readonly press: number;
+  readonly pull: number;
+  /** Most it holds sideways. */
+  readonly slide: number;
+}
+
+/** Where everything has settled. */
+export interface Settled {
+  /** N along n with which each spring presses; below nought it pulls. */
+  readonly presses: Float64Array;
+  /** N on the second body of each, three numbers. */
+  readonly onSecond: Float64Array;
+  /** N of each body that nothing real carries, or that no balance was found for. */
+  readonly uncarried: Float64Array;
+  /** Steps downwards of each body, mm. */
+  readonly sinks: Float64Array;
+  /** Largest force left over, against what counts as none; above one no balance was found. */
+  readonly off: number;
+  readonly rounds: number;
+}
+
+const MOST_ROUNDS = 40;
+const MOST_HALVED = 12;
+/** Out of balance by no more than this of its own weight, or of the heaviest where that is more. */
+const ENOUGH = 0.01;
+const ENOUGH_OF_HEAVIEST = 1e-5;
+/** A spring that shows what nothing carries: so much of the middle one of all stiffnesses, and a hundred times that against turning. */
+const GHOST = 1e-7;
+const GHOST_TURN = 100;
+/** What a spring at its limit keeps of its stiffness, so that it can come back. */
+const SPENT = 1e-8;
+
+/** Energy of a spring that is straight beyond its limit: the whole stays bowl-shaped and has one bottom. */
+const energyOf = (k: number, x: number, limit: number): number =>
+  k <= 0 || x <= 0 ? 0 : k * x <= limit ? 0.5 * k * x * x : limit * x - (0.5 * limit * limit) / k;
+
+/** Everything that is asked over and over, in plain numbers. */
+class Balance {
+  readonly n: number;
+  readonly #free: readonly number[];
+  readonly #index: Int32Array;
+  readonly #force: Float64Array;
+  readonly #arm: Float64Array;
+  readonly #presses: Float64Array;
+  readonly #on: Float64Array;
+  readonly #kg: number;
+  readonly #kr: number;
+  /** Force left over on each, N. */
+  readonly #left: Float64Array;
+  /** What counts as none of it, N. */
+  readonly #enough: Float64Array;
+
+  constructor(
+    readonly bodies: readonly Rigid[],
+    readonly springs: readonly Spring[],
+  ) {
+    const free: number[] = [];
+    this.#index = Int32Array.from(bodies, (b, i) => (b.still ? -1 : free.push(i) - 1));
+    this.#free = free;
+    this.n = free.length;
+    this.#force = Float64Array.from(free.flatMap((i) => [...bodies[i]!.force]));
+    this.#arm = new Float64Array(6 * springs.length);
+    springs.forEach((s, q) => {
+      for (let k = 0; k < 3; k++) {
+        this.#arm[6 * q + k] = s.at[k]! - bodies[s.a]!.at[k]!;
+        this.#arm[6 * q + 3 + k] = s.at[k]! - bodies[s.b]!.at[k]!;
+      }
+    });
+    this.#presses = new Float64Array(springs.length);
+    this.#on = new Float64Array(3 * springs.length);
+    const middle = springs.map((s) => s.stiff).sort((p, q) => p - q)[springs.length >> 1] ?? 0;
+    this.#kg = Math.max(1e-12, GHOST * middle);
+    this.#kr = this.#kg * GHOST_TURN;
+    this.#left = new Float64Array(this.n);
+    const weights = free.map((i) => Math.hypot(...bodies[i]!.force));
+    const least = Math.max(1e-9, ENOUGH_OF_HEAVIEST * Math.max(0, ...weights));
+    this.#enough = Float64Array.from(weights, (w) => Math.max(ENOUGH * w, least));
+  }
+
+  /** How far apart the two ends of a spring have moved, into three numbers. */
+  #gap(q: number, u: Float64Array, d: Float64Array): void {
+    const { a, b } = this.springs[q]!;
+    d[0] = d[1] = d[2] = 0;
+    for (let end = 0; end < 2; end++) {
+      const i = this.#index[end === 0 ? b : a]!;
+      if (i < 0) continue;
+      const g = end === 0 ? 1 : -1;
+      const r = 6 * q + (end === 0 ? 3 : 0);
+      const rx = this.#arm[r]!;
+      const ry = this.#arm[r + 1]!;
+      const rz = this.#arm[r + 2]!;
+      const o = 6 * i;
+      const tx = u[o + 3]!;
+      const ty = u[o + 4]!;
+      const tz = u[o + 5]!;
+      d[0] = d[0]! + g * (u[o]! + ty * rz - tz * ry);
+      d[1] = d[1]! + g * (u[o + 1]! + tz * rx - tx * rz);
+      d[2] = d[2]! + g * (u[o + 2]! + tx * ry - ty * rx);
+    }
+  }
+
+  energy(u: Float64Array): number {
+    let sum = 0;
+    for (let i = 0; i < this.n; i++)
+      for (let k = 0; k < 3; k++) {
+        const v = u[6 * i + k]!;
+        const w = u[6 * i + 3 + k]!;
+        sum += 0.5 * this.#kg * v * v + 0.5 * this.#kr * w * w - this.#force[3 * i + k]! * v;
+      }
+    const d = new Float64Array(3);
+    for (let q = 0; q < this.springs.length; q++) {
+      const s = this.springs[q]!;
+      this.#gap(q, u, d);
+      const along = d[0]! * s.n[0] + d[1]! * s.n[1] + d[2]! * s.n[2];
+      const aside = Math.sqrt(Math.max(0, d[0]! ** 2 + d[1]! ** 2 + d[2]! ** 2 - along * along));
+      sum += along < 0 ? energyOf(s.stiff, -along, s.press) : energyOf(s.stiff, along, s.pull);
+      sum += energyOf(s.sideways, aside, s.slide);
+    }
+    return sum;
+  }
+
+  /** Forces as things stand, and the step that would balance them were every spring to go on as it is. */
+  step(u: Float64Array): { readonly step: () => Float64Array; readonly off: number } {
+    const { n } = this;
+    const diagonal = new Float64Array(36 * n);
+    const rest = new Float64Array(6 * n);
+    const couplings = new Map<number, Coupling>();
+    for (let i = 0; i < n; i++)
+      for (let k = 0; k < 3; k++) {
+        diagonal[36 * i + 7 * k] = this.#kg;
+        diagonal[36 * i + 7 * (k + 3)] = this.#kr;
+        rest[6 * i + k] = this.#force[3 * i + k]! - this.#kg * u[6 * i + k]!;
+        rest[6 * i + 3 + k] = -this.#kr * u[6 * i + 3 + k]!;
+      }
+    const d = new Float64Array(3);
+    const K = new Float64Array(9);
+    for (let q = 0; q < this.springs.length; q++) {
+      const s = this.springs[q]!;
+      this.#gap(q, u, d);
+      const along = d[0]! * s.n[0] + d[1]! * s.n[1] + d[2]! * s.n[2];
+      const [sx, sy, sz] = [d[0]! - along * s.n[0], d[1]! - along * s.n[1], d[2]! - along * s.n[2]];
+      const aside = Math.sqrt(sx * sx + sy * sy + sz * sz);
+      let N = -s.stiff * along;
+      let kn = s.stiff;
+      if (N > s.press) [N, kn] = [s.press, kn * SPENT];
+      else if (N < -s.pull) [N, kn] = [-s.pull, kn * SPENT];
+      // sideways a secant, which never overshoots
+      const kt =
+        aside > 0 && s.sideways * aside > s.slide
+          ? Math.max(s.slide / aside, SPENT * s.sideways)
+          : s.sideways;
+      const fx = N * s.n[0] - kt * sx;
+      const fy = N * s.n[1] - kt * sy;
+      const fz = N * s.n[2] - kt * sz;
+      this.#presses[q] = N;
+      this.#on[3 * q] = fx;
+      this.#on[3 * q + 1] = fy;
+      this.#on[3 * q + 2] = fz;
+      for (let x = 0; x < 3; x++)
+        for (let y = 0; y < 3; y++) K[3 * x + y] = (kn - kt) * s.n[x]! * s.n[y]! + (x === y ? kt : 0);
+      const [ia, ib] = [this.#index[s.a]!, this.#index[s.b]!];
+      this.#push(rest, ib, 6 * q + 3, fx, fy, fz, 1);
+      this.#push(rest, ia, 6 * q, fx, fy, fz, -1);
+      const arm = this.#arm;
+      if (ia >= 0) addStiffness(diagonal, 36 * ia, K, arm, 6 * q, 6 * q, 1);
+      if (ib >= 0) addStiffness(diagonal, 36 * ib, K, arm, 6 * q + 3, 6 * q + 3, 1);
+      if (ia >= 0 && ib >= 0) {
+        const [i, j, ri, rj] = ia < ib ? [ia, ib, 6 * q, 6 * q + 3] : [ib, ia, 6 * q + 3, 6 * q];
+        const key = i * n + j;
+        let c = couplings.get(key);
+        if (!c) couplings.set(key, (c = { i, j, block: new Float64Array(36) }));
+        addStiffness(c.block, 0, K, arm, ri, rj, -1);
+      }
+    }
+    let off = 0;
+    for (let i = 0; i < n; i++) {
+      const left = Math.hypot(rest[6 * i]!, rest[6 * i + 1]!, rest[6 * i + 2]!);
+      this.#left[i] = left;
+      off = Math.max(off, left / this.#enough[i]!);
+    }
+    return { step: () => solveBlocks(n, diagonal, [...couplings.values()], rest), off };
+  }
+
+  #push(rest: Float64Array, i: number, r: number, fx: number, fy: number, fz: number, sign: number): void {
+    if (i < 0) return;
+    const rx = this.#arm[r]!;
+    const ry = this.#arm[r + 1]!;
+    const rz = this.#arm[r + 2]!;
+    const o = 6 * i;
+    rest[o] = rest[o]! + sign * fx;
+    rest[o + 1] = rest[o + 1]! + sign * fy;
+    rest[o + 2] = rest[o + 2]! + sign * fz;
+    rest[o + 3] = rest[o + 3]! + sign * (ry * fz - rz * fy);
+    rest[o + 4] = rest[o + 4]! + sign * (rz * fx - rx * fz);
+    rest[o + 5] = rest[o + 5]! + sign * (rx * fy - ry * fx);
+  }
+
+  done(u: Float64Array, off: number, rounds: number): Settled {
+    const uncarried = new Float64Array(this.bodies.length);
+    const sinks = new Float64Array(this.bodies.length);
+    this.#free.forEach((body, i) => {
+      const left = off > 1 ? this.#left[i]! : 0;
+      uncarried[body] = left + this.#kg * Math.hypot(u[6 * i]!, u[6 * i + 1]!, u[6 * i + 2]!);
+      sinks[body] = -u[6 * i + 2]!;
+    });
+    return {
+      presses: this.#presses,
+      onSecond: this.#on,
+      uncarried,
+      sinks,
+      off,
+      rounds,
+    };
+  }
+}
+
+/** JᵢᵀKJⱼ added to a block, where J turns a step and a turn of a body into the step of a place on it. */
+function addStiffness(
+  to: Float64Array,
+  o: number,
+  K: Float64Array,
+  arm: Float64Array,
+  ri: number,
+  rj: number,
+  sign: number,
+): void {
+  const jx = arm[rj]!;
+  const jy = arm[rj + 1]!;
+  const jz = arm[rj + 2]!;
+  const ix = arm[ri]!;
+  const iy = arm[ri + 1]!;
+  const iz = arm[ri + 2]!;
+  for (let x = 0; x < 3; x++) {
+    const k0 = sign * K[3 * x]!;
+    const k1 = sign * K[3 * x + 1]!;
+    const k2 = sign * K[3 * x + 2]!;
+    // row x of K J
+    const t0 = k1 * -jz + k2 * jy;
+    const t1 = k0 * jz + k2 * -jx;
+    const t2 = k0 * -jy + k1 * jx;
+    // Jᵀ has ones for the step, and for the turn the arm crossed with the row
+    const a = x === 0 ? 4 : x === 1 ? 5 : 3;
+    const b = x === 0 ? 5 : x === 1 ? 3 : 4;
+    const pa = x === 0 ? iz : x === 1 ? ix : iy;
+    const pb = x === 0 ? -iy : x === 1 ? -iz : -ix;
+    for (let row = 0; row < 3; row++) {
+      const r = row === 0 ? x : row === 1 ? a : b;
+      const f = row === 0 ? 1 : row === 1 ? pa : pb;
+      const at = o + 6 * r;
+      to[at] = to[at]! + f * k0;
+      to[at + 1] = to[at + 1]! + f * k1;
+      to[at + 2] = to[at + 2]! + f * k2;
+      to[at + 3] = to[at + 3]! + f * t0;
+      to[at + 4] = to[at + 4]! + f * t1;
+      to[at + 5] = to[at + 5]! + f * t2;
+    }
+  }
+}
+
+/**
+ * Where bodies settle that are held by springs which only push, and pull and slide as far as a joint holds: the one bottom
+ * of their energy, by Newton steps that are halved until it falls. What nothing carries shows on a ghost spring.
+ */
+export function settle(bodies: readonly Rigid[], springs: readonly Spring[]): Settled {
+  const all = new Balance(bodies, springs);
+  let u = new Float64Array(6 * all.n);
+  let off = Infinity;
+  let round = 0;
+  for (; round < MOST_ROUNDS; round++) {
+    const now = all.step(u);
+    off = now.off;
+    if (round > 1 && off < 1) break;
+    const du = now.step();
+    const before = all.energy(u);
+    let share = 1;
+    let next = u;
+    for (let k = 0; k < MOST_HALVED; k++, share /= 2) {
+      next = u.map((v, i) => v + share * du[i]!);
+      if (round === 0 || all.energy(next) <= before + 1e-12 * Math.abs(before)) break;
+    }
+    u = next;
+  }
+  return all.done(u, off, round);
+}
