@@ -26,7 +26,8 @@ import type { Inside, RodPath } from './runs/rod-paths.ts';
 import type { Passed, RodReport } from './mends/rod-report.ts';
 import { rodMass } from './stock/rods/registry.ts';
 import { stockOf } from './stock/stock.ts';
-import { boardOutline, edgesOf, footprint, tipping, type Tipping } from './joints/tipping.ts';
+import { footprint } from './carried/footprint.ts';
+import { boardOutline, edgesOf, tipping, type Tipping } from './joints/tipping.ts';
 
 export interface BonesReport {
   readonly balance: WholeBalance;

@@ -3,5 +3,5 @@
  * the other: its length presses, its direction is the normal. Nothing here knows of weight, paste or rods.
  */
 export { type Clear, type Contact, GROUND, clearanceOf, contactsOf } from './contacts.ts';
-export { solidOf } from './solid.ts';
+export { SETTLE, solidOf } from './solid.ts';
 export { type Spot } from './touch.ts';

@@ -25,6 +25,8 @@ export interface Solid {
   readonly thin: number;
   /** Made of parts that lie in each other. */
   readonly heap: boolean;
+  /** How far it gives way to what it is pressed on, mm. */
+  readonly beds: number;
   /** Its triangles are its true skin, and no spot of them has to be put back on it. */
   readonly straight: boolean;
 }
@@ -43,6 +45,12 @@ function boxOf(mesh: Mesh): Box {
   return { low: low as unknown as Vec, high: high as unknown as Vec };
 }
 
+/** Soft paste that is pressed on beds in by so much, mm; estimate. */
+export const SETTLE = 0.5;
+/** A thin sheet is smoothed on to what it is pressed on as it is set there, mm; estimates. */
+const PLIANT = 4;
+const SHEET_BEDS = 2.5;
+
 const isStraight = (body: Body): boolean =>
   body.type === 'flat' ||
   body.type === 'scan' ||
@@ -60,6 +68,7 @@ export const solidOf = remembered((body: Body): Solid => {
     far: Math.hypot(...sides),
     thin: Math.min(...sides),
     heap: body.type === 'group',
+    beds: body.type === 'flat' && body.thickness < PLIANT ? SHEET_BEDS : SETTLE,
     straight: isStraight(body),
   };
 });
@@ -82,6 +91,7 @@ export function groundWithin(shape: 'round' | 'square', width: number): Solid {
     far: 2 * width,
     thin: width,
     heap: false,
+    beds: SETTLE,
     straight: true,
   };
 }

@@ -50,8 +50,6 @@ export const touches = (m: Meeting): m is Touching => 'area' in m;
 
 /** Faces nearer than this are in contact, mm; estimate. */
 export const TOUCH = 0.5;
-/** Soft paste that is pressed on beds in by so much, mm; estimate. */
-const SETTLE = 0.5;
 /** Nobody asks whether bodies touch that are further apart than this, mm. */
 export const NEAR = 1;
 
@@ -125,8 +123,9 @@ export function touch(a: Solid, b: Solid, at: Frame, near = NEAR): Meeting | und
   const home = (p: Vec): Vec => (who === first ? p : toWorld(back, p));
   if (deep.depth < -TOUCH) return { gap: -deep.depth, at: home(deep.at) };
 
-  const settle = Math.max(0, SETTLE - Math.max(0, deep.depth)) + Math.max(0, -deep.depth);
-  const guess = Math.sqrt(2 * Math.min(a.thin, b.thin) * Math.max(SETTLE, deep.depth));
+  const beds = Math.max(a.beds, b.beds);
+  const settle = Math.max(0, beds - Math.max(0, deep.depth)) + Math.max(0, -deep.depth);
+  const guess = Math.sqrt(2 * Math.min(a.thin, b.thin) * Math.max(beds, deep.depth));
   // of what is wide no more is asked than of what is small
   const wide = Math.sqrt(Math.min(first.facing?.area ?? Infinity, second.facing?.area ?? Infinity) / FEW);
   let fine = Math.max(wide, Math.min(COARSEST, Math.max(FINEST, guess / 2.5)));

@@ -110,7 +110,7 @@ function dutyOf(instance: Instance, facts: SeatFacts): Duty {
             onRods: rounded(facts.loadOnRods),
             contact: rounded(facts.loadContact),
             section: rounded(facts.section),
-            height: slender && lean < 0.5 && !facts.stiffened ? parts.height : 0,
+            height: slender && lean < 0.5 && !facts.stiffened ? rounded(facts.free) : 0,
             braced: facts.braced,
           },
         }

@@ -10,10 +10,15 @@ import { pasteOf } from './springs.ts';
 /** Paste an hour old, kPa: who carries whom does not hang on it where that is determinate. Estimate. */
 const FIRMISH = 47;
 
+/** Held up by another to this, it comes off with that one. */
+export const MOSTLY = 0.5;
+
 /** Who carries whom by touch alone, and each with all it carries. */
 export interface Standing extends Carried {
   readonly shares: ReadonlyMap<number, readonly Share[]>;
   readonly with: ReadonlyMap<number, Mass>;
+  /** The same of what rests mostly on it, and would come off with it. */
+  readonly hanging: ReadonlyMap<number, Mass>;
 }
 
 /** Does the one stand on the other by the person's word? Other rooms say what the glue between them holds. */
@@ -43,7 +48,13 @@ export const standingOf = fromBuild(STANDS, (build): Standing => {
   });
   const shares = sharesOf(carried.rests);
   const alone = new Map(instances.flatMap((i, k) => (i.first ? [[k, own[k]!] as const] : [])));
-  return { ...carried, shares, with: carriedWith(alone, shares) };
+  const mostly = new Map([...shares].map(([k, on]) => [k, on.filter((s) => s.share >= MOSTLY)]));
+  return {
+    ...carried,
+    shares,
+    with: carriedWith(alone, shares),
+    hanging: carriedWith(alone, mostly),
+  };
 });
 
 /** Of a batch the one that all the others are like, by number. */

@@ -19,28 +19,37 @@ export function together(parts: readonly Mass[]): Mass {
   return g > 0 ? { g, at: [x / g, y / g, z / g] } : { g: 0, at: [0, 0, 0] };
 }
 
-/** One that is carried, and the share of it that is. */
+/** One that is carried, the share of it that is, and where that comes down from above. */
 export interface Share {
   readonly upper: number;
   readonly share: number;
+  readonly through: readonly [x: number, y: number] | undefined;
 }
 
-/** Who rests on each, with what share of it; −1 is the ground. */
-export function sharesOf(rests: readonly Rest[]): ReadonlyMap<number, readonly Share[]> {
+/** Less than this of what holds a piece up is no support to reckon with. */
+const SLIGHT = 0.1;
+
+/** Who rests on each, with what share of it, the slight ones left to the others; −1 is the ground. */
+export function sharesOf(all: readonly Rest[]): ReadonlyMap<number, readonly Share[]> {
+  const most = new Map<number, number>();
+  for (const r of all) most.set(r.upper, (most.get(r.upper) ?? 0) + r.patch + r.rods);
+  const rests = all.filter((r) => r.patch + r.rods >= SLIGHT * most.get(r.upper)!);
   const whole = new Map<number, number>();
   for (const r of rests) whole.set(r.upper, (whole.get(r.upper) ?? 0) + r.patch + r.rods);
   const out = new Map<number, Share[]>();
   for (const r of rests) {
     const share = (r.patch + r.rods) / whole.get(r.upper)!;
     const of = out.get(r.lower);
-    if (of) of.push({ upper: r.upper, share });
-    else out.set(r.lower, [{ upper: r.upper, share }]);
+    if (of) of.push({ upper: r.upper, share, through: r.through });
+    else out.set(r.lower, [{ upper: r.upper, share, through: r.through }]);
   }
   return out;
 }
 
 const MOST_TURNS = 60;
 const STILL = 1e-6;
+/** Held up by one alone, all of it hangs on that one, wherever it balances. */
+const WHOLE = 0.999;
 
 /**
  * Each with all it carries, as one mass: its own and its share of what rests on it, and of what rests on that. Of a pair that
@@ -55,9 +64,11 @@ export function carriedWith(
     let moved = 0;
     const next = new Map<number, Mass>();
     for (const [k, mass] of own) {
-      const parts = (shares.get(k) ?? []).flatMap(({ upper, share }) => {
+      const parts = (shares.get(k) ?? []).flatMap(({ upper, share, through }): Mass[] => {
         const m = next.get(upper) ?? all.get(upper);
-        return m ? [{ g: m.g * share, at: m.at }] : [];
+        if (!m) return [];
+        const at = share < WHOLE && through ? ([...through, m.at[2]] as const) : m.at;
+        return [{ g: m.g * share, at }];
       });
       const sum = together([mass, ...parts]);
       moved = Math.max(moved, Math.abs(sum.g - all.get(k)!.g));

@@ -16,6 +16,8 @@ export interface Rest {
   /** Straight on to the patch, as grams: what is hung on a side is not pressed. */
   readonly pressed: number;
   readonly rods: number;
+  /** Where the weight comes down, from above: the lever rule, with what the patch takes as a turn. */
+  readonly through: readonly [x: number, y: number] | undefined;
   readonly contact: Contact | undefined;
 }
 
@@ -200,9 +202,12 @@ export function balance(s: Setting): Carried {
   for (const { c, from, to } of stretches) {
     let g = 0;
     let pressed = 0;
+    let [mx, my] = [0, 0];
     for (let q = from; q < to; q++) {
       g += up(q);
-      pressed += Math.max(0, found.presses[q]!) / G;
+      pressed += found.presses[q]! / G;
+      mx += up(q) * c.spots[q - from]!.at[0];
+      my += up(q) * c.spots[q - from]!.at[1];
     }
     const [upper, lower] = g > 0 ? [c.b, c.a] : [c.a, c.b];
     if (upper < 0 || g === 0) continue;
@@ -210,8 +215,9 @@ export function balance(s: Setting): Carried {
       upper,
       lower,
       patch: Math.abs(g),
-      pressed,
+      pressed: Math.max(0, pressed),
       rods: 0,
+      through: [mx / g, my / g],
       contact: hovers.has(c.a) ? undefined : c,
     });
     press(lower, Math.abs(g));
@@ -275,10 +281,25 @@ function byRod(
         patch: 0,
         pressed: 0,
         rods: g,
+        through: undefined,
         contact: undefined,
       });
   });
   return out;
+}
+
+/** Two rests of one on the same other. */
+function both(a: Rest, b: Rest): Rest {
+  const patch = a.patch + b.patch;
+  const mean = (k: 0 | 1) => (a.patch * a.through![k] + b.patch * b.through![k]) / patch;
+  return {
+    ...a,
+    patch,
+    pressed: a.pressed + b.pressed,
+    rods: a.rods + b.rods,
+    through: a.through && b.through ? [mean(0), mean(1)] : (a.through ?? b.through),
+    contact: a.contact ?? b.contact,
+  };
 }
 
 /** One rest for each two, the slight ones left out. */
@@ -288,18 +309,7 @@ function gathered(rests: readonly Rest[]): Rest[] {
   for (const r of rests) {
     const key = `${r.upper} ${r.lower}`;
     const was = of.get(key);
-    of.set(
-      key,
-      was
-        ? {
-            ...was,
-            patch: was.patch + r.patch,
-            pressed: was.pressed + r.pressed,
-            rods: was.rods + r.rods,
-            contact: was.contact ?? r.contact,
-          }
-        : r,
-    );
+    of.set(key, was ? both(was, r) : r);
     whole.set(r.upper, (whole.get(r.upper) ?? 0) + r.patch + r.rods);
   }
   return [...of.values()].filter((r) => r.patch + r.rods >= SLIGHT * whole.get(r.upper)!);

@@ -12,7 +12,7 @@ import {
   type Numbers,
   type Reckoned,
 } from '../../quantity/index.ts';
-import { carriedMasses } from '../carried/carried.ts';
+import { standingOf } from '../carried/carried.ts';
 import type { Mass } from '../carried/flows.ts';
 import { check, worst, type Check } from './check.ts';
 import {
@@ -27,7 +27,7 @@ import { afterNight, type Firmed } from './joint-push.ts';
 import { jointsOf } from '../paths/joints.ts';
 import { GLUE_SPREAD, IN_HAND, letGoCheck, propFor } from './let-go.ts';
 import { apparent, caseOf, type LoadCase } from './load-cases.ts';
-import { contactOf, type Contact } from '../paths/contact.ts';
+import { faceOf, type Face } from '../paths/contact.ts';
 import { pasteAt, softNow } from '../stock/soft.ts';
 
 /** Paste fresh from the hands, kPa, and hours in which it comes to a night's firmness; estimates. */
@@ -68,9 +68,9 @@ export const gluesIn = (build: Build): Glue[] => [
   ...new Set(build.pieces.filter((p) => p.seat.on !== BOARD).map((p) => glueOn(build, p))),
 ];
 
-interface Face {
+interface Glued {
   readonly patch: Patch;
-  readonly contact: Contact;
+  readonly contact: Face;
   readonly load: Mass;
 }
 
@@ -90,7 +90,7 @@ interface Borne {
 
 /** Share used in the worst of the directions of throw of one case, and what is borne there. */
 function worstUse(
-  face: Face,
+  face: Glued,
   film: number,
   set: boolean,
   side: GluedSide,
@@ -152,7 +152,7 @@ const FRESH_USE = formula({
 /** The figures a glued face takes. */
 const faceTold = (
   name: string,
-  { patch, load }: Face,
+  { patch, load }: Glued,
   film: Reckoned<'kPa'>,
   side: GluedSide,
   { force, moments }: Borne,
@@ -184,7 +184,7 @@ const softer = (a: GluedSide, b: GluedSide): GluedSide => ({
 /** Every piece that no rod holds to its carrier, hardest worked first; what is laid round or set in holds itself. */
 export function gluedJoints(build: Build, firmed: Firmed): GluedReport[] {
   const instances = place(build);
-  const { with: masses } = carriedMasses(build);
+  const { hanging } = standingOf(build);
   const rodded = new Set(jointsOf(build).joints.map((j) => j.upper));
   const journey = caseOf(build, build.brief.journey);
   const table = caseOf(build, 'table');
@@ -192,18 +192,21 @@ export function gluedJoints(build: Build, firmed: Firmed): GluedReport[] {
   const out: GluedReport[] = [];
   instances.forEach((instance, i) => {
     const { piece } = instance;
-    if (instance.carrier < 0 || rodded.has(i) || seen.has(piece.id)) return;
+    if (!instance.first || rodded.has(i) || seen.has(piece.id)) return;
     if (piece.seat.how === 'wraps' || piece.seat.how === 'set' || standsInSocket(instance)) return;
+    const contact = faceOf(build, i);
+    if (!contact) return;
     seen.add(piece.id);
     const glue = glueOn(build, piece);
     const film = filmOf(build, glue.id);
-    const contact = contactOf(instance, instances[instance.carrier]!);
     const { wide, tall } = contact;
-    const face: Face = { patch: { wide, tall, round: true }, contact, load: masses[i]! };
-    const carrier = instances[instance.carrier]!.piece;
-    const firm = softer(sideAt(afterNight(firmed, carrier.id), 0), sideAt(afterNight(firmed, piece.id), 0));
+    const face: Glued = { patch: { wide, tall, round: true }, contact, load: hanging.get(i)! };
+    const under = contact.on.map((k) => instances[k]!.piece);
+    const softest = (hours: number) =>
+      under.map((p) => sideAt(afterNight(firmed, p.id), hours)).reduce(softer);
+    const firm = softer(softest(0), sideAt(afterNight(firmed, piece.id), 0));
     const onWay = worstUse(face, film.set, true, firm, journey);
-    const stands = sideAt(afterNight(firmed, carrier.id), 2);
+    const stands = softest(2);
     const inTime = (hours: number) =>
       FRESH + Math.max(0, afterNight(firmed, piece.id) - FRESH) * Math.min(1, hours / NIGHT);
     const sideIn = (hours: number) => softer(stands, sideAt(inTime(hours), 0));
@@ -241,7 +244,7 @@ export function gluedJoints(build: Build, firmed: Firmed): GluedReport[] {
     });
     out.push({
       piece,
-      on: carrier.name,
+      on: under[0]!.name,
       glue,
       check: onTheWay,
       letGo,

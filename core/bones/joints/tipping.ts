@@ -1,16 +1,6 @@
-import { polygonHull } from 'd3-polygon';
-import { DOWN, place, reach } from '../../figure/index.ts';
-import { type Build, type PartsOf } from '../../record/index.ts';
-import { bodySurface, toWorld, type Body, type Vec } from '../../solids/index.ts';
-import {
-  byFormula,
-  formula,
-  given,
-  reckon,
-  remembered,
-  solved,
-  type Reckoned,
-} from '../../quantity/index.ts';
+import { type Build } from '../../record/index.ts';
+import type { Vec } from '../../solids/index.ts';
+import { byFormula, formula, given, reckon, solved, type Reckoned } from '../../quantity/index.ts';
 import { check, share, type Check } from './check.ts';
 import { apparent, type LoadCase } from './load-cases.ts';
 import { furthestSupport, type FlatPoint } from '../mechanics/soft-base.ts';
@@ -19,26 +9,6 @@ export type { FlatPoint };
 
 /** Directions looked at where no edge decides. */
 const SOFT_WAYS = 24;
-
-/** Paste settles on to the board: what comes nearer than this to it rests on it, mm. Estimate. */
-const RESTS = 1.2;
-
-/** Points of a body's surface; those of what stands on the board are remembered. */
-const surfaceOf = remembered((body: Body): readonly Vec[] => bodySurface(body));
-
-/** Where the figure touches the board, from above. */
-export function footprint(build: PartsOf<'pieces'>): FlatPoint[] {
-  const points: [number, number][] = [];
-  for (const i of place(build)) {
-    if (-reach(i, DOWN) > RESTS) continue;
-    for (const p of surfaceOf(i.body)) {
-      const w = toWorld(i.frame, p);
-      if (w[2] <= RESTS) points.push([w[0], w[1]]);
-    }
-  }
-  const hull = points.length >= 3 ? polygonHull(points) : null;
-  return hull ?? points;
-}
 
 /** Outline of the board as it stands on the table. */
 export function boardOutline(build: Build): FlatPoint[] {

@@ -32,7 +32,7 @@ export function waysHeld(build: Build, joint: Joint): readonly Joint[] {
   if (kinds.length < 2) return [joint];
   const tripod = tripodOf(joint) !== undefined;
   const instance = place(build)[joint.upper]!;
-  const by = (rods: readonly Crossing[]) => jointBy(instance, joint.upper, joint.load, rods);
+  const by = (rods: readonly Crossing[]) => jointBy(instance, joint.upper, joint.load, rods, joint.seat);
   const row = tripod || joint.crossings.every((c) => inLine(joint.crossings[0]!, c)) ? [joint] : [];
   const braced = kinds.flatMap((mast): Joint[] => {
     const held = by(mast);

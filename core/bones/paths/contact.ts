@@ -1,84 +1,82 @@
-import { measureOf, type Instance } from '../../figure/index.ts';
-import {
-  add,
-  cross,
-  dot,
-  sub,
-  times,
-  unit,
-  type Vec,
-  bodyInside,
-  bodySurface,
-  toLocal,
-  toWorld,
-} from '../../solids/index.ts';
-import { remembered } from '../../quantity/index.ts';
-import { seatRadius } from './seat-radius.ts';
+import { contactsOf, GROUND, type Contact } from '../../contacts/index.ts';
+import { place } from '../../figure/index.ts';
+import { add, cross, dot, sub, times, unit, type Vec } from '../../solids/index.ts';
+import { MOSTLY, standingOf } from '../carried/carried.ts';
+import type { PartsOf } from '../../record/index.ts';
 
-/** Where a piece touches its carrier: middle, way out, and how large. */
-export interface Contact {
+type Stands = PartsOf<'pieces' | 'blends' | 'cake' | 'board'>;
+
+/** The face on which a piece is held: middle, way out, and how large. */
+export interface Face {
   readonly at: Vec;
-  /** From the carrier towards the piece. */
+  /** From what holds it towards the piece. */
   readonly out: Vec;
   readonly across: Vec;
   readonly along: Vec;
-  /** Full sizes across and along, mm. */
+  /** Full sizes across and along, mm, of an even oval as large as the patches. */
   readonly wide: number;
   readonly tall: number;
+  /** What holds it, most of it first, by number in `place`. */
+  readonly on: readonly number[];
 }
 
-/** Faces nearer than this are pressed together, mm; estimate. */
-const PRESSED = 1;
-const FEW = 6;
+/** Twelve middles of cells spread less than the face they stand for. */
+const CELLS = 1.06;
+/** Held up by the ground to more than this, it stands and does not hang on glue. */
+const STANDS = 0.5;
+const LEAST = 0.5;
 
-/** The foot as a round face, where no more can be told. */
-function footOf(instance: Instance): Contact {
-  const { frame, piece } = instance;
-  const d = 2 * Math.max(0.5, seatRadius(instance));
-  return {
-    at: add(frame.origin, times(frame.z, piece.seat.sink)),
-    out: frame.z,
-    across: frame.x,
-    along: frame.y,
-    wide: d,
-    tall: d,
-  };
+/** Touches of a piece with all others but those that hang on it, what lifts it most first. */
+function holding(
+  build: Stands,
+  index: number,
+): readonly { readonly contact: Contact; readonly other: number }[] {
+  const standing = standingOf(build);
+  const instances = place(build);
+  const mine = standing.rests.filter((r) => r.upper === index);
+  const lifts = new Map(mine.map((r) => [r.lower, r.patch]));
+  const whole = mine.reduce((sum, r) => sum + r.patch, 0);
+  if ((lifts.get(-1) ?? 0) > STANDS * whole) return [];
+  const hangs = new Set(
+    (standing.shares.get(index) ?? []).flatMap((s) => (s.share >= MOSTLY ? [s.upper] : [])),
+  );
+  // what is hooked or tied on does not hang on glue
+  const hooked = (k: number) => instances[k]!.piece.seat.how === 'hangs' && instances[k]!.carrier >= 0;
+  return contactsOf(build)
+    .filter((c) => (c.a === index || c.b === index) && c.b !== GROUND)
+    .map((contact) => ({ contact, other: contact.a === index ? contact.b : contact.a }))
+    .filter(({ other }) => !hangs.has(other) && !(hooked(index) && instances[index]!.carrier === other))
+    .sort((p, q) => (lifts.get(q.other) ?? 0) - (lifts.get(p.other) ?? 0));
 }
 
 /**
- * The face on which a piece is stuck: the points of its surface that lie in its carrier, or a millimetre from it. Sizes
- * are four times their spread, as for an even oval.
+ * All patches together on which a piece is held by others, as one even face; undefined where it stands on the ground, is set in
+ * or touches nothing. Sizes are four times the spread of the patches, brought to their area.
  */
-export const contactOf = remembered((instance: Instance, carrier: Instance): Contact => {
-  const { frame, body, piece } = instance;
-  const m = measureOf(piece);
-  const centre = toWorld(frame, [m.aside?.[0] ?? 0, m.aside?.[1] ?? 0, m.centre]);
-  const towards = unit(sub(toWorld(carrier.frame, [0, 0, measureOf(carrier.piece).centre]), centre));
-  const points = bodySurface(body)
-    .map((p) => toWorld(frame, p))
-    .filter((p) => {
-      const near = toLocal(carrier.frame, add(p, times(towards, PRESSED)));
-      return bodyInside(carrier.body, near) !== undefined;
-    });
-  if (points.length < FEW) return footOf(instance);
+export function faceOf(build: Stands, index: number): Face | undefined {
+  const held = holding(build, index);
+  // what is set in all round holds by its walls
+  if (held.length === 0 || held.every((h) => h.contact.round)) return undefined;
+  const { frame } = place(build)[index]!;
+  const patches = held.map((h) => h.contact);
+  const outOf = (c: Contact): Vec => times(c.normal, c.b === index ? 1 : -1);
+  const area = patches.reduce((sum, c) => sum + c.area, 0);
   const at = times(
-    points.reduce<Vec>((a, p) => add(a, p), [0, 0, 0]),
-    1 / points.length,
+    patches.reduce<Vec>((sum, c) => add(sum, times(c.at, c.area)), [0, 0, 0]),
+    1 / area,
   );
-  const reach = sub(centre, at);
-  const out = Math.hypot(...reach) > 0.3 ? unit(reach) : frame.z;
+  const sum = patches.reduce<Vec>((s, c) => add(s, times(outOf(c), c.area)), [0, 0, 0]);
+  const out = Math.hypot(...sum) > 1e-9 ? unit(sum) : frame.z;
   const start = Math.abs(dot(out, frame.y)) < 0.9 ? frame.y : frame.x;
   const along = unit(sub(start, times(out, dot(start, out))));
   const across = cross(along, out);
   const spread = (axis: Vec) =>
-    4 * Math.sqrt(points.reduce((s, p) => s + dot(sub(p, at), axis) ** 2, 0) / points.length);
-  const foot = 2 * Math.max(0.5, seatRadius(instance));
-  return {
-    at,
-    out,
-    across,
-    along,
-    wide: Math.max(foot * 0.7, spread(across)),
-    tall: Math.max(foot * 0.7, spread(along)),
-  };
-});
+    CELLS *
+    4 *
+    Math.sqrt(
+      patches.flatMap((c) => c.spots).reduce((s, p) => s + p.area * dot(sub(p.at, at), axis) ** 2, 0) / area,
+    );
+  const [wide, tall] = [Math.max(LEAST, spread(across)), Math.max(LEAST, spread(along))];
+  const k = Math.sqrt(area / ((Math.PI / 4) * wide * tall));
+  return { at, out, across, along, wide: k * wide, tall: k * tall, on: held.map((h) => h.other) };
+}

@@ -109,8 +109,9 @@ export function discSoft({ of }: Disc): Soft {
 /** A disc to begin with under a piece, in whole centimetres: a finger's breadth round its foot, or what can be hidden. */
 export function discWidth(build: Build, pieceId: string): Mm {
   const instances = place(build);
-  const instance = instances.find((i) => i.piece.id === pieceId);
-  const wanted = tens(2 * (instance ? seatRadius(instance) : 0) + 10);
+  const index = instances.findIndex((i) => i.piece.id === pieceId);
+  const instance = instances[index];
+  const wanted = tens(2 * (instance ? seatRadius(build, index) : 0) + 10);
   for (
     let width = wanted;
     instance && instance.carrier >= 0 && width >= discRecord.properties.width.minimum;

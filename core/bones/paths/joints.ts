@@ -5,7 +5,7 @@ import { carriedMasses, fallingWith, holdingUp } from '../carried/carried.ts';
 import type { Mass } from '../carried/flows.ts';
 import { discUnder, throughDisc } from './discs.ts';
 import { rodPaths, type Inside, type RodPath, type Run } from '../runs/rod-paths.ts';
-import { seatRadius } from './seat-radius.ts';
+import { seatOf } from './seat-radius.ts';
 
 /** One rod crossing a joint: what holds it on each side, from the joint outwards. */
 export interface Crossing {
@@ -169,6 +169,7 @@ export function jointBy(
   upper: number,
   load: Mass,
   crossings: readonly Crossing[],
+  seat: number,
 ): Joint {
   const at = times(
     crossings.reduce<Vec>((s, c) => add(s, c.at), [0, 0, 0]),
@@ -190,7 +191,7 @@ export function jointBy(
     across,
     spacing: crossings.length > 1 ? Math.max(...along) - Math.min(...along) : 0,
     bare,
-    seat: bare < 2 ? seatRadius(instance) : 0,
+    seat: bare < 2 ? seat : 0,
     halfWidth: measureOf(instance.piece).width / 2,
     ...(disc && bare < 2 ? { disc } : {}),
   };
@@ -216,7 +217,7 @@ export const jointsOf = fromBuild(LOADED, (build): { paths: RodPath[]; joints: J
       .filter((c): c is Crossing => c !== undefined && c.heldBelow >= 1 && c.heldAbove >= 1)
       .map((c) => withDisc(c, upper, instance));
     if (crossings.length === 0) return;
-    joints.push(jointBy(instance, upper, masses[upper]!, crossings));
+    joints.push(jointBy(instance, upper, masses[upper]!, crossings, seatOf(build, upper)));
   });
   return { paths, joints };
 });

@@ -1,13 +1,35 @@
-import { measureOf, type Instance } from '../../figure/index.ts';
-import { remembered } from '../../quantity/index.ts';
-import { bodyFootRadius } from '../../solids/index.ts';
+import { contactsOf, GROUND } from '../../contacts/index.ts';
+import { place } from '../../figure/index.ts';
+import type { PartsOf } from '../../record/index.ts';
+import { standingOf } from '../carried/carried.ts';
+import { stanceOf } from '../carried/footprint.ts';
 
-/** Half size of the face a piece rests on: its section a little way up, less when it lies on its side. */
-export const seatRadius = remembered(({ piece, body, frame }: Instance): number => {
-  const m = measureOf(piece);
-  const sunk = Math.max(piece.seat.sink, 0.06 * m.height, 0.5);
-  const standing = bodyFootRadius(body, sunk);
-  if (body.type !== 'stack') return standing;
-  const lying = 0.25 * Math.min(m.width, m.height);
-  return Math.abs(frame.z[2]) > 0.7 ? standing : Math.min(standing, lying);
-});
+type Stands = PartsOf<'pieces' | 'blends' | 'cake' | 'board'>;
+
+/** Radius of a face as large as all the patches a piece rests on, mm; nought where it touches nothing. */
+export function seatRadius(build: Stands, index: number): number {
+  const under = new Set(
+    standingOf(build).rests.flatMap((r) => (r.upper === index && r.contact ? [r.lower] : [])),
+  );
+  const { carrier } = place(build)[index]!;
+  const area = contactsOf(build).reduce((sum, c) => {
+    const other = c.a === index ? c.b : c.b === index ? c.a : undefined;
+    return other !== undefined && (under.has(other) || other === carrier) ? sum + c.area : sum;
+  }, 0);
+  return Math.sqrt(area / Math.PI);
+}
+
+/**
+ * Half of what a piece is held back by when it is pushed, mm: its own patches, or, of one of several that stand on the ground,
+ * the stance of them all, for what tips it is what tips them.
+ */
+export function seatOf(build: Stands, index: number): number {
+  const { rests } = standingOf(build);
+  const mine = rests.filter((r) => r.upper === index);
+  const together =
+    mine.length > 0 &&
+    mine.every((r) => r.lower === GROUND) &&
+    rests.some((r) => r.lower === GROUND && r.upper !== index && r.contact);
+  const own = seatRadius(build, index);
+  return together ? Math.max(own, stanceOf(build)) : own;
+}

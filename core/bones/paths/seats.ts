@@ -13,8 +13,9 @@ import { discUnder, spreadRadius } from './discs.ts';
 export interface SeatFacts {
   /** Surface closed off by what it touches, mm². */
   readonly contact: number;
-  /** Length held by what carries it, mm. */
+  /** Length held by what carries it, mm; and from there to what presses on it. */
   readonly held: number;
+  readonly free: number;
   /** Grams resting on it. */
   readonly load: number;
   /** Share of that which rods take past its paste. */
@@ -39,6 +40,11 @@ const NEARLY_ALL = 0.9;
 const IN_LINE = 0.25;
 /** Lighter than this nothing rests on it, g. */
 const NOTHING = 0.05;
+
+/** A patch smaller than this is where two meet by chance, and one whose two sums differ so lies all round, mm² and share. */
+const LEAST_FACE = 3;
+const ALIKE = 0.5;
+const isFace = (c: Contact): boolean => !c.round && c.agree >= ALIKE && c.area >= LEAST_FACE;
 
 /** A disc spreads what presses on a wider face than the patch. */
 function spreadFace(instance: Instance, c: Contact, g: number): number {
@@ -78,6 +84,14 @@ function heldOf(instance: Instance, k: number, rests: readonly Rest[]): number {
   return Math.min(held, measureOf(instance.piece).height);
 }
 
+/** How far up a piece, along itself, what it carries presses on it, mm. */
+const pressedAt = (instance: Instance, k: number, rests: readonly Rest[]): number =>
+  rests.reduce(
+    (most, { lower, contact }) =>
+      lower === k && contact ? Math.max(most, toLocal(instance.frame, contact.at)[2]) : most,
+    0,
+  );
+
 /** Seat facts of every piece, by id, from the instance the person edits. */
 export function seatFacts(build: Build, firm: Firmness): Map<string, SeatFacts> {
   const instances = place(build);
@@ -100,7 +114,7 @@ export function seatFacts(build: Build, firm: Firmness): Map<string, SeatFacts> 
     );
     const hardest = above.reduce(
       (most, r) =>
-        r.contact && r.pressed > 0
+        r.contact && r.pressed > 0 && isFace(r.contact)
           ? Math.max(most, r.pressed / spreadFace(instances[r.upper]!, r.contact, r.pressed))
           : most,
       0,
@@ -110,10 +124,12 @@ export function seatFacts(build: Build, firm: Firmness): Map<string, SeatFacts> 
     const tops = above.flatMap((r) => (r.contact ? [r.contact.at[2]] : []));
     const high = tops.length ? Math.max(...tops) : low;
     const mine = patches.get(k) ?? [];
+    const held = heldOf(instance, k, standing.rests);
     const most = paths.reduce((m, p) => Math.max(m, lengthIn(p, k)), 0);
     out.set(instance.piece.id, {
       contact: mine.reduce((sum, p) => sum + p.closed, 0),
-      held: heldOf(instance, k, standing.rests),
+      held,
+      free: Math.max(0, pressedAt(instance, k, standing.rests) - held),
       load: load > NOTHING ? load : 0,
       loadOnRods: load > NOTHING ? Math.min(1, Math.max(0, 1 - presses / load)) : 0,
       loadContact: hardest > 0 ? presses / hardest : 0,
