@@ -51,7 +51,8 @@ describe('drying, common practice', () => {
       expect(when(CASES.petal, q, { ...ROOM, humidity: 0.4 })).toBeLessThan(when(CASES.petal, q));
     const load = CASES.leg.duty.load;
     expect(when(CASES.leg, 'bear', ROOM, { load: { ...load, braced: true } })).toBeLessThan(30);
-    expect(when(CASES.leg, 'bear', ROOM, { load: { ...load, onRods: 0.9 } })).toBeLessThan(5);
+    // a stick from end to end takes most of it and keeps it from folding
+    expect(when(CASES.leg, 'bear', ROOM, { load: { ...load, onRods: 0.9, height: 0 } })).toBeLessThan(5);
   });
 });
 

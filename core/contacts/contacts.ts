@@ -28,13 +28,26 @@ interface Known {
 const KEPT = 6;
 const known = new WeakMap<object, WeakMap<object, Known[]>>();
 
-const alike = (p: Vec, q: Vec, within: number): boolean =>
-  Math.abs(p[0] - q[0]) <= within && Math.abs(p[1] - q[1]) <= within && Math.abs(p[2] - q[2]) <= within;
+const rounded = (v: Vec, k: number): Vec => [
+  Math.round(v[0] * k) / k,
+  Math.round(v[1] * k) / k,
+  Math.round(v[2] * k) / k,
+];
+const equal = (p: Vec, q: Vec): boolean => p[0] === q[0] && p[1] === q[1] && p[2] === q[2];
 const sameFrame = (p: Frame, q: Frame): boolean =>
-  alike(p.origin, q.origin, 1e-6) && alike(p.x, q.x, 1e-9) && alike(p.y, q.y, 1e-9) && alike(p.z, q.z, 1e-9);
+  equal(p.origin, q.origin) && equal(p.x, q.x) && equal(p.y, q.y) && equal(p.z, q.z);
 
-/** What two bodies do that stand so to each other; what moves as one is not looked at again. */
-function meet(a: Body, b: Body | Solid, ground: Solid | undefined, at: Frame): Meeting | undefined {
+/**
+ * What two bodies do that stand so to each other; what moves as one is not looked at again. It is found from the frame rounded to
+ * a millionth of a millimetre, so that it does not hang on what was asked before.
+ */
+function meet(a: Body, b: Body | Solid, ground: Solid | undefined, exact: Frame): Meeting | undefined {
+  const at: Frame = {
+    origin: rounded(exact.origin, 1e6),
+    x: rounded(exact.x, 1e9),
+    y: rounded(exact.y, 1e9),
+    z: rounded(exact.z, 1e9),
+  };
   let of = known.get(a);
   if (!of) known.set(a, (of = new WeakMap()));
   let answers = of.get(b);

@@ -61,7 +61,10 @@ describe('choosing a rod', () => {
   });
 
   it('says the nearest when nothing holds, and offers nothing to press', () => {
-    const short = value(setRod(otter, 'legs', { stock: 'skewer3' }));
+    // a line that leaves the feet before it comes to the board
+    const beside = { on: 'board', at: [22, 4, -12] } as const;
+    const drum = { ...otter, board: { ...otter.board, material: 'drum' as const } };
+    const short = value(setRod(drum, 'legs', { stock: 'skewer3', from: beside }));
     const none = chooseRod(short, 'legs', firm);
     expect(none.stock).toBeUndefined();
     expect(none.apply).toBeUndefined();

@@ -38,6 +38,8 @@ export interface SeatFacts {
 const NEARLY_ALL = 0.9;
 /** Supports that span less than this of the wider way stand in a line. */
 const IN_LINE = 0.25;
+/** While it firms, a piece is open to the air on one side at least. */
+const MOST_CLOSED = 0.4;
 /** Lighter than this nothing rests on it, g. */
 const NOTHING = 0.05;
 
@@ -102,7 +104,7 @@ export function seatFacts(build: Build, firm: Firmness): Map<string, SeatFacts> 
   const out = new Map<string, SeatFacts>();
   instances.forEach((instance, k) => {
     if (out.has(instance.piece.id)) return;
-    const { height } = measureOf(instance.piece);
+    const { height, area } = measureOf(instance.piece);
     const above = real.rests.filter((r) => r.lower === k);
     const presses = real.presses.get(k) ?? 0;
     const load = Math.max(
@@ -127,7 +129,10 @@ export function seatFacts(build: Build, firm: Firmness): Map<string, SeatFacts> 
     const held = heldOf(instance, k, standing.rests);
     const most = paths.reduce((m, p) => Math.max(m, lengthIn(p, k)), 0);
     out.set(instance.piece.id, {
-      contact: mine.reduce((sum, p) => sum + p.closed, 0),
+      contact: Math.min(
+        MOST_CLOSED * area,
+        mine.reduce((sum, p) => sum + p.closed, 0),
+      ),
       held,
       free: Math.max(0, pressedAt(instance, k, standing.rests) - held),
       load: load > NOTHING ? load : 0,
