@@ -22,12 +22,13 @@ interface Parts {
 }
 
 /** Steps and links with what the person changed of them, and what could not be changed. */
-function madeOf(build: Build, { paste, firming, bones, cake }: Parts): Edited {
+function madeOf(build: Build, { paste, firming, bones, cake, facts }: Parts): Edited {
   const asMade = stepsOf({
     build,
     batches: paste(),
     firming: firming(),
     bones: bones(),
+    seats: facts(),
     cake: cake(),
     number: (p) => multiplicity(build, p),
   });

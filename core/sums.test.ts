@@ -53,6 +53,7 @@ const METHODS = [
   /three legs through one point|rod and braces through one point/,
   /part of the outline beyond a straight line/,
   /deep body cooled at its face/,
+  /springs, flows and creeps/,
 ];
 
 describe('every sum that can be opened', () => {

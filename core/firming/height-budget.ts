@@ -1,7 +1,7 @@
 import type { SeatFacts } from '../bones/index.ts';
-import { DOWN, measureOf, place, reach, UP, type Instance } from '../figure/index.ts';
+import { place, reach, UP, type Instance } from '../figure/index.ts';
 import { type Build } from '../record/index.ts';
-import { given, GRAVITY, reckon, total, type Reckoned } from '../quantity/index.ts';
+import { formatDuration, given, GRAVITY, reckon, solved, total, type Reckoned } from '../quantity/index.ts';
 import { LAW } from './law.ts';
 import type { PieceFirming } from './piece.ts';
 
@@ -16,7 +16,16 @@ export interface Stage {
   readonly loss: Reckoned;
   /** What it would lose if the load came at once. */
   readonly lossSoft: Reckoned;
+  /** The same with the load after twenty minutes, an hour and a night. */
+  readonly later: readonly { readonly minutes: number; readonly loss: Reckoned }[];
+  /** It bears less than what rests on it, set on at once: not yet, however little it would lose. */
+  readonly notYet: boolean;
 }
+
+/** When else a stage may be loaded, minutes after it was shaped. */
+export const LATER = [20, 60, 720] as const;
+/** Losing more than this can be seen: 2 mm or a fiftieth of the height. Common practice. */
+export const SEEN = { mm: 2, share: 1 / 50 } as const;
 
 export interface HeightBudget {
   readonly stages: readonly Stage[];
@@ -26,41 +35,8 @@ export interface HeightBudget {
   readonly finishedSoft: Reckoned;
 }
 
-/** Over the board by more than this, something else holds it up, mm. */
-const CLEAR = 5;
-
-/** Does one hang from the other, directly or through others? */
-function carries(piece: Instance, i: Instance, instances: readonly Instance[]): boolean {
-  for (let at = i; at.carrier >= 0; at = instances[at.carrier]!)
-    if (instances[at.carrier] === piece) return true;
-  return false;
-}
-
-/** What a piece that floats over the board rests on without being seated there: legs under a body. */
-function under(
-  piece: Instance,
-  instances: readonly Instance[],
-  taken: ReadonlySet<Instance>,
-): Instance | undefined {
-  const foot = -reach(piece, DOWN);
-  if (foot <= CLEAR) return undefined;
-  const { width, height } = measureOf(piece.piece);
-  let best: Instance | undefined;
-  let nearest = Math.max(CLEAR, 0.2 * height);
-  for (const i of instances) {
-    if (taken.has(i) || carries(piece, i, instances)) continue;
-    const aside = Math.hypot(
-      i.frame.origin[0] - piece.frame.origin[0],
-      i.frame.origin[1] - piece.frame.origin[1],
-    );
-    const gap = Math.abs(reach(i, UP) - foot);
-    if (aside <= width && gap < nearest && -reach(i, DOWN) < foot - CLEAR) [best, nearest] = [i, gap];
-  }
-  return best;
-}
-
-/** The pieces that make the height: the one that reaches highest, what carries it, and so on down to the board. */
-function tallest(instances: readonly Instance[]): Instance[] {
+/** The pieces that make the height: the one that reaches highest, what carries most of it, and so on down to the board. */
+function tallest(instances: readonly Instance[], facts: ReadonlyMap<string, SeatFacts>): Instance[] {
   let top: Instance | undefined;
   let best = -Infinity;
   for (const i of instances) {
@@ -68,11 +44,12 @@ function tallest(instances: readonly Instance[]): Instance[] {
     if (z > best + 1e-9) [top, best] = [i, z];
   }
   const chain: Instance[] = [];
-  const taken = new Set<Instance>();
-  for (let at = top; at && !taken.has(at);) {
+  const taken = new Set<string>();
+  for (let at = top; at && !taken.has(at.piece.id);) {
     chain.unshift(at);
-    taken.add(at);
-    at = at.carrier >= 0 ? instances[at.carrier] : under(at, instances, taken);
+    taken.add(at.piece.id);
+    const on = facts.get(at.piece.id)?.restsOn[0]?.on;
+    at = instances.find((i) => i.piece.id === on);
   }
   return chain;
 }
@@ -87,7 +64,37 @@ export const squashShare = (pressure: number, yieldStress: number): number => {
   return reserve >= 1 ? LAW.yieldStrain / reserve : Math.min(0.6, 1 - reserve + LAW.yieldStrain);
 };
 
-/** Height a piece loses when what rests on it is set on so many minutes after it was shaped. */
+/**
+ * Creep: a stage goes on giving way at the strain of its yield an hour, times the cube of how near its yield it is pressed;
+ * slower every hour it firms. Power and hour are estimates, chosen so that what may be left standing (a reserve of 3.75) loses
+ * half a per cent in a night without firming.
+ */
+const CREEP_HOURS = 1;
+const CREEP_POWER = 3;
+/** It is looked at again after two weeks, min; no stage loses more than so much of its height. */
+const LOOKED_AT = 14 * 24 * 60;
+const MOST_LOST = 0.6;
+
+/**
+ * Share of its height a stage loses that is pressed from a moment on: at once as `squashShare`, and by creep while it firms.
+ * @param yieldAt kPa so many minutes after it was shaped
+ */
+export function shortens(pressure: number, yieldAt: (minutes: number) => number, from: number): number {
+  const first = yieldAt(from);
+  const atOnce = squashShare(pressure, first);
+  // having spread, it presses no harder than it bears
+  const pressed = Math.min(pressure, first);
+  let creep = 0;
+  for (let t = from; t < LOOKED_AT && creep < MOST_LOST;) {
+    const next = Math.min(LOOKED_AT, t + Math.max(0.5, 0.04 * (t - from + 5)));
+    const near = pressed / yieldAt((t + next) / 2);
+    creep += (LAW.yieldStrain / (60 * CREEP_HOURS)) * near ** CREEP_POWER * (next - t);
+    t = next;
+  }
+  return Math.min(MOST_LOST, atOnce + creep);
+}
+
+/** Height a piece loses when what rests on it is set on it so many minutes after it was shaped. */
 export function squashed(
   name: string,
   rise: Reckoned,
@@ -97,7 +104,11 @@ export function squashed(
 ): Reckoned {
   const load = given('Rests on it', fact?.load ?? 0, 'g');
   const rods = given('Carried past it by rods', 100 * (fact?.loadOnRods ?? 0), '%');
-  const face = given('Face of the seat', Math.max(1, fact?.loadContact || fact?.section || 1), 'mm²');
+  const face = given(
+    fact?.section ? 'Its least level cut' : 'Face that is pressed',
+    Math.max(1, fact?.section || fact?.loadContact || 1),
+    'mm²',
+  );
   const pressure = reckon(
     'Pressure on it',
     'kPa',
@@ -105,15 +116,24 @@ export function squashed(
     [load, rods, face],
     (g, r, a) => (g * GRAVITY * (1 - r / 100)) / a,
   );
-  return reckon(
-    name,
-    'mm',
-    'rise × share squashed: 0.023 ÷ reserve up to yield, 1 − reserve beyond',
-    [rise, pressure, given('Yields at', f?.yieldAfter(Number.isFinite(minutes) ? minutes : 0) ?? 0, 'kPa')],
-    (h, p, y) => h * squashShare(p, y),
+  const from = Number.isFinite(minutes) ? minutes : 0;
+  const yieldAt = (t: number) => f?.yieldAfter(t) ?? Infinity;
+  const share = solved(
+    'Share of it that is lost',
+    pressure.value > 0 ? shortens(pressure.value, yieldAt, from) : 0,
+    '',
+    'springs, flows and creeps: 0.023 ÷ reserve up to yield, 1 − reserve beyond, then 0.023 an hour × (pressed ÷ yields)³ as it firms',
+    [pressure, given('Set on it after', from, 'min'), given('Yields then at', f ? yieldAt(from) : 0, 'kPa')],
     'estimate',
   );
+  return reckon(name, 'mm', 'rise × share lost', [rise, share], (h, lost) => h * lost, 'estimate');
 }
+
+/** Does it yield at once under what rests on it? */
+const bearsLess = (f: PieceFirming, fact: SeatFacts): boolean =>
+  fact.load > 0 &&
+  fact.section > 0 &&
+  (fact.load * GRAVITY * (1 - fact.loadOnRods)) / fact.section > f.yieldAfter(0);
 
 /** Shoes to hat: what each stage adds, and what it loses by being soft when the next is set on it. */
 export function heightBudget(
@@ -121,12 +141,10 @@ export function heightBudget(
   firming: ReadonlyMap<string, PieceFirming>,
   facts: ReadonlyMap<string, SeatFacts>,
 ): HeightBudget {
-  const chain = tallest(place(build));
+  const chain = tallest(place(build), facts);
   const hex = new Map(build.colours.map((c) => [c.id, c.hex]));
-  // a stage ends where the next one has its foot; the first also counts what it stands over the board
-  const feet = chain.map((i, k) =>
-    k === 0 ? 0 : Math.max(0, i.carrier >= 0 ? i.frame.origin[2] : -reach(i, DOWN)),
-  );
+  // a stage ends where the next one stands on it; the first also counts what it stands over the board
+  const feet = chain.map((i, k) => (k === 0 ? 0 : Math.max(0, facts.get(i.piece.id)?.foot ?? 0)));
   // what leans or lies may have its foot higher than the next one's: no stage adds less than nothing
   for (let k = chain.length - 2; k >= 0; k--) feet[k] = Math.min(feet[k]!, feet[k + 1]!);
   const top = chain.length ? reach(chain[chain.length - 1]!, UP) : 0;
@@ -144,6 +162,11 @@ export function heightBudget(
       rise,
       loss: loss(`${piece.name} loses, set on when firm`, firmAt),
       lossSoft: loss(`${piece.name} loses, set on at once`, 0),
+      later: LATER.map((minutes) => ({
+        minutes,
+        loss: loss(`${piece.name} loses, set on after ${formatDuration(minutes)}`, minutes),
+      })),
+      notYet: f !== undefined && fact !== undefined && bearsLess(f, fact),
     };
   });
   const modelled = total(

@@ -3,6 +3,14 @@ import { LAW } from './law.ts';
 import { balanceWater } from './paste-law.ts';
 import type { DryingHistory } from './sweep.ts';
 
+/** A lump slumps that is taller than what it yields at over its weight; left overnight it may be a fifth of that. Common practice. */
+const SLUMPS = 5;
+const LUMP_DENSITY = 1350;
+
+/** Does a lump of paste keep its shape overnight on what it stands on, just shaped? @param kPa what it yields at; @param height mm */
+export const keepsLump = (kPa: number, height: number): boolean =>
+  height <= ((kPa * 1000) / (LUMP_DENSITY * G) / SLUMPS) * 1000;
+
 /** What can be asked of a piece. Most become true with time; sticking, texturing and bending stop being true. */
 export type Question =
   | 'tack'
@@ -162,9 +170,16 @@ export interface Firmness {
 /**
  * Reserve of a piece under a load: squash over its least section, punch under the hardest pressed patch, folding of a slender
  * height; the least counts.
- * @param thickness of a slender piece, m; @param density kg/m³
+ * @param piece thickness of a slender piece in m, kg/m³, and whether it is a sheet, which folds about its thickness only
  */
-export function reserveUnder(load: Load, thickness: number, density: number): (firm: Firmness) => number {
+export function reserveUnder(
+  load: Load,
+  {
+    thickness,
+    density,
+    sheet,
+  }: { readonly thickness: number; readonly density: number; readonly sheet: boolean },
+): (firm: Firmness) => number {
   const free = 1 - load.onRods;
   const W = load.mass * G * free;
   const round = Math.PI * (thickness / 2) ** 2;
@@ -174,7 +189,7 @@ export function reserveUnder(load: Load, thickness: number, density: number): (f
   const contact = load.contact > 0 ? load.contact * 1e-6 : section;
   const radius = Math.sqrt(contact / Math.PI);
   const pressed = W / contact / 1000;
-  const inertia = (Math.PI * thickness ** 4) / 64;
+  const inertia = sheet ? (section * thickness ** 2) / 12 : (Math.PI * thickness ** 4) / 64;
   const weight = W + 0.3 * density * G * round * tall;
   const K = load.braced ? 1 : 4;
   return ({ mean, stiff, centre, skin }) => {
@@ -190,7 +205,11 @@ export function reserveUnder(load: Load, thickness: number, density: number): (f
 
 /** The same as a piece dries. */
 export function loadFactor(h: DryingHistory, load: Load): Margin {
-  const reserve = reserveUnder(load, h.slab.thickness, h.law.density);
+  const reserve = reserveUnder(load, {
+    thickness: h.slab.thickness,
+    density: h.law.density,
+    sheet: h.slab.kind === 'sheet',
+  });
   return (i) =>
     reserve({
       mean: h.yieldMean[i]!,

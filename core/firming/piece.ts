@@ -17,7 +17,7 @@ import {
 import { LAW } from './law.ts';
 import { weightsOf, type Learned } from './learned.ts';
 import { learnedOf } from './looks.ts';
-import { ASKED, needOf, QUESTIONS, reserveUnder, type Duty, type Question } from './margins.ts';
+import { ASKED, keepsLump, needOf, QUESTIONS, reserveUnder, type Duty, type Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
 import { spellsOf } from './places.ts';
 import { reached } from './reached.ts';
@@ -257,6 +257,9 @@ export function freshYield(blend: Blend): number {
   return SQRT3 * plain * Math.exp(LAW.gumStiffness * gum);
 }
 
+/** Does a piece keep its shape from the first, however soft? @param height mm */
+export const keepsItsShape = (f: PieceFirming, height: number): boolean => keepsLump(f.yieldAfter(0), height);
+
 function firmChocolate(
   piece: Piece,
   constants: SettingConstants,
@@ -277,7 +280,13 @@ function firmChocolate(
   const cooling = rounded(coolingTime(slab.bulk, slab.facing, slab.depth, slab.shape, air));
   const settled = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
   // firm alike all through, without a skin: what it yields at is the reserve asked for over that of one kPa
-  const reserve = duty.load && reserveUnder(duty.load, slab.thickness, CHOCOLATE_DENSITY);
+  const reserve =
+    duty.load &&
+    reserveUnder(duty.load, {
+      thickness: slab.thickness,
+      density: CHOCOLATE_DENSITY,
+      sheet: parts.kind === 'sheet',
+    });
   const under = (q: 'bear' | 'stand') =>
     reserve && { [q]: needOf(q) / reserve({ mean: 1, stiff: 1, centre: 1, skin: 0 }) };
   const yieldsAt: Partial<Record<Question, number>> = {

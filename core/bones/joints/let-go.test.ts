@@ -66,7 +66,6 @@ describe('letting go of what is glued', () => {
 describe('a prop in the plan of days', () => {
   const heron = demoBuild('one-legged-heron');
   const report = plan(heron, { runs: 40 });
-  const { work } = report;
   const days = report.days();
   const at = new Map(days.plan!.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p]));
 

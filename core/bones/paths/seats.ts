@@ -1,6 +1,6 @@
 import { contactsOf, type Contact } from '../../contacts/index.ts';
 import { measureOf, place, type Instance } from '../../figure/index.ts';
-import type { Build } from '../../record/index.ts';
+import { BOARD, type Build } from '../../record/index.ts';
 import { toLocal, type Vec } from '../../solids/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import { standingOf } from '../carried/carried.ts';
@@ -8,6 +8,14 @@ import type { Carried, Rest } from '../carried/graph.ts';
 import { leastSection, loaded, patchesOf, type Firmness } from '../carried/loaded.ts';
 import { rodPaths, type RodPath } from '../runs/rod-paths.ts';
 import { discUnder, spreadRadius } from './discs.ts';
+
+/** One that a piece rests on. */
+export interface RestsOn {
+  /** Its id, or that of the board. */
+  readonly on: string;
+  /** Of all that holds the piece up. */
+  readonly share: number;
+}
 
 /** What the seat of a piece means for its firming. */
 export interface SeatFacts {
@@ -32,6 +40,12 @@ export interface SeatFacts {
   readonly stiffened: boolean;
   /** Nothing touches it that leads down to the board. */
   readonly hovers: boolean;
+  /** What it rests on, the most of it first. */
+  readonly restsOn: readonly RestsOn[];
+  /** Share of it that hangs on rods, not on what it sits on. */
+  readonly onRods: number;
+  /** How high over the board it is held, mm: where its weight goes down. */
+  readonly foot: number;
 }
 
 /** A rod that runs through so much of a piece keeps it from folding. */
@@ -77,6 +91,15 @@ function spansBothWays(places: readonly Vec[]): boolean {
 const lengthIn = (path: RodPath, k: number): number =>
   path.spots.filter((s) => s.some((x) => x.instance === k)).length * path.step;
 
+/** Least level cut of a piece between what it stands on and what presses on it, mm²; nought where that is no higher. */
+function sectionOf(instance: Instance, k: number, standing: readonly Rest[], above: readonly Rest[]): number {
+  const height = (r: Rest) => (r.contact ? [r.contact.at[2]] : []);
+  const feet = standing.filter((r) => r.upper === k).flatMap(height);
+  const tops = above.flatMap(height);
+  const low = feet.length ? Math.min(...feet) : 0;
+  return tops.length && Math.max(...tops) > low + 1 ? leastSection(instance, low, Math.max(...tops)) : 0;
+}
+
 /** How far up a piece, along itself, it is held by what carries it, mm. */
 function heldOf(instance: Instance, k: number, rests: readonly Rest[]): number {
   let held = instance.piece.seat.sink;
@@ -121,10 +144,10 @@ export function seatFacts(build: Build, firm: Firmness): Map<string, SeatFacts> 
           : most,
       0,
     );
-    const feet = standing.rests.filter((r) => r.upper === k && r.contact);
-    const low = feet.length ? Math.min(...feet.map((r) => r.contact!.at[2])) : 0;
-    const tops = above.flatMap((r) => (r.contact ? [r.contact.at[2]] : []));
-    const high = tops.length ? Math.max(...tops) : low;
+    const face = hardest > 0 ? presses / hardest : 0;
+    const cut = sectionOf(instance, k, standing.rests, above);
+    // what only hangs on its side asks the glue, not the paste below
+    const loads = load > NOTHING && (face > 0 || cut > 0);
     const mine = patches.get(k) ?? [];
     const held = heldOf(instance, k, standing.rests);
     const most = paths.reduce((m, p) => Math.max(m, lengthIn(p, k)), 0);
@@ -135,17 +158,41 @@ export function seatFacts(build: Build, firm: Firmness): Map<string, SeatFacts> 
       ),
       held,
       free: Math.max(0, pressedAt(instance, k, standing.rests) - held),
-      load: load > NOTHING ? load : 0,
-      loadOnRods: load > NOTHING ? Math.min(1, Math.max(0, 1 - presses / load)) : 0,
-      loadContact: hardest > 0 ? presses / hardest : 0,
-      section: load > NOTHING && high > low + 1 ? leastSection(instance, low, high) : 0,
+      load: loads ? load : 0,
+      loadOnRods: loads ? Math.min(1, Math.max(0, 1 - presses / load)) : 0,
+      loadContact: face,
+      section: loads ? cut || face : 0,
       braced: isBraced(k, standing.rests),
       rodded: most > 0,
       stiffened: most > NEARLY_ALL * height,
       hovers: real.hovers.has(k),
+      ...supportOf(k, instances, real.rests),
     });
   });
   return out;
+}
+
+/** What holds a piece up, and how high. */
+function supportOf(
+  k: number,
+  instances: readonly Instance[],
+  rests: readonly Rest[],
+): Pick<SeatFacts, 'restsOn' | 'onRods' | 'foot'> {
+  const under = rests.filter((r) => r.upper === k);
+  const whole = under.reduce((sum, r) => sum + r.patch + r.rods, 0);
+  if (!(whole > 0)) return { restsOn: [], onRods: 0, foot: 0 };
+  const shares = new Map<string, number>();
+  for (const r of under) {
+    const on = r.lower < 0 ? BOARD : instances[r.lower]!.piece.id;
+    shares.set(on, (shares.get(on) ?? 0) + (r.patch + r.rods) / whole);
+  }
+  const touching = under.filter((r) => r.contact);
+  const patch = touching.reduce((sum, r) => sum + r.patch, 0);
+  return {
+    restsOn: [...shares].map(([on, share]) => ({ on, share })).sort((a, b) => b.share - a.share),
+    onRods: under.reduce((sum, r) => sum + r.rods, 0) / whole,
+    foot: patch > 0 ? touching.reduce((sum, r) => sum + r.patch * r.contact!.at[2], 0) / patch : 0,
+  };
 }
 
 /** Is everything that rests on it held aside by others, both ways? */

@@ -1,9 +1,10 @@
 import { BOARD, carriedBy, pieceOf, standingOn, type Piece } from '../../record/index.ts';
 import { DOWN, measureOf, place, reach, weighIn } from '../../figure/index.ts';
-import type { Band, PieceFirming } from '../../firming/index.ts';
+import { keepsItsShape, type Band, type PieceFirming } from '../../firming/index.ts';
 import { listed } from '../../quantity/index.ts';
 import type { Hold, Link, Step } from '../types.ts';
 import {
+  AT_ONCE,
   BONES_ID,
   colourOf,
   freeId,
@@ -128,6 +129,31 @@ const wait = (
 /** Firm enough to hold in the fingers, and to keep its pose where it leans. */
 const heldBand = (f: PieceFirming): Band => later(f.bands.handle!, f.bands.pose);
 
+/** A rod holds a piece up that hangs on it to this share at least. */
+const ON_RODS = 0.5;
+
+/** Leaning further than this it hangs out from its rod, degrees. */
+const UPRIGHT = 30;
+
+/** Is it slid upright on rods that hold it while it is soft, and does it keep its shape on them? */
+const onRods = (bench: Bench, piece: Piece, f: PieceFirming): boolean =>
+  (bench.seats.get(piece.id)?.onRods ?? 0) >= ON_RODS &&
+  Math.max(Math.abs(piece.seat.lean), Math.abs(piece.seat.tip)) <= UPRIGHT &&
+  keepsItsShape(f, measureOf(piece).height);
+
+/** Held up by another to less than this, it does not wait for that one. */
+const SUPPORT = 0.1;
+
+/** Pieces that carry another when it is set on: found from the bodies, but for what is itself set on it later. */
+function carriersOf(bench: Bench, piece: Piece): Piece[] {
+  const later = new Set(carriedBy(bench.build, piece.id).map((p) => p.id));
+  const found = (bench.seats.get(piece.id)?.restsOn ?? []).filter(
+    (r) => r.on !== BOARD && r.share >= SUPPORT && !later.has(r.on),
+  );
+  const ids = new Set([...(piece.seat.on === BOARD ? [] : [piece.seat.on]), ...found.map((r) => r.on)]);
+  return [...ids].flatMap((id) => pieceOf(bench.build, id) ?? []);
+}
+
 /** What the hand does, by how the seat holds. */
 function joinTitle(piece: Piece, where: string, small: boolean): string {
   const name = lower(piece.name);
@@ -161,6 +187,18 @@ function joinNotes(piece: Piece, where: string, small: boolean): string[] {
   if (how !== 'set' && overlap === 'trimmed')
     notes.unshift('Trim its foot to fit; knead back what comes off.');
   return notes;
+}
+
+/** The wait for what carries a piece; on rods that take it, the paste below has to bear no more than the rest. */
+function carries(bench: Bench, under: Piece, piece: Piece, slid: boolean): Link {
+  const { bands } = bench.firming.get(under.id)!;
+  return wait(
+    shapedBy(under),
+    joinId(piece.id),
+    slid ? (bands.bear ?? AT_ONCE) : later(bands.handle!, bands.bear),
+    `the ${lower(under.name)} firms until it carries the ${lower(piece.name)}`,
+    { piece: under.id, asks: 'bear' },
+  );
 }
 
 /** Glue and set each piece where it belongs, over its rods, once both sides are firm enough. */
@@ -210,17 +248,19 @@ export const join: StepMaker = {
           : {}),
       });
       links.push(...orders(bench, piece));
+      const slid = onRods(bench, piece, firming);
+      const early = piece.propped || slid;
       if (small || (!carrier && !floats(bench, piece))) links.push(order(shapedBy(piece), id));
       else
         links.push(
           wait(
             shapedBy(piece),
             id,
-            piece.propped ? firming.bands.touch! : heldBand(firming),
-            piece.propped
+            early ? firming.bands.touch! : heldBand(firming),
+            early
               ? `the ${lower(piece.name)} firms until it can be picked up`
               : `the ${lower(piece.name)} firms until it can be held`,
-            { piece: piece.id, asks: piece.propped ? 'touch' : 'handle' },
+            { piece: piece.id, asks: early ? 'touch' : 'handle' },
             piece.built === 'there' ? undefined : restsOn(bench, piece),
           ),
         );
@@ -230,19 +270,11 @@ export const join: StepMaker = {
         links.push(...between);
       }
       if (rods.length || disc) links.push(order(BONES_ID, id));
-      if (!carrier) continue;
-      const under = bench.firming.get(carrier.id)!;
-      if (small) links.push(order(shapedBy(carrier), id));
-      else
-        links.push(
-          wait(
-            shapedBy(carrier),
-            id,
-            later(under.bands.handle!, under.bands.bear),
-            `the ${lower(carrier.name)} firms until it carries the ${lower(piece.name)}`,
-            { piece: carrier.id, asks: 'bear' },
-          ),
-        );
+      for (const under of carriersOf(bench, piece)) {
+        if (under !== carrier && !small) links.push(order(standsBy(under), id));
+        if (small) links.push(order(shapedBy(under), id));
+        else links.push(carries(bench, under, piece, slid));
+      }
     }
     return { steps, links };
   },

@@ -32,7 +32,7 @@ describe('a piece that is propped', () => {
 
   it('says how to prop it where it is set, and nothing where it is not', () => {
     expect(notesOf(heron, joinId('head'))).toMatch(/Prop it at once/);
-    expect(notesOf(heron, joinId('beak'))).not.toMatch(/Prop/);
+    expect(notesOf(heron, joinId('neck'))).not.toMatch(/Prop/);
   });
 
   it('built on a dummy, is freed once it stands where it goes', () => {

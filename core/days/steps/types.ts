@@ -1,4 +1,4 @@
-import type { BonesReport } from '../../bones/index.ts';
+import type { BonesReport, SeatFacts } from '../../bones/index.ts';
 import type { CakeReport } from '../../cutting/index.ts';
 import { writeStepId, type Build, type Piece, type Task } from '../../record/index.ts';
 import { type Batch } from '../../paste-list/index.ts';
@@ -11,6 +11,8 @@ export interface Bench {
   readonly batches: readonly Batch[];
   readonly firming: ReadonlyMap<string, PieceFirming>;
   readonly bones: BonesReport;
+  /** What each piece stands on and what stands on it, by id. */
+  readonly seats: ReadonlyMap<string, SeatFacts>;
   readonly cake: CakeReport;
   /** How many of a piece there are. */
   readonly number: (piece: Piece) => number;
