@@ -8,30 +8,6 @@ export interface Coupling {
 const SIDE = 6;
 const BLOCK = SIDE * SIDE;
 
-const transposed = (m: Float64Array): Float64Array => {
-  const t = new Float64Array(BLOCK);
-  for (let a = 0; a < SIDE; a++) for (let b = 0; b < SIDE; b++) t[SIDE * b + a] = m[SIDE * a + b]!;
-  return t;
-};
-
-const product = (p: Float64Array, q: Float64Array): Float64Array => {
-  const r = new Float64Array(BLOCK);
-  for (let a = 0; a < SIDE; a++)
-    for (let k = 0; k < SIDE; k++) {
-      const v = p[SIDE * a + k]!;
-      if (v !== 0) for (let b = 0; b < SIDE; b++) r[SIDE * a + b] = r[SIDE * a + b]! + v * q[SIDE * k + b]!;
-    }
-  return r;
-};
-
-const lessProduct = (t: Float64Array, p: Float64Array, q: Float64Array): void => {
-  for (let a = 0; a < SIDE; a++)
-    for (let k = 0; k < SIDE; k++) {
-      const v = p[SIDE * a + k]!;
-      if (v !== 0) for (let b = 0; b < SIDE; b++) t[SIDE * a + b] = t[SIDE * a + b]! - v * q[SIDE * k + b]!;
-    }
-};
-
 /** Inverse by elimination with the largest pivot of each column. */
 function inverse(m: Float64Array): Float64Array {
   const a = Float64Array.from(m);
@@ -68,67 +44,137 @@ function inverse(m: Float64Array): Float64Array {
   return r;
 }
 
+/** One body taken out of the system, with those it is then still held to: number of each, and of the block between them. */
+interface Pivot {
+  readonly body: number;
+  readonly others: readonly number[];
+  readonly slots: readonly number[];
+  /** Block between each two of the others, row by row. */
+  readonly between: readonly (readonly number[])[];
+}
+
 /**
- * Solve a symmetric system of six by six blocks by elimination, the body with fewest neighbours first: figures are nearly
- * trees, so that hardly anything fills in.
- * @param diagonal n blocks after each other; used up
- * @param rest 6 n numbers; used up
+ * A symmetric system of six by six blocks, solved by elimination, the body with fewest neighbours first: figures are nearly
+ * trees, so that hardly anything fills in. The order is found once for all systems between the same bodies.
  */
-export function solveBlocks(
-  n: number,
-  diagonal: Float64Array,
-  couplings: readonly Coupling[],
-  rest: Float64Array,
-): Float64Array {
-  const near = Array.from({ length: n }, () => new Map<number, Float64Array>());
-  for (const { i, j, block } of couplings) {
-    near[i]!.set(j, block);
-    near[j]!.set(i, transposed(block));
+export class Blocks {
+  readonly #n: number;
+  readonly #pivots: readonly Pivot[];
+  /** Number of the block between i and j, by i n + j with i below j. */
+  readonly #slot = new Map<number, number>();
+  readonly #system: Float64Array;
+  readonly #inverses: Float64Array[] = [];
+  readonly #L = new Float64Array(BLOCK);
+
+  /** @param pairs bodies that hold each other, i below j */
+  constructor(n: number, pairs: Iterable<readonly [i: number, j: number]>) {
+    this.#n = n;
+    const near = Array.from({ length: n }, () => new Set<number>());
+    const slotOf = (i: number, j: number): number => {
+      const key = i < j ? i * n + j : j * n + i;
+      let slot = this.#slot.get(key);
+      if (slot === undefined) this.#slot.set(key, (slot = this.#slot.size));
+      return slot;
+    };
+    for (const [i, j] of pairs) {
+      near[i]!.add(j);
+      near[j]!.add(i);
+      slotOf(i, j);
+    }
+    const done = new Uint8Array(n);
+    const pivots: Pivot[] = [];
+    for (let k = 0; k < n; k++) {
+      let body = -1;
+      for (let i = 0; i < n; i++) if (!done[i] && (body < 0 || near[i]!.size < near[body]!.size)) body = i;
+      done[body] = 1;
+      const others = [...near[body]!].sort((p, q) => p - q);
+      const slots = others.map((i) => slotOf(i, body));
+      const between = others.map((i, p) =>
+        others.slice(p + 1).map((j) => {
+          near[i]!.add(j);
+          near[j]!.add(i);
+          return slotOf(i, j);
+        }),
+      );
+      for (const i of others) near[i]!.delete(body);
+      pivots.push({ body, others, slots, between });
+    }
+    this.#pivots = pivots;
+    this.#system = new Float64Array(BLOCK * this.#slot.size);
   }
-  const done = new Uint8Array(n);
-  const order: number[] = [];
-  const inverses: Float64Array[] = [];
-  for (let k = 0; k < n; k++) {
-    let p = -1;
-    let least = Infinity;
-    for (let i = 0; i < n && least > 1; i++)
-      if (!done[i] && near[i]!.size < least) [least, p] = [near[i]!.size, i];
-    done[p] = 1;
-    order.push(p);
-    const inv = inverse(diagonal.subarray(BLOCK * p, BLOCK * (p + 1)));
-    inverses[p] = inv;
-    const others = [...near[p]!.keys()];
-    for (const i of others) {
-      const L = product(near[i]!.get(p)!, inv);
+
+  /**
+   * @param diagonal n blocks after each other; used up
+   * @param rest 6 n numbers; used up
+   */
+  solve(diagonal: Float64Array, couplings: Iterable<Coupling>, rest: Float64Array): Float64Array {
+    const m = this.#system.fill(0);
+    for (const { i, j, block } of couplings) m.set(block, BLOCK * this.#slot.get(i * this.#n + j)!);
+    const L = this.#L;
+    for (const { body: p, others, slots, between } of this.#pivots) {
+      const inv = (this.#inverses[p] = inverse(diagonal.subarray(BLOCK * p, BLOCK * (p + 1))));
+      others.forEach((i, k) => {
+        const o = BLOCK * slots[k]!;
+        // the block between i and p, whose rows are those of the lower number
+        const [row, column] = i < p ? [SIDE, 1] : [1, SIDE];
+        for (let a = 0; a < SIDE; a++)
+          for (let b = 0; b < SIDE; b++) {
+            let sum = 0;
+            for (let c = 0; c < SIDE; c++) sum += m[o + a * row + c * column]! * inv[SIDE * c + b]!;
+            L[SIDE * a + b] = sum;
+          }
+        for (let a = 0; a < SIDE; a++) {
+          let sum = 0;
+          for (let b = 0; b < SIDE; b++) sum += L[SIDE * a + b]! * rest[SIDE * p + b]!;
+          rest[SIDE * i + a] = rest[SIDE * i + a]! - sum;
+        }
+        less(diagonal, BLOCK * i, L, m, o, column, row);
+        between[k]!.forEach((slot, next) => {
+          const j = others[k + 1 + next]!;
+          const from = BLOCK * slots[k + 1 + next]!;
+          // row p, column j
+          if (p < j) less(m, BLOCK * slot, L, m, from, SIDE, 1);
+          else less(m, BLOCK * slot, L, m, from, 1, SIDE);
+        });
+      });
+    }
+    const x = new Float64Array(SIDE * this.#n);
+    const r = new Float64Array(SIDE);
+    for (let k = this.#n - 1; k >= 0; k--) {
+      const { body: p, others, slots } = this.#pivots[k]!;
+      r.set(rest.subarray(SIDE * p, SIDE * (p + 1)));
+      others.forEach((j, q) => {
+        const o = BLOCK * slots[q]!;
+        const [row, column] = p < j ? [SIDE, 1] : [1, SIDE];
+        for (let a = 0; a < SIDE; a++)
+          for (let b = 0; b < SIDE; b++) r[a] = r[a]! - m[o + a * row + b * column]! * x[SIDE * j + b]!;
+      });
+      const inv = this.#inverses[p]!;
       for (let a = 0; a < SIDE; a++) {
-        let s = 0;
-        for (let b = 0; b < SIDE; b++) s += L[SIDE * a + b]! * rest[SIDE * p + b]!;
-        rest[SIDE * i + a] = rest[SIDE * i + a]! - s;
-      }
-      lessProduct(diagonal.subarray(BLOCK * i, BLOCK * (i + 1)), L, near[p]!.get(i)!);
-      for (const j of others) {
-        if (j <= i) continue;
-        let m = near[i]!.get(j);
-        if (!m) near[i]!.set(j, (m = new Float64Array(BLOCK)));
-        lessProduct(m, L, near[p]!.get(j)!);
-        near[j]!.set(i, transposed(m));
+        let sum = 0;
+        for (let b = 0; b < SIDE; b++) sum += inv[SIDE * a + b]! * r[b]!;
+        x[SIDE * p + a] = sum;
       }
     }
-    for (const i of others) near[i]!.delete(p);
+    return x;
   }
-  const x = new Float64Array(SIDE * n);
-  const r = new Float64Array(SIDE);
-  for (let k = n - 1; k >= 0; k--) {
-    const p = order[k]!;
-    r.set(rest.subarray(SIDE * p, SIDE * (p + 1)));
-    for (const [j, m] of near[p]!)
-      for (let a = 0; a < SIDE; a++)
-        for (let b = 0; b < SIDE; b++) r[a] = r[a]! - m[SIDE * a + b]! * x[SIDE * j + b]!;
-    for (let a = 0; a < SIDE; a++) {
-      let s = 0;
-      for (let b = 0; b < SIDE; b++) s += inverses[p]![SIDE * a + b]! * r[b]!;
-      x[SIDE * p + a] = s;
+}
+
+/** Takes L times a block from another; the block is read by its own steps from row to row and from column to column. */
+// eslint-disable-next-line max-params -- the innermost sum of all, in plain numbers
+function less(
+  to: Float64Array,
+  at: number,
+  L: Float64Array,
+  m: Float64Array,
+  o: number,
+  row: number,
+  column: number,
+): void {
+  for (let a = 0; a < SIDE; a++)
+    for (let b = 0; b < SIDE; b++) {
+      let sum = 0;
+      for (let c = 0; c < SIDE; c++) sum += L[SIDE * a + c]! * m[o + c * row + b * column]!;
+      to[at + SIDE * a + b] = to[at + SIDE * a + b]! - sum;
     }
-  }
-  return x;
 }

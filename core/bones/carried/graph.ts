@@ -4,7 +4,7 @@ import { add, times, type Vec } from '../../solids/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import type { RodPath } from '../runs/rod-paths.ts';
 import { runsOf, rodSprings, type RodRun, type RodSpring } from './rod-springs.ts';
-import { settle, type Rigid, type Spring } from './settle.ts';
+import { MOST_ROUNDS, settle, type Rigid, type Spring } from './settle.ts';
 import { contactSprings, HARD, type Paste, type Standing } from './springs.ts';
 
 /** One that rests on another, with how much of it; numbers as in `place`, −1 is the ground. */
@@ -60,7 +60,8 @@ const UNCARRIED = 0.02;
 const LEAST = 0.05;
 /** Further in each other than this, two were pressed together and hold as they would glued, mm; estimate. */
 const PRESSED = 0.5;
-const MOST_AGAIN = 3;
+/** Rounds in which what is held at all is found to be. */
+const FEW_ROUNDS = 10;
 /** Less than this of what holds a piece up is no support. */
 const SLIGHT = 0.02;
 /** Out of balance by more than so many times what counts as none, it cannot be told. */
@@ -169,7 +170,7 @@ export function balance(s: Setting): Carried {
   const rodSpringsOf = held.flatMap((r) => r.springs.map((x) => x.spring));
   const all = [...s.contacts, ...made];
   const pressedIn = pressedInstead(s);
-  const solve = () => {
+  const solve = (most: number) => {
     const springs: Spring[] = [];
     const stretches = all.map((c) => {
       const from = springs.length;
@@ -179,22 +180,25 @@ export function balance(s: Setting): Carried {
       return { c, from, to: springs.length };
     });
     const rodsFrom = springs.length;
-    const found = settle(bodies, [...springs, ...rodSpringsOf]);
+    const found = settle(bodies, [...springs, ...rodSpringsOf], most);
     const gives = new Set(
       numbers.filter((k) => found.uncarried[numberOf(k)]! > G * Math.max(LEAST, UNCARRIED * s.own[k]!.g)),
     );
     return { found, stretches, rodsFrom, gives };
   };
-  // what would fall is held by what it was pressed into, whatever the person called it
-  let now = solve();
-  for (let again = 0; again < MOST_AGAIN && (now.gives.size > 0 || now.found.off > TOLD); again++) {
+  // what would fall is held by what it was pressed into, and failing that by all it touches, and told
+  let now = solve(s.limited || s.rods.length > 0 ? MOST_ROUNDS : FEW_ROUNDS);
+  const gives = new Set<number>();
+  for (const deep of s.limited ? [] : [PRESSED, -Infinity]) {
+    if (now.found.off < TOLD && now.gives.size === 0) break;
+    if (deep < 0) for (const k of now.gives) gives.add(k);
     const before = pressedIn.size;
     for (const c of s.contacts)
-      if (c.b >= 0 && c.depth > PRESSED && (now.gives.has(c.a) || now.gives.has(c.b))) pressedIn.add(c);
-    if (pressedIn.size === before) break;
-    now = solve();
+      if (c.b >= 0 && c.depth > deep && (now.gives.has(c.a) || now.gives.has(c.b))) pressedIn.add(c);
+    if (pressedIn.size > before) now = solve(deep < 0 ? MOST_ROUNDS : FEW_ROUNDS);
   }
-  const { found, stretches, rodsFrom, gives } = now;
+  for (const k of now.gives) gives.add(k);
+  const { found, stretches, rodsFrom } = now;
   const up = (q: number) => found.onSecond[3 * q + 2]! / G;
   const rests: Rest[] = [];
   const presses = new Map<number, number>();

@@ -1,5 +1,5 @@
 import type { Vec } from '../../solids/index.ts';
-import { solveBlocks, type Coupling } from './blocks.ts';
+import { Blocks, type Coupling } from './blocks.ts';
 
 /** A rigid body with the force on it, N, at its balance point; a still one does not move. */
 export interface Rigid {
@@ -40,7 +40,8 @@ export interface Settled {
   readonly rounds: number;
 }
 
-const MOST_ROUNDS = 40;
+/** Rounds after which what is still falling is taken to fall. */
+export const MOST_ROUNDS = 30;
 const MOST_HALVED = 12;
 /** Out of balance by no more than this of its own weight, or of the heaviest where that is more. */
 const ENOUGH = 0.01;
@@ -55,6 +56,10 @@ const SPENT = 1e-8;
 const energyOf = (k: number, x: number, limit: number): number =>
   k <= 0 || x <= 0 ? 0 : k * x <= limit ? 0.5 * k * x * x : limit * x - (0.5 * limit * limit) / k;
 
+/** Does it hold whatever comes? Then its share of the system is the same in every round. */
+const holdsAlways = (s: Spring): boolean =>
+  s.press === Infinity && s.pull === Infinity && (s.slide === Infinity || s.sideways === 0);
+
 /** Everything that is asked over and over, in plain numbers. */
 class Balance {
   readonly n: number;
@@ -66,6 +71,14 @@ class Balance {
   readonly #on: Float64Array;
   readonly #kg: number;
   readonly #kr: number;
+  /** Numbers of the springs that may reach a limit. */
+  readonly #limited: readonly number[];
+  /** The system of all others, with the ghosts. */
+  readonly #diagonal: Float64Array;
+  readonly #couplings: readonly Coupling[];
+  readonly #blocks: Blocks;
+  readonly #d = new Float64Array(3);
+  readonly #K = new Float64Array(9);
   /** Force left over on each, N. */
   readonly #left: Float64Array;
   /** What counts as none of it, N. */
@@ -96,6 +109,54 @@ class Balance {
     const weights = free.map((i) => Math.hypot(...bodies[i]!.force));
     const least = Math.max(1e-9, ENOUGH_OF_HEAVIEST * Math.max(0, ...weights));
     this.#enough = Float64Array.from(weights, (w) => Math.max(ENOUGH * w, least));
+    this.#limited = springs.flatMap((s, q) => (holdsAlways(s) ? [] : [q]));
+    this.#diagonal = new Float64Array(36 * this.n);
+    for (let i = 0; i < this.n; i++)
+      for (let k = 0; k < 3; k++) {
+        this.#diagonal[36 * i + 7 * k] = this.#kg;
+        this.#diagonal[36 * i + 7 * (k + 3)] = this.#kr;
+      }
+    const couplings = new Map<number, Coupling>();
+    springs.forEach((s, q) => {
+      if (holdsAlways(s)) this.#add(q, s.stiff, s.sideways, this.#diagonal, couplings);
+    });
+    this.#couplings = [...couplings.values()];
+    this.#blocks = new Blocks(
+      this.n,
+      springs.flatMap(({ a, b }): [number, number][] => {
+        const [i, j] = [this.#index[a]!, this.#index[b]!];
+        return i < 0 || j < 0 ? [] : [[Math.min(i, j), Math.max(i, j)]];
+      }),
+    );
+  }
+
+  /** The stiffness of a spring, put into the system. */
+  #add(q: number, kn: number, kt: number, diagonal: Float64Array, couplings: Map<number, Coupling>): void {
+    const s = this.springs[q]!;
+    const K = this.#K;
+    for (let x = 0; x < 3; x++)
+      for (let y = 0; y < 3; y++) K[3 * x + y] = (kn - kt) * s.n[x]! * s.n[y]! + (x === y ? kt : 0);
+    const [ia, ib] = [this.#index[s.a]!, this.#index[s.b]!];
+    const arm = this.#arm;
+    if (ia >= 0) addStiffness(diagonal, 36 * ia, K, arm, 6 * q, 6 * q, 1);
+    if (ib >= 0) addStiffness(diagonal, 36 * ib, K, arm, 6 * q + 3, 6 * q + 3, 1);
+    if (ia < 0 || ib < 0) return;
+    const [i, j, ri, rj] = ia < ib ? [ia, ib, 6 * q, 6 * q + 3] : [ib, ia, 6 * q + 3, 6 * q];
+    const key = i * this.n + j;
+    let c = couplings.get(key);
+    if (!c) couplings.set(key, (c = { i, j, block: new Float64Array(36) }));
+    addStiffness(c.block, 0, K, arm, ri, rj, -1);
+  }
+
+  /** What the springs that always hold do against a state, into six numbers a body: their system times it. */
+  #always(u: Float64Array): Float64Array {
+    const out = new Float64Array(6 * this.n);
+    for (let i = 0; i < this.n; i++) times(this.#diagonal, 36 * i, u, 6 * i, out, 6 * i);
+    for (const { i, j, block } of this.#couplings) {
+      times(block, 0, u, 6 * j, out, 6 * i);
+      timesTurned(block, u, 6 * i, out, 6 * j);
+    }
+    return out;
   }
 
   /** How far apart the two ends of a spring have moved, into three numbers. */
@@ -120,16 +181,23 @@ class Balance {
     }
   }
 
-  energy(u: Float64Array): number {
+  /** Energy along a step, by the share of it that is taken. */
+  along(u: Float64Array, du: Float64Array): (share: number) => number {
+    const [held, more] = [this.#always(u), this.#always(du)];
+    return (share) =>
+      this.#energy(
+        u.map((v, i) => v + share * du[i]!),
+        held.map((v, i) => v + share * more[i]!),
+      );
+  }
+
+  #energy(u: Float64Array, held: Float64Array): number {
     let sum = 0;
+    for (let k = 0; k < u.length; k++) sum += 0.5 * held[k]! * u[k]!;
     for (let i = 0; i < this.n; i++)
-      for (let k = 0; k < 3; k++) {
-        const v = u[6 * i + k]!;
-        const w = u[6 * i + 3 + k]!;
-        sum += 0.5 * this.#kg * v * v + 0.5 * this.#kr * w * w - this.#force[3 * i + k]! * v;
-      }
-    const d = new Float64Array(3);
-    for (let q = 0; q < this.springs.length; q++) {
+      for (let k = 0; k < 3; k++) sum -= this.#force[3 * i + k]! * u[6 * i + k]!;
+    const d = this.#d;
+    for (const q of this.#limited) {
       const s = this.springs[q]!;
       this.#gap(q, u, d);
       const along = d[0]! * s.n[0] + d[1]! * s.n[1] + d[2]! * s.n[2];
@@ -140,58 +208,46 @@ class Balance {
     return sum;
   }
 
-  /** Forces as things stand, and the step that would balance them were every spring to go on as it is. */
+  /** Force of a spring as things stand, noted; gives the stiffness it has there along itself and sideways. */
+  #feel(q: number, u: Float64Array): readonly [number, number] {
+    const s = this.springs[q]!;
+    const d = this.#d;
+    this.#gap(q, u, d);
+    const along = d[0]! * s.n[0] + d[1]! * s.n[1] + d[2]! * s.n[2];
+    const sx = d[0]! - along * s.n[0];
+    const sy = d[1]! - along * s.n[1];
+    const sz = d[2]! - along * s.n[2];
+    const aside = Math.sqrt(sx * sx + sy * sy + sz * sz);
+    let N = -s.stiff * along;
+    let kn = s.stiff;
+    if (N > s.press) [N, kn] = [s.press, kn * SPENT];
+    else if (N < -s.pull) [N, kn] = [-s.pull, kn * SPENT];
+    // sideways a secant, which never overshoots
+    const kt =
+      aside > 0 && s.sideways * aside > s.slide ? Math.max(s.slide / aside, SPENT * s.sideways) : s.sideways;
+    this.#presses[q] = N;
+    this.#on[3 * q] = N * s.n[0] - kt * sx;
+    this.#on[3 * q + 1] = N * s.n[1] - kt * sy;
+    this.#on[3 * q + 2] = N * s.n[2] - kt * sz;
+    return [kn, kt];
+  }
+
+  /** The step that would balance forces were every spring to go on as it is, and what is left of them. */
   step(u: Float64Array): { readonly step: () => Float64Array; readonly off: number } {
     const { n } = this;
-    const diagonal = new Float64Array(36 * n);
-    const rest = new Float64Array(6 * n);
-    const couplings = new Map<number, Coupling>();
+    const diagonal = this.#diagonal.slice();
+    const couplings = new Map(
+      this.#couplings.map((c) => [c.i * n + c.j, { ...c, block: c.block.slice() }] as const),
+    );
+    const rest = this.#always(u).map((v) => -v);
     for (let i = 0; i < n; i++)
-      for (let k = 0; k < 3; k++) {
-        diagonal[36 * i + 7 * k] = this.#kg;
-        diagonal[36 * i + 7 * (k + 3)] = this.#kr;
-        rest[6 * i + k] = this.#force[3 * i + k]! - this.#kg * u[6 * i + k]!;
-        rest[6 * i + 3 + k] = -this.#kr * u[6 * i + 3 + k]!;
-      }
-    const d = new Float64Array(3);
-    const K = new Float64Array(9);
-    for (let q = 0; q < this.springs.length; q++) {
+      for (let k = 0; k < 3; k++) rest[6 * i + k] = rest[6 * i + k]! + this.#force[3 * i + k]!;
+    for (const q of this.#limited) {
       const s = this.springs[q]!;
-      this.#gap(q, u, d);
-      const along = d[0]! * s.n[0] + d[1]! * s.n[1] + d[2]! * s.n[2];
-      const [sx, sy, sz] = [d[0]! - along * s.n[0], d[1]! - along * s.n[1], d[2]! - along * s.n[2]];
-      const aside = Math.sqrt(sx * sx + sy * sy + sz * sz);
-      let N = -s.stiff * along;
-      let kn = s.stiff;
-      if (N > s.press) [N, kn] = [s.press, kn * SPENT];
-      else if (N < -s.pull) [N, kn] = [-s.pull, kn * SPENT];
-      // sideways a secant, which never overshoots
-      const kt =
-        aside > 0 && s.sideways * aside > s.slide
-          ? Math.max(s.slide / aside, SPENT * s.sideways)
-          : s.sideways;
-      const fx = N * s.n[0] - kt * sx;
-      const fy = N * s.n[1] - kt * sy;
-      const fz = N * s.n[2] - kt * sz;
-      this.#presses[q] = N;
-      this.#on[3 * q] = fx;
-      this.#on[3 * q + 1] = fy;
-      this.#on[3 * q + 2] = fz;
-      for (let x = 0; x < 3; x++)
-        for (let y = 0; y < 3; y++) K[3 * x + y] = (kn - kt) * s.n[x]! * s.n[y]! + (x === y ? kt : 0);
-      const [ia, ib] = [this.#index[s.a]!, this.#index[s.b]!];
-      this.#push(rest, ib, 6 * q + 3, fx, fy, fz, 1);
-      this.#push(rest, ia, 6 * q, fx, fy, fz, -1);
-      const arm = this.#arm;
-      if (ia >= 0) addStiffness(diagonal, 36 * ia, K, arm, 6 * q, 6 * q, 1);
-      if (ib >= 0) addStiffness(diagonal, 36 * ib, K, arm, 6 * q + 3, 6 * q + 3, 1);
-      if (ia >= 0 && ib >= 0) {
-        const [i, j, ri, rj] = ia < ib ? [ia, ib, 6 * q, 6 * q + 3] : [ib, ia, 6 * q + 3, 6 * q];
-        const key = i * n + j;
-        let c = couplings.get(key);
-        if (!c) couplings.set(key, (c = { i, j, block: new Float64Array(36) }));
-        addStiffness(c.block, 0, K, arm, ri, rj, -1);
-      }
+      const [kn, kt] = this.#feel(q, u);
+      this.#push(rest, this.#index[s.b]!, 6 * q + 3, q, 1);
+      this.#push(rest, this.#index[s.a]!, 6 * q, q, -1);
+      this.#add(q, kn, kt, diagonal, couplings);
     }
     let off = 0;
     for (let i = 0; i < n; i++) {
@@ -199,24 +255,28 @@ class Balance {
       this.#left[i] = left;
       off = Math.max(off, left / this.#enough[i]!);
     }
-    return { step: () => solveBlocks(n, diagonal, [...couplings.values()], rest), off };
+    return { step: () => this.#blocks.solve(diagonal, couplings.values(), rest), off };
   }
 
-  #push(rest: Float64Array, i: number, r: number, fx: number, fy: number, fz: number, sign: number): void {
+  #push(rest: Float64Array, i: number, r: number, q: number, sign: number): void {
     if (i < 0) return;
+    const fx = sign * this.#on[3 * q]!;
+    const fy = sign * this.#on[3 * q + 1]!;
+    const fz = sign * this.#on[3 * q + 2]!;
     const rx = this.#arm[r]!;
     const ry = this.#arm[r + 1]!;
     const rz = this.#arm[r + 2]!;
     const o = 6 * i;
-    rest[o] = rest[o]! + sign * fx;
-    rest[o + 1] = rest[o + 1]! + sign * fy;
-    rest[o + 2] = rest[o + 2]! + sign * fz;
-    rest[o + 3] = rest[o + 3]! + sign * (ry * fz - rz * fy);
-    rest[o + 4] = rest[o + 4]! + sign * (rz * fx - rx * fz);
-    rest[o + 5] = rest[o + 5]! + sign * (rx * fy - ry * fx);
+    rest[o] = rest[o]! + fx;
+    rest[o + 1] = rest[o + 1]! + fy;
+    rest[o + 2] = rest[o + 2]! + fz;
+    rest[o + 3] = rest[o + 3]! + (ry * fz - rz * fy);
+    rest[o + 4] = rest[o + 4]! + (rz * fx - rx * fz);
+    rest[o + 5] = rest[o + 5]! + (rx * fy - ry * fx);
   }
 
   done(u: Float64Array, off: number, rounds: number): Settled {
+    for (let q = 0; q < this.springs.length; q++) this.#feel(q, u);
     const uncarried = new Float64Array(this.bodies.length);
     const sinks = new Float64Array(this.bodies.length);
     this.#free.forEach((body, i) => {
@@ -232,6 +292,31 @@ class Balance {
       off,
       rounds,
     };
+  }
+}
+
+/** A block times a part of a vector, added to a part of another. */
+function times(
+  m: Float64Array,
+  o: number,
+  u: Float64Array,
+  from: number,
+  out: Float64Array,
+  to: number,
+): void {
+  for (let a = 0; a < 6; a++) {
+    let sum = 0;
+    for (let b = 0; b < 6; b++) sum += m[o + 6 * a + b]! * u[from + b]!;
+    out[to + a] = out[to + a]! + sum;
+  }
+}
+
+/** The same of the block turned over. */
+function timesTurned(m: Float64Array, u: Float64Array, from: number, out: Float64Array, to: number): void {
+  for (let a = 0; a < 6; a++) {
+    let sum = 0;
+    for (let b = 0; b < 6; b++) sum += m[6 * b + a]! * u[from + b]!;
+    out[to + a] = out[to + a]! + sum;
   }
 }
 
@@ -282,24 +367,21 @@ function addStiffness(
  * Where bodies settle that are held by springs which only push, and pull and slide as far as a joint holds: the one bottom
  * of their energy, by Newton steps that are halved until it falls. What nothing carries shows on a ghost spring.
  */
-export function settle(bodies: readonly Rigid[], springs: readonly Spring[]): Settled {
+export function settle(bodies: readonly Rigid[], springs: readonly Spring[], most = MOST_ROUNDS): Settled {
   const all = new Balance(bodies, springs);
   let u = new Float64Array(6 * all.n);
   let off = Infinity;
   let round = 0;
-  for (; round < MOST_ROUNDS; round++) {
+  for (; round < most; round++) {
     const now = all.step(u);
     off = now.off;
-    if (round > 1 && off < 1) break;
+    if (round > 0 && off < 1) break;
     const du = now.step();
-    const before = all.energy(u);
+    const energy = all.along(u, du);
+    const before = round === 0 ? Infinity : energy(0);
     let share = 1;
-    let next = u;
-    for (let k = 0; k < MOST_HALVED; k++, share /= 2) {
-      next = u.map((v, i) => v + share * du[i]!);
-      if (round === 0 || all.energy(next) <= before + 1e-12 * Math.abs(before)) break;
-    }
-    u = next;
+    for (let k = 1; k < MOST_HALVED && energy(share) > before + 1e-12 * Math.abs(before); k++) share /= 2;
+    u = u.map((v, i) => v + share * du[i]!);
   }
   return all.done(u, off, round);
 }
