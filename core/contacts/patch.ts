@@ -1,3 +1,4 @@
+/* eslint-disable max-params -- triangles as plain numbers: asked some hundred thousand times a figure, nothing is made */
 import type { Depth, Mesh, Vec } from '../solids/index.ts';
 import { normalOf, WITHIN, type Facing } from './facing.ts';
 import type { Solid } from './solid.ts';

@@ -89,6 +89,49 @@ const cut = (s: Side, other: Side, settle: number, fine: number): Patch | undefi
     ? patchOf(s.solid as Skinned, s.inOther, s.facing, settle, fine)
     : undefined;
 
+/** Where one lies deepest in the other, and whose skin told it. */
+function deepestOfBoth(
+  first: Side,
+  second: Side,
+): { readonly depth: number; readonly at: Vec; readonly side: Side } | undefined {
+  const ask = (side: Side) => {
+    const found = side.facing && deepestOf(side.solid.skin!, side.solid.depth, side.inOther, side.facing);
+    return found && { ...found, side };
+  };
+  // the smaller skin knows best where it is deepest; where it says apart, the other is asked too
+  const order = first.solid.far <= second.solid.far || !second.solid.skin ? [first, second] : [second, first];
+  const one = ask(order[0]!);
+  if (one && one.depth >= -TOUCH) return one;
+  const other = ask(order[1]!);
+  return other && (!one || other.depth > one.depth) ? other : one;
+}
+
+/** Both patches at the grain at which they no longer change, or at which enough has been asked. */
+function patches(first: Side, second: Side, depth: number, asked: { n: number }): readonly [Patch?, Patch?] {
+  const [a, b] = [first.solid, second.solid];
+  const beds = Math.max(a.beds, b.beds);
+  const settle = Math.max(0, beds - Math.max(0, depth)) + Math.max(0, -depth);
+  const guess = Math.sqrt(2 * Math.min(a.thin, b.thin) * Math.max(beds, depth));
+  // of what is wide no more is asked than of what is small
+  const wide = Math.sqrt(Math.min(first.facing?.area ?? Infinity, second.facing?.area ?? Infinity) / FEW);
+  let fine = Math.max(wide, Math.min(COARSEST, Math.max(FINEST, guess / 2.5)));
+  const both = (): [Patch?, Patch?] => [cut(first, second, settle, fine), cut(second, first, settle, fine)];
+  const same = (now: Patch | undefined, was: Patch | undefined) =>
+    Math.abs(sumOf(now) - sumOf(was)) <= SAME * sumOf(now);
+  asked.n = 0;
+  let now = both();
+  for (let pass = 1; pass < MOST_PASSES && MORE * asked.n <= BUDGET; pass++) {
+    const was = now;
+    asked.n = 0;
+    fine /= 2;
+    now = both();
+    if (same(now[0], was[0]) && same(now[1], was[1])) break;
+  }
+  return now;
+}
+
+const sumOf = (p: Patch | undefined): number => (p ? size(p.sum) : 0);
+
 /**
  * How two standing solids touch, or how far they are apart; undefined when that is more than is asked about.
  * @param at frame of the first seen from the second
@@ -96,11 +139,11 @@ const cut = (s: Side, other: Side, settle: number, fine: number): Patch | undefi
  */
 export function touch(a: Solid, b: Solid, at: Frame, near = NEAR): Meeting | undefined {
   const back = seenFrom(WORLD, at);
-  let asked = 0;
+  const asked = { n: 0 };
   const counted =
     (depth: Depth): Depth =>
     (x, y, z) => {
-      asked++;
+      asked.n++;
       return depth(x, y, z);
     };
   const aInB = counted(depthThrough(b.depth, at));
@@ -110,61 +153,37 @@ export function touch(a: Solid, b: Solid, at: Frame, near = NEAR): Meeting | und
   const first: Side = { solid: a, inOther: aInB, facing: faced(a, aInB, at, b) };
   if (first.facing?.deepest.length === 0) return undefined;
   const second: Side = { solid: b, inOther: bInA, facing: faced(b, bInA, back, a) };
-  const deepest = (s: Side) => s.facing && deepestOf(s.solid.skin!, s.solid.depth, s.inOther, s.facing);
-  // the smaller skin knows best where it is deepest; where it says apart, the other is asked too
-  const order = a.far <= b.far || !b.skin ? ([first, second] as const) : ([second, first] as const);
-  let who = order[0];
-  let deep = deepest(who);
-  if (!deep || deep.depth < -TOUCH) {
-    const other = deepest(order[1]);
-    if (other && (!deep || other.depth > deep.depth)) [deep, who] = [other, order[1]];
-  }
+  const deep = deepestOfBoth(first, second);
   if (!deep || deep.depth < -near) return undefined;
-  const home = (p: Vec): Vec => (who === first ? p : toWorld(back, p));
-  if (deep.depth < -TOUCH) return { gap: -deep.depth, at: home(deep.at) };
+  const home: Vec = deep.side === first ? deep.at : toWorld(back, deep.at);
+  if (deep.depth < -TOUCH) return { gap: -deep.depth, at: home };
+  const [pa, pb] = patches(first, second, deep.depth, asked);
+  return told(pa, pb, { depth: deep.depth, home, back });
+}
 
-  const beds = Math.max(a.beds, b.beds);
-  const settle = Math.max(0, beds - Math.max(0, deep.depth)) + Math.max(0, -deep.depth);
-  const guess = Math.sqrt(2 * Math.min(a.thin, b.thin) * Math.max(beds, deep.depth));
-  // of what is wide no more is asked than of what is small
-  const wide = Math.sqrt(Math.min(first.facing?.area ?? Infinity, second.facing?.area ?? Infinity) / FEW);
-  let fine = Math.max(wide, Math.min(COARSEST, Math.max(FINEST, guess / 2.5)));
-  asked = 0;
-  let [pa, pb] = [cut(first, second, settle, fine), cut(second, first, settle, fine)];
-  const sums = () => [pa ? size(pa.sum) : 0, pb ? size(pb.sum) : 0] as const;
-  for (let pass = 1; pass < MOST_PASSES && MORE * asked <= BUDGET; pass++) {
-    const [wasA, wasB] = sums();
-    asked = 0;
-    fine /= 2;
-    [pa, pb] = [cut(first, second, settle, fine), cut(second, first, settle, fine)];
-    const [nowA, nowB] = sums();
-    if (Math.abs(nowA - wasA) <= SAME * nowA && Math.abs(nowB - wasB) <= SAME * nowB) break;
+/** What two patches tell of one contact. */
+function told(
+  pa: Patch | undefined,
+  pb: Patch | undefined,
+  { depth, home, back }: { readonly depth: number; readonly home: Vec; readonly back: Frame },
+): Meeting {
+  const [la, lb] = [sumOf(pa), sumOf(pb)];
+  const skin = [(pa ?? pb)!.skin, (pb ?? pa)!.skin] as const;
+  if (la < NOTHING && lb < NOTHING) {
+    const area = Math.min(...skin.filter((s) => s > 0), Infinity);
+    if (!Number.isFinite(area)) return { gap: Math.max(0, -depth), at: home };
+    const spots = [{ at: home, area }];
+    return { area, normal: [0, 0, 1], at: home, depth, skin, agree: 0, round: true, spots };
   }
-  const [la, lb] = sums();
-  const skin = [pa?.skin ?? pb!.skin, pb?.skin ?? pa!.skin] as const;
-  const least = Math.min(...skin.filter((s) => s > 0), Infinity);
-  if (la < NOTHING && lb < NOTHING)
-    return Number.isFinite(least)
-      ? {
-          area: least,
-          normal: [0, 0, 1],
-          at: home(deep.at),
-          depth: deep.depth,
-          skin,
-          agree: 0,
-          round: true,
-          spots: [{ at: home(deep.at), area: least }],
-        }
-      : { gap: Math.max(0, -deep.depth), at: home(deep.at) };
   const useA = pb === undefined || (pa !== undefined && chosen(la, lb));
-  const { normal, middle, spots } = spread(useA ? pa! : pb!, useA ? la : lb);
   const area = Math.max(1e-9, useA ? la : lb);
+  const { normal, middle, spots } = spread(useA ? pa! : pb, area);
   return {
     area,
     // the sum over a skin points out of it
     normal: useA ? normal : times(rotated(back, normal), -1),
     at: useA ? middle : toWorld(back, middle),
-    depth: deep.depth,
+    depth,
     skin,
     agree: pa && pb ? Math.min(la, lb) / Math.max(la, lb) : 1,
     round: area < ROUND * Math.max(...skin),

@@ -206,7 +206,7 @@ export function firmPiece(
     given('Deepest from the air', parts.depth, 'mm'),
   ];
   const duty = dutyOf(instance, facts);
-  if (firming.by === 'cold') return firmChocolate(piece, firming.constants, air, parts, duty, inputs);
+  if (firming.by === 'cold') return firmChocolate(piece, firming.constants, { air, parts, duty }, inputs);
 
   const law = pasteLaw(firming.constants);
   const learned = learnedOf(build);
@@ -263,9 +263,7 @@ export const keepsItsShape = (f: PieceFirming, height: number): boolean => keeps
 function firmChocolate(
   piece: Piece,
   constants: SettingConstants,
-  air: Air,
-  parts: Parts,
-  duty: Duty,
+  { air, parts, duty }: { readonly air: Air; readonly parts: Parts; readonly duty: Duty },
   inputs: () => Reckoned[],
 ): PieceFirming {
   const slab = slabOf(

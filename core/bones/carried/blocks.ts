@@ -161,7 +161,7 @@ export class Blocks {
 }
 
 /** Takes L times a block from another; the block is read by its own steps from row to row and from column to column. */
-// eslint-disable-next-line max-params -- the innermost sum of all, in plain numbers
+// eslint-disable-next-line max-params -- plain numbers
 function less(
   to: Float64Array,
   at: number,

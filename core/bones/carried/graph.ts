@@ -4,7 +4,7 @@ import { add, times, type Vec } from '../../solids/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import type { RodPath } from '../runs/rod-paths.ts';
 import { runsOf, rodSprings, type RodRun, type RodSpring } from './rod-springs.ts';
-import { MOST_ROUNDS, settle, type Rigid, type Spring } from './settle.ts';
+import { MOST_ROUNDS, settle, type Rigid, type Settled, type Spring } from './settle.ts';
 import { contactSprings, HARD, type Paste, type Standing } from './springs.ts';
 
 /** One that rests on another, with how much of it; numbers as in `place`, −1 is the ground. */
@@ -112,9 +112,117 @@ function standIn(i: Instance, upper: number): Contact {
 
 /** A rod as one of the bodies: its number, and what holds it. */
 interface HeldRod {
+  readonly path: RodPath;
   readonly body: number;
   readonly runs: readonly RodRun[];
   readonly springs: readonly RodSpring[];
+}
+
+/** Everything that is to settle, numbered. */
+interface Numbered {
+  /** Numbers in `place` of the pieces, in the order of their bodies. */
+  readonly numbers: readonly number[];
+  readonly bodies: readonly Rigid[];
+  readonly rods: readonly HeldRod[];
+  /** Body of a piece; the ground is nought. */
+  readonly bodyOf: (index: number) => number;
+}
+
+/** The ground, each piece that stands for itself, and each rod with what holds it. */
+function numbered(s: Setting): Numbered {
+  const numbers = s.instances.flatMap((i, k) => (i.first ? [k] : []));
+  const byIndex = new Map(numbers.map((k, b) => [k, b + 1]));
+  const bodyOf = (index: number) => (index < 0 ? 0 : (byIndex.get(index) ?? 0));
+  const bodies: Rigid[] = [
+    { at: [0, 0, 0], force: [0, 0, 0], still: true },
+    ...numbers.map((k): Rigid => ({ at: s.own[k]!.at, force: weight(s.own[k]!.g), still: false })),
+  ];
+  const board = { body: 0, paste: s.board ?? HARD };
+  const rods = s.rods.map(({ path, g }): HeldRod => {
+    const body = bodies.length;
+    bodies.push({ at: middleOf(path), force: weight(g), still: false });
+    const runs = runsOf(path).filter((r) => r.part === 'board' || byIndex.has(r.instance));
+    const inside = (r: RodRun) => {
+      if (r.part === 'board') return board;
+      const core = r.part === 'core' && s.coreOf;
+      return { body: bodyOf(r.instance), paste: core ? s.coreOf!(r.instance) : s.pasteOf(r.instance) };
+    };
+    const beyond = (at: Vec) => {
+      const index = s.under?.(at);
+      if (index === undefined) return undefined;
+      if (index < 0) return board;
+      return byIndex.has(index) ? { body: bodyOf(index), paste: s.pasteOf(index) } : undefined;
+    };
+    return { path, body, runs, springs: rodSprings(path, body, runs, inside, beyond) };
+  });
+  return { numbers, bodies, rods, bodyOf };
+}
+
+/** What hangs together with nothing that stands on the ground, and touches made up where the person said it stands. */
+function hovering(s: Setting, { numbers, bodies, rods, bodyOf }: Numbered) {
+  const together = new Together(bodies.length);
+  for (const c of s.contacts) together.join(bodyOf(c.a), bodyOf(c.b));
+  for (const { body, springs } of rods) for (const r of springs) together.join(body, r.body);
+  const hovers = new Set<number>();
+  const made: Contact[] = [];
+  for (const k of numbers) {
+    if (together.same(bodyOf(k), 0)) continue;
+    hovers.add(k);
+    made.push(standIn(s.instances[k]!, k));
+    together.join(bodyOf(k), bodyOf(s.instances[k]!.carrier));
+  }
+  return { hovers, made };
+}
+
+/** Springs settled, and which of them are whose. */
+interface Found {
+  readonly settled: Settled;
+  /** Where the springs of each contact begin; those of the rods follow the last. */
+  readonly stretches: readonly { readonly c: Contact; readonly from: number; readonly to: number }[];
+  readonly gives: ReadonlySet<number>;
+}
+
+/** Settle it, with what would fall held by what it was pressed into, and failing that by all it touches, and told. */
+function settled(
+  s: Setting,
+  all: Numbered,
+  hovers: ReadonlySet<number>,
+  contacts: readonly Contact[],
+): Found {
+  const { numbers, bodies, rods, bodyOf } = all;
+  const pressedIn = pressedInstead(s);
+  const standing = (k: number): Standing => ({
+    body: bodyOf(k),
+    instance: s.instances[k]!,
+    at: s.own[k]!.at,
+    paste: s.pasteOf(k),
+  });
+  const ofRods = rods.flatMap((r) => r.springs.map((x) => x.spring));
+  const solve = (most: number): Found => {
+    const springs: Spring[] = [];
+    const stretches = contacts.map((c) => {
+      const from = springs.length;
+      const hold = { joined: hovers.has(c.a) || s.joined(c) || pressedIn.has(c), limited: s.limited };
+      springs.push(...contactSprings(c, standing(c.a), c.b < 0 ? undefined : standing(c.b), hold));
+      return { c, from, to: springs.length };
+    });
+    const found = settle(bodies, [...springs, ...ofRods], most);
+    const gives = new Set(
+      numbers.filter((k) => found.uncarried[bodyOf(k)]! > G * Math.max(LEAST, UNCARRIED * s.own[k]!.g)),
+    );
+    return { settled: found, stretches, gives };
+  };
+  let now = solve(s.limited || rods.length > 0 ? MOST_ROUNDS : FEW_ROUNDS);
+  const gives = new Set<number>();
+  for (const deep of s.limited ? [] : [PRESSED, -Infinity]) {
+    if (now.settled.off < TOLD && now.gives.size === 0) break;
+    if (deep < 0) for (const k of now.gives) gives.add(k);
+    const before = pressedIn.size;
+    for (const c of s.contacts)
+      if (c.b >= 0 && c.depth > deep && (now.gives.has(c.a) || now.gives.has(c.b))) pressedIn.add(c);
+    if (pressedIn.size > before) now = solve(deep < 0 ? MOST_ROUNDS : FEW_ROUNDS);
+  }
+  return { ...now, gives: new Set([...gives, ...now.gives]) };
 }
 
 /**
@@ -122,91 +230,15 @@ interface HeldRod {
  * their stiffness as far as they hold.
  */
 export function balance(s: Setting): Carried {
-  const numbers = s.instances.flatMap((i, k) => (i.first ? [k] : []));
-  const bodyOf = new Map(numbers.map((k, b) => [k, b + 1]));
-  const bodies: Rigid[] = [
-    { at: [0, 0, 0], force: [0, 0, 0], still: true },
-    ...numbers.map((k): Rigid => ({ at: s.own[k]!.at, force: weight(s.own[k]!.g), still: false })),
-  ];
-  const numberOf = (index: number) => (index < 0 ? 0 : (bodyOf.get(index) ?? 0));
-  const held = s.rods.map(({ path, g }): HeldRod => {
-    const body = bodies.length;
-    bodies.push({ at: middleOf(path), force: weight(g), still: false });
-    const runs = runsOf(path).filter((r) => r.part === 'board' || bodyOf.has(r.instance));
-    const inside = (r: RodRun) =>
-      r.part === 'board'
-        ? { body: 0, paste: s.board ?? HARD }
-        : {
-            body: bodyOf.get(r.instance)!,
-            paste: r.part === 'core' && s.coreOf ? s.coreOf(r.instance) : s.pasteOf(r.instance),
-          };
-    const beyond = (at: Vec) => {
-      const index = s.under?.(at);
-      if (index === undefined || (index >= 0 && !bodyOf.has(index))) return undefined;
-      return index < 0
-        ? { body: 0, paste: s.board ?? HARD }
-        : { body: bodyOf.get(index)!, paste: s.pasteOf(index) };
-    };
-    return { body, runs, springs: rodSprings(path, body, runs, inside, beyond) };
-  });
-
-  const together = new Together(bodies.length);
-  for (const c of s.contacts) together.join(numberOf(c.a), numberOf(c.b));
-  for (const { body, springs } of held) for (const r of springs) together.join(body, r.body);
-  const hovers = new Set<number>();
-  const made: Contact[] = [];
-  for (const k of numbers) {
-    if (together.same(numberOf(k), 0)) continue;
-    hovers.add(k);
-    made.push(standIn(s.instances[k]!, k));
-    together.join(numberOf(k), numberOf(s.instances[k]!.carrier));
-  }
-
-  const standing = (k: number): Standing => ({
-    instance: s.instances[k]!,
-    at: s.own[k]!.at,
-    paste: s.pasteOf(k),
-  });
-  const rodSpringsOf = held.flatMap((r) => r.springs.map((x) => x.spring));
-  const all = [...s.contacts, ...made];
-  const pressedIn = pressedInstead(s);
-  const solve = (most: number) => {
-    const springs: Spring[] = [];
-    const stretches = all.map((c) => {
-      const from = springs.length;
-      const hold = { joined: hovers.has(c.a) || s.joined(c) || pressedIn.has(c), limited: s.limited };
-      const second = c.b < 0 ? undefined : standing(c.b);
-      springs.push(...contactSprings(c, numberOf(c.a), numberOf(c.b), standing(c.a), second, hold));
-      return { c, from, to: springs.length };
-    });
-    const rodsFrom = springs.length;
-    const found = settle(bodies, [...springs, ...rodSpringsOf], most);
-    const gives = new Set(
-      numbers.filter((k) => found.uncarried[numberOf(k)]! > G * Math.max(LEAST, UNCARRIED * s.own[k]!.g)),
-    );
-    return { found, stretches, rodsFrom, gives };
-  };
-  // what would fall is held by what it was pressed into, and failing that by all it touches, and told
-  let now = solve(s.limited || s.rods.length > 0 ? MOST_ROUNDS : FEW_ROUNDS);
-  const gives = new Set<number>();
-  for (const deep of s.limited ? [] : [PRESSED, -Infinity]) {
-    if (now.found.off < TOLD && now.gives.size === 0) break;
-    if (deep < 0) for (const k of now.gives) gives.add(k);
-    const before = pressedIn.size;
-    for (const c of s.contacts)
-      if (c.b >= 0 && c.depth > deep && (now.gives.has(c.a) || now.gives.has(c.b))) pressedIn.add(c);
-    if (pressedIn.size > before) now = solve(deep < 0 ? MOST_ROUNDS : FEW_ROUNDS);
-  }
-  for (const k of now.gives) gives.add(k);
-  const { found, stretches, rodsFrom } = now;
+  const all = numbered(s);
+  const { hovers, made } = hovering(s, all);
+  const { settled: found, stretches, gives } = settled(s, all, hovers, [...s.contacts, ...made]);
   const up = (q: number) => found.onSecond[3 * q + 2]! / G;
   const rests: Rest[] = [];
   const presses = new Map<number, number>();
   const press = (k: number, g: number) => k >= 0 && presses.set(k, (presses.get(k) ?? 0) + g);
   for (const { c, from, to } of stretches) {
-    let g = 0;
-    let pressed = 0;
-    let [mx, my] = [0, 0];
+    let [g, pressed, mx, my] = [0, 0, 0, 0];
     for (let q = from; q < to; q++) {
       g += up(q);
       pressed += found.presses[q]! / G;
@@ -226,15 +258,12 @@ export function balance(s: Setting): Carried {
     });
     press(lower, Math.abs(g));
   }
-  let q = rodsFrom;
-  for (const rod of held) {
+  let q = stretches.at(-1)?.to ?? 0;
+  for (const rod of all.rods) {
     const on = new Map<number, number>();
-    for (const r of rod.springs) {
-      on.set(r.body, (on.get(r.body) ?? 0) + up(q));
-      q++;
-    }
-    for (const rest of byRod(rod, s.rods[held.indexOf(rod)]!.path, on, numberOf)) rests.push(rest);
-    for (const [body, g] of on) if (g < 0 && body > 0) press(numbers[body - 1]!, -g);
+    for (const r of rod.springs) on.set(r.body, (on.get(r.body) ?? 0) + up(q++));
+    rests.push(...byRod(rod, on, all.bodyOf));
+    for (const [body, g] of on) if (g < 0 && body > 0) press(all.numbers[body - 1]!, -g);
   }
   return { rests: gathered(rests), presses, hovers, gives, untold: found.off > TOLD };
 }
@@ -261,10 +290,9 @@ function pressedInstead({ instances, contacts }: Setting): Set<Contact> {
 
 /** What a rod holds up, each with the body the rod goes on down into. */
 function byRod(
-  { runs }: HeldRod,
-  path: RodPath,
+  { runs, path }: HeldRod,
   on: ReadonlyMap<number, number>,
-  numberOf: (index: number) => number,
+  bodyOf: (index: number) => number,
 ): Rest[] {
   const { line } = path.placed;
   const down = line[0]![2] <= line[line.length - 1]![2] ? -1 : 1;
@@ -273,11 +301,11 @@ function byRod(
   runs.forEach((run, k) => {
     if (run.instance < 0 || seen.has(run.instance)) return;
     seen.add(run.instance);
-    const g = on.get(numberOf(run.instance)) ?? 0;
+    const g = on.get(bodyOf(run.instance)) ?? 0;
     if (g <= 0) return;
     let below = k;
     while (runs[below]?.instance === run.instance) below += down;
-    const next = runs[below] ?? runs.find((r) => (on.get(numberOf(r.instance)) ?? 0) < 0);
+    const next = runs[below] ?? runs.find((r) => (on.get(bodyOf(r.instance)) ?? 0) < 0);
     if (next && next.instance !== run.instance)
       out.push({
         upper: run.instance,

@@ -296,6 +296,7 @@ class Balance {
 }
 
 /** A block times a part of a vector, added to a part of another. */
+// eslint-disable-next-line max-params -- plain numbers
 function times(
   m: Float64Array,
   o: number,
@@ -321,6 +322,7 @@ function timesTurned(m: Float64Array, u: Float64Array, from: number, out: Float6
 }
 
 /** JᵢᵀKJⱼ added to a block, where J turns a step and a turn of a body into the step of a place on it. */
+// eslint-disable-next-line max-params -- plain numbers
 function addStiffness(
   to: Float64Array,
   o: number,

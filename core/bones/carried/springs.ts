@@ -24,8 +24,9 @@ const KEEPS_VOLUME = 0.75;
 /** A small face on a wide body bears so much more than its own squash: (2 + π) ÷ √3 − 1, Prandtl. Handbook. */
 const PUNCH = 1.97;
 
-/** A body that carries or is carried. */
+/** A body that carries or is carried, with its number among those that settle. */
 export interface Standing {
+  readonly body: number;
   readonly instance: Instance;
   readonly at: Vec;
   readonly paste: Paste;
@@ -74,12 +75,10 @@ export interface Hold {
 
 /**
  * The springs of a contact, one at each spot of its patch.
- * @param a, b numbers of the two bodies; `second` is absent on the ground
+ * @param second absent on the ground, which is body nought
  */
 export function contactSprings(
   c: Contact,
-  a: number,
-  b: number,
   first: Standing,
   second: Standing | undefined,
   hold: Hold,
@@ -91,8 +90,8 @@ export function contactSprings(
   return c.spots.map(({ at, area }): Spring => {
     const share = area / c.area;
     return {
-      a,
-      b,
+      a: first.body,
+      b: second?.body ?? 0,
       at,
       n: c.normal,
       stiff: k * share,

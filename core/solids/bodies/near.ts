@@ -94,6 +94,7 @@ interface Nearest {
  * Squared distance of a point to a triangle kept as nine numbers from `o` on, and where on it is nearest. Asked some hundred
  * thousand times a figure: plain numbers, nothing made.
  */
+// eslint-disable-next-line max-params -- plain numbers
 function nearestOn(Q: Float64Array, o: number, x: number, y: number, z: number, into: Nearest): void {
   const ax = Q[o]!;
   const ay = Q[o + 1]!;
