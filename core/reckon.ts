@@ -11,6 +11,7 @@ import { sumsOf } from './paste-sums.ts';
 import { doseDoubts } from './pastes/index.ts';
 import { given, once, remembered, type Reckoned } from './quantity/index.ts';
 import { needsOf } from './stores/index.ts';
+import { standsOf, type StandsReport } from './stands.ts';
 
 /** The parts of a reckoning that read each other, each worked out when it is first asked for. */
 interface Parts {
@@ -85,6 +86,8 @@ const PARTS = {
     new Map(b.blends.map((blend) => [blend.id, doseDoubts(blend)])),
   /** Shoes to hat, with what soft stages lose. */
   height: (b: Build, p: Parts) => heightBudget(b, p.firming(), p.facts()),
+  /** Who carries whom, what hovers, and which legs are too soft. */
+  stands: (b: Build, p: Parts): StandsReport => standsOf(b, p.facts(), p.firming(), (x) => reckonBuild(x)),
   /** Steps and links, as the person changed them. */
   made: (b: Build, p: Parts) => madeOf(b, p),
   squash: (b: Build, p: Parts) => (piece: string, minutes: number) => squashOf(b, p, piece, minutes),

@@ -21,7 +21,6 @@ export { type Spot, lengthOnPhoto, straighten, straightened } from './photo.ts';
 export {
   type Instance,
   type PlacedRod,
-  childrenOf,
   familyOf,
   framesOf,
   isLaidRound,

@@ -169,7 +169,7 @@ export const place = fromBuild(['pieces'], (build): readonly Instance[] => {
 });
 
 /** What stands on each, by index in `place`; −1 is the board. What carries nothing is not in it. */
-export const childrenOf = fromBuild(['pieces'], (build): ReadonlyMap<number, readonly number[]> => {
+const childrenOf = fromBuild(['pieces'], (build): ReadonlyMap<number, readonly number[]> => {
   const out = new Map<number, number[]>();
   place(build).forEach(({ carrier }, i) => {
     const of = out.get(carrier);

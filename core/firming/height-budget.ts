@@ -17,15 +17,17 @@ export interface Stage {
   /** What it would lose if the load came at once. */
   readonly lossSoft: Reckoned;
   /** The same with the load after twenty minutes, an hour and a night. */
-  readonly later: readonly { readonly minutes: number; readonly loss: Reckoned }[];
+  readonly later: readonly {
+    readonly minutes: number;
+    readonly loss: Reckoned;
+    readonly notYet: boolean;
+  }[];
   /** It bears less than what rests on it, set on at once: not yet, however little it would lose. */
   readonly notYet: boolean;
 }
 
 /** When else a stage may be loaded, minutes after it was shaped. */
-export const LATER = [20, 60, 720] as const;
-/** Losing more than this can be seen: 2 mm or a fiftieth of the height. Common practice. */
-export const SEEN = { mm: 2, share: 1 / 50 } as const;
+const LATER = [20, 60, 720] as const;
 
 export interface HeightBudget {
   readonly stages: readonly Stage[];
@@ -129,11 +131,11 @@ export function squashed(
   return reckon(name, 'mm', 'rise × share lost', [rise, share], (h, lost) => h * lost, 'estimate');
 }
 
-/** Does it yield at once under what rests on it? */
-const bearsLess = (f: PieceFirming, fact: SeatFacts): boolean =>
+/** Does it yield under what rests on it, set on so long after it was shaped? */
+const bearsLess = (f: PieceFirming, fact: SeatFacts, minutes: number): boolean =>
   fact.load > 0 &&
   fact.section > 0 &&
-  (fact.load * GRAVITY * (1 - fact.loadOnRods)) / fact.section > f.yieldAfter(0);
+  (fact.load * GRAVITY * (1 - fact.loadOnRods)) / fact.section > f.yieldAfter(minutes);
 
 /** Shoes to hat: what each stage adds, and what it loses by being soft when the next is set on it. */
 export function heightBudget(
@@ -165,8 +167,9 @@ export function heightBudget(
       later: LATER.map((minutes) => ({
         minutes,
         loss: loss(`${piece.name} loses, set on after ${formatDuration(minutes)}`, minutes),
+        notYet: f !== undefined && fact !== undefined && bearsLess(f, fact, minutes),
       })),
-      notYet: f !== undefined && fact !== undefined && bearsLess(f, fact),
+      notYet: f !== undefined && fact !== undefined && bearsLess(f, fact, 0),
     };
   });
   const modelled = total(

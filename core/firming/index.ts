@@ -5,7 +5,7 @@
 export { type Band } from './band.ts';
 export { type Chilled, chilled, chillsIn, coatFirmIn } from './chill.ts';
 export { otherClocks } from './clocks.ts';
-export { SEEN, heightBudget, squashed } from './height-budget.ts';
+export { heightBudget, squashed } from './height-budget.ts';
 export { SAW, forget, learnedOf, note, seenElsewhere } from './looks.ts';
 export { ASKED, CLOSING, QUESTIONS, type Question } from './margins.ts';
 export { type Drying, type PieceFirming, firmAll, freshYield, keepsItsShape } from './piece.ts';

@@ -135,7 +135,10 @@ const ON_RODS = 0.5;
 /** Leaning further than this it hangs out from its rod, degrees. */
 const UPRIGHT = 30;
 
-/** Is it slid upright on rods that hold it while it is soft, and does it keep its shape on them? */
+/**
+ * Is it slid upright on rods that hold it while it is soft, and does it keep its shape on them? Then it goes on as it leaves the
+ * hands, and nothing below has to be firm for what the rods take.
+ */
 const onRods = (bench: Bench, piece: Piece, f: PieceFirming): boolean =>
   (bench.seats.get(piece.id)?.onRods ?? 0) >= ON_RODS &&
   Math.max(Math.abs(piece.seat.lean), Math.abs(piece.seat.tip)) <= UPRIGHT &&
@@ -249,18 +252,17 @@ export const join: StepMaker = {
       });
       links.push(...orders(bench, piece));
       const slid = onRods(bench, piece, firming);
-      const early = piece.propped || slid;
-      if (small || (!carrier && !floats(bench, piece))) links.push(order(shapedBy(piece), id));
+      if (small || slid || (!carrier && !floats(bench, piece))) links.push(order(shapedBy(piece), id));
       else
         links.push(
           wait(
             shapedBy(piece),
             id,
-            early ? firming.bands.touch! : heldBand(firming),
-            early
+            piece.propped ? firming.bands.touch! : heldBand(firming),
+            piece.propped
               ? `the ${lower(piece.name)} firms until it can be picked up`
               : `the ${lower(piece.name)} firms until it can be held`,
-            { piece: piece.id, asks: early ? 'touch' : 'handle' },
+            { piece: piece.id, asks: piece.propped ? 'touch' : 'handle' },
             piece.built === 'there' ? undefined : restsOn(bench, piece),
           ),
         );

@@ -18,9 +18,10 @@ import RodCard from './RodCard.vue';
 
 /** What does not hold is marked where it is looked for; looked at once the figure rests, not at every pull. */
 const LOOKS = 400;
-const wrong = ref({ ways: false, stuck: false });
+const wrong = ref({ ways: false, stuck: false, carried: false });
 const VIEWS = computed(() => [
   { value: 'rods', payload: { label: 'Rods' } },
+  { value: 'carried', payload: { label: 'Carried', marks: true, bad: wrong.value.carried } },
   { value: 'ways', payload: { label: 'Clashes', marks: true, bad: wrong.value.ways } },
   { value: 'stuck', payload: { label: 'Glued', marks: true, bad: wrong.value.stuck } },
   { value: 'stack', payload: { label: 'Hardware' } },
@@ -28,6 +29,7 @@ const VIEWS = computed(() => [
   { value: 'tests', payload: { label: 'My tests' } },
 ]);
 const PARTS = {
+  carried: defineAsyncComponent(() => import('./CarriedView.vue')),
   ways: defineAsyncComponent(() => import('./ClashList.vue')),
   stuck: defineAsyncComponent(() => import('./GluedList.vue')),
   stack: defineAsyncComponent(() => import('./StackView.vue')),
@@ -49,6 +51,7 @@ watchDebounced(
     wrong.value = {
       ways: clashes.some((c) => c.verdict === 'fails'),
       stuck: glued.some((g) => g.worst.verdict === 'fails'),
+      carried: here.report.stands.hovers.length > 0,
     };
   },
   { debounce: LOOKS, immediate: true },

@@ -65,7 +65,10 @@ function choose(v: string): void {
               <th scope="col">Stage</th>
               <th scope="col" class="n">Adds</th>
               <th scope="col" class="n">Loses when firm</th>
-              <th scope="col" class="n">Loses at once</th>
+              <th scope="col" class="n">At once</th>
+              <th scope="col" class="n">20 min</th>
+              <th scope="col" class="n">1 h</th>
+              <th scope="col" class="n">Overnight</th>
             </tr>
           </thead>
           <tbody>
@@ -77,7 +80,12 @@ function choose(v: string): void {
               </td>
               <td class="n">{{ formatLength(s.rise.value, preferences.shown) }}</td>
               <td class="n"><WhyButton :figure="s.loss" /></td>
-              <td class="n"><WhyButton :figure="s.lossSoft" /></td>
+              <td class="n">
+                <WhyButton :figure="s.lossSoft" :text="s.notYet ? 'not yet' : undefined" />
+              </td>
+              <td v-for="l in s.later" :key="l.minutes" class="n">
+                <WhyButton :figure="l.loss" :text="l.notYet ? 'not yet' : undefined" />
+              </td>
             </tr>
           </tbody>
           <tfoot>
@@ -87,14 +95,21 @@ function choose(v: string): void {
               <td class="n">
                 <b><WhyButton :figure="budget.finished" /></b>
               </td>
-              <td class="n"><WhyButton :figure="budget.finishedSoft" /></td>
+              <td class="n">
+                <WhyButton
+                  :figure="budget.finishedSoft"
+                  :text="budget.stages.some((s) => s.notYet) ? 'not yet' : undefined"
+                />
+              </td>
+              <td colspan="3"></td>
             </tr>
           </tfoot>
         </table>
       </div>
       <p class="muted small">
-        <b>When firm</b>: the next stage is set on as soon as this one carries it. <b>At once</b>: while it is
-        soft from the hand. Estimates from the paste’s yield in this room.
+        <b>When firm</b>: the next stage is set on as soon as this one carries it. The others: set on that
+        long after it was shaped; <b>not yet</b> means that it would give way. What it loses is looked at two
+        weeks later. Estimates from the paste’s yield in this room.
       </p>
     </template>
     <h3>Lay out a whole figure</h3>

@@ -1,0 +1,238 @@
+import { LOAD_CASES, type BonesReport, type SeatFacts } from './bones/index.ts';
+import { clearanceOf } from './contacts/index.ts';
+import { addRod, setSeat } from './edits/index.ts';
+import type { PieceFirming } from './firming/index.ts';
+import { measureOf, place, rodEndOn, type Instance } from './figure/index.ts';
+import { formatDuration, formatLength, formatMass, given, reckon, type Reckoned } from './quantity/index.ts';
+import { BOARD, type Build, type Piece } from './record/index.ts';
+import { add, bodyDepth, sub, times, toLocal, unit, type Vec } from './solids/index.ts';
+
+/** A change that was tried and helps. */
+export interface StandsMend {
+  readonly text: string;
+  readonly build: Build;
+}
+
+/** One piece that carries others, and what it is asked. */
+export interface Carries {
+  readonly piece: string;
+  readonly name: string;
+  /** All that rests on it, and what of that presses on its paste. */
+  readonly load: Reckoned;
+  readonly onPaste: Reckoned;
+  /** When it carries that for as long as the work takes, and when it may be left standing under it. */
+  readonly bears: Reckoned | undefined;
+  readonly stands: Reckoned | undefined;
+}
+
+/** Something that does not stand as it is drawn. */
+export interface Unheld {
+  readonly piece: string;
+  readonly text: string;
+  /** Tried when first read. */
+  readonly mends: readonly StandsMend[];
+}
+
+/** Who carries whom, and what is not carried. */
+export interface StandsReport {
+  readonly hovers: readonly Unheld[];
+  /** Slender carriers that do not bear what rests on them from the first. */
+  readonly soft: readonly Unheld[];
+  readonly carries: readonly Carries[];
+}
+
+/** Reckons a build that is tried. */
+type Again = (build: Build) => { readonly bones: BonesReport; readonly stands: StandsReport };
+
+const lower = (p: Piece): string => p.name.toLowerCase();
+/** One of a pair is asked for both. */
+const are = (p: Piece, one: string, two: string): string => (p.pair ? two : one);
+
+/** Lowered so much more than the gap, it beds in, mm; tried so often. */
+const BEDS = 0.6;
+const LOOKS = 6;
+
+/** The piece lowered until it touches what is under it, where a straight drop does that. */
+function lowered(build: Build, i: Instance, index: number, again: Again): StandsMend[] {
+  const under = i.carrier < 0 ? undefined : place(build)[i.carrier]!.frame;
+  let drop = 0;
+  let now = build;
+  for (let look = 0; look < LOOKS; look++) {
+    const clear = clearanceOf(now, index);
+    if (!clear) return [];
+    drop += clear.gap + BEDS;
+    const at = i.piece.seat.at;
+    const step: Vec = under ? sub(toLocal(under, [0, 0, -drop]), toLocal(under, [0, 0, 0])) : [0, 0, -drop];
+    const moved = setSeat(build, i.piece.id, { at: add(at, step) });
+    if (!moved.ok) return [];
+    now = moved.value;
+    if (!again(now).stands.hovers.some((h) => h.piece === i.piece.id))
+      return [{ text: `Lower it ${formatLength(drop)}`, build: now }];
+  }
+  return [];
+}
+
+function hoverOf(build: Build, i: Instance, index: number, again: Again): Unheld {
+  const clear = clearanceOf(build, index);
+  const over = clear && (clear.over < 0 ? 'the board' : `the ${lower(place(build)[clear.over]!.piece)}`);
+  const { piece } = i;
+  let mends: readonly StandsMend[] | undefined;
+  return {
+    piece: piece.id,
+    text: clear
+      ? `${piece.name} ${are(piece, 'hovers', 'hover')} ${formatLength(clear.gap)} over ${over}: nothing carries ${are(piece, 'it', 'them')}.`
+      : `${piece.name} ${are(piece, 'hangs', 'hang')} in the air: nothing carries ${are(piece, 'it', 'them')}.`,
+    get mends() {
+      return (mends ??= lowered(build, i, index, again));
+    },
+  };
+}
+
+/** A stick is no thicker than this share of what it runs through; common practice. */
+const THICKEST = 0.4;
+const STICKS = ['skewer4', 'skewer3', 'cocktail2'] as const;
+const ACROSS: Readonly<Record<(typeof STICKS)[number], number>> = { skewer4: 4, skewer3: 3, cocktail2: 2 };
+/** It reaches up through two thirds of what rests on it, and stays so far inside, mm; common practice. */
+const UP = 2 / 3;
+const INSIDE = 4;
+/** Down into another piece that carries it, mm. */
+const DOWN = 40;
+
+/** A stick along the middle of a carrier, from what it stands on up into what rests on it. */
+function sticked(build: Build, i: Instance, facts: ReadonlyMap<string, SeatFacts>): Build | undefined {
+  const instances = place(build);
+  const above = instances.find((u) => facts.get(u.piece.id)?.restsOn.some((r) => r.on === i.piece.id));
+  if (!above) return undefined;
+  const { thin, height } = slimness(i.piece);
+  const stock = STICKS.find((s) => ACROSS[s] <= THICKEST * thin);
+  if (!stock) return undefined;
+  const [foot, along] = [i.frame.origin, unit(i.frame.z)];
+  const depth = bodyDepth(above.body);
+  let up = height + UP * measureOf(above.piece).height;
+  const tip = () => add(foot, times(along, up));
+  const inside = () => depth(...toLocal(above.frame, tip())) >= INSIDE;
+  while (up > height && !inside()) up -= 1;
+  if (up <= height) return undefined;
+  const on = facts.get(i.piece.id)!.restsOn[0]?.on ?? BOARD;
+  const down = on === BOARD ? build.board.thickness / Math.max(0.2, along[2]) : DOWN;
+  return addRod(build, {
+    name: `${i.piece.name}, stick`,
+    stock,
+    from: rodEndOn(build, on, sub(foot, times(along, down))),
+    to: rodEndOn(build, above.piece.id, tip()),
+    pair: i.piece.pair,
+    sleeved: false,
+  }).build;
+}
+
+const slimness = (p: Piece) => {
+  const { width, depth, height } = measureOf(p);
+  return { thin: Math.min(width, depth), height };
+};
+/** Taller than so many times its thickness a piece folds before it is squashed. */
+const SLENDER = 1.8;
+/** It takes nearly all: what is left asks nothing of soft paste, share. */
+const NEARLY = 0.8;
+
+function softOf(
+  build: Build,
+  i: Instance,
+  fact: SeatFacts,
+  firm: PieceFirming,
+  { facts, again }: { readonly facts: ReadonlyMap<string, SeatFacts>; readonly again: Again },
+): Unheld {
+  const { piece } = i;
+  const bears = firm.bands.bear!;
+  const when = Number.isFinite(bears.slow)
+    ? `after ${formatDuration(bears.likely)}`
+    : Number.isFinite(bears.likely)
+      ? `after ${formatDuration(bears.likely)} at best`
+      : 'never in this room';
+  let mends: readonly StandsMend[] | undefined;
+  return {
+    piece: piece.id,
+    text: `${formatMass(fact.load)} ${are(piece, 'rests', 'rest')} on ${are(piece, `the ${lower(piece)}`, `each of the ${lower(piece)}`)}, which ${are(piece, 'carries', 'carry')} that ${when}.`,
+    get mends() {
+      return (mends ??= stickMends(build, i, facts, again));
+    },
+  };
+}
+
+function stickMends(
+  build: Build,
+  i: Instance,
+  facts: ReadonlyMap<string, SeatFacts>,
+  again: Again,
+): StandsMend[] {
+  const tried = sticked(build, i, facts);
+  if (!tried) return [];
+  const { bones, stands } = again(tried);
+  const own = bones.rods.at(-1)!;
+  const carries = stands.carries.find((c) => c.piece === i.piece.id);
+  const onTable = own.checks.filter((c) => c.situation === LOAD_CASES.table.name);
+  if (
+    onTable.some((c) => c.verdict === 'fails') ||
+    !carries ||
+    stands.soft.some((s) => s.piece === i.piece.id)
+  )
+    return [];
+  const takes = carries.load.value - carries.onPaste.value;
+  if (takes < NEARLY * carries.load.value) return [];
+  const words = i.piece.pair ? 'A stick in each' : 'A stick in it';
+  return [
+    {
+      text: `${words}: takes ${formatMass(takes)} of ${formatMass(carries.load.value)} at once`,
+      build: tried,
+    },
+  ];
+}
+
+/** Shortest wait that is worth a word, min. */
+const WORTH = 5;
+
+/** What rests on what, what hovers, and which legs are too soft as they leave the hands. */
+export function standsOf(
+  build: Build,
+  facts: ReadonlyMap<string, SeatFacts>,
+  firming: ReadonlyMap<string, PieceFirming>,
+  again: Again,
+): StandsReport {
+  const instances = place(build);
+  const firsts = build.pieces.flatMap((p) => {
+    const index = instances.findIndex((i) => i.piece.id === p.id);
+    const fact = facts.get(p.id);
+    return index >= 0 && fact ? [{ i: instances[index]!, index, fact }] : [];
+  });
+  const upright = (i: Instance) =>
+    Math.abs(i.frame.z[2]) > 0.85 && slimness(i.piece).height > SLENDER * slimness(i.piece).thin;
+  return {
+    hovers: firsts.filter((f) => f.fact.hovers).map((f) => hoverOf(build, f.i, f.index, again)),
+    soft: firsts.flatMap(({ i, fact }) => {
+      const firm = firming.get(i.piece.id);
+      const waits = (firm?.bands.bear?.likely ?? 0) > WORTH;
+      return waits && upright(i) && !fact.stiffened ? [softOf(build, i, fact, firm!, { facts, again })] : [];
+    }),
+    carries: firsts
+      .filter((f) => f.fact.load > 0)
+      .map(({ i, fact }): Carries => {
+        const { piece } = i;
+        const load = given(`Rests on the ${lower(piece)}`, fact.load, 'g');
+        const firm = firming.get(piece.id);
+        return {
+          piece: piece.id,
+          name: piece.name,
+          load,
+          onPaste: reckon(
+            'Presses on its paste',
+            'g',
+            'rests on it × (1 − taken by rods)',
+            [load, given('Taken by rods', 100 * fact.loadOnRods, '%')],
+            (g, r) => g * (1 - r / 100),
+          ),
+          bears: firm?.figure('bear'),
+          stands: firm?.figure('stand'),
+        };
+      })
+      .sort((a, b) => b.load.value - a.load.value),
+  };
+}

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { StandsMend, Unheld } from '@core/stands.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { useStage } from '../../state/on-stage.ts';
+import { useOpenBuild } from '../../state/here.ts';
+import WhyButton from '../../shared/WhyButton.vue';
+
+/** What rests on what, found from the bodies: what hovers and which legs are too soft first, then every carrier. */
+const store = useBuild();
+const stage = useStage();
+const here = useOpenBuild();
+const stands = computed(() => here.report.stands);
+const troubles = computed<readonly Unheld[]>(() => [...stands.value.hovers, ...stands.value.soft]);
+
+function take(mend: StandsMend): void {
+  store.apply(mend.build, mend.text.toLowerCase());
+}
+</script>
+
+<template>
+  <div class="carried">
+    <section v-for="t in troubles" :key="t.piece" class="card trouble">
+      <p class="warn">
+        <span aria-hidden="true">◆</span> {{ t.text }}
+        <button type="button" class="link" @click="stage.selection = { kind: 'piece', id: t.piece }">
+          Show it
+        </button>
+      </p>
+      <div v-if="t.mends.length" class="row">
+        <button
+          v-for="(m, i) in t.mends"
+          :key="m.text"
+          type="button"
+          class="button"
+          :class="{ main: i === 0 }"
+          @click="take(m)"
+        >
+          {{ m.text }}
+        </button>
+      </div>
+    </section>
+    <p v-if="!stands.carries.length" class="empty">Nothing rests on anything yet.</p>
+    <div v-else class="table">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Carrier</th>
+            <th scope="col" class="n">Rests on it</th>
+            <th scope="col" class="n">On its paste</th>
+            <th scope="col" class="n">Carries after</th>
+            <th scope="col" class="n">Left standing after</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="c in stands.carries" :key="c.piece">
+            <td>
+              <button type="button" class="link" @click="stage.selection = { kind: 'piece', id: c.piece }">
+                {{ c.name }}
+              </button>
+            </td>
+            <td class="n"><WhyButton :figure="c.load" /></td>
+            <td class="n"><WhyButton :figure="c.onPaste" /></td>
+            <td class="n">
+              <WhyButton v-if="c.bears" :figure="c.bears" :text="c.bears.value > 0 ? undefined : 'at once'" />
+              <template v-else>at once</template>
+            </td>
+            <td class="n">
+              <WhyButton
+                v-if="c.stands"
+                :figure="c.stands"
+                :text="c.stands.value > 0 ? undefined : 'at once'"
+              />
+              <template v-else>at once</template>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p class="muted small">
+      Found from the bodies as they stand: whatever touches from below carries its part, and rods take what
+      their hold takes. Of a pair, this is each.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.carried {
+  display: grid;
+  gap: 12px;
+  padding-top: 14px;
+  align-content: start;
+}
+.trouble {
+  display: grid;
+  gap: 8px;
+}
+.trouble p {
+  margin: 0;
+}
+.table {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+td,
+th {
+  padding: 5px 0 5px 12px;
+  border-bottom: 1px solid var(--line);
+  text-align: left;
+  font-weight: 400;
+}
+td:first-child,
+th:first-child {
+  padding-left: 0;
+}
+thead th {
+  color: var(--ink-2);
+  font-size: 12.5px;
+  vertical-align: bottom;
+}
+.n {
+  text-align: right;
+}
+.link {
+  all: unset;
+  cursor: pointer;
+}
+.trouble .link {
+  text-decoration: underline;
+}
+.link:hover,
+.link:focus-visible {
+  color: var(--elm);
+  text-decoration: underline;
+}
+</style>
