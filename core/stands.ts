@@ -48,8 +48,9 @@ const lower = (p: Piece): string => p.name.toLowerCase();
 /** One of a pair is asked for both. */
 const are = (p: Piece, one: string, two: string): string => (p.pair ? two : one);
 
-/** Lowered so much more than the gap, it beds in, mm; tried so often. */
+/** Lowered so much more than the gap, it beds in, mm; tried so often. Estimate. */
 const BEDS = 0.6;
+/** A step of the method; estimate. */
 const LOOKS = 6;
 
 /** The piece lowered until it touches what is under it, where a straight drop does that. */
@@ -94,8 +95,9 @@ const STICKS = ['skewer4', 'skewer3', 'cocktail2'] as const;
 const ACROSS: Readonly<Record<(typeof STICKS)[number], number>> = { skewer4: 4, skewer3: 3, cocktail2: 2 };
 /** It reaches up through two thirds of what rests on it, and stays so far inside, mm; common practice. */
 const UP = 2 / 3;
+/** A step of the method; estimate. */
 const INSIDE = 4;
-/** Down into another piece that carries it, mm. */
+/** Down into another piece that carries it, mm. Estimate. */
 const DOWN = 40;
 
 /** A stick along the middle of a carrier, from what it stands on up into what rests on it. */
@@ -129,9 +131,9 @@ const slimness = (p: Piece) => {
   const { width, depth, height } = measureOf(p);
   return { thin: Math.min(width, depth), height };
 };
-/** Taller than so many times its thickness a piece folds before it is squashed. */
+/** Taller than so many times its thickness a piece folds before it is squashed. Estimate. */
 const SLENDER = 1.8;
-/** It takes nearly all: what is left asks nothing of soft paste, share. */
+/** It takes nearly all: what is left asks nothing of soft paste, share. Estimate. */
 const NEARLY = 0.8;
 
 function softOf(
@@ -187,8 +189,11 @@ function stickMends(
   ];
 }
 
-/** Shortest wait that is worth a word, min. */
+/** Shortest wait that is worth a word, min. Estimate. */
 const WORTH = 5;
+
+/** Lighter than this is no load worth a line, g. Estimate. */
+const LEAST_TOLD = 1;
 
 /** What rests on what, what hovers, and which legs are too soft as they leave the hands. */
 export function standsOf(
@@ -213,7 +218,7 @@ export function standsOf(
       return waits && upright(i) && !fact.stiffened ? [softOf(build, i, fact, firm!, { facts, again })] : [];
     }),
     carries: firsts
-      .filter((f) => f.fact.load > 0)
+      .filter((f) => f.fact.load > LEAST_TOLD)
       .map(({ i, fact }): Carries => {
         const { piece } = i;
         const load = given(`Rests on the ${lower(piece)}`, fact.load, 'g');

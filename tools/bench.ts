@@ -4,9 +4,10 @@ import { join } from 'node:path';
 import highsLoader from 'highs';
 import { generated, program, work as smallWork } from '../core/checks/exact-plans.testing.ts';
 import { schedule, type Link, type Step } from '../core/days/index.ts';
-import { cutList, rodInto } from '../core/bones/index.ts';
+import { cutList, rodInto, seatFacts } from '../core/bones/index.ts';
+import { contactsOf } from '../core/contacts/index.ts';
 import { addPiece, addRod, resize, setPiece, setRod, setSeat } from '../core/edits/index.ts';
-import { elevation } from '../core/figure/index.ts';
+import { elevation, place } from '../core/figure/index.ts';
 import { type Build } from '../core/record/index.ts';
 import { plan } from '../core/plan.ts';
 import { seeded } from '../core/quantity/index.ts';
@@ -100,6 +101,33 @@ for (const n of [10, 30, 100]) {
     `  ${String(n).padStart(3)} pieces: never seen before ${median(cold).toFixed(1)}, after a change of one piece ${median(edit).toFixed(1)}, days ${median(days).toFixed(0)}`,
   );
 }
+
+/** What moving one piece costs: contacts found again, and everything in balance. */
+function carriedTimes(name: string, b: Build): void {
+  place(b);
+  contactsOf(b);
+  const found: number[] = [];
+  const balanced: number[] = [];
+  for (const p of b.pieces) {
+    const [x, y, z] = p.seat.at;
+    const moved = {
+      ...b,
+      pieces: b.pieces.map((q) =>
+        q === p ? { ...q, seat: { ...q.seat, at: [x + 0.37, y, z] as const } } : q,
+      ),
+    };
+    place(moved);
+    found.push(time(() => contactsOf(moved)));
+    balanced.push(time(() => seatFacts(moved, () => 12)));
+  }
+  const sorted = [...found].sort((p, q) => p - q);
+  console.log(
+    `  ${name}: contacts median ${median(found).toFixed(1)}, nine in ten ${sorted[Math.floor(0.9 * sorted.length)]!.toFixed(1)}; loads and seats ${median(balanced).toFixed(1)}`,
+  );
+}
+console.log('who carries whom after one piece was moved, milliseconds');
+for (const name of ['ferryman-otter', 'one-legged-heron', 'savoy-cabbage']) carriedTimes(name, load(name));
+carriedTimes('100 pieces at random', figure(100, 100));
 
 console.log('firming alone; median of 15, milliseconds');
 for (const n of [1, 100]) {

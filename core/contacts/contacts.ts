@@ -25,6 +25,7 @@ interface Known {
   readonly at: Frame;
   readonly meeting: Meeting | undefined;
 }
+/** A step of the method; estimate. */
 const KEPT = 6;
 const known = new WeakMap<object, WeakMap<object, Known[]>>();
 
@@ -148,7 +149,7 @@ export const contactsOf = fromBuild(['pieces', 'board', 'cake'], (build): readon
   return contacts;
 });
 
-/** Further down than this nothing is looked for under what hovers, mm. */
+/** Further down than this nothing is looked for under what hovers, mm. Estimate. */
 const BELOW = 60;
 
 /** What lies nearest under an instance that nothing touches, and how far off it is; undefined where there is nothing near. */

@@ -19,7 +19,7 @@ const square = (p: Float64Array, i: number, j: number): number => {
   return x * x + y * y + z * z;
 };
 
-/** Where on a triangle whose corners lie so deep a spot may still lie deeper: no further than this share of its longest edge. */
+/** Where on a triangle whose corners lie so deep a spot may still lie deeper: no further than this share of its longest edge. Estimate. */
 export const WITHIN = 0.6;
 
 /**
@@ -83,7 +83,7 @@ export function normalOf(p: Float64Array, i: number, j: number, k: number): Vec 
 }
 
 /** Two directions of length one square to a third and to each other. */
-export function acrossOf(n: Vec): readonly [Vec, Vec] {
+export function squareTo(n: Vec): readonly [Vec, Vec] {
   const up: Vec = Math.abs(n[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0];
   const u = cross(n, up);
   const l = Math.sqrt(dot(u, u)) || 1;
@@ -102,8 +102,9 @@ const WAYS = [
   [-0.7, -0.7],
 ] as const;
 
-/** Steps shorter than this are not taken; a spot further off the skin than that is round a corner, mm. */
+/** Steps shorter than this are not taken; a spot further off the skin than that is round a corner, mm. Estimate. */
 const SHORTEST = 0.08;
+/** A step of the method; estimate. */
 const ON_SKIN = 0.02;
 
 /**
@@ -137,7 +138,7 @@ export function deepestOf(
           [best, px, py, pz, step, n] = [f.depth[c]!, p[3 * c]!, p[3 * c + 1]!, p[3 * c + 2]!, e / 2, out];
   }
   if (best === -Infinity) return undefined;
-  const [u, w] = acrossOf(n);
+  const [u, w] = squareTo(n);
   for (let guard = 0; step > SHORTEST && guard < 40; guard++) {
     let moved = false;
     for (const [s, t] of WAYS) {

@@ -4,7 +4,7 @@ import { normalOf, WITHIN, type Facing } from './facing.ts';
 import type { Solid } from './solid.ts';
 
 /** The part of a skin that lies in another solid. */
-export interface Patch {
+export interface CutPatch {
   /** Sum of n dA over it, mm²: by Gauss it depends on the curve round it alone. */
   readonly sum: Vec;
   /** Its plain area, mm². */
@@ -16,8 +16,9 @@ export interface Patch {
 /** A solid that has a skin. */
 export type Skinned = Solid & { readonly skin: Mesh };
 
+/** A step of the method; estimate. */
 const MOST_HALVED = 18;
-/** Deeper than this in another part of the same heap it is no skin, mm. */
+/** Deeper than this in another part of the same heap it is no skin, mm. Estimate. */
 const BURIED = 0.1;
 
 /**
@@ -32,7 +33,7 @@ export function patchOf(
   f: Facing,
   settle: number,
   fine: number,
-): Patch {
+): CutPatch {
   const { points } = mesh;
   const off: Depth = straight ? () => 0 : own;
   const sum: [number, number, number] = [0, 0, 0];

@@ -31,7 +31,7 @@ export interface Solid {
   readonly straight: boolean;
 }
 
-/** Corners round a skin that is looked at for contacts. */
+/** Corners round a skin that is looked at for contacts. Estimate. */
 const ROUND = 16;
 
 function boxOf(mesh: Mesh): Box {

@@ -9,12 +9,12 @@ import {
   type Frame,
   type Vec,
 } from '../solids/index.ts';
-import { acrossOf, deepestOf, facing, type Facing } from './facing.ts';
-import { patchOf, type Patch, type Skinned } from './patch.ts';
+import { squareTo, deepestOf, facing, type Facing } from './facing.ts';
+import { patchOf, type CutPatch, type Skinned } from './patch.ts';
 import { depthThrough, seenFrom, type Solid } from './solid.ts';
 
 /** A place of a patch with its share of the area: what it rests on. */
-export interface Spot {
+export interface PatchSpot {
   readonly at: Vec;
   readonly area: number;
 }
@@ -35,7 +35,7 @@ export interface Touching {
   readonly agree: number;
   /** A ring, a belt or a plug: it holds sideways, and presses on far less than it touches. */
   readonly round: boolean;
-  readonly spots: readonly Spot[];
+  readonly spots: readonly PatchSpot[];
 }
 
 /** Two bodies that nearly touch. */
@@ -46,31 +46,37 @@ export interface Gap {
 }
 
 export type Meeting = Touching | Gap;
+/** Do they touch, or is there a gap between them? */
 export const touches = (m: Meeting): m is Touching => 'area' in m;
 
 /** Faces nearer than this are in contact, mm; estimate. */
 export const TOUCH = 0.5;
-/** Nobody asks whether bodies touch that are further apart than this, mm. */
+/** Nobody asks whether bodies touch that are further apart than this, mm. Estimate. */
 export const NEAR = 1;
 
-/** Grains of the cut, mm, and how little the sums may still change. */
+/** Grains of the cut, mm, and how little the sums may still change. Estimate. */
 const COARSEST = 4;
+/** A step of the method; estimate. */
 const FINEST = 1.2;
+/** A step of the method; estimate. */
 const SAME = 0.025;
+/** A step of the method; estimate. */
 const MOST_PASSES = 5;
-/** Depths asked in one pass over a pair at most, as long as they can be told beforehand: each asks so many times the last. */
+/** Depths asked in one pass over a pair at most, as long as they can be told beforehand: each asks so many times the last. Estimate. */
 const BUDGET = 4000;
+/** A step of the method; estimate. */
 const MORE = 2.5;
-/** Where one skin near the other is so many times as wide as the other's, both sums being the same, it is left alone. */
+/** Where one skin near the other is so many times as wide as the other's, both sums being the same, it is left alone. Estimate. */
 const WIDER = 4;
+/** A step of the method; estimate. */
 const WIDE = 12_000;
-/** So many triangles at the grain would tell a patch well enough at first. */
+/** So many triangles at the grain would tell a patch well enough at first. Estimate. */
 const FEW = 100;
-/** Sums within a tenth of each other are of one curve. */
+/** Sums within a tenth of each other are of one curve. Estimate. */
 const ALIKE = 0.9;
-/** A patch whose sum is less of its skin than this lies all round something. */
+/** A patch whose sum is less of its skin than this lies all round something. Estimate. */
 const ROUND = 0.15;
-/** Nothing presses on less, mm². */
+/** Nothing presses on less, mm². Estimate. */
 const NOTHING = 1e-6;
 
 const size = (v: Vec): number => Math.sqrt(v[0] * v[0] + v[1] * v[1] + v[2] * v[2]);
@@ -84,7 +90,7 @@ interface Side {
 }
 
 /** Its patch as it stands, or nothing where it has no skin, or one so much wider that the other's alone tells more. */
-const cut = (s: Side, other: Side, settle: number, fine: number): Patch | undefined =>
+const cut = (s: Side, other: Side, settle: number, fine: number): CutPatch | undefined =>
   s.facing && !(other.facing && s.facing.area > Math.max(WIDE, WIDER * other.facing.area))
     ? patchOf(s.solid as Skinned, s.inOther, s.facing, settle, fine)
     : undefined;
@@ -107,7 +113,12 @@ function deepestOfBoth(
 }
 
 /** Both patches at the grain at which they no longer change, or at which enough has been asked. */
-function patches(first: Side, second: Side, depth: number, asked: { n: number }): readonly [Patch?, Patch?] {
+function patches(
+  first: Side,
+  second: Side,
+  depth: number,
+  asked: { n: number },
+): readonly [CutPatch?, CutPatch?] {
   const [a, b] = [first.solid, second.solid];
   const beds = Math.max(a.beds, b.beds);
   const settle = Math.max(0, beds - Math.max(0, depth)) + Math.max(0, -depth);
@@ -115,8 +126,11 @@ function patches(first: Side, second: Side, depth: number, asked: { n: number })
   // of what is wide no more is asked than of what is small
   const wide = Math.sqrt(Math.min(first.facing?.area ?? Infinity, second.facing?.area ?? Infinity) / FEW);
   let fine = Math.max(wide, Math.min(COARSEST, Math.max(FINEST, guess / 2.5)));
-  const both = (): [Patch?, Patch?] => [cut(first, second, settle, fine), cut(second, first, settle, fine)];
-  const same = (now: Patch | undefined, was: Patch | undefined) =>
+  const both = (): [CutPatch?, CutPatch?] => [
+    cut(first, second, settle, fine),
+    cut(second, first, settle, fine),
+  ];
+  const same = (now: CutPatch | undefined, was: CutPatch | undefined) =>
     Math.abs(sumOf(now) - sumOf(was)) <= SAME * sumOf(now);
   asked.n = 0;
   let now = both();
@@ -130,7 +144,7 @@ function patches(first: Side, second: Side, depth: number, asked: { n: number })
   return now;
 }
 
-const sumOf = (p: Patch | undefined): number => (p ? size(p.sum) : 0);
+const sumOf = (p: CutPatch | undefined): number => (p ? size(p.sum) : 0);
 
 /**
  * How two standing solids touch, or how far they are apart; undefined when that is more than is asked about.
@@ -163,8 +177,8 @@ export function touch(a: Solid, b: Solid, at: Frame, near = NEAR): Meeting | und
 
 /** What two patches tell of one contact. */
 function told(
-  pa: Patch | undefined,
-  pb: Patch | undefined,
+  pa: CutPatch | undefined,
+  pb: CutPatch | undefined,
   { depth, home, back }: { readonly depth: number; readonly home: Vec; readonly back: Frame },
 ): Meeting {
   const [la, lb] = [sumOf(pa), sumOf(pb)];
@@ -198,13 +212,15 @@ function chosen(la: number, lb: number): boolean {
   return Math.min(la, lb) > ALIKE * Math.max(la, lb) ? la >= lb : la <= lb;
 }
 
+/** A step of the method; estimate. */
 const INNER = 4;
+/** A step of the method; estimate. */
 const OUTER = 8;
 
 /** A patch in twelve cells, four within its radius of gyration and eight without, each with its area and middle. */
-function spread(patch: Patch, area: number): { normal: Vec; middle: Vec; spots: Spot[] } {
+function spread(patch: CutPatch, area: number): { normal: Vec; middle: Vec; spots: PatchSpot[] } {
   const normal = times(patch.sum, 1 / size(patch.sum));
-  const [u, w] = acrossOf(normal);
+  const [u, w] = squareTo(normal);
   const { pieces: f } = patch;
   const n = f.length / 6;
   const weight = new Float64Array(n);

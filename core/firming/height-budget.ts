@@ -26,7 +26,7 @@ export interface Stage {
   readonly notYet: boolean;
 }
 
-/** When else a stage may be loaded, minutes after it was shaped. */
+/** When else a stage may be loaded, minutes after it was shaped. Estimate. */
 const LATER = [20, 60, 720] as const;
 
 export interface HeightBudget {
@@ -72,9 +72,11 @@ export const squashShare = (pressure: number, yieldStress: number): number => {
  * half a per cent in a night without firming.
  */
 const CREEP_HOURS = 1;
+/** A step of the method; estimate. */
 const CREEP_POWER = 3;
-/** It is looked at again after two weeks, min; no stage loses more than so much of its height. */
+/** It is looked at again after two weeks, min; no stage loses more than so much of its height. Estimate. */
 const LOOKED_AT = 14 * 24 * 60;
+/** A step of the method; estimate. */
 const MOST_LOST = 0.6;
 
 /**

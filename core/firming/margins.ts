@@ -5,6 +5,7 @@ import type { DryingHistory } from './sweep.ts';
 
 /** A lump slumps that is taller than what it yields at over its weight; left overnight it may be a fifth of that. Common practice. */
 const SLUMPS = 5;
+/** A step of the method; estimate. */
 const LUMP_DENSITY = 1350;
 
 /** Does a lump of paste keep its shape overnight on what it stands on, just shaped? @param kPa what it yields at; @param height mm */

@@ -90,7 +90,7 @@ function yieldAfter(family: FirmingFamily, minutes: number): number {
   return SQRT3 * h.yieldMean[i]!;
 }
 
-/** Lighter than this nothing is asked of what carries it, g. */
+/** Lighter than this nothing is asked of what carries it, g. Estimate. */
 const LEAST_LOAD = 1;
 
 /** How long a piece hangs free and how far from upright: slender pieces that lean, fans and ears. */

@@ -5,43 +5,43 @@ export interface Coupling {
   readonly block: Float64Array;
 }
 
+/** A step of the method; estimate. */
 const SIDE = 6;
 const BLOCK = SIDE * SIDE;
 
-/** Inverse by elimination with the largest pivot of each column. */
-function inverse(m: Float64Array): Float64Array {
-  const a = Float64Array.from(m);
-  const r = new Float64Array(BLOCK);
-  for (let i = 0; i < SIDE; i++) r[7 * i] = 1;
-  const swap = (x: Float64Array, p: number, c: number): void => {
-    for (let k = 0; k < SIDE; k++) {
-      const v = x[SIDE * c + k]!;
-      x[SIDE * c + k] = x[SIDE * p + k]!;
-      x[SIDE * p + k] = v;
-    }
-  };
-  for (let c = 0; c < SIDE; c++) {
-    let p = c;
-    for (let i = c + 1; i < SIDE; i++) if (Math.abs(a[SIDE * i + c]!) > Math.abs(a[SIDE * p + c]!)) p = i;
-    if (p !== c) {
-      swap(a, p, c);
-      swap(r, p, c);
-    }
-    const d = 1 / a[7 * c]!;
-    for (let k = 0; k < SIDE; k++) {
-      a[SIDE * c + k] = a[SIDE * c + k]! * d;
-      r[SIDE * c + k] = r[SIDE * c + k]! * d;
-    }
-    for (let i = 0; i < SIDE; i++) {
-      const f = a[SIDE * i + c]!;
-      if (i === c || f === 0) continue;
-      for (let k = 0; k < SIDE; k++) {
-        a[SIDE * i + k] = a[SIDE * i + k]! - f * a[SIDE * c + k]!;
-        r[SIDE * i + k] = r[SIDE * i + k]! - f * r[SIDE * c + k]!;
-      }
+const lower = new Float64Array(BLOCK);
+const undone = new Float64Array(BLOCK);
+
+/** Inverse of a block of a system in which every motion costs something: by Cholesky, A = L Lᵀ, A⁻¹ = L⁻ᵀ L⁻¹. */
+function inverse(A: Float64Array, o: number, into: Float64Array): Float64Array {
+  for (let j = 0; j < SIDE; j++) {
+    let d = A[o + 7 * j]!;
+    for (let k = 0; k < j; k++) d -= lower[SIDE * j + k]! ** 2;
+    // rounding may leave next to nothing of what is held by a ghost alone
+    const root = Math.sqrt(d > 1e-300 ? d : 1e-300);
+    lower[7 * j] = root;
+    for (let i = j + 1; i < SIDE; i++) {
+      let s = A[o + SIDE * i + j]!;
+      for (let k = 0; k < j; k++) s -= lower[SIDE * i + k]! * lower[SIDE * j + k]!;
+      lower[SIDE * i + j] = s / root;
     }
   }
-  return r;
+  for (let j = 0; j < SIDE; j++) {
+    undone[7 * j] = 1 / lower[7 * j]!;
+    for (let i = j + 1; i < SIDE; i++) {
+      let s = 0;
+      for (let k = j; k < i; k++) s -= lower[SIDE * i + k]! * undone[SIDE * k + j]!;
+      undone[SIDE * i + j] = s / lower[7 * i]!;
+    }
+  }
+  for (let i = 0; i < SIDE; i++)
+    for (let j = 0; j <= i; j++) {
+      let s = 0;
+      for (let k = i; k < SIDE; k++) s += undone[SIDE * k + i]! * undone[SIDE * k + j]!;
+      into[SIDE * i + j] = s;
+      into[SIDE * j + i] = s;
+    }
+  return into;
 }
 
 /** One body taken out of the system, with those it is then still held to: number of each, and of the block between them. */
@@ -57,13 +57,13 @@ interface Pivot {
  * A symmetric system of six by six blocks, solved by elimination, the body with fewest neighbours first: figures are nearly
  * trees, so that hardly anything fills in. The order is found once for all systems between the same bodies.
  */
-export class Blocks {
+export class BlockSystem {
   readonly #n: number;
   readonly #pivots: readonly Pivot[];
   /** Number of the block between i and j, by i n + j with i below j. */
   readonly #slot = new Map<number, number>();
   readonly #system: Float64Array;
-  readonly #inverses: Float64Array[] = [];
+  readonly #inverses: readonly Float64Array[];
   readonly #L = new Float64Array(BLOCK);
 
   /** @param pairs bodies that hold each other, i below j */
@@ -101,6 +101,7 @@ export class Blocks {
     }
     this.#pivots = pivots;
     this.#system = new Float64Array(BLOCK * this.#slot.size);
+    this.#inverses = Array.from({ length: n }, () => new Float64Array(BLOCK));
   }
 
   /**
@@ -112,7 +113,7 @@ export class Blocks {
     for (const { i, j, block } of couplings) m.set(block, BLOCK * this.#slot.get(i * this.#n + j)!);
     const L = this.#L;
     for (const { body: p, others, slots, between } of this.#pivots) {
-      const inv = (this.#inverses[p] = inverse(diagonal.subarray(BLOCK * p, BLOCK * (p + 1))));
+      const inv = inverse(diagonal, BLOCK * p, this.#inverses[p]!);
       others.forEach((i, k) => {
         const o = BLOCK * slots[k]!;
         // the block between i and p, whose rows are those of the lower number

@@ -7,7 +7,7 @@ import { GRAVITY } from '../../quantity/index.ts';
 import { bodyDepth, toLocal, type Form, type Vec } from '../../solids/index.ts';
 import { rodPaths } from '../runs/rod-paths.ts';
 import { carriedWith, fallsWith, sharesOf } from './flows.ts';
-import { balance, type Carried, type Setting } from './graph.ts';
+import { balance, type Carried, type ToBalance } from './graph.ts';
 import { settle, type Spring } from './settle.ts';
 import { HARD, pasteOf } from './springs.ts';
 
@@ -120,7 +120,7 @@ function carried(f: Figure): {
       at: [origin[0] + (f.aside?.[i.piece.id] ?? 0), origin[1], origin[2] + tall / 2] as Vec,
     };
   });
-  const setting: Setting = {
+  const setting: ToBalance = {
     instances,
     contacts: contactsOf(build),
     own,

@@ -10,11 +10,11 @@ import { pasteOf } from './springs.ts';
 /** Paste an hour old, kPa: who carries whom does not hang on it where that is determinate. Estimate. */
 const FIRMISH = 47;
 
-/** Held up by another to this, it comes off with that one. */
+/** Held up by another to this, it comes off with that one. Estimate. */
 export const MOSTLY = 0.5;
 
 /** Who carries whom by touch alone, and each with all it carries. */
-export interface Standing extends Carried {
+export interface StandingFigure extends Carried {
   readonly shares: ReadonlyMap<number, readonly Share[]>;
   readonly with: ReadonlyMap<number, Mass>;
   /** The same of what rests mostly on it, and would come off with it. */
@@ -32,7 +32,7 @@ const STANDS = ['pieces', 'blends', 'cake', 'board'] as const;
 type Stands = PartsOf<(typeof STANDS)[number]>;
 
 /** The finished figure at rest: who carries whom, found from the bodies. */
-export const standingOf = fromBuild(STANDS, (build): Standing => {
+export const standingOf = fromBuild(STANDS, (build): StandingFigure => {
   const instances = place(build);
   const own = ownMasses(build);
   const paste = pasteOf(FIRMISH);

@@ -26,7 +26,7 @@ export interface Share {
   readonly through: readonly [x: number, y: number] | undefined;
 }
 
-/** Less than this of what holds a piece up is no support to reckon with. */
+/** Less than this of what holds a piece up is no support to reckon with. Estimate. */
 const SLIGHT = 0.1;
 
 /** Who rests on each, with what share of it, the slight ones left to the others; −1 is the ground. */
@@ -46,9 +46,11 @@ export function sharesOf(all: readonly Rest[]): ReadonlyMap<number, readonly Sha
   return out;
 }
 
+/** A step of the method; estimate. */
 const MOST_TURNS = 60;
+/** A step of the method; estimate. */
 const STILL = 1e-6;
-/** Held up by one alone, all of it hangs on that one, wherever it balances. */
+/** Held up by one alone, all of it hangs on that one, wherever it balances. Estimate. */
 const WHOLE = 0.999;
 
 /**
@@ -80,7 +82,7 @@ export function carriedWith(
   return all;
 }
 
-/** Held up by another to less than this, it does not fall with it. */
+/** Held up by another to less than this, it does not fall with it. Estimate. */
 const FALLS = 0.1;
 
 /** One with everything that would fall if it were taken away, by number. */

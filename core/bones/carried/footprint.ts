@@ -9,7 +9,7 @@ import { firstLike } from './carried.ts';
 import { together } from './flows.ts';
 import { ownMasses } from './own.ts';
 
-/** Corners round a body whose foot is looked at. */
+/** Corners round a body whose foot is looked at. Estimate. */
 const ROUND = 48;
 
 /** Outline of the level cut through a standing body at a height, from above. */

@@ -5,7 +5,7 @@ import { GRAVITY } from '../../quantity/index.ts';
 import type { RodPath } from '../runs/rod-paths.ts';
 import { runsOf, rodSprings, type RodRun, type RodSpring } from './rod-springs.ts';
 import { MOST_ROUNDS, settle, type Rigid, type Settled, type Spring } from './settle.ts';
-import { contactSprings, HARD, type Paste, type Standing } from './springs.ts';
+import { contactSprings, HARD, type Paste, type LoadedBody } from './springs.ts';
 
 /** One that rests on another, with how much of it; numbers as in `place`, −1 is the ground. */
 export interface Rest {
@@ -35,7 +35,7 @@ export interface Carried {
 }
 
 /** What is asked of the balance. */
-export interface Setting {
+export interface ToBalance {
   readonly instances: readonly Instance[];
   readonly contacts: readonly Contact[];
   /** Grams and balance point of each alone. */
@@ -53,19 +53,22 @@ export interface Setting {
   readonly limited: boolean;
 }
 
-/** A piece that touches nothing is held where the person said it stands, on so wide a place, mm; told as hovering. */
+/** A piece that touches nothing is held where the person said it stands, on so wide a place, mm; told as hovering. Estimate. */
 const STAND_IN = 5;
-/** Carried by nothing real: more than this of its weight. */
+/** Carried by nothing real: more than this of its weight. Estimate. */
 const UNCARRIED = 0.02;
+/** A step of the method; estimate. */
 const LEAST = 0.05;
+/** What only lies on another does not drift: so much of the lighter one's weight it rubs. Estimate. */
+const RUBS = 0.02;
 /** Further in each other than this, two were pressed together and hold as they would glued, mm; estimate. */
 const PRESSED = 0.5;
-/** Rounds in which what is held at all is found to be. */
-const FEW_ROUNDS = 10;
-/** Less than this of what holds a piece up is no support. */
+/** Rounds in which what is held at all is found to be. Estimate. */
+const FEW_ROUNDS = 20;
+/** Less than this of what holds a piece up is no support. Estimate. */
 const SLIGHT = 0.02;
-/** Out of balance by more than so many times what counts as none, it cannot be told. */
-const TOLD = 5;
+/** Out of balance by more than so many times what counts as none, it cannot be told. Estimate. */
+const TOLD = 10;
 
 /** Which bodies hang together, the ground among them. */
 class Together {
@@ -129,7 +132,7 @@ interface Numbered {
 }
 
 /** The ground, each piece that stands for itself, and each rod with what holds it. */
-function numbered(s: Setting): Numbered {
+function numbered(s: ToBalance): Numbered {
   const numbers = s.instances.flatMap((i, k) => (i.first ? [k] : []));
   const byIndex = new Map(numbers.map((k, b) => [k, b + 1]));
   const bodyOf = (index: number) => (index < 0 ? 0 : (byIndex.get(index) ?? 0));
@@ -159,7 +162,7 @@ function numbered(s: Setting): Numbered {
 }
 
 /** What hangs together with nothing that stands on the ground, and touches made up where the person said it stands. */
-function hovering(s: Setting, { numbers, bodies, rods, bodyOf }: Numbered) {
+function hovering(s: ToBalance, { numbers, bodies, rods, bodyOf }: Numbered) {
   const together = new Together(bodies.length);
   for (const c of s.contacts) together.join(bodyOf(c.a), bodyOf(c.b));
   for (const { body, springs } of rods) for (const r of springs) together.join(body, r.body);
@@ -184,14 +187,14 @@ interface Found {
 
 /** Settle it, with what would fall held by what it was pressed into, and failing that by all it touches, and told. */
 function settled(
-  s: Setting,
+  s: ToBalance,
   all: Numbered,
   hovers: ReadonlySet<number>,
   contacts: readonly Contact[],
 ): Found {
   const { numbers, bodies, rods, bodyOf } = all;
   const pressedIn = pressedInstead(s);
-  const standing = (k: number): Standing => ({
+  const standing = (k: number): LoadedBody => ({
     body: bodyOf(k),
     instance: s.instances[k]!,
     at: s.own[k]!.at,
@@ -202,7 +205,11 @@ function settled(
     const springs: Spring[] = [];
     const stretches = contacts.map((c) => {
       const from = springs.length;
-      const hold = { joined: hovers.has(c.a) || s.joined(c) || pressedIn.has(c), limited: s.limited };
+      const hold = {
+        joined: hovers.has(c.a) || s.joined(c) || pressedIn.has(c),
+        rubs: RUBS * G * Math.min(s.own[c.a]!.g, c.b < 0 ? Infinity : s.own[c.b]!.g),
+        limited: s.limited,
+      };
       springs.push(...contactSprings(c, standing(c.a), c.b < 0 ? undefined : standing(c.b), hold));
       return { c, from, to: springs.length };
     });
@@ -229,7 +236,7 @@ function settled(
  * Everything in balance under its own weight: bodies on patches that only push unless they are joined, rods beside the paste by
  * their stiffness as far as they hold.
  */
-export function balance(s: Setting): Carried {
+export function balance(s: ToBalance): Carried {
   const all = numbered(s);
   const { hovers, made } = hovering(s, all);
   const { settled: found, stretches, gives } = settled(s, all, hovers, [...s.contacts, ...made]);
@@ -277,7 +284,7 @@ function middleOf({ placed }: RodPath): Vec {
 }
 
 /** Of pieces that do not touch what the person said they stand on, the ones they were pressed into. */
-function pressedInstead({ instances, contacts }: Setting): Set<Contact> {
+function pressedInstead({ instances, contacts }: ToBalance): Set<Contact> {
   const seated = new Set<number>();
   for (const { a, b } of contacts) {
     if (instances[a]!.carrier === b) seated.add(a);

@@ -11,7 +11,7 @@ import { ownMasses } from './own.ts';
 import { pasteOf } from './springs.ts';
 
 /** How firm the paste of a piece is, kPa. */
-export type Firmness = (piece: string) => number;
+export type FirmnessOf = (piece: string) => number;
 
 /** What lies at a place: the deepest of the pieces there, the board under them. */
 const lyingAt =
@@ -36,7 +36,7 @@ const lyingAt =
  * The finished figure with its rods: what rests on whose paste, and what rods take past it. Paste is as firm as is said and
  * presses as hard as it must, so that what comes out is what is asked of it; rods take what their hold takes.
  */
-export function loaded(build: Build, firm: Firmness, paths: readonly RodPath[] = rodPaths(build)): Carried {
+export function loaded(build: Build, firm: FirmnessOf, paths: readonly RodPath[] = rodPaths(build)): Carried {
   const instances = place(build);
   const board = pasteOf(BOARDS[build.board.material].crush[1]);
   return balance({
@@ -53,7 +53,7 @@ export function loaded(build: Build, firm: Firmness, paths: readonly RodPath[] =
   });
 }
 
-/** Levels at which a body is looked at for where it is thinnest. */
+/** Levels at which a body is looked at for where it is thinnest. Estimate. */
 const LEVELS = 9;
 
 /** Least level cut through a body between the patch it stands on and the ones that press on it, mm². */

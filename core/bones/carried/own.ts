@@ -4,7 +4,7 @@ import { fromBuild } from '../../record/index.ts';
 import { bodySkin, measureMesh, toWorld, type Body, type Vec } from '../../solids/index.ts';
 import type { Mass } from './flows.ts';
 
-/** Corners round a skin that is balanced by its triangles. */
+/** Corners round a skin that is balanced by its triangles. Estimate. */
 const ROUND = 28;
 
 const drawnBalance = remembered((body: Body): Vec => measureMesh(bodySkin(body, ROUND)).centre);

@@ -10,17 +10,21 @@ import type { Spring } from './settle.ts';
  * under it. Sideways by the stiffness of the paste a millimetre.
  */
 const SHAFT = 0.5;
+/** A step of the method; estimate. */
 const TIP = 1.33;
 /** Grip along it, and bearing under its end, in shares of what the paste yields at: as the anchorage of a stick has them. Estimates. */
 export const GRIP = 0.2;
+/** A step of the method; estimate. */
 export const END = 4.5;
-/** Pressed sideways it bears two of its diameters at the skin and nine deep down; half of that sideways of what yields. */
+/** Pressed sideways it bears two of its diameters at the skin and nine deep down; half of that sideways of what yields. Estimate. */
 const NEAR_SKIN = 2;
+/** A step of the method; estimate. */
 const DEEP = 9;
-/** Springs along a run are no further apart than this, mm, and no more than so many. */
+/** Springs along a run are no further apart than this, mm, and no more than so many. Estimate. */
 const APART = 15;
+/** A step of the method; estimate. */
 const MOST = 4;
-/** What lies so far beyond an end is what the end bears on, mm. */
+/** What lies so far beyond an end is what the end bears on, mm. Estimate. */
 const BEYOND = 0.6;
 
 /** What lies at a place: a number of a body there, or nothing. */

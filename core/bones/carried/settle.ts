@@ -1,5 +1,5 @@
 import type { Vec } from '../../solids/index.ts';
-import { Blocks, type Coupling } from './blocks.ts';
+import { BlockSystem, type Coupling } from './blocks.ts';
 
 /** A rigid body with the force on it, N, at its balance point; a still one does not move. */
 export interface Rigid {
@@ -40,16 +40,19 @@ export interface Settled {
   readonly rounds: number;
 }
 
-/** Rounds after which what is still falling is taken to fall. */
+/** Rounds after which what is still falling is taken to fall. Estimate. */
 export const MOST_ROUNDS = 30;
+/** A step of the method; estimate. */
 const MOST_HALVED = 12;
-/** Out of balance by no more than this of its own weight, or of the heaviest where that is more. */
-const ENOUGH = 0.01;
-const ENOUGH_OF_HEAVIEST = 1e-5;
-/** A spring that shows what nothing carries: so much of the middle one of all stiffnesses, and a hundred times that against turning. */
+/** Out of balance by no more than this of its own weight, or of the heaviest where that is more. Estimate. */
+const ENOUGH = 1e-3;
+/** A step of the method; estimate. */
+const ENOUGH_OF_HEAVIEST = 1e-6;
+/** A spring that shows what nothing carries: so much of the middle one of all stiffnesses, and a hundred times that against turning. Estimate. */
 const GHOST = 1e-7;
+/** A step of the method; estimate. */
 const GHOST_TURN = 100;
-/** What a spring at its limit keeps of its stiffness, so that it can come back. */
+/** What a spring at its limit keeps of its stiffness, so that it can come back. Estimate. */
 const SPENT = 1e-8;
 
 /** Energy of a spring that is straight beyond its limit: the whole stays bowl-shaped and has one bottom. */
@@ -76,7 +79,7 @@ class Balance {
   /** The system of all others, with the ghosts. */
   readonly #diagonal: Float64Array;
   readonly #couplings: readonly Coupling[];
-  readonly #blocks: Blocks;
+  readonly #blocks: BlockSystem;
   readonly #d = new Float64Array(3);
   readonly #K = new Float64Array(9);
   /** Force left over on each, N. */
@@ -121,7 +124,7 @@ class Balance {
       if (holdsAlways(s)) this.#add(q, s.stiff, s.sideways, this.#diagonal, couplings);
     });
     this.#couplings = [...couplings.values()];
-    this.#blocks = new Blocks(
+    this.#blocks = new BlockSystem(
       this.n,
       springs.flatMap(({ a, b }): [number, number][] => {
         const [i, j] = [this.#index[a]!, this.#index[b]!];

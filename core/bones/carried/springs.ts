@@ -10,11 +10,11 @@ export interface Paste {
   readonly stiffness: number;
 }
 
-/** Strain at which paste yields, the firming law's own; stiffness is what it yields at over that. */
+/** Strain at which paste yields, the firming law's own, fitted; stiffness is what it yields at over that. */
 const YIELD_STRAIN = 0.023;
 /** Paste, cake or foam by what it yields at, kPa. */
 export const pasteOf = (kPa: number): Paste => ({ yields: kPa / 1000, stiffness: kPa / 1000 / YIELD_STRAIN });
-/** A board under paste gives nothing that could be told. */
+/** A board under paste gives nothing that could be told. Estimate. */
 export const HARD: Paste = { yields: 10, stiffness: 2000 };
 
 /** Sideways it is so much as stiff as straight on: half of a half space's, less its spread; estimate. */
@@ -25,7 +25,7 @@ const KEEPS_VOLUME = 0.75;
 const PUNCH = 1.97;
 
 /** A body that carries or is carried, with its number among those that settle. */
-export interface Standing {
+export interface LoadedBody {
   readonly body: number;
   readonly instance: Instance;
   readonly at: Vec;
@@ -46,7 +46,7 @@ function extentAlong({ body, frame }: Instance, n: Vec): number {
 }
 
 /** Millimetres a patch goes in a newton: the half column between balance and patch, and the spread under the patch. */
-function givesWay({ instance, at, paste }: Standing, c: Contact): number {
+function givesWay({ instance, at, paste }: LoadedBody, c: Contact): number {
   const column = Math.max(0.5, Math.abs(dot(sub(c.at, at), c.normal)));
   const section = volumeOf(instance.body) / Math.max(1, extentAlong(instance, c.normal));
   const r = Math.sqrt(c.area / Math.PI);
@@ -57,7 +57,7 @@ function givesWay({ instance, at, paste }: Standing, c: Contact): number {
 const groundGives = (c: Contact): number => KEEPS_VOLUME / (2 * HARD.stiffness * Math.sqrt(c.area / Math.PI));
 
 /** Most a patch presses on a body before it flows, N. */
-function bears({ instance, paste }: Standing, area: number): number {
+function bears({ instance, paste }: LoadedBody, area: number): number {
   const { thin } = solidOf(instance.body);
   const own = (Math.PI * thin * thin) / 4;
   return paste.yields * area * (1 + PUNCH * Math.max(0, Math.min(1, 1 - area / own)));
@@ -66,9 +66,11 @@ function bears({ instance, paste }: Standing, area: number): number {
 /**
  * How a contact holds. Two that only lie on each other push; friction is not counted on, but nothing slides on a covered board.
  */
-export interface Hold {
+export interface HowHeld {
   /** Glued or pressed on by the person: it pulls and slides as far as is asked, and other rooms say whether the glue holds that. */
   readonly joined: boolean;
+  /** Sideways of what only lies, N: enough that it does not drift, too little to hold anything up. */
+  readonly rubs: number;
   /** Press no harder than the softer of the two bears. */
   readonly limited: boolean;
 }
@@ -79,9 +81,9 @@ export interface Hold {
  */
 export function contactSprings(
   c: Contact,
-  first: Standing,
-  second: Standing | undefined,
-  hold: Hold,
+  first: LoadedBody,
+  second: LoadedBody | undefined,
+  hold: HowHeld,
 ): Spring[] {
   const k = 1 / (givesWay(first, c) + (second ? givesWay(second, c) : groundGives(c)));
   const most = hold.limited
@@ -98,7 +100,7 @@ export function contactSprings(
       sideways: SIDEWAYS * k * share,
       press: most * share,
       pull: hold.joined ? Infinity : 0,
-      slide: hold.joined || !second ? Infinity : 0,
+      slide: hold.joined || !second ? Infinity : hold.rubs * share,
     };
   });
 }

@@ -4,6 +4,7 @@ import { given, reckon } from '../../quantity/index.ts';
 import { check, worst, type Check } from './check.ts';
 import { droopCheck } from './droop.ts';
 import { findings } from './joint-checks.ts';
+import { seatAlone } from './seat-alone.ts';
 import type { Firmed } from './joint-push.ts';
 import type { FoundCheck } from './joint-situation.ts';
 import { jointsOf, type Joint } from '../paths/joints.ts';
@@ -56,7 +57,9 @@ export function checkedJoints(
       return { by, checks: [...[...byId.values()].map((f) => f.make()), ...(droop ? [droop] : [])] };
     });
     const best = held.reduce((a, w) => (hardestOf(w.checks) < hardestOf(a.checks) ? w : a));
-    const checks = [...best.checks, ...(brittle ? [brittle] : [])];
+    // what stands on its seat alone is not worse off for a rod that helps
+    const alone = hardestOf(best.checks) > 1 ? seatAlone(build, joint, names.upper, cases) : undefined;
+    const checks = [...(alone ? [alone] : best.checks), ...(brittle ? [brittle] : [])];
     return { joint, by: best.by, checks: checks.sort((a, b) => b.use.value - a.use.value) };
   });
 }

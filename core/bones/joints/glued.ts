@@ -27,7 +27,7 @@ import { afterNight, type Firmed } from './joint-push.ts';
 import { jointsOf } from '../paths/joints.ts';
 import { GLUE_SPREAD, IN_HAND, letGoCheck, propFor } from './let-go.ts';
 import { apparent, caseOf, type LoadCase } from './load-cases.ts';
-import { faceOf, type Face } from '../paths/contact.ts';
+import { heldFaceOf, type HeldFace } from '../paths/contact.ts';
 import { pasteAt, softNow } from '../stock/soft.ts';
 
 /** Paste fresh from the hands, kPa, and hours in which it comes to a night's firmness; estimates. */
@@ -70,7 +70,7 @@ export const gluesIn = (build: Build): Glue[] => [
 
 interface Glued {
   readonly patch: Patch;
-  readonly contact: Face;
+  readonly contact: HeldFace;
   readonly load: Mass;
 }
 
@@ -194,7 +194,7 @@ export function gluedJoints(build: Build, firmed: Firmed): GluedReport[] {
     const { piece } = instance;
     if (!instance.first || rodded.has(i) || seen.has(piece.id)) return;
     if (piece.seat.how === 'wraps' || piece.seat.how === 'set' || standsInSocket(instance)) return;
-    const contact = faceOf(build, i);
+    const contact = heldFaceOf(build, i);
     if (!contact) return;
     seen.add(piece.id);
     const glue = glueOn(build, piece);

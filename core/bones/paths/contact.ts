@@ -7,7 +7,7 @@ import type { PartsOf } from '../../record/index.ts';
 type Stands = PartsOf<'pieces' | 'blends' | 'cake' | 'board'>;
 
 /** The face on which a piece is held: middle, way out, and how large. */
-export interface Face {
+export interface HeldFace {
   readonly at: Vec;
   /** From what holds it towards the piece. */
   readonly out: Vec;
@@ -20,10 +20,11 @@ export interface Face {
   readonly on: readonly number[];
 }
 
-/** Twelve middles of cells spread less than the face they stand for. */
+/** Twelve middles of cells spread less than the face they stand for. Estimate. */
 const CELLS = 1.06;
-/** Held up by the ground to more than this, it stands and does not hang on glue. */
+/** Held up by the ground to more than this, it stands and does not hang on glue. Estimate. */
 const STANDS = 0.5;
+/** A step of the method; estimate. */
 const LEAST = 0.5;
 
 /** Touches of a piece with all others but those that hang on it, what lifts it most first. */
@@ -53,7 +54,7 @@ function holding(
  * All patches together on which a piece is held by others, as one even face; undefined where it stands on the ground, is set in
  * or touches nothing. Sizes are four times the spread of the patches, brought to their area.
  */
-export function faceOf(build: Stands, index: number): Face | undefined {
+export function heldFaceOf(build: Stands, index: number): HeldFace | undefined {
   const held = holding(build, index);
   // what is set in all round holds by its walls
   if (held.length === 0 || held.every((h) => h.contact.round)) return undefined;

@@ -5,7 +5,7 @@ import { toLocal, type Vec } from '../../solids/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import { standingOf } from '../carried/carried.ts';
 import type { Carried, Rest } from '../carried/graph.ts';
-import { leastSection, loaded, patchesOf, type Firmness } from '../carried/loaded.ts';
+import { leastSection, loaded, patchesOf, type FirmnessOf } from '../carried/loaded.ts';
 import { rodPaths, type RodPath } from '../runs/rod-paths.ts';
 import { discUnder, spreadRadius } from './discs.ts';
 
@@ -48,17 +48,18 @@ export interface SeatFacts {
   readonly foot: number;
 }
 
-/** A rod that runs through so much of a piece keeps it from folding. */
+/** A rod that runs through so much of a piece keeps it from folding. Estimate. */
 const NEARLY_ALL = 0.9;
-/** Supports that span less than this of the wider way stand in a line. */
+/** Supports that span less than this of the wider way stand in a line. Estimate. */
 const IN_LINE = 0.25;
-/** While it firms, a piece is open to the air on one side at least. */
+/** While it firms, a piece is open to the air on one side at least. Estimate. */
 const MOST_CLOSED = 0.4;
-/** Lighter than this nothing rests on it, g. */
+/** Lighter than this nothing rests on it, g. Estimate. */
 const NOTHING = 0.05;
 
-/** A patch smaller than this is where two meet by chance, and one whose two sums differ so lies all round, mm² and share. */
+/** A patch smaller than this is where two meet by chance, and one whose two sums differ so lies all round, mm² and share. Estimate. */
 const LEAST_FACE = 3;
+/** A step of the method; estimate. */
 const ALIKE = 0.5;
 const isFace = (c: Contact): boolean => !c.round && c.agree >= ALIKE && c.area >= LEAST_FACE;
 
@@ -118,7 +119,7 @@ const pressedAt = (instance: Instance, k: number, rests: readonly Rest[]): numbe
   );
 
 /** Seat facts of every piece, by id, from the instance the person edits. */
-export function seatFacts(build: Build, firm: Firmness): Map<string, SeatFacts> {
+export function seatFacts(build: Build, firm: FirmnessOf): Map<string, SeatFacts> {
   const instances = place(build);
   const paths = rodPaths(build);
   const standing = standingOf(build);

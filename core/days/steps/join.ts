@@ -129,10 +129,10 @@ const wait = (
 /** Firm enough to hold in the fingers, and to keep its pose where it leans. */
 const heldBand = (f: PieceFirming): Band => later(f.bands.handle!, f.bands.pose);
 
-/** A rod holds a piece up that hangs on it to this share at least. */
+/** A rod holds a piece up that hangs on it to this share at least. Estimate. */
 const ON_RODS = 0.5;
 
-/** Leaning further than this it hangs out from its rod, degrees. */
+/** Leaning further than this it hangs out from its rod, degrees. Estimate. */
 const UPRIGHT = 30;
 
 /**
@@ -144,7 +144,7 @@ const onRods = (bench: Bench, piece: Piece, f: PieceFirming): boolean =>
   Math.max(Math.abs(piece.seat.lean), Math.abs(piece.seat.tip)) <= UPRIGHT &&
   keepsItsShape(f, measureOf(piece).height);
 
-/** Held up by another to less than this, it does not wait for that one. */
+/** Held up by another to less than this, it does not wait for that one. Estimate. */
 const SUPPORT = 0.1;
 
 /** Pieces that carry another when it is set on: found from the bodies, but for what is itself set on it later. */

@@ -47,7 +47,7 @@ function depthOf({ rows, loop, thickness }: BandBody): Depth {
   return (x, y, z) => half - Math.sqrt(near.at(x, y, z).square);
 }
 
-/** A skin has at most so many stretches along the band. */
+/** A skin has at most so many stretches along the band. Estimate. */
 const MOST_ALONG = 40;
 
 /** The same band with fewer stretches, its ends among them. */

@@ -1,5 +1,6 @@
 import type { Mesh } from '../mesh/index.ts';
 
+/** A step of the method; estimate. */
 const LEAF = 4;
 
 /**

@@ -44,6 +44,7 @@ function waysOut(m: Mesh) {
   return { faces, corners, edge: (a: number, b: number): Vec => edges.get(key(a, b))! };
 }
 
+/** A step of the method; estimate. */
 const ON_EDGE = 1e-9;
 
 /** Distance to the nearest triangle, on the side its way out tells. */

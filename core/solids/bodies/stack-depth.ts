@@ -2,8 +2,9 @@ import { skinOfRings, type Mesh } from '../mesh/index.ts';
 import type { Vec } from '../vector.ts';
 import type { Depth, LevelCut, StackBody } from './types.ts';
 
-/** Where two neighbouring levels are joined by a straight line, it may lie so far off the true side, mm. */
+/** Where two neighbouring levels are joined by a straight line, it may lie so far off the true side, mm. Estimate. */
 const STRAIGHT = 0.02;
+/** A step of the method; estimate. */
 const MOST_HALVED = 4;
 
 /** A level cut with everything said. */
@@ -132,7 +133,7 @@ function toOval(a: number, b: number, px: number, py: number): number {
   return Math.sqrt((a * tx - px) ** 2 + (b * ty - py) ** 2);
 }
 
-/** Thinner than this a cut is an edge, mm. */
+/** Thinner than this a cut is an edge, mm. Estimate. */
 const EDGE = 1e-3;
 
 /** Distance of a point to a level cut, seen from above; nought inside. */
@@ -143,8 +144,9 @@ function outOf(c: Cut, x: number, y: number): number {
   return (px / c.a) ** 2 + (py / c.b) ** 2 <= 1 ? 0 : toOval(c.a, c.b, px, py);
 }
 
-/** From here on out the first order is not trusted, mm; and so many levels are asked instead. */
+/** From here on out the first order is not trusted, mm; and so many levels are asked instead. Estimate. */
 const NEAR = 1.5;
+/** A step of the method; estimate. */
 const ASKED = 9;
 
 /** To the first order: distance in the level, times the cosine of how steeply the side leans there. */
@@ -220,7 +222,7 @@ export function stackDepth(body: StackBody): Depth {
   return isRound(cuts) ? roundDepth(cuts) : ovalDepth(cuts);
 }
 
-/** Levels a skin has at most, as a share of its corners round. */
+/** Levels a skin has at most, as a share of its corners round. Estimate. */
 const TALL = 0.75;
 
 /** Levels spread evenly along the outline, both ends among them. */

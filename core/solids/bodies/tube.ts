@@ -76,7 +76,7 @@ function depthOf({ path, radii, loop }: TubeBody): Depth {
   };
 }
 
-/** A skin has at most so many rings. */
+/** A skin has at most so many rings. Estimate. */
 const MOST_RINGS = 24;
 
 /** Its rings, not all of them where they stand close, the ends among them. */
