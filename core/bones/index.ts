@@ -1,7 +1,7 @@
 /**
  * Bones: what holds the figure up. `mechanics` (sections, columns, beams, plates, sticks held in something: pure numbers),
- * `stock` (what rods, boards and soft things are made of), `paths` (what runs through what and rests on what), `joints`
- * (what holds, and for how much), `tiers`, `mends` (a change that has been tried). Simple mechanics, not a design.
+ * `stock` (what rods, boards and soft things are made of), `runs` (what rods run through), `carried` (who carries whom), `paths`
+ * (how rods cross joints, seats), `joints` (what holds), `tiers`, `mends` (a change that was tried). Simple, not a design.
  */
 export { cutFrom, cutList } from './cut-list.ts';
 export { removalCard } from './hazards.ts';
