@@ -8,6 +8,7 @@ import { jointsOf } from '../paths/joints.ts';
 import { slideClashes } from './slide-on.ts';
 import { stockOf } from '../stock/stock.ts';
 import { COVER, leastCover } from '../paths/rod-cover.ts';
+import { bareEnds } from '../paths/rod-ends.ts';
 import { THICK } from '../paths/thick.ts';
 import { followRod, type RodPath } from '../runs/rod-paths.ts';
 
@@ -174,6 +175,61 @@ function coverClashes(build: Build, paths: readonly RodPath[], letterOf: (id: st
   return out;
 }
 
+/** The rod with one end drawn back along itself. */
+function drawnBack(build: Build, path: RodPath, end: 'from' | 'to', by: number): Build | undefined {
+  const { line, rod } = path.placed;
+  if (path.placed.index > 0) return undefined;
+  const [tip, before] = end === 'from' ? [line[0]!, line[1]!] : [line.at(-1)!, line.at(-2)!];
+  const back = add(tip, times(unit(sub(before, tip)), by));
+  const moved = setRod(build, rod.id, { [end]: rodEndOn(build, rod[end].on, back) });
+  return moved.ok ? moved.value : undefined;
+}
+
+/**
+ * Ends that show: the rod is drawn back along itself where that covers them.
+ * @param along rods that are too near the skin along themselves: their ends are told only where they stand out
+ */
+function endClashes(
+  build: Build,
+  paths: readonly RodPath[],
+  letterOf: (id: string) => string,
+  along: ReadonlySet<string>,
+): Clash[] {
+  const told = new Set<string>();
+  return paths.flatMap((path) =>
+    bareEnds(build, path).flatMap((e): Clash[] => {
+      const { rod } = path.placed;
+      if (told.has(`${rod.id} ${e.end}`) || (e.along > 0 && along.has(rod.id))) return [];
+      told.add(`${rod.id} ${e.end}`);
+      const letter = letterOf(rod.id);
+      const out = e.along < 0 && -e.along;
+      const mend = once(() => {
+        const by = Math.ceil(COVER - e.along + 0.5);
+        const shorter = drawnBack(build, path, e.end, by);
+        if (!shorter) return undefined;
+        const again = placeRod(shorter, rodOf(shorter, rod.id)!)[0]!;
+        return bareEnds(shorter, followRod(shorter, again)).some((x) => x.end === e.end)
+          ? undefined
+          : { text: `Draw its end back ${formatLength(by)}`, apply: () => shorter };
+      });
+      return [
+        {
+          kind: 'cover',
+          rods: [rod.id],
+          title: out
+            ? `The end of ${letter} stands out ${formatLength(out)}`
+            : `The end of ${letter} is ${formatLength(Math.max(0, e.cover))} under the skin`,
+          text: `Paste under ${COVER} mm over an end lets it through, ${formatLength(e.at[2])} over the board. An end that is meant to be seen can be marked so.`,
+          verdict: e.cover < 0.5 ? 'fails' : 'tight',
+          get mend() {
+            return mend();
+          },
+        },
+      ];
+    }),
+  );
+}
+
 function thickClashes(build: Build, paths: readonly RodPath[], letterOf: (id: string) => string): Clash[] {
   const instances = place(build);
   const out: Clash[] = [];
@@ -244,9 +300,11 @@ function orderClashes(paths: readonly RodPath[], letterOf: (id: string) => strin
 /** Everything that is in the way of a rod, the worst first. */
 export function clashesOf(build: Build, letterOf: (id: string) => string): Clash[] {
   const { paths } = jointsOf(build);
+  const covers = coverClashes(build, paths, letterOf);
   return [
     ...rodClashes(build, paths, letterOf),
-    ...coverClashes(build, paths, letterOf),
+    ...covers,
+    ...endClashes(build, paths, letterOf, new Set(covers.flatMap((c) => c.rods))),
     ...thickClashes(build, paths, letterOf),
     ...slideClashes(build, letterOf),
     ...orderClashes(paths, letterOf),
