@@ -6,7 +6,7 @@ import { demoBuild } from '../files/demo.testing.ts';
 import { reckonCake } from '../cutting/index.ts';
 import { layersOf } from '../cutting/layers.ts';
 import { chilled, chillsIn } from '../firming/index.ts';
-import { ballRoot } from '../firming/chill.ts';
+import { ballRoots } from '../firming/chill.ts';
 import { BATTERS, derivedDensity, FILLINGS } from '../pastes/index.ts';
 import { bodyMesh, formBody, measure, type Form } from '../solids/index.ts';
 
@@ -80,9 +80,45 @@ describe('chilling', () => {
     [1, 1.5708, 1.2732],
     [10, 2.8363, 1.9249],
   ])('a ball at Biot %f has the root and coefficient of the tables', (biot, zeta, c) => {
-    const root = ballRoot(biot);
-    expect(root.zeta).toBeCloseTo(zeta, 4);
-    expect(root.coefficient).toBeCloseTo(c, 4);
+    const [root] = ballRoots(biot);
+    expect(root!.zeta).toBeCloseTo(zeta, 4);
+    expect(root!.coefficient).toBeCloseTo(c, 4);
+  });
+
+  it('the outside grows colder all the while, as shells followed one by one do', () => {
+    // slow reference: a ball in shells, explicit in time, its face cooled by air (Crank, finite differences)
+    const [R, k, rho, c, h] = [0.05, 0.18, 600, 2600, 10];
+    const shells = 100;
+    const dr = R / shells;
+    const T = new Float64Array(shells).fill(21);
+    const dt = (0.2 * dr * dr * rho * c) / k;
+    const volume = (i: number) => ((i + 1) ** 3 - i ** 3) * dr ** 3;
+    const at: Record<number, number> = {};
+    const wanted = [5, 10, 20, 30, 60];
+    for (let t = 0, w = 0; w < wanted.length; t += dt) {
+      if (t >= wanted[w]! * 60) {
+        const face = (T[shells - 1]! * (2 * k)) / dr;
+        at[wanted[w++]!] = (face + h * -18) / ((2 * k) / dr + h);
+      }
+      const flow = new Float64Array(shells + 1);
+      for (let i = 1; i < shells; i++) flow[i] = 3 * (i * dr) ** 2 * k * ((T[i - 1]! - T[i]!) / dr);
+      flow[shells] = (3 * R * R * (T[shells - 1]! + 18)) / (dr / (2 * k) + 1 / h);
+      for (let i = 0; i < shells; i++)
+        T[i] = T[i]! + ((flow[i]! - flow[i + 1]!) * dt) / (rho * c * volume(i));
+    }
+    const roots = ballRoots((h * R) / k);
+    const series = (minutes: number) => {
+      const fourier = ((k / (rho * c)) * minutes * 60) / R ** 2;
+      const share = roots.reduce(
+        (s, r) => s + (r.coefficient * Math.exp(-(r.zeta ** 2) * fourier) * Math.sin(r.zeta)) / r.zeta,
+        0,
+      );
+      return -18 + 39 * share;
+    };
+    for (const m of wanted) expect(Math.abs(series(m) - at[m]!), `${m} min`).toBeLessThan(0.4);
+    const v = (Math.PI * 100 ** 3) / 6;
+    const outside = wanted.map((m) => chilled(v, Math.PI * 100 ** 2, 0.6, 21, 'freezer', m).outside);
+    outside.forEach((t, i) => i > 0 && expect(t).toBeLessThan(outside[i - 1]! - 0.5));
   });
 
   it('a 100 mm dense cake in a freezer for an hour is near freezing outside and still above it inside', () => {

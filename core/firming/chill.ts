@@ -32,16 +32,26 @@ function conductivity(density: number): number {
   return clamp(a[1] + ((density - a[0]) / (b[0] - a[0])) * (b[1] - a[1]), 0.08, 0.25);
 }
 
+/** Terms of the series: enough from a minute on. A step of the method; estimate. */
+const TERMS = 24;
+
 /**
- * First root of a ball cooling by its surface, 1 − ζ cot ζ = Bi, and its coefficient
+ * Roots of a ball cooling by its surface, 1 − ζ cot ζ = Bi, one between each two multiples of π, and their coefficients
  * C = 4 (sin ζ − ζ cos ζ) ÷ (2ζ − sin 2ζ). Handbook (Carslaw & Jaeger form).
  * @param biot h R ÷ k
  */
-export function ballRoot(biot: number): { zeta: number; coefficient: number } {
-  const zeta = bisect((z) => 1 - z / Math.tan(z) - biot, 1e-6, Math.PI - 1e-9)!;
-  const coefficient = (4 * (Math.sin(zeta) - zeta * Math.cos(zeta))) / (2 * zeta - Math.sin(2 * zeta));
-  return { zeta, coefficient };
+export function ballRoots(biot: number, terms = TERMS): { zeta: number; coefficient: number }[] {
+  return Array.from({ length: terms }, (_, n) => {
+    const zeta = bisect((z) => 1 - z / Math.tan(z) - biot, n * Math.PI + 1e-6, (n + 1) * Math.PI - 1e-9)!;
+    const coefficient = (4 * (Math.sin(zeta) - zeta * Math.cos(zeta))) / (2 * zeta - Math.sin(2 * zeta));
+    return { zeta, coefficient };
+  });
 }
+
+/** Asked again for every minute that is tried. */
+let last: { readonly biot: number; readonly roots: ReturnType<typeof ballRoots> } | undefined;
+const rootsOf = (biot: number) =>
+  (last?.biot === biot ? last : (last = { biot, roots: ballRoots(biot) })).roots;
 
 /** A cake as a ball of the same bulk: middle and outside after so long in the cold. */
 export interface Chilled {
@@ -50,8 +60,8 @@ export interface Chilled {
 }
 
 /**
- * Temperature in the middle and at the face of a cake after chilling, one term of the series, the heat of freezing left
- * out: below −2 °C it is really warmer than this says. Within about 2 K of a full solution from half an hour on.
+ * Temperature in the middle and at the face of a cake after chilling, by the whole series, the heat of freezing left out: below
+ * −2 °C it is really warmer than this says.
  * @param density baked, g/cm³
  */
 export function chilled(
@@ -66,12 +76,17 @@ export function chilled(
   const radius = (3 * volume) / area / 1000;
   const k = conductivity(density);
   const h = heatTransfer(2 * radius, speed, (from + temperature) / 2);
-  const { zeta, coefficient } = ballRoot((h * radius) / k);
+  if (minutes <= 0) return { middle: from, outside: from };
   const diffusivity = k / (density * 1000 * HEAT);
   const fourier = (diffusivity * minutes * 60) / (radius * radius);
-  const share = clamp(coefficient * Math.exp(-zeta * zeta * fourier), 0, 1);
+  let [middle, outside] = [0, 0];
+  for (const { zeta, coefficient } of rootsOf((h * radius) / k)) {
+    const share = coefficient * Math.exp(-zeta * zeta * fourier);
+    middle += share;
+    outside += (share * Math.sin(zeta)) / zeta;
+  }
   const at = (x: number) => temperature + (from - temperature) * clamp(x, 0, 1);
-  return { middle: at(share), outside: at((share * Math.sin(zeta)) / zeta) };
+  return { middle: at(middle), outside: at(outside) };
 }
 
 /** Minutes until the middle is below a temperature; Infinity when the place is not that cold. */
