@@ -1,5 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
-import { demoBuild } from '@core/files/demo.testing.ts';
+import { arm } from '@core/bones/joints/glued.testing.ts';
+import { setRod } from '@core/edits/index.ts';
+import { demoBuild, value } from '@core/files/demo.testing.ts';
 import { type Build } from '@core/record/index.ts';
 import { plan } from '@core/plan.ts';
 import type { BonesApi, Changed } from './bones.worker.ts';
@@ -29,7 +31,8 @@ describe('mends over the wire', () => {
   });
 
   it('carry a piece that changes, and no piece that does not', () => {
-    const legs = structuredClone(api.mends(otter, 'legs'));
+    const thin = value(setRod(otter, 'legs', { stock: 'skewer4' }));
+    const legs = structuredClone(api.mends(thin, 'legs'));
     const foam = legs.find((m) => /over foam/.test(m.text))!;
     const ids = foam.changed.pieces.map((p) => p.id);
     expect(ids).toContain('body');
@@ -52,10 +55,11 @@ describe('mends over the wire', () => {
   });
 
   it('of glued pieces too: a prop changes that piece alone', () => {
-    const [prop] = structuredClone(api.gluedMends(otter, 'scarf-end'));
-    expect(prop!.text).toMatch(/^Prop it for 2 h/);
-    expect(prop!.changed.pieces.map((p) => p.id)).toEqual(['scarf-end']);
-    const report = plan(put(otter, prop!.changed)).bones.glued.find((g) => g.piece.id === 'scarf-end')!;
+    const figure = arm(30, 12);
+    const prop = structuredClone(api.gluedMends(figure, 'arm')).find((m) => /^Prop it/.test(m.text))!;
+    expect(prop.text).toMatch(/^Prop it for \d/);
+    expect(prop.changed.pieces.map((p) => p.id)).toEqual(['arm']);
+    const report = plan(put(figure, prop.changed)).bones.glued.find((g) => g.piece.id === 'arm')!;
     expect(report.worst.verdict).not.toBe('fails');
     expect(api.gluedMends(otter, 'head')).toEqual([]);
     expect(api.gluedMends(otter, 'nobody')).toEqual([]);
