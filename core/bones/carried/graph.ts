@@ -47,7 +47,6 @@ export interface ToBalance {
   readonly rods: readonly { readonly path: RodPath; readonly g: number }[];
   /** What a rod runs on into where no piece is. */
   readonly board?: Paste;
-  readonly boardThick?: number;
   readonly under?: (at: Vec) => number | undefined;
   /** Paste presses no harder than it bears. */
   readonly limited: boolean;
@@ -232,11 +231,43 @@ function settled(
   return { ...now, gives: new Set([...gives, ...now.gives]) };
 }
 
+/** Every number that a balance follows from, in one line. */
+function signature(s: ToBalance): string {
+  const out: (number | string)[] = [Number(s.limited), s.board?.yields ?? 0];
+  s.instances.forEach((i, k) => {
+    if (!i.first) return;
+    const { origin, x, y, z } = i.frame;
+    const core = i.piece.core && s.coreOf ? s.coreOf(k).yields : 0;
+    out.push(k, i.carrier, i.piece.seat.sink, s.own[k]!.g, ...s.own[k]!.at, s.pasteOf(k).yields, core);
+    out.push(...origin, ...x, ...y, ...z);
+  });
+  for (const c of s.contacts) out.push(c.a, c.b, c.area, c.depth, ...c.at, ...c.normal, Number(s.joined(c)));
+  for (const { path, g } of s.rods) {
+    const inBoard = path.spots.filter((x) => x.some((i) => i.part === 'board')).length;
+    out.push('rod', path.stock.section.diameter, g, path.placed.line.join(), inBoard);
+  }
+  return out.join();
+}
+
+const kept = new Map<string, Carried>();
+/** A change and its undoing, with and without rods. A step of the method; estimate. */
+const KEPT = 8;
+
 /**
  * Everything in balance under its own weight: bodies on patches that only push unless they are joined, rods beside the paste by
- * their stiffness as far as they hold.
+ * their stiffness as far as they hold. What changes no number of it, a name or a colour, changes nothing of the answer.
  */
 export function balance(s: ToBalance): Carried {
+  const key = signature(s);
+  let known = kept.get(key);
+  if (!known) {
+    if (kept.size >= KEPT) kept.delete(kept.keys().next().value!);
+    kept.set(key, (known = balanced(s)));
+  }
+  return known;
+}
+
+function balanced(s: ToBalance): Carried {
   const all = numbered(s);
   const { hovers, made } = hovering(s, all);
   const { settled: found, stretches, gives } = settled(s, all, hovers, [...s.contacts, ...made]);
