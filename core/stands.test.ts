@@ -123,6 +123,30 @@ describe('what hovers', () => {
   });
 });
 
+describe('what only lies against another', () => {
+  it('cannot be told to stay, and is not said to hover', () => {
+    const build: Build = {
+      ...blank,
+      pieces: [
+        plainPiece('wall', {
+          kind: 'roundedBlock',
+          sizes: { width: 40, depth: 60, height: 90, edge: 0 },
+        }),
+        // its side just touches the wall, high over the board
+        plainPiece('ball', { kind: 'ball', sizes: { diameter: 30, press: 0 } }, { at: [35, 0, 40] }),
+      ],
+    };
+    const { stands } = plan(build);
+    expect(stands.hovers).toEqual([]);
+    expect(stands.untold.map((u) => u.piece)).toEqual(['ball']);
+    expect(stands.untold[0]!.text).toMatch(/cannot be told/);
+  });
+  it('is none of the demonstration builds', () => {
+    for (const name of ['ferryman-otter', 'one-legged-heron', 'sixty-acorn-sweets'])
+      expect(plan(demoBuild(name)).stands.untold, name).toEqual([]);
+  });
+});
+
 describe('a plain soft head on two skewers', () => {
   const figure: Build = {
     ...blank,

@@ -36,6 +36,8 @@ export interface Unheld {
 /** Who carries whom, and what is not carried. */
 export interface StandsReport {
   readonly hovers: readonly Unheld[];
+  /** What only lies against others: whether it stays cannot be told. */
+  readonly untold: readonly Unheld[];
   /** Slender carriers that do not bear what rests on them from the first. */
   readonly soft: readonly Unheld[];
   readonly carries: readonly Carries[];
@@ -212,6 +214,13 @@ export function standsOf(
     Math.abs(i.frame.z[2]) > 0.85 && slimness(i.piece).height > SLENDER * slimness(i.piece).thin;
   return {
     hovers: firsts.filter((f) => f.fact.hovers).map((f) => hoverOf(build, f.i, f.index, again)),
+    untold: firsts
+      .filter((f) => f.fact.untold)
+      .map(({ i: { piece } }) => ({
+        piece: piece.id,
+        text: `Whether the ${lower(piece)} ${are(piece, 'stays', 'stay')} cannot be told: ${are(piece, 'it only lies', 'they only lie')} against what ${are(piece, 'it touches', 'they touch')}. Press ${are(piece, 'it', 'them')} in, or give ${are(piece, 'it', 'them')} a stick.`,
+        mends: [],
+      })),
     soft: firsts.flatMap(({ i, fact }) => {
       const firm = firming.get(i.piece.id);
       const waits = (firm?.bands.bear?.likely ?? 0) > WORTH;

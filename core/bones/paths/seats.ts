@@ -40,6 +40,8 @@ export interface SeatFacts {
   readonly stiffened: boolean;
   /** Nothing touches it that leads down to the board. */
   readonly hovers: boolean;
+  /** It only lies against what it touches, and nothing says that it stays there. */
+  readonly untold: boolean;
   /** What it rests on, the most of it first. */
   readonly restsOn: readonly RestsOn[];
   /** Share of it that hangs on rods, not on what it sits on. */
@@ -167,6 +169,7 @@ export function seatFacts(build: Build, firm: FirmnessOf): Map<string, SeatFacts
       rodded: most > 0,
       stiffened: most > NEARLY_ALL * height,
       hovers: real.hovers.has(k),
+      untold: real.gives.has(k) && !real.hovers.has(k),
       ...supportOf(k, instances, real.rests),
     });
   });

@@ -11,7 +11,11 @@ const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
 const stands = computed(() => here.report.stands);
-const troubles = computed<readonly Unheld[]>(() => [...stands.value.hovers, ...stands.value.soft]);
+const troubles = computed<readonly Unheld[]>(() => [
+  ...stands.value.hovers,
+  ...stands.value.untold,
+  ...stands.value.soft,
+]);
 
 function take(mend: StandsMend): void {
   store.apply(mend.build, mend.text.toLowerCase());
