@@ -9,6 +9,9 @@ import { rodPaths } from '../runs/rod-paths.ts';
 import { carriedWith, fallsWith, sharesOf } from './flows.ts';
 import { balance, type Carried, type ToBalance } from './graph.ts';
 import { settle, type Spring } from './settle.ts';
+import { LAW } from '../../firming/law.ts';
+import { pasteAt } from '../stock/soft.ts';
+import { GRIP } from './rod-springs.ts';
 import { HARD, pasteOf } from './springs.ts';
 
 const FREE = { sideways: 0, press: Infinity, pull: Infinity, slide: 0 };
@@ -271,6 +274,13 @@ describe('sticks beside the paste', () => {
       plainRod('more', 'skewer4', [-17, 0, -8], [-17, 0, 160]),
     ]);
     expect(two.on('torso', 'l')).toBeLessThanOrEqual(one.on('torso', 'l') + 0.5);
+  });
+});
+
+describe('what is said twice, since rooms read only upwards', () => {
+  it('is the same: how stiff paste is by the law of firming, and how it grips a stick by its table', () => {
+    expect(pasteOf(100).stiffness).toBeCloseTo(0.1 / LAW.yieldStrain, 12);
+    expect(GRIP).toBe(pasteAt(1).grip);
   });
 });
 

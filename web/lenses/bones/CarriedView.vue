@@ -46,7 +46,7 @@ function take(mend: StandsMend): void {
     </section>
     <p v-if="!stands.carries.length" class="empty">Nothing rests on anything yet.</p>
     <div v-else class="table">
-      <table>
+      <table class="figures">
         <thead>
           <tr>
             <th scope="col">Carrier</th>
@@ -105,39 +105,13 @@ function take(mend: StandsMend): void {
 .table {
   overflow-x: auto;
 }
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-td,
-th {
-  padding: 5px 0 5px 12px;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
-  font-weight: 400;
-}
-td:first-child,
-th:first-child {
-  padding-left: 0;
-}
-thead th {
-  color: var(--ink-2);
-  font-size: 12.5px;
-  vertical-align: bottom;
-}
-.n {
-  text-align: right;
-}
-.link {
+.trouble .link {
   all: unset;
   cursor: pointer;
-}
-.trouble .link {
   text-decoration: underline;
 }
-.link:hover,
-.link:focus-visible {
+.trouble .link:hover,
+.trouble .link:focus-visible {
   color: var(--elm);
-  text-decoration: underline;
 }
 </style>

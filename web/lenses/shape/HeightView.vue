@@ -59,7 +59,7 @@ function choose(v: string): void {
             :style="{ height: `${(100 * s.rise.value) / tall}%`, background: hex.get(colour(s.piece)) }"
           ></i>
         </div>
-        <table>
+        <table class="figures">
           <thead>
             <tr>
               <th scope="col">Stage</th>
@@ -162,40 +162,5 @@ function choose(v: string): void {
 .strip i {
   border-bottom: 1px solid var(--ink);
   min-height: 2px;
-}
-table {
-  border-collapse: collapse;
-  align-self: start;
-  width: 100%;
-}
-td,
-th {
-  padding: 5px 0 5px 12px;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
-  font-weight: 400;
-}
-td:first-child,
-th:first-child {
-  padding-left: 0;
-}
-thead th {
-  color: var(--ink-2);
-  font-size: 12.5px;
-}
-tfoot th {
-  font-weight: 650;
-}
-.n {
-  text-align: right;
-}
-.link {
-  all: unset;
-  cursor: pointer;
-}
-.link:hover,
-.link:focus-visible {
-  color: var(--elm);
-  text-decoration: underline;
 }
 </style>
