@@ -95,27 +95,30 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
     mobile: false,
   });
   const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), PATIENCE);
-  const button = (words: string) =>
-    driver.wait(
-      until.elementLocated(By.xpath(`//button[contains(normalize-space(.), "${words}")]`)),
-      PATIENCE,
-    );
+  // a dialog that is on its way out is no longer there to be pressed
+  const leaving = 'ancestor::*[contains(@class,"-leave")]';
+  const buttons = (words: string) =>
+    By.xpath(`//button[contains(normalize-space(.), "${words}")][not(${leaving})]`);
+  const button = (words: string) => driver.wait(until.elementLocated(buttons(words)), PATIENCE);
+  /** Press the first of several that lets itself be pressed: one may be hidden, or under another. */
+  const pressed = async (words: string) => {
+    for (const found of await driver.findElements(buttons(words)))
+      if (
+        await found.click().then(
+          () => true,
+          () => false,
+        )
+      )
+        return true;
+    return false;
+  };
   return {
     driver,
     downloads,
     find,
     button,
     push: async (words) => {
-      await driver.wait(
-        () =>
-          button(words)
-            .then((found) => found.click())
-            .then(
-              () => true,
-              () => false,
-            ),
-        PATIENCE,
-      );
+      await driver.wait(() => pressed(words), PATIENCE, `Nothing to press says ${words}`);
     },
     text: async (css) => (await find(css)).getText(),
     fill: async (label, value) => {
@@ -164,14 +167,18 @@ export const kept = (browser: Browser) =>
 
 /** Wait until something of a kind says certain words. */
 export const has = (browser: Browser, css: string, words: string | RegExp) =>
-  browser.driver.wait(async () => {
-    const all = await browser.driver.findElements(By.css(css));
-    for (const e of all) {
-      const text = await e.getText().catch(() => '');
-      if (typeof words === 'string' ? text.includes(words) : words.test(text)) return e;
-    }
-    return undefined;
-  }, PATIENCE);
+  browser.driver.wait(
+    async () => {
+      const all = await browser.driver.findElements(By.css(css));
+      for (const e of all) {
+        const text = await e.getText().catch(() => '');
+        if (typeof words === 'string' ? text.includes(words) : words.test(text)) return e;
+      }
+      return undefined;
+    },
+    PATIENCE,
+    `No ${css} says ${String(words)}`,
+  );
 
 /** The row of a list that opens. */
 export const row = (browser: Browser, words: string) =>
@@ -197,11 +204,15 @@ export async function choose(browser: Browser, words: string): Promise<void> {
 
 /** Wait for a file the page saves; while it arrives it has another ending, or is still empty. */
 export const saved = async (browser: Browser, ending: string): Promise<string> => {
-  const found = await browser.driver.wait(() => {
-    const file = readdirSync(browser.downloads).find((f) => f.endsWith(ending));
-    const path = file && join(browser.downloads, file);
-    return Promise.resolve(path && statSync(path).size > 0 ? path : undefined);
-  }, PATIENCE);
+  const found = await browser.driver.wait(
+    () => {
+      const file = readdirSync(browser.downloads).find((f) => f.endsWith(ending));
+      const path = file && join(browser.downloads, file);
+      return Promise.resolve(path && statSync(path).size > 0 ? path : undefined);
+    },
+    PATIENCE,
+    `No file ${ending} came`,
+  );
   return found!;
 };
 
