@@ -1,7 +1,7 @@
 import { contactsOf, solidOf, type Contact } from '../../contacts/index.ts';
 import { place, type Instance } from '../../figure/index.ts';
 import type { Build } from '../../record/index.ts';
-import { bodyDepth, bodySkin, levelSection, sub, toLocal, type Vec } from '../../solids/index.ts';
+import { bodyDepth, bodySkin, levelSections, sub, toLocal, type Vec } from '../../solids/index.ts';
 import { BOARDS, coreSoft } from '../stock/soft.ts';
 import { rodMass } from '../stock/rods/registry.ts';
 import { rodPaths, type RodPath } from '../runs/rod-paths.ts';
@@ -56,13 +56,19 @@ export function loaded(build: Build, firm: FirmnessOf, paths: readonly RodPath[]
 /** Levels at which a body is looked at for where it is thinnest. Estimate. */
 const LEVELS = 9;
 
+const cuts = new WeakMap<Instance, Map<string, number>>();
+
 /** Least level cut through a body between the patch it stands on and the ones that press on it, mm². */
 export function leastSection(i: Instance, low: number, high: number): number {
-  const skin = bodySkin(i.body, 20);
-  let best = Infinity;
-  for (let k = 0; k < LEVELS; k++)
-    best = Math.min(best, levelSection(skin, i.frame, low + ((high - low) * (k + 0.5)) / LEVELS));
-  return best;
+  let of = cuts.get(i);
+  if (!of) cuts.set(i, (of = new Map()));
+  const key = `${low} ${high}`;
+  let least = of.get(key);
+  if (least === undefined) {
+    const heights = Array.from({ length: LEVELS }, (_, k) => low + ((high - low) * (k + 0.5)) / LEVELS);
+    of.set(key, (least = Math.min(...levelSections(bodySkin(i.body, 20), i.frame, heights))));
+  }
+  return least;
 }
 
 /** Patches of every body with the face of its own that is closed there, mm². */

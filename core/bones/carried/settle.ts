@@ -5,6 +5,8 @@ import { BlockSystem, type Coupling } from './blocks.ts';
 export interface Rigid {
   readonly at: Vec;
   readonly force: Vec;
+  /** What else pulls on it: force, N, and turn about its balance point, N·mm. */
+  readonly hung?: { readonly force: Vec; readonly turn: Vec } | undefined;
   readonly still: boolean;
 }
 
@@ -68,6 +70,7 @@ class Balance {
   readonly n: number;
   readonly #free: readonly number[];
   readonly #index: Int32Array;
+  /** Six a body: force and turn. */
   readonly #force: Float64Array;
   readonly #arm: Float64Array;
   readonly #presses: Float64Array;
@@ -95,7 +98,14 @@ class Balance {
     this.#index = Int32Array.from(bodies, (b, i) => (b.still ? -1 : free.push(i) - 1));
     this.#free = free;
     this.n = free.length;
-    this.#force = Float64Array.from(free.flatMap((i) => [...bodies[i]!.force]));
+    this.#force = new Float64Array(6 * this.n);
+    free.forEach((i, at) => {
+      const { force, hung } = bodies[i]!;
+      for (let k = 0; k < 3; k++) {
+        this.#force[6 * at + k] = force[k]! + (hung?.force[k] ?? 0);
+        this.#force[6 * at + 3 + k] = hung?.turn[k] ?? 0;
+      }
+    });
     this.#arm = new Float64Array(6 * springs.length);
     springs.forEach((s, q) => {
       for (let k = 0; k < 3; k++) {
@@ -197,8 +207,7 @@ class Balance {
   #energy(u: Float64Array, held: Float64Array): number {
     let sum = 0;
     for (let k = 0; k < u.length; k++) sum += 0.5 * held[k]! * u[k]!;
-    for (let i = 0; i < this.n; i++)
-      for (let k = 0; k < 3; k++) sum -= this.#force[3 * i + k]! * u[6 * i + k]!;
+    for (let k = 0; k < u.length; k++) sum -= this.#force[k]! * u[k]!;
     const d = this.#d;
     for (const q of this.#limited) {
       const s = this.springs[q]!;
@@ -242,9 +251,7 @@ class Balance {
     const couplings = new Map(
       this.#couplings.map((c) => [c.i * n + c.j, { ...c, block: c.block.slice() }] as const),
     );
-    const rest = this.#always(u).map((v) => -v);
-    for (let i = 0; i < n; i++)
-      for (let k = 0; k < 3; k++) rest[6 * i + k] = rest[6 * i + k]! + this.#force[3 * i + k]!;
+    const rest = this.#always(u).map((v, k) => this.#force[k]! - v);
     for (const q of this.#limited) {
       const s = this.springs[q]!;
       const [kn, kt] = this.#feel(q, u);
