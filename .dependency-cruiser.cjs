@@ -8,6 +8,7 @@ const ROOMS = [
   'pastes',
   'solids',
   'record',
+  'ground',
   'figure',
   'contacts',
   'paste-list',

@@ -201,15 +201,34 @@ export const ACTS: Readonly<Record<string, Act>> = {
     on(b, pick, (piece) => edit.setPortions(b, { piece, ...(n % 2 ? { target: x, within: x / n } : {}) })),
   'a weighing': ({ b, x }) => edit.weighedOne(b, x / 7),
   'portions off': ({ b }) => edit.withoutPortions(b),
-  'a stack': ({ b }) => edit.setStack(b, bones.usualStack(b.board)),
-  'on the stack': ({ b, n, x }) => edit.addToStack(b, n % 2 ? 'tier' : 'board', nameFor(n), x),
-  'the stack changed': ({ b, pick, n, x }) => {
-    const item = pick(b.stack?.items ?? []);
-    if (!item) return b;
-    if (n % 4 === 0) return edit.moveInStack(b, item.id, n % 8 > 3);
-    if (n % 4 === 1) return edit.removeFromStack(b, item.id);
-    if (n % 4 === 2) return edit.cutStack(b, n % 3 ? x * 40 : undefined);
-    return edit.setStackItem(b, item.id, { name: nameFor(n), width: x * 5, thick: x, weight: x * 100 });
+  'feet under the board': ({ b, x }) => edit.setBoard(b, { feet: x }),
+  'the board covered': ({ b, n, x }) =>
+    edit.coverBoard(b, n % 2 ? { ...edit.usualCover(b), thickness: x / 5 } : undefined),
+  'a ribbon': ({ b, n, x }) => edit.setRibbon(b, n % 3 ? { width: x, colour: b.colours[0]!.id } : undefined),
+  'a board of its own': ({ b, n, x }) =>
+    edit.setCard(
+      b,
+      n % 3 ? { kind: n % 2 ? 'card' : 'ply6', width: x * 6, gap: n % 5 ? 0 : x * 4 } : undefined,
+    ),
+  'a threaded rod': ({ b, n, x }) =>
+    edit.setMast(b, { thread: n % 2 ? 8 : 10, base: n % 3 ? 'large' : 'washer', up: n % 4 ? 0 : x }),
+  'the rod cut': ({ b, n, x }) => edit.cutMast(b, n % 3 ? x * 40 : undefined),
+  'no threaded rod': ({ b }) => edit.withoutMast(b),
+  'a tier raised': ({ b, pick, n, x }) => {
+    const tier = pick(b.cake.tiers);
+    if (!tier) return b;
+    const kept = { stock: 'skewer3', number: 1 + (n % 4), apart: 10 + x };
+    return edit.setTier(b, tier.id, {
+      gap: x * 5,
+      stuck: n % 2 === 0,
+      board: { kind: 'mdf6', width: 100 },
+      ...(n % 3 ? { keepers: kept } : {}),
+    });
+  },
+  'a tier without': ({ b, pick, n }) => {
+    const tier = pick(b.cake.tiers);
+    const extras = ['board', 'posts', 'cover', 'gap', 'keepers', 'weight'] as const;
+    return tier ? edit.withoutOnTier(b, tier.id, extras[n % extras.length]!) : b;
   },
   'a home test': ({ b, x }) =>
     bones.keepMeasurement(b, {

@@ -1,19 +1,30 @@
 import { describe, expect, it } from 'vitest';
-import { usualStack } from './bones/index.ts';
 import { demoBuild } from './files/demo.testing.ts';
 import { keepable, readBuild, writeBuild } from './files/index.ts';
-import { type Build, type HardwareStack } from './record/index.ts';
+import { type Build } from './record/index.ts';
 import { plan } from './plan.ts';
 import { notNumbers } from './walk.testing.ts';
 
-const stackOf = (b: Build, thick: number, wide: number, weight: number): HardwareStack => ({
-  ...usualStack(b.board),
-  items: usualStack(b.board).items.map((i) => ({
-    ...i,
-    thick,
-    ...(i.width === undefined ? {} : { width: wide }),
-    ...(i.kind === 'tier' ? { weight } : {}),
-  })),
+const raisedOn = (b: Build, high: number, wide: number, weight: number): Build => ({
+  ...b,
+  mast: { thread: 12, base: 'washer', raised: 'large', up: high },
+  card: { kind: 'acrylic', width: wide, gap: high },
+  board: { ...b.board, feet: Math.min(200, high) },
+  cake: {
+    ...b.cake,
+    tiers: ['one', 'two'].map((id) => ({
+      id,
+      name: id,
+      shape: 'square' as const,
+      width: Math.max(40, Math.min(800, wide)),
+      height: Math.max(20, Math.min(400, high)),
+      gap: high,
+      board: { kind: 'card' as const, width: wide },
+      keepers: { stock: 'skewer3', number: 4, apart: Math.max(10, high) },
+      stuck: true,
+      weight,
+    })),
+  },
 });
 const room =
   (temperature: number, humidity: number, air: number, night?: Build['room']['night']) =>
@@ -42,8 +53,8 @@ const ENDS: Readonly<Record<string, (b: Build) => Build>> = {
   'a hot damp gale': room(40, 95, 3),
   'a cold damp gale': room(5, 95, 3),
   'a hot dry gale': room(40, 5, 3),
-  'a stack without any height': (b) => ({ ...b, stack: stackOf(b, 0, 20, 1) }),
-  'a stack beyond all measure': (b) => ({ ...b, stack: stackOf(b, 600, 900, 50_000) }),
+  'raised by nothing': (b) => raisedOn(b, 0, 30, 1),
+  'raised beyond all measure': (b) => raisedOn(b, 600, 900, 50_000),
   'the smallest board': (b) => ({ ...b, board: { ...b.board, width: 20, thickness: 1 } }),
   'the largest board': (b) => ({ ...b, board: { ...b.board, width: 1500, thickness: 60 } }),
   'paste as light as air': blends({ density: 0.1 }),

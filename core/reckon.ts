@@ -1,15 +1,25 @@
 import { portionsOf } from './bench/index.ts';
-import { gluesIn, reckonBones, seatFacts, tierLoads, type SeatFacts } from './bones/index.ts';
+import {
+  gluesIn,
+  raisedOf,
+  reckonBones,
+  seatFacts,
+  tierLoads,
+  type FigureOver,
+  type SeatFacts,
+} from './bones/index.ts';
+import { contactsOf, GROUND } from './contacts/index.ts';
 import { reckonCake } from './cutting/index.ts';
 import { burials, coveringLinks, edited, inParts, stepsOf, type Edited } from './days/index.ts';
 import { figureReport } from './figure-report.ts';
-import { blendOf, measureOf } from './figure/index.ts';
+import { groundReport } from './ground-report.ts';
+import { blendOf, measureOf, place } from './figure/index.ts';
 import { multiplicity, type Build } from './record/index.ts';
 import { pasteList } from './paste-list/index.ts';
 import { firmAll, freshYield, heightBudget, squashed, type PieceFirming } from './firming/index.ts';
 import { sumsOf } from './paste-sums.ts';
 import { doseDoubts } from './pastes/index.ts';
-import { given, once, remembered, type Reckoned } from './quantity/index.ts';
+import { given, once, remembered, total, type Reckoned } from './quantity/index.ts';
 import { needsOf } from './stores/index.ts';
 import { standsOf, type StandsReport } from './stands.ts';
 
@@ -20,6 +30,8 @@ interface Parts {
   readonly paste: () => ReturnType<typeof pasteList>;
   readonly cake: () => ReturnType<typeof reckonCake>;
   readonly bones: () => ReturnType<typeof reckonBones>;
+  /** Of the tiers, by id. */
+  readonly weights: () => ReadonlyMap<string, number>;
 }
 
 /** Steps and links with what the person changed of them, and what could not be changed. */
@@ -38,14 +50,29 @@ function madeOf(build: Build, { paste, firming, bones, cake, facts }: Parts): Ed
   return { ...inParts(changed.steps, changed.links, build.steps.parts), says: changed.says };
 }
 
-function tiersOf(build: Build, { paste, cake, bones }: Parts) {
+/** What the tiers weigh, filled, coated and covered, or as they were weighed. */
+function tierWeights(build: Build, { paste, cake }: Pick<Parts, 'paste' | 'cake'>): Map<string, number> {
   // paste of a cover rests on its own tier
   const covers = new Map(
     paste().flatMap((b) => b.lines.filter((l) => l.cover).map((l) => [l.piece, l.net.value] as const)),
   );
   const weights = new Map(cake().parts.map((p) => [p.id, p.weighs.value + (covers.get(p.id) ?? 0)]));
-  return tierLoads(build, { mass: bones().balance.mass, at: bones().balance.point }, weights);
+  for (const t of build.cake.tiers) if (t.weight !== undefined) weights.set(t.id, t.weight);
+  return weights;
 }
+
+/** The figure as what stands on it feels it. */
+const figureOver = (build: Build, { bones }: Pick<Parts, 'bones'>): FigureOver => ({
+  mass: bones().balance.mass,
+  at: bones().balance.point,
+  stands: total(
+    'Figure touches',
+    'mm²',
+    contactsOf(build).flatMap((c) =>
+      c.b === GROUND ? [given(place(build)[c.a]!.piece.name, c.area, 'mm²')] : [],
+    ),
+  ),
+});
 
 /** Height a piece loses when what stands on it is set on so many minutes after it was shaped; undefined when nothing does. */
 function squashOf(
@@ -76,7 +103,11 @@ const PARTS = {
   /** The cake inside the figure and under it. */
   cake: (_: Build, p: Parts) => p.cake(),
   /** What the tiers under the figure carry, the top one first. */
-  tiers: (b: Build, p: Parts) => tiersOf(b, p),
+  tiers: (b: Build, p: Parts) => tierLoads(b, figureOver(b, p), p.weights()),
+  /** Whether what is raised on a threaded rod holds. */
+  raised: (b: Build, p: Parts) => raisedOf(b, figureOver(b, p), p.weights()),
+  /** Everything from the table up, with what it weighs. */
+  ground: (b: Build, p: Parts) => groundReport(b, p.bones().balance.mass, p.weights()),
   /** Many alike that have to weigh the same. */
   portions: (b: Build, p: Parts) => portionsOf(b, p.paste()),
   /** What it takes from the shelf or the shop. */
@@ -108,12 +139,16 @@ const freshIn = (build: Build) => {
 export const reckonBuild = remembered((build: Build): Reckonings => {
   const facts = once((): ReadonlyMap<string, SeatFacts> => seatFacts(build, freshIn(build)));
   const firming = once((): ReadonlyMap<string, PieceFirming> => firmAll(build, facts()));
+  const paste = once(() => pasteList(build));
+  const cake = once(() => reckonCake(build));
+  const weights = once(() => tierWeights(build, { paste, cake }));
   const parts: Parts = {
     facts,
     firming,
-    paste: once(() => pasteList(build)),
-    cake: once(() => reckonCake(build)),
-    bones: once(() => reckonBones(build, firming())),
+    paste,
+    cake,
+    bones: once(() => reckonBones(build, firming(), weights())),
+    weights,
   };
   const out = {};
   for (const name of PART_NAMES)

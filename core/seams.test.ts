@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { glueUse } from './bones/joints/glue-films.ts';
 import { letGoCheck } from './bones/joints/let-go.ts';
-import { reckonStack, usualStack } from './bones/stock/hardware.ts';
 import { joinId } from './days/index.ts';
 import { simulate } from './days/odds.ts';
 import type { Work } from './days/types.ts';
@@ -10,7 +9,7 @@ import { demoBuild, refusal, value } from './files/demo.testing.ts';
 import { straighten } from './figure/index.ts';
 import { setPropped } from './edits/index.ts';
 import { weighedTogether } from './paste-list/index.ts';
-import { type Build, type StackItem } from './record/index.ts';
+import { type Build } from './record/index.ts';
 import { thicker } from './firming/what-if.ts';
 import { checkOwn, doseDoubts } from './pastes/index.ts';
 import { plan, type Report } from './plan.ts';
@@ -140,20 +139,6 @@ describe('from a load to millimetres and newtons', () => {
     expect(c.title).toBe('Let go after 3 minutes');
     expect(c.situation).toBe('standing on a table');
     expect(c.text).toMatch(/prop it for about 12 min/);
-  });
-  it('a board on a bare nut stays where it is; on nothing it slides down the rod', () => {
-    const says = (kinds: readonly StackItem['kind'][]) =>
-      reckonStack({
-        ...usualStack(otter.board),
-        items: (['base', 'nut', ...kinds, 'board'] as const).map((kind, k) => ({
-          id: `i${k}`,
-          kind,
-          name: kind,
-          thick: 5,
-        })),
-      }).says.filter((w) => /slide down/.test(w));
-    expect(says(['gap', 'nut'])).toEqual([]);
-    expect(says(['gap'])).toHaveLength(1);
   });
 });
 

@@ -1,5 +1,6 @@
 import { LOAD_CASES, type BonesReport, type SeatFacts } from './bones/index.ts';
 import { clearanceOf } from './contacts/index.ts';
+import { drivenInto, groundOf } from './ground/index.ts';
 import { addRod, setSeat } from './edits/index.ts';
 import type { PieceFirming } from './firming/index.ts';
 import { measureOf, place, rodEndOn, type Instance } from './figure/index.ts';
@@ -118,7 +119,7 @@ function sticked(build: Build, i: Instance, facts: ReadonlyMap<string, SeatFacts
   while (up > height && !inside()) up -= 1;
   if (up <= height) return undefined;
   const on = facts.get(i.piece.id)!.restsOn[0]?.on ?? BOARD;
-  const down = on === BOARD ? build.board.thickness / Math.max(0.2, along[2]) : DOWN;
+  const down = on === BOARD ? drivenInto(groundOf(build)) / Math.max(0.2, along[2]) : DOWN;
   return addRod(build, {
     name: `${i.piece.name}, stick`,
     stock,

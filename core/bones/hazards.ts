@@ -1,3 +1,4 @@
+import { groundOf } from '../ground/index.ts';
 import { place } from '../figure/index.ts';
 import { type Build } from '../record/index.ts';
 import { coreVolume } from '../solids/index.ts';
@@ -184,11 +185,25 @@ export function removalCard(build: Build, rods: readonly RodReport[]): RemovalLi
       number: d.number,
       where: `in the top of the ${d.on.name.toLowerCase()}, under the ${d.piece.name.toLowerCase()}`,
     });
-  if (build.stack)
+  for (const t of build.cake.tiers)
+    if (t.keepers)
+      lines.push({
+        what: `Sticks against turning, ${rodStock(t.keepers.stock).name}`,
+        number: t.keepers.number,
+        where: `up through the board of the ${t.name.toLowerCase()}`,
+      });
+  for (const l of groundOf(build).layers)
+    if (l.kind === 'card')
+      lines.push({
+        what: `${l.name}, ${l.board!.name}, ${Math.round(l.width)} mm`,
+        number: 1,
+        where: 'under it',
+      });
+  if (build.mast)
     lines.push({
-      what: `M${build.stack.thread} rod with its nuts and washers`,
+      what: `M${build.mast.thread} rod with its nuts and washers`,
       number: 1,
-      where: 'through the boards',
+      where: 'through board and tiers',
     });
   for (const [name, number] of cores) lines.push({ what: 'Foam core', number, where: name });
   return lines;

@@ -21,8 +21,8 @@ export { type PlacedDisc, discOutline, placedDiscs } from './paths/disc-rims.ts'
 export { discWidth } from './paths/discs.ts';
 export { type SeatFacts, seatFacts } from './paths/seats.ts';
 export { type BonesReport, reckonBones } from './reckon-bones.ts';
-export { TIER_BOARDS } from './stock/boards.ts';
-export { type HardwareReport, STACK_KINDS, THREADS, usualStack } from './stock/hardware.ts';
+export { TIER_BOARDS } from '../ground/index.ts';
+export { USUAL_MAST } from './stock/hardware.ts';
 export {
   HOME_TESTS,
   checkMeasurement,
@@ -32,6 +32,5 @@ export {
   measuredElsewhere,
 } from './stock/home-tests.ts';
 export { RODS, rodStock } from './stock/rods/registry.ts';
-export { widthOf } from './tiers/raised-mass.ts';
-export { type RaisedReport } from './tiers/raised.ts';
-export { tierLoads } from './tiers/tier-load.ts';
+export { raisedOf, type RaisedReport } from './tiers/raised.ts';
+export { type FigureOver, tierLoads } from './tiers/tier-load.ts';

@@ -1,5 +1,7 @@
 import { height, place } from '../figure/index.ts';
+import { boardWeighs, groundOf } from '../ground/index.ts';
 import type { Build, Rod } from '../record/index.ts';
+import type { Vec } from '../solids/index.ts';
 import { given, GRAVITY, once, reckon, total, type Reckoned } from '../quantity/index.ts';
 import { carriedMasses } from './carried/carried.ts';
 import { wholeBalance, type WholeBalance } from './paths/balance.ts';
@@ -12,7 +14,6 @@ import { discsOf, type LaidDisc } from './paths/discs.ts';
 import { bumpThatTips } from './mechanics/hub.ts';
 import { worstDroop } from './joints/droop.ts';
 import { hardwareOf, type HardwareReport } from './stock/hardware.ts';
-import { raisedOf, type RaisedReport } from './tiers/raised.ts';
 import { hazardsOf, type Hazard } from './hazards.ts';
 import { gluedJoints, type GluedReport } from './joints/glued.ts';
 import { sliding } from './joints/sliding.ts';
@@ -27,6 +28,8 @@ import type { Passed, RodReport } from './mends/rod-report.ts';
 import { rodMass } from './stock/rods/registry.ts';
 import { stockOf } from './stock/stock.ts';
 import { footprint } from './carried/footprint.ts';
+import { together } from './carried/flows.ts';
+import type { TierWeights } from './tiers/tier-load.ts';
 import { boardOutline, edgesOf, tipping, type Tipping } from './joints/tipping.ts';
 
 export interface BonesReport {
@@ -51,8 +54,6 @@ export interface BonesReport {
   readonly hazards: readonly Hazard[];
   /** What stands on a threaded rod, and the length to cut. */
   readonly hardware: HardwareReport | undefined;
-  /** Whether a tier raised on that rod holds; worked out when first read. */
-  readonly raised: RaisedReport | undefined;
   /** Cake in pieces that is carved under itself; worked out when first read. */
   readonly carved: readonly { readonly piece: string; readonly name: string; readonly check: Check }[];
   /** Sudden change of speed that would tip board and all, m/s: a kerb, a pothole. Only told. */
@@ -139,7 +140,7 @@ function rodReport({ build, firmed, paths, joints, push, strict }: Known, rod: R
     mass: given(`${rod.name}, weight`, rodMass(stock, path.length) * (rod.pair ? 2 : 1), 'g'),
     passes: passedBy(build, path.spots),
     depth: foot?.thick ?? 0,
-    depthIn: foot ? nameOf(build, foot.instance).toLowerCase() : '',
+    depthIn: foot ? (foot.layer?.name ?? nameOf(build, foot.instance)).toLowerCase() : '',
     checks,
     worst: hardest,
     load: lowest && {
@@ -160,17 +161,34 @@ function rodReport({ build, firmed, paths, joints, push, strict }: Known, rod: R
   };
 }
 
-/** Reckon everything about what holds the figure up. */
-export function reckonBones(build: Build, firmed: Firmed): BonesReport {
+/** Where the figure balances with all that is under it; of a figure on its board alone the board is left out, which is safe. */
+function standingOnTable(build: Build, balance: WholeBalance, weights: TierWeights): Vec {
+  const { layers } = groundOf(build);
+  if (layers.length === 1) return balance.point;
+  return together([
+    { g: balance.mass.value, at: balance.point },
+    ...layers.map((l) => ({
+      g: boardWeighs(l)?.value ?? weights.get(l.id) ?? 0,
+      at: [0, 0, (l.from + l.to) / 2] as const,
+    })),
+  ]).at;
+}
+
+/**
+ * Reckon everything about what holds the figure up.
+ * @param weights of the tiers under it, by id
+ */
+export function reckonBones(build: Build, firmed: Firmed, weights: TierWeights = new Map()): BonesReport {
   const balance = wholeBalance(build);
   const { paths } = jointsOf(build);
   const journey = caseOf(build, build.brief.journey);
   const { asks, strict } = askedOf(build, paths, balance);
+  const onTable = standingOnTable(build, balance, weights);
   const boardTips = tipping(
-    'board and figure',
+    build.cake.tiers.length > 0 ? 'everything on the board' : 'board and figure',
     boardOutline(build),
-    balance.point,
-    -build.board.thickness,
+    onTable,
+    groundOf(build).table,
     journey,
     ['The board is wide enough.', 'Board and all would go over'],
   );
@@ -185,7 +203,6 @@ export function reckonBones(build: Build, firmed: Firmed): BonesReport {
   const rods = build.rods.map((rod, i) => rodReport(known, rod, i));
   const letters = new Map(rods.map((r) => [r.rod.id, r.letter]));
   const clashes = once(() => clashesOf(build, (id) => letters.get(id) ?? '?'));
-  const raised = once(() => raisedOf(build));
   const carved = once(() => carvedPieces(build));
   const glued = once(() => gluedJoints(build, firmed));
   const counts = { holds: 0, tight: 0, fails: 0 };
@@ -199,7 +216,7 @@ export function reckonBones(build: Build, firmed: Firmed): BonesReport {
     boardTips,
     anchored: paths.some(
       (p) =>
-        p.spots.some((s) => s.some((x) => x.part === 'board')) &&
+        p.spots.some((s) => s.some((x) => x.instance < 0)) &&
         p.spots.some((s) => s.some((x) => x.instance >= 0)),
     ),
     rods,
@@ -221,13 +238,10 @@ export function reckonBones(build: Build, firmed: Firmed): BonesReport {
     discs: discsOf(build),
     hazards: hazardsOf(build, rods),
     hardware: hardwareOf(build),
-    get raised() {
-      return raised();
-    },
     get carved() {
       return carved();
     },
-    bump: bumpOf(build, balance, boardTips),
+    bump: bumpOf(build, onTable, boardTips),
     get glued() {
       return glued();
     },
@@ -247,13 +261,11 @@ function heavyHanging(build: Build): string | undefined {
 }
 
 /** The bump that tips it, its mass taken as spread evenly over its height and width. */
-function bumpOf(build: Build, balance: WholeBalance, tips: Tipping): Reckoned {
-  const up = balance.point[2] + build.board.thickness;
+function bumpOf(build: Build, point: Vec, tips: Tipping): Reckoned {
+  const { table } = groundOf(build);
+  const up = point[2] - table;
   const inside = tips.outline.length
-    ? Math.max(
-        0,
-        Math.min(...edgesOf(tips.outline, [balance.point[0], balance.point[1]]).map((e) => e.inside)),
-      )
+    ? Math.max(0, Math.min(...edgesOf(tips.outline, [point[0], point[1]]).map((e) => e.inside)))
     : 0;
   return reckon(
     'A bump that tips it changes its speed by',
@@ -262,7 +274,7 @@ function bumpOf(build: Build, balance: WholeBalance, tips: Tipping): Reckoned {
     [
       given('Balance point over the table', up, 'mm'),
       given('Inside the nearest edge', inside, 'mm'),
-      given('Figure, high', height(build), 'mm'),
+      given('High over the table', height(build) - (table + build.board.thickness), 'mm'),
       given('Board, across', build.board.width, 'mm'),
     ],
     (h, d, tall, wide) => (h > 0 ? bumpThatTips(h, d, (tall ** 2 + (wide / 2) ** 2) / 12) : 0),
@@ -272,13 +284,17 @@ function bumpOf(build: Build, balance: WholeBalance, tips: Tipping): Reckoned {
 /** What a rod runs through, each part once, in the order it comes to them. */
 function passedBy(
   build: Build,
-  spots: readonly (readonly Pick<Inside, 'instance' | 'part'>[])[],
+  spots: readonly (readonly Pick<Inside, 'instance' | 'part' | 'layer'>[])[],
 ): readonly Passed[] {
   const all = new Map<string, Passed>();
-  for (const { instance, part } of spots.flat()) {
-    const piece = instance < 0 ? undefined : place(build)[instance]!.piece.id;
-    if (piece === undefined || part === 'board') all.set('board', { part: 'board' });
-    else if (part !== 'disc' && !all.has(`${part} ${piece}`)) all.set(`${part} ${piece}`, { piece, part });
+  for (const { instance, part, layer } of spots.flat()) {
+    if (layer) {
+      const kind = layer.kind === 'tier' ? 'tier' : 'board';
+      if (!all.has(`layer ${layer.id}`)) all.set(`layer ${layer.id}`, { part: kind, name: layer.name });
+    } else if (part === 'paste' || part === 'core') {
+      const piece = place(build)[instance]!.piece.id;
+      if (!all.has(`${part} ${piece}`)) all.set(`${part} ${piece}`, { piece, part });
+    }
   }
   return [...all.values()];
 }

@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { LOAD_CASES } from '../bones/index.ts';
+import { LOAD_CASES, raisedOf, USUAL_MAST, type FigureOver } from '../bones/index.ts';
+import { given } from '../quantity/index.ts';
 import { apparent, type LoadCase } from '../bones/joints/load-cases.ts';
 import { carvedUnder, edgePressed, type CakeBears } from '../bones/tiers/tier-cake.ts';
 import { comesOn, swayRate, tiltedHub, washerHolds, washerRoot } from '../bones/mechanics/hub.ts';
 import { critical, flagpole } from '../bones/mechanics/columns.ts';
-import { raisedOf } from '../bones/tiers/raised.ts';
 import { ROD_MATERIALS } from '../bones/stock/rod-materials.ts';
 import { softTipping } from '../bones/joints/tipping.ts';
 import { threaded } from '../bones/mechanics/sections.ts';
 import { circle } from '../bones/mechanics/soft-base.ts';
 import { blank } from '../record/blank.testing.ts';
-import { type Build, type Journey, type StackItem } from '../record/index.ts';
+import { type Build, type Journey, type Tier } from '../record/index.ts';
 
 /**
  * A worked build: a tier of 3 kg, 180 by 140 mm, held 120 mm over a lower tier of 150 mm on one M10 rod with a board of
@@ -143,41 +143,38 @@ describe('the cake gives way before the steel', () => {
   ])('carved under at a depth', (cake, high, most) => near(carvedUnder(cake, high), most));
 });
 
-describe('the same stack in a build', () => {
-  const item = (
-    id: string,
-    kind: StackItem['kind'],
-    thick = 0,
-    more: Partial<StackItem> = {},
-  ): StackItem => ({
-    id,
-    kind,
-    name: id,
-    thick,
-    ...more,
-  });
-  const build = (journey: Journey, board = 100): Build => ({
+describe('the same tier raised in a build', () => {
+  const nothing: FigureOver = {
+    mass: given('Figure', 0, 'g'),
+    at: [0, 0, 0],
+    stands: given('Touches', 0, 'mm²'),
+  };
+  const build = (journey: Journey, board = 100, more: Partial<Tier> = {}): Build => ({
     ...blank,
     brief: { ...blank.brief, journey },
-    stack: {
-      thread: 10,
-      items: [
-        item('feet', 'feet', 20),
-        item('nut under', 'nut'),
-        item('washer under', 'large'),
-        item('base', 'base', 12, { width: 350, made: 'mdf' }),
-        item('washer over', 'large'),
-        item('nut over', 'nut'),
-        item('lower tier and gap', 'gap', 248.6),
-        item('nut', 'nut'),
-        item('washer', 'large'),
-        item('board', 'board', 6, { width: board, made: 'plywood' }),
-        item('tier', 'tier', 140, { width: 180, weight: 3000 }),
+    board: { shape: 'round', width: 350, thickness: 12, material: 'mdf', feet: 20 },
+    mast: USUAL_MAST,
+    cake: {
+      ...blank.cake,
+      tiers: [
+        {
+          id: 'raised',
+          name: 'Raised tier',
+          shape: 'round',
+          width: 180,
+          height: 140,
+          gap: 270,
+          board: { kind: 'ply6', width: board },
+          stuck: false,
+          weight: 3000,
+          ...more,
+        },
       ],
     },
   });
-  it('reckons from the hardware what was worked by hand', () => {
-    const r = raisedOf(build('carHard'))!;
+  const raised = (b: Build) => raisedOf(b, nothing, new Map(b.cake.tiers.map((t) => [t.id, t.weight!])));
+  it('reckons what was worked by hand', () => {
+    const r = raised(build('carHard'))!;
     near(r.high.value, HIGH, 0.01);
     const use = (id: string) => r.checks.find((c) => c.id === id)!.use.value;
     near(use('mast-bends'), 0.74);
@@ -188,14 +185,47 @@ describe('the same stack in a build', () => {
     expect(r.leastBoard).toBe(140);
   });
   it('a wider board and a gentler drive are never worse', () => {
-    const use = (b: Build, id: string) => raisedOf(b)!.checks.find((c) => c.id === id)!.use.value;
+    const use = (b: Build, id: string) => raised(b)!.checks.find((c) => c.id === id)!.use.value;
     expect(use(build('carHard', 150), 'edge')).toBeLessThan(use(build('carHard'), 'edge'));
     // braking takes a little off the weight, so only what it pushes at is compared
-    for (const c of raisedOf(build('carFlat'))!.checks.filter(({ id }) => id !== 'mast-folds'))
+    for (const c of raised(build('carFlat'))!.checks.filter(({ id }) => id !== 'mast-folds'))
       expect(c.use.value).toBeLessThanOrEqual(use(build('carHard'), c.id) + 1e-9);
   });
-  it('has nothing to say without a base or a tier on a board', () => {
-    expect(raisedOf(blank)).toBeUndefined();
-    expect(raisedOf({ ...blank, stack: { thread: 10, items: [item('base', 'base', 12)] } })).toBeUndefined();
+  // common practice: two skewers up through the board, or stuck down with icing, keep a tier from turning
+  it('is told that it no longer turns: two sticks apart through its board, and more the further apart; or stuck down', () => {
+    const turns = (more: Partial<Tier>) =>
+      raised(build('carHard', 100, more))!.checks.find((c) => c.id === 'tier-turns')!;
+    const sticks = (apart: number, number = 2) => ({ keepers: { stock: 'dowel8', number, apart } });
+    expect(turns({}).verdict).toBe('fails');
+    expect(turns(sticks(80)).verdict).toBe('holds');
+    expect(turns(sticks(60)).use.value).toBeLessThan(turns(sticks(20)).use.value);
+    expect(turns(sticks(60, 3)).use.value).toBeLessThanOrEqual(turns(sticks(60)).use.value);
+    expect(turns(sticks(60, 1)).use.value).toBeCloseTo(turns({}).use.value, 9);
+    expect(turns({ stuck: true }).verdict).toBe('holds');
+    // what it asks for is enough, and a little less is not
+    const [, apart] = /, (\d+) mm apart/.exec(turns({}).text)!;
+    expect(turns(sticks(Number(apart))).verdict).not.toBe('fails');
+    expect(turns(sticks(Number(apart) - 20)).verdict).toBe('fails');
+  });
+  it('a figure on a raised board is carried too, and leans the rod more', () => {
+    const b = build('carFlat');
+    const { mass, high } = raised(b)!;
+    const over: FigureOver = {
+      mass: given('Figure', 800, 'g'),
+      at: [0, 0, 60],
+      stands: given('Touches', 0, 'mm²'),
+    };
+    const more = raisedOf(b, over, new Map([['raised', 3000]]))!;
+    expect(more.mass.value).toBeCloseTo(mass.value + 800, 9);
+    expect(more.high.value).toBeGreaterThan(high.value);
+  });
+  it('has nothing to say while nothing is raised, or without a rod', () => {
+    expect(raised(blank)).toBeUndefined();
+    const b = build('carHard');
+    expect(
+      raised({ ...b, cake: { ...b.cake, tiers: b.cake.tiers.map((t) => ({ ...t, gap: 0 })) } }),
+    ).toBeUndefined();
+    const { mast: _mast, ...bare } = b;
+    expect(raised(bare)).toBeUndefined();
   });
 });

@@ -1,5 +1,6 @@
 import { place, type Instance } from '../figure/index.ts';
-import { fromBuild, type Build, type PartsOf } from '../record/index.ts';
+import { groundOf, type Ground, type OnGround } from '../ground/index.ts';
+import { fromBuild, type PartsOf } from '../record/index.ts';
 import { rotated, toWorld, type Body, type Frame, type Vec } from '../solids/index.ts';
 import { remembered } from '../quantity/index.ts';
 import { groundWithin, seenFrom, solidOf, type Solid } from './solid.ts';
@@ -112,48 +113,50 @@ function boxOf(i: Instance): Float64Array {
   return box;
 }
 
-const groundOf = remembered((board: Build['board'], tiers: Build['cake']['tiers']): Solid => {
-  const top = tiers.at(-1);
-  return top ? groundWithin(top.shape, top.width) : groundWithin(board.shape, board.width);
-});
+const topOf = remembered((ground: Ground): Solid => groundWithin(ground.top.shape, ground.top.width));
+/** What the figure stands on. */
+const groundSolid = (build: OnGround): Solid => topOf(groundOf(build));
 
 /**
  * Who touches whom: boxes swept from left to right first, then skins cut by each other's depth. Of a batch the first of each
  * stands for all, as they stand alike. What stands where it stood is not looked at again.
  */
-export const contactsOf = fromBuild(['pieces', 'board', 'cake'], (build): readonly Contact[] => {
-  const instances = place(build);
-  const ground = groundOf(build.board, build.cake.tiers);
-  const order: number[] = [];
-  instances.forEach((i, k) => i.first && order.push(k));
-  const box = new Map(order.map((k) => [k, boxOf(instances[k]!)]));
-  order.sort((p, q) => box.get(p)![0]! - box.get(q)![0]!);
-  const contacts: Contact[] = [];
-  const note = (a: number, b: number): void => {
-    const meeting = between(instances[a]!, b === GROUND ? undefined : instances[b]!, ground);
-    if (meeting && touches(meeting)) contacts.push({ ...meeting, a, b });
-  };
-  order.forEach((i, p) => {
-    const own = box.get(i)!;
-    if (own[2]! < NEAR) note(i, GROUND);
-    for (let q = p + 1; q < order.length; q++) {
-      const j = order[q]!;
-      const other = box.get(j)!;
-      if (other[0]! > own[3]! + NEAR) break;
-      if (other[1]! > own[4]! + NEAR || own[1]! > other[4]! + NEAR) continue;
-      if (other[2]! > own[5]! + NEAR || own[2]! > other[5]! + NEAR) continue;
-      if (i < j) note(i, j);
-      else note(j, i);
-    }
-  });
-  return contacts;
-});
+export const contactsOf = fromBuild(
+  ['pieces', 'board', 'cake', 'card', 'mast'],
+  (build): readonly Contact[] => {
+    const instances = place(build);
+    const ground = groundSolid(build);
+    const order: number[] = [];
+    instances.forEach((i, k) => i.first && order.push(k));
+    const box = new Map(order.map((k) => [k, boxOf(instances[k]!)]));
+    order.sort((p, q) => box.get(p)![0]! - box.get(q)![0]!);
+    const contacts: Contact[] = [];
+    const note = (a: number, b: number): void => {
+      const meeting = between(instances[a]!, b === GROUND ? undefined : instances[b]!, ground);
+      if (meeting && touches(meeting)) contacts.push({ ...meeting, a, b });
+    };
+    order.forEach((i, p) => {
+      const own = box.get(i)!;
+      if (own[2]! < NEAR) note(i, GROUND);
+      for (let q = p + 1; q < order.length; q++) {
+        const j = order[q]!;
+        const other = box.get(j)!;
+        if (other[0]! > own[3]! + NEAR) break;
+        if (other[1]! > own[4]! + NEAR || own[1]! > other[4]! + NEAR) continue;
+        if (other[2]! > own[5]! + NEAR || own[2]! > other[5]! + NEAR) continue;
+        if (i < j) note(i, j);
+        else note(j, i);
+      }
+    });
+    return contacts;
+  },
+);
 
 /** Further down than this nothing is looked for under what hovers, mm. Estimate. */
 const BELOW = 60;
 
 /** What lies nearest under an instance that nothing touches, and how far off it is; undefined where there is nothing near. */
-export function clearanceOf(build: PartsOf<'pieces' | 'board' | 'cake'>, index: number): Clear | undefined {
+export function clearanceOf(build: OnGround & PartsOf<'pieces'>, index: number): Clear | undefined {
   const instances = place(build);
   const one = instances[index]!;
   const own = boxOf(one);
@@ -163,7 +166,7 @@ export function clearanceOf(build: PartsOf<'pieces' | 'board' | 'cake'>, index: 
     if (!best || meeting.gap < best.gap) best = { ...meeting, at: toWorld(one.frame, meeting.at), over };
   };
   const solid = solidOf(one.body);
-  if (own[2]! < BELOW) look(GROUND, touch(solid, groundOf(build.board, build.cake.tiers), one.frame, BELOW));
+  if (own[2]! < BELOW) look(GROUND, touch(solid, groundSolid(build), one.frame, BELOW));
   instances.forEach((other, k) => {
     if (k === index || !other.first) return;
     const box = boxOf(other);

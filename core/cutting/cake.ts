@@ -1,4 +1,4 @@
-import { coverOf, type Cover } from '../paste-list/index.ts';
+import { coveredTier, coverOf, type Cover } from '../paste-list/index.ts';
 import { fromBuild, type CakeWork, type Piece, type Tier } from '../record/index.ts';
 import { BATTERS, FILLINGS } from '../pastes/index.ts';
 import { given, reckon, total, type Mm, type Reckoned } from '../quantity/index.ts';
@@ -144,7 +144,7 @@ function coreCake(work: CakeWork, piece: Piece): CakePart {
 
 /** A plain tier is baked as wide as it stands, less coat and cover, and trimmed only on top. */
 function tierCake(work: CakeWork, tier: Tier): CakePart {
-  const off = work.coatThickness + tier.cover.thickness;
+  const off = work.coatThickness + (tier.cover?.thickness ?? 0);
   const width = tier.width - 2 * off;
   const height = tier.height - off;
   const round = tier.shape === 'round';
@@ -165,15 +165,21 @@ function tierCake(work: CakeWork, tier: Tier): CakePart {
       baked: tin === undefined ? 0 : ((Math.PI * tin * tin) / 4) * (work.layer / 1000),
     };
   });
-  const cover = coverOf(tier);
+  const covered = coveredTier(tier);
+  const draped = coverOf(covered ?? { ...tier, cover: { thickness: 0, blend: '', colour: '' } });
   const coated = reckon(
     'Coat',
     'cm³',
     'top and sides × thickness',
-    [cover.area, given('Coat', work.coatThickness, 'mm')],
+    [draped.area, given('Coat', work.coatThickness, 'mm')],
     (a, t) => (a * t) / 10,
   );
-  return partOf(work, { id: tier.id, name: tier.name, kind: 'tier', cover }, layers, coated);
+  return partOf(
+    work,
+    { id: tier.id, name: tier.name, kind: 'tier', cover: covered && draped },
+    layers,
+    coated,
+  );
 }
 
 /** Reckon the cake inside the figure and under it. */

@@ -122,12 +122,12 @@ const PARTS = [
 const partOf = (share: number): string => PARTS.find(([most]) => share < most)?.[1] ?? 'all of';
 
 /** What setting a piece in its place closes off, in words. */
-export function closesOff(build: PartsOf<'pieces' | 'stack'>, id: string): string[] {
+export function closesOff(build: PartsOf<'pieces' | 'mast'>, id: string): string[] {
   const piece = build.pieces.find((p) => p.id === id);
   if (!piece) return [];
   return [
     ...(piece.seat.on === BOARD ? [`the board under the ${piece.name.toLowerCase()}`] : []),
-    ...(piece.seat.on === BOARD && build.stack ? ['the nuts and holes of the threaded rod'] : []),
+    ...(piece.seat.on === BOARD && build.mast ? ['the nuts and holes of the threaded rod'] : []),
     ...burials(build)
       .filter((b) => b.by === id)
       .map((b) => `${partOf(b.share)} the ${b.name.toLowerCase()}`),

@@ -1,3 +1,4 @@
+import { USUAL_MAST } from '../bones/index.ts';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
 import { addOwnStep, leaveStep, removeOwnStep, setStepMinutes, tick } from '../edits/index.ts';
@@ -113,11 +114,11 @@ describe('before a step that cannot be undone', () => {
 
 it('what stands over a threaded rod closes off its nuts and holes', () => {
   const heron = demoBuild('one-legged-heron');
-  const stack = { thread: 'M10', items: [] } as unknown as NonNullable<Build['stack']>;
   const first = heron.pieces.find((p) => p.seat.on === 'board')!.id;
-  expect(closesOff({ ...heron, stack }, first)).toContain('the nuts and holes of the threaded rod');
-  const { stack: _stack, ...bare } = heron;
-  expect(closesOff(bare, first).join()).not.toMatch(/nuts/);
+  expect(closesOff({ ...heron, mast: USUAL_MAST }, first)).toContain(
+    'the nuts and holes of the threaded rod',
+  );
+  expect(closesOff(heron, first).join()).not.toMatch(/nuts/);
 });
 
 describe('the heron with a planted conflict', () => {

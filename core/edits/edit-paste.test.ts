@@ -16,8 +16,7 @@ import {
   unweigh,
   weighedOne,
   withoutPortions,
-  withoutPosts,
-  withoutTierBoard,
+  withoutOnTier,
 } from './index.ts';
 
 const otter = demoBuild('ferryman-otter');
@@ -41,7 +40,7 @@ describe('blends', () => {
     const tiered = addTier(otter);
     const tier = tiered.cake.tiers[0]!;
     const covered = value(
-      setTier({ ...build, cake: tiered.cake }, tier.id, { cover: { ...tier.cover, blend: id } }),
+      setTier({ ...build, cake: tiered.cake }, tier.id, { cover: { ...tier.cover!, blend: id } }),
     );
     expect(refusal(removeBlend(covered, id))).toMatch(/tier is made of it/);
     const last = { ...otter, pieces: [], blends: [otter.blends[0]!] };
@@ -102,7 +101,7 @@ describe('tiers', () => {
         board: { kind: 'card', width: 200 },
       }),
     );
-    expect(withoutTierBoard(withoutPosts(posted, lower!.id), lower!.id)).toEqual(two);
+    expect(withoutOnTier(withoutOnTier(posted, lower!.id, 'posts'), lower!.id, 'board')).toEqual(two);
     expect(refusal(setTier(two, lower!.id, { posts: { stock: 'dowel-8', number: 13 } }))).toMatch(
       /one to twelve posts/,
     );

@@ -7,6 +7,7 @@ import {
   MOST_WEIGHINGS,
   pieceOf,
   portionsRecord,
+  keepersRecord,
   postsRecord,
   tierBoardRecord,
   tierRecord,
@@ -15,6 +16,7 @@ import {
   type Build,
   type CakeWork,
   type Portions,
+  type RolledCover,
   type Tier,
   freshId,
   nameTrouble,
@@ -35,7 +37,8 @@ export function replaceBlend(build: Build, blend: Blend): Change {
 export function removeBlend(build: Build, id: string): Change {
   const used =
     build.pieces.find((p) => p.blend === id)?.name ??
-    build.cake.tiers.find((t) => t.cover.blend === id)?.name;
+    build.cake.tiers.find((t) => t.cover?.blend === id)?.name ??
+    (build.board.cover?.blend === id ? 'Cover of the board' : undefined);
   if (used !== undefined)
     return fail(`The ${used.toLowerCase()} is made of it: choose another for that first.`, 'blend');
   if (build.blends.length === 1) return fail('A build needs one blend at least.', 'blend');
@@ -86,8 +89,10 @@ function checkTier(tier: Tier): Result<unknown> {
     inLimits(tierRecord, tier, {
       width: (least, most) => `A tier is between ${least} and ${most} mm wide.`,
       height: (least, most) => `A tier is between ${least} and ${most} mm high.`,
+      gap: (_, most) => `A gap is between nothing and ${most} mm high.`,
+      weight: (least, most) => `A tier weighs between ${least} g and ${most / 1000} kg.`,
     }),
-    inLimits(coverRecord, tier.cover, {
+    inLimits(coverRecord, tier.cover ?? {}, {
       thickness: (least, most) => `A cover is between ${least} and ${most} mm thick.`,
     }),
     inLimits(postsRecord, tier.posts ?? {}, {
@@ -96,9 +101,20 @@ function checkTier(tier: Tier): Result<unknown> {
     inLimits(tierBoardRecord, tier.board ?? {}, {
       width: (least, most) => `A board under a tier is between ${least} and ${most} mm wide.`,
     }),
+    inLimits(keepersRecord, tier.keepers ?? {}, {
+      number: (least, most) => `${inWords(least)} to ${inWords(most)} sticks keep a tier from turning.`,
+      apart: (least, most) => `Sticks stand between ${least} and ${most} mm apart.`,
+    }),
   ];
   return asked.find((a) => !a.ok) ?? ok(tier);
 }
+
+/** Rolled paste as thick as most covers are, of the first blend. Common practice. */
+export const usualCover = (build: Build): RolledCover => ({
+  thickness: 4,
+  blend: build.blends[0]!.id,
+  colour: build.colours[0]!.id,
+});
 
 /** A plain tier under the figure, as wide as the board allows. */
 export function addTier(build: Build): Build {
@@ -110,7 +126,8 @@ export function addTier(build: Build): Build {
     shape: 'round',
     width: clamp(Math.round((build.board.width - 50) / 10) * 10, 100, tierRecord.properties.width.maximum),
     height: 100,
-    cover: { thickness: 4, blend: build.blends[0]!.id, colour: build.colours[0]!.id },
+    cover: usualCover(build),
+    stuck: false,
   };
   return { ...build, cake: { ...build.cake, tiers: [...tiers, tier] } };
 }
@@ -128,23 +145,21 @@ export function setTier(build: Build, id: string, patch: Partial<Omit<Tier, 'id'
   });
 }
 
-/** The board under a tier is no longer said. */
-export const withoutTierBoard = (build: Build, id: string): Build => {
-  const bare = ({ board: _board, ...tier }: Tier): Tier => tier;
-  return {
-    ...build,
-    cake: { ...build.cake, tiers: build.cake.tiers.map((t) => (t.id === id ? bare(t) : t)) },
-  };
-};
+/** What a tier may be without. */
+export type TierExtra = 'board' | 'posts' | 'cover' | 'gap' | 'keepers' | 'weight';
 
-/** What stands on the tier rests on the cake again. */
-export function withoutPosts(build: Build, id: string): Build {
-  const bare = ({ posts: _posts, ...tier }: Tier): Tier => tier;
-  return {
-    ...build,
-    cake: { ...build.cake, tiers: build.cake.tiers.map((t) => (t.id === id ? bare(t) : t)) },
-  };
-}
+/** A tier without one of the things it may have. */
+export const withoutOnTier = (build: Build, id: string, extra: TierExtra): Build => ({
+  ...build,
+  cake: {
+    ...build.cake,
+    tiers: build.cake.tiers.map((t) => {
+      if (t.id !== id) return t;
+      const { [extra]: _gone, ...rest } = t;
+      return rest as Tier;
+    }),
+  },
+});
 
 /** Take a plain tier out. */
 export const removeTier = (build: Build, id: string): Build => ({

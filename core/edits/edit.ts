@@ -84,6 +84,7 @@ export function setBoard(build: Build, patch: Partial<Board>): Change {
     {
       width: (least, most) => `A board is between ${least} and ${most} mm wide.`,
       thickness: (least, most) => `A board is between ${least} and ${most} mm thick.`,
+      feet: (_, most) => `Feet are between nothing and ${most} mm high.`,
     },
   );
   return board.ok ? ok({ ...build, board: board.value }) : board;

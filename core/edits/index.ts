@@ -17,8 +17,9 @@ export {
   unweigh,
   weighedOne,
   withoutPortions,
-  withoutPosts,
-  withoutTierBoard,
+  type TierExtra,
+  usualCover,
+  withoutOnTier,
 } from './edit-paste.ts';
 export {
   addPiece,
@@ -46,16 +47,7 @@ export {
   setRod,
   tapeTogether,
 } from './edit-rods.ts';
-export {
-  addToStack,
-  cutStack,
-  moveInStack,
-  removeFromStack,
-  setStack,
-  setStackItem,
-  setThread,
-  withoutStack,
-} from './edit-stack.ts';
+export { coverBoard, cutMast, setCard, setMast, setRibbon, withoutMast } from './edit-ground.ts';
 export {
   addOwnStep,
   joinSteps,

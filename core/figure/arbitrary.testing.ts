@@ -60,6 +60,7 @@ const TIER: Tier = {
   width: 200,
   height: 100,
   cover: { thickness: 4, blend: 'plain', colour: 'red' },
+  stuck: false,
 };
 
 export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
@@ -159,7 +160,7 @@ export const anyBuild = (mostPieces = 9): fc.Arbitrary<Build> =>
         name: 'Any build',
         brief: { due: '2026-12-12T15:00', zone: 'Europe/London', journey: 'carFlat', grip: 'mat', note: '' },
         room: { temperature: room.temperature, humidity: room.humidity, air: 0.1 },
-        board: { shape: 'round', width: 240, thickness: 12, material: 'drum' },
+        board: { shape: 'round', width: 240, thickness: 12, material: 'drum', feet: 0 },
         blends: BLENDS,
         colours: COLOURS,
         pieces: made,

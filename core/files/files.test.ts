@@ -31,6 +31,7 @@ const tier = (cover: object, id = 'lower') => ({
   width: 200,
   height: 90,
   cover: { thickness: 4, blend: 'figure-paste', colour: 'cream', ...cover },
+  stuck: false,
 });
 
 describe('saving and opening', () => {

@@ -1,4 +1,5 @@
 import { BUILD_VERSION } from '../record/index.ts';
+import { toGround } from './to-ground.ts';
 
 /** Brings a record of one version to the next; may only look at plain data. */
 export type Migration = (record: Record<string, unknown>) => Record<string, unknown>;
@@ -112,6 +113,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   4: toWorkshop,
   5: toPropped,
   6: toSaid,
+  7: toGround,
 };
 
 /** Bring a record forward to the present version; undefined when a step is missing. */

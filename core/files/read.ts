@@ -53,9 +53,13 @@ function sense(build: Build): string | undefined {
   for (const t of build.cake.tiers) {
     if (placed.has(t.id)) return `Tier “${t.name}” has the id of a piece, “${t.id}”.`;
     placed.add(t.id);
-    if (!blends.has(t.cover.blend) || !colours.has(t.cover.colour))
+    if (t.cover && (!blends.has(t.cover.blend) || !colours.has(t.cover.colour)))
       return `Tier “${t.name}” is covered with a paste that is not in the file.`;
   }
+  const { cover, ribbon } = build.board;
+  if (cover && (!blends.has(cover.blend) || !colours.has(cover.colour)))
+    return 'The board is covered with a paste that is not in the file.';
+  if (ribbon && !colours.has(ribbon.colour)) return 'The ribbon has a colour that is not in the file.';
   if (build.portions && !pieces.has(build.portions.piece))
     return `The portions are of a piece that is not in the file: “${build.portions.piece}”.`;
   for (const r of build.reserves)

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plan } from '../plan.ts';
 import { blank, plainPiece } from '../record/blank.testing.ts';
-import { coverOf, pasteList } from './index.ts';
+import { coveredTier, coverOf, pasteList } from './index.ts';
 import { multiplicity, type Build, type Tier } from '../record/index.ts';
 import { setPiece } from '../edits/index.ts';
 import { refusal, value } from '../files/demo.testing.ts';
@@ -13,16 +13,17 @@ const tier: Tier = {
   width: 200,
   height: 100,
   cover: { thickness: 4, blend: 'plain', colour: 'white' },
+  stuck: false,
 };
 const ball = plainPiece('ball', { kind: 'ball', sizes: { diameter: 40, press: 0 } });
 const build: Build = { ...blank, pieces: [ball], cake: { ...blank.cake, tiers: [tier] } };
 
 describe('a tier under the figure', () => {
   it('takes a disc of d + 2 h + 2 tucks, and top and sides of it stay', () => {
-    const c = coverOf(tier);
+    const c = coverOf(coveredTier(tier)!);
     expect(c.roll.value).toBe(440);
     expect(c.area.value).toBeCloseTo(942.4778, 3);
-    const square = coverOf({ ...tier, shape: 'square' });
+    const square = coverOf({ ...coveredTier(tier)!, shape: 'square' });
     expect(square.area.value).toBeCloseTo(1200, 9);
   });
 

@@ -1,15 +1,26 @@
 import { drapeUse, drapeUseSquare, TUCK } from '../pastes/index.ts';
-import { byFormula, formula, given, reckon, type Reckoned } from '../quantity/index.ts';
-import type { Build, Tier } from '../record/index.ts';
+import { byFormula, formula, given, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
+import { BOARD, type Build, type RolledCover, type Tier } from '../record/index.ts';
 
-/** Rolled paste over a tier. */
+/** What is covered: a tier over top and sides, a board over its top. */
+export interface Covered {
+  readonly id: string;
+  readonly name: string;
+  readonly shape: Tier['shape'];
+  readonly width: Mm;
+  /** Of its sides; a board has none that are covered. */
+  readonly height: Mm;
+  readonly cover: RolledCover;
+}
+
+/** Rolled paste over a tier or a board. */
 export interface Cover {
-  readonly tier: Tier;
+  readonly of: Covered;
   /** Top and sides, cm². */
   readonly area: Reckoned;
   /** Across the disc, or the side of the square, to roll out. */
   readonly roll: Reckoned;
-  /** Share of what is rolled that stays on the tier. */
+  /** Share of what is rolled that stays on it. */
   readonly used: Reckoned;
 }
 
@@ -22,7 +33,7 @@ const ROUND_AREA = formula({
 });
 const SQUARE_AREA = formula({ ...ROUND_AREA, rule: 'a² + 4 a h', f: (a, h) => (a * a + 4 * a * h) / 100 });
 const ROUND_USED = formula({
-  name: 'Stays on the tier',
+  name: 'Stays on it',
   takes: ['mm', 'mm', 'mm'],
   unit: '%',
   rule: 'area ÷ what is rolled',
@@ -30,11 +41,11 @@ const ROUND_USED = formula({
 });
 const SQUARE_USED = formula({ ...ROUND_USED, f: (a, h, tuck) => 100 * drapeUseSquare(a, h, tuck) });
 
-/** What it takes to drape a plain tier: top + sides, and the sheet that reaches down with a tuck. Derived. */
-export function coverOf(tier: Tier): Cover {
-  const across = given(tier.shape === 'round' ? 'Across' : 'Side', tier.width, 'mm');
-  const tall = given('Tall', tier.height, 'mm');
-  const round = tier.shape === 'round';
+/** What it takes to drape something plain: top + sides, and the sheet that reaches down with a tuck. Derived. */
+export function coverOf(of: Covered): Cover {
+  const across = given(of.shape === 'round' ? 'Across' : 'Side', of.width, 'mm');
+  const tall = given('Tall', of.height, 'mm');
+  const round = of.shape === 'round';
   const area = byFormula(round ? ROUND_AREA : SQUARE_AREA, [across, tall]);
   const tuck = given('Tuck, each side', TUCK, 'mm', 'common practice');
   const roll = reckon(
@@ -45,8 +56,16 @@ export function coverOf(tier: Tier): Cover {
     (d, h, a) => d + 2 * h + 2 * a,
   );
   const used = byFormula(round ? ROUND_USED : SQUARE_USED, [across, tall, tuck]);
-  return { tier, area, roll, used };
+  return { of, area, roll, used };
 }
 
-/** The covers of all plain tiers, from the board up. */
-export const coversOf = (build: Build): Cover[] => build.cake.tiers.map(coverOf);
+/** A tier that is covered, as what is covered. */
+export const coveredTier = (tier: Tier): Covered | undefined => tier.cover && { ...tier, cover: tier.cover };
+
+/** The covers of the board and of all plain tiers, from the board up. */
+export function coversOf({ board, cake }: Pick<Build, 'board' | 'cake'>): Cover[] {
+  const under: Covered[] = board.cover
+    ? [{ id: BOARD, name: 'Board', shape: board.shape, width: board.width, height: 0, cover: board.cover }]
+    : [];
+  return [...under, ...cake.tiers.flatMap((t) => coveredTier(t) ?? [])].map(coverOf);
+}

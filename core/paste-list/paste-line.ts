@@ -114,24 +114,18 @@ const lineOfPiece = remembered((piece: Piece, weight: Weight, n: number, saves: 
   });
 });
 
-/** The cover of a tier: what stays on it, and the sheet it is cut from. */
+/** The cover of a tier or of the board: what stays on it, and the sheet it is cut from. */
 export function coverLine(build: PartsOf<'practice'>, cover: Cover, blend: Blend): PasteLine {
   const grams = reckon(
-    `${cover.tier.name}, covered`,
+    `${cover.of.name}, covered`,
     'g',
     'area × thickness × density',
-    [cover.area, given('Thickness', cover.tier.cover.thickness, 'mm'), blendDensity(blend)],
+    [cover.area, given('Thickness', cover.of.cover.thickness, 'mm'), blendDensity(blend)],
     (a, t, rho) => ((a * t) / 10) * rho,
   );
-  const used = reckon(
-    'Used of each rolling, u',
-    '',
-    'share that stays on the tier',
-    [cover.used],
-    (p) => p / 100,
-  );
+  const used = reckon('Used of each rolling, u', '', 'share that stays on it', [cover.used], (p) => p / 100);
   return lineOf({
-    at: { piece: cover.tier.id, name: `Cover of the ${cover.tier.name.toLowerCase()}`, cover },
+    at: { piece: cover.of.id, name: `Cover of the ${cover.of.name.toLowerCase()}`, cover },
     number: 1,
     breaks: 0,
     net: grams,

@@ -9,7 +9,7 @@ import {
   type Reserve,
 } from '../record/index.ts';
 import { partsOf, type BatchPart } from './batch-parts.ts';
-import { coverOf } from './covers.ts';
+import { coversOf } from './covers.ts';
 import { coverLine, pieceLine, type PasteLine } from './paste-line.ts';
 import { blendOf } from '../figure/index.ts';
 
@@ -54,9 +54,9 @@ export function pasteList(build: Build): Batch[] {
     groups.set(key, group);
   };
   for (const piece of build.pieces) into(blendOf(build, piece), piece.colour, pieceLine(build, piece));
-  for (const tier of build.cake.tiers) {
-    const blend = build.blends.find((b) => b.id === tier.cover.blend)!;
-    into(blend, tier.cover.colour, coverLine(build, coverOf(tier), blend));
+  for (const cover of coversOf(build)) {
+    const blend = build.blends.find((b) => b.id === cover.of.cover.blend)!;
+    into(blend, cover.of.cover.colour, coverLine(build, cover, blend));
   }
   return [...groups.entries()].map(([id, { blend, colour, lines }]) =>
     batchOf(build, id, blend, colour, lines),

@@ -6,7 +6,7 @@ import { UPRIGHT, USUAL_PIECE, type Piece, type Seat } from './piece.ts';
 /** A build with nothing on its board, for tests. */
 export const blank: Build = {
   ...emptyBuild('blank', 'Blank', { due: '2026-12-12T15:00', zone: 'Europe/London' }),
-  board: { shape: 'round', width: 240, thickness: 12, material: 'drum' },
+  board: { shape: 'round', width: 240, thickness: 12, material: 'drum', feet: 0 },
   blends: [{ id: 'plain', name: 'Plain', base: 'fondant', gumPaste: 0, powder: 0 }],
   colours: [{ id: 'white', name: 'white', hex: '#f4f1e8' }],
   hours: [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '17:00', to: '22:00' })),

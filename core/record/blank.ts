@@ -14,7 +14,7 @@ export const emptyBuild = (id: string, name: string, brief: Pick<Brief, 'due' | 
   name,
   brief: { ...brief, journey: 'carFlat', grip: 'mat', note: '' },
   room: { temperature: 21, humidity: 50, air: 0.1 },
-  board: { shape: 'round', width: 200, thickness: 12, material: 'drum' },
+  board: { shape: 'round', width: 200, thickness: 12, material: 'drum', feet: 0 },
   blends: [
     { id: 'figure-paste', name: 'Figure paste 70:30', base: 'fondant', gumPaste: 30, powder: 0 },
     { id: 'limb-paste', name: 'Limb paste, 1 % powder', base: 'fondant', gumPaste: 0, powder: 1 },

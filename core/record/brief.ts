@@ -1,4 +1,4 @@
-import { field, type Celsius, type Degrees, type Grams, type Mm, type Of } from '../quantity/index.ts';
+import { field, type Celsius, type Degrees, type Grams, type Of } from '../quantity/index.ts';
 import { allergensField } from '../pastes/index.ts';
 
 const { day, flag, forSome, hex, id, localTime, name, number, oneOf, optional, record, text } = field;
@@ -52,16 +52,6 @@ export const roomRecord = record({
 
 /** The air the pieces stand in. */
 export interface Room extends Of<typeof roomRecord> {}
-
-export const boardRecord = record({
-  shape: oneOf(['round', 'square']),
-  width: number<Mm>(20, 1500),
-  thickness: number<Mm>(1, 60),
-  material: oneOf(['drum', 'mdf', 'plywood', 'foamcore']),
-});
-
-/** What the figure stands on. */
-export interface Board extends Of<typeof boardRecord> {}
 
 export const practiceRecord = record({
   /** Spare paste, per cent. */

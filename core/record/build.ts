@@ -1,7 +1,6 @@
 import { blendRecord, POWDER_BULK, SMALLEST_BATCH, USUAL_SPARE } from '../pastes/index.ts';
 import { derivedFrom, field, VOLUME_IN_ML, type Of, type Result } from '../quantity/index.ts';
 import {
-  boardRecord,
   briefRecord,
   colourRecord,
   practiceRecord,
@@ -9,14 +8,15 @@ import {
   roomRecord,
   type Practice,
 } from './brief.ts';
-import { cakeRecord, portionsRecord, stackRecord } from './cake-work.ts';
+import { boardRecord, cardRecord } from './board.ts';
+import { cakeRecord, portionsRecord, mastRecord } from './cake-work.ts';
 import { pieceRecord, type Piece } from './piece.ts';
 import { benchRecord, measurementRecord, seenRecord } from './records.ts';
 import { rodRecord, type Rod } from './rod.ts';
 import { dateRecord, stepsRecord, weekOfHours, workshopRecord } from './workshop.ts';
 
 /** The version written today; every older one has a migration in files/. */
-export const BUILD_VERSION = 7;
+export const BUILD_VERSION = 8;
 export const BUILD_FORMAT = 'elm-spindle-build';
 
 const { list, name, only, optional, record, text } = field;
@@ -41,7 +41,9 @@ export const buildRecord = record({
   workshop: workshopRecord,
   cake: cakeRecord,
   portions: optional(portionsRecord),
-  stack: optional(stackRecord),
+  /** The figure's own board on the tiers, or raised on the rod. */
+  card: optional(cardRecord),
+  mast: optional(mastRecord),
   reserves: list(reserveRecord, 200),
   measured: list(measurementRecord, 100),
   /** What was seen of firming, in this build and in those it learned from. */

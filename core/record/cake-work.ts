@@ -1,17 +1,19 @@
 import { BATTERS, densityField, FILLINGS, type BatterId, type FillingId } from '../pastes/index.ts';
+import { coverRecord, gapField, tierBoardRecord } from './board.ts';
 import { field, type Grams, type Mm, type Of } from '../quantity/index.ts';
 
 /** The cake inside the figure and under it, portions cut of it, and the hardware a raised tier stands on. */
 
-const { entryOf, id, list, name, number, oneOf, optional, record, whole } = field;
+const { entryOf, flag, id, list, name, number, oneOf, optional, record, whole } = field;
 
-/** Boards that carry a tier. */
-export const TIER_BOARD_KINDS = ['card', 'drum', 'foam', 'ply6', 'mdf6', 'mdf12', 'acrylic'] as const;
-export type TierBoard = (typeof TIER_BOARD_KINDS)[number];
-
-export const coverRecord = record({ thickness: number<Mm>(1, 20), blend: id, colour: id });
-export const tierBoardRecord = record({ kind: oneOf(TIER_BOARD_KINDS), width: number<Mm>(30, 900) });
 export const postsRecord = record({ stock: entryOf('rods'), number: whole(1, 12) });
+
+/** Sticks pushed up through the board of a tier, so many, so far apart. */
+export const keepersRecord = record({
+  stock: entryOf('rods'),
+  number: whole(1, 4),
+  apart: number<Mm>(10, 600),
+});
 
 export const tierRecord = record({
   id,
@@ -20,11 +22,19 @@ export const tierRecord = record({
   width: number<Mm>(40, 800),
   height: number<Mm>(20, 400),
   /** Rolled paste over it. */
-  cover: coverRecord,
+  cover: optional(coverRecord),
   /** Board under it. */
   board: optional(tierBoardRecord),
   /** Posts under what stands on it, of a rod of the catalogue. */
   posts: optional(postsRecord),
+  /** Open height under its board, up the threaded rod. */
+  gap: optional(gapField),
+  /** Held to its board with icing or chocolate. */
+  stuck: flag,
+  /** Sticks up through its board, that keep it from turning. */
+  keepers: optional(keepersRecord),
+  /** As it was weighed. */
+  weight: optional(number<Grams>(1, 50_000)),
 });
 
 /** A plain tier under the figure; tiers are listed from the board up. */
@@ -77,32 +87,23 @@ export interface Portions extends Of<typeof portionsRecord> {}
 export const THREAD_SIZES = [6, 8, 10, 12] as const;
 export type ThreadSize = (typeof THREAD_SIZES)[number];
 
-export const stackItemRecord = record({
-  id,
-  kind: oneOf(['feet', 'nut', 'washer', 'large', 'base', 'board', 'gap', 'tier']),
-  name,
-  /** Typed for boards, gaps, tiers and feet; the thread's own for hardware. */
-  thick: number<Mm>(0, 600),
-  /** Across: of a base, a board or a tier. */
-  width: optional(number<Mm>(20, 900)),
-  /** Of a tier, as it stands there. */
-  weight: optional(number<Grams>(1, 50_000)),
-  /** What a board or base is of. */
-  made: optional(oneOf(['mdf', 'plywood'])),
-});
+/** Under a nut. */
+export const WASHERS = ['washer', 'large'] as const;
+export type Washer = (typeof WASHERS)[number];
 
-/** One thing on or under a threaded rod. */
-export interface StackItem extends Of<typeof stackItemRecord> {}
-
-export const stackRecord = record({
+export const mastRecord = record({
   thread: field.oneNumber(THREAD_SIZES),
-  items: list(stackItemRecord, 40),
+  /** Washers at the base, above and below it, and under what is raised. */
+  base: oneOf(WASHERS),
+  raised: oneOf(WASHERS),
+  /** How far it stands up into the figure. */
+  up: number<Mm>(0, 1000),
   /** Length the rod was cut to. */
   cutAt: optional(number<Mm>(0, 3000)),
 });
 
-/** Hardware on a threaded rod, from the table up. */
-export interface HardwareStack extends Of<typeof stackRecord> {}
+/** A threaded rod through the board and the tiers, clamped to the board between nuts. */
+export interface Mast extends Of<typeof mastRecord> {}
 
 /** A cake as most kitchens would make it for carving. */
 export const USUAL_CAKE: CakeWork = {

@@ -1,6 +1,6 @@
 import { field, type Degrees, type Mm, type Of } from '../quantity/index.ts';
 import { formRecord } from '../solids/index.ts';
-import type { TierBoard } from './cake-work.ts';
+import type { TierBoard } from './board.ts';
 import { placeField } from './places.ts';
 import { TEXTURES, type TextureKind } from './textures.ts';
 

@@ -3,8 +3,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { setPush } from '../bones/index.ts';
 import {
-  addToStack,
-  cutStack,
+  coverBoard,
+  cutMast,
+  setCard,
+  setMast,
+  setRibbon,
   setBoard,
   setCake,
   setDisc,
@@ -19,14 +22,12 @@ import {
   setRoom,
   setSeat,
   setSpace,
-  setStackItem,
   setTier,
   setTool,
   replaceBlend,
   addHelper,
   addOwnStep,
   addTier,
-  setStack,
   setCoat,
 } from '../edits/index.ts';
 import { demoBuild } from '../files/demo.testing.ts';
@@ -41,16 +42,12 @@ function done(change: Change): Build {
 }
 
 const helped = done(addHelper(addTier(demoBuild('ferryman-otter')), 'Bea'));
-const stacked = setStack(done(addOwnStep(helped, { title: 'Ring the hall', minutes: 5 })), {
-  thread: 8,
-  items: [],
-});
-const otter = done(addToStack(stacked, 'board', 'Board', 12));
+const worked = done(addOwnStep(helped, { title: 'Ring the hall', minutes: 5 }));
+const otter = done(setMast(worked, { thread: 8 }));
 const piece = otter.pieces[0]!.id;
 const worn = otter.pieces.find((p) => p.seat.on !== 'board' && p.seat.how === 'sits')!.id;
 const step = otter.steps.own[0]!.id;
 const tier = otter.cake.tiers[0]!.id;
-const item = otter.stack!.items[0]!.id;
 const helper = otter.workshop.helpers[0]!.id;
 const blend = otter.blends[0]!;
 
@@ -96,9 +93,15 @@ const TYPED: Readonly<Record<string, (x: number) => Change>> = {
   case: (x) => setPortions(otter, { piece, caseWidth: x }),
   'own step': (x) => setOwnStep(otter, step, { minutes: x }),
   wait: (x) => setOwnStep(otter, step, { wait: x }),
-  'on the rod': (x) => setStackItem(otter, item, { thick: x }),
-  'weight on the rod': (x) => setStackItem(otter, item, { weight: x }),
-  'rod cut': (x) => cutStack(otter, x),
+  feet: (x) => setBoard(otter, { feet: x }),
+  'a cover of the board': (x) => coverBoard(otter, { ...otter.cake.tiers[0]!.cover!, thickness: x }),
+  ribbon: (x) => setRibbon(otter, { width: x, colour: otter.colours[0]!.id }),
+  'a board of its own': (x) => setCard(otter, { kind: 'card', width: x }),
+  'a gap': (x) => setTier(otter, tier, { gap: x }),
+  'sticks apart': (x) => setTier(otter, tier, { keepers: { stock: 'skewer3', number: 2, apart: x } }),
+  'up into the figure': (x) => setMast(otter, { thread: 8, up: x }),
+  'weight of a tier': (x) => setTier(otter, tier, { weight: x }),
+  'rod cut': (x) => cutMast(otter, x),
   'sideways push': (x) => setPush(otter, 'carry', { sideways: x }),
   'board leans': (x) => setPush(otter, 'carry', { tilt: x }),
 };

@@ -3,7 +3,8 @@ import type { CakeReport } from '../cutting/index.ts';
 import { CORE_DENSITY } from '../figure/index.ts';
 import { multiplicity, type Build } from '../record/index.ts';
 import { type Batch } from '../paste-list/index.ts';
-import { formatLength, given, named, total, type Reckoned } from '../quantity/index.ts';
+import { groundOf } from '../ground/index.ts';
+import { byFormula, formatLength, formula, given, named, total, type Reckoned } from '../quantity/index.ts';
 import { coreVolume, measure, shapeOf } from '../solids/index.ts';
 import { ingredientOf, type IngredientKind } from './ingredients.ts';
 import type { StockSize } from './stores-record.ts';
@@ -94,6 +95,105 @@ function cutPosts(stock: string, number: number, tall: number): { bars: number; 
   return { bars: cutFrom(new Array<number>(number).fill(tall), bar).bars.length, tooLong: 0 };
 }
 
+/** The threaded rod, its nuts and washers, and feet that let a nut hang under the board. */
+function mastNeeds(build: Build, bones: BonesReport): Need[] {
+  const { mast, board } = build;
+  const feet: Need[] =
+    board.feet > 0
+      ? [
+          {
+            id: 'feet',
+            name: `Feet ${formatLength(board.feet)} high`,
+            kind: 'other',
+            amount: given('Feet', FEET, 'pieces', 'common practice'),
+            for: ['under the board'],
+          },
+        ]
+      : [];
+  const { hardware } = bones;
+  if (!mast || !hardware) return feet;
+  const bar = rodStock(`m${mast.thread}`);
+  const steel = (kind: 'nut' | 'washer' | 'large', name: string): Need[] => {
+    const of = hardware.lines.filter((l) => l.kind === kind);
+    return of.length === 0
+      ? []
+      : [
+          {
+            id: kind,
+            name: `${name} M${mast.thread}`,
+            kind: 'other',
+            amount: given(name, of.length, 'pieces'),
+            for: of.map((l) => l.name.replace(/^.*? (?=on|under)/, '')),
+          },
+        ];
+  };
+  return [
+    {
+      id: `rod-m${mast.thread}`,
+      name: bar.name.charAt(0).toUpperCase() + bar.name.slice(1),
+      kind: 'rod',
+      amount: given('Whole rods', Math.ceil(hardware.rod.value / bar.stock), 'pieces'),
+      for: [formatLength(hardware.rod.value)],
+    },
+    ...steel('nut', 'Nuts'),
+    ...steel('washer', 'Washers'),
+    ...steel('large', 'Large washers'),
+    ...feet,
+  ];
+}
+
+/** Under a board stand so many feet. Common practice. */
+const FEET = 4;
+/** A ribbon laps over by so much, mm; common practice. */
+const LAP = 20;
+
+/** Boards under tiers, and the figure's own. */
+const cardNeeds = (build: Build): Need[] =>
+  groundOf(build).layers.flatMap((l): Need[] =>
+    l.kind === 'card'
+      ? [
+          {
+            id: 'board',
+            name: `${l.shape === 'round' ? 'Round' : 'Square'} board ${formatLength(l.width)}, ${l.board!.name}`,
+            kind: 'board',
+            amount: given('Board', 1, 'pieces'),
+            size: { shape: l.shape, sizes: [l.width], made: l.of! },
+            for: [
+              l.tier === undefined && l.id === 'card'
+                ? 'under the figure'
+                : `under the ${l.name.replace(/, its board$/, '').toLowerCase()}`,
+            ],
+          },
+        ]
+      : [],
+  );
+
+const ROUND_RIBBON = formula({
+  name: 'Ribbon',
+  takes: ['mm', 'mm'],
+  unit: 'mm',
+  rule: 'π d + lap',
+  f: (d, lap) => Math.PI * d + lap,
+});
+const SQUARE_RIBBON = formula({ ...ROUND_RIBBON, rule: '4 a + lap', f: (a, lap) => 4 * a + lap });
+
+/** The ribbon round the board. */
+function ribbonNeeds({ board }: Build): Need[] {
+  if (!board.ribbon) return [];
+  return [
+    {
+      id: 'ribbon',
+      name: `Ribbon ${formatLength(board.ribbon.width)} wide`,
+      kind: 'other',
+      amount: byFormula(board.shape === 'round' ? ROUND_RIBBON : SQUARE_RIBBON, [
+        given('Board, across', board.width, 'mm'),
+        given('Lap', LAP, 'mm', 'common practice'),
+      ]),
+      for: ['round the board'],
+    },
+  ];
+}
+
 /** Everything a build takes from the shelf or the shop, in the order one buys. */
 export function needsOf(
   build: Build,
@@ -133,6 +233,19 @@ export function needsOf(
       },
     ];
   });
+  const keepers = build.cake.tiers.flatMap((t): Need[] =>
+    t.keepers
+      ? [
+          {
+            id: `rod-${t.keepers.stock}`,
+            name: `Against turning, ${rodStock(t.keepers.stock).name}`,
+            kind: 'rod',
+            amount: given('Sticks', t.keepers.number, 'pieces'),
+            for: [`up through the board of the ${t.name.toLowerCase()}`],
+          },
+        ]
+      : [],
+  );
   const discs = bones.discs.map((d): Need => ({
     id: 'board',
     name: d.words,
@@ -148,14 +261,18 @@ export function needsOf(
     ...coreNeeds(build),
     ...rods,
     ...posts,
+    ...keepers,
+    ...mastNeeds(build, bones),
     ...discs,
+    ...cardNeeds(build),
     {
       id: 'board',
       name: `${board.shape === 'round' ? 'Round' : 'Square'} board ${formatLength(board.width)}, ${board.material}`,
       kind: 'board',
       amount: given('Board', 1, 'pieces'),
       size: { shape: board.shape, sizes: [board.width], made: board.material },
-      for: ['the figure stands on it'],
+      for: [build.cake.tiers.length > 0 ? 'all of it stands on it' : 'the figure stands on it'],
     },
+    ...ribbonNeeds(build),
   ];
 }

@@ -237,28 +237,74 @@ describe('tests of one’s own', () => {
 });
 
 describe('hardware and cutting', () => {
-  it('says whether a raised tier holds, and changes with the width of its board', async () => {
-    await bones('Hardware', 'demo-savoy-cabbage');
-    await b.push('Begin a stack on a rod');
-    await has(b, '.checks', /Tier turning on the rod[\s\S]*won’t hold/);
-    const wide = await b.driver.findElement(
-      By.xpath('//div[contains(@class,"wide")][strong[.="Tier board"]]//label[span[.="Wide"]]//input'),
+  /** Choose from a list by its label. */
+  const take = async (label: string, words: string) => {
+    const field = await b.driver.wait(
+      until.elementLocated(
+        By.xpath(`//label[span[normalize-space(.)="${label}"]]//div[contains(@class,"ant-select-selector")]`),
+      ),
+      PATIENCE,
     );
-    await wide.sendKeys(Key.chord(Key.CONTROL, 'a'), '70', Key.ENTER);
-    await has(b, '.checks', /Cake at the edge of its board[\s\S]*won’t hold/);
-    await undo();
-    await undo();
+    await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', field);
+    await field.click();
+    await (await has(
+      b,
+      '.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option',
+      words,
+    ))!.click();
+  };
+  const turn = async (label: string) => {
+    const found = await b.find(`button[aria-label="${label}"]`);
+    await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', found);
+    await found.click();
+  };
+
+  it('what stands under a figure is found at its foot, and a tier raised on a rod is drawn, reckoned and cut', async () => {
+    await openBuild(b, served.url, 'shape', 'demo-one-legged-heron');
+    await (await b.find('.spindle .foot')).click();
+    await b.push('A tier under it');
+    await take('Board under it', '6 mm plywood');
+    await turn('A threaded rod through it all');
+    await b.fill('Feet, high', '5');
+    await has(b, '.warning', /board rocks on it/);
+    await b.fill('Feet, high', '20');
+    await b.fill('Gap under it', '120');
+    await gone('.warning', /rocks on it|no room/);
+    // 12 of board, 6 of plywood, 100 of tier, 20 of feet, 120 of gap
+    await has(b, '.open p', /rises 258 mm over the table/);
+    expect((await b.driver.findElements(By.css('.stage .ground .layer'))).length).toBe(3);
+    expect((await b.driver.findElements(By.css('.stage .ground .steel'))).length).toBe(8);
+    expect(await serious(b)).toEqual([]);
+    await kept(b);
+    await bones('Hardware', 'demo-one-legged-heron');
+    await has(b, '.checks', /Tier turning on the rod/);
+    await has(b, '.steps', /Drill 11 mm in the middle of the tier, its board/);
+    await b.push('It is cut');
+    await b.fill('Gap under tier', '150');
+    await has(b, '.warning', /Cut too short by[\s\S]*30 mm/i);
+    expect(await serious(b)).toEqual([]);
+    await b.push('Tiers and boards, under Shape');
+    await take('Sticks through its board', 'wooden dowel 8 mm');
+    await kept(b);
+    await b.driver.get(`${served.url}/build/demo-one-legged-heron/sheet/bones`);
+    await has(b, '.sheet', /Sticks against turning[\s\S]*M10 rod with its nuts and washers/);
+    expect(await b.complaints()).toEqual([]);
   });
 
-  it('stacks boards, nuts and tiers on a rod, and flags a rod cut before the design changed', async () => {
-    await bones('Hardware', 'demo-one-legged-heron');
-    await b.push('Begin a stack on a rod');
-    await has(b, '.sums', /298 mm/);
-    await b.push('It is cut');
-    await b.fill('Height of Gap', '150');
-    await has(b, '.warning', /Cut too short by[\s\S]*30 mm/i);
-    await has(b, '.steps', /Drill 11 mm in the middle of the base board/);
-    expect(await serious(b)).toEqual([]);
+  it('a rod that ends in a tier is held by its cake', async () => {
+    await openBuild(b, served.url, 'shape', 'demo-ferryman-otter');
+    await (await b.find('.spindle .foot')).click();
+    await b.push('A tier under it');
+    await has(b, '.tier', /Roll a disc/);
+    await kept(b);
+    await bones('Rods', 'demo-ferryman-otter');
+    await has(b, '.line', /Legs, pair[\s\S]*tier → feet → body[\s\S]*won’t hold/);
+    await openBuild(b, served.url, 'shape', 'demo-ferryman-otter');
+    await (await b.find('.spindle .foot')).click();
+    await (await b.find('button[aria-label="Remove the tier"]')).click();
+    await kept(b);
+    await bones('Rods', 'demo-ferryman-otter');
+    await has(b, '.line', /Legs, pair[\s\S]*board → feet → body/);
   });
 
   it('lists what to cut with the fewest rods, what must be sleeved, and the removal card to print', async () => {

@@ -96,14 +96,14 @@ describe('typing', () => {
     expect(await typeInAll(HERON)).toBeGreaterThan(0);
     await has(b, '.bead', WORDS.slice(0, 4));
   });
-  it('a name of a rod, and of what stands on a threaded rod', async () => {
+  it('a name of a rod, and of a tier under the figure', async () => {
     await openBuild(b, served.url, 'bones', HERON);
     await (await b.find('.rods .line')).click();
     expect(await typeInAll(HERON)).toBeGreaterThan(0);
-    await choose(b, 'Hardware');
-    await b.push('Begin a stack');
-    await b.find('.text-field');
-    expect(await typeInAll(HERON)).toBeGreaterThan(5);
+    await (await b.find('.spindle .foot')).click();
+    await b.push('A tier under it');
+    await b.find('.tier .text-field');
+    expect(await typeInAll(HERON)).toBeGreaterThan(0);
   });
   it('a name of a blend; tins that are no numbers are refused', async () => {
     await openBuild(b, served.url, 'paste', HERON);

@@ -66,7 +66,8 @@ describe('Shape', () => {
   it('lists every piece with the grams and the ball of the report', async () => {
     const { default: ShapeLens } = await import('./shape/ShapeLens.vue');
     const { page, report } = await lens(ShapeLens);
-    const rows = page.findAll('.pieces > li');
+    const [stands, ...rows] = page.findAll('.pieces > li');
+    expect(words(stands!)).toMatch(/What it stands on board.*12 mm high/);
     expect(rows).toHaveLength(otter.pieces.length);
     report.figure.pieces.forEach((p, i) => {
       expect(words(rows[i]!)).toContain(p.name);

@@ -2,7 +2,9 @@
 import { computed } from 'vue';
 import { rodStock } from '@core/bones/index.ts';
 import { elevation, extent, placeRods } from '@core/figure/index.ts';
+import { groundOf } from '@core/ground/index.ts';
 import { type Build } from '@core/record/index.ts';
+import GroundLayer from '../stage/GroundLayer.vue';
 import DrawnPiece from '../stage/DrawnPiece.vue';
 
 /** A build as it stands on the shelf; all to one scale of their own height, so that each is seen well. */
@@ -11,11 +13,12 @@ const rods = computed(() => placeRods(props.build));
 const shapes = computed(() => elevation(props.build, 'front'));
 const box = computed(() => {
   const e = extent(props.build);
-  const r = props.build.board.width / 2;
+  const { layers, table } = groundOf(props.build);
+  const r = Math.max(...layers.map((l) => l.width)) / 2;
   const left = Math.min(e.left, -r) - 4;
   const width = Math.max(e.right, r) + 4 - left;
   const top = Math.max(60, e.top) + 6;
-  return { left, top, width, height: top + props.build.board.thickness + 2 };
+  return { left, top, width, height: top - table + 2 };
 });
 const colour = (id: string) => props.build.colours.find((c) => c.id === id)?.hex ?? '#999';
 </script>
@@ -42,15 +45,7 @@ const colour = (id: string) => props.build.colours.find((c) => c.id === id)?.hex
       :fill="colour(s.instance.piece.colour)"
       :edge="box.height / 130"
     />
-    <rect
-      :x="-build.board.width / 2"
-      y="0"
-      :width="build.board.width"
-      :height="build.board.thickness"
-      fill="#cfc8bb"
-      stroke="#4d5753"
-      :stroke-width="box.height / 200"
-    />
+    <GroundLayer :build="build" :edge="box.height / 200" />
   </svg>
 </template>
 

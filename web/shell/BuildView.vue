@@ -75,6 +75,13 @@ function look(v: View | 'turn'): void {
   if (v !== 'turn') stage.view = v;
 }
 
+/** What the figure stands on is changed under Shape, wherever it was asked for. */
+watch(
+  () => stage.selection?.kind === 'ground',
+  (asked) => {
+    if (asked && lens.value !== 'shape' && store.build) void router.push(`/build/${store.build.id}/shape`);
+  },
+);
 const lens = computed<LensId>(() => (isLens(route.params.lens) ? route.params.lens : 'shape'));
 watch(
   () => route.params.id as string | undefined,

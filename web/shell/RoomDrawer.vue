@@ -2,11 +2,11 @@
 import { computed } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { setBoard, setBrief, setHours, setNight, setPractice, setRoom, rename } from '@core/edits/index.ts';
-import { type Board } from '@core/record/index.ts';
 import { GRIPS, LOAD_CASES } from '@core/bones/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
 import { usePreferences } from '../state/preferences.ts';
+import { BOARD_MATERIALS } from '../ground/board-materials.ts';
 import QuantityField from '../shared/QuantityField.vue';
 import ChoiceField from '../shared/ChoiceField.vue';
 import DatesForm from './DatesForm.vue';
@@ -35,12 +35,6 @@ const AIR = [
   { value: 0.1, label: 'still room' },
   { value: 0.3, label: 'gentle fan' },
   { value: 1, label: 'strong fan' },
-];
-const BOARDS: { value: Board['material']; label: string }[] = [
-  { value: 'drum', label: 'cake drum' },
-  { value: 'mdf', label: 'MDF' },
-  { value: 'plywood', label: 'plywood' },
-  { value: 'foamcore', label: 'foam board' },
 ];
 const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
 </script>
@@ -158,7 +152,7 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
           class="grow"
           label="Made of"
           :value="build.board.material"
-          :options="BOARDS"
+          :options="BOARD_MATERIALS"
           @change="(v) => store.apply(setBoard(build, { material: v }), 'the board')"
         />
       </div>

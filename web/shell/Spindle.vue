@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { measureOf } from '@core/figure/index.ts';
+import { groundOf } from '@core/ground/index.ts';
 import { multiplicity } from '@core/record/index.ts';
 import { reorder } from '@core/edits/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
@@ -29,6 +30,21 @@ const beads = computed(() => {
   });
 });
 const chosen = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
+const standsChosen = computed(() => stage.selection?.kind === 'ground');
+/** What it stands on, from the top down, as wide as it is. */
+const grounds = computed(() => {
+  const { build } = here;
+  const { layers } = groundOf(build);
+  const widest = Math.max(...layers.map((l) => l.width));
+  const hex = (id: string | undefined) => build.colours.find((c) => c.id === id)?.hex;
+  return [...layers].reverse().map((l) => ({
+    id: l.id,
+    kind: l.kind,
+    name: l.name,
+    share: (90 * l.width) / widest,
+    fill: hex(l.kind === 'board' ? build.board.cover?.colour : l.tier?.cover?.colour) ?? '#b9b1a2',
+  }));
+});
 const over = ref<string>();
 const dragging = ref<string>();
 
@@ -87,7 +103,22 @@ function move(id: string, by: 1 | -1): void {
       ></span>
       <span class="label">{{ b.label }}</span>
     </button>
-    <div class="foot"><span></span>board</div>
+    <button
+      type="button"
+      class="foot"
+      :class="{ on: standsChosen }"
+      :aria-pressed="standsChosen"
+      :aria-label="`What it stands on: ${grounds.map((g) => g.name).join(', ')}`"
+      @click="stage.selection = { kind: 'ground', id: 'ground' }"
+    >
+      <span
+        v-for="g in grounds"
+        :key="g.id"
+        :class="g.kind"
+        :style="{ width: `${g.share}%`, background: g.fill }"
+      ></span>
+      <em>{{ grounds.length > 1 ? 'stands on' : 'board' }}</em>
+    </button>
   </nav>
 </template>
 
@@ -180,16 +211,40 @@ function move(id: string, by: 1 | -1): void {
 .foot {
   position: relative;
   flex: 0 0 auto;
+  border: 0;
+  background: none;
+  padding: 0 0 4px;
   text-align: center;
   font-size: 11.5px;
   color: var(--ink-2);
   margin-top: 3px;
+  cursor: pointer;
+  border-radius: 8px;
 }
 .foot span {
   display: block;
+  height: 6px;
+  margin: 0 auto 1px;
+  border-radius: 2px;
+}
+.foot em {
+  padding: 0 3px;
+  font-style: normal;
+  background: var(--slab-2);
+}
+.foot .board {
   height: 9px;
-  margin: 0 5px 2px;
+  margin-bottom: 2px;
   border-radius: 3px;
-  background: #b9b1a2;
+}
+.foot .tier {
+  height: 12px;
+  border: 1px solid rgb(29 36 34 / 55%);
+}
+.foot.on {
+  font-weight: 700;
+  color: var(--ink);
+  outline: 2.5px solid var(--elm);
+  outline-offset: -1px;
 }
 </style>

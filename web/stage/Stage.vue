@@ -15,6 +15,7 @@ import {
   type Silhouette,
 } from '@core/figure/index.ts';
 import { moveRodPoint, nudge, ontoCentreLine, resize, type RodPoint } from '@core/edits/index.ts';
+import { groundOf } from '@core/ground/index.ts';
 import { pieceOf, BOARD } from '@core/record/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { useBuild } from '../state/build-store.ts';
@@ -23,6 +24,7 @@ import { useOpenBuild } from '../state/here.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useDrag } from './drag.ts';
 import { outlinePath, pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
+import GroundLayer from './GroundLayer.vue';
 import FirmPatterns from './FirmPatterns.vue';
 import BalanceLayer from './BalanceLayer.vue';
 import ReferenceLayer from './ReferenceLayer.vue';
@@ -49,6 +51,8 @@ const marks = computed(() => rulerMarks(frame.value.top - 12));
 const unit = computed(() => Math.max(frame.value.width / 470, frame.value.height / 600));
 const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
 const discs = computed(() => placedDiscs(build.value));
+/** How far down to the table. */
+const under = computed(() => -groundOf(build.value).table);
 const rods = computed(() => placeRods(build.value));
 /** Rods seen behind the figure in the other lenses, once what they carry is there. */
 const rodsBehind = computed(() => rods.value.filter((r) => props.states?.get(r.rod.to.on) !== 'unmade'));
@@ -258,14 +262,12 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
       />
     </g>
 
-    <rect
-      class="board"
-      :x="-build.board.width / 2"
-      y="0"
-      :width="build.board.width"
-      :height="build.board.thickness"
-      :rx="2"
-      :stroke-width="unit"
+    <GroundLayer
+      :build="build"
+      :edge="unit"
+      :chosen="stage.selection?.kind === 'ground'"
+      :see-through="seeThrough"
+      @grab="stage.selection = lens === 'shape' ? { kind: 'ground', id: 'ground' } : undefined"
     />
 
     <line
@@ -286,7 +288,7 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
       @grab="grabRodPoint"
     />
 
-    <BalanceLayer v-if="bones" :bones="bones" :board="build.board.thickness" :unit="unit" />
+    <BalanceLayer v-if="bones" :bones="bones" :board="under" :unit="unit" />
 
     <g v-if="handles.length" class="handles">
       <circle
@@ -319,10 +321,6 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
 }
 .ruler text {
   fill: var(--ink-3);
-}
-.board {
-  fill: #cfc8bb;
-  stroke: var(--ink-2);
 }
 .ground {
   stroke: var(--ink);

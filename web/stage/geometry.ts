@@ -1,3 +1,4 @@
+import { groundOf } from '@core/ground/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { Extent, Silhouette, View } from '@core/figure/index.ts';
 import type { Vec } from '@core/solids/index.ts';
@@ -14,7 +15,8 @@ export interface Window {
 
 /** What of the board's space the stage shows in a view, mm; the figure and its board always fit. */
 export function windowOf(build: Build, extent: Extent, view: View): Window {
-  const r = build.board.width / 2;
+  const { layers, table } = groundOf(build);
+  const r = Math.max(...layers.map((l) => l.width)) / 2;
   const low = Math.min(view === 'front' ? extent.left : extent.front, -r);
   const high = Math.max(view === 'front' ? extent.right : extent.back, r);
   const top = Math.max(extent.top, 60) + MARGIN.top;
@@ -22,7 +24,7 @@ export function windowOf(build: Build, extent: Extent, view: View): Window {
     left: low - MARGIN.side - MARGIN.ruler,
     width: high - low + 2 * MARGIN.side + MARGIN.ruler,
     top,
-    height: top + build.board.thickness + MARGIN.bottom,
+    height: top - table + MARGIN.bottom,
   };
 }
 

@@ -4,7 +4,7 @@ import type { View } from '@core/figure/index.ts';
 import { openBuild } from './open-build.ts';
 
 export interface Selection {
-  readonly kind: 'piece' | 'rod' | 'batch';
+  readonly kind: 'piece' | 'rod' | 'batch' | 'ground';
   readonly id: string;
 }
 

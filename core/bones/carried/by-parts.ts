@@ -2,7 +2,7 @@ import type { Contact } from '../../contacts/index.ts';
 import { remembered } from '../../quantity/index.ts';
 import { add, cross, sub, times, type Vec } from '../../solids/index.ts';
 import { G, type Numbered, type ToBalance } from './numbered.ts';
-import { partsOf } from './parts.ts';
+import { heldParts } from './parts.ts';
 import { MOST_ROUNDS, settle, type Rigid, type Settled, type Spring } from './settle.ts';
 import { contactSprings, type LoadedBody } from './springs.ts';
 
@@ -96,7 +96,7 @@ class Figure {
       kept.set(key, (known = this.#settled(part)));
     }
     if (part.root !== 0) {
-      const was = this.#hung.get(part.root) ?? NOTHING;
+      const was = this.#hung.get(part.root) ?? nothing();
       const { force, turn } = known.pulls;
       this.#hung.set(part.root, { force: add(was.force, force), turn: add(was.turn, turn) });
     }
@@ -195,7 +195,7 @@ class Figure {
   }
 }
 
-const NOTHING: Hung = { force: [0, 0, 0], turn: [0, 0, 0] };
+const nothing = (): Hung => ({ force: [0, 0, 0], turn: [0, 0, 0] });
 
 /** Parts of a dozen figures with a hundred pieces. A step of the method; estimate. */
 const KEPT = 4000;
@@ -215,7 +215,7 @@ function doneBy(of: readonly (readonly Spring[])[], found: Settled): Does[] {
 
 /** What springs do to one body. */
 function pullOn(body: number, at: Vec, springs: readonly Spring[], found: Settled): Hung {
-  let { force, turn } = NOTHING;
+  let { force, turn } = nothing();
   springs.forEach((x, q) => {
     if (x.a !== body && x.b !== body) return;
     const f = times(
@@ -249,7 +249,7 @@ export function settleByParts(
   const ofRods = new Map<Spring, number>();
   const gives = new Set<number>();
   let untold = false;
-  for (const { root, edges } of partsOf(all.bodies.length, holds)) {
+  for (const { root, edges } of heldParts(all.bodies.length, holds)) {
     const own = edges.map((e) => holds[e]!);
     const inPart = [...new Set(own.flatMap(({ a, b }) => [a, b]))].sort((p, q) => p - q);
     const part = figure.settle({ root, holds: own, inPart });

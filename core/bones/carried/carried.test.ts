@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { contactsOf } from '../../contacts/index.ts';
 import { place } from '../../figure/index.ts';
+import { groundOf } from '../../ground/index.ts';
 import { blank, plainPiece } from '../../record/blank.testing.ts';
 import type { Build, Piece, Rod } from '../../record/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
@@ -13,7 +14,7 @@ import { settle, type Spring } from './settle.ts';
 import { LAW } from '../../firming/law.ts';
 import { pasteAt } from '../stock/soft.ts';
 import { GRIP } from './rod-springs.ts';
-import { HARD, pasteOf } from './springs.ts';
+import { pasteOf } from './springs.ts';
 
 const FREE = { sideways: 0, press: Infinity, pull: Infinity, slide: 0 };
 
@@ -131,9 +132,8 @@ function carried(f: Figure): {
     pasteOf: (k) => pasteOf(f.kPa?.[instances[k]!.piece.id] ?? 47),
     joined: () => false,
     rods: rodPaths(build).map((path) => ({ path, g: 1 })),
-    board: HARD,
     under: (at) => {
-      if (at[2] < 0) return -1;
+      if (at[2] < 0) return groundOf(build).top;
       const k = instances.findIndex(
         (i) => bodyDepth(i.body)(...(toLocal(i.frame, at) as [number, number, number])) > 0,
       );

@@ -28,7 +28,7 @@ export const seatedOn =
     b >= 0 && (instances[a]!.carrier === b || instances[b]!.carrier === a);
 
 /** Parts of a build that who carries whom follows from; rods do not change what rests above a joint. */
-const STANDS = ['pieces', 'blends', 'cake', 'board'] as const;
+const STANDS = ['pieces', 'blends', 'cake', 'board', 'card', 'mast'] as const;
 type Stands = PartsOf<(typeof STANDS)[number]>;
 
 /** The finished figure at rest: who carries whom, found from the bodies. */

@@ -1,6 +1,7 @@
 import { polygonArea, polygonHull } from 'd3-polygon';
 import { contactsOf, GROUND, SETTLE } from '../../contacts/index.ts';
 import { place, type Instance } from '../../figure/index.ts';
+import type { OnGround } from '../../ground/index.ts';
 import type { PartsOf } from '../../record/index.ts';
 import { remembered } from '../../quantity/index.ts';
 import { bodySkin, placedMesh, slice } from '../../solids/index.ts';
@@ -21,7 +22,7 @@ const cutOf = remembered((i: Instance, height: number): readonly FlatPoint[] =>
  * Where the figure touches what it stands on, from above: the hull of the patches found there. Each is the level cut as far up
  * as its paste beds in.
  */
-export function footprint(build: PartsOf<'pieces' | 'board' | 'cake'>): FlatPoint[] {
+export function footprint(build: OnGround & PartsOf<'pieces'>): FlatPoint[] {
   const instances = place(build);
   const like = firstLike(build);
   const depths = new Map(contactsOf(build).flatMap((c) => (c.b === GROUND ? [[c.a, c.depth] as const] : [])));
@@ -37,7 +38,7 @@ export function footprint(build: PartsOf<'pieces' | 'board' | 'cake'>): FlatPoin
 }
 
 /** How far inside the outline of what it stands on the whole figure balances, mm; nought outside. */
-export function stanceOf(build: PartsOf<'pieces' | 'blends' | 'cake' | 'board'>): number {
+export function stanceOf(build: OnGround & PartsOf<'pieces' | 'blends'>): number {
   const outline = footprint(build);
   if (outline.length < 3) return 0;
   const way = Math.sign(polygonArea(outline.map(([x, y]): [number, number] => [x, y])));

@@ -2,7 +2,8 @@ import { contactsOf, solidOf, type Contact } from '../../contacts/index.ts';
 import { place, type Instance } from '../../figure/index.ts';
 import type { Build } from '../../record/index.ts';
 import { bodyDepth, bodySkin, levelSections, sub, toLocal, type Vec } from '../../solids/index.ts';
-import { BOARDS, coreSoft } from '../stock/soft.ts';
+import { groundOf, layerAt, type Layer } from '../../ground/index.ts';
+import { coreSoft, layerSoft } from '../stock/soft.ts';
 import { rodMass } from '../stock/rods/registry.ts';
 import { rodPaths, type RodPath } from '../runs/rod-paths.ts';
 import { seatedOn } from './carried.ts';
@@ -13,11 +14,11 @@ import { pasteOf } from './springs.ts';
 /** How firm the paste of a piece is, kPa. */
 export type FirmnessOf = (piece: string) => number;
 
-/** What lies at a place: the deepest of the pieces there, the board under them. */
+/** What lies at a place: the deepest of the pieces there, boards and tiers under them. */
 const lyingAt =
   (build: Build, instances: readonly Instance[]) =>
-  (at: Vec): number | undefined => {
-    if (at[2] < 0) return at[2] >= -build.board.thickness ? -1 : undefined;
+  (at: Vec): number | Layer | undefined => {
+    if (at[2] < 0) return layerAt(groundOf(build), ...at);
     let best: number | undefined;
     let deepest = 0;
     instances.forEach((i, k) => {
@@ -38,7 +39,6 @@ const lyingAt =
  */
 export function loaded(build: Build, firm: FirmnessOf, paths: readonly RodPath[] = rodPaths(build)): Carried {
   const instances = place(build);
-  const board = pasteOf(BOARDS[build.board.material].crush[1]);
   return balance({
     instances,
     contacts: contactsOf(build),
@@ -47,7 +47,7 @@ export function loaded(build: Build, firm: FirmnessOf, paths: readonly RodPath[]
     coreOf: (k) => pasteOf(coreSoft(build, instances[k]!.piece.core).crush[1]),
     joined: seatedOn(instances),
     rods: paths.map((path) => ({ path, g: rodMass(path.stock, path.length) })),
-    board,
+    layer: (l) => pasteOf(layerSoft(build, l).crush[1]),
     under: lyingAt(build, instances),
     limited: false,
   });

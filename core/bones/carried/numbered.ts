@@ -1,5 +1,6 @@
 import type { Contact } from '../../contacts/index.ts';
 import type { Instance } from '../../figure/index.ts';
+import type { Layer } from '../../ground/index.ts';
 import { add, times, type Vec } from '../../solids/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import type { RodPath } from '../runs/rod-paths.ts';
@@ -18,9 +19,9 @@ export interface ToBalance {
   /** Is the one glued on to the other or pressed into it? */
   readonly joined: (c: Contact) => boolean;
   readonly rods: readonly { readonly path: RodPath; readonly g: number }[];
-  /** What a rod runs on into where no piece is. */
-  readonly board?: Paste;
-  readonly under?: (at: Vec) => number | undefined;
+  /** Boards and tiers that a rod runs into, and what lies at a place where no piece is. */
+  readonly layer?: (layer: Layer) => Paste;
+  readonly under?: (at: Vec) => number | Layer | undefined;
   /** Paste presses no harder than it bears. */
   readonly limited: boolean;
 }
@@ -106,20 +107,20 @@ export function numbered(s: ToBalance): Numbered {
     { at: [0, 0, 0], force: [0, 0, 0], still: true },
     ...numbers.map((k): Rigid => ({ at: s.own[k]!.at, force: weight(s.own[k]!.g), still: false })),
   ];
-  const board = { body: 0, paste: s.board ?? HARD };
+  const ground = (layer: Layer | undefined) => ({ body: 0, paste: (layer && s.layer?.(layer)) ?? HARD });
   const rods = s.rods.map(({ path, g }): HeldRod => {
     const body = bodies.length;
     bodies.push({ at: middleOf(path), force: weight(g), still: false });
-    const runs = runsOf(path).filter((r) => r.part === 'board' || byIndex.has(r.instance));
+    const runs = runsOf(path).filter((r) => r.instance < 0 || byIndex.has(r.instance));
     const inside = (r: RodRun) => {
-      if (r.part === 'board') return board;
+      if (r.instance < 0) return ground(r.layer);
       const core = r.part === 'core' && s.coreOf;
       return { body: bodyOf(r.instance), paste: core ? s.coreOf!(r.instance) : s.pasteOf(r.instance) };
     };
     const beyond = (at: Vec) => {
       const index = s.under?.(at);
       if (index === undefined) return undefined;
-      if (index < 0) return board;
+      if (typeof index !== 'number') return ground(index);
       return byIndex.has(index) ? { body: bodyOf(index), paste: s.pasteOf(index) } : undefined;
     };
     return { path, body, runs, springs: rodSprings(path, body, runs, inside, beyond) };

@@ -8,7 +8,7 @@ import { settleByParts } from './by-parts.ts';
 import { seatedOn } from './carried.ts';
 import { hovering, numbered, type ToBalance } from './numbered.ts';
 import { ownMasses } from './own.ts';
-import { partsOf } from './parts.ts';
+import { heldParts } from './parts.ts';
 import { settle } from './settle.ts';
 import { contactSprings, pasteOf } from './springs.ts';
 
@@ -18,7 +18,7 @@ interface Between {
 }
 
 /** Bodies that still hang together with nought when one is taken away, by walking from nought: slow and obvious. */
-function reachedWithout(n: number, holds: readonly Between[], gone: number): Set<number> {
+function reachedWithout(holds: readonly Between[], gone: number): Set<number> {
   const seen = new Set([0]);
   for (let before = -1; before !== seen.size;) {
     before = seen.size;
@@ -49,7 +49,7 @@ describe('parts of a network', () => {
     fc.assert(
       fc.property(networks, (network) => {
         const holds = holdsOf(network);
-        const parts = partsOf(network.n, holds);
+        const parts = heldParts(network.n, holds);
         expect(parts.flatMap((p) => p.edges).sort((p, q) => p - q)).toEqual(holds.map((_, e) => e));
         const settled = new Set<number>();
         for (const { root, edges } of parts) {
@@ -71,11 +71,10 @@ describe('parts of a network', () => {
           };
           for (const gone of bodies) {
             const rest = renumbered(gone);
-            expect(reachedWithout(rest.n, rest.holds, -1).size).toBe(rest.n);
+            expect(reachedWithout(rest.holds, -1).size).toBe(rest.n);
           }
           // all beyond a part hangs on its root alone
-          if (root !== 0)
-            for (const b of bodies) expect(reachedWithout(network.n, holds, root).has(b)).toBe(false);
+          if (root !== 0) for (const b of bodies) expect(reachedWithout(holds, root).has(b)).toBe(false);
         }
         expect(settled.size).toBe(network.n - 1);
       }),

@@ -1,5 +1,5 @@
 /** One part of a network: what hangs together in more than one way, or a single hold between two. */
-export interface Part {
+export interface HeldPart {
   /** Its body nearest the ground: all beyond it hangs on that one. */
   readonly root: number;
   /** Numbers of its holds. */
@@ -12,7 +12,7 @@ export interface Part {
  * @param n bodies, numbered from nought
  * @param holds between two bodies each; what does not hang together with body nought is left out
  */
-export function partsOf(n: number, holds: readonly { readonly a: number; readonly b: number }[]): Part[] {
+export function heldParts(n: number, holds: readonly { readonly a: number; readonly b: number }[]): HeldPart[] {
   const near = Array.from({ length: n }, (): number[] => []);
   holds.forEach(({ a, b }, e) => {
     if (a === b) return;
@@ -23,7 +23,7 @@ export function partsOf(n: number, holds: readonly { readonly a: number; readonl
   const low = new Int32Array(n);
   const used = new Uint8Array(holds.length);
   const open: number[] = [];
-  const parts: Part[] = [];
+  const parts: HeldPart[] = [];
   let time = 0;
   seen[0] = low[0] = ++time;
   // each body on the way, the hold that led to it, and how many of its holds were looked at

@@ -1,4 +1,5 @@
 import { alongLine } from '../../figure/index.ts';
+import type { Layer } from '../../ground/index.ts';
 import { times, type Vec } from '../../solids/index.ts';
 import type { Inside, RodPath } from '../runs/rod-paths.ts';
 import type { Paste } from './springs.ts';
@@ -32,9 +33,10 @@ export type Finder = (at: Vec) => { readonly body: number; readonly paste: Paste
 
 /** A stretch of a rod inside one body. */
 export interface RodRun {
-  /** As in `place`; −1 is the board. */
+  /** As in `place`; −1 is under the figure, in that board or tier. */
   readonly instance: number;
   readonly part: Inside['part'];
+  readonly layer?: Layer;
   readonly from: number;
   readonly to: number;
   /** Least paste beside it, mm. */
@@ -55,10 +57,14 @@ export function runsOf({ spots, step }: RodPath): RodRun[] {
       last &&
       last.instance === inside.instance &&
       last.part === inside.part &&
+      last.layer === inside.layer &&
       Math.abs(last.to - from) < 1e-6
     )
       runs[runs.length - 1] = { ...last, to, cover: Math.min(last.cover, inside.cover) };
-    else runs.push({ instance: inside.instance, part: inside.part, from, to, cover: inside.cover });
+    else {
+      const { instance, part, cover, layer } = inside;
+      runs.push({ instance, part, from, to, cover, ...(layer ? { layer } : {}) });
+    }
   });
   return runs;
 }

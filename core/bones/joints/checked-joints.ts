@@ -22,7 +22,7 @@ const lowerName = (build: Build, joint: Joint): string => {
   const solid = below.filter((r) => r.part !== 'disc');
   const runs = solid.length ? solid : below;
   const run = runs.reduce((a, r) => (r.thick > a.thick ? r : a), runs[0]!);
-  const name = nameOf(build, run.instance);
+  const name = run.layer?.name ?? nameOf(build, run.instance);
   return run.part === 'core' ? `core of the ${name.toLowerCase()}` : name;
 };
 

@@ -5,7 +5,7 @@ import { bearingPerMm, endBearing, pullOut, type Bed } from '../mechanics/anchor
 import { discSoft } from '../paths/discs.ts';
 import type { Joint } from '../paths/joints.ts';
 import type { Run } from '../runs/rod-paths.ts';
-import { BOARDS, coreSoft, pasteAt, softNow, type SoftNow } from '../stock/soft.ts';
+import { coreSoft, layerSoft, pasteAt, softNow, type SoftNow } from '../stock/soft.ts';
 
 /** How much pressure paste takes after a night of drying, kPa, by the id of its piece: what firming has to say before bones. */
 export type Firmed = Pick<ReadonlyMap<string, { readonly nightYield: number }>, 'get'>;
@@ -15,7 +15,7 @@ export const afterNight = (firmed: Firmed, piece: string): number => firmed.get(
 
 /** What holds a run of a rod. */
 export function softOf(build: Build, run: Run, firmed: Firmed, hours: number): SoftNow {
-  if (run.part === 'board') return softNow(BOARDS[build.board.material], hours);
+  if (run.layer) return softNow(layerSoft(build, run.layer), hours);
   const { piece } = place(build)[run.instance]!;
   if (run.part === 'disc') return softNow(discSoft(piece.seat.disc!), hours);
   return softNow(

@@ -1,3 +1,4 @@
+import { drivenInto, groundOf } from '../../ground/index.ts';
 import { framesOf, height, measureOf, rodEndOn } from '../../figure/index.ts';
 import { add, cross, dot, length, sub, toWorld, times, unit, type Vec } from '../../solids/index.ts';
 import { addRod } from '../../edits/index.ts';
@@ -180,7 +181,7 @@ export function tripodInto(build: Build, pieceId: string): { build: Build; id: s
   const outFor = (low: number) => Math.max(8, (meets[2] - low) * FEET_OUT);
   const wide = carrier ? Math.min(measureOf(carrier).width, measureOf(carrier).depth) / 2 : 0;
   const inCarrier = carrier !== undefined && outFor(seat[2] - deep) < wide * 0.8;
-  const low = inCarrier ? seat[2] - deep : -build.board.thickness;
+  const low = inCarrier ? seat[2] - deep : -drivenInto(groundOf(build));
   const out = outFor(low);
   let next = build;
   let id = '';

@@ -1,3 +1,4 @@
+import { groundOf, layerAt } from '../../ground/index.ts';
 import { place, rodEndOn } from '../../figure/index.ts';
 import { add, cross, dot, sub, times, toLocal, unit, type Vec, bodyInside } from '../../solids/index.ts';
 import { addRod } from '../../edits/index.ts';
@@ -34,8 +35,9 @@ interface Line {
 }
 
 /** What a brace may stand in under a joint, from what carries the piece down to the board. */
-function groundOf(build: Build, joint: Joint): (at: Vec) => number | undefined {
+function standsIn(build: Build, joint: Joint): (at: Vec) => number | undefined {
   const instances = place(build);
+  const under = groundOf(build);
   const chain: number[] = [];
   for (let c = instances[joint.upper]!.carrier; c >= 0; c = instances[c]!.carrier) chain.push(c);
   return (at) => {
@@ -43,7 +45,7 @@ function groundOf(build: Build, joint: Joint): (at: Vec) => number | undefined {
       (c) => bodyInside(instances[c]!.body, toLocal(instances[c]!.frame, at)) !== undefined,
     );
     if (inside !== undefined) return inside;
-    return at[2] < 0 && at[2] >= -build.board.thickness ? -1 : undefined;
+    return layerAt(under, ...at) ? -1 : undefined;
   };
 }
 
@@ -51,7 +53,7 @@ function groundOf(build: Build, joint: Joint): (at: Vec) => number | undefined {
 function lineFrom(build: Build, joint: Joint, meets: Vec, way: Vec, aside: Vec): Line | undefined {
   const { piece, body, frame } = place(build)[joint.upper]!;
   const inPiece = (at: Vec) => bodyInside(body, toLocal(frame, at)) !== undefined;
-  const ground = groundOf(build, joint);
+  const ground = standsIn(build, joint);
   const start = add(meets, aside);
   const at = (t: number): Vec => add(start, times(way, t));
   let past = 0;
@@ -70,7 +72,8 @@ function lineFrom(build: Build, joint: Joint, meets: Vec, way: Vec, aside: Vec):
   return {
     from: rodEndOn(build, on, at(enters + depth)),
     to: rodEndOn(build, piece.id, at(-past)),
-    where: stands < 0 ? 'board' : place(build)[stands]!.piece.name.toLowerCase(),
+    where:
+      stands < 0 ? groundOf(build).top.name.toLowerCase() : place(build)[stands]!.piece.name.toLowerCase(),
     seen: enters - inside,
   };
 }

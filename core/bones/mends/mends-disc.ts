@@ -2,7 +2,7 @@ import { BOARD, type Build } from '../../record/index.ts';
 import { place } from '../../figure/index.ts';
 import { setDisc } from '../../edits/index.ts';
 import { discShows, discWidth } from '../paths/discs.ts';
-import { TIER_BOARDS } from '../stock/boards.ts';
+import { TIER_BOARDS } from '../../ground/index.ts';
 import { jointsOf } from '../paths/joints.ts';
 import type { Attempt } from './mends-lighter.ts';
 

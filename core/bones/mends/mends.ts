@@ -1,3 +1,4 @@
+import { groundOf } from '../../ground/index.ts';
 import { height, mapPoints, pointsOf, rodEndAt, rodEndOn } from '../../figure/index.ts';
 import { add, sub, times, unit, type Vec } from '../../solids/index.ts';
 import { addRod, setRod } from '../../edits/index.ts';
@@ -67,7 +68,7 @@ function pushed(build: Build, rod: Rod, which: 'from' | 'to', by: number): Build
   const places = pointsOf(rod).map((p) => rodEndAt(build, p));
   const [tip, before] = which === 'from' ? [places[0]!, places[1]!] : [places.at(-1)!, places.at(-2)!];
   const end: Vec = add(tip, times(unit(sub(tip, before)), by));
-  if (end[2] < -build.board.thickness || end[2] > height(build)) return undefined;
+  if (end[2] < groundOf(build).table || end[2] > height(build)) return undefined;
   const changed = setRod(build, rod.id, { [which]: rodEndOn(build, rod[which].on, end) });
   return changed.ok && staysInside(changed.value, rod.id, which) ? changed.value : undefined;
 }

@@ -1,3 +1,4 @@
+import { drivenInto, groundOf } from '../../ground/index.ts';
 import { addRod } from '../../edits/index.ts';
 import { BOARD, pieceOf, type Build, type Place } from '../../record/index.ts';
 import { height, measureOf } from '../../figure/index.ts';
@@ -20,7 +21,7 @@ export function rodInto(build: Build, pieceId: string): { build: Build; id: stri
   const [x, y, z] = piece.seat.at;
   const from: { on: string; at: Place } = carrier
     ? { on: carrier.id, at: [x, y, Math.max(CLEAR, z - Math.min(INTO, height(build) / 3))] }
-    : { on: BOARD, at: [x, y, -build.board.thickness] };
+    : { on: BOARD, at: [x, y, -drivenInto(groundOf(build))] };
   return addRod(build, {
     name: piece.name,
     stock: 'skewer3',

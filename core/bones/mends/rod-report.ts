@@ -7,8 +7,10 @@ import type { Droop } from '../joints/droop.ts';
 import type { Mend } from './mends.ts';
 import type { RodStock } from '../stock/rods/registry.ts';
 
-/** Something a rod runs through: paste or core of a piece, or the board. */
-export type Passed = { readonly piece: string; readonly part: 'paste' | 'core' } | { readonly part: 'board' };
+/** Something a rod runs through: paste or core of a piece, or a board or tier under the figure by its name. */
+export type Passed =
+  | { readonly piece: string; readonly part: 'paste' | 'core' }
+  | { readonly part: 'board' | 'tier'; readonly name: string };
 
 /** A rod with everything it has to answer for. */
 export interface RodReport {
@@ -42,7 +44,7 @@ export interface RodReport {
 /** What a rod runs through in words: `board → feet → body`. */
 export function throughWords(build: PartsOf<'pieces'>, passes: readonly Passed[]): string {
   const words = passes.map((p) => {
-    if (p.part === 'board') return 'board';
+    if ('name' in p) return p.name.toLowerCase();
     const piece = pieceOf(build, p.piece);
     return (p.part === 'core' ? piece?.core : piece?.name.toLowerCase()) ?? '';
   });

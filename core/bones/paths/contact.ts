@@ -4,7 +4,7 @@ import { add, cross, dot, sub, times, unit, type Vec } from '../../solids/index.
 import { MOSTLY, standingOf } from '../carried/carried.ts';
 import type { PartsOf } from '../../record/index.ts';
 
-type Stands = PartsOf<'pieces' | 'blends' | 'cake' | 'board'>;
+type Stands = PartsOf<'pieces' | 'blends' | 'cake' | 'board' | 'card' | 'mast'>;
 
 /** The face on which a piece is held: middle, way out, and how large. */
 export interface HeldFace {

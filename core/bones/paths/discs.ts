@@ -2,7 +2,7 @@ import { place, type Instance } from '../../figure/index.ts';
 import { add, times, toLocal, type Vec, bodyInside } from '../../solids/index.ts';
 import { discRecord, type Build, type Disc, type DiscKind, type Piece } from '../../record/index.ts';
 import { given, byFormula, formula, reckon, type Mm, type Reckoned } from '../../quantity/index.ts';
-import { TIER_BOARDS, type BoardStock } from '../stock/boards.ts';
+import { TIER_BOARDS, type BoardStock } from '../../ground/index.ts';
 import type { Run } from '../runs/rod-paths.ts';
 import { seatRadius } from './seat-radius.ts';
 import type { Soft } from '../stock/soft.ts';

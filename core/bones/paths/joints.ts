@@ -74,7 +74,7 @@ function runsFrom(
     const inside = take(path.spots[s]!);
     if (!inside) break;
     const last = runs.at(-1);
-    if (last && last.instance === inside.instance && last.part === inside.part)
+    if (last && last.instance === inside.instance && last.part === inside.part && last.layer === inside.layer)
       runs[runs.length - 1] = {
         ...last,
         thick: last.thick + path.step,
@@ -198,7 +198,7 @@ export function jointBy(
 }
 
 /** Parts of a build that the loads on its rods, and where the rods run, follow from. */
-const LOADED = ['pieces', 'rods', 'board', 'measured', 'blends', 'cake'] as const;
+const LOADED = ['pieces', 'rods', 'board', 'measured', 'blends', 'cake', 'card', 'mast'] as const;
 
 /** Every joint that rods cross with the load it carries, the lowest piece first. */
 export const jointsOf = fromBuild(LOADED, (build): { paths: RodPath[]; joints: Joint[] } => {

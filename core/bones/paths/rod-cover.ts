@@ -66,7 +66,7 @@ function reckoned(build: Build, path: RodPath, near: readonly Instance[]): Least
   for (let s = ease; s < spots.length - ease; s += Math.max(1, Math.round(EVERY / step))) {
     const inside = spots[s]!;
     // deep enough in one piece is deep enough in all of them
-    if (inside.length === 0 || inside.some((i) => i.part === 'board' || i.cover >= COVER)) continue;
+    if (inside.length === 0 || inside.some((i) => i.instance < 0 || i.cover >= COVER)) continue;
     if (bare.slice(s - ease, s + ease + 1).some(Boolean)) continue;
     const { at, along } = alongLine(placed.line, (s + 0.5) * step);
     if (at[2] < COVER + r) continue;

@@ -4,7 +4,7 @@ import type { PartsOf } from '../../record/index.ts';
 import { standingOf } from '../carried/carried.ts';
 import { stanceOf } from '../carried/footprint.ts';
 
-type Stands = PartsOf<'pieces' | 'blends' | 'cake' | 'board'>;
+type Stands = PartsOf<'pieces' | 'blends' | 'cake' | 'board' | 'card' | 'mast'>;
 
 /** Radius of a face as large as all the patches a piece rests on, mm; nought where it touches nothing. */
 export function seatRadius(build: Stands, index: number): number {

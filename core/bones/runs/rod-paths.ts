@@ -18,6 +18,7 @@ import {
   toLocal,
   toWorld,
 } from '../../solids/index.ts';
+import { besideIn, groundOf, layerAt, type Layer, type OnGround } from '../../ground/index.ts';
 import { type PartsOf } from '../../record/index.ts';
 import { remembered } from '../../quantity/index.ts';
 import type { RodStock } from '../stock/rods/registry.ts';
@@ -25,9 +26,11 @@ import { stockOf } from '../stock/stock.ts';
 
 /** What a rod is inside of at one spot. */
 export interface Inside {
-  /** Index of the instance, or −1 for the board; of a disc the one that stands on it. */
+  /** Index of the instance, or −1 under the figure; of a disc the one that stands on it. */
   readonly instance: number;
-  readonly part: 'paste' | 'core' | 'board' | 'disc';
+  readonly part: 'paste' | 'core' | 'board' | 'tier' | 'disc';
+  /** Under the figure: which board or tier. */
+  readonly layer?: Layer;
   /** From the rod's skin to the side of the piece, mm. */
   readonly cover: number;
 }
@@ -136,8 +139,11 @@ const ballsRound = remembered((instances: readonly Instance[]): readonly Ball[] 
   }),
 );
 
+/** Parts of a build that a rod can run through. */
+type Reached = OnGround & PartsOf<'pieces' | 'measured'>;
+
 /** Follow one rod through the figure and note what it is inside of. */
-export function followRod(build: PartsOf<'pieces' | 'board' | 'measured'>, placed: PlacedRod): RodPath {
+export function followRod(build: Reached, placed: PlacedRod): RodPath {
   const instances = place(build);
   const balls = ballsRound(instances);
   const stock = stockOf(build, placed.rod);
@@ -153,8 +159,12 @@ export function followRod(build: PartsOf<'pieces' | 'board' | 'measured'>, place
     spots[s]!.push(inside);
     passes.add(inside.instance);
   };
-  middles.forEach(([, , z], s) => {
-    if (z < 0 && z >= -build.board.thickness) note(s, { instance: -1, part: 'board', cover: 99 });
+  const ground = groundOf(build);
+  middles.forEach(([x, y, z], s) => {
+    const layer = layerAt(ground, x, y, z);
+    if (!layer) return;
+    const part = layer.kind === 'tier' ? 'tier' : 'board';
+    note(s, { instance: -1, part, cover: part === 'tier' ? besideIn(layer, x, y) - radius : 99, layer });
   });
   instances.forEach((instance, index) => {
     // only the stretches of the rod inside the ball round the piece can be inside the piece
@@ -169,5 +179,5 @@ export function followRod(build: PartsOf<'pieces' | 'board' | 'measured'>, place
 }
 
 /** Follow every rod of a build. */
-export const rodPaths = (build: PartsOf<'pieces' | 'rods' | 'board' | 'measured'>): RodPath[] =>
+export const rodPaths = (build: Reached & PartsOf<'rods'>): RodPath[] =>
   placeRods(build).map((placed) => followRod(build, placed));

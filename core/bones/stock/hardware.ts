@@ -1,17 +1,26 @@
-import type { Board, Build, HardwareStack, StackItem, ThreadSize } from '../../record/index.ts';
-import { byFormula, formula, given, reckon, total, type Mm, type Reckoned } from '../../quantity/index.ts';
+import {
+  byFormula,
+  formatLength,
+  formula,
+  given,
+  reckon,
+  total,
+  type Mm,
+  type Reckoned,
+} from '../../quantity/index.ts';
+import {
+  groundOf,
+  HIDDEN,
+  nutWithWasher,
+  PROUD,
+  type Fitting,
+  type Ground,
+  type Layer,
+  type OnGround,
+} from '../../ground/index.ts';
+import type { Mast } from '../../record/index.ts';
 
-/** Sizes of the hardware of a thread, mm: ISO 4032 nuts (greatest height), ISO 7089 and 7093 washers, ISO 273 medium holes; from memory. */
-export const THREADS: Readonly<
-  Record<ThreadSize, { nut: Mm; washer: Mm; washerWide: Mm; large: Mm; largeWide: Mm; hole: Mm; spanner: Mm }>
-> = {
-  6: { nut: 5.2, washer: 1.6, washerWide: 12, large: 1.6, largeWide: 18, hole: 6.6, spanner: 10 },
-  8: { nut: 6.8, washer: 1.6, washerWide: 16, large: 2, largeWide: 24, hole: 9, spanner: 13 },
-  10: { nut: 8.4, washer: 2, washerWide: 20, large: 2.5, largeWide: 30, hole: 11, spanner: 16 },
-  12: { nut: 10.8, washer: 2.5, washerWide: 24, large: 3, largeWide: 37, hole: 13.5, spanner: 18 },
-};
-
-/** Length of rod that ends inside what is on it, and of one that stands out over its last nut. */
+/** Length of rod that ends inside what is on it, and of one that stands out over its last nut, or up into the figure. */
 const HIDDEN_ROD = formula({
   name: 'Rod to cut',
   takes: ['mm', 'mm'],
@@ -23,59 +32,43 @@ const PROUD_ROD = formula({
   name: 'Rod to cut',
   takes: ['mm', 'mm'],
   unit: 'mm',
-  rule: 'all that is on it + stands out over the last nut',
+  rule: 'all that is on it + what stands out over that',
   f: (all, proud) => Math.max(0, all + proud),
 });
 
-/** What can stand on a rod, and what it closes off. */
-export const STACK_KINDS: Readonly<
-  Record<StackItem['kind'], { name: string; sized: boolean; closes: string; onRod: boolean }>
-> = {
-  feet: { name: 'feet under the board', sized: true, closes: '', onRod: false },
-  nut: { name: 'nut', sized: false, closes: '', onRod: true },
-  washer: { name: 'washer', sized: false, closes: '', onRod: true },
-  large: { name: 'large washer', sized: false, closes: '', onRod: true },
-  base: {
-    name: 'base board',
-    sized: true,
-    closes: 'cover its top before the rod stands in it; its underside is closed once the feet are on',
-    onRod: true,
-  },
-  board: {
-    name: 'board under a tier',
-    sized: true,
-    closes: 'its underside and the nut below are out of reach once a tier stands on it',
-    onRod: true,
-  },
-  gap: { name: 'open gap', sized: true, closes: 'sleeve and finish this stretch first', onRod: true },
-  tier: {
-    name: 'tier the rod goes up into',
-    sized: true,
-    closes: 'what is under it can no longer be painted',
-    onRod: true,
-  },
+/** What each of the things on a rod closes off once it is there. */
+const CLOSES: Readonly<Record<Layer['kind'] | Fitting['kind'], string>> = {
+  feet: 'the underside',
+  nut: '',
+  washer: '',
+  large: '',
+  board: 'cover its top before the rod stands in it; its underside is closed once the feet are on',
+  card: 'its underside and the nut below are out of reach once a tier stands on it',
+  gap: 'sleeve and finish this stretch first',
+  tier: 'what is under it can no longer be painted',
 };
 
-/** The thread stands out this far over the last nut, two turns at least; common practice. */
-const PROUD: Mm = 3;
-/** A rod ends this far under the top of what it is hidden in; common practice. */
-const HIDDEN: Mm = 15;
 /** Sawn this much longer and filed back; common practice. */
 const FILED: Mm = 1;
 
-/** One item with where it lies. */
+/** One thing on or under the rod, with where it lies. */
 export interface StackLine {
-  readonly item: StackItem;
+  readonly id: string;
+  readonly kind: Layer['kind'] | Fitting['kind'];
+  readonly name: string;
   readonly thick: Mm;
+  readonly wide: Mm;
   /** Underside and top over the table. */
   readonly from: Mm;
   readonly to: Mm;
   /** Tape mark on the rod: the underside, measured from the rod's lower end; undefined for what is not on it. */
   readonly mark: Mm | undefined;
-  /** Hole to drill through it, across. */
+  /** Hole to drill through it, and pocket in its underside that clears a nut. */
   readonly hole: Mm | undefined;
+  readonly pocket: Layer['pocket'];
 }
 
+/** A threaded rod with everything on it: marks, holes, the length to cut, and the order of work. */
 export interface HardwareReport {
   /** From the table up. */
   readonly lines: readonly StackLine[];
@@ -88,108 +81,81 @@ export interface HardwareReport {
   readonly stale: Reckoned | undefined;
 }
 
-/** Thickness of an item: typed, or that of the thread’s hardware. */
-const thickOf = (item: StackItem, thread: ThreadSize): Mm =>
-  item.kind === 'nut'
-    ? THREADS[thread].nut
-    : item.kind === 'washer'
-      ? THREADS[thread].washer
-      : item.kind === 'large'
-        ? THREADS[thread].large
-        : item.thick;
+/** Everything on the rod, from the table up. */
+function linesOf(ground: Ground, rodFrom: Mm): StackLine[] {
+  const line = (x: Layer | Fitting, more: Pick<StackLine, 'wide' | 'hole' | 'pocket'>): StackLine => ({
+    id: x.id,
+    kind: x.kind,
+    name: x.name,
+    thick: x.to - x.from,
+    from: x.from - ground.table,
+    to: x.to - ground.table,
+    mark: x.kind === 'feet' ? undefined : x.from - ground.table - rodFrom,
+    ...more,
+  });
+  return [
+    ...ground.fittings.map((f) => line(f, { wide: f.wide, hole: undefined, pocket: undefined })),
+    ...ground.layers.map((l) =>
+      line(l, { wide: l.width, hole: l.kind === 'tier' ? undefined : l.hole, pocket: l.pocket }),
+    ),
+  ].sort((a, b) => a.from - b.from || a.to - b.to);
+}
 
-const DRILLED = new Set<StackItem['kind']>(['base', 'board']);
+/** The rod to cut: what is on it, from the nut under the board up. */
+function rodOf(ground: Ground, mast: Mast): Reckoned {
+  const last = ground.top;
+  const all = total('Along the rod', 'mm', [
+    given('Stands out below the nut', PROUD, 'mm', 'common practice'),
+    given('Nut and washer under the board', nutWithWasher(mast.thread, mast.base), 'mm'),
+    ...ground.layers.map((l) => given(l.name, l.to - l.from, 'mm')),
+    ...ground.fittings.filter((f) => f.kind === 'gap').map((f) => given(f.name, f.to - f.from, 'mm')),
+  ]);
+  if (mast.up > 0) return byFormula(PROUD_ROD, [all, given('Up into the figure', mast.up, 'mm')]);
+  if (last.kind === 'tier')
+    return byFormula(HIDDEN_ROD, [
+      all,
+      given('Ends under the top of the tier', HIDDEN, 'mm', 'common practice'),
+    ]);
+  const nut = nutWithWasher(mast.thread, last.kind === 'board' ? mast.base : mast.raised);
+  return byFormula(PROUD_ROD, [
+    all,
+    given('Last nut and its washer, and two turns', nut + PROUD, 'mm', 'common practice'),
+  ]);
+}
 
 /**
  * A raised tier or one-legged figure on a threaded rod: what lies over what, the length to cut, where the tape marks go
- * and which holes are drilled. The lowest nut hangs under the base, inside the height of the feet.
- * @returns undefined when the build has no such stack
+ * and which holes and pockets are cut. The lowest nut hangs under the board, inside the height of the feet.
+ * @returns undefined when the build has no such rod
  */
-export function hardwareOf(build: Build): HardwareReport | undefined {
-  const { stack } = build;
-  return stack && reckonStack(stack);
-}
-
-/** What lies over what on a threaded rod from the table up: marks, holes, the length to cut, and the order of work. */
-export function reckonStack(stack: HardwareStack): HardwareReport {
-  const { thread, items } = stack;
-  const size = THREADS[thread];
-  const base = items.findIndex((i) => i.kind === 'base');
-  const feet = items.filter((i) => i.kind === 'feet').reduce((h, i) => h + i.thick, 0);
-  // what is listed under the base hangs from it, inside the feet
-  const under = (base < 0 ? [] : items.slice(0, base)).filter((i) => STACK_KINDS[i.kind].onRod);
-  const over = base < 0 ? items.filter((i) => STACK_KINDS[i.kind].onRod) : items.slice(base);
-  const hang = under.reduce((h, i) => h + thickOf(i, thread), 0);
-  const rodFrom = feet - hang - (under.length ? PROUD : 0);
-  const lines: StackLine[] = [];
-  const put = (item: StackItem, from: Mm) => {
-    const thick = thickOf(item, thread);
-    const { onRod } = STACK_KINDS[item.kind];
-    lines.push({
-      item,
-      thick,
-      from,
-      to: from + thick,
-      mark: onRod ? from - rodFrom : undefined,
-      hole: DRILLED.has(item.kind) ? size.hole : undefined,
-    });
-    return from + thick;
-  };
-  for (const i of items) if (i.kind === 'feet') put(i, 0);
-  let at = feet - hang;
-  for (const i of under) at = put(i, at);
-  for (const i of over) if (STACK_KINDS[i.kind].onRod) at = put(i, at);
-  const last = lines.at(-1);
-  const parts: Reckoned<'mm'>[] = lines
-    .filter((l) => l.mark !== undefined)
-    .map((l) => given(STACK_KINDS[l.item.kind].name, l.thick, 'mm'));
-  if (under.length) parts.unshift(given('Stands out below the nut', PROUD, 'mm', 'common practice'));
-  const inTier = last?.item.kind === 'tier';
-  const all = total('Along the rod', 'mm', parts);
-  const rod = inTier
-    ? byFormula(HIDDEN_ROD, [all, given('Ends under the top of the tier', HIDDEN, 'mm', 'common practice')])
-    : byFormula(PROUD_ROD, [all, given('Stands out above', PROUD, 'mm', 'common practice')]);
-  const says: string[] = [];
-  if (base < 0) says.push('There is no base board yet: what does the rod stand in?');
-  if (under.length && rodFrom < 0)
-    says.push(
-      `The rod stands ${(-rodFrom).toFixed(1)} mm below the feet and the board rocks on it: higher feet, or a thinner nut.`,
-    );
-  if (base >= 0 && !under.some((i) => i.kind === 'nut'))
-    says.push('No nut under the base holds the rod down.');
-  if (
-    base >= 0 &&
-    items[base + 1]?.kind !== 'nut' &&
-    !['washer', 'large'].includes(items[base + 1]?.kind ?? '')
-  )
-    says.push('No nut on top of the base: the rod is held from one side only and leans.');
-  items.forEach((i, k) => {
-    if (i.kind !== 'board') return;
-    const below = items[k - 1]?.kind;
-    if (below !== 'washer' && below !== 'large' && below !== 'nut')
-      says.push('A board under a tier has no nut and washer below it: it would slide down the rod.');
-  });
-  const off = stack.cutAt === undefined ? 0 : rod.value - stack.cutAt;
+export function hardwareOf(build: OnGround): HardwareReport | undefined {
+  const ground = groundOf(build);
+  const { mast } = build;
+  if (!mast || !ground.rod) return undefined;
+  const rodFrom = ground.rod.from - ground.table;
+  const lines = linesOf(ground, rodFrom);
+  const rod = rodOf(ground, mast);
+  const off = mast.cutAt === undefined ? 0 : rod.value - mast.cutAt;
   return {
     lines,
     rod,
     rodFrom,
-    steps: stepsOf(lines, rod, thread),
-    says: [...new Set(says)],
+    steps: stepsOf(lines, rod, mast),
+    says: ground.says,
     stale:
-      Math.abs(off) > FILED && stack.cutAt !== undefined
+      Math.abs(off) > FILED && mast.cutAt !== undefined
         ? reckon(
             off > 0 ? 'Cut too short by' : 'Cut too long by',
             'mm',
             'wanted now − was cut to',
-            [rod, given('Was cut to', stack.cutAt, 'mm', 'yours')],
+            [rod, given('Was cut to', mast.cutAt, 'mm', 'yours')],
             (a, b) => Math.abs(a - b),
           )
         : undefined,
   };
 }
 
-function stepsOf(lines: readonly StackLine[], rod: Reckoned, thread: ThreadSize): HardwareReport['steps'] {
+function stepsOf(lines: readonly StackLine[], rod: Reckoned, { thread }: Mast): HardwareReport['steps'] {
   const mm = (x: number) => `${x.toFixed(x < 10 ? 1 : 0)} mm`;
   return [
     {
@@ -199,44 +165,26 @@ function stepsOf(lines: readonly StackLine[], rod: Reckoned, thread: ThreadSize)
     ...lines
       .filter((l) => l.hole !== undefined)
       .map((l) => ({
-        do: `Drill ${mm(l.hole!)} in the middle of the ${l.item.name.toLowerCase()}; sand and seal the hole.`,
+        do: `Drill ${mm(l.hole!)} in the middle of the ${l.name.toLowerCase()}; sand and seal the hole.`,
         closes: '',
       })),
     ...lines
-      .filter((l) => l.mark !== undefined)
+      .filter((l) => l.pocket !== undefined)
       .map((l) => ({
-        do: `${l.item.name}: underside at ${mm(l.mark!)} from the lower end.`,
-        closes: STACK_KINDS[l.item.kind].closes,
+        do: `Cut a pocket ${mm(l.pocket!.wide)} across and ${formatLength(l.pocket!.deep)} deep into the underside of the ${l.name.toLowerCase()}: it clears the nut, and lies flat.`,
+        closes: '',
       })),
     ...lines
-      .filter((l) => l.item.kind === 'feet')
-      .map((l) => ({ do: `${l.item.name} on, ${mm(l.thick)} high.`, closes: 'the underside' })),
+      .filter((l) => l.mark !== undefined && l.kind !== 'gap')
+      .map((l) => ({
+        do: `${l.name}: underside at ${mm(l.mark!)} from the lower end.`,
+        closes: CLOSES[l.kind],
+      })),
+    ...lines
+      .filter((l) => l.kind === 'feet')
+      .map((l) => ({ do: `${l.name} on, ${mm(l.thick)} high.`, closes: CLOSES.feet })),
   ];
 }
 
-const WIDEST: Mm = 900;
-
-/** A stack as most raised tiers begin. */
-export const usualStack = ({ thickness, width }: Pick<Board, 'thickness' | 'width'>): HardwareStack => ({
-  thread: 10,
-  items: [
-    { id: 'feet', kind: 'feet', name: 'Feet', thick: 20 },
-    { id: 'nut-1', kind: 'nut', name: 'Nut under the base', thick: 0 },
-    { id: 'large-1', kind: 'large', name: 'Large washer', thick: 0 },
-    {
-      id: 'base',
-      kind: 'base',
-      name: 'Base board',
-      thick: thickness,
-      width: Math.min(WIDEST, width),
-      made: 'mdf',
-    },
-    { id: 'large-2', kind: 'large', name: 'Large washer', thick: 0 },
-    { id: 'nut-2', kind: 'nut', name: 'Nut on the base', thick: 0 },
-    { id: 'gap', kind: 'gap', name: 'Gap', thick: 120 },
-    { id: 'nut-3', kind: 'nut', name: 'Nut under the tier board', thick: 0 },
-    { id: 'washer-3', kind: 'washer', name: 'Washer', thick: 0 },
-    { id: 'board', kind: 'board', name: 'Tier board', thick: 6, width: 150, made: 'plywood' },
-    { id: 'tier', kind: 'tier', name: 'Tier', thick: 140, width: 180 },
-  ],
-});
+/** A rod as most raised tiers begin. */
+export const USUAL_MAST: Mast = { thread: 10, base: 'large', raised: 'large', up: 0 };

@@ -1,4 +1,5 @@
-import type { Board, Build, CoreKind } from '../../record/index.ts';
+import type { Layer } from '../../ground/index.ts';
+import type { Build, CoreKind } from '../../record/index.ts';
 import type { Soft, SoftNow } from '../mechanics/soft-now.ts';
 import { knownOf } from './home-tests.ts';
 
@@ -52,7 +53,27 @@ export function coreSoft(build: Pick<Build, 'measured'>, kind: CoreKind): Soft {
       };
 }
 
-export const BOARDS: Record<Board['material'], Soft> = {
+const BOARD_KINDS: Record<Exclude<NonNullable<Layer['of']>, 'foam' | 'ply6' | 'mdf6' | 'mdf12'>, Soft> = {
+  card: {
+    name: 'card',
+    kind: 'hard',
+    crush: [700, 1500, 2500],
+    cohesion: 0.3,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 3,
+    source: 'estimate, solid pulp card',
+  },
+  acrylic: {
+    name: 'acrylic',
+    kind: 'hard',
+    crush: [40000, 60000, 80000],
+    cohesion: 0.1,
+    grip: 0.1,
+    lasting: 0.6,
+    embedment: 60,
+    source: 'cast PMMA, handbook from memory',
+  },
   drum: {
     name: 'cake drum',
     kind: 'hard',
@@ -94,6 +115,25 @@ export const BOARDS: Record<Board['material'], Soft> = {
     source: 'estimate',
   },
 };
+
+/** What boards of every kind are to a stick pushed through them. */
+export const BOARDS: Record<NonNullable<Layer['of']>, Soft> = {
+  ...BOARD_KINDS,
+  foam: BOARD_KINDS.foamcore,
+  ply6: BOARD_KINDS.plywood,
+  mdf6: BOARD_KINDS.mdf,
+  mdf12: BOARD_KINDS.mdf,
+};
+
+/** Light cake, of which sticks get less hold. Estimate, of the same tests. */
+const SPONGE: Pick<Soft, 'name' | 'crush'> = { name: 'light sponge', crush: [1.5, 3, 6] };
+
+/** What a tier or a board under the figure is to a stick in it; cake as this person measured it. */
+export function layerSoft(build: Pick<Build, 'measured' | 'cake'>, layer: Layer): Soft {
+  if (layer.of !== undefined) return BOARDS[layer.of];
+  const cake = coreSoft(build, 'cake');
+  return cake.tried || build.cake.batter !== 'sponge' ? cake : { ...cake, ...SPONGE };
+}
 
 /** Paste at the yield the firming model gives; the bracket is that of fresh-to-firm paste, a factor of about two. */
 export const pasteAt = (yieldKPa: number): Soft => ({

@@ -1,12 +1,12 @@
-import type { HardwareStack, StackItem } from '../../record/index.ts';
-import { byFormula, formula, given, GRAVITY, reckon, type Mm } from '../../quantity/index.ts';
-import { twistCapacity } from '../mechanics/anchorage.ts';
+import { THREADS, washerAcross, type Layer } from '../../ground/index.ts';
+import type { Build } from '../../record/index.ts';
+import { byFormula, formula, given, GRAVITY, reckon, total, type Mm } from '../../quantity/index.ts';
 import { check, share, type Check } from '../joints/check.ts';
 import { flagpole, foldsOver } from '../mechanics/columns.ts';
-import { THREADS } from '../stock/hardware.ts';
 import { pullsThrough, tiltedHub, washerHolds, washerRoot } from '../mechanics/hub.ts';
 import { apparent, type LoadCase } from '../joints/load-cases.ts';
-import { madeOf, widthOf, type Raised } from './raised-mass.ts';
+import type { Raised } from './raised-mass.ts';
+import { stockIn } from '../stock/stock.ts';
 import { ROD_MATERIALS } from '../stock/rod-materials.ts';
 import { threaded } from '../mechanics/sections.ts';
 import type { CakeBears } from './tier-cake.ts';
@@ -16,11 +16,15 @@ const OFF_CENTRE = 8;
 /** A rod as bought is out of straight by this share of its length; common practice. */
 const CROOKED = 1 / 200;
 const HOLD_RESERVE = 2;
+/** Skin of a stick in crumb grips with this share of what crushes it; estimate. */
+const CRUMB_GRIPS = 0.1;
+/** Sticks are pushed up so far into a tier, mm; common practice. */
+const KEEPERS_UP: Mm = 60;
 /** Strength at which a nut and washer punch through board, MPa; estimate. */
 const PUNCH = 4;
 
 /** The rod in one situation, as a mast. */
-export interface Mast {
+export interface LoadedMast {
   readonly c: LoadCase;
   readonly weight: number;
   readonly push: number;
@@ -50,7 +54,7 @@ const AT_WASHER = formula({
 });
 
 /** The rod in one situation, held at the base and free at the top. */
-export function mastIn(r: Raised, c: LoadCase, diameter: number): { mast: Mast; checks: Check[] } {
+export function mastIn(r: Raised, c: LoadCase, diameter: number): { mast: LoadedMast; checks: Check[] } {
   const section = threaded(diameter);
   const W = (r.mass.value * GRAVITY) / 1000;
   const f = apparent(c, 0, c.down);
@@ -105,21 +109,14 @@ export function mastIn(r: Raised, c: LoadCase, diameter: number): { mast: Mast; 
 }
 
 /** The base: washers pressing into it, the board bending round them, the nut pulled through. */
-export function baseChecks(
-  r: Raised,
-  hardest: Mast,
-  stack: HardwareStack,
-): { checks: Check[]; tilt: number } {
-  const size = THREADS[stack.thread];
-  const { items } = stack;
-  const at = items.findIndex((i) => i.id === r.base.item.id);
-  const beside = [items[at - 1]?.kind, items[at + 1]?.kind];
-  const washerOf = (kind: StackItem['kind'] | undefined) =>
-    kind === 'large' ? size.largeWide : kind === 'washer' ? size.washerWide : size.spanner;
-  const washer = Math.min(...beside.map(washerOf));
-  const board = madeOf(r.base.item, r.base.thick);
-  const wide = widthOf(r.base.item);
-  const hub = tiltedHub(hardest.moment, wide / 2, washer / 2, r.base.thick, board.stiffness);
+export function baseChecks(r: Raised, hardest: LoadedMast): { checks: Check[]; tilt: number } {
+  const { thread, base } = r.mast;
+  const size = THREADS[thread];
+  const washer = washerAcross(thread, base);
+  const board = r.base.board!;
+  const { width: wide } = r.base;
+  const thick = r.base.to - r.base.from;
+  const hub = tiltedHub(hardest.moment, wide / 2, washer / 2, thick, board.stiffness);
   const moment = given('Tilting moment at the base', hardest.moment, 'N·mm');
   const across = given('Washer, across', washer, 'mm');
   return {
@@ -153,7 +150,7 @@ export function baseChecks(
           byFormula(AT_WASHER, [
             moment,
             given('Base, across', wide, 'mm'),
-            given('Thick', r.base.thick, 'mm'),
+            given('Thick', thick, 'mm'),
             across,
             given('Its stiffness', board.stiffness, 'MPa', 'handbook'),
           ]),
@@ -171,7 +168,7 @@ export function baseChecks(
         situation: hardest.c.name,
         use: share(
           given('Pulling at one side of the washer', hardest.moment / washer, 'N'),
-          given('It goes through at', pullsThrough(PUNCH, washer, r.base.thick), 'N', 'estimate'),
+          given('It goes through at', pullsThrough(PUNCH, washer, thick), 'N', 'estimate'),
           HOLD_RESERVE,
         ),
         reserve: HOLD_RESERVE,
@@ -184,13 +181,11 @@ export function baseChecks(
 }
 
 /** The small board under the tier on its washer. */
-export function boardCheck(r: Raised, hardest: Mast, stack: HardwareStack): Check {
-  const size = THREADS[stack.thread];
-  const below = stack.items[stack.items.findIndex((i) => i.id === r.board.item.id) - 1]?.kind;
-  const washer = below === 'large' ? size.largeWide : below === 'washer' ? size.washerWide : size.spanner;
-  const board = madeOf(r.board.item, r.board.thick);
-  const a = Math.min(widthOf(r.board.item), widthOf(r.tier.item)) / 2;
-  const { thick } = r.board;
+export function boardCheck(r: Raised, hardest: LoadedMast): Check {
+  const washer = washerAcross(r.mast.thread, r.mast.raised);
+  const board = r.board.board!;
+  const a = Math.min(r.board.width, r.tier?.width ?? r.board.width) / 2;
+  const thick = r.board.to - r.board.from;
   const pressure = hardest.weight / (Math.PI * a * a);
   const even = (6 * washerRoot(pressure, a, washer / 2)) / thick ** 2;
   const tilted = tiltedHub(hardest.push * (r.own + thick), a, washer / 2, thick, board.stiffness).stress;
@@ -217,28 +212,98 @@ export function boardCheck(r: Raised, hardest: Mast, stack: HardwareStack): Chec
   });
 }
 
-/** A nudge at the rim of the tier turns it on a round rod: grip of the rod in its cake. */
-export function turning(r: Raised, cake: CakeBears, stack: HardwareStack): Check {
-  const crumb = { now: cake.crush / 1000, grip: 0.1 } as Parameters<typeof twistCapacity>[0];
-  const grip = twistCapacity(crumb, stack.thread, r.tier.thick, 1, 0, 0);
+const ROD_GRIPS = formula({
+  name: 'The rod grips its cake',
+  takes: ['kPa', 'mm', 'mm'],
+  unit: 'N·mm',
+  rule: 'grip × crush × π d × length × d ÷ 2',
+  source: 'estimate',
+  f: (crush, d, held) => (CRUMB_GRIPS * (crush / 1000) * Math.PI * d * held * d) / 2,
+});
+/** Sticks apart in a row each push sideways into the cake: the more the further they stand from the middle of the row. */
+const KEEPERS_HOLD = formula({
+  name: 'Sticks up through its board hold',
+  takes: ['kPa', 'mm', 'mm', 'pieces', 'mm'],
+  unit: 'N·mm',
+  rule: 'crush × d × length × Σ their distances from the middle of the row',
+  source: 'estimate',
+  f: (crush, d, held, n, apart) => {
+    let arms = 0;
+    for (let k = 0; k < n; k++) arms += Math.abs(k - (n - 1) / 2) * apart;
+    return (crush / 1000) * d * held * arms;
+  },
+});
+const STUCK_HOLDS = formula({
+  name: 'Stuck to its board it holds',
+  takes: ['kPa', 'mm'],
+  unit: 'N·mm',
+  rule: 'pulled off at × 2 π r³ ÷ 3',
+  source: 'estimate',
+  f: (shear, wide) => ((shear / 1000) * 2 * Math.PI * (wide / 2) ** 3) / 3,
+});
+
+/** Dowels that are tried against turning, mm across. Estimate. */
+const DOWEL: Mm = 8;
+/** How far apart two dowels through the board keep it, in words; nothing where the board is too narrow for that. */
+function wouldKeep(cake: CakeBears, missing: number, high: Mm, board: Mm): string {
+  const apart = Math.ceil(missing / ((cake.crush / 1000) * DOWEL * Math.min(KEEPERS_UP, high)) / 10) * 10;
+  return apart <= board - 2.5 * DOWEL
+    ? `push two dowels of ${DOWEL} mm up through holes in its board, ${apart} mm apart, or `
+    : '';
+}
+
+/** A nudge at the rim of the tier turns it on a round rod: the rod, sticks through its board and what it is stuck down with hold it. */
+export function turning(
+  r: Raised & { readonly tier: Layer },
+  cake: CakeBears,
+  build: Pick<Build, 'measured'>,
+): Check {
+  const high = r.tier.to - r.tier.from;
+  const { keepers, stuck } = r.tier.tier!;
+  const crush = given('Cake crushes at', cake.crush, 'kPa', cake.source);
+  const rod = byFormula(ROD_GRIPS, [
+    crush,
+    given('Rod, across', r.mast.thread, 'mm'),
+    given('Tall', high, 'mm'),
+  ]);
+  const nudge = reckon(
+    'A tenth of its weight at the rim',
+    'N·mm',
+    '0.1 × weight × width ÷ 2',
+    [r.mass, given('Wide', r.tier.width, 'mm')],
+    (g, d) => (0.1 * g * GRAVITY * d) / 2000,
+  );
+  const holds = [
+    rod,
+    ...(keepers
+      ? [
+          byFormula(KEEPERS_HOLD, [
+            crush,
+            given('Stick, across', stockIn(build, keepers.stock).section.diameter, 'mm'),
+            given('In the cake', Math.min(KEEPERS_UP, high), 'mm', 'common practice'),
+            given('Sticks', keepers.number, 'pieces'),
+            given('Apart', keepers.apart, 'mm'),
+          ]),
+        ]
+      : []),
+    ...(stuck
+      ? [
+          byFormula(STUCK_HOLDS, [
+            // the crumb under the icing tears before the icing does
+            given('Cake tears at', cake.crush * cake.pulled, 'kPa', cake.source),
+            given('Board or tier, across', Math.min(r.board.width, r.tier.width), 'mm'),
+          ]),
+        ]
+      : []),
+  ];
   return check({
     id: 'tier-turns',
     title: 'Tier turning on the rod',
     situation: 'nudged at its rim',
-    use: share(
-      reckon(
-        'A tenth of its weight at the rim',
-        'N·mm',
-        '0.1 × weight × width ÷ 2',
-        [r.mass, given('Wide', widthOf(r.tier.item), 'mm')],
-        (g, d) => (0.1 * g * GRAVITY * d) / 2000,
-      ),
-      given('The rod grips its cake', grip, 'N·mm', 'estimate'),
-      1,
-    ),
+    use: share(nudge, total('Held against turning', 'N·mm', holds), 1),
     reserve: 1,
     trust: 'C',
     ok: 'It does not turn.',
-    no: 'It turns on the round rod: push two skewers up through holes in its board, 60 mm apart.',
+    no: `It turns on the round rod: ${wouldKeep(cake, nudge.value - rod.value, high, r.board.width)}stick it down on its board.`,
   });
 }

@@ -10,7 +10,7 @@ import {
   type Mm,
   type Reckoned,
 } from '../../quantity/index.ts';
-import { asTierBoard, TIER_BOARDS, type BoardStock } from '../stock/boards.ts';
+import { TIER_BOARDS, type BoardStock } from '../../ground/index.ts';
 import { check, share, worst, type Check } from '../joints/check.ts';
 import { caseOf, LOAD_CASES } from '../joints/load-cases.ts';
 import { circle } from '../mechanics/soft-base.ts';
@@ -45,6 +45,8 @@ export type TierWeights = ReadonlyMap<string, Grams>;
 export interface FigureOver {
   readonly mass: Reckoned<'g'>;
   readonly at: readonly [Mm, Mm, Mm];
+  /** Face it stands on, where it has no board of its own. */
+  readonly stands: Reckoned<'mm²'>;
 }
 
 /** What stands on a tier. */
@@ -53,6 +55,8 @@ interface Standing {
   readonly area: number;
   readonly board: BoardStock;
   readonly below: BoardStock | undefined;
+  /** A figure without a board of its own. */
+  readonly bare: boolean;
 }
 
 /** Heaviest on bare cake: it sinks no further than is seen, and is not crushed with the reserve in. */
@@ -69,18 +73,26 @@ const BARE_CAKE = formula({
 const areaOf = (t: { shape: 'round' | 'square'; width: number }) =>
   t.shape === 'round' ? (Math.PI / 4) * t.width ** 2 : t.width ** 2;
 
-/** What presses on a tier: the board under what is next above it, a card of its own width where none is said. */
-function standingOn(build: Build, k: number): Standing {
+/**
+ * What presses on a tier: the board under what is next above it, a card of its own width where none is said; of a figure without a
+ * board of its own what it stands on.
+ */
+function standingOn(build: Build, k: number, figure: FigureOver): Standing {
   const tier = build.cake.tiers[k]!;
   const over = build.cake.tiers[k + 1];
+  const { card } = build;
+  const bare = Math.max(1, Math.min(figure.stands.value, areaOf(tier)));
   const on = over
     ? { shape: over.shape, width: over.board?.width ?? over.width }
-    : { shape: build.board.shape, width: build.board.width };
+    : card
+      ? { shape: 'round' as const, width: card.width }
+      : { shape: 'round' as const, width: Math.sqrt((4 * bare) / Math.PI) };
   return {
     wide: Math.min(on.width, tier.width),
     area: Math.min(areaOf(tier), areaOf(on)),
-    board: over ? TIER_BOARDS[over.board?.kind ?? 'card'] : asTierBoard(build.board),
+    board: TIER_BOARDS[(over ? over.board?.kind : card?.kind) ?? 'card'],
     below: tier.board && TIER_BOARDS[tier.board.kind],
+    bare: !over && !card,
   };
 }
 
@@ -107,6 +119,9 @@ function onCake(tier: Tier, load: Reckoned, standing: Standing, off: Mm, cake: C
   const may = given('May sink unseen', Math.min(SINKS, tier.height / 50), 'mm', 'common practice');
   const situation = LOAD_CASES.table.name;
   const name = tier.name.toLowerCase();
+  const mend = standing.bare
+    ? 'a board of its own under the figure, and posts under that'
+    : 'posts under what stands on it';
   return [
     check({
       id: 'tier-crush',
@@ -116,7 +131,7 @@ function onCake(tier: Tier, load: Reckoned, standing: Standing, off: Mm, cake: C
       reserve: PRESS_RESERVE,
       trust: 'C',
       ok: `The ${name} is not crushed.`,
-      no: `The ${name} is crushed: posts under what stands on it.`,
+      no: `The ${name} is crushed: ${mend}.`,
     }),
     check({
       id: 'tier-sink',
@@ -126,7 +141,10 @@ function onCake(tier: Tier, load: Reckoned, standing: Standing, off: Mm, cake: C
       reserve: 1,
       trust: 'C',
       ok: `The ${name} keeps its height.`,
-      no: `The ${name} sinks ${sinks.value.toFixed(1)} mm and bulges: posts under what stands on it.`,
+      no:
+        sinks.value < tier.height / 4
+          ? `The ${name} sinks ${sinks.value.toFixed(1)} mm and bulges: ${mend}.`
+          : `What stands on the ${name} presses right into it: ${mend}.`,
     }),
   ];
 }
@@ -151,7 +169,7 @@ export function tierLoads(build: Build, figure: FigureOver, weights: TierWeights
         [figure.mass, ...over.map((t) => given(t.name, weights.get(t.id) ?? 0, 'g'))],
         (...g) => g.reduce((a, b) => a + b, 0),
       );
-      const standing = standingOn(build, k);
+      const standing = standingOn(build, k, figure);
       // tiers stand in the middle: only the figure can lie off it
       const part = above.value > 0 ? figure.mass.value / above.value : 0;
       const at: FlatPoint = [figure.at[0] * part, figure.at[1] * part];
@@ -167,12 +185,12 @@ export function tierLoads(build: Build, figure: FigureOver, weights: TierWeights
         below: standing.below,
         cake,
         way,
-        pinned: build.stack !== undefined,
+        pinned: build.mast !== undefined,
       };
       const checks = onPosts
         ? postChecks(build, onPosts)
         : onCake(tier, above, standing, Math.hypot(at[0], at[1]), cake);
-      if (!onPosts && way.sideways > 0 && build.stack === undefined)
+      if (!onPosts && way.sideways > 0 && build.mast === undefined)
         checks.push(
           softTipping(
             over[0]?.name ?? 'figure and board',
@@ -217,9 +235,9 @@ function heightOver(build: Build, figure: FigureOver, over: readonly Tier[], wei
     const g = weights.get(t.id) ?? 0;
     moment += g * (at + t.height / 2);
     mass += g;
-    at += t.height;
+    at += t.height + (t.board ? TIER_BOARDS[t.board.kind].thick : 0);
   }
-  moment += figure.mass.value * (at + build.board.thickness + figure.at[2]);
+  moment += figure.mass.value * (at + (build.card ? TIER_BOARDS[build.card.kind].thick : 0) + figure.at[2]);
   mass += figure.mass.value;
   return mass > 0 ? moment / mass : 0;
 }

@@ -9,7 +9,7 @@ import {
   type Mm,
   type Reckoned,
 } from '../../quantity/index.ts';
-import type { BoardStock } from '../stock/boards.ts';
+import type { BoardStock } from '../../ground/index.ts';
 import { check, ruleBroken, share, TARGET, type Check } from '../joints/check.ts';
 import { foldsOver, wrinkles } from '../mechanics/columns.ts';
 import { apparent, LOAD_CASES, type LoadCase } from '../joints/load-cases.ts';

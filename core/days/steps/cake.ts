@@ -125,7 +125,8 @@ function building(bench: Bench, part: CakePart): { steps: Step[]; links: Link[] 
   const fridge: Hold = { space: 'fridge', takes: shelf(widest) };
   const area = part.layers.reduce((sum, l) => sum + (Math.PI * l.circle * bench.build.cake.layer) / 1e4, 0);
   const carved = part.kind === 'core';
-  const covered = carved ? shapeId(part.id) : coverId(part.id);
+  // a bare tier is done with its coat
+  const covered = carved ? shapeId(part.id) : part.cover && coverId(part.id);
   const steps: Step[] = [
     {
       id: stackId(part),
@@ -189,10 +190,11 @@ function building(bench: Bench, part: CakePart): { steps: Step[]; links: Link[] 
     ...(carved ? { piece } : {}),
     fresh: FRESH,
   });
-  links.push(
-    wait(coatId(part), covered, coatBand(bench, widest), `the coat of the ${name} sets hard`, fridge),
-    window(coatId(part), covered, COAT_WAITS, `the ${name} is covered while its coat is cold`),
-  );
+  if (covered !== undefined)
+    links.push(
+      wait(coatId(part), covered, coatBand(bench, widest), `the coat of the ${name} sets hard`, fridge),
+      window(coatId(part), covered, COAT_WAITS, `the ${name} is covered while its coat is cold`),
+    );
   return { steps, links };
 }
 

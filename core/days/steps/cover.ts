@@ -3,26 +3,39 @@ import { coversOf } from '../../paste-list/index.ts';
 import { formatLength } from '../../quantity/index.ts';
 import { colourOf, coverId, joinId, order, paced, type StepMaker } from './types.ts';
 
-/** Cover the tiers before the figure stands on them. Minutes common practice: twenty a tier. */
+/** Cover the board and the tiers before anything stands on them. Minutes common practice: twenty each. */
 export const cover: StepMaker = {
   kind: 'cover',
-  make: (bench) => ({
-    steps: coversOf(bench.build).map(({ tier, roll }) => ({
-      id: coverId(tier.id),
-      kind: 'cover',
-      title: `Cover the ${tier.name.toLowerCase()}`,
-      notes: [
-        `Roll a ${tier.shape === 'round' ? 'disc' : 'square'} ${formatLength(roll.value)} across, ${formatLength(tier.cover.thickness)} thick.`,
-        'Coat cold and just tacky. Ease it down from the top, trim at the foot.',
-      ],
-      ...colourOf(bench, tier.cover.colour),
-      tools: ['turntable'],
-      minutes: paced(bench, 'cover', 20),
-    })),
-    links: coversOf(bench.build).flatMap(({ tier }) =>
-      bench.build.pieces
-        .filter((p) => p.seat.on === BOARD)
-        .map((p) => order(coverId(tier.id), joinId(p.id), 'the tier is covered before the figure goes on')),
-    ),
-  }),
+  make: (bench) => {
+    const covers = coversOf(bench.build);
+    return {
+      steps: covers.map(({ of, roll }) => ({
+        id: coverId(of.id),
+        kind: 'cover',
+        title: `Cover the ${of.name.toLowerCase()}`,
+        notes: [
+          `Roll a ${of.shape === 'round' ? 'disc' : 'square'} ${formatLength(roll.value)} across, ${formatLength(of.cover.thickness)} thick.`,
+          of.height > 0
+            ? 'Coat cold and just tacky. Ease it down from the top, trim at the foot.'
+            : 'A little water on the board, smooth it from the middle out, trim at the edge.',
+        ],
+        ...colourOf(bench, of.cover.colour),
+        tools: ['turntable'],
+        minutes: paced(bench, 'cover', 20),
+      })),
+      links: covers.flatMap(({ of }) =>
+        bench.build.card
+          ? []
+          : bench.build.pieces
+              .filter((p) => p.seat.on === BOARD)
+              .map((p) =>
+                order(
+                  coverId(of.id),
+                  joinId(p.id),
+                  `the ${of.name.toLowerCase()} is covered before the figure goes on`,
+                ),
+              ),
+      ),
+    };
+  },
 };

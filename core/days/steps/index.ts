@@ -2,6 +2,7 @@ import type { Link, Step } from '../types.ts';
 import { bones } from './bones.ts';
 import { cake } from './cake.ts';
 import { cover } from './cover.ts';
+import { ground } from './ground.ts';
 import { finish, pack } from './finish.ts';
 import { glue } from './glue.ts';
 import { join } from './join.ts';
@@ -19,6 +20,7 @@ export const STEP_MAKERS: readonly StepMaker[] = [
   cake,
   mix,
   cover,
+  ground,
   bones,
   shape,
   texture,

@@ -217,9 +217,7 @@ export const join: StepMaker = {
       const id = joinId(piece.id);
       const n = bench.number(piece);
       const carrier = piece.seat.on === BOARD ? undefined : pieceOf(build, piece.seat.on);
-      const rods = bench.bones.rods.filter((r) =>
-        r.passes.some((p) => p.part !== 'board' && p.piece === piece.id),
-      );
+      const rods = bench.bones.rods.filter((r) => r.passes.some((p) => 'piece' in p && p.piece === piece.id));
       const firming = bench.firming.get(piece.id)!;
       const small = isSmall(bench, piece);
       const where = carrier ? `the ${lower(carrier.name)}` : 'the board';

@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 7,
+"const": 8,
 "type": "number"
 },
 "id": {
@@ -69,22 +69,40 @@ const schema19 = {
 "brief": { "$ref": "#/$defs/record1" },
 "room": { "$ref": "#/$defs/record5" },
 "board": { "$ref": "#/$defs/record6" },
-"blends": { "$ref": "#/$defs/array7" },
-"colours": { "$ref": "#/$defs/array12" },
-"pieces": { "$ref": "#/$defs/array13" },
-"rods": { "$ref": "#/$defs/array19" },
-"hours": { "$ref": "#/$defs/array24" },
-"dates": { "$ref": "#/$defs/array25" },
-"practice": { "$ref": "#/$defs/record27" },
-"workshop": { "$ref": "#/$defs/record28" },
-"cake": { "$ref": "#/$defs/record32" },
-"portions": { "$ref": "#/$defs/record37" },
-"stack": { "$ref": "#/$defs/record38" },
-"reserves": { "$ref": "#/$defs/array41" },
-"measured": { "$ref": "#/$defs/array43" },
-"log": { "$ref": "#/$defs/array45" },
-"steps": { "$ref": "#/$defs/record52" },
-"bench": { "$ref": "#/$defs/record55" }
+"blends": { "$ref": "#/$defs/array8" },
+"colours": { "$ref": "#/$defs/array13" },
+"pieces": { "$ref": "#/$defs/array14" },
+"rods": { "$ref": "#/$defs/array20" },
+"hours": { "$ref": "#/$defs/array25" },
+"dates": { "$ref": "#/$defs/array26" },
+"practice": { "$ref": "#/$defs/record28" },
+"workshop": { "$ref": "#/$defs/record29" },
+"cake": { "$ref": "#/$defs/record33" },
+"portions": { "$ref": "#/$defs/record40" },
+"card": {
+"additionalProperties": false,
+"type": "object",
+"required": ["kind", "width"],
+"properties": {
+"kind": { "$ref": "#/$defs/string37" },
+"width": {
+"type": "number",
+"minimum": 30,
+"maximum": 900
+},
+"gap": {
+"type": "number",
+"minimum": 0,
+"maximum": 700
+}
+}
+},
+"mast": { "$ref": "#/$defs/record41" },
+"reserves": { "$ref": "#/$defs/array42" },
+"measured": { "$ref": "#/$defs/array44" },
+"log": { "$ref": "#/$defs/array46" },
+"steps": { "$ref": "#/$defs/record53" },
+"bench": { "$ref": "#/$defs/record56" }
 },
 "$defs": {
 "string2": {
@@ -220,6 +238,30 @@ const schema19 = {
 }
 }
 },
+"record7": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"thickness",
+"blend",
+"colour"
+],
+"properties": {
+"thickness": {
+"type": "number",
+"minimum": 1,
+"maximum": 20
+},
+"blend": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"colour": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+}
+}
+},
 "record6": {
 "additionalProperties": false,
 "type": "object",
@@ -227,7 +269,8 @@ const schema19 = {
 "shape",
 "width",
 "thickness",
-"material"
+"material",
+"feet"
 ],
 "properties": {
 "shape": {
@@ -252,10 +295,32 @@ const schema19 = {
 "plywood",
 "foamcore"
 ]
+},
+"feet": {
+"type": "number",
+"minimum": 0,
+"maximum": 200
+},
+"cover": { "$ref": "#/$defs/record7" },
+"ribbon": {
+"additionalProperties": false,
+"type": "object",
+"required": ["width", "colour"],
+"properties": {
+"width": {
+"type": "number",
+"minimum": 3,
+"maximum": 100
+},
+"colour": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+}
+}
 }
 }
 },
-"string9": {
+"string10": {
 "type": "string",
 "enum": [
 "fondant",
@@ -269,7 +334,7 @@ const schema19 = {
 "royalIcing"
 ]
 },
-"array11": {
+"array12": {
 "maxItems": 20,
 "minItems": 0,
 "type": "array",
@@ -278,7 +343,7 @@ const schema19 = {
 "type": "string"
 }
 },
-"record10": {
+"record11": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -298,7 +363,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"like": { "$ref": "#/$defs/string9" },
+"like": { "$ref": "#/$defs/string10" },
 "density": {
 "type": "number",
 "minimum": .1,
@@ -309,14 +374,14 @@ const schema19 = {
 "minimum": 0,
 "maximum": 10
 },
-"allergens": { "$ref": "#/$defs/array11" },
+"allergens": { "$ref": "#/$defs/array12" },
 "note": {
 "maxLength": 1e3,
 "type": "string"
 }
 }
 },
-"record8": {
+"record9": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -336,7 +401,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"base": { "$ref": "#/$defs/string9" },
+"base": { "$ref": "#/$defs/string10" },
 "gumPaste": {
 "type": "number",
 "minimum": 0,
@@ -372,16 +437,16 @@ const schema19 = {
 "fingers"
 ]
 },
-"own": { "$ref": "#/$defs/record10" }
+"own": { "$ref": "#/$defs/record11" }
 }
 },
-"array7": {
+"array8": {
 "maxItems": 60,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record8" }
+"items": { "$ref": "#/$defs/record9" }
 },
-"array12": {
+"array13": {
 "maxItems": 200,
 "minItems": 1,
 "type": "array",
@@ -410,7 +475,7 @@ const schema19 = {
 }
 }
 },
-"record16": {
+"record17": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -465,7 +530,7 @@ const schema19 = {
 "watertight": { "type": "boolean" }
 }
 },
-"record15": {
+"record16": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "sizes"],
@@ -549,10 +614,10 @@ const schema19 = {
 "under": { "type": "boolean" }
 }
 },
-"solid": { "$ref": "#/$defs/record16" }
+"solid": { "$ref": "#/$defs/record17" }
 }
 },
-"array18": {
+"array19": {
 "type": "array",
 "items": {
 "type": "number",
@@ -562,7 +627,7 @@ const schema19 = {
 "minItems": 3,
 "maxItems": 3
 },
-"record17": {
+"record18": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -580,7 +645,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"at": { "$ref": "#/$defs/array18" },
+"at": { "$ref": "#/$defs/array19" },
 "lean": {
 "type": "number",
 "minimum": -360,
@@ -636,7 +701,7 @@ const schema19 = {
 }
 }
 },
-"record14": {
+"record15": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -664,7 +729,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"form": { "$ref": "#/$defs/record15" },
+"form": { "$ref": "#/$defs/record16" },
 "blend": {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
@@ -673,7 +738,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"seat": { "$ref": "#/$defs/record17" },
+"seat": { "$ref": "#/$defs/record18" },
 "pair": { "type": "boolean" },
 "count": {
 "type": "integer",
@@ -786,13 +851,13 @@ const schema19 = {
 }
 }
 },
-"array13": {
+"array14": {
 "maxItems": 600,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record14" }
+"items": { "$ref": "#/$defs/record15" }
 },
-"string21": {
+"string22": {
 "type": "string",
 "enum": [
 "spaghetti18",
@@ -825,7 +890,7 @@ const schema19 = {
 "stainless12"
 ]
 },
-"record22": {
+"record23": {
 "additionalProperties": false,
 "type": "object",
 "required": ["on", "at"],
@@ -834,16 +899,16 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"at": { "$ref": "#/$defs/array18" }
+"at": { "$ref": "#/$defs/array19" }
 }
 },
-"array23": {
+"array24": {
 "maxItems": 12,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record22" }
+"items": { "$ref": "#/$defs/record23" }
 },
-"record20": {
+"record21": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -865,10 +930,10 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"stock": { "$ref": "#/$defs/string21" },
-"from": { "$ref": "#/$defs/record22" },
-"to": { "$ref": "#/$defs/record22" },
-"bends": { "$ref": "#/$defs/array23" },
+"stock": { "$ref": "#/$defs/string22" },
+"from": { "$ref": "#/$defs/record23" },
+"to": { "$ref": "#/$defs/record23" },
+"bends": { "$ref": "#/$defs/array24" },
 "pair": { "type": "boolean" },
 "sleeved": { "type": "boolean" },
 "across": {
@@ -884,13 +949,13 @@ const schema19 = {
 "shown": { "type": "boolean" }
 }
 },
-"array19": {
+"array20": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record20" }
+"items": { "$ref": "#/$defs/record21" }
 },
-"array24": {
+"array25": {
 "maxItems": 60,
 "minItems": 0,
 "type": "array",
@@ -920,11 +985,11 @@ const schema19 = {
 }
 }
 },
-"string26": {
+"string27": {
 "pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$",
 "type": "string"
 },
-"array25": {
+"array26": {
 "maxItems": 200,
 "minItems": 1,
 "type": "array",
@@ -933,7 +998,7 @@ const schema19 = {
 "type": "object",
 "required": ["date"],
 "properties": {
-"date": { "$ref": "#/$defs/string26" },
+"date": { "$ref": "#/$defs/string27" },
 "from": {
 "pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
 "type": "string"
@@ -945,7 +1010,7 @@ const schema19 = {
 }
 }
 },
-"record27": {
+"record28": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -985,7 +1050,7 @@ const schema19 = {
 }
 }
 },
-"record30": {
+"record31": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1004,7 +1069,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"hours": { "$ref": "#/$defs/array24" },
+"hours": { "$ref": "#/$defs/array25" },
 "pace": {
 "type": "number",
 "minimum": .3,
@@ -1033,13 +1098,13 @@ const schema19 = {
 }
 }
 },
-"array29": {
+"array30": {
 "maxItems": 8,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record30" }
+"items": { "$ref": "#/$defs/record31" }
 },
-"record31": {
+"record32": {
 "additionalProperties": false,
 "type": "object",
 "properties": {
@@ -1100,7 +1165,7 @@ const schema19 = {
 }
 }
 },
-"record28": {
+"record29": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1109,7 +1174,7 @@ const schema19 = {
 "space"
 ],
 "properties": {
-"helpers": { "$ref": "#/$defs/array29" },
+"helpers": { "$ref": "#/$defs/array30" },
 "tools": {
 "additionalProperties": false,
 "type": "object",
@@ -1157,10 +1222,10 @@ const schema19 = {
 }
 }
 },
-"paces": { "$ref": "#/$defs/record31" }
+"paces": { "$ref": "#/$defs/record32" }
 }
 },
-"string33": {
+"string34": {
 "type": "string",
 "enum": [
 "buttercream",
@@ -1168,12 +1233,24 @@ const schema19 = {
 "ganacheWhite"
 ]
 },
-"record36": {
+"string37": {
+"type": "string",
+"enum": [
+"card",
+"drum",
+"foam",
+"ply6",
+"mdf6",
+"mdf12",
+"acrylic"
+]
+},
+"record38": {
 "additionalProperties": false,
 "type": "object",
 "required": ["stock", "number"],
 "properties": {
-"stock": { "$ref": "#/$defs/string21" },
+"stock": { "$ref": "#/$defs/string22" },
 "number": {
 "type": "integer",
 "minimum": 1,
@@ -1181,7 +1258,29 @@ const schema19 = {
 }
 }
 },
-"record35": {
+"record39": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"stock",
+"number",
+"apart"
+],
+"properties": {
+"stock": { "$ref": "#/$defs/string22" },
+"number": {
+"type": "integer",
+"minimum": 1,
+"maximum": 4
+},
+"apart": {
+"type": "number",
+"minimum": 10,
+"maximum": 600
+}
+}
+},
+"record36": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1190,7 +1289,7 @@ const schema19 = {
 "shape",
 "width",
 "height",
-"cover"
+"stuck"
 ],
 "properties": {
 "id": {
@@ -1216,47 +1315,13 @@ const schema19 = {
 "minimum": 20,
 "maximum": 400
 },
-"cover": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"thickness",
-"blend",
-"colour"
-],
-"properties": {
-"thickness": {
-"type": "number",
-"minimum": 1,
-"maximum": 20
-},
-"blend": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"colour": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-}
-}
-},
+"cover": { "$ref": "#/$defs/record7" },
 "board": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": {
-"type": "string",
-"enum": [
-"card",
-"drum",
-"foam",
-"ply6",
-"mdf6",
-"mdf12",
-"acrylic"
-]
-},
+"kind": { "$ref": "#/$defs/string37" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -1264,16 +1329,28 @@ const schema19 = {
 }
 }
 },
-"posts": { "$ref": "#/$defs/record36" }
+"posts": { "$ref": "#/$defs/record38" },
+"gap": {
+"type": "number",
+"minimum": 0,
+"maximum": 700
+},
+"stuck": { "type": "boolean" },
+"keepers": { "$ref": "#/$defs/record39" },
+"weight": {
+"type": "number",
+"minimum": 1,
+"maximum": 5e4
+}
 }
 },
-"array34": {
+"array35": {
 "maxItems": 12,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record35" }
+"items": { "$ref": "#/$defs/record36" }
 },
-"record32": {
+"record33": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1302,13 +1379,13 @@ const schema19 = {
 "minimum": 5,
 "maximum": 200
 },
-"filling": { "$ref": "#/$defs/string33" },
+"filling": { "$ref": "#/$defs/string34" },
 "fillingThickness": {
 "type": "number",
 "minimum": 0,
 "maximum": 50
 },
-"coat": { "$ref": "#/$defs/string33" },
+"coat": { "$ref": "#/$defs/string34" },
 "coatThickness": {
 "type": "number",
 "minimum": 0,
@@ -1344,10 +1421,10 @@ const schema19 = {
 }
 }
 },
-"tiers": { "$ref": "#/$defs/array34" }
+"tiers": { "$ref": "#/$defs/array35" }
 }
 },
-"record37": {
+"record40": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1395,69 +1472,15 @@ const schema19 = {
 }
 }
 },
-"record40": {
+"record41": {
 "additionalProperties": false,
 "type": "object",
 "required": [
-"id",
-"kind",
-"name",
-"thick"
-],
-"properties": {
-"id": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"kind": {
-"type": "string",
-"enum": [
-"feet",
-"nut",
-"washer",
-"large",
+"thread",
 "base",
-"board",
-"gap",
-"tier"
-]
-},
-"name": {
-"maxLength": 120,
-"minLength": 1,
-"type": "string"
-},
-"thick": {
-"type": "number",
-"minimum": 0,
-"maximum": 600
-},
-"width": {
-"type": "number",
-"minimum": 20,
-"maximum": 900
-},
-"weight": {
-"type": "number",
-"minimum": 1,
-"maximum": 5e4
-},
-"made": {
-"type": "string",
-"enum": ["mdf", "plywood"]
-}
-}
-},
-"array39": {
-"maxItems": 40,
-"minItems": 0,
-"type": "array",
-"items": { "$ref": "#/$defs/record40" }
-},
-"record38": {
-"additionalProperties": false,
-"type": "object",
-"required": ["thread", "items"],
+"raised",
+"up"
+],
 "properties": {
 "thread": {
 "type": "integer",
@@ -1468,7 +1491,19 @@ const schema19 = {
 12
 ]
 },
-"items": { "$ref": "#/$defs/array39" },
+"base": {
+"type": "string",
+"enum": ["washer", "large"]
+},
+"raised": {
+"type": "string",
+"enum": ["washer", "large"]
+},
+"up": {
+"type": "number",
+"minimum": 0,
+"maximum": 1e3
+},
 "cutAt": {
 "type": "number",
 "minimum": 0,
@@ -1476,7 +1511,7 @@ const schema19 = {
 }
 }
 },
-"record42": {
+"record43": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1508,17 +1543,17 @@ const schema19 = {
 "maximum": 1e5
 },
 "recolour": { "type": "boolean" },
-"allergens": { "$ref": "#/$defs/array11" },
-"keepBy": { "$ref": "#/$defs/string26" }
+"allergens": { "$ref": "#/$defs/array12" },
+"keepBy": { "$ref": "#/$defs/string27" }
 }
 },
-"array41": {
+"array42": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record42" }
+"items": { "$ref": "#/$defs/record43" }
 },
-"record44": {
+"record45": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1548,7 +1583,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"on": { "$ref": "#/$defs/string26" },
+"on": { "$ref": "#/$defs/string27" },
 "readings": {
 "type": "object",
 "additionalProperties": {
@@ -1560,13 +1595,13 @@ const schema19 = {
 }
 }
 },
-"array43": {
+"array44": {
 "maxItems": 100,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record44" }
+"items": { "$ref": "#/$defs/record45" }
 },
-"string47": {
+"string48": {
 "type": "string",
 "enum": [
 "tack",
@@ -1583,7 +1618,7 @@ const schema19 = {
 "bend"
 ]
 },
-"record48": {
+"record49": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1592,7 +1627,7 @@ const schema19 = {
 "powder"
 ],
 "properties": {
-"base": { "$ref": "#/$defs/string9" },
+"base": { "$ref": "#/$defs/string10" },
 "gumPaste": {
 "type": "number",
 "minimum": 0,
@@ -1605,7 +1640,7 @@ const schema19 = {
 }
 }
 },
-"record49": {
+"record50": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1650,7 +1685,7 @@ const schema19 = {
 "coat": { "type": "boolean" }
 }
 },
-"record51": {
+"record52": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1682,13 +1717,13 @@ const schema19 = {
 "wrapped": { "type": "boolean" }
 }
 },
-"array50": {
+"array51": {
 "maxItems": 20,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record51" }
+"items": { "$ref": "#/$defs/record52" }
 },
-"record46": {
+"record47": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1732,7 +1767,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string47" },
+"question": { "$ref": "#/$defs/string48" },
 "saw": {
 "type": "string",
 "enum": [
@@ -1757,9 +1792,9 @@ const schema19 = {
 "maxLength": 80,
 "type": "string"
 },
-"paste": { "$ref": "#/$defs/record48" },
-"body": { "$ref": "#/$defs/record49" },
-"spells": { "$ref": "#/$defs/array50" },
+"paste": { "$ref": "#/$defs/record49" },
+"body": { "$ref": "#/$defs/record50" },
+"spells": { "$ref": "#/$defs/array51" },
 "duty": {
 "type": "object",
 "additionalProperties": {
@@ -1771,13 +1806,13 @@ const schema19 = {
 }
 }
 },
-"array45": {
+"array46": {
 "maxItems": 2e3,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record46" }
+"items": { "$ref": "#/$defs/record47" }
 },
-"record54": {
+"record55": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1829,13 +1864,13 @@ const schema19 = {
 }
 }
 },
-"array53": {
+"array54": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record54" }
+"items": { "$ref": "#/$defs/record55" }
 },
-"record52": {
+"record53": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1844,7 +1879,7 @@ const schema19 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array53" },
+"own": { "$ref": "#/$defs/array54" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -1909,7 +1944,7 @@ const schema19 = {
 }
 }
 },
-"record57": {
+"record58": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1923,7 +1958,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string47" },
+"question": { "$ref": "#/$defs/string48" },
 "firm": { "type": "boolean" },
 "at": {
 "maxLength": 40,
@@ -1931,13 +1966,13 @@ const schema19 = {
 }
 }
 },
-"array56": {
+"array57": {
 "maxItems": 2e3,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record57" }
+"items": { "$ref": "#/$defs/record58" }
 },
-"record55": {
+"record56": {
 "additionalProperties": false,
 "type": "object",
 "required": ["done"],
@@ -1967,7 +2002,7 @@ const schema19 = {
 }
 }
 },
-"said": { "$ref": "#/$defs/array56" },
+"said": { "$ref": "#/$defs/array57" },
 "until": {
 "maxLength": 40,
 "type": "string"
@@ -2888,7 +2923,8 @@ const schema25 = {
 "shape",
 "width",
 "thickness",
-"material"
+"material",
+"feet"
 ],
 "properties": {
 "shape": {
@@ -2913,17 +2949,182 @@ const schema25 = {
 "plywood",
 "foamcore"
 ]
+},
+"feet": {
+"type": "number",
+"minimum": 0,
+"maximum": 200
+},
+"cover": { "$ref": "#/$defs/record7" },
+"ribbon": {
+"additionalProperties": false,
+"type": "object",
+"required": ["width", "colour"],
+"properties": {
+"width": {
+"type": "number",
+"minimum": 3,
+"maximum": 100
+},
+"colour": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+}
+}
 }
 }
 };
-function validate67(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+const pattern4 = /* @__PURE__ */ new RegExp("^[a-z0-9][a-z0-9-]{0,59}$", "u");
+function validate68(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate67.evaluated;
+const evaluated0 = validate68.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
-if (data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.thickness === void 0 && (missing0 = "thickness") || data.material === void 0 && (missing0 = "material")) {
+if (data.thickness === void 0 && (missing0 = "thickness") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour")) {
+validate68.errors = [{
+instancePath,
+schemaPath: "#/required",
+keyword: "required",
+params: { missingProperty: missing0 },
+message: "must have required property '" + missing0 + "'"
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "thickness" || key0 === "blend" || key0 === "colour")) {
+validate68.errors = [{
+instancePath,
+schemaPath: "#/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key0 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (data.thickness !== void 0) {
+let data0 = data.thickness;
+if (typeof data0 == "number" && isFinite(data0)) {
+if (data0 > 20 || isNaN(data0)) {
+validate68.errors = [{
+instancePath: instancePath + "/thickness",
+schemaPath: "#/properties/thickness/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 20
+},
+message: "must be <= 20"
+}];
+return false;
+} else if (data0 < 1 || isNaN(data0)) {
+validate68.errors = [{
+instancePath: instancePath + "/thickness",
+schemaPath: "#/properties/thickness/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 1
+},
+message: "must be >= 1"
+}];
+return false;
+}
+} else {
+validate68.errors = [{
+instancePath: instancePath + "/thickness",
+schemaPath: "#/properties/thickness/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.blend !== void 0) {
+let data1 = data.blend;
+if (typeof data1 === "string") {
+if (!pattern4.test(data1)) {
+validate68.errors = [{
+instancePath: instancePath + "/blend",
+schemaPath: "#/properties/blend/pattern",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+}];
+return false;
+}
+} else {
+validate68.errors = [{
+instancePath: instancePath + "/blend",
+schemaPath: "#/properties/blend/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.colour !== void 0) {
+let data2 = data.colour;
+if (typeof data2 === "string") {
+if (!pattern4.test(data2)) {
+validate68.errors = [{
+instancePath: instancePath + "/colour",
+schemaPath: "#/properties/colour/pattern",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+}];
+return false;
+}
+} else {
+validate68.errors = [{
+instancePath: instancePath + "/colour",
+schemaPath: "#/properties/colour/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+} else {
+validate68.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+validate68.errors = vErrors;
+return true;
+}
+validate68.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate67(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate67.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.thickness === void 0 && (missing0 = "thickness") || data.material === void 0 && (missing0 = "material") || data.feet === void 0 && (missing0 = "feet")) {
 validate67.errors = [{
 instancePath,
 schemaPath: "#/required",
@@ -2933,7 +3134,8 @@ message: "must have required property '" + missing0 + "'"
 }];
 return false;
 } else {
-for (const key0 in data) if (!(key0 === "shape" || key0 === "width" || key0 === "thickness" || key0 === "material")) {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "shape" || key0 === "width" || key0 === "thickness" || key0 === "material" || key0 === "feet" || key0 === "cover" || key0 === "ribbon")) {
 validate67.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
@@ -2943,8 +3145,10 @@ message: "must NOT have additional properties"
 }];
 return false;
 }
+if (_errs1 === errors) {
 if (data.shape !== void 0) {
 let data0 = data.shape;
+const _errs2 = errors;
 if (typeof data0 !== "string") {
 validate67.errors = [{
 instancePath: instancePath + "/shape",
@@ -2965,11 +3169,13 @@ message: "must be equal to one of the allowed values"
 }];
 return false;
 }
-var valid0 = true;
+var valid0 = _errs2 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.width !== void 0) {
 let data1 = data.width;
+const _errs4 = errors;
+if (errors === _errs4) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1500 || isNaN(data1)) {
 validate67.errors = [{
@@ -3006,11 +3212,14 @@ message: "must be number"
 }];
 return false;
 }
-var valid0 = true;
+}
+var valid0 = _errs4 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.thickness !== void 0) {
 let data2 = data.thickness;
+const _errs6 = errors;
+if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 60 || isNaN(data2)) {
 validate67.errors = [{
@@ -3047,11 +3256,13 @@ message: "must be number"
 }];
 return false;
 }
-var valid0 = true;
+}
+var valid0 = _errs6 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.material !== void 0) {
 let data3 = data.material;
+const _errs8 = errors;
 if (typeof data3 !== "string") {
 validate67.errors = [{
 instancePath: instancePath + "/material",
@@ -3072,8 +3283,188 @@ message: "must be equal to one of the allowed values"
 }];
 return false;
 }
-var valid0 = true;
+var valid0 = _errs8 === errors;
 } else var valid0 = true;
+if (valid0) {
+if (data.feet !== void 0) {
+let data4 = data.feet;
+const _errs10 = errors;
+if (errors === _errs10) {
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 200 || isNaN(data4)) {
+validate67.errors = [{
+instancePath: instancePath + "/feet",
+schemaPath: "#/properties/feet/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 200
+},
+message: "must be <= 200"
+}];
+return false;
+} else if (data4 < 0 || isNaN(data4)) {
+validate67.errors = [{
+instancePath: instancePath + "/feet",
+schemaPath: "#/properties/feet/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate67.errors = [{
+instancePath: instancePath + "/feet",
+schemaPath: "#/properties/feet/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs10 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.cover !== void 0) {
+const _errs12 = errors;
+if (!validate68(data.cover, {
+instancePath: instancePath + "/cover",
+parentData: data,
+parentDataProperty: "cover",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate68.errors : vErrors.concat(validate68.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.ribbon !== void 0) {
+let data6 = data.ribbon;
+const _errs13 = errors;
+if (errors === _errs13) {
+if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
+let missing1;
+if (data6.width === void 0 && (missing1 = "width") || data6.colour === void 0 && (missing1 = "colour")) {
+validate67.errors = [{
+instancePath: instancePath + "/ribbon",
+schemaPath: "#/properties/ribbon/required",
+keyword: "required",
+params: { missingProperty: missing1 },
+message: "must have required property '" + missing1 + "'"
+}];
+return false;
+} else {
+const _errs15 = errors;
+for (const key1 in data6) if (!(key1 === "width" || key1 === "colour")) {
+validate67.errors = [{
+instancePath: instancePath + "/ribbon",
+schemaPath: "#/properties/ribbon/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key1 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (_errs15 === errors) {
+if (data6.width !== void 0) {
+let data7 = data6.width;
+const _errs16 = errors;
+if (errors === _errs16) {
+if (typeof data7 == "number" && isFinite(data7)) {
+if (data7 > 100 || isNaN(data7)) {
+validate67.errors = [{
+instancePath: instancePath + "/ribbon/width",
+schemaPath: "#/properties/ribbon/properties/width/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 100
+},
+message: "must be <= 100"
+}];
+return false;
+} else if (data7 < 3 || isNaN(data7)) {
+validate67.errors = [{
+instancePath: instancePath + "/ribbon/width",
+schemaPath: "#/properties/ribbon/properties/width/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 3
+},
+message: "must be >= 3"
+}];
+return false;
+}
+} else {
+validate67.errors = [{
+instancePath: instancePath + "/ribbon/width",
+schemaPath: "#/properties/ribbon/properties/width/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid1 = _errs16 === errors;
+} else var valid1 = true;
+if (valid1) {
+if (data6.colour !== void 0) {
+let data8 = data6.colour;
+const _errs18 = errors;
+if (errors === _errs18) {
+if (typeof data8 === "string") {
+if (!pattern4.test(data8)) {
+validate67.errors = [{
+instancePath: instancePath + "/ribbon/colour",
+schemaPath: "#/properties/ribbon/properties/colour/pattern",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+}];
+return false;
+}
+} else {
+validate67.errors = [{
+instancePath: instancePath + "/ribbon/colour",
+schemaPath: "#/properties/ribbon/properties/colour/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid1 = _errs18 === errors;
+} else var valid1 = true;
+}
+}
+}
+} else {
+validate67.errors = [{
+instancePath: instancePath + "/ribbon",
+schemaPath: "#/properties/ribbon/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+}
+var valid0 = _errs13 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
 }
 }
 }
@@ -3088,15 +3479,16 @@ message: "must be object"
 }];
 return false;
 }
+}
 validate67.errors = vErrors;
-return true;
+return errors === 0;
 }
 validate67.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema27 = {
+const schema28 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -3116,7 +3508,7 @@ const schema27 = {
 "minLength": 1,
 "type": "string"
 },
-"base": { "$ref": "#/$defs/string9" },
+"base": { "$ref": "#/$defs/string10" },
 "gumPaste": {
 "type": "number",
 "minimum": 0,
@@ -3152,11 +3544,10 @@ const schema27 = {
 "fingers"
 ]
 },
-"own": { "$ref": "#/$defs/record10" }
+"own": { "$ref": "#/$defs/record11" }
 }
 };
-const pattern4 = /* @__PURE__ */ new RegExp("^[a-z0-9][a-z0-9-]{0,59}$", "u");
-const schema28 = {
+const schema29 = {
 "type": "string",
 "enum": [
 "fondant",
@@ -3170,13 +3561,13 @@ const schema28 = {
 "royalIcing"
 ]
 };
-function validate71(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate73(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate71.evaluated;
+const evaluated0 = validate73.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate71.errors = [{
+validate73.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -3186,30 +3577,30 @@ message: "must be string"
 return false;
 }
 if (!(data === "fondant" || data === "gumPaste" || data === "modellingPaste" || data === "marzipan" || data === "chocolateDark" || data === "chocolateMilk" || data === "chocolateWhite" || data === "chocolateCompound" || data === "royalIcing")) {
-validate71.errors = [{
+validate73.errors = [{
 instancePath,
 schemaPath: "#/enum",
 keyword: "enum",
-params: { allowedValues: schema28.enum },
+params: { allowedValues: schema29.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
 }
-validate71.errors = vErrors;
+validate73.errors = vErrors;
 return true;
 }
-validate71.evaluated = {
+validate73.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate75(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate77(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate75.evaluated;
+const evaluated0 = validate77.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 20) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -3218,7 +3609,7 @@ message: "must NOT have more than 20 items"
 }];
 return false;
 } else if (data.length < 0) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -3232,7 +3623,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data0 = data[i0];
 if (typeof data0 === "string") {
 if (func2(data0) > 60) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/maxLength",
 keyword: "maxLength",
@@ -3242,7 +3633,7 @@ message: "must NOT have more than 60 characters"
 return false;
 }
 } else {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/type",
 keyword: "type",
@@ -3254,7 +3645,7 @@ return false;
 }
 }
 } else {
-validate75.errors = [{
+validate77.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -3263,25 +3654,25 @@ message: "must be array"
 }];
 return false;
 }
-validate75.errors = vErrors;
+validate77.errors = vErrors;
 return true;
 }
-validate75.evaluated = {
+validate77.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate73(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate75(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate73.evaluated;
+const evaluated0 = validate75.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.like === void 0 && (missing0 = "like") || data.allergens === void 0 && (missing0 = "allergens") || data.note === void 0 && (missing0 = "note")) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -3292,7 +3683,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "like" || key0 === "density" || key0 === "shrink" || key0 === "allergens" || key0 === "note")) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -3308,7 +3699,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
@@ -3318,7 +3709,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/type",
 keyword: "type",
@@ -3337,7 +3728,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
@@ -3346,7 +3737,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
@@ -3356,7 +3747,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/type",
 keyword: "type",
@@ -3371,14 +3762,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.like !== void 0) {
 const _errs6 = errors;
-if (!validate71(data.like, {
+if (!validate73(data.like, {
 instancePath: instancePath + "/like",
 parentData: data,
 parentDataProperty: "like",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate71.errors : vErrors.concat(validate71.errors);
+vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -3390,7 +3781,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1.7 || isNaN(data3)) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/density",
 schemaPath: "#/properties/density/maximum",
 keyword: "maximum",
@@ -3402,7 +3793,7 @@ message: "must be <= 1.7"
 }];
 return false;
 } else if (data3 < .1 || isNaN(data3)) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/density",
 schemaPath: "#/properties/density/minimum",
 keyword: "minimum",
@@ -3415,7 +3806,7 @@ message: "must be >= 0.1"
 return false;
 }
 } else {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/density",
 schemaPath: "#/properties/density/type",
 keyword: "type",
@@ -3434,7 +3825,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 10 || isNaN(data4)) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/shrink",
 schemaPath: "#/properties/shrink/maximum",
 keyword: "maximum",
@@ -3446,7 +3837,7 @@ message: "must be <= 10"
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/shrink",
 schemaPath: "#/properties/shrink/minimum",
 keyword: "minimum",
@@ -3459,7 +3850,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/shrink",
 schemaPath: "#/properties/shrink/type",
 keyword: "type",
@@ -3474,14 +3865,14 @@ var valid0 = _errs9 === errors;
 if (valid0) {
 if (data.allergens !== void 0) {
 const _errs11 = errors;
-if (!validate75(data.allergens, {
+if (!validate77(data.allergens, {
 instancePath: instancePath + "/allergens",
 parentData: data,
 parentDataProperty: "allergens",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate75.errors : vErrors.concat(validate75.errors);
+vErrors = vErrors === null ? validate77.errors : vErrors.concat(validate77.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -3493,7 +3884,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data6 === "string") {
 if (func2(data6) > 1e3) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/note",
 schemaPath: "#/properties/note/maxLength",
 keyword: "maxLength",
@@ -3503,7 +3894,7 @@ message: "must NOT have more than 1000 characters"
 return false;
 }
 } else {
-validate73.errors = [{
+validate75.errors = [{
 instancePath: instancePath + "/note",
 schemaPath: "#/properties/note/type",
 keyword: "type",
@@ -3524,7 +3915,7 @@ var valid0 = _errs12 === errors;
 }
 }
 } else {
-validate73.errors = [{
+validate75.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -3534,25 +3925,25 @@ message: "must be object"
 return false;
 }
 }
-validate73.errors = vErrors;
+validate75.errors = vErrors;
 return errors === 0;
 }
-validate73.evaluated = {
+validate75.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate70(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate72(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate70.evaluated;
+const evaluated0 = validate72.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -3562,8 +3953,8 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema27.properties, key0)) {
-validate70.errors = [{
+for (const key0 in data) if (!func1.call(schema28.properties, key0)) {
+validate72.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -3579,7 +3970,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
@@ -3589,7 +3980,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/type",
 keyword: "type",
@@ -3608,7 +3999,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
@@ -3617,7 +4008,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
@@ -3627,7 +4018,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/type",
 keyword: "type",
@@ -3642,14 +4033,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.base !== void 0) {
 const _errs6 = errors;
-if (!validate71(data.base, {
+if (!validate73(data.base, {
 instancePath: instancePath + "/base",
 parentData: data,
 parentDataProperty: "base",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate71.errors : vErrors.concat(validate71.errors);
+vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -3661,7 +4052,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 100 || isNaN(data3)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/gumPaste",
 schemaPath: "#/properties/gumPaste/maximum",
 keyword: "maximum",
@@ -3673,7 +4064,7 @@ message: "must be <= 100"
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/gumPaste",
 schemaPath: "#/properties/gumPaste/minimum",
 keyword: "minimum",
@@ -3686,7 +4077,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/gumPaste",
 schemaPath: "#/properties/gumPaste/type",
 keyword: "type",
@@ -3705,7 +4096,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 5 || isNaN(data4)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/powder",
 schemaPath: "#/properties/powder/maximum",
 keyword: "maximum",
@@ -3717,7 +4108,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/powder",
 schemaPath: "#/properties/powder/minimum",
 keyword: "minimum",
@@ -3730,7 +4121,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/powder",
 schemaPath: "#/properties/powder/type",
 keyword: "type",
@@ -3749,7 +4140,7 @@ const _errs11 = errors;
 if (errors === _errs11) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 8 || isNaN(data5)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/ratio",
 schemaPath: "#/properties/ratio/maximum",
 keyword: "maximum",
@@ -3761,7 +4152,7 @@ message: "must be <= 8"
 }];
 return false;
 } else if (data5 < 1 || isNaN(data5)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/ratio",
 schemaPath: "#/properties/ratio/minimum",
 keyword: "minimum",
@@ -3774,7 +4165,7 @@ message: "must be >= 1"
 return false;
 }
 } else {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/ratio",
 schemaPath: "#/properties/ratio/type",
 keyword: "type",
@@ -3793,7 +4184,7 @@ const _errs13 = errors;
 if (errors === _errs13) {
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1.7 || isNaN(data6)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/density",
 schemaPath: "#/properties/density/maximum",
 keyword: "maximum",
@@ -3805,7 +4196,7 @@ message: "must be <= 1.7"
 }];
 return false;
 } else if (data6 < .1 || isNaN(data6)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/density",
 schemaPath: "#/properties/density/minimum",
 keyword: "minimum",
@@ -3818,7 +4209,7 @@ message: "must be >= 0.1"
 return false;
 }
 } else {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/density",
 schemaPath: "#/properties/density/type",
 keyword: "type",
@@ -3837,7 +4228,7 @@ const _errs15 = errors;
 if (errors === _errs15) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 10 || isNaN(data7)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/shrink",
 schemaPath: "#/properties/shrink/maximum",
 keyword: "maximum",
@@ -3849,7 +4240,7 @@ message: "must be <= 10"
 }];
 return false;
 } else if (data7 < 0 || isNaN(data7)) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/shrink",
 schemaPath: "#/properties/shrink/minimum",
 keyword: "minimum",
@@ -3862,7 +4253,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/shrink",
 schemaPath: "#/properties/shrink/type",
 keyword: "type",
@@ -3879,7 +4270,7 @@ if (data.job !== void 0) {
 let data8 = data.job;
 const _errs17 = errors;
 if (typeof data8 !== "string") {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/job",
 schemaPath: "#/properties/job/type",
 keyword: "type",
@@ -3889,11 +4280,11 @@ message: "must be string"
 return false;
 }
 if (!(data8 === "pose" || data8 === "carry" || data8 === "carve" || data8 === "flex" || data8 === "fingers")) {
-validate70.errors = [{
+validate72.errors = [{
 instancePath: instancePath + "/job",
 schemaPath: "#/properties/job/enum",
 keyword: "enum",
-params: { allowedValues: schema27.properties.job.enum },
+params: { allowedValues: schema28.properties.job.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -3903,14 +4294,14 @@ var valid0 = _errs17 === errors;
 if (valid0) {
 if (data.own !== void 0) {
 const _errs19 = errors;
-if (!validate73(data.own, {
+if (!validate75(data.own, {
 instancePath: instancePath + "/own",
 parentData: data,
 parentDataProperty: "own",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
+vErrors = vErrors === null ? validate75.errors : vErrors.concat(validate75.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs19 === errors;
@@ -3927,7 +4318,7 @@ var valid0 = _errs19 === errors;
 }
 }
 } else {
-validate70.errors = [{
+validate72.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -3937,24 +4328,24 @@ message: "must be object"
 return false;
 }
 }
-validate70.errors = vErrors;
+validate72.errors = vErrors;
 return errors === 0;
 }
-validate70.evaluated = {
+validate72.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate69(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate71(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate69.evaluated;
+const evaluated0 = validate71.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 60) {
-validate69.errors = [{
+validate71.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -3963,7 +4354,7 @@ message: "must NOT have more than 60 items"
 }];
 return false;
 } else if (data.length < 1) {
-validate69.errors = [{
+validate71.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -3975,21 +4366,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate70(data[i0], {
+if (!validate72(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate70.errors : vErrors.concat(validate70.errors);
+vErrors = vErrors === null ? validate72.errors : vErrors.concat(validate72.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate69.errors = [{
+validate71.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -3999,23 +4390,23 @@ message: "must be array"
 return false;
 }
 }
-validate69.errors = vErrors;
+validate71.errors = vErrors;
 return errors === 0;
 }
-validate69.evaluated = {
+validate71.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const pattern7 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
-function validate80(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+const pattern10 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
+function validate82(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate80.evaluated;
+const evaluated0 = validate82.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate80.errors = [{
+validate82.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -4024,7 +4415,7 @@ message: "must NOT have more than 200 items"
 }];
 return false;
 } else if (data.length < 1) {
-validate80.errors = [{
+validate82.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -4039,7 +4430,7 @@ let data0 = data[i0];
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.id === void 0 && (missing0 = "id") || data0.name === void 0 && (missing0 = "name") || data0.hex === void 0 && (missing0 = "hex")) {
-validate80.errors = [{
+validate82.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/required",
 keyword: "required",
@@ -4049,7 +4440,7 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 for (const key0 in data0) if (!(key0 === "id" || key0 === "name" || key0 === "hex")) {
-validate80.errors = [{
+validate82.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/additionalProperties",
 keyword: "additionalProperties",
@@ -4062,7 +4453,7 @@ if (data0.id !== void 0) {
 let data1 = data0.id;
 if (typeof data1 === "string") {
 if (!pattern4.test(data1)) {
-validate80.errors = [{
+validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/id",
 schemaPath: "#/items/properties/id/pattern",
 keyword: "pattern",
@@ -4072,7 +4463,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate80.errors = [{
+validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/id",
 schemaPath: "#/items/properties/id/type",
 keyword: "type",
@@ -4088,7 +4479,7 @@ if (data0.name !== void 0) {
 let data2 = data0.name;
 if (typeof data2 === "string") {
 if (func2(data2) > 120) {
-validate80.errors = [{
+validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/name",
 schemaPath: "#/items/properties/name/maxLength",
 keyword: "maxLength",
@@ -4097,7 +4488,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data2) < 1) {
-validate80.errors = [{
+validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/name",
 schemaPath: "#/items/properties/name/minLength",
 keyword: "minLength",
@@ -4107,7 +4498,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate80.errors = [{
+validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/name",
 schemaPath: "#/items/properties/name/type",
 keyword: "type",
@@ -4122,8 +4513,8 @@ if (valid1) {
 if (data0.hex !== void 0) {
 let data3 = data0.hex;
 if (typeof data3 === "string") {
-if (!pattern7.test(data3)) {
-validate80.errors = [{
+if (!pattern10.test(data3)) {
+validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/hex",
 schemaPath: "#/items/properties/hex/pattern",
 keyword: "pattern",
@@ -4133,7 +4524,7 @@ message: "must match pattern \"^#[0-9a-fA-F]{6}$\""
 return false;
 }
 } else {
-validate80.errors = [{
+validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/hex",
 schemaPath: "#/items/properties/hex/type",
 keyword: "type",
@@ -4148,7 +4539,7 @@ var valid1 = true;
 }
 }
 } else {
-validate80.errors = [{
+validate82.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/type",
 keyword: "type",
@@ -4160,7 +4551,7 @@ return false;
 }
 }
 } else {
-validate80.errors = [{
+validate82.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -4169,15 +4560,15 @@ message: "must be array"
 }];
 return false;
 }
-validate80.errors = vErrors;
+validate82.errors = vErrors;
 return true;
 }
-validate80.evaluated = {
+validate82.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema33 = {
+const schema34 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -4205,7 +4596,7 @@ const schema33 = {
 "minLength": 1,
 "type": "string"
 },
-"form": { "$ref": "#/$defs/record15" },
+"form": { "$ref": "#/$defs/record16" },
 "blend": {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
@@ -4214,7 +4605,7 @@ const schema33 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"seat": { "$ref": "#/$defs/record17" },
+"seat": { "$ref": "#/$defs/record18" },
 "pair": { "type": "boolean" },
 "count": {
 "type": "integer",
@@ -4327,7 +4718,7 @@ const schema33 = {
 }
 }
 };
-const schema34 = {
+const schema35 = {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "sizes"],
@@ -4411,19 +4802,19 @@ const schema34 = {
 "under": { "type": "boolean" }
 }
 },
-"solid": { "$ref": "#/$defs/record16" }
+"solid": { "$ref": "#/$defs/record17" }
 }
 };
-const pattern9 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
-function validate85(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+const pattern12 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
+function validate87(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate85.evaluated;
+const evaluated0 = validate87.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.name === void 0 && (missing0 = "name") || data.corners === void 0 && (missing0 = "corners") || data.faces === void 0 && (missing0 = "faces") || data.fills === void 0 && (missing0 = "fills") || data.centre === void 0 && (missing0 = "centre") || data.watertight === void 0 && (missing0 = "watertight")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -4433,7 +4824,7 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "name" || key0 === "corners" || key0 === "faces" || key0 === "fills" || key0 === "centre" || key0 === "watertight")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -4446,7 +4837,7 @@ if (data.name !== void 0) {
 let data0 = data.name;
 if (typeof data0 === "string") {
 if (func2(data0) > 120) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
@@ -4455,7 +4846,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
@@ -4465,7 +4856,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/type",
 keyword: "type",
@@ -4481,7 +4872,7 @@ if (data.corners !== void 0) {
 let data1 = data.corners;
 if (Array.isArray(data1)) {
 if (data1.length > 6e4) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/corners",
 schemaPath: "#/properties/corners/maxItems",
 keyword: "maxItems",
@@ -4490,7 +4881,7 @@ message: "must NOT have more than 60000 items"
 }];
 return false;
 } else if (data1.length < 12) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/corners",
 schemaPath: "#/properties/corners/minItems",
 keyword: "minItems",
@@ -4503,7 +4894,7 @@ const len0 = data1.length;
 for (let i0 = 0; i0 < len0; i0++) {
 let data2 = data1[i0];
 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/corners/" + i0,
 schemaPath: "#/properties/corners/items/type",
 keyword: "type",
@@ -4514,7 +4905,7 @@ return false;
 }
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e4 || isNaN(data2)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/corners/" + i0,
 schemaPath: "#/properties/corners/items/maximum",
 keyword: "maximum",
@@ -4526,7 +4917,7 @@ message: "must be <= 10000"
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/corners/" + i0,
 schemaPath: "#/properties/corners/items/minimum",
 keyword: "minimum",
@@ -4542,7 +4933,7 @@ return false;
 }
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/corners",
 schemaPath: "#/properties/corners/type",
 keyword: "type",
@@ -4558,7 +4949,7 @@ if (data.faces !== void 0) {
 let data3 = data.faces;
 if (Array.isArray(data3)) {
 if (data3.length > 6e4) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/faces",
 schemaPath: "#/properties/faces/maxItems",
 keyword: "maxItems",
@@ -4567,7 +4958,7 @@ message: "must NOT have more than 60000 items"
 }];
 return false;
 } else if (data3.length < 12) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/faces",
 schemaPath: "#/properties/faces/minItems",
 keyword: "minItems",
@@ -4580,7 +4971,7 @@ const len1 = data3.length;
 for (let i1 = 0; i1 < len1; i1++) {
 let data4 = data3[i1];
 if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/faces/" + i1,
 schemaPath: "#/properties/faces/items/type",
 keyword: "type",
@@ -4591,7 +4982,7 @@ return false;
 }
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/faces/" + i1,
 schemaPath: "#/properties/faces/items/maximum",
 keyword: "maximum",
@@ -4603,7 +4994,7 @@ message: "must be <= 20000"
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/faces/" + i1,
 schemaPath: "#/properties/faces/items/minimum",
 keyword: "minimum",
@@ -4619,7 +5010,7 @@ return false;
 }
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/faces",
 schemaPath: "#/properties/faces/type",
 keyword: "type",
@@ -4635,7 +5026,7 @@ if (data.fills !== void 0) {
 let data5 = data.fills;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 1 || isNaN(data5)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/fills",
 schemaPath: "#/properties/fills/maximum",
 keyword: "maximum",
@@ -4647,7 +5038,7 @@ message: "must be <= 1"
 }];
 return false;
 } else if (data5 < 0 || isNaN(data5)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/fills",
 schemaPath: "#/properties/fills/minimum",
 keyword: "minimum",
@@ -4660,7 +5051,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/fills",
 schemaPath: "#/properties/fills/type",
 keyword: "type",
@@ -4676,7 +5067,7 @@ if (data.centre !== void 0) {
 let data6 = data.centre;
 if (Array.isArray(data6)) {
 if (data6.length > 3) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/centre",
 schemaPath: "#/properties/centre/maxItems",
 keyword: "maxItems",
@@ -4685,7 +5076,7 @@ message: "must NOT have more than 3 items"
 }];
 return false;
 } else if (data6.length < 3) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/centre",
 schemaPath: "#/properties/centre/minItems",
 keyword: "minItems",
@@ -4699,7 +5090,7 @@ for (let i2 = 0; i2 < len2; i2++) {
 let data7 = data6[i2];
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 2 || isNaN(data7)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/centre/" + i2,
 schemaPath: "#/properties/centre/items/maximum",
 keyword: "maximum",
@@ -4711,7 +5102,7 @@ message: "must be <= 2"
 }];
 return false;
 } else if (data7 < -1 || isNaN(data7)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/centre/" + i2,
 schemaPath: "#/properties/centre/items/minimum",
 keyword: "minimum",
@@ -4724,7 +5115,7 @@ message: "must be >= -1"
 return false;
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/centre/" + i2,
 schemaPath: "#/properties/centre/items/type",
 keyword: "type",
@@ -4736,7 +5127,7 @@ return false;
 }
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/centre",
 schemaPath: "#/properties/centre/type",
 keyword: "type",
@@ -4750,7 +5141,7 @@ var valid0 = true;
 if (valid0) {
 if (data.watertight !== void 0) {
 if (typeof data.watertight !== "boolean") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/watertight",
 schemaPath: "#/properties/watertight/type",
 keyword: "type",
@@ -4768,7 +5159,7 @@ var valid0 = true;
 }
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -4777,25 +5168,25 @@ message: "must be object"
 }];
 return false;
 }
-validate85.errors = vErrors;
+validate87.errors = vErrors;
 return true;
 }
-validate85.evaluated = {
+validate87.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate84(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate86(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate84.evaluated;
+const evaluated0 = validate86.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.kind === void 0 && (missing0 = "kind") || data.sizes === void 0 && (missing0 = "sizes")) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -4806,7 +5197,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "kind" || key0 === "sizes" || key0 === "outline" || key0 === "curves" || key0 === "coat" || key0 === "solid")) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -4820,7 +5211,7 @@ if (data.kind !== void 0) {
 let data0 = data.kind;
 const _errs2 = errors;
 if (typeof data0 !== "string") {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/kind",
 schemaPath: "#/properties/kind/type",
 keyword: "type",
@@ -4830,11 +5221,11 @@ message: "must be string"
 return false;
 }
 if (!(data0 === "ball" || data0 === "ellipsoid" || data0 === "egg" || data0 === "teardrop" || data0 === "cone" || data0 === "truncatedCone" || data0 === "dome" || data0 === "disc" || data0 === "roundedBlock" || data0 === "rope" || data0 === "taperedRope" || data0 === "skinOverBall" || data0 === "bentRope" || data0 === "ring" || data0 === "paddleHand" || data0 === "sheet" || data0 === "strip" || data0 === "ruffle" || data0 === "flounce" || data0 === "scales" || data0 === "strands" || data0 === "pearls" || data0 === "stitches" || data0 === "lathe" || data0 === "traced" || data0 === "imported")) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/kind",
 schemaPath: "#/properties/kind/enum",
 keyword: "enum",
-params: { allowedValues: schema34.properties.kind.enum },
+params: { allowedValues: schema35.properties.kind.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -4848,7 +5239,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 12) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/sizes",
 schemaPath: "#/properties/sizes/maxProperties",
 keyword: "maxProperties",
@@ -4860,7 +5251,7 @@ return false;
 let data2 = data1[key1];
 const _errs7 = errors;
 if (!(typeof data2 == "number" && isFinite(data2))) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/sizes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/sizes/additionalProperties/type",
 keyword: "type",
@@ -4872,7 +5263,7 @@ return false;
 if (!(_errs7 === errors)) break;
 }
 } else {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/sizes",
 schemaPath: "#/properties/sizes/type",
 keyword: "type",
@@ -4889,7 +5280,7 @@ if (data.outline !== void 0) {
 let data3 = data.outline;
 const _errs9 = errors;
 if (typeof data3 !== "string") {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/outline",
 schemaPath: "#/properties/outline/type",
 keyword: "type",
@@ -4899,11 +5290,11 @@ message: "must be string"
 return false;
 }
 if (!(data3 === "rectangle" || data3 === "oval" || data3 === "leaf" || data3 === "triangle" || data3 === "wedge" || data3 === "heart")) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/outline",
 schemaPath: "#/properties/outline/enum",
 keyword: "enum",
-params: { allowedValues: schema34.properties.outline.enum },
+params: { allowedValues: schema35.properties.outline.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -4917,8 +5308,8 @@ const _errs11 = errors;
 if (errors === _errs11) {
 if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 const _errs13 = errors;
-for (const key2 in data4) if (!pattern9.test(key2)) {
-validate84.errors = [{
+for (const key2 in data4) if (!pattern12.test(key2)) {
+validate86.errors = [{
 instancePath: instancePath + "/curves",
 schemaPath: "#/properties/curves/additionalProperties",
 keyword: "additionalProperties",
@@ -4928,13 +5319,13 @@ message: "must NOT have additional properties"
 return false;
 }
 if (_errs13 === errors) {
-for (const key3 in data4) if (pattern9.test(key3)) {
+for (const key3 in data4) if (pattern12.test(key3)) {
 let data5 = data4[key3];
 const _errs14 = errors;
 if (errors === _errs14) {
 if (Array.isArray(data5)) {
 if (data5.length > 200) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/maxItems",
 keyword: "maxItems",
@@ -4943,7 +5334,7 @@ message: "must NOT have more than 200 items"
 }];
 return false;
 } else if (data5.length < 2) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/minItems",
 keyword: "minItems",
@@ -4959,7 +5350,7 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (Array.isArray(data6)) {
 if (data6.length > 3) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
 schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/maxItems",
 keyword: "maxItems",
@@ -4968,7 +5359,7 @@ message: "must NOT have more than 3 items"
 }];
 return false;
 } else if (data6.length < 2) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
 schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/minItems",
 keyword: "minItems",
@@ -4984,7 +5375,7 @@ const _errs18 = errors;
 if (errors === _errs18) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 4 || isNaN(data7)) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
 schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/maximum",
 keyword: "maximum",
@@ -4996,7 +5387,7 @@ message: "must be <= 4"
 }];
 return false;
 } else if (data7 < -4 || isNaN(data7)) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
 schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/minimum",
 keyword: "minimum",
@@ -5009,7 +5400,7 @@ message: "must be >= -4"
 return false;
 }
 } else {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
 schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/type",
 keyword: "type",
@@ -5023,7 +5414,7 @@ if (!(_errs18 === errors)) break;
 }
 }
 } else {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
 schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/type",
 keyword: "type",
@@ -5037,7 +5428,7 @@ if (!(_errs16 === errors)) break;
 }
 }
 } else {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/type",
 keyword: "type",
@@ -5051,7 +5442,7 @@ if (!(_errs14 === errors)) break;
 }
 }
 } else {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/curves",
 schemaPath: "#/properties/curves/type",
 keyword: "type",
@@ -5071,7 +5462,7 @@ if (errors === _errs20) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 let missing1;
 if (data8.thickness === void 0 && (missing1 = "thickness") || data8.under === void 0 && (missing1 = "under")) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/coat",
 schemaPath: "#/properties/coat/required",
 keyword: "required",
@@ -5082,7 +5473,7 @@ return false;
 } else {
 const _errs22 = errors;
 for (const key4 in data8) if (!(key4 === "thickness" || key4 === "under")) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/coat",
 schemaPath: "#/properties/coat/additionalProperties",
 keyword: "additionalProperties",
@@ -5098,7 +5489,7 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 80 || isNaN(data9)) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/coat/thickness",
 schemaPath: "#/properties/coat/properties/thickness/maximum",
 keyword: "maximum",
@@ -5110,7 +5501,7 @@ message: "must be <= 80"
 }];
 return false;
 } else if (data9 < .3 || isNaN(data9)) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/coat/thickness",
 schemaPath: "#/properties/coat/properties/thickness/minimum",
 keyword: "minimum",
@@ -5123,7 +5514,7 @@ message: "must be >= 0.3"
 return false;
 }
 } else {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/coat/thickness",
 schemaPath: "#/properties/coat/properties/thickness/type",
 keyword: "type",
@@ -5139,7 +5530,7 @@ if (valid5) {
 if (data8.under !== void 0) {
 const _errs25 = errors;
 if (typeof data8.under !== "boolean") {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/coat/under",
 schemaPath: "#/properties/coat/properties/under/type",
 keyword: "type",
@@ -5154,7 +5545,7 @@ var valid5 = _errs25 === errors;
 }
 }
 } else {
-validate84.errors = [{
+validate86.errors = [{
 instancePath: instancePath + "/coat",
 schemaPath: "#/properties/coat/type",
 keyword: "type",
@@ -5169,14 +5560,14 @@ var valid0 = _errs20 === errors;
 if (valid0) {
 if (data.solid !== void 0) {
 const _errs27 = errors;
-if (!validate85(data.solid, {
+if (!validate87(data.solid, {
 instancePath: instancePath + "/solid",
 parentData: data,
 parentDataProperty: "solid",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate85.errors : vErrors.concat(validate85.errors);
+vErrors = vErrors === null ? validate87.errors : vErrors.concat(validate87.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs27 === errors;
@@ -5189,7 +5580,7 @@ var valid0 = _errs27 === errors;
 }
 }
 } else {
-validate84.errors = [{
+validate86.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -5199,15 +5590,15 @@ message: "must be object"
 return false;
 }
 }
-validate84.errors = vErrors;
+validate86.errors = vErrors;
 return errors === 0;
 }
-validate84.evaluated = {
+validate86.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema36 = {
+const schema37 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -5225,7 +5616,7 @@ const schema36 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"at": { "$ref": "#/$defs/array18" },
+"at": { "$ref": "#/$defs/array19" },
 "lean": {
 "type": "number",
 "minimum": -360,
@@ -5281,14 +5672,14 @@ const schema36 = {
 }
 }
 };
-function validate89(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate91(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate89.evaluated;
+const evaluated0 = validate91.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 3) {
-validate89.errors = [{
+validate91.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -5297,7 +5688,7 @@ message: "must NOT have more than 3 items"
 }];
 return false;
 } else if (data.length < 3) {
-validate89.errors = [{
+validate91.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -5311,7 +5702,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data0 = data[i0];
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 3e3 || isNaN(data0)) {
-validate89.errors = [{
+validate91.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/maximum",
 keyword: "maximum",
@@ -5323,7 +5714,7 @@ message: "must be <= 3000"
 }];
 return false;
 } else if (data0 < -3e3 || isNaN(data0)) {
-validate89.errors = [{
+validate91.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/minimum",
 keyword: "minimum",
@@ -5336,7 +5727,7 @@ message: "must be >= -3000"
 return false;
 }
 } else {
-validate89.errors = [{
+validate91.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/type",
 keyword: "type",
@@ -5348,7 +5739,7 @@ return false;
 }
 }
 } else {
-validate89.errors = [{
+validate91.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -5357,25 +5748,25 @@ message: "must be array"
 }];
 return false;
 }
-validate89.errors = vErrors;
+validate91.errors = vErrors;
 return true;
 }
-validate89.evaluated = {
+validate91.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate88(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate90(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate88.evaluated;
+const evaluated0 = validate90.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.on === void 0 && (missing0 = "on") || data.at === void 0 && (missing0 = "at") || data.lean === void 0 && (missing0 = "lean") || data.tip === void 0 && (missing0 = "tip") || data.turn === void 0 && (missing0 = "turn") || data.sink === void 0 && (missing0 = "sink") || data.how === void 0 && (missing0 = "how") || data.overlap === void 0 && (missing0 = "overlap")) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -5385,8 +5776,8 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema36.properties, key0)) {
-validate88.errors = [{
+for (const key0 in data) if (!func1.call(schema37.properties, key0)) {
+validate90.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -5402,7 +5793,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/on",
 schemaPath: "#/properties/on/pattern",
 keyword: "pattern",
@@ -5412,7 +5803,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/on",
 schemaPath: "#/properties/on/type",
 keyword: "type",
@@ -5427,14 +5818,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.at !== void 0) {
 const _errs4 = errors;
-if (!validate89(data.at, {
+if (!validate91(data.at, {
 instancePath: instancePath + "/at",
 parentData: data,
 parentDataProperty: "at",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate89.errors : vErrors.concat(validate89.errors);
+vErrors = vErrors === null ? validate91.errors : vErrors.concat(validate91.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -5446,7 +5837,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 360 || isNaN(data2)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/lean",
 schemaPath: "#/properties/lean/maximum",
 keyword: "maximum",
@@ -5458,7 +5849,7 @@ message: "must be <= 360"
 }];
 return false;
 } else if (data2 < -360 || isNaN(data2)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/lean",
 schemaPath: "#/properties/lean/minimum",
 keyword: "minimum",
@@ -5471,7 +5862,7 @@ message: "must be >= -360"
 return false;
 }
 } else {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/lean",
 schemaPath: "#/properties/lean/type",
 keyword: "type",
@@ -5490,7 +5881,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 360 || isNaN(data3)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/tip",
 schemaPath: "#/properties/tip/maximum",
 keyword: "maximum",
@@ -5502,7 +5893,7 @@ message: "must be <= 360"
 }];
 return false;
 } else if (data3 < -360 || isNaN(data3)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/tip",
 schemaPath: "#/properties/tip/minimum",
 keyword: "minimum",
@@ -5515,7 +5906,7 @@ message: "must be >= -360"
 return false;
 }
 } else {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/tip",
 schemaPath: "#/properties/tip/type",
 keyword: "type",
@@ -5534,7 +5925,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 360 || isNaN(data4)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/turn",
 schemaPath: "#/properties/turn/maximum",
 keyword: "maximum",
@@ -5546,7 +5937,7 @@ message: "must be <= 360"
 }];
 return false;
 } else if (data4 < -360 || isNaN(data4)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/turn",
 schemaPath: "#/properties/turn/minimum",
 keyword: "minimum",
@@ -5559,7 +5950,7 @@ message: "must be >= -360"
 return false;
 }
 } else {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/turn",
 schemaPath: "#/properties/turn/type",
 keyword: "type",
@@ -5578,7 +5969,7 @@ const _errs11 = errors;
 if (errors === _errs11) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 500 || isNaN(data5)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/sink",
 schemaPath: "#/properties/sink/maximum",
 keyword: "maximum",
@@ -5590,7 +5981,7 @@ message: "must be <= 500"
 }];
 return false;
 } else if (data5 < -200 || isNaN(data5)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/sink",
 schemaPath: "#/properties/sink/minimum",
 keyword: "minimum",
@@ -5603,7 +5994,7 @@ message: "must be >= -200"
 return false;
 }
 } else {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/sink",
 schemaPath: "#/properties/sink/type",
 keyword: "type",
@@ -5620,7 +6011,7 @@ if (data.how !== void 0) {
 let data6 = data.how;
 const _errs13 = errors;
 if (typeof data6 !== "string") {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/how",
 schemaPath: "#/properties/how/type",
 keyword: "type",
@@ -5630,11 +6021,11 @@ message: "must be string"
 return false;
 }
 if (!(data6 === "sits" || data6 === "set" || data6 === "hangs" || data6 === "wraps")) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/how",
 schemaPath: "#/properties/how/enum",
 keyword: "enum",
-params: { allowedValues: schema36.properties.how.enum },
+params: { allowedValues: schema37.properties.how.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -5646,7 +6037,7 @@ if (data.overlap !== void 0) {
 let data7 = data.overlap;
 const _errs15 = errors;
 if (typeof data7 !== "string") {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/overlap",
 schemaPath: "#/properties/overlap/type",
 keyword: "type",
@@ -5656,11 +6047,11 @@ message: "must be string"
 return false;
 }
 if (!(data7 === "pressed" || data7 === "trimmed")) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/overlap",
 schemaPath: "#/properties/overlap/enum",
 keyword: "enum",
-params: { allowedValues: schema36.properties.overlap.enum },
+params: { allowedValues: schema37.properties.overlap.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -5675,7 +6066,7 @@ if (errors === _errs17) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 let missing1;
 if (data8.of === void 0 && (missing1 = "of") || data8.width === void 0 && (missing1 = "width")) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/disc",
 schemaPath: "#/properties/disc/required",
 keyword: "required",
@@ -5686,7 +6077,7 @@ return false;
 } else {
 const _errs19 = errors;
 for (const key1 in data8) if (!(key1 === "of" || key1 === "width")) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/disc",
 schemaPath: "#/properties/disc/additionalProperties",
 keyword: "additionalProperties",
@@ -5700,7 +6091,7 @@ if (data8.of !== void 0) {
 let data9 = data8.of;
 const _errs20 = errors;
 if (typeof data9 !== "string") {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/disc/of",
 schemaPath: "#/properties/disc/properties/of/type",
 keyword: "type",
@@ -5710,11 +6101,11 @@ message: "must be string"
 return false;
 }
 if (!(data9 === "card" || data9 === "foam" || data9 === "acrylic")) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/disc/of",
 schemaPath: "#/properties/disc/properties/of/enum",
 keyword: "enum",
-params: { allowedValues: schema36.properties.disc.properties.of.enum },
+params: { allowedValues: schema37.properties.disc.properties.of.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -5728,7 +6119,7 @@ const _errs22 = errors;
 if (errors === _errs22) {
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 600 || isNaN(data10)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/disc/width",
 schemaPath: "#/properties/disc/properties/width/maximum",
 keyword: "maximum",
@@ -5740,7 +6131,7 @@ message: "must be <= 600"
 }];
 return false;
 } else if (data10 < 10 || isNaN(data10)) {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/disc/width",
 schemaPath: "#/properties/disc/properties/width/minimum",
 keyword: "minimum",
@@ -5753,7 +6144,7 @@ message: "must be >= 10"
 return false;
 }
 } else {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/disc/width",
 schemaPath: "#/properties/disc/properties/width/type",
 keyword: "type",
@@ -5769,7 +6160,7 @@ var valid1 = _errs22 === errors;
 }
 }
 } else {
-validate88.errors = [{
+validate90.errors = [{
 instancePath: instancePath + "/disc",
 schemaPath: "#/properties/disc/type",
 keyword: "type",
@@ -5792,7 +6183,7 @@ var valid0 = _errs17 === errors;
 }
 }
 } else {
-validate88.errors = [{
+validate90.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -5802,25 +6193,25 @@ message: "must be object"
 return false;
 }
 }
-validate88.errors = vErrors;
+validate90.errors = vErrors;
 return errors === 0;
 }
-validate88.evaluated = {
+validate90.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate83(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate85(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate83.evaluated;
+const evaluated0 = validate85.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.form === void 0 && (missing0 = "form") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour") || data.seat === void 0 && (missing0 = "seat") || data.pair === void 0 && (missing0 = "pair") || data.count === void 0 && (missing0 = "count") || data.texture === void 0 && (missing0 = "texture") || data.core === void 0 && (missing0 = "core") || data.tolerance === void 0 && (missing0 = "tolerance") || data.hidden === void 0 && (missing0 = "hidden") || data.breaks === void 0 && (missing0 = "breaks")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -5830,8 +6221,8 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema33.properties, key0)) {
-validate83.errors = [{
+for (const key0 in data) if (!func1.call(schema34.properties, key0)) {
+validate85.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -5847,7 +6238,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
@@ -5857,7 +6248,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/type",
 keyword: "type",
@@ -5876,7 +6267,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
@@ -5885,7 +6276,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
@@ -5895,7 +6286,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/type",
 keyword: "type",
@@ -5910,14 +6301,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.form !== void 0) {
 const _errs6 = errors;
-if (!validate84(data.form, {
+if (!validate86(data.form, {
 instancePath: instancePath + "/form",
 parentData: data,
 parentDataProperty: "form",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate84.errors : vErrors.concat(validate84.errors);
+vErrors = vErrors === null ? validate86.errors : vErrors.concat(validate86.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -5929,7 +6320,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (!pattern4.test(data3)) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/blend",
 schemaPath: "#/properties/blend/pattern",
 keyword: "pattern",
@@ -5939,7 +6330,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/blend",
 schemaPath: "#/properties/blend/type",
 keyword: "type",
@@ -5958,7 +6349,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 === "string") {
 if (!pattern4.test(data4)) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/colour",
 schemaPath: "#/properties/colour/pattern",
 keyword: "pattern",
@@ -5968,7 +6359,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/colour",
 schemaPath: "#/properties/colour/type",
 keyword: "type",
@@ -5983,14 +6374,14 @@ var valid0 = _errs9 === errors;
 if (valid0) {
 if (data.seat !== void 0) {
 const _errs11 = errors;
-if (!validate88(data.seat, {
+if (!validate90(data.seat, {
 instancePath: instancePath + "/seat",
 parentData: data,
 parentDataProperty: "seat",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate88.errors : vErrors.concat(validate88.errors);
+vErrors = vErrors === null ? validate90.errors : vErrors.concat(validate90.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -5999,7 +6390,7 @@ if (valid0) {
 if (data.pair !== void 0) {
 const _errs12 = errors;
 if (typeof data.pair !== "boolean") {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/pair",
 schemaPath: "#/properties/pair/type",
 keyword: "type",
@@ -6015,7 +6406,7 @@ if (data.count !== void 0) {
 let data7 = data.count;
 const _errs14 = errors;
 if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7))) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/count",
 schemaPath: "#/properties/count/type",
 keyword: "type",
@@ -6027,7 +6418,7 @@ return false;
 if (errors === _errs14) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 500 || isNaN(data7)) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/count",
 schemaPath: "#/properties/count/maximum",
 keyword: "maximum",
@@ -6039,7 +6430,7 @@ message: "must be <= 500"
 }];
 return false;
 } else if (data7 < 1 || isNaN(data7)) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/count",
 schemaPath: "#/properties/count/minimum",
 keyword: "minimum",
@@ -6060,7 +6451,7 @@ if (data.texture !== void 0) {
 let data8 = data.texture;
 const _errs16 = errors;
 if (typeof data8 !== "string") {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/texture",
 schemaPath: "#/properties/texture/type",
 keyword: "type",
@@ -6070,11 +6461,11 @@ message: "must be string"
 return false;
 }
 if (!(data8 === "none" || data8 === "fur" || data8 === "feathers" || data8 === "veins" || data8 === "wood" || data8 === "creases" || data8 === "stitches" || data8 === "stipple")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/texture",
 schemaPath: "#/properties/texture/enum",
 keyword: "enum",
-params: { allowedValues: schema33.properties.texture.enum },
+params: { allowedValues: schema34.properties.texture.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -6086,7 +6477,7 @@ if (data.core !== void 0) {
 let data9 = data.core;
 const _errs18 = errors;
 if (typeof data9 !== "string") {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/core",
 schemaPath: "#/properties/core/type",
 keyword: "type",
@@ -6096,11 +6487,11 @@ message: "must be string"
 return false;
 }
 if (!(data9 === "foam" || data9 === "cereal" || data9 === "cake")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/core",
 schemaPath: "#/properties/core/enum",
 keyword: "enum",
-params: { allowedValues: schema33.properties.core.enum },
+params: { allowedValues: schema34.properties.core.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -6112,7 +6503,7 @@ if (data.tolerance !== void 0) {
 let data10 = data.tolerance;
 const _errs20 = errors;
 if (typeof data10 !== "string") {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/tolerance",
 schemaPath: "#/properties/tolerance/type",
 keyword: "type",
@@ -6122,11 +6513,11 @@ message: "must be string"
 return false;
 }
 if (!(data10 === "equal" || data10 === "mirrored" || data10 === "varied" || data10 === "hidden")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/tolerance",
 schemaPath: "#/properties/tolerance/enum",
 keyword: "enum",
-params: { allowedValues: schema33.properties.tolerance.enum },
+params: { allowedValues: schema34.properties.tolerance.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -6138,7 +6529,7 @@ if (data.hidden !== void 0) {
 let data11 = data.hidden;
 const _errs22 = errors;
 if (typeof data11 !== "string") {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/hidden",
 schemaPath: "#/properties/hidden/type",
 keyword: "type",
@@ -6148,11 +6539,11 @@ message: "must be string"
 return false;
 }
 if (!(data11 === "none" || data11 === "under" || data11 === "back" || data11 === "front" || data11 === "left" || data11 === "right" || data11 === "top")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/hidden",
 schemaPath: "#/properties/hidden/enum",
 keyword: "enum",
-params: { allowedValues: schema33.properties.hidden.enum },
+params: { allowedValues: schema34.properties.hidden.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -6166,7 +6557,7 @@ const _errs24 = errors;
 if (errors === _errs24) {
 if (typeof data12 == "number" && isFinite(data12)) {
 if (data12 > 60 || isNaN(data12)) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/breaks",
 schemaPath: "#/properties/breaks/maximum",
 keyword: "maximum",
@@ -6178,7 +6569,7 @@ message: "must be <= 60"
 }];
 return false;
 } else if (data12 < 0 || isNaN(data12)) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/breaks",
 schemaPath: "#/properties/breaks/minimum",
 keyword: "minimum",
@@ -6191,7 +6582,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/breaks",
 schemaPath: "#/properties/breaks/type",
 keyword: "type",
@@ -6208,7 +6599,7 @@ if (data.glue !== void 0) {
 let data13 = data.glue;
 const _errs26 = errors;
 if (typeof data13 !== "string") {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/glue",
 schemaPath: "#/properties/glue/type",
 keyword: "type",
@@ -6218,11 +6609,11 @@ message: "must be string"
 return false;
 }
 if (!(data13 === "press" || data13 === "water" || data13 === "sugarGlue" || data13 === "gumGlue" || data13 === "thickPasteGlue" || data13 === "spirit" || data13 === "pipingGel" || data13 === "shortening" || data13 === "buttercream" || data13 === "jam" || data13 === "royalIcing" || data13 === "meltedChocolate")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/glue",
 schemaPath: "#/properties/glue/enum",
 keyword: "enum",
-params: { allowedValues: schema33.properties.glue.enum },
+params: { allowedValues: schema34.properties.glue.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -6234,7 +6625,7 @@ if (data.built !== void 0) {
 let data14 = data.built;
 const _errs28 = errors;
 if (typeof data14 !== "string") {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/built",
 schemaPath: "#/properties/built/type",
 keyword: "type",
@@ -6244,11 +6635,11 @@ message: "must be string"
 return false;
 }
 if (!(data14 === "there" || data14 === "dummy" || data14 === "foam")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/built",
 schemaPath: "#/properties/built/enum",
 keyword: "enum",
-params: { allowedValues: schema33.properties.built.enum },
+params: { allowedValues: schema34.properties.built.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -6260,7 +6651,7 @@ if (data.propped !== void 0) {
 let data15 = data.propped;
 const _errs30 = errors;
 if (typeof data15 !== "boolean") {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/propped",
 schemaPath: "#/properties/propped/type",
 keyword: "type",
@@ -6270,7 +6661,7 @@ message: "must be boolean"
 return false;
 }
 if (true !== data15) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/propped",
 schemaPath: "#/properties/propped/const",
 keyword: "const",
@@ -6288,7 +6679,7 @@ const _errs32 = errors;
 if (errors === _errs32) {
 if (Array.isArray(data16)) {
 if (data16.length > 6) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests",
 schemaPath: "#/properties/rests/maxItems",
 keyword: "maxItems",
@@ -6297,7 +6688,7 @@ message: "must NOT have more than 6 items"
 }];
 return false;
 } else if (data16.length < 1) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests",
 schemaPath: "#/properties/rests/minItems",
 keyword: "minItems",
@@ -6314,7 +6705,7 @@ if (errors === _errs34) {
 if (data17 && typeof data17 == "object" && !Array.isArray(data17)) {
 let missing1;
 if (data17.place === void 0 && (missing1 = "place") || data17.hours === void 0 && (missing1 = "hours")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 schemaPath: "#/properties/rests/items/required",
 keyword: "required",
@@ -6325,7 +6716,7 @@ return false;
 } else {
 const _errs36 = errors;
 for (const key1 in data17) if (!(key1 === "place" || key1 === "hours")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 schemaPath: "#/properties/rests/items/additionalProperties",
 keyword: "additionalProperties",
@@ -6339,7 +6730,7 @@ if (data17.place !== void 0) {
 let data18 = data17.place;
 const _errs37 = errors;
 if (typeof data18 !== "string") {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 schemaPath: "#/properties/rests/items/properties/place/type",
 keyword: "type",
@@ -6349,11 +6740,11 @@ message: "must be string"
 return false;
 }
 if (!(data18 === "room" || data18 === "fan" || data18 === "box" || data18 === "fridge" || data18 === "freezer" || data18 === "bag")) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 schemaPath: "#/properties/rests/items/properties/place/enum",
 keyword: "enum",
-params: { allowedValues: schema33.properties.rests.items.properties.place.enum },
+params: { allowedValues: schema34.properties.rests.items.properties.place.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -6367,7 +6758,7 @@ const _errs39 = errors;
 if (errors === _errs39) {
 if (typeof data19 == "number" && isFinite(data19)) {
 if (data19 > 200 || isNaN(data19)) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 schemaPath: "#/properties/rests/items/properties/hours/maximum",
 keyword: "maximum",
@@ -6379,7 +6770,7 @@ message: "must be <= 200"
 }];
 return false;
 } else if (data19 < .1 || isNaN(data19)) {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 schemaPath: "#/properties/rests/items/properties/hours/minimum",
 keyword: "minimum",
@@ -6392,7 +6783,7 @@ message: "must be >= 0.1"
 return false;
 }
 } else {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 schemaPath: "#/properties/rests/items/properties/hours/type",
 keyword: "type",
@@ -6408,7 +6799,7 @@ var valid2 = _errs39 === errors;
 }
 }
 } else {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 schemaPath: "#/properties/rests/items/type",
 keyword: "type",
@@ -6422,7 +6813,7 @@ if (!(_errs34 === errors)) break;
 }
 }
 } else {
-validate83.errors = [{
+validate85.errors = [{
 instancePath: instancePath + "/rests",
 schemaPath: "#/properties/rests/type",
 keyword: "type",
@@ -6453,7 +6844,7 @@ var valid0 = _errs32 === errors;
 }
 }
 } else {
-validate83.errors = [{
+validate85.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -6463,24 +6854,24 @@ message: "must be object"
 return false;
 }
 }
-validate83.errors = vErrors;
+validate85.errors = vErrors;
 return errors === 0;
 }
-validate83.evaluated = {
+validate85.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate82(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate84(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate82.evaluated;
+const evaluated0 = validate84.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 600) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -6489,7 +6880,7 @@ message: "must NOT have more than 600 items"
 }];
 return false;
 } else if (data.length < 0) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -6501,21 +6892,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate83(data[i0], {
+if (!validate85(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate83.errors : vErrors.concat(validate83.errors);
+vErrors = vErrors === null ? validate85.errors : vErrors.concat(validate85.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate82.errors = [{
+validate84.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -6525,15 +6916,15 @@ message: "must be array"
 return false;
 }
 }
-validate82.errors = vErrors;
+validate84.errors = vErrors;
 return errors === 0;
 }
-validate82.evaluated = {
+validate84.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema39 = {
+const schema40 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -6555,10 +6946,10 @@ const schema39 = {
 "minLength": 1,
 "type": "string"
 },
-"stock": { "$ref": "#/$defs/string21" },
-"from": { "$ref": "#/$defs/record22" },
-"to": { "$ref": "#/$defs/record22" },
-"bends": { "$ref": "#/$defs/array23" },
+"stock": { "$ref": "#/$defs/string22" },
+"from": { "$ref": "#/$defs/record23" },
+"to": { "$ref": "#/$defs/record23" },
+"bends": { "$ref": "#/$defs/array24" },
 "pair": { "type": "boolean" },
 "sleeved": { "type": "boolean" },
 "across": {
@@ -6574,7 +6965,7 @@ const schema39 = {
 "shown": { "type": "boolean" }
 }
 };
-const schema40 = {
+const schema41 = {
 "type": "string",
 "enum": [
 "spaghetti18",
@@ -6607,13 +6998,13 @@ const schema40 = {
 "stainless12"
 ]
 };
-function validate96(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate98(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate96.evaluated;
+const evaluated0 = validate98.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate96.errors = [{
+validate98.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -6623,33 +7014,33 @@ message: "must be string"
 return false;
 }
 if (!(data === "spaghetti18" || data === "cocktail2" || data === "skewer3" || data === "wire26" || data === "wire24" || data === "wire22" || data === "wire20" || data === "wire18" || data === "paper4" || data === "skewer4" || data === "straw12" || data === "dowel6" || data === "dowel8" || data === "hollow16" || data === "dowel10" || data === "dowel12" || data === "armature3" || data === "armature6" || data === "copper6" || data === "copper8" || data === "copper10" || data === "m6" || data === "m8" || data === "m10" || data === "m12" || data === "stainless6" || data === "stainless10" || data === "stainless12")) {
-validate96.errors = [{
+validate98.errors = [{
 instancePath,
 schemaPath: "#/enum",
 keyword: "enum",
-params: { allowedValues: schema40.enum },
+params: { allowedValues: schema41.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
 }
-validate96.errors = vErrors;
+validate98.errors = vErrors;
 return true;
 }
-validate96.evaluated = {
+validate98.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate98(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate100(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate98.evaluated;
+const evaluated0 = validate100.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.on === void 0 && (missing0 = "on") || data.at === void 0 && (missing0 = "at")) {
-validate98.errors = [{
+validate100.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -6660,7 +7051,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "on" || key0 === "at")) {
-validate98.errors = [{
+validate100.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -6676,7 +7067,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate98.errors = [{
+validate100.errors = [{
 instancePath: instancePath + "/on",
 schemaPath: "#/properties/on/pattern",
 keyword: "pattern",
@@ -6686,7 +7077,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate98.errors = [{
+validate100.errors = [{
 instancePath: instancePath + "/on",
 schemaPath: "#/properties/on/type",
 keyword: "type",
@@ -6701,14 +7092,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.at !== void 0) {
 const _errs4 = errors;
-if (!validate89(data.at, {
+if (!validate91(data.at, {
 instancePath: instancePath + "/at",
 parentData: data,
 parentDataProperty: "at",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate89.errors : vErrors.concat(validate89.errors);
+vErrors = vErrors === null ? validate91.errors : vErrors.concat(validate91.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -6717,7 +7108,7 @@ var valid0 = _errs4 === errors;
 }
 }
 } else {
-validate98.errors = [{
+validate100.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -6727,24 +7118,24 @@ message: "must be object"
 return false;
 }
 }
-validate98.errors = vErrors;
+validate100.errors = vErrors;
 return errors === 0;
 }
-validate98.evaluated = {
+validate100.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate102(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate104(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate102.evaluated;
+const evaluated0 = validate104.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 12) {
-validate102.errors = [{
+validate104.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -6753,7 +7144,7 @@ message: "must NOT have more than 12 items"
 }];
 return false;
 } else if (data.length < 1) {
-validate102.errors = [{
+validate104.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -6765,21 +7156,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate98(data[i0], {
+if (!validate100(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate102.errors = [{
+validate104.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -6789,25 +7180,25 @@ message: "must be array"
 return false;
 }
 }
-validate102.errors = vErrors;
+validate104.errors = vErrors;
 return errors === 0;
 }
-validate102.evaluated = {
+validate104.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate95(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate97(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate95.evaluated;
+const evaluated0 = validate97.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.stock === void 0 && (missing0 = "stock") || data.from === void 0 && (missing0 = "from") || data.to === void 0 && (missing0 = "to") || data.pair === void 0 && (missing0 = "pair") || data.sleeved === void 0 && (missing0 = "sleeved")) {
-validate95.errors = [{
+validate97.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -6817,8 +7208,8 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema39.properties, key0)) {
-validate95.errors = [{
+for (const key0 in data) if (!func1.call(schema40.properties, key0)) {
+validate97.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -6834,7 +7225,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
@@ -6844,7 +7235,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/type",
 keyword: "type",
@@ -6863,7 +7254,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
@@ -6872,7 +7263,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
@@ -6882,7 +7273,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/type",
 keyword: "type",
@@ -6897,14 +7288,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.stock !== void 0) {
 const _errs6 = errors;
-if (!validate96(data.stock, {
+if (!validate98(data.stock, {
 instancePath: instancePath + "/stock",
 parentData: data,
 parentDataProperty: "stock",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate96.errors : vErrors.concat(validate96.errors);
+vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -6912,14 +7303,14 @@ var valid0 = _errs6 === errors;
 if (valid0) {
 if (data.from !== void 0) {
 const _errs7 = errors;
-if (!validate98(data.from, {
+if (!validate100(data.from, {
 instancePath: instancePath + "/from",
 parentData: data,
 parentDataProperty: "from",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs7 === errors;
@@ -6927,14 +7318,14 @@ var valid0 = _errs7 === errors;
 if (valid0) {
 if (data.to !== void 0) {
 const _errs8 = errors;
-if (!validate98(data.to, {
+if (!validate100(data.to, {
 instancePath: instancePath + "/to",
 parentData: data,
 parentDataProperty: "to",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs8 === errors;
@@ -6942,14 +7333,14 @@ var valid0 = _errs8 === errors;
 if (valid0) {
 if (data.bends !== void 0) {
 const _errs9 = errors;
-if (!validate102(data.bends, {
+if (!validate104(data.bends, {
 instancePath: instancePath + "/bends",
 parentData: data,
 parentDataProperty: "bends",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate102.errors : vErrors.concat(validate102.errors);
+vErrors = vErrors === null ? validate104.errors : vErrors.concat(validate104.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs9 === errors;
@@ -6958,7 +7349,7 @@ if (valid0) {
 if (data.pair !== void 0) {
 const _errs10 = errors;
 if (typeof data.pair !== "boolean") {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/pair",
 schemaPath: "#/properties/pair/type",
 keyword: "type",
@@ -6973,7 +7364,7 @@ if (valid0) {
 if (data.sleeved !== void 0) {
 const _errs12 = errors;
 if (typeof data.sleeved !== "boolean") {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/sleeved",
 schemaPath: "#/properties/sleeved/type",
 keyword: "type",
@@ -6991,7 +7382,7 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 40 || isNaN(data8)) {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/across",
 schemaPath: "#/properties/across/maximum",
 keyword: "maximum",
@@ -7003,7 +7394,7 @@ message: "must be <= 40"
 }];
 return false;
 } else if (data8 < .1 || isNaN(data8)) {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/across",
 schemaPath: "#/properties/across/minimum",
 keyword: "minimum",
@@ -7016,7 +7407,7 @@ message: "must be >= 0.1"
 return false;
 }
 } else {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/across",
 schemaPath: "#/properties/across/type",
 keyword: "type",
@@ -7035,7 +7426,7 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (typeof data9 === "string") {
 if (func2(data9) > 120) {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/bundle",
 schemaPath: "#/properties/bundle/maxLength",
 keyword: "maxLength",
@@ -7044,7 +7435,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data9) < 1) {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/bundle",
 schemaPath: "#/properties/bundle/minLength",
 keyword: "minLength",
@@ -7054,7 +7445,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/bundle",
 schemaPath: "#/properties/bundle/type",
 keyword: "type",
@@ -7070,7 +7461,7 @@ if (valid0) {
 if (data.shown !== void 0) {
 const _errs18 = errors;
 if (typeof data.shown !== "boolean") {
-validate95.errors = [{
+validate97.errors = [{
 instancePath: instancePath + "/shown",
 schemaPath: "#/properties/shown/type",
 keyword: "type",
@@ -7094,7 +7485,7 @@ var valid0 = _errs18 === errors;
 }
 }
 } else {
-validate95.errors = [{
+validate97.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -7104,24 +7495,24 @@ message: "must be object"
 return false;
 }
 }
-validate95.errors = vErrors;
+validate97.errors = vErrors;
 return errors === 0;
 }
-validate95.evaluated = {
+validate97.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate94(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate96(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate94.evaluated;
+const evaluated0 = validate96.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate94.errors = [{
+validate96.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -7130,7 +7521,7 @@ message: "must NOT have more than 200 items"
 }];
 return false;
 } else if (data.length < 0) {
-validate94.errors = [{
+validate96.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -7142,21 +7533,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate95(data[i0], {
+if (!validate97(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate95.errors : vErrors.concat(validate95.errors);
+vErrors = vErrors === null ? validate97.errors : vErrors.concat(validate97.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate94.errors = [{
+validate96.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -7166,23 +7557,23 @@ message: "must be array"
 return false;
 }
 }
-validate94.errors = vErrors;
+validate96.errors = vErrors;
 return errors === 0;
 }
-validate94.evaluated = {
+validate96.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const pattern16 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
-function validate107(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+const pattern19 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
+function validate109(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate107.evaluated;
+const evaluated0 = validate109.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 60) {
-validate107.errors = [{
+validate109.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -7191,7 +7582,7 @@ message: "must NOT have more than 60 items"
 }];
 return false;
 } else if (data.length < 0) {
-validate107.errors = [{
+validate109.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -7206,7 +7597,7 @@ let data0 = data[i0];
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.day === void 0 && (missing0 = "day") || data0.from === void 0 && (missing0 = "from") || data0.to === void 0 && (missing0 = "to")) {
-validate107.errors = [{
+validate109.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/required",
 keyword: "required",
@@ -7216,7 +7607,7 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 for (const key0 in data0) if (!(key0 === "day" || key0 === "from" || key0 === "to" || key0 === "ifNeeded")) {
-validate107.errors = [{
+validate109.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/additionalProperties",
 keyword: "additionalProperties",
@@ -7228,7 +7619,7 @@ return false;
 if (data0.day !== void 0) {
 let data1 = data0.day;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate107.errors = [{
+validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 schemaPath: "#/items/properties/day/type",
 keyword: "type",
@@ -7239,7 +7630,7 @@ return false;
 }
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 7 || isNaN(data1)) {
-validate107.errors = [{
+validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 schemaPath: "#/items/properties/day/maximum",
 keyword: "maximum",
@@ -7251,7 +7642,7 @@ message: "must be <= 7"
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate107.errors = [{
+validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 schemaPath: "#/items/properties/day/minimum",
 keyword: "minimum",
@@ -7270,8 +7661,8 @@ if (valid1) {
 if (data0.from !== void 0) {
 let data2 = data0.from;
 if (typeof data2 === "string") {
-if (!pattern16.test(data2)) {
-validate107.errors = [{
+if (!pattern19.test(data2)) {
+validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 schemaPath: "#/items/properties/from/pattern",
 keyword: "pattern",
@@ -7281,7 +7672,7 @@ message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
 return false;
 }
 } else {
-validate107.errors = [{
+validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 schemaPath: "#/items/properties/from/type",
 keyword: "type",
@@ -7296,8 +7687,8 @@ if (valid1) {
 if (data0.to !== void 0) {
 let data3 = data0.to;
 if (typeof data3 === "string") {
-if (!pattern16.test(data3)) {
-validate107.errors = [{
+if (!pattern19.test(data3)) {
+validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 schemaPath: "#/items/properties/to/pattern",
 keyword: "pattern",
@@ -7307,7 +7698,7 @@ message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
 return false;
 }
 } else {
-validate107.errors = [{
+validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 schemaPath: "#/items/properties/to/type",
 keyword: "type",
@@ -7321,7 +7712,7 @@ var valid1 = true;
 if (valid1) {
 if (data0.ifNeeded !== void 0) {
 if (typeof data0.ifNeeded !== "boolean") {
-validate107.errors = [{
+validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/ifNeeded",
 schemaPath: "#/items/properties/ifNeeded/type",
 keyword: "type",
@@ -7337,7 +7728,7 @@ var valid1 = true;
 }
 }
 } else {
-validate107.errors = [{
+validate109.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/type",
 keyword: "type",
@@ -7349,7 +7740,7 @@ return false;
 }
 }
 } else {
-validate107.errors = [{
+validate109.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -7358,23 +7749,23 @@ message: "must be array"
 }];
 return false;
 }
-validate107.errors = vErrors;
+validate109.errors = vErrors;
 return true;
 }
-validate107.evaluated = {
+validate109.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const pattern18 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
-function validate110(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+const pattern21 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
+function validate112(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate110.evaluated;
+const evaluated0 = validate112.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data === "string") {
-if (!pattern18.test(data)) {
-validate110.errors = [{
+if (!pattern21.test(data)) {
+validate112.errors = [{
 instancePath,
 schemaPath: "#/pattern",
 keyword: "pattern",
@@ -7384,7 +7775,7 @@ message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\"
 return false;
 }
 } else {
-validate110.errors = [{
+validate112.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -7393,23 +7784,23 @@ message: "must be string"
 }];
 return false;
 }
-validate110.errors = vErrors;
+validate112.errors = vErrors;
 return true;
 }
-validate110.evaluated = {
+validate112.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate109(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate111(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate109.evaluated;
+const evaluated0 = validate111.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -7418,7 +7809,7 @@ message: "must NOT have more than 200 items"
 }];
 return false;
 } else if (data.length < 1) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -7435,7 +7826,7 @@ if (errors === _errs1) {
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.date === void 0 && (missing0 = "date")) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/required",
 keyword: "required",
@@ -7446,7 +7837,7 @@ return false;
 } else {
 const _errs3 = errors;
 for (const key0 in data0) if (!(key0 === "date" || key0 === "from" || key0 === "to")) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/additionalProperties",
 keyword: "additionalProperties",
@@ -7458,14 +7849,14 @@ return false;
 if (_errs3 === errors) {
 if (data0.date !== void 0) {
 const _errs4 = errors;
-if (!validate110(data0.date, {
+if (!validate112(data0.date, {
 instancePath: instancePath + "/" + i0 + "/date",
 parentData: data0,
 parentDataProperty: "date",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate110.errors : vErrors.concat(validate110.errors);
+vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
 errors = vErrors.length;
 }
 var valid1 = _errs4 === errors;
@@ -7476,8 +7867,8 @@ let data2 = data0.from;
 const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 === "string") {
-if (!pattern16.test(data2)) {
-validate109.errors = [{
+if (!pattern19.test(data2)) {
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 schemaPath: "#/items/properties/from/pattern",
 keyword: "pattern",
@@ -7487,7 +7878,7 @@ message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
 return false;
 }
 } else {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 schemaPath: "#/items/properties/from/type",
 keyword: "type",
@@ -7505,8 +7896,8 @@ let data3 = data0.to;
 const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
-if (!pattern16.test(data3)) {
-validate109.errors = [{
+if (!pattern19.test(data3)) {
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 schemaPath: "#/items/properties/to/pattern",
 keyword: "pattern",
@@ -7516,7 +7907,7 @@ message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
 return false;
 }
 } else {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 schemaPath: "#/items/properties/to/type",
 keyword: "type",
@@ -7533,7 +7924,7 @@ var valid1 = _errs7 === errors;
 }
 }
 } else {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0,
 schemaPath: "#/items/type",
 keyword: "type",
@@ -7547,7 +7938,7 @@ if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate109.errors = [{
+validate111.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -7557,23 +7948,23 @@ message: "must be array"
 return false;
 }
 }
-validate109.errors = vErrors;
+validate111.errors = vErrors;
 return errors === 0;
 }
-validate109.evaluated = {
+validate111.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate113(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate115(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate113.evaluated;
+const evaluated0 = validate115.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.spare === void 0 && (missing0 = "spare") || data.powderBulk === void 0 && (missing0 = "powderBulk") || data.spoon === void 0 && (missing0 = "spoon") || data.smallestBatch === void 0 && (missing0 = "smallestBatch") || data.saves === void 0 && (missing0 = "saves") || data.pace === void 0 && (missing0 = "pace")) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -7583,7 +7974,7 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "spare" || key0 === "powderBulk" || key0 === "spoon" || key0 === "smallestBatch" || key0 === "saves" || key0 === "pace")) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -7596,7 +7987,7 @@ if (data.spare !== void 0) {
 let data0 = data.spare;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 100 || isNaN(data0)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/spare",
 schemaPath: "#/properties/spare/maximum",
 keyword: "maximum",
@@ -7608,7 +7999,7 @@ message: "must be <= 100"
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/spare",
 schemaPath: "#/properties/spare/minimum",
 keyword: "minimum",
@@ -7621,7 +8012,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/spare",
 schemaPath: "#/properties/spare/type",
 keyword: "type",
@@ -7637,7 +8028,7 @@ if (data.powderBulk !== void 0) {
 let data1 = data.powderBulk;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1.2 || isNaN(data1)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/powderBulk",
 schemaPath: "#/properties/powderBulk/maximum",
 keyword: "maximum",
@@ -7649,7 +8040,7 @@ message: "must be <= 1.2"
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/powderBulk",
 schemaPath: "#/properties/powderBulk/minimum",
 keyword: "minimum",
@@ -7662,7 +8053,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/powderBulk",
 schemaPath: "#/properties/powderBulk/type",
 keyword: "type",
@@ -7678,7 +8069,7 @@ if (data.spoon !== void 0) {
 let data2 = data.spoon;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 25 || isNaN(data2)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/spoon",
 schemaPath: "#/properties/spoon/maximum",
 keyword: "maximum",
@@ -7690,7 +8081,7 @@ message: "must be <= 25"
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/spoon",
 schemaPath: "#/properties/spoon/minimum",
 keyword: "minimum",
@@ -7703,7 +8094,7 @@ message: "must be >= 1"
 return false;
 }
 } else {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/spoon",
 schemaPath: "#/properties/spoon/type",
 keyword: "type",
@@ -7719,7 +8110,7 @@ if (data.smallestBatch !== void 0) {
 let data3 = data.smallestBatch;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 500 || isNaN(data3)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/smallestBatch",
 schemaPath: "#/properties/smallestBatch/maximum",
 keyword: "maximum",
@@ -7731,7 +8122,7 @@ message: "must be <= 500"
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/smallestBatch",
 schemaPath: "#/properties/smallestBatch/minimum",
 keyword: "minimum",
@@ -7744,7 +8135,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/smallestBatch",
 schemaPath: "#/properties/smallestBatch/type",
 keyword: "type",
@@ -7758,7 +8149,7 @@ var valid0 = true;
 if (valid0) {
 if (data.saves !== void 0) {
 if (typeof data.saves !== "boolean") {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/saves",
 schemaPath: "#/properties/saves/type",
 keyword: "type",
@@ -7774,7 +8165,7 @@ if (data.pace !== void 0) {
 let data5 = data.pace;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 4 || isNaN(data5)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/pace",
 schemaPath: "#/properties/pace/maximum",
 keyword: "maximum",
@@ -7786,7 +8177,7 @@ message: "must be <= 4"
 }];
 return false;
 } else if (data5 < .3 || isNaN(data5)) {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/pace",
 schemaPath: "#/properties/pace/minimum",
 keyword: "minimum",
@@ -7799,7 +8190,7 @@ message: "must be >= 0.3"
 return false;
 }
 } else {
-validate113.errors = [{
+validate115.errors = [{
 instancePath: instancePath + "/pace",
 schemaPath: "#/properties/pace/type",
 keyword: "type",
@@ -7817,7 +8208,7 @@ var valid0 = true;
 }
 }
 } else {
-validate113.errors = [{
+validate115.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -7826,15 +8217,15 @@ message: "must be object"
 }];
 return false;
 }
-validate113.errors = vErrors;
+validate115.errors = vErrors;
 return true;
 }
-validate113.evaluated = {
+validate115.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema49 = {
+const schema50 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -7853,7 +8244,7 @@ const schema49 = {
 "minLength": 1,
 "type": "string"
 },
-"hours": { "$ref": "#/$defs/array24" },
+"hours": { "$ref": "#/$defs/array25" },
 "pace": {
 "type": "number",
 "minimum": .3,
@@ -7882,17 +8273,17 @@ const schema49 = {
 }
 }
 };
-function validate117(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate119(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate117.evaluated;
+const evaluated0 = validate119.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.hours === void 0 && (missing0 = "hours") || data.pace === void 0 && (missing0 = "pace")) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -7903,7 +8294,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "hours" || key0 === "pace" || key0 === "does")) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -7919,7 +8310,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
@@ -7929,7 +8320,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/type",
 keyword: "type",
@@ -7948,7 +8339,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
@@ -7957,7 +8348,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
@@ -7967,7 +8358,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/type",
 keyword: "type",
@@ -7982,14 +8373,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.hours !== void 0) {
 const _errs6 = errors;
-if (!validate107(data.hours, {
+if (!validate109(data.hours, {
 instancePath: instancePath + "/hours",
 parentData: data,
 parentDataProperty: "hours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate107.errors : vErrors.concat(validate107.errors);
+vErrors = vErrors === null ? validate109.errors : vErrors.concat(validate109.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -8001,7 +8392,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 4 || isNaN(data3)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/pace",
 schemaPath: "#/properties/pace/maximum",
 keyword: "maximum",
@@ -8013,7 +8404,7 @@ message: "must be <= 4"
 }];
 return false;
 } else if (data3 < .3 || isNaN(data3)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/pace",
 schemaPath: "#/properties/pace/minimum",
 keyword: "minimum",
@@ -8026,7 +8417,7 @@ message: "must be >= 0.3"
 return false;
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/pace",
 schemaPath: "#/properties/pace/type",
 keyword: "type",
@@ -8045,7 +8436,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (Array.isArray(data4)) {
 if (data4.length > 11) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/does",
 schemaPath: "#/properties/does/maxItems",
 keyword: "maxItems",
@@ -8054,7 +8445,7 @@ message: "must NOT have more than 11 items"
 }];
 return false;
 } else if (data4.length < 0) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/does",
 schemaPath: "#/properties/does/minItems",
 keyword: "minItems",
@@ -8068,7 +8459,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data5 = data4[i0];
 const _errs11 = errors;
 if (typeof data5 !== "string") {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/does/" + i0,
 schemaPath: "#/properties/does/items/type",
 keyword: "type",
@@ -8078,11 +8469,11 @@ message: "must be string"
 return false;
 }
 if (!(data5 === "glue" || data5 === "bake" || data5 === "cake" || data5 === "mix" || data5 === "cover" || data5 === "bones" || data5 === "shape" || data5 === "texture" || data5 === "join" || data5 === "finish" || data5 === "pack")) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/does/" + i0,
 schemaPath: "#/properties/does/items/enum",
 keyword: "enum",
-params: { allowedValues: schema49.properties.does.items.enum },
+params: { allowedValues: schema50.properties.does.items.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -8091,7 +8482,7 @@ if (!(_errs11 === errors)) break;
 }
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/does",
 schemaPath: "#/properties/does/type",
 keyword: "type",
@@ -8110,7 +8501,7 @@ var valid0 = _errs9 === errors;
 }
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -8120,24 +8511,24 @@ message: "must be object"
 return false;
 }
 }
-validate117.errors = vErrors;
+validate119.errors = vErrors;
 return errors === 0;
 }
-validate117.evaluated = {
+validate119.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate116(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate118(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate116.evaluated;
+const evaluated0 = validate118.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 8) {
-validate116.errors = [{
+validate118.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -8146,7 +8537,7 @@ message: "must NOT have more than 8 items"
 }];
 return false;
 } else if (data.length < 0) {
-validate116.errors = [{
+validate118.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -8158,21 +8549,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate117(data[i0], {
+if (!validate119(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate117.errors : vErrors.concat(validate117.errors);
+vErrors = vErrors === null ? validate119.errors : vErrors.concat(validate119.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate116.errors = [{
+validate118.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -8182,15 +8573,15 @@ message: "must be array"
 return false;
 }
 }
-validate116.errors = vErrors;
+validate118.errors = vErrors;
 return errors === 0;
 }
-validate116.evaluated = {
+validate118.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema50 = {
+const schema51 = {
 "additionalProperties": false,
 "type": "object",
 "properties": {
@@ -8251,14 +8642,14 @@ const schema50 = {
 }
 }
 };
-function validate121(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate123(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate121.evaluated;
+const evaluated0 = validate123.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
-for (const key0 in data) if (!func1.call(schema50.properties, key0)) {
-validate121.errors = [{
+for (const key0 in data) if (!func1.call(schema51.properties, key0)) {
+validate123.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -8271,7 +8662,7 @@ if (data.glue !== void 0) {
 let data0 = data.glue;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 5 || isNaN(data0)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/glue",
 schemaPath: "#/properties/glue/maximum",
 keyword: "maximum",
@@ -8283,7 +8674,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data0 < .2 || isNaN(data0)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/glue",
 schemaPath: "#/properties/glue/minimum",
 keyword: "minimum",
@@ -8296,7 +8687,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/glue",
 schemaPath: "#/properties/glue/type",
 keyword: "type",
@@ -8312,7 +8703,7 @@ if (data.bake !== void 0) {
 let data1 = data.bake;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5 || isNaN(data1)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/bake",
 schemaPath: "#/properties/bake/maximum",
 keyword: "maximum",
@@ -8324,7 +8715,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/bake",
 schemaPath: "#/properties/bake/minimum",
 keyword: "minimum",
@@ -8337,7 +8728,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/bake",
 schemaPath: "#/properties/bake/type",
 keyword: "type",
@@ -8353,7 +8744,7 @@ if (data.cake !== void 0) {
 let data2 = data.cake;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/cake",
 schemaPath: "#/properties/cake/maximum",
 keyword: "maximum",
@@ -8365,7 +8756,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data2 < .2 || isNaN(data2)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/cake",
 schemaPath: "#/properties/cake/minimum",
 keyword: "minimum",
@@ -8378,7 +8769,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/cake",
 schemaPath: "#/properties/cake/type",
 keyword: "type",
@@ -8394,7 +8785,7 @@ if (data.mix !== void 0) {
 let data3 = data.mix;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/mix",
 schemaPath: "#/properties/mix/maximum",
 keyword: "maximum",
@@ -8406,7 +8797,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data3 < .2 || isNaN(data3)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/mix",
 schemaPath: "#/properties/mix/minimum",
 keyword: "minimum",
@@ -8419,7 +8810,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/mix",
 schemaPath: "#/properties/mix/type",
 keyword: "type",
@@ -8435,7 +8826,7 @@ if (data.cover !== void 0) {
 let data4 = data.cover;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 5 || isNaN(data4)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/cover",
 schemaPath: "#/properties/cover/maximum",
 keyword: "maximum",
@@ -8447,7 +8838,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data4 < .2 || isNaN(data4)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/cover",
 schemaPath: "#/properties/cover/minimum",
 keyword: "minimum",
@@ -8460,7 +8851,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/cover",
 schemaPath: "#/properties/cover/type",
 keyword: "type",
@@ -8476,7 +8867,7 @@ if (data.bones !== void 0) {
 let data5 = data.bones;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5 || isNaN(data5)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/bones",
 schemaPath: "#/properties/bones/maximum",
 keyword: "maximum",
@@ -8488,7 +8879,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data5 < .2 || isNaN(data5)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/bones",
 schemaPath: "#/properties/bones/minimum",
 keyword: "minimum",
@@ -8501,7 +8892,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/bones",
 schemaPath: "#/properties/bones/type",
 keyword: "type",
@@ -8517,7 +8908,7 @@ if (data.shape !== void 0) {
 let data6 = data.shape;
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 5 || isNaN(data6)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/shape",
 schemaPath: "#/properties/shape/maximum",
 keyword: "maximum",
@@ -8529,7 +8920,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data6 < .2 || isNaN(data6)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/shape",
 schemaPath: "#/properties/shape/minimum",
 keyword: "minimum",
@@ -8542,7 +8933,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/shape",
 schemaPath: "#/properties/shape/type",
 keyword: "type",
@@ -8558,7 +8949,7 @@ if (data.texture !== void 0) {
 let data7 = data.texture;
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 5 || isNaN(data7)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/texture",
 schemaPath: "#/properties/texture/maximum",
 keyword: "maximum",
@@ -8570,7 +8961,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data7 < .2 || isNaN(data7)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/texture",
 schemaPath: "#/properties/texture/minimum",
 keyword: "minimum",
@@ -8583,7 +8974,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/texture",
 schemaPath: "#/properties/texture/type",
 keyword: "type",
@@ -8599,7 +8990,7 @@ if (data.join !== void 0) {
 let data8 = data.join;
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 5 || isNaN(data8)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/join",
 schemaPath: "#/properties/join/maximum",
 keyword: "maximum",
@@ -8611,7 +9002,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data8 < .2 || isNaN(data8)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/join",
 schemaPath: "#/properties/join/minimum",
 keyword: "minimum",
@@ -8624,7 +9015,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/join",
 schemaPath: "#/properties/join/type",
 keyword: "type",
@@ -8640,7 +9031,7 @@ if (data.finish !== void 0) {
 let data9 = data.finish;
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 5 || isNaN(data9)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/finish",
 schemaPath: "#/properties/finish/maximum",
 keyword: "maximum",
@@ -8652,7 +9043,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data9 < .2 || isNaN(data9)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/finish",
 schemaPath: "#/properties/finish/minimum",
 keyword: "minimum",
@@ -8665,7 +9056,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/finish",
 schemaPath: "#/properties/finish/type",
 keyword: "type",
@@ -8681,7 +9072,7 @@ if (data.pack !== void 0) {
 let data10 = data.pack;
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 5 || isNaN(data10)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/pack",
 schemaPath: "#/properties/pack/maximum",
 keyword: "maximum",
@@ -8693,7 +9084,7 @@ message: "must be <= 5"
 }];
 return false;
 } else if (data10 < .2 || isNaN(data10)) {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/pack",
 schemaPath: "#/properties/pack/minimum",
 keyword: "minimum",
@@ -8706,7 +9097,7 @@ message: "must be >= 0.2"
 return false;
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/pack",
 schemaPath: "#/properties/pack/type",
 keyword: "type",
@@ -8728,7 +9119,7 @@ var valid0 = true;
 }
 }
 } else {
-validate121.errors = [{
+validate123.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -8737,25 +9128,25 @@ message: "must be object"
 }];
 return false;
 }
-validate121.errors = vErrors;
+validate123.errors = vErrors;
 return true;
 }
-validate121.evaluated = {
+validate123.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate115(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate117(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate115.evaluated;
+const evaluated0 = validate117.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.helpers === void 0 && (missing0 = "helpers") || data.tools === void 0 && (missing0 = "tools") || data.space === void 0 && (missing0 = "space")) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -8766,7 +9157,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "helpers" || key0 === "tools" || key0 === "space" || key0 === "paces")) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -8778,14 +9169,14 @@ return false;
 if (_errs1 === errors) {
 if (data.helpers !== void 0) {
 const _errs2 = errors;
-if (!validate116(data.helpers, {
+if (!validate118(data.helpers, {
 instancePath: instancePath + "/helpers",
 parentData: data,
 parentDataProperty: "helpers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate116.errors : vErrors.concat(validate116.errors);
+vErrors = vErrors === null ? validate118.errors : vErrors.concat(validate118.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -8798,7 +9189,7 @@ if (errors === _errs3) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 const _errs5 = errors;
 for (const key1 in data1) if (!(key1 === "oven" || key1 === "turntable" || key1 === "airbrush")) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools",
 schemaPath: "#/properties/tools/additionalProperties",
 keyword: "additionalProperties",
@@ -8812,7 +9203,7 @@ if (data1.oven !== void 0) {
 let data2 = data1.oven;
 const _errs6 = errors;
 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools/oven",
 schemaPath: "#/properties/tools/properties/oven/type",
 keyword: "type",
@@ -8824,7 +9215,7 @@ return false;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 20 || isNaN(data2)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools/oven",
 schemaPath: "#/properties/tools/properties/oven/maximum",
 keyword: "maximum",
@@ -8836,7 +9227,7 @@ message: "must be <= 20"
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools/oven",
 schemaPath: "#/properties/tools/properties/oven/minimum",
 keyword: "minimum",
@@ -8857,7 +9248,7 @@ if (data1.turntable !== void 0) {
 let data3 = data1.turntable;
 const _errs8 = errors;
 if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3))) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools/turntable",
 schemaPath: "#/properties/tools/properties/turntable/type",
 keyword: "type",
@@ -8869,7 +9260,7 @@ return false;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 20 || isNaN(data3)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools/turntable",
 schemaPath: "#/properties/tools/properties/turntable/maximum",
 keyword: "maximum",
@@ -8881,7 +9272,7 @@ message: "must be <= 20"
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools/turntable",
 schemaPath: "#/properties/tools/properties/turntable/minimum",
 keyword: "minimum",
@@ -8902,7 +9293,7 @@ if (data1.airbrush !== void 0) {
 let data4 = data1.airbrush;
 const _errs10 = errors;
 if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 schemaPath: "#/properties/tools/properties/airbrush/type",
 keyword: "type",
@@ -8914,7 +9305,7 @@ return false;
 if (errors === _errs10) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 20 || isNaN(data4)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 schemaPath: "#/properties/tools/properties/airbrush/maximum",
 keyword: "maximum",
@@ -8926,7 +9317,7 @@ message: "must be <= 20"
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 schemaPath: "#/properties/tools/properties/airbrush/minimum",
 keyword: "minimum",
@@ -8946,7 +9337,7 @@ var valid1 = _errs10 === errors;
 }
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tools",
 schemaPath: "#/properties/tools/type",
 keyword: "type",
@@ -8966,7 +9357,7 @@ if (errors === _errs12) {
 if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 const _errs14 = errors;
 for (const key2 in data5) if (!(key2 === "rack" || key2 === "fridge" || key2 === "freezer" || key2 === "box")) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space",
 schemaPath: "#/properties/space/additionalProperties",
 keyword: "additionalProperties",
@@ -8982,7 +9373,7 @@ const _errs15 = errors;
 if (errors === _errs15) {
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e5 || isNaN(data6)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/rack",
 schemaPath: "#/properties/space/properties/rack/maximum",
 keyword: "maximum",
@@ -8994,7 +9385,7 @@ message: "must be <= 100000"
 }];
 return false;
 } else if (data6 < 0 || isNaN(data6)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/rack",
 schemaPath: "#/properties/space/properties/rack/minimum",
 keyword: "minimum",
@@ -9007,7 +9398,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/rack",
 schemaPath: "#/properties/space/properties/rack/type",
 keyword: "type",
@@ -9026,7 +9417,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 1e5 || isNaN(data7)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/fridge",
 schemaPath: "#/properties/space/properties/fridge/maximum",
 keyword: "maximum",
@@ -9038,7 +9429,7 @@ message: "must be <= 100000"
 }];
 return false;
 } else if (data7 < 0 || isNaN(data7)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/fridge",
 schemaPath: "#/properties/space/properties/fridge/minimum",
 keyword: "minimum",
@@ -9051,7 +9442,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/fridge",
 schemaPath: "#/properties/space/properties/fridge/type",
 keyword: "type",
@@ -9070,7 +9461,7 @@ const _errs19 = errors;
 if (errors === _errs19) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 1e5 || isNaN(data8)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/freezer",
 schemaPath: "#/properties/space/properties/freezer/maximum",
 keyword: "maximum",
@@ -9082,7 +9473,7 @@ message: "must be <= 100000"
 }];
 return false;
 } else if (data8 < 0 || isNaN(data8)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/freezer",
 schemaPath: "#/properties/space/properties/freezer/minimum",
 keyword: "minimum",
@@ -9095,7 +9486,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/freezer",
 schemaPath: "#/properties/space/properties/freezer/type",
 keyword: "type",
@@ -9114,7 +9505,7 @@ const _errs21 = errors;
 if (errors === _errs21) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 1e5 || isNaN(data9)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/box",
 schemaPath: "#/properties/space/properties/box/maximum",
 keyword: "maximum",
@@ -9126,7 +9517,7 @@ message: "must be <= 100000"
 }];
 return false;
 } else if (data9 < 0 || isNaN(data9)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/box",
 schemaPath: "#/properties/space/properties/box/minimum",
 keyword: "minimum",
@@ -9139,7 +9530,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space/box",
 schemaPath: "#/properties/space/properties/box/type",
 keyword: "type",
@@ -9156,7 +9547,7 @@ var valid2 = _errs21 === errors;
 }
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/space",
 schemaPath: "#/properties/space/type",
 keyword: "type",
@@ -9171,14 +9562,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.paces !== void 0) {
 const _errs23 = errors;
-if (!validate121(data.paces, {
+if (!validate123(data.paces, {
 instancePath: instancePath + "/paces",
 parentData: data,
 parentDataProperty: "paces",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate121.errors : vErrors.concat(validate121.errors);
+vErrors = vErrors === null ? validate123.errors : vErrors.concat(validate123.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -9189,7 +9580,7 @@ var valid0 = _errs23 === errors;
 }
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -9199,15 +9590,15 @@ message: "must be object"
 return false;
 }
 }
-validate115.errors = vErrors;
+validate117.errors = vErrors;
 return errors === 0;
 }
-validate115.evaluated = {
+validate117.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema51 = {
+const schema52 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -9236,13 +9627,13 @@ const schema51 = {
 "minimum": 5,
 "maximum": 200
 },
-"filling": { "$ref": "#/$defs/string33" },
+"filling": { "$ref": "#/$defs/string34" },
 "fillingThickness": {
 "type": "number",
 "minimum": 0,
 "maximum": 50
 },
-"coat": { "$ref": "#/$defs/string33" },
+"coat": { "$ref": "#/$defs/string34" },
 "coatThickness": {
 "type": "number",
 "minimum": 0,
@@ -9278,10 +9669,10 @@ const schema51 = {
 }
 }
 },
-"tiers": { "$ref": "#/$defs/array34" }
+"tiers": { "$ref": "#/$defs/array35" }
 }
 };
-const schema52 = {
+const schema53 = {
 "type": "string",
 "enum": [
 "buttercream",
@@ -9289,13 +9680,13 @@ const schema52 = {
 "ganacheWhite"
 ]
 };
-function validate125(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate127(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate125.evaluated;
+const evaluated0 = validate127.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate125.errors = [{
+validate127.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -9305,23 +9696,23 @@ message: "must be string"
 return false;
 }
 if (!(data === "buttercream" || data === "ganacheDark" || data === "ganacheWhite")) {
-validate125.errors = [{
+validate127.errors = [{
 instancePath,
 schemaPath: "#/enum",
 keyword: "enum",
-params: { allowedValues: schema52.enum },
+params: { allowedValues: schema53.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
 }
-validate125.errors = vErrors;
+validate127.errors = vErrors;
 return true;
 }
-validate125.evaluated = {
+validate127.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema54 = {
+const schema55 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -9330,7 +9721,7 @@ const schema54 = {
 "shape",
 "width",
 "height",
-"cover"
+"stuck"
 ],
 "properties": {
 "id": {
@@ -9356,36 +9747,36 @@ const schema54 = {
 "minimum": 20,
 "maximum": 400
 },
-"cover": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"thickness",
-"blend",
-"colour"
-],
-"properties": {
-"thickness": {
-"type": "number",
-"minimum": 1,
-"maximum": 20
-},
-"blend": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"colour": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-}
-}
-},
+"cover": { "$ref": "#/$defs/record7" },
 "board": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": {
+"kind": { "$ref": "#/$defs/string37" },
+"width": {
+"type": "number",
+"minimum": 30,
+"maximum": 900
+}
+}
+},
+"posts": { "$ref": "#/$defs/record38" },
+"gap": {
+"type": "number",
+"minimum": 0,
+"maximum": 700
+},
+"stuck": { "type": "boolean" },
+"keepers": { "$ref": "#/$defs/record39" },
+"weight": {
+"type": "number",
+"minimum": 1,
+"maximum": 5e4
+}
+}
+};
+const schema56 = {
 "type": "string",
 "enum": [
 "card",
@@ -9396,28 +9787,50 @@ const schema54 = {
 "mdf12",
 "acrylic"
 ]
-},
-"width": {
-"type": "number",
-"minimum": 30,
-"maximum": 900
-}
-}
-},
-"posts": { "$ref": "#/$defs/record36" }
-}
 };
-function validate130(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate133(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate133.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (typeof data !== "string") {
+validate133.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if (!(data === "card" || data === "drum" || data === "foam" || data === "ply6" || data === "mdf6" || data === "mdf12" || data === "acrylic")) {
+validate133.errors = [{
+instancePath,
+schemaPath: "#/enum",
+keyword: "enum",
+params: { allowedValues: schema56.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+validate133.errors = vErrors;
+return true;
+}
+validate133.evaluated = {
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate135(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate130.evaluated;
+const evaluated0 = validate135.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number")) {
-validate130.errors = [{
+validate135.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -9428,7 +9841,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number")) {
-validate130.errors = [{
+validate135.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -9440,14 +9853,14 @@ return false;
 if (_errs1 === errors) {
 if (data.stock !== void 0) {
 const _errs2 = errors;
-if (!validate96(data.stock, {
+if (!validate98(data.stock, {
 instancePath: instancePath + "/stock",
 parentData: data,
 parentDataProperty: "stock",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate96.errors : vErrors.concat(validate96.errors);
+vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -9457,7 +9870,7 @@ if (data.number !== void 0) {
 let data1 = data.number;
 const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate130.errors = [{
+validate135.errors = [{
 instancePath: instancePath + "/number",
 schemaPath: "#/properties/number/type",
 keyword: "type",
@@ -9469,7 +9882,7 @@ return false;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 12 || isNaN(data1)) {
-validate130.errors = [{
+validate135.errors = [{
 instancePath: instancePath + "/number",
 schemaPath: "#/properties/number/maximum",
 keyword: "maximum",
@@ -9481,7 +9894,7 @@ message: "must be <= 12"
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate130.errors = [{
+validate135.errors = [{
 instancePath: instancePath + "/number",
 schemaPath: "#/properties/number/minimum",
 keyword: "minimum",
@@ -9501,7 +9914,7 @@ var valid0 = _errs3 === errors;
 }
 }
 } else {
-validate130.errors = [{
+validate135.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -9511,1830 +9924,11 @@ message: "must be object"
 return false;
 }
 }
-validate130.errors = vErrors;
+validate135.errors = vErrors;
 return errors === 0;
 }
-validate130.evaluated = {
+validate135.evaluated = {
 "props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate129(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate129.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.height === void 0 && (missing0 = "height") || data.cover === void 0 && (missing0 = "cover")) {
-validate129.errors = [{
-instancePath,
-schemaPath: "#/required",
-keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "shape" || key0 === "width" || key0 === "height" || key0 === "cover" || key0 === "board" || key0 === "posts")) {
-validate129.errors = [{
-instancePath,
-schemaPath: "#/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.id !== void 0) {
-let data0 = data.id;
-const _errs2 = errors;
-if (errors === _errs2) {
-if (typeof data0 === "string") {
-if (!pattern4.test(data0)) {
-validate129.errors = [{
-instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-}];
-return false;
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.name !== void 0) {
-let data1 = data.name;
-const _errs4 = errors;
-if (errors === _errs4) {
-if (typeof data1 === "string") {
-if (func2(data1) > 120) {
-validate129.errors = [{
-instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
-keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
-}];
-return false;
-} else if (func2(data1) < 1) {
-validate129.errors = [{
-instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
-keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
-}];
-return false;
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.shape !== void 0) {
-let data2 = data.shape;
-const _errs6 = errors;
-if (typeof data2 !== "string") {
-validate129.errors = [{
-instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-if (!(data2 === "round" || data2 === "square")) {
-validate129.errors = [{
-instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/enum",
-keyword: "enum",
-params: { allowedValues: schema54.properties.shape.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-var valid0 = _errs6 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.width !== void 0) {
-let data3 = data.width;
-const _errs8 = errors;
-if (errors === _errs8) {
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 800 || isNaN(data3)) {
-validate129.errors = [{
-instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 800
-},
-message: "must be <= 800"
-}];
-return false;
-} else if (data3 < 40 || isNaN(data3)) {
-validate129.errors = [{
-instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 40
-},
-message: "must be >= 40"
-}];
-return false;
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid0 = _errs8 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.height !== void 0) {
-let data4 = data.height;
-const _errs10 = errors;
-if (errors === _errs10) {
-if (typeof data4 == "number" && isFinite(data4)) {
-if (data4 > 400 || isNaN(data4)) {
-validate129.errors = [{
-instancePath: instancePath + "/height",
-schemaPath: "#/properties/height/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 400
-},
-message: "must be <= 400"
-}];
-return false;
-} else if (data4 < 20 || isNaN(data4)) {
-validate129.errors = [{
-instancePath: instancePath + "/height",
-schemaPath: "#/properties/height/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 20
-},
-message: "must be >= 20"
-}];
-return false;
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/height",
-schemaPath: "#/properties/height/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid0 = _errs10 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.cover !== void 0) {
-let data5 = data.cover;
-const _errs12 = errors;
-if (errors === _errs12) {
-if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
-let missing1;
-if (data5.thickness === void 0 && (missing1 = "thickness") || data5.blend === void 0 && (missing1 = "blend") || data5.colour === void 0 && (missing1 = "colour")) {
-validate129.errors = [{
-instancePath: instancePath + "/cover",
-schemaPath: "#/properties/cover/required",
-keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
-}];
-return false;
-} else {
-const _errs14 = errors;
-for (const key1 in data5) if (!(key1 === "thickness" || key1 === "blend" || key1 === "colour")) {
-validate129.errors = [{
-instancePath: instancePath + "/cover",
-schemaPath: "#/properties/cover/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (_errs14 === errors) {
-if (data5.thickness !== void 0) {
-let data6 = data5.thickness;
-const _errs15 = errors;
-if (errors === _errs15) {
-if (typeof data6 == "number" && isFinite(data6)) {
-if (data6 > 20 || isNaN(data6)) {
-validate129.errors = [{
-instancePath: instancePath + "/cover/thickness",
-schemaPath: "#/properties/cover/properties/thickness/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 20
-},
-message: "must be <= 20"
-}];
-return false;
-} else if (data6 < 1 || isNaN(data6)) {
-validate129.errors = [{
-instancePath: instancePath + "/cover/thickness",
-schemaPath: "#/properties/cover/properties/thickness/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 1
-},
-message: "must be >= 1"
-}];
-return false;
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/cover/thickness",
-schemaPath: "#/properties/cover/properties/thickness/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid1 = _errs15 === errors;
-} else var valid1 = true;
-if (valid1) {
-if (data5.blend !== void 0) {
-let data7 = data5.blend;
-const _errs17 = errors;
-if (errors === _errs17) {
-if (typeof data7 === "string") {
-if (!pattern4.test(data7)) {
-validate129.errors = [{
-instancePath: instancePath + "/cover/blend",
-schemaPath: "#/properties/cover/properties/blend/pattern",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-}];
-return false;
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/cover/blend",
-schemaPath: "#/properties/cover/properties/blend/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid1 = _errs17 === errors;
-} else var valid1 = true;
-if (valid1) {
-if (data5.colour !== void 0) {
-let data8 = data5.colour;
-const _errs19 = errors;
-if (errors === _errs19) {
-if (typeof data8 === "string") {
-if (!pattern4.test(data8)) {
-validate129.errors = [{
-instancePath: instancePath + "/cover/colour",
-schemaPath: "#/properties/cover/properties/colour/pattern",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-}];
-return false;
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/cover/colour",
-schemaPath: "#/properties/cover/properties/colour/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid1 = _errs19 === errors;
-} else var valid1 = true;
-}
-}
-}
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/cover",
-schemaPath: "#/properties/cover/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-}
-var valid0 = _errs12 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.board !== void 0) {
-let data9 = data.board;
-const _errs21 = errors;
-if (errors === _errs21) {
-if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
-let missing2;
-if (data9.kind === void 0 && (missing2 = "kind") || data9.width === void 0 && (missing2 = "width")) {
-validate129.errors = [{
-instancePath: instancePath + "/board",
-schemaPath: "#/properties/board/required",
-keyword: "required",
-params: { missingProperty: missing2 },
-message: "must have required property '" + missing2 + "'"
-}];
-return false;
-} else {
-const _errs23 = errors;
-for (const key2 in data9) if (!(key2 === "kind" || key2 === "width")) {
-validate129.errors = [{
-instancePath: instancePath + "/board",
-schemaPath: "#/properties/board/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key2 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (_errs23 === errors) {
-if (data9.kind !== void 0) {
-let data10 = data9.kind;
-const _errs24 = errors;
-if (typeof data10 !== "string") {
-validate129.errors = [{
-instancePath: instancePath + "/board/kind",
-schemaPath: "#/properties/board/properties/kind/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-if (!(data10 === "card" || data10 === "drum" || data10 === "foam" || data10 === "ply6" || data10 === "mdf6" || data10 === "mdf12" || data10 === "acrylic")) {
-validate129.errors = [{
-instancePath: instancePath + "/board/kind",
-schemaPath: "#/properties/board/properties/kind/enum",
-keyword: "enum",
-params: { allowedValues: schema54.properties.board.properties.kind.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-var valid2 = _errs24 === errors;
-} else var valid2 = true;
-if (valid2) {
-if (data9.width !== void 0) {
-let data11 = data9.width;
-const _errs26 = errors;
-if (errors === _errs26) {
-if (typeof data11 == "number" && isFinite(data11)) {
-if (data11 > 900 || isNaN(data11)) {
-validate129.errors = [{
-instancePath: instancePath + "/board/width",
-schemaPath: "#/properties/board/properties/width/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 900
-},
-message: "must be <= 900"
-}];
-return false;
-} else if (data11 < 30 || isNaN(data11)) {
-validate129.errors = [{
-instancePath: instancePath + "/board/width",
-schemaPath: "#/properties/board/properties/width/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 30
-},
-message: "must be >= 30"
-}];
-return false;
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/board/width",
-schemaPath: "#/properties/board/properties/width/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid2 = _errs26 === errors;
-} else var valid2 = true;
-}
-}
-}
-} else {
-validate129.errors = [{
-instancePath: instancePath + "/board",
-schemaPath: "#/properties/board/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-}
-var valid0 = _errs21 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.posts !== void 0) {
-const _errs28 = errors;
-if (!validate130(data.posts, {
-instancePath: instancePath + "/posts",
-parentData: data,
-parentDataProperty: "posts",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate130.errors : vErrors.concat(validate130.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs28 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-} else {
-validate129.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-}
-validate129.errors = vErrors;
-return errors === 0;
-}
-validate129.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate128(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate128.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 12) {
-validate128.errors = [{
-instancePath,
-schemaPath: "#/maxItems",
-keyword: "maxItems",
-params: { limit: 12 },
-message: "must NOT have more than 12 items"
-}];
-return false;
-} else if (data.length < 0) {
-validate128.errors = [{
-instancePath,
-schemaPath: "#/minItems",
-keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate129(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate129.errors : vErrors.concat(validate129.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate128.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "array" },
-message: "must be array"
-}];
-return false;
-}
-}
-validate128.errors = vErrors;
-return errors === 0;
-}
-validate128.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate124(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate124.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.batter === void 0 && (missing0 = "batter") || data.layer === void 0 && (missing0 = "layer") || data.filling === void 0 && (missing0 = "filling") || data.fillingThickness === void 0 && (missing0 = "fillingThickness") || data.coat === void 0 && (missing0 = "coat") || data.coatThickness === void 0 && (missing0 = "coatThickness") || data.tins === void 0 && (missing0 = "tins") || data.chill === void 0 && (missing0 = "chill") || data.tiers === void 0 && (missing0 = "tiers")) {
-validate124.errors = [{
-instancePath,
-schemaPath: "#/required",
-keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema51.properties, key0)) {
-validate124.errors = [{
-instancePath,
-schemaPath: "#/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.batter !== void 0) {
-let data0 = data.batter;
-const _errs2 = errors;
-if (typeof data0 !== "string") {
-validate124.errors = [{
-instancePath: instancePath + "/batter",
-schemaPath: "#/properties/batter/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-if (!(data0 === "firm" || data0 === "sponge")) {
-validate124.errors = [{
-instancePath: instancePath + "/batter",
-schemaPath: "#/properties/batter/enum",
-keyword: "enum",
-params: { allowedValues: schema51.properties.batter.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.density !== void 0) {
-let data1 = data.density;
-const _errs4 = errors;
-if (errors === _errs4) {
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 1.7 || isNaN(data1)) {
-validate124.errors = [{
-instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1.7
-},
-message: "must be <= 1.7"
-}];
-return false;
-} else if (data1 < .1 || isNaN(data1)) {
-validate124.errors = [{
-instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .1
-},
-message: "must be >= 0.1"
-}];
-return false;
-}
-} else {
-validate124.errors = [{
-instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.layer !== void 0) {
-let data2 = data.layer;
-const _errs6 = errors;
-if (errors === _errs6) {
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 200 || isNaN(data2)) {
-validate124.errors = [{
-instancePath: instancePath + "/layer",
-schemaPath: "#/properties/layer/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 200
-},
-message: "must be <= 200"
-}];
-return false;
-} else if (data2 < 5 || isNaN(data2)) {
-validate124.errors = [{
-instancePath: instancePath + "/layer",
-schemaPath: "#/properties/layer/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 5
-},
-message: "must be >= 5"
-}];
-return false;
-}
-} else {
-validate124.errors = [{
-instancePath: instancePath + "/layer",
-schemaPath: "#/properties/layer/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid0 = _errs6 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.filling !== void 0) {
-const _errs8 = errors;
-if (!validate125(data.filling, {
-instancePath: instancePath + "/filling",
-parentData: data,
-parentDataProperty: "filling",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate125.errors : vErrors.concat(validate125.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs8 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.fillingThickness !== void 0) {
-let data4 = data.fillingThickness;
-const _errs9 = errors;
-if (errors === _errs9) {
-if (typeof data4 == "number" && isFinite(data4)) {
-if (data4 > 50 || isNaN(data4)) {
-validate124.errors = [{
-instancePath: instancePath + "/fillingThickness",
-schemaPath: "#/properties/fillingThickness/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 50
-},
-message: "must be <= 50"
-}];
-return false;
-} else if (data4 < 0 || isNaN(data4)) {
-validate124.errors = [{
-instancePath: instancePath + "/fillingThickness",
-schemaPath: "#/properties/fillingThickness/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-},
-message: "must be >= 0"
-}];
-return false;
-}
-} else {
-validate124.errors = [{
-instancePath: instancePath + "/fillingThickness",
-schemaPath: "#/properties/fillingThickness/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid0 = _errs9 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.coat !== void 0) {
-const _errs11 = errors;
-if (!validate125(data.coat, {
-instancePath: instancePath + "/coat",
-parentData: data,
-parentDataProperty: "coat",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate125.errors : vErrors.concat(validate125.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs11 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.coatThickness !== void 0) {
-let data6 = data.coatThickness;
-const _errs12 = errors;
-if (errors === _errs12) {
-if (typeof data6 == "number" && isFinite(data6)) {
-if (data6 > 30 || isNaN(data6)) {
-validate124.errors = [{
-instancePath: instancePath + "/coatThickness",
-schemaPath: "#/properties/coatThickness/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 30
-},
-message: "must be <= 30"
-}];
-return false;
-} else if (data6 < 0 || isNaN(data6)) {
-validate124.errors = [{
-instancePath: instancePath + "/coatThickness",
-schemaPath: "#/properties/coatThickness/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-},
-message: "must be >= 0"
-}];
-return false;
-}
-} else {
-validate124.errors = [{
-instancePath: instancePath + "/coatThickness",
-schemaPath: "#/properties/coatThickness/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid0 = _errs12 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.tins !== void 0) {
-let data7 = data.tins;
-const _errs14 = errors;
-if (errors === _errs14) {
-if (Array.isArray(data7)) {
-if (data7.length > 30) {
-validate124.errors = [{
-instancePath: instancePath + "/tins",
-schemaPath: "#/properties/tins/maxItems",
-keyword: "maxItems",
-params: { limit: 30 },
-message: "must NOT have more than 30 items"
-}];
-return false;
-} else if (data7.length < 0) {
-validate124.errors = [{
-instancePath: instancePath + "/tins",
-schemaPath: "#/properties/tins/minItems",
-keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
-}];
-return false;
-} else {
-const len0 = data7.length;
-for (let i0 = 0; i0 < len0; i0++) {
-let data8 = data7[i0];
-const _errs16 = errors;
-if (errors === _errs16) {
-if (typeof data8 == "number" && isFinite(data8)) {
-if (data8 > 800 || isNaN(data8)) {
-validate124.errors = [{
-instancePath: instancePath + "/tins/" + i0,
-schemaPath: "#/properties/tins/items/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 800
-},
-message: "must be <= 800"
-}];
-return false;
-} else if (data8 < 40 || isNaN(data8)) {
-validate124.errors = [{
-instancePath: instancePath + "/tins/" + i0,
-schemaPath: "#/properties/tins/items/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 40
-},
-message: "must be >= 40"
-}];
-return false;
-}
-} else {
-validate124.errors = [{
-instancePath: instancePath + "/tins/" + i0,
-schemaPath: "#/properties/tins/items/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-if (!(_errs16 === errors)) break;
-}
-}
-} else {
-validate124.errors = [{
-instancePath: instancePath + "/tins",
-schemaPath: "#/properties/tins/type",
-keyword: "type",
-params: { type: "array" },
-message: "must be array"
-}];
-return false;
-}
-}
-var valid0 = _errs14 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.chill !== void 0) {
-let data9 = data.chill;
-const _errs18 = errors;
-if (errors === _errs18) {
-if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
-let missing1;
-if (data9.where === void 0 && (missing1 = "where") || data9.hours === void 0 && (missing1 = "hours")) {
-validate124.errors = [{
-instancePath: instancePath + "/chill",
-schemaPath: "#/properties/chill/required",
-keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
-}];
-return false;
-} else {
-const _errs20 = errors;
-for (const key1 in data9) if (!(key1 === "where" || key1 === "hours")) {
-validate124.errors = [{
-instancePath: instancePath + "/chill",
-schemaPath: "#/properties/chill/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (_errs20 === errors) {
-if (data9.where !== void 0) {
-let data10 = data9.where;
-const _errs21 = errors;
-if (typeof data10 !== "string") {
-validate124.errors = [{
-instancePath: instancePath + "/chill/where",
-schemaPath: "#/properties/chill/properties/where/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-if (!(data10 === "room" || data10 === "fridge" || data10 === "freezer")) {
-validate124.errors = [{
-instancePath: instancePath + "/chill/where",
-schemaPath: "#/properties/chill/properties/where/enum",
-keyword: "enum",
-params: { allowedValues: schema51.properties.chill.properties.where.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-var valid2 = _errs21 === errors;
-} else var valid2 = true;
-if (valid2) {
-if (data9.hours !== void 0) {
-let data11 = data9.hours;
-const _errs23 = errors;
-if (errors === _errs23) {
-if (typeof data11 == "number" && isFinite(data11)) {
-if (data11 > 96 || isNaN(data11)) {
-validate124.errors = [{
-instancePath: instancePath + "/chill/hours",
-schemaPath: "#/properties/chill/properties/hours/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 96
-},
-message: "must be <= 96"
-}];
-return false;
-} else if (data11 < 0 || isNaN(data11)) {
-validate124.errors = [{
-instancePath: instancePath + "/chill/hours",
-schemaPath: "#/properties/chill/properties/hours/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-},
-message: "must be >= 0"
-}];
-return false;
-}
-} else {
-validate124.errors = [{
-instancePath: instancePath + "/chill/hours",
-schemaPath: "#/properties/chill/properties/hours/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid2 = _errs23 === errors;
-} else var valid2 = true;
-}
-}
-}
-} else {
-validate124.errors = [{
-instancePath: instancePath + "/chill",
-schemaPath: "#/properties/chill/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-}
-var valid0 = _errs18 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.tiers !== void 0) {
-const _errs25 = errors;
-if (!validate128(data.tiers, {
-instancePath: instancePath + "/tiers",
-parentData: data,
-parentDataProperty: "tiers",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate128.errors : vErrors.concat(validate128.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs25 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-} else {
-validate124.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-}
-validate124.errors = vErrors;
-return errors === 0;
-}
-validate124.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate136(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate136.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.piece === void 0 && (missing0 = "piece") || data.target === void 0 && (missing0 = "target") || data.within === void 0 && (missing0 = "within") || data.step === void 0 && (missing0 = "step") || data.caseWidth === void 0 && (missing0 = "caseWidth") || data.weighed === void 0 && (missing0 = "weighed")) {
-validate136.errors = [{
-instancePath,
-schemaPath: "#/required",
-keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
-}];
-return false;
-} else {
-for (const key0 in data) if (!(key0 === "piece" || key0 === "target" || key0 === "within" || key0 === "step" || key0 === "caseWidth" || key0 === "weighed")) {
-validate136.errors = [{
-instancePath,
-schemaPath: "#/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (data.piece !== void 0) {
-let data0 = data.piece;
-if (typeof data0 === "string") {
-if (!pattern4.test(data0)) {
-validate136.errors = [{
-instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/pattern",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-}];
-return false;
-}
-} else {
-validate136.errors = [{
-instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.target !== void 0) {
-let data1 = data.target;
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 5e3 || isNaN(data1)) {
-validate136.errors = [{
-instancePath: instancePath + "/target",
-schemaPath: "#/properties/target/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5e3
-},
-message: "must be <= 5000"
-}];
-return false;
-} else if (data1 < .01 || isNaN(data1)) {
-validate136.errors = [{
-instancePath: instancePath + "/target",
-schemaPath: "#/properties/target/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-},
-message: "must be >= 0.01"
-}];
-return false;
-}
-} else {
-validate136.errors = [{
-instancePath: instancePath + "/target",
-schemaPath: "#/properties/target/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.within !== void 0) {
-let data2 = data.within;
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 1e3 || isNaN(data2)) {
-validate136.errors = [{
-instancePath: instancePath + "/within",
-schemaPath: "#/properties/within/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e3
-},
-message: "must be <= 1000"
-}];
-return false;
-} else if (data2 < .001 || isNaN(data2)) {
-validate136.errors = [{
-instancePath: instancePath + "/within",
-schemaPath: "#/properties/within/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .001
-},
-message: "must be >= 0.001"
-}];
-return false;
-}
-} else {
-validate136.errors = [{
-instancePath: instancePath + "/within",
-schemaPath: "#/properties/within/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.step !== void 0) {
-let data3 = data.step;
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 10 || isNaN(data3)) {
-validate136.errors = [{
-instancePath: instancePath + "/step",
-schemaPath: "#/properties/step/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 10
-},
-message: "must be <= 10"
-}];
-return false;
-} else if (data3 < .001 || isNaN(data3)) {
-validate136.errors = [{
-instancePath: instancePath + "/step",
-schemaPath: "#/properties/step/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .001
-},
-message: "must be >= 0.001"
-}];
-return false;
-}
-} else {
-validate136.errors = [{
-instancePath: instancePath + "/step",
-schemaPath: "#/properties/step/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.caseWidth !== void 0) {
-let data4 = data.caseWidth;
-if (typeof data4 == "number" && isFinite(data4)) {
-if (data4 > 500 || isNaN(data4)) {
-validate136.errors = [{
-instancePath: instancePath + "/caseWidth",
-schemaPath: "#/properties/caseWidth/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 500
-},
-message: "must be <= 500"
-}];
-return false;
-} else if (data4 < 0 || isNaN(data4)) {
-validate136.errors = [{
-instancePath: instancePath + "/caseWidth",
-schemaPath: "#/properties/caseWidth/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-},
-message: "must be >= 0"
-}];
-return false;
-}
-} else {
-validate136.errors = [{
-instancePath: instancePath + "/caseWidth",
-schemaPath: "#/properties/caseWidth/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.weighed !== void 0) {
-let data5 = data.weighed;
-if (Array.isArray(data5)) {
-if (data5.length > 2e3) {
-validate136.errors = [{
-instancePath: instancePath + "/weighed",
-schemaPath: "#/properties/weighed/maxItems",
-keyword: "maxItems",
-params: { limit: 2e3 },
-message: "must NOT have more than 2000 items"
-}];
-return false;
-} else if (data5.length < 0) {
-validate136.errors = [{
-instancePath: instancePath + "/weighed",
-schemaPath: "#/properties/weighed/minItems",
-keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
-}];
-return false;
-} else {
-const len0 = data5.length;
-for (let i0 = 0; i0 < len0; i0++) {
-let data6 = data5[i0];
-if (typeof data6 == "number" && isFinite(data6)) {
-if (data6 > 1e4 || isNaN(data6)) {
-validate136.errors = [{
-instancePath: instancePath + "/weighed/" + i0,
-schemaPath: "#/properties/weighed/items/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e4
-},
-message: "must be <= 10000"
-}];
-return false;
-} else if (data6 < .001 || isNaN(data6)) {
-validate136.errors = [{
-instancePath: instancePath + "/weighed/" + i0,
-schemaPath: "#/properties/weighed/items/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .001
-},
-message: "must be >= 0.001"
-}];
-return false;
-}
-} else {
-validate136.errors = [{
-instancePath: instancePath + "/weighed/" + i0,
-schemaPath: "#/properties/weighed/items/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-}
-} else {
-validate136.errors = [{
-instancePath: instancePath + "/weighed",
-schemaPath: "#/properties/weighed/type",
-keyword: "type",
-params: { type: "array" },
-message: "must be array"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-} else {
-validate136.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-validate136.errors = vErrors;
-return true;
-}
-validate136.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema57 = {
-"additionalProperties": false,
-"type": "object",
-"required": ["thread", "items"],
-"properties": {
-"thread": {
-"type": "integer",
-"enum": [
-6,
-8,
-10,
-12
-]
-},
-"items": { "$ref": "#/$defs/array39" },
-"cutAt": {
-"type": "number",
-"minimum": 0,
-"maximum": 3e3
-}
-}
-};
-const schema59 = {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"id",
-"kind",
-"name",
-"thick"
-],
-"properties": {
-"id": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"kind": {
-"type": "string",
-"enum": [
-"feet",
-"nut",
-"washer",
-"large",
-"base",
-"board",
-"gap",
-"tier"
-]
-},
-"name": {
-"maxLength": 120,
-"minLength": 1,
-"type": "string"
-},
-"thick": {
-"type": "number",
-"minimum": 0,
-"maximum": 600
-},
-"width": {
-"type": "number",
-"minimum": 20,
-"maximum": 900
-},
-"weight": {
-"type": "number",
-"minimum": 1,
-"maximum": 5e4
-},
-"made": {
-"type": "string",
-"enum": ["mdf", "plywood"]
-}
-}
-};
-function validate140(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate140.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.id === void 0 && (missing0 = "id") || data.kind === void 0 && (missing0 = "kind") || data.name === void 0 && (missing0 = "name") || data.thick === void 0 && (missing0 = "thick")) {
-validate140.errors = [{
-instancePath,
-schemaPath: "#/required",
-keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
-}];
-return false;
-} else {
-for (const key0 in data) if (!(key0 === "id" || key0 === "kind" || key0 === "name" || key0 === "thick" || key0 === "width" || key0 === "weight" || key0 === "made")) {
-validate140.errors = [{
-instancePath,
-schemaPath: "#/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (data.id !== void 0) {
-let data0 = data.id;
-if (typeof data0 === "string") {
-if (!pattern4.test(data0)) {
-validate140.errors = [{
-instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-}];
-return false;
-}
-} else {
-validate140.errors = [{
-instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.kind !== void 0) {
-let data1 = data.kind;
-if (typeof data1 !== "string") {
-validate140.errors = [{
-instancePath: instancePath + "/kind",
-schemaPath: "#/properties/kind/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-if (!(data1 === "feet" || data1 === "nut" || data1 === "washer" || data1 === "large" || data1 === "base" || data1 === "board" || data1 === "gap" || data1 === "tier")) {
-validate140.errors = [{
-instancePath: instancePath + "/kind",
-schemaPath: "#/properties/kind/enum",
-keyword: "enum",
-params: { allowedValues: schema59.properties.kind.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.name !== void 0) {
-let data2 = data.name;
-if (typeof data2 === "string") {
-if (func2(data2) > 120) {
-validate140.errors = [{
-instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
-keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
-}];
-return false;
-} else if (func2(data2) < 1) {
-validate140.errors = [{
-instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
-keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
-}];
-return false;
-}
-} else {
-validate140.errors = [{
-instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.thick !== void 0) {
-let data3 = data.thick;
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 600 || isNaN(data3)) {
-validate140.errors = [{
-instancePath: instancePath + "/thick",
-schemaPath: "#/properties/thick/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 600
-},
-message: "must be <= 600"
-}];
-return false;
-} else if (data3 < 0 || isNaN(data3)) {
-validate140.errors = [{
-instancePath: instancePath + "/thick",
-schemaPath: "#/properties/thick/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-},
-message: "must be >= 0"
-}];
-return false;
-}
-} else {
-validate140.errors = [{
-instancePath: instancePath + "/thick",
-schemaPath: "#/properties/thick/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.width !== void 0) {
-let data4 = data.width;
-if (typeof data4 == "number" && isFinite(data4)) {
-if (data4 > 900 || isNaN(data4)) {
-validate140.errors = [{
-instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 900
-},
-message: "must be <= 900"
-}];
-return false;
-} else if (data4 < 20 || isNaN(data4)) {
-validate140.errors = [{
-instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 20
-},
-message: "must be >= 20"
-}];
-return false;
-}
-} else {
-validate140.errors = [{
-instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.weight !== void 0) {
-let data5 = data.weight;
-if (typeof data5 == "number" && isFinite(data5)) {
-if (data5 > 5e4 || isNaN(data5)) {
-validate140.errors = [{
-instancePath: instancePath + "/weight",
-schemaPath: "#/properties/weight/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5e4
-},
-message: "must be <= 50000"
-}];
-return false;
-} else if (data5 < 1 || isNaN(data5)) {
-validate140.errors = [{
-instancePath: instancePath + "/weight",
-schemaPath: "#/properties/weight/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 1
-},
-message: "must be >= 1"
-}];
-return false;
-}
-} else {
-validate140.errors = [{
-instancePath: instancePath + "/weight",
-schemaPath: "#/properties/weight/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.made !== void 0) {
-let data6 = data.made;
-if (typeof data6 !== "string") {
-validate140.errors = [{
-instancePath: instancePath + "/made",
-schemaPath: "#/properties/made/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-if (!(data6 === "mdf" || data6 === "plywood")) {
-validate140.errors = [{
-instancePath: instancePath + "/made",
-schemaPath: "#/properties/made/enum",
-keyword: "enum",
-params: { allowedValues: schema59.properties.made.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-}
-} else {
-validate140.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-validate140.errors = vErrors;
-return true;
-}
-validate140.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate139(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate139.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 40) {
-validate139.errors = [{
-instancePath,
-schemaPath: "#/maxItems",
-keyword: "maxItems",
-params: { limit: 40 },
-message: "must NOT have more than 40 items"
-}];
-return false;
-} else if (data.length < 0) {
-validate139.errors = [{
-instancePath,
-schemaPath: "#/minItems",
-keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate140(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate140.errors : vErrors.concat(validate140.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate139.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "array" },
-message: "must be array"
-}];
-return false;
-}
-}
-validate139.errors = vErrors;
-return errors === 0;
-}
-validate139.evaluated = {
-"items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
@@ -11347,7 +9941,7 @@ if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
-if (data.thread === void 0 && (missing0 = "thread") || data.items === void 0 && (missing0 = "items")) {
+if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number") || data.apart === void 0 && (missing0 = "apart")) {
 validate138.errors = [{
 instancePath,
 schemaPath: "#/required",
@@ -11358,7 +9952,7 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "thread" || key0 === "items" || key0 === "cutAt")) {
+for (const key0 in data) if (!(key0 === "stock" || key0 === "number" || key0 === "apart")) {
 validate138.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
@@ -11369,81 +9963,100 @@ message: "must NOT have additional properties"
 return false;
 }
 if (_errs1 === errors) {
-if (data.thread !== void 0) {
-let data0 = data.thread;
+if (data.stock !== void 0) {
 const _errs2 = errors;
-if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0))) {
+if (!validate98(data.stock, {
+instancePath: instancePath + "/stock",
+parentData: data,
+parentDataProperty: "stock",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.number !== void 0) {
+let data1 = data.number;
+const _errs3 = errors;
+if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
 validate138.errors = [{
-instancePath: instancePath + "/thread",
-schemaPath: "#/properties/thread/type",
+instancePath: instancePath + "/number",
+schemaPath: "#/properties/number/type",
 keyword: "type",
 params: { type: "integer" },
 message: "must be integer"
 }];
 return false;
 }
-if (!(data0 === 6 || data0 === 8 || data0 === 10 || data0 === 12)) {
+if (errors === _errs3) {
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 4 || isNaN(data1)) {
 validate138.errors = [{
-instancePath: instancePath + "/thread",
-schemaPath: "#/properties/thread/enum",
-keyword: "enum",
-params: { allowedValues: schema57.properties.thread.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.items !== void 0) {
-const _errs4 = errors;
-if (!validate139(data.items, {
-instancePath: instancePath + "/items",
-parentData: data,
-parentDataProperty: "items",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate139.errors : vErrors.concat(validate139.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.cutAt !== void 0) {
-let data2 = data.cutAt;
-const _errs5 = errors;
-if (errors === _errs5) {
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 3e3 || isNaN(data2)) {
-validate138.errors = [{
-instancePath: instancePath + "/cutAt",
-schemaPath: "#/properties/cutAt/maximum",
+instancePath: instancePath + "/number",
+schemaPath: "#/properties/number/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
-limit: 3e3
+limit: 4
 },
-message: "must be <= 3000"
+message: "must be <= 4"
 }];
 return false;
-} else if (data2 < 0 || isNaN(data2)) {
+} else if (data1 < 1 || isNaN(data1)) {
 validate138.errors = [{
-instancePath: instancePath + "/cutAt",
-schemaPath: "#/properties/cutAt/minimum",
+instancePath: instancePath + "/number",
+schemaPath: "#/properties/number/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
-limit: 0
+limit: 1
 },
-message: "must be >= 0"
+message: "must be >= 1"
+}];
+return false;
+}
+}
+}
+var valid0 = _errs3 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.apart !== void 0) {
+let data2 = data.apart;
+const _errs5 = errors;
+if (errors === _errs5) {
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 600 || isNaN(data2)) {
+validate138.errors = [{
+instancePath: instancePath + "/apart",
+schemaPath: "#/properties/apart/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 600
+},
+message: "must be <= 600"
+}];
+return false;
+} else if (data2 < 10 || isNaN(data2)) {
+validate138.errors = [{
+instancePath: instancePath + "/apart",
+schemaPath: "#/properties/apart/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 10
+},
+message: "must be >= 10"
 }];
 return false;
 }
 } else {
 validate138.errors = [{
-instancePath: instancePath + "/cutAt",
-schemaPath: "#/properties/cutAt/type",
+instancePath: instancePath + "/apart",
+schemaPath: "#/properties/apart/type",
 keyword: "type",
 params: { type: "number" },
 message: "must be number"
@@ -11476,17 +10089,1638 @@ validate138.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate145(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate131(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate145.evaluated;
+const evaluated0 = validate131.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.height === void 0 && (missing0 = "height") || data.stuck === void 0 && (missing0 = "stuck")) {
+validate131.errors = [{
+instancePath,
+schemaPath: "#/required",
+keyword: "required",
+params: { missingProperty: missing0 },
+message: "must have required property '" + missing0 + "'"
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!func1.call(schema55.properties, key0)) {
+validate131.errors = [{
+instancePath,
+schemaPath: "#/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key0 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.id !== void 0) {
+let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (!pattern4.test(data0)) {
+validate131.errors = [{
+instancePath: instancePath + "/id",
+schemaPath: "#/properties/id/pattern",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+}];
+return false;
+}
+} else {
+validate131.errors = [{
+instancePath: instancePath + "/id",
+schemaPath: "#/properties/id/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.name !== void 0) {
+let data1 = data.name;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 === "string") {
+if (func2(data1) > 120) {
+validate131.errors = [{
+instancePath: instancePath + "/name",
+schemaPath: "#/properties/name/maxLength",
+keyword: "maxLength",
+params: { limit: 120 },
+message: "must NOT have more than 120 characters"
+}];
+return false;
+} else if (func2(data1) < 1) {
+validate131.errors = [{
+instancePath: instancePath + "/name",
+schemaPath: "#/properties/name/minLength",
+keyword: "minLength",
+params: { limit: 1 },
+message: "must NOT have fewer than 1 characters"
+}];
+return false;
+}
+} else {
+validate131.errors = [{
+instancePath: instancePath + "/name",
+schemaPath: "#/properties/name/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.shape !== void 0) {
+let data2 = data.shape;
+const _errs6 = errors;
+if (typeof data2 !== "string") {
+validate131.errors = [{
+instancePath: instancePath + "/shape",
+schemaPath: "#/properties/shape/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if (!(data2 === "round" || data2 === "square")) {
+validate131.errors = [{
+instancePath: instancePath + "/shape",
+schemaPath: "#/properties/shape/enum",
+keyword: "enum",
+params: { allowedValues: schema55.properties.shape.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.width !== void 0) {
+let data3 = data.width;
+const _errs8 = errors;
+if (errors === _errs8) {
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 800 || isNaN(data3)) {
+validate131.errors = [{
+instancePath: instancePath + "/width",
+schemaPath: "#/properties/width/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 800
+},
+message: "must be <= 800"
+}];
+return false;
+} else if (data3 < 40 || isNaN(data3)) {
+validate131.errors = [{
+instancePath: instancePath + "/width",
+schemaPath: "#/properties/width/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 40
+},
+message: "must be >= 40"
+}];
+return false;
+}
+} else {
+validate131.errors = [{
+instancePath: instancePath + "/width",
+schemaPath: "#/properties/width/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.height !== void 0) {
+let data4 = data.height;
+const _errs10 = errors;
+if (errors === _errs10) {
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 400 || isNaN(data4)) {
+validate131.errors = [{
+instancePath: instancePath + "/height",
+schemaPath: "#/properties/height/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 400
+},
+message: "must be <= 400"
+}];
+return false;
+} else if (data4 < 20 || isNaN(data4)) {
+validate131.errors = [{
+instancePath: instancePath + "/height",
+schemaPath: "#/properties/height/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 20
+},
+message: "must be >= 20"
+}];
+return false;
+}
+} else {
+validate131.errors = [{
+instancePath: instancePath + "/height",
+schemaPath: "#/properties/height/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs10 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.cover !== void 0) {
+const _errs12 = errors;
+if (!validate68(data.cover, {
+instancePath: instancePath + "/cover",
+parentData: data,
+parentDataProperty: "cover",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate68.errors : vErrors.concat(validate68.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.board !== void 0) {
+let data6 = data.board;
+const _errs13 = errors;
+if (errors === _errs13) {
+if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
+let missing1;
+if (data6.kind === void 0 && (missing1 = "kind") || data6.width === void 0 && (missing1 = "width")) {
+validate131.errors = [{
+instancePath: instancePath + "/board",
+schemaPath: "#/properties/board/required",
+keyword: "required",
+params: { missingProperty: missing1 },
+message: "must have required property '" + missing1 + "'"
+}];
+return false;
+} else {
+const _errs15 = errors;
+for (const key1 in data6) if (!(key1 === "kind" || key1 === "width")) {
+validate131.errors = [{
+instancePath: instancePath + "/board",
+schemaPath: "#/properties/board/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key1 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (_errs15 === errors) {
+if (data6.kind !== void 0) {
+const _errs16 = errors;
+if (!validate133(data6.kind, {
+instancePath: instancePath + "/board/kind",
+parentData: data6,
+parentDataProperty: "kind",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
+errors = vErrors.length;
+}
+var valid1 = _errs16 === errors;
+} else var valid1 = true;
+if (valid1) {
+if (data6.width !== void 0) {
+let data8 = data6.width;
+const _errs17 = errors;
+if (errors === _errs17) {
+if (typeof data8 == "number" && isFinite(data8)) {
+if (data8 > 900 || isNaN(data8)) {
+validate131.errors = [{
+instancePath: instancePath + "/board/width",
+schemaPath: "#/properties/board/properties/width/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 900
+},
+message: "must be <= 900"
+}];
+return false;
+} else if (data8 < 30 || isNaN(data8)) {
+validate131.errors = [{
+instancePath: instancePath + "/board/width",
+schemaPath: "#/properties/board/properties/width/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 30
+},
+message: "must be >= 30"
+}];
+return false;
+}
+} else {
+validate131.errors = [{
+instancePath: instancePath + "/board/width",
+schemaPath: "#/properties/board/properties/width/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid1 = _errs17 === errors;
+} else var valid1 = true;
+}
+}
+}
+} else {
+validate131.errors = [{
+instancePath: instancePath + "/board",
+schemaPath: "#/properties/board/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+}
+var valid0 = _errs13 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.posts !== void 0) {
+const _errs19 = errors;
+if (!validate135(data.posts, {
+instancePath: instancePath + "/posts",
+parentData: data,
+parentDataProperty: "posts",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate135.errors : vErrors.concat(validate135.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs19 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.gap !== void 0) {
+let data10 = data.gap;
+const _errs20 = errors;
+if (errors === _errs20) {
+if (typeof data10 == "number" && isFinite(data10)) {
+if (data10 > 700 || isNaN(data10)) {
+validate131.errors = [{
+instancePath: instancePath + "/gap",
+schemaPath: "#/properties/gap/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 700
+},
+message: "must be <= 700"
+}];
+return false;
+} else if (data10 < 0 || isNaN(data10)) {
+validate131.errors = [{
+instancePath: instancePath + "/gap",
+schemaPath: "#/properties/gap/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate131.errors = [{
+instancePath: instancePath + "/gap",
+schemaPath: "#/properties/gap/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs20 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.stuck !== void 0) {
+const _errs22 = errors;
+if (typeof data.stuck !== "boolean") {
+validate131.errors = [{
+instancePath: instancePath + "/stuck",
+schemaPath: "#/properties/stuck/type",
+keyword: "type",
+params: { type: "boolean" },
+message: "must be boolean"
+}];
+return false;
+}
+var valid0 = _errs22 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.keepers !== void 0) {
+const _errs24 = errors;
+if (!validate138(data.keepers, {
+instancePath: instancePath + "/keepers",
+parentData: data,
+parentDataProperty: "keepers",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate138.errors : vErrors.concat(validate138.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs24 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.weight !== void 0) {
+let data13 = data.weight;
+const _errs25 = errors;
+if (errors === _errs25) {
+if (typeof data13 == "number" && isFinite(data13)) {
+if (data13 > 5e4 || isNaN(data13)) {
+validate131.errors = [{
+instancePath: instancePath + "/weight",
+schemaPath: "#/properties/weight/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5e4
+},
+message: "must be <= 50000"
+}];
+return false;
+} else if (data13 < 1 || isNaN(data13)) {
+validate131.errors = [{
+instancePath: instancePath + "/weight",
+schemaPath: "#/properties/weight/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 1
+},
+message: "must be >= 1"
+}];
+return false;
+}
+} else {
+validate131.errors = [{
+instancePath: instancePath + "/weight",
+schemaPath: "#/properties/weight/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs25 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate131.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+}
+validate131.errors = vErrors;
+return errors === 0;
+}
+validate131.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate130(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate130.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 12) {
+validate130.errors = [{
+instancePath,
+schemaPath: "#/maxItems",
+keyword: "maxItems",
+params: { limit: 12 },
+message: "must NOT have more than 12 items"
+}];
+return false;
+} else if (data.length < 0) {
+validate130.errors = [{
+instancePath,
+schemaPath: "#/minItems",
+keyword: "minItems",
+params: { limit: 0 },
+message: "must NOT have fewer than 0 items"
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate131(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate131.errors : vErrors.concat(validate131.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate130.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "array" },
+message: "must be array"
+}];
+return false;
+}
+}
+validate130.errors = vErrors;
+return errors === 0;
+}
+validate130.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate126(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate126.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.batter === void 0 && (missing0 = "batter") || data.layer === void 0 && (missing0 = "layer") || data.filling === void 0 && (missing0 = "filling") || data.fillingThickness === void 0 && (missing0 = "fillingThickness") || data.coat === void 0 && (missing0 = "coat") || data.coatThickness === void 0 && (missing0 = "coatThickness") || data.tins === void 0 && (missing0 = "tins") || data.chill === void 0 && (missing0 = "chill") || data.tiers === void 0 && (missing0 = "tiers")) {
+validate126.errors = [{
+instancePath,
+schemaPath: "#/required",
+keyword: "required",
+params: { missingProperty: missing0 },
+message: "must have required property '" + missing0 + "'"
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!func1.call(schema52.properties, key0)) {
+validate126.errors = [{
+instancePath,
+schemaPath: "#/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key0 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.batter !== void 0) {
+let data0 = data.batter;
+const _errs2 = errors;
+if (typeof data0 !== "string") {
+validate126.errors = [{
+instancePath: instancePath + "/batter",
+schemaPath: "#/properties/batter/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if (!(data0 === "firm" || data0 === "sponge")) {
+validate126.errors = [{
+instancePath: instancePath + "/batter",
+schemaPath: "#/properties/batter/enum",
+keyword: "enum",
+params: { allowedValues: schema52.properties.batter.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.density !== void 0) {
+let data1 = data.density;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 1.7 || isNaN(data1)) {
+validate126.errors = [{
+instancePath: instancePath + "/density",
+schemaPath: "#/properties/density/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1.7
+},
+message: "must be <= 1.7"
+}];
+return false;
+} else if (data1 < .1 || isNaN(data1)) {
+validate126.errors = [{
+instancePath: instancePath + "/density",
+schemaPath: "#/properties/density/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .1
+},
+message: "must be >= 0.1"
+}];
+return false;
+}
+} else {
+validate126.errors = [{
+instancePath: instancePath + "/density",
+schemaPath: "#/properties/density/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.layer !== void 0) {
+let data2 = data.layer;
+const _errs6 = errors;
+if (errors === _errs6) {
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 200 || isNaN(data2)) {
+validate126.errors = [{
+instancePath: instancePath + "/layer",
+schemaPath: "#/properties/layer/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 200
+},
+message: "must be <= 200"
+}];
+return false;
+} else if (data2 < 5 || isNaN(data2)) {
+validate126.errors = [{
+instancePath: instancePath + "/layer",
+schemaPath: "#/properties/layer/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 5
+},
+message: "must be >= 5"
+}];
+return false;
+}
+} else {
+validate126.errors = [{
+instancePath: instancePath + "/layer",
+schemaPath: "#/properties/layer/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.filling !== void 0) {
+const _errs8 = errors;
+if (!validate127(data.filling, {
+instancePath: instancePath + "/filling",
+parentData: data,
+parentDataProperty: "filling",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate127.errors : vErrors.concat(validate127.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.fillingThickness !== void 0) {
+let data4 = data.fillingThickness;
+const _errs9 = errors;
+if (errors === _errs9) {
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 50 || isNaN(data4)) {
+validate126.errors = [{
+instancePath: instancePath + "/fillingThickness",
+schemaPath: "#/properties/fillingThickness/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 50
+},
+message: "must be <= 50"
+}];
+return false;
+} else if (data4 < 0 || isNaN(data4)) {
+validate126.errors = [{
+instancePath: instancePath + "/fillingThickness",
+schemaPath: "#/properties/fillingThickness/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate126.errors = [{
+instancePath: instancePath + "/fillingThickness",
+schemaPath: "#/properties/fillingThickness/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs9 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.coat !== void 0) {
+const _errs11 = errors;
+if (!validate127(data.coat, {
+instancePath: instancePath + "/coat",
+parentData: data,
+parentDataProperty: "coat",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate127.errors : vErrors.concat(validate127.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs11 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.coatThickness !== void 0) {
+let data6 = data.coatThickness;
+const _errs12 = errors;
+if (errors === _errs12) {
+if (typeof data6 == "number" && isFinite(data6)) {
+if (data6 > 30 || isNaN(data6)) {
+validate126.errors = [{
+instancePath: instancePath + "/coatThickness",
+schemaPath: "#/properties/coatThickness/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 30
+},
+message: "must be <= 30"
+}];
+return false;
+} else if (data6 < 0 || isNaN(data6)) {
+validate126.errors = [{
+instancePath: instancePath + "/coatThickness",
+schemaPath: "#/properties/coatThickness/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate126.errors = [{
+instancePath: instancePath + "/coatThickness",
+schemaPath: "#/properties/coatThickness/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.tins !== void 0) {
+let data7 = data.tins;
+const _errs14 = errors;
+if (errors === _errs14) {
+if (Array.isArray(data7)) {
+if (data7.length > 30) {
+validate126.errors = [{
+instancePath: instancePath + "/tins",
+schemaPath: "#/properties/tins/maxItems",
+keyword: "maxItems",
+params: { limit: 30 },
+message: "must NOT have more than 30 items"
+}];
+return false;
+} else if (data7.length < 0) {
+validate126.errors = [{
+instancePath: instancePath + "/tins",
+schemaPath: "#/properties/tins/minItems",
+keyword: "minItems",
+params: { limit: 0 },
+message: "must NOT have fewer than 0 items"
+}];
+return false;
+} else {
+const len0 = data7.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data8 = data7[i0];
+const _errs16 = errors;
+if (errors === _errs16) {
+if (typeof data8 == "number" && isFinite(data8)) {
+if (data8 > 800 || isNaN(data8)) {
+validate126.errors = [{
+instancePath: instancePath + "/tins/" + i0,
+schemaPath: "#/properties/tins/items/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 800
+},
+message: "must be <= 800"
+}];
+return false;
+} else if (data8 < 40 || isNaN(data8)) {
+validate126.errors = [{
+instancePath: instancePath + "/tins/" + i0,
+schemaPath: "#/properties/tins/items/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 40
+},
+message: "must be >= 40"
+}];
+return false;
+}
+} else {
+validate126.errors = [{
+instancePath: instancePath + "/tins/" + i0,
+schemaPath: "#/properties/tins/items/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+if (!(_errs16 === errors)) break;
+}
+}
+} else {
+validate126.errors = [{
+instancePath: instancePath + "/tins",
+schemaPath: "#/properties/tins/type",
+keyword: "type",
+params: { type: "array" },
+message: "must be array"
+}];
+return false;
+}
+}
+var valid0 = _errs14 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.chill !== void 0) {
+let data9 = data.chill;
+const _errs18 = errors;
+if (errors === _errs18) {
+if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
+let missing1;
+if (data9.where === void 0 && (missing1 = "where") || data9.hours === void 0 && (missing1 = "hours")) {
+validate126.errors = [{
+instancePath: instancePath + "/chill",
+schemaPath: "#/properties/chill/required",
+keyword: "required",
+params: { missingProperty: missing1 },
+message: "must have required property '" + missing1 + "'"
+}];
+return false;
+} else {
+const _errs20 = errors;
+for (const key1 in data9) if (!(key1 === "where" || key1 === "hours")) {
+validate126.errors = [{
+instancePath: instancePath + "/chill",
+schemaPath: "#/properties/chill/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key1 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (_errs20 === errors) {
+if (data9.where !== void 0) {
+let data10 = data9.where;
+const _errs21 = errors;
+if (typeof data10 !== "string") {
+validate126.errors = [{
+instancePath: instancePath + "/chill/where",
+schemaPath: "#/properties/chill/properties/where/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if (!(data10 === "room" || data10 === "fridge" || data10 === "freezer")) {
+validate126.errors = [{
+instancePath: instancePath + "/chill/where",
+schemaPath: "#/properties/chill/properties/where/enum",
+keyword: "enum",
+params: { allowedValues: schema52.properties.chill.properties.where.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+var valid2 = _errs21 === errors;
+} else var valid2 = true;
+if (valid2) {
+if (data9.hours !== void 0) {
+let data11 = data9.hours;
+const _errs23 = errors;
+if (errors === _errs23) {
+if (typeof data11 == "number" && isFinite(data11)) {
+if (data11 > 96 || isNaN(data11)) {
+validate126.errors = [{
+instancePath: instancePath + "/chill/hours",
+schemaPath: "#/properties/chill/properties/hours/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 96
+},
+message: "must be <= 96"
+}];
+return false;
+} else if (data11 < 0 || isNaN(data11)) {
+validate126.errors = [{
+instancePath: instancePath + "/chill/hours",
+schemaPath: "#/properties/chill/properties/hours/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate126.errors = [{
+instancePath: instancePath + "/chill/hours",
+schemaPath: "#/properties/chill/properties/hours/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid2 = _errs23 === errors;
+} else var valid2 = true;
+}
+}
+}
+} else {
+validate126.errors = [{
+instancePath: instancePath + "/chill",
+schemaPath: "#/properties/chill/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+}
+var valid0 = _errs18 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.tiers !== void 0) {
+const _errs25 = errors;
+if (!validate130(data.tiers, {
+instancePath: instancePath + "/tiers",
+parentData: data,
+parentDataProperty: "tiers",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate130.errors : vErrors.concat(validate130.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs25 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate126.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+}
+validate126.errors = vErrors;
+return errors === 0;
+}
+validate126.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate144(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate144.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.piece === void 0 && (missing0 = "piece") || data.target === void 0 && (missing0 = "target") || data.within === void 0 && (missing0 = "within") || data.step === void 0 && (missing0 = "step") || data.caseWidth === void 0 && (missing0 = "caseWidth") || data.weighed === void 0 && (missing0 = "weighed")) {
+validate144.errors = [{
+instancePath,
+schemaPath: "#/required",
+keyword: "required",
+params: { missingProperty: missing0 },
+message: "must have required property '" + missing0 + "'"
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "piece" || key0 === "target" || key0 === "within" || key0 === "step" || key0 === "caseWidth" || key0 === "weighed")) {
+validate144.errors = [{
+instancePath,
+schemaPath: "#/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key0 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (data.piece !== void 0) {
+let data0 = data.piece;
+if (typeof data0 === "string") {
+if (!pattern4.test(data0)) {
+validate144.errors = [{
+instancePath: instancePath + "/piece",
+schemaPath: "#/properties/piece/pattern",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+}];
+return false;
+}
+} else {
+validate144.errors = [{
+instancePath: instancePath + "/piece",
+schemaPath: "#/properties/piece/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.target !== void 0) {
+let data1 = data.target;
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 5e3 || isNaN(data1)) {
+validate144.errors = [{
+instancePath: instancePath + "/target",
+schemaPath: "#/properties/target/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5e3
+},
+message: "must be <= 5000"
+}];
+return false;
+} else if (data1 < .01 || isNaN(data1)) {
+validate144.errors = [{
+instancePath: instancePath + "/target",
+schemaPath: "#/properties/target/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+},
+message: "must be >= 0.01"
+}];
+return false;
+}
+} else {
+validate144.errors = [{
+instancePath: instancePath + "/target",
+schemaPath: "#/properties/target/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.within !== void 0) {
+let data2 = data.within;
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 1e3 || isNaN(data2)) {
+validate144.errors = [{
+instancePath: instancePath + "/within",
+schemaPath: "#/properties/within/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e3
+},
+message: "must be <= 1000"
+}];
+return false;
+} else if (data2 < .001 || isNaN(data2)) {
+validate144.errors = [{
+instancePath: instancePath + "/within",
+schemaPath: "#/properties/within/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .001
+},
+message: "must be >= 0.001"
+}];
+return false;
+}
+} else {
+validate144.errors = [{
+instancePath: instancePath + "/within",
+schemaPath: "#/properties/within/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.step !== void 0) {
+let data3 = data.step;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 10 || isNaN(data3)) {
+validate144.errors = [{
+instancePath: instancePath + "/step",
+schemaPath: "#/properties/step/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 10
+},
+message: "must be <= 10"
+}];
+return false;
+} else if (data3 < .001 || isNaN(data3)) {
+validate144.errors = [{
+instancePath: instancePath + "/step",
+schemaPath: "#/properties/step/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .001
+},
+message: "must be >= 0.001"
+}];
+return false;
+}
+} else {
+validate144.errors = [{
+instancePath: instancePath + "/step",
+schemaPath: "#/properties/step/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.caseWidth !== void 0) {
+let data4 = data.caseWidth;
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 500 || isNaN(data4)) {
+validate144.errors = [{
+instancePath: instancePath + "/caseWidth",
+schemaPath: "#/properties/caseWidth/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 500
+},
+message: "must be <= 500"
+}];
+return false;
+} else if (data4 < 0 || isNaN(data4)) {
+validate144.errors = [{
+instancePath: instancePath + "/caseWidth",
+schemaPath: "#/properties/caseWidth/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate144.errors = [{
+instancePath: instancePath + "/caseWidth",
+schemaPath: "#/properties/caseWidth/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.weighed !== void 0) {
+let data5 = data.weighed;
+if (Array.isArray(data5)) {
+if (data5.length > 2e3) {
+validate144.errors = [{
+instancePath: instancePath + "/weighed",
+schemaPath: "#/properties/weighed/maxItems",
+keyword: "maxItems",
+params: { limit: 2e3 },
+message: "must NOT have more than 2000 items"
+}];
+return false;
+} else if (data5.length < 0) {
+validate144.errors = [{
+instancePath: instancePath + "/weighed",
+schemaPath: "#/properties/weighed/minItems",
+keyword: "minItems",
+params: { limit: 0 },
+message: "must NOT have fewer than 0 items"
+}];
+return false;
+} else {
+const len0 = data5.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data6 = data5[i0];
+if (typeof data6 == "number" && isFinite(data6)) {
+if (data6 > 1e4 || isNaN(data6)) {
+validate144.errors = [{
+instancePath: instancePath + "/weighed/" + i0,
+schemaPath: "#/properties/weighed/items/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e4
+},
+message: "must be <= 10000"
+}];
+return false;
+} else if (data6 < .001 || isNaN(data6)) {
+validate144.errors = [{
+instancePath: instancePath + "/weighed/" + i0,
+schemaPath: "#/properties/weighed/items/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .001
+},
+message: "must be >= 0.001"
+}];
+return false;
+}
+} else {
+validate144.errors = [{
+instancePath: instancePath + "/weighed/" + i0,
+schemaPath: "#/properties/weighed/items/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+}
+} else {
+validate144.errors = [{
+instancePath: instancePath + "/weighed",
+schemaPath: "#/properties/weighed/type",
+keyword: "type",
+params: { type: "array" },
+message: "must be array"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+} else {
+validate144.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+validate144.errors = vErrors;
+return true;
+}
+validate144.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema60 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"thread",
+"base",
+"raised",
+"up"
+],
+"properties": {
+"thread": {
+"type": "integer",
+"enum": [
+6,
+8,
+10,
+12
+]
+},
+"base": {
+"type": "string",
+"enum": ["washer", "large"]
+},
+"raised": {
+"type": "string",
+"enum": ["washer", "large"]
+},
+"up": {
+"type": "number",
+"minimum": 0,
+"maximum": 1e3
+},
+"cutAt": {
+"type": "number",
+"minimum": 0,
+"maximum": 3e3
+}
+}
+};
+function validate147(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate147.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.thread === void 0 && (missing0 = "thread") || data.base === void 0 && (missing0 = "base") || data.raised === void 0 && (missing0 = "raised") || data.up === void 0 && (missing0 = "up")) {
+validate147.errors = [{
+instancePath,
+schemaPath: "#/required",
+keyword: "required",
+params: { missingProperty: missing0 },
+message: "must have required property '" + missing0 + "'"
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "thread" || key0 === "base" || key0 === "raised" || key0 === "up" || key0 === "cutAt")) {
+validate147.errors = [{
+instancePath,
+schemaPath: "#/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key0 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (data.thread !== void 0) {
+let data0 = data.thread;
+if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0))) {
+validate147.errors = [{
+instancePath: instancePath + "/thread",
+schemaPath: "#/properties/thread/type",
+keyword: "type",
+params: { type: "integer" },
+message: "must be integer"
+}];
+return false;
+}
+if (!(data0 === 6 || data0 === 8 || data0 === 10 || data0 === 12)) {
+validate147.errors = [{
+instancePath: instancePath + "/thread",
+schemaPath: "#/properties/thread/enum",
+keyword: "enum",
+params: { allowedValues: schema60.properties.thread.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.base !== void 0) {
+let data1 = data.base;
+if (typeof data1 !== "string") {
+validate147.errors = [{
+instancePath: instancePath + "/base",
+schemaPath: "#/properties/base/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if (!(data1 === "washer" || data1 === "large")) {
+validate147.errors = [{
+instancePath: instancePath + "/base",
+schemaPath: "#/properties/base/enum",
+keyword: "enum",
+params: { allowedValues: schema60.properties.base.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.raised !== void 0) {
+let data2 = data.raised;
+if (typeof data2 !== "string") {
+validate147.errors = [{
+instancePath: instancePath + "/raised",
+schemaPath: "#/properties/raised/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if (!(data2 === "washer" || data2 === "large")) {
+validate147.errors = [{
+instancePath: instancePath + "/raised",
+schemaPath: "#/properties/raised/enum",
+keyword: "enum",
+params: { allowedValues: schema60.properties.raised.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.up !== void 0) {
+let data3 = data.up;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 1e3 || isNaN(data3)) {
+validate147.errors = [{
+instancePath: instancePath + "/up",
+schemaPath: "#/properties/up/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e3
+},
+message: "must be <= 1000"
+}];
+return false;
+} else if (data3 < 0 || isNaN(data3)) {
+validate147.errors = [{
+instancePath: instancePath + "/up",
+schemaPath: "#/properties/up/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate147.errors = [{
+instancePath: instancePath + "/up",
+schemaPath: "#/properties/up/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.cutAt !== void 0) {
+let data4 = data.cutAt;
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 3e3 || isNaN(data4)) {
+validate147.errors = [{
+instancePath: instancePath + "/cutAt",
+schemaPath: "#/properties/cutAt/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 3e3
+},
+message: "must be <= 3000"
+}];
+return false;
+} else if (data4 < 0 || isNaN(data4)) {
+validate147.errors = [{
+instancePath: instancePath + "/cutAt",
+schemaPath: "#/properties/cutAt/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate147.errors = [{
+instancePath: instancePath + "/cutAt",
+schemaPath: "#/properties/cutAt/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+} else {
+validate147.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+validate147.errors = vErrors;
+return true;
+}
+validate147.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate150(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate150.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.name === void 0 && (missing0 = "name") || data.batch === void 0 && (missing0 = "batch") || data.grams === void 0 && (missing0 = "grams") || data.recolour === void 0 && (missing0 = "recolour") || data.allergens === void 0 && (missing0 = "allergens")) {
-validate145.errors = [{
+validate150.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -11497,7 +11731,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "name" || key0 === "batch" || key0 === "grams" || key0 === "recolour" || key0 === "allergens" || key0 === "keepBy")) {
-validate145.errors = [{
+validate150.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -11513,7 +11747,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 80) {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/stock",
 schemaPath: "#/properties/stock/maxLength",
 keyword: "maxLength",
@@ -11522,7 +11756,7 @@ message: "must NOT have more than 80 characters"
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/stock",
 schemaPath: "#/properties/stock/minLength",
 keyword: "minLength",
@@ -11532,7 +11766,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/stock",
 schemaPath: "#/properties/stock/type",
 keyword: "type",
@@ -11551,7 +11785,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
@@ -11560,7 +11794,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
@@ -11570,7 +11804,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/name",
 schemaPath: "#/properties/name/type",
 keyword: "type",
@@ -11589,7 +11823,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 130) {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/batch",
 schemaPath: "#/properties/batch/maxLength",
 keyword: "maxLength",
@@ -11599,7 +11833,7 @@ message: "must NOT have more than 130 characters"
 return false;
 }
 } else {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/batch",
 schemaPath: "#/properties/batch/type",
 keyword: "type",
@@ -11618,7 +11852,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e5 || isNaN(data3)) {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/grams",
 schemaPath: "#/properties/grams/maximum",
 keyword: "maximum",
@@ -11630,7 +11864,7 @@ message: "must be <= 100000"
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/grams",
 schemaPath: "#/properties/grams/minimum",
 keyword: "minimum",
@@ -11643,7 +11877,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/grams",
 schemaPath: "#/properties/grams/type",
 keyword: "type",
@@ -11659,7 +11893,7 @@ if (valid0) {
 if (data.recolour !== void 0) {
 const _errs10 = errors;
 if (typeof data.recolour !== "boolean") {
-validate145.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/recolour",
 schemaPath: "#/properties/recolour/type",
 keyword: "type",
@@ -11673,14 +11907,14 @@ var valid0 = _errs10 === errors;
 if (valid0) {
 if (data.allergens !== void 0) {
 const _errs12 = errors;
-if (!validate75(data.allergens, {
+if (!validate77(data.allergens, {
 instancePath: instancePath + "/allergens",
 parentData: data,
 parentDataProperty: "allergens",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate75.errors : vErrors.concat(validate75.errors);
+vErrors = vErrors === null ? validate77.errors : vErrors.concat(validate77.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs12 === errors;
@@ -11688,14 +11922,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.keepBy !== void 0) {
 const _errs13 = errors;
-if (!validate110(data.keepBy, {
+if (!validate112(data.keepBy, {
 instancePath: instancePath + "/keepBy",
 parentData: data,
 parentDataProperty: "keepBy",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate110.errors : vErrors.concat(validate110.errors);
+vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
@@ -11709,7 +11943,7 @@ var valid0 = _errs13 === errors;
 }
 }
 } else {
-validate145.errors = [{
+validate150.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -11719,24 +11953,24 @@ message: "must be object"
 return false;
 }
 }
-validate145.errors = vErrors;
+validate150.errors = vErrors;
 return errors === 0;
 }
-validate145.evaluated = {
+validate150.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate144(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate149(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate144.evaluated;
+const evaluated0 = validate149.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate144.errors = [{
+validate149.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -11745,7 +11979,7 @@ message: "must NOT have more than 200 items"
 }];
 return false;
 } else if (data.length < 0) {
-validate144.errors = [{
+validate149.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -11757,21 +11991,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate145(data[i0], {
+if (!validate150(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate145.errors : vErrors.concat(validate145.errors);
+vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate144.errors = [{
+validate149.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -11781,15 +12015,15 @@ message: "must be array"
 return false;
 }
 }
-validate144.errors = vErrors;
+validate149.errors = vErrors;
 return errors === 0;
 }
-validate144.evaluated = {
+validate149.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema63 = {
+const schema64 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -11819,7 +12053,7 @@ const schema63 = {
 "minLength": 1,
 "type": "string"
 },
-"on": { "$ref": "#/$defs/string26" },
+"on": { "$ref": "#/$defs/string27" },
 "readings": {
 "type": "object",
 "additionalProperties": {
@@ -11831,17 +12065,17 @@ const schema63 = {
 }
 }
 };
-function validate151(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate156(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate151.evaluated;
+const evaluated0 = validate156.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.test === void 0 && (missing0 = "test") || data.of === void 0 && (missing0 = "of") || data.on === void 0 && (missing0 = "on") || data.readings === void 0 && (missing0 = "readings")) {
-validate151.errors = [{
+validate156.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -11852,7 +12086,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "test" || key0 === "of" || key0 === "on" || key0 === "readings")) {
-validate151.errors = [{
+validate156.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -11868,7 +12102,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
@@ -11878,7 +12112,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/type",
 keyword: "type",
@@ -11895,7 +12129,7 @@ if (data.test !== void 0) {
 let data1 = data.test;
 const _errs4 = errors;
 if (typeof data1 !== "string") {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/test",
 schemaPath: "#/properties/test/type",
 keyword: "type",
@@ -11905,11 +12139,11 @@ message: "must be string"
 return false;
 }
 if (!(data1 === "press" || data1 === "pull" || data1 === "bend" || data1 === "spring" || data1 === "tab")) {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/test",
 schemaPath: "#/properties/test/enum",
 keyword: "enum",
-params: { allowedValues: schema63.properties.test.enum },
+params: { allowedValues: schema64.properties.test.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -11923,7 +12157,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 60) {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/of",
 schemaPath: "#/properties/of/maxLength",
 keyword: "maxLength",
@@ -11932,7 +12166,7 @@ message: "must NOT have more than 60 characters"
 }];
 return false;
 } else if (func2(data2) < 1) {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/of",
 schemaPath: "#/properties/of/minLength",
 keyword: "minLength",
@@ -11942,7 +12176,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/of",
 schemaPath: "#/properties/of/type",
 keyword: "type",
@@ -11957,14 +12191,14 @@ var valid0 = _errs6 === errors;
 if (valid0) {
 if (data.on !== void 0) {
 const _errs8 = errors;
-if (!validate110(data.on, {
+if (!validate112(data.on, {
 instancePath: instancePath + "/on",
 parentData: data,
 parentDataProperty: "on",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate110.errors : vErrors.concat(validate110.errors);
+vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs8 === errors;
@@ -11976,7 +12210,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 if (Object.keys(data4).length > 8) {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/readings",
 schemaPath: "#/properties/readings/maxProperties",
 keyword: "maxProperties",
@@ -11990,7 +12224,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5e4 || isNaN(data5)) {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/readings/additionalProperties/maximum",
 keyword: "maximum",
@@ -12002,7 +12236,7 @@ message: "must be <= 50000"
 }];
 return false;
 } else if (data5 < 0 || isNaN(data5)) {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/readings/additionalProperties/minimum",
 keyword: "minimum",
@@ -12015,7 +12249,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/readings/additionalProperties/type",
 keyword: "type",
@@ -12028,7 +12262,7 @@ return false;
 if (!(_errs12 === errors)) break;
 }
 } else {
-validate151.errors = [{
+validate156.errors = [{
 instancePath: instancePath + "/readings",
 schemaPath: "#/properties/readings/type",
 keyword: "type",
@@ -12040,1501 +12274,6 @@ return false;
 }
 var valid0 = _errs9 === errors;
 } else var valid0 = true;
-}
-}
-}
-}
-}
-}
-} else {
-validate151.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-}
-validate151.errors = vErrors;
-return errors === 0;
-}
-validate151.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate150(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate150.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 100) {
-validate150.errors = [{
-instancePath,
-schemaPath: "#/maxItems",
-keyword: "maxItems",
-params: { limit: 100 },
-message: "must NOT have more than 100 items"
-}];
-return false;
-} else if (data.length < 0) {
-validate150.errors = [{
-instancePath,
-schemaPath: "#/minItems",
-keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate151(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate151.errors : vErrors.concat(validate151.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate150.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "array" },
-message: "must be array"
-}];
-return false;
-}
-}
-validate150.errors = vErrors;
-return errors === 0;
-}
-validate150.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema65 = {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"id",
-"at",
-"build",
-"piece",
-"question",
-"saw",
-"minutes",
-"note",
-"paste",
-"body",
-"spells",
-"duty"
-],
-"properties": {
-"id": {
-"maxLength": 80,
-"minLength": 1,
-"type": "string"
-},
-"at": {
-"maxLength": 40,
-"type": "string"
-},
-"build": {
-"maxLength": 120,
-"type": "string"
-},
-"piece": {
-"maxLength": 120,
-"type": "string"
-},
-"buildId": {
-"maxLength": 80,
-"minLength": 1,
-"type": "string"
-},
-"pieceId": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"question": { "$ref": "#/$defs/string47" },
-"saw": {
-"type": "string",
-"enum": [
-"just",
-"yes",
-"not",
-"cracked",
-"sagged",
-"squashed"
-]
-},
-"minutes": {
-"type": "number",
-"minimum": .1,
-"maximum": 43200
-},
-"note": {
-"maxLength": 1e3,
-"type": "string"
-},
-"picture": {
-"maxLength": 80,
-"type": "string"
-},
-"paste": { "$ref": "#/$defs/record48" },
-"body": { "$ref": "#/$defs/record49" },
-"spells": { "$ref": "#/$defs/array50" },
-"duty": {
-"type": "object",
-"additionalProperties": {
-"type": "number",
-"minimum": -1e6,
-"maximum": 1e9
-},
-"maxProperties": 12
-}
-}
-};
-const schema66 = {
-"type": "string",
-"enum": [
-"tack",
-"skin",
-"touch",
-"pose",
-"handle",
-"bear",
-"stand",
-"hard",
-"dry",
-"stick",
-"texture",
-"bend"
-]
-};
-function validate157(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate157.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (typeof data !== "string") {
-validate157.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-if (!(data === "tack" || data === "skin" || data === "touch" || data === "pose" || data === "handle" || data === "bear" || data === "stand" || data === "hard" || data === "dry" || data === "stick" || data === "texture" || data === "bend")) {
-validate157.errors = [{
-instancePath,
-schemaPath: "#/enum",
-keyword: "enum",
-params: { allowedValues: schema66.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-validate157.errors = vErrors;
-return true;
-}
-validate157.evaluated = {
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate159(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate159.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
-validate159.errors = [{
-instancePath,
-schemaPath: "#/required",
-keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder")) {
-validate159.errors = [{
-instancePath,
-schemaPath: "#/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.base !== void 0) {
-const _errs2 = errors;
-if (!validate71(data.base, {
-instancePath: instancePath + "/base",
-parentData: data,
-parentDataProperty: "base",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate71.errors : vErrors.concat(validate71.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.gumPaste !== void 0) {
-let data1 = data.gumPaste;
-const _errs3 = errors;
-if (errors === _errs3) {
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 100 || isNaN(data1)) {
-validate159.errors = [{
-instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 100
-},
-message: "must be <= 100"
-}];
-return false;
-} else if (data1 < 0 || isNaN(data1)) {
-validate159.errors = [{
-instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-},
-message: "must be >= 0"
-}];
-return false;
-}
-} else {
-validate159.errors = [{
-instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid0 = _errs3 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.powder !== void 0) {
-let data2 = data.powder;
-const _errs5 = errors;
-if (errors === _errs5) {
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 5 || isNaN(data2)) {
-validate159.errors = [{
-instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-},
-message: "must be <= 5"
-}];
-return false;
-} else if (data2 < 0 || isNaN(data2)) {
-validate159.errors = [{
-instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-},
-message: "must be >= 0"
-}];
-return false;
-}
-} else {
-validate159.errors = [{
-instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid0 = _errs5 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-} else {
-validate159.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-}
-validate159.errors = vErrors;
-return errors === 0;
-}
-validate159.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema68 = {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"volume",
-"area",
-"depth",
-"facing",
-"thickness",
-"kind",
-"coat"
-],
-"properties": {
-"volume": {
-"type": "number",
-"minimum": .01,
-"maximum": 1e9
-},
-"area": {
-"type": "number",
-"minimum": .01,
-"maximum": 1e7
-},
-"depth": {
-"type": "number",
-"minimum": .01,
-"maximum": 1e3
-},
-"facing": {
-"type": "number",
-"minimum": .01,
-"maximum": 3e3
-},
-"thickness": {
-"type": "number",
-"minimum": .01,
-"maximum": 2e3
-},
-"kind": {
-"type": "string",
-"enum": ["rod", "sheet"]
-},
-"coat": { "type": "boolean" }
-}
-};
-function validate162(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate162.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.volume === void 0 && (missing0 = "volume") || data.area === void 0 && (missing0 = "area") || data.depth === void 0 && (missing0 = "depth") || data.facing === void 0 && (missing0 = "facing") || data.thickness === void 0 && (missing0 = "thickness") || data.kind === void 0 && (missing0 = "kind") || data.coat === void 0 && (missing0 = "coat")) {
-validate162.errors = [{
-instancePath,
-schemaPath: "#/required",
-keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
-}];
-return false;
-} else {
-for (const key0 in data) if (!(key0 === "volume" || key0 === "area" || key0 === "depth" || key0 === "facing" || key0 === "thickness" || key0 === "kind" || key0 === "coat")) {
-validate162.errors = [{
-instancePath,
-schemaPath: "#/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (data.volume !== void 0) {
-let data0 = data.volume;
-if (typeof data0 == "number" && isFinite(data0)) {
-if (data0 > 1e9 || isNaN(data0)) {
-validate162.errors = [{
-instancePath: instancePath + "/volume",
-schemaPath: "#/properties/volume/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e9
-},
-message: "must be <= 1000000000"
-}];
-return false;
-} else if (data0 < .01 || isNaN(data0)) {
-validate162.errors = [{
-instancePath: instancePath + "/volume",
-schemaPath: "#/properties/volume/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-},
-message: "must be >= 0.01"
-}];
-return false;
-}
-} else {
-validate162.errors = [{
-instancePath: instancePath + "/volume",
-schemaPath: "#/properties/volume/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.area !== void 0) {
-let data1 = data.area;
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 1e7 || isNaN(data1)) {
-validate162.errors = [{
-instancePath: instancePath + "/area",
-schemaPath: "#/properties/area/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e7
-},
-message: "must be <= 10000000"
-}];
-return false;
-} else if (data1 < .01 || isNaN(data1)) {
-validate162.errors = [{
-instancePath: instancePath + "/area",
-schemaPath: "#/properties/area/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-},
-message: "must be >= 0.01"
-}];
-return false;
-}
-} else {
-validate162.errors = [{
-instancePath: instancePath + "/area",
-schemaPath: "#/properties/area/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.depth !== void 0) {
-let data2 = data.depth;
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 1e3 || isNaN(data2)) {
-validate162.errors = [{
-instancePath: instancePath + "/depth",
-schemaPath: "#/properties/depth/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e3
-},
-message: "must be <= 1000"
-}];
-return false;
-} else if (data2 < .01 || isNaN(data2)) {
-validate162.errors = [{
-instancePath: instancePath + "/depth",
-schemaPath: "#/properties/depth/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-},
-message: "must be >= 0.01"
-}];
-return false;
-}
-} else {
-validate162.errors = [{
-instancePath: instancePath + "/depth",
-schemaPath: "#/properties/depth/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.facing !== void 0) {
-let data3 = data.facing;
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 3e3 || isNaN(data3)) {
-validate162.errors = [{
-instancePath: instancePath + "/facing",
-schemaPath: "#/properties/facing/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 3e3
-},
-message: "must be <= 3000"
-}];
-return false;
-} else if (data3 < .01 || isNaN(data3)) {
-validate162.errors = [{
-instancePath: instancePath + "/facing",
-schemaPath: "#/properties/facing/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-},
-message: "must be >= 0.01"
-}];
-return false;
-}
-} else {
-validate162.errors = [{
-instancePath: instancePath + "/facing",
-schemaPath: "#/properties/facing/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.thickness !== void 0) {
-let data4 = data.thickness;
-if (typeof data4 == "number" && isFinite(data4)) {
-if (data4 > 2e3 || isNaN(data4)) {
-validate162.errors = [{
-instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 2e3
-},
-message: "must be <= 2000"
-}];
-return false;
-} else if (data4 < .01 || isNaN(data4)) {
-validate162.errors = [{
-instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-},
-message: "must be >= 0.01"
-}];
-return false;
-}
-} else {
-validate162.errors = [{
-instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.kind !== void 0) {
-let data5 = data.kind;
-if (typeof data5 !== "string") {
-validate162.errors = [{
-instancePath: instancePath + "/kind",
-schemaPath: "#/properties/kind/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-if (!(data5 === "rod" || data5 === "sheet")) {
-validate162.errors = [{
-instancePath: instancePath + "/kind",
-schemaPath: "#/properties/kind/enum",
-keyword: "enum",
-params: { allowedValues: schema68.properties.kind.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.coat !== void 0) {
-if (typeof data.coat !== "boolean") {
-validate162.errors = [{
-instancePath: instancePath + "/coat",
-schemaPath: "#/properties/coat/type",
-keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-}
-} else {
-validate162.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-validate162.errors = vErrors;
-return true;
-}
-validate162.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate165(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate165.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
-validate165.errors = [{
-instancePath,
-schemaPath: "#/required",
-keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
-}];
-return false;
-} else {
-for (const key0 in data) if (!(key0 === "until" || key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "wrapped")) {
-validate165.errors = [{
-instancePath,
-schemaPath: "#/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (data.until !== void 0) {
-let data0 = data.until;
-if (typeof data0 == "number" && isFinite(data0)) {
-if (data0 > 1e5 || isNaN(data0)) {
-validate165.errors = [{
-instancePath: instancePath + "/until",
-schemaPath: "#/properties/until/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e5
-},
-message: "must be <= 100000"
-}];
-return false;
-} else if (data0 < 0 || isNaN(data0)) {
-validate165.errors = [{
-instancePath: instancePath + "/until",
-schemaPath: "#/properties/until/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-},
-message: "must be >= 0"
-}];
-return false;
-}
-} else {
-validate165.errors = [{
-instancePath: instancePath + "/until",
-schemaPath: "#/properties/until/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.temperature !== void 0) {
-let data1 = data.temperature;
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 60 || isNaN(data1)) {
-validate165.errors = [{
-instancePath: instancePath + "/temperature",
-schemaPath: "#/properties/temperature/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 60
-},
-message: "must be <= 60"
-}];
-return false;
-} else if (data1 < -30 || isNaN(data1)) {
-validate165.errors = [{
-instancePath: instancePath + "/temperature",
-schemaPath: "#/properties/temperature/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: -30
-},
-message: "must be >= -30"
-}];
-return false;
-}
-} else {
-validate165.errors = [{
-instancePath: instancePath + "/temperature",
-schemaPath: "#/properties/temperature/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.humidity !== void 0) {
-let data2 = data.humidity;
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 1 || isNaN(data2)) {
-validate165.errors = [{
-instancePath: instancePath + "/humidity",
-schemaPath: "#/properties/humidity/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1
-},
-message: "must be <= 1"
-}];
-return false;
-} else if (data2 < 0 || isNaN(data2)) {
-validate165.errors = [{
-instancePath: instancePath + "/humidity",
-schemaPath: "#/properties/humidity/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-},
-message: "must be >= 0"
-}];
-return false;
-}
-} else {
-validate165.errors = [{
-instancePath: instancePath + "/humidity",
-schemaPath: "#/properties/humidity/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.air !== void 0) {
-let data3 = data.air;
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 5 || isNaN(data3)) {
-validate165.errors = [{
-instancePath: instancePath + "/air",
-schemaPath: "#/properties/air/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-},
-message: "must be <= 5"
-}];
-return false;
-} else if (data3 < .01 || isNaN(data3)) {
-validate165.errors = [{
-instancePath: instancePath + "/air",
-schemaPath: "#/properties/air/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-},
-message: "must be >= 0.01"
-}];
-return false;
-}
-} else {
-validate165.errors = [{
-instancePath: instancePath + "/air",
-schemaPath: "#/properties/air/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.wrapped !== void 0) {
-if (typeof data.wrapped !== "boolean") {
-validate165.errors = [{
-instancePath: instancePath + "/wrapped",
-schemaPath: "#/properties/wrapped/type",
-keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-} else {
-validate165.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-validate165.errors = vErrors;
-return true;
-}
-validate165.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate164(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate164.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 20) {
-validate164.errors = [{
-instancePath,
-schemaPath: "#/maxItems",
-keyword: "maxItems",
-params: { limit: 20 },
-message: "must NOT have more than 20 items"
-}];
-return false;
-} else if (data.length < 1) {
-validate164.errors = [{
-instancePath,
-schemaPath: "#/minItems",
-keyword: "minItems",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 items"
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate165(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate165.errors : vErrors.concat(validate165.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate164.errors = [{
-instancePath,
-schemaPath: "#/type",
-keyword: "type",
-params: { type: "array" },
-message: "must be array"
-}];
-return false;
-}
-}
-validate164.errors = vErrors;
-return errors === 0;
-}
-validate164.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate156(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate156.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.build === void 0 && (missing0 = "build") || data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.saw === void 0 && (missing0 = "saw") || data.minutes === void 0 && (missing0 = "minutes") || data.note === void 0 && (missing0 = "note") || data.paste === void 0 && (missing0 = "paste") || data.body === void 0 && (missing0 = "body") || data.spells === void 0 && (missing0 = "spells") || data.duty === void 0 && (missing0 = "duty")) {
-validate156.errors = [{
-instancePath,
-schemaPath: "#/required",
-keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema65.properties, key0)) {
-validate156.errors = [{
-instancePath,
-schemaPath: "#/additionalProperties",
-keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.id !== void 0) {
-let data0 = data.id;
-const _errs2 = errors;
-if (errors === _errs2) {
-if (typeof data0 === "string") {
-if (func2(data0) > 80) {
-validate156.errors = [{
-instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/maxLength",
-keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
-}];
-return false;
-} else if (func2(data0) < 1) {
-validate156.errors = [{
-instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/minLength",
-keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.at !== void 0) {
-let data1 = data.at;
-const _errs4 = errors;
-if (errors === _errs4) {
-if (typeof data1 === "string") {
-if (func2(data1) > 40) {
-validate156.errors = [{
-instancePath: instancePath + "/at",
-schemaPath: "#/properties/at/maxLength",
-keyword: "maxLength",
-params: { limit: 40 },
-message: "must NOT have more than 40 characters"
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/at",
-schemaPath: "#/properties/at/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.build !== void 0) {
-let data2 = data.build;
-const _errs6 = errors;
-if (errors === _errs6) {
-if (typeof data2 === "string") {
-if (func2(data2) > 120) {
-validate156.errors = [{
-instancePath: instancePath + "/build",
-schemaPath: "#/properties/build/maxLength",
-keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/build",
-schemaPath: "#/properties/build/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs6 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.piece !== void 0) {
-let data3 = data.piece;
-const _errs8 = errors;
-if (errors === _errs8) {
-if (typeof data3 === "string") {
-if (func2(data3) > 120) {
-validate156.errors = [{
-instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/maxLength",
-keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs8 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.buildId !== void 0) {
-let data4 = data.buildId;
-const _errs10 = errors;
-if (errors === _errs10) {
-if (typeof data4 === "string") {
-if (func2(data4) > 80) {
-validate156.errors = [{
-instancePath: instancePath + "/buildId",
-schemaPath: "#/properties/buildId/maxLength",
-keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
-}];
-return false;
-} else if (func2(data4) < 1) {
-validate156.errors = [{
-instancePath: instancePath + "/buildId",
-schemaPath: "#/properties/buildId/minLength",
-keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/buildId",
-schemaPath: "#/properties/buildId/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs10 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.pieceId !== void 0) {
-let data5 = data.pieceId;
-const _errs12 = errors;
-if (errors === _errs12) {
-if (typeof data5 === "string") {
-if (!pattern4.test(data5)) {
-validate156.errors = [{
-instancePath: instancePath + "/pieceId",
-schemaPath: "#/properties/pieceId/pattern",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/pieceId",
-schemaPath: "#/properties/pieceId/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs12 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.question !== void 0) {
-const _errs14 = errors;
-if (!validate157(data.question, {
-instancePath: instancePath + "/question",
-parentData: data,
-parentDataProperty: "question",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate157.errors : vErrors.concat(validate157.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs14 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.saw !== void 0) {
-let data7 = data.saw;
-const _errs15 = errors;
-if (typeof data7 !== "string") {
-validate156.errors = [{
-instancePath: instancePath + "/saw",
-schemaPath: "#/properties/saw/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-if (!(data7 === "just" || data7 === "yes" || data7 === "not" || data7 === "cracked" || data7 === "sagged" || data7 === "squashed")) {
-validate156.errors = [{
-instancePath: instancePath + "/saw",
-schemaPath: "#/properties/saw/enum",
-keyword: "enum",
-params: { allowedValues: schema65.properties.saw.enum },
-message: "must be equal to one of the allowed values"
-}];
-return false;
-}
-var valid0 = _errs15 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.minutes !== void 0) {
-let data8 = data.minutes;
-const _errs17 = errors;
-if (errors === _errs17) {
-if (typeof data8 == "number" && isFinite(data8)) {
-if (data8 > 43200 || isNaN(data8)) {
-validate156.errors = [{
-instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 43200
-},
-message: "must be <= 43200"
-}];
-return false;
-} else if (data8 < .1 || isNaN(data8)) {
-validate156.errors = [{
-instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .1
-},
-message: "must be >= 0.1"
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-var valid0 = _errs17 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.note !== void 0) {
-let data9 = data.note;
-const _errs19 = errors;
-if (errors === _errs19) {
-if (typeof data9 === "string") {
-if (func2(data9) > 1e3) {
-validate156.errors = [{
-instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/maxLength",
-keyword: "maxLength",
-params: { limit: 1e3 },
-message: "must NOT have more than 1000 characters"
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs19 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.picture !== void 0) {
-let data10 = data.picture;
-const _errs21 = errors;
-if (errors === _errs21) {
-if (typeof data10 === "string") {
-if (func2(data10) > 80) {
-validate156.errors = [{
-instancePath: instancePath + "/picture",
-schemaPath: "#/properties/picture/maxLength",
-keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/picture",
-schemaPath: "#/properties/picture/type",
-keyword: "type",
-params: { type: "string" },
-message: "must be string"
-}];
-return false;
-}
-}
-var valid0 = _errs21 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.paste !== void 0) {
-const _errs23 = errors;
-if (!validate159(data.paste, {
-instancePath: instancePath + "/paste",
-parentData: data,
-parentDataProperty: "paste",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate159.errors : vErrors.concat(validate159.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs23 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.body !== void 0) {
-const _errs24 = errors;
-if (!validate162(data.body, {
-instancePath: instancePath + "/body",
-parentData: data,
-parentDataProperty: "body",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate162.errors : vErrors.concat(validate162.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs24 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.spells !== void 0) {
-const _errs25 = errors;
-if (!validate164(data.spells, {
-instancePath: instancePath + "/spells",
-parentData: data,
-parentDataProperty: "spells",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate164.errors : vErrors.concat(validate164.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs25 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.duty !== void 0) {
-let data14 = data.duty;
-const _errs26 = errors;
-if (errors === _errs26) {
-if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
-if (Object.keys(data14).length > 12) {
-validate156.errors = [{
-instancePath: instancePath + "/duty",
-schemaPath: "#/properties/duty/maxProperties",
-keyword: "maxProperties",
-params: { limit: 12 },
-message: "must NOT have more than 12 properties"
-}];
-return false;
-} else for (const key1 in data14) {
-let data15 = data14[key1];
-const _errs29 = errors;
-if (errors === _errs29) {
-if (typeof data15 == "number" && isFinite(data15)) {
-if (data15 > 1e9 || isNaN(data15)) {
-validate156.errors = [{
-instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/duty/additionalProperties/maximum",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e9
-},
-message: "must be <= 1000000000"
-}];
-return false;
-} else if (data15 < -1e6 || isNaN(data15)) {
-validate156.errors = [{
-instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/duty/additionalProperties/minimum",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: -1e6
-},
-message: "must be >= -1000000"
-}];
-return false;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/duty/additionalProperties/type",
-keyword: "type",
-params: { type: "number" },
-message: "must be number"
-}];
-return false;
-}
-}
-if (!(_errs29 === errors)) break;
-}
-} else {
-validate156.errors = [{
-instancePath: instancePath + "/duty",
-schemaPath: "#/properties/duty/type",
-keyword: "type",
-params: { type: "object" },
-message: "must be object"
-}];
-return false;
-}
-}
-var valid0 = _errs26 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
 }
 }
 }
@@ -13568,13 +12307,13 @@ if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
-if (data.length > 2e3) {
+if (data.length > 100) {
 validate155.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 2e3 },
-message: "must NOT have more than 2000 items"
+params: { limit: 100 },
+message: "must NOT have more than 100 items"
 }];
 return false;
 } else if (data.length < 0) {
@@ -13622,7 +12361,1502 @@ validate155.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema71 = {
+const schema66 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"at",
+"build",
+"piece",
+"question",
+"saw",
+"minutes",
+"note",
+"paste",
+"body",
+"spells",
+"duty"
+],
+"properties": {
+"id": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"at": {
+"maxLength": 40,
+"type": "string"
+},
+"build": {
+"maxLength": 120,
+"type": "string"
+},
+"piece": {
+"maxLength": 120,
+"type": "string"
+},
+"buildId": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"pieceId": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"question": { "$ref": "#/$defs/string48" },
+"saw": {
+"type": "string",
+"enum": [
+"just",
+"yes",
+"not",
+"cracked",
+"sagged",
+"squashed"
+]
+},
+"minutes": {
+"type": "number",
+"minimum": .1,
+"maximum": 43200
+},
+"note": {
+"maxLength": 1e3,
+"type": "string"
+},
+"picture": {
+"maxLength": 80,
+"type": "string"
+},
+"paste": { "$ref": "#/$defs/record49" },
+"body": { "$ref": "#/$defs/record50" },
+"spells": { "$ref": "#/$defs/array51" },
+"duty": {
+"type": "object",
+"additionalProperties": {
+"type": "number",
+"minimum": -1e6,
+"maximum": 1e9
+},
+"maxProperties": 12
+}
+}
+};
+const schema67 = {
+"type": "string",
+"enum": [
+"tack",
+"skin",
+"touch",
+"pose",
+"handle",
+"bear",
+"stand",
+"hard",
+"dry",
+"stick",
+"texture",
+"bend"
+]
+};
+function validate162(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate162.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (typeof data !== "string") {
+validate162.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if (!(data === "tack" || data === "skin" || data === "touch" || data === "pose" || data === "handle" || data === "bear" || data === "stand" || data === "hard" || data === "dry" || data === "stick" || data === "texture" || data === "bend")) {
+validate162.errors = [{
+instancePath,
+schemaPath: "#/enum",
+keyword: "enum",
+params: { allowedValues: schema67.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+validate162.errors = vErrors;
+return true;
+}
+validate162.evaluated = {
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate164(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate164.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
+validate164.errors = [{
+instancePath,
+schemaPath: "#/required",
+keyword: "required",
+params: { missingProperty: missing0 },
+message: "must have required property '" + missing0 + "'"
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder")) {
+validate164.errors = [{
+instancePath,
+schemaPath: "#/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key0 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.base !== void 0) {
+const _errs2 = errors;
+if (!validate73(data.base, {
+instancePath: instancePath + "/base",
+parentData: data,
+parentDataProperty: "base",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.gumPaste !== void 0) {
+let data1 = data.gumPaste;
+const _errs3 = errors;
+if (errors === _errs3) {
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 100 || isNaN(data1)) {
+validate164.errors = [{
+instancePath: instancePath + "/gumPaste",
+schemaPath: "#/properties/gumPaste/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 100
+},
+message: "must be <= 100"
+}];
+return false;
+} else if (data1 < 0 || isNaN(data1)) {
+validate164.errors = [{
+instancePath: instancePath + "/gumPaste",
+schemaPath: "#/properties/gumPaste/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate164.errors = [{
+instancePath: instancePath + "/gumPaste",
+schemaPath: "#/properties/gumPaste/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs3 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.powder !== void 0) {
+let data2 = data.powder;
+const _errs5 = errors;
+if (errors === _errs5) {
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 5 || isNaN(data2)) {
+validate164.errors = [{
+instancePath: instancePath + "/powder",
+schemaPath: "#/properties/powder/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+},
+message: "must be <= 5"
+}];
+return false;
+} else if (data2 < 0 || isNaN(data2)) {
+validate164.errors = [{
+instancePath: instancePath + "/powder",
+schemaPath: "#/properties/powder/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate164.errors = [{
+instancePath: instancePath + "/powder",
+schemaPath: "#/properties/powder/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs5 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+} else {
+validate164.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+}
+validate164.errors = vErrors;
+return errors === 0;
+}
+validate164.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema69 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"volume",
+"area",
+"depth",
+"facing",
+"thickness",
+"kind",
+"coat"
+],
+"properties": {
+"volume": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e9
+},
+"area": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e7
+},
+"depth": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e3
+},
+"facing": {
+"type": "number",
+"minimum": .01,
+"maximum": 3e3
+},
+"thickness": {
+"type": "number",
+"minimum": .01,
+"maximum": 2e3
+},
+"kind": {
+"type": "string",
+"enum": ["rod", "sheet"]
+},
+"coat": { "type": "boolean" }
+}
+};
+function validate167(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate167.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.volume === void 0 && (missing0 = "volume") || data.area === void 0 && (missing0 = "area") || data.depth === void 0 && (missing0 = "depth") || data.facing === void 0 && (missing0 = "facing") || data.thickness === void 0 && (missing0 = "thickness") || data.kind === void 0 && (missing0 = "kind") || data.coat === void 0 && (missing0 = "coat")) {
+validate167.errors = [{
+instancePath,
+schemaPath: "#/required",
+keyword: "required",
+params: { missingProperty: missing0 },
+message: "must have required property '" + missing0 + "'"
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "volume" || key0 === "area" || key0 === "depth" || key0 === "facing" || key0 === "thickness" || key0 === "kind" || key0 === "coat")) {
+validate167.errors = [{
+instancePath,
+schemaPath: "#/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key0 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (data.volume !== void 0) {
+let data0 = data.volume;
+if (typeof data0 == "number" && isFinite(data0)) {
+if (data0 > 1e9 || isNaN(data0)) {
+validate167.errors = [{
+instancePath: instancePath + "/volume",
+schemaPath: "#/properties/volume/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e9
+},
+message: "must be <= 1000000000"
+}];
+return false;
+} else if (data0 < .01 || isNaN(data0)) {
+validate167.errors = [{
+instancePath: instancePath + "/volume",
+schemaPath: "#/properties/volume/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+},
+message: "must be >= 0.01"
+}];
+return false;
+}
+} else {
+validate167.errors = [{
+instancePath: instancePath + "/volume",
+schemaPath: "#/properties/volume/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.area !== void 0) {
+let data1 = data.area;
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 1e7 || isNaN(data1)) {
+validate167.errors = [{
+instancePath: instancePath + "/area",
+schemaPath: "#/properties/area/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e7
+},
+message: "must be <= 10000000"
+}];
+return false;
+} else if (data1 < .01 || isNaN(data1)) {
+validate167.errors = [{
+instancePath: instancePath + "/area",
+schemaPath: "#/properties/area/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+},
+message: "must be >= 0.01"
+}];
+return false;
+}
+} else {
+validate167.errors = [{
+instancePath: instancePath + "/area",
+schemaPath: "#/properties/area/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.depth !== void 0) {
+let data2 = data.depth;
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 1e3 || isNaN(data2)) {
+validate167.errors = [{
+instancePath: instancePath + "/depth",
+schemaPath: "#/properties/depth/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e3
+},
+message: "must be <= 1000"
+}];
+return false;
+} else if (data2 < .01 || isNaN(data2)) {
+validate167.errors = [{
+instancePath: instancePath + "/depth",
+schemaPath: "#/properties/depth/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+},
+message: "must be >= 0.01"
+}];
+return false;
+}
+} else {
+validate167.errors = [{
+instancePath: instancePath + "/depth",
+schemaPath: "#/properties/depth/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.facing !== void 0) {
+let data3 = data.facing;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 3e3 || isNaN(data3)) {
+validate167.errors = [{
+instancePath: instancePath + "/facing",
+schemaPath: "#/properties/facing/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 3e3
+},
+message: "must be <= 3000"
+}];
+return false;
+} else if (data3 < .01 || isNaN(data3)) {
+validate167.errors = [{
+instancePath: instancePath + "/facing",
+schemaPath: "#/properties/facing/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+},
+message: "must be >= 0.01"
+}];
+return false;
+}
+} else {
+validate167.errors = [{
+instancePath: instancePath + "/facing",
+schemaPath: "#/properties/facing/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.thickness !== void 0) {
+let data4 = data.thickness;
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 2e3 || isNaN(data4)) {
+validate167.errors = [{
+instancePath: instancePath + "/thickness",
+schemaPath: "#/properties/thickness/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 2e3
+},
+message: "must be <= 2000"
+}];
+return false;
+} else if (data4 < .01 || isNaN(data4)) {
+validate167.errors = [{
+instancePath: instancePath + "/thickness",
+schemaPath: "#/properties/thickness/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+},
+message: "must be >= 0.01"
+}];
+return false;
+}
+} else {
+validate167.errors = [{
+instancePath: instancePath + "/thickness",
+schemaPath: "#/properties/thickness/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.kind !== void 0) {
+let data5 = data.kind;
+if (typeof data5 !== "string") {
+validate167.errors = [{
+instancePath: instancePath + "/kind",
+schemaPath: "#/properties/kind/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if (!(data5 === "rod" || data5 === "sheet")) {
+validate167.errors = [{
+instancePath: instancePath + "/kind",
+schemaPath: "#/properties/kind/enum",
+keyword: "enum",
+params: { allowedValues: schema69.properties.kind.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.coat !== void 0) {
+if (typeof data.coat !== "boolean") {
+validate167.errors = [{
+instancePath: instancePath + "/coat",
+schemaPath: "#/properties/coat/type",
+keyword: "type",
+params: { type: "boolean" },
+message: "must be boolean"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate167.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+validate167.errors = vErrors;
+return true;
+}
+validate167.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate170(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate170.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
+validate170.errors = [{
+instancePath,
+schemaPath: "#/required",
+keyword: "required",
+params: { missingProperty: missing0 },
+message: "must have required property '" + missing0 + "'"
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "until" || key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "wrapped")) {
+validate170.errors = [{
+instancePath,
+schemaPath: "#/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key0 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (data.until !== void 0) {
+let data0 = data.until;
+if (typeof data0 == "number" && isFinite(data0)) {
+if (data0 > 1e5 || isNaN(data0)) {
+validate170.errors = [{
+instancePath: instancePath + "/until",
+schemaPath: "#/properties/until/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+},
+message: "must be <= 100000"
+}];
+return false;
+} else if (data0 < 0 || isNaN(data0)) {
+validate170.errors = [{
+instancePath: instancePath + "/until",
+schemaPath: "#/properties/until/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate170.errors = [{
+instancePath: instancePath + "/until",
+schemaPath: "#/properties/until/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.temperature !== void 0) {
+let data1 = data.temperature;
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 60 || isNaN(data1)) {
+validate170.errors = [{
+instancePath: instancePath + "/temperature",
+schemaPath: "#/properties/temperature/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 60
+},
+message: "must be <= 60"
+}];
+return false;
+} else if (data1 < -30 || isNaN(data1)) {
+validate170.errors = [{
+instancePath: instancePath + "/temperature",
+schemaPath: "#/properties/temperature/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: -30
+},
+message: "must be >= -30"
+}];
+return false;
+}
+} else {
+validate170.errors = [{
+instancePath: instancePath + "/temperature",
+schemaPath: "#/properties/temperature/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.humidity !== void 0) {
+let data2 = data.humidity;
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 1 || isNaN(data2)) {
+validate170.errors = [{
+instancePath: instancePath + "/humidity",
+schemaPath: "#/properties/humidity/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1
+},
+message: "must be <= 1"
+}];
+return false;
+} else if (data2 < 0 || isNaN(data2)) {
+validate170.errors = [{
+instancePath: instancePath + "/humidity",
+schemaPath: "#/properties/humidity/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate170.errors = [{
+instancePath: instancePath + "/humidity",
+schemaPath: "#/properties/humidity/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.air !== void 0) {
+let data3 = data.air;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 5 || isNaN(data3)) {
+validate170.errors = [{
+instancePath: instancePath + "/air",
+schemaPath: "#/properties/air/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+},
+message: "must be <= 5"
+}];
+return false;
+} else if (data3 < .01 || isNaN(data3)) {
+validate170.errors = [{
+instancePath: instancePath + "/air",
+schemaPath: "#/properties/air/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+},
+message: "must be >= 0.01"
+}];
+return false;
+}
+} else {
+validate170.errors = [{
+instancePath: instancePath + "/air",
+schemaPath: "#/properties/air/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.wrapped !== void 0) {
+if (typeof data.wrapped !== "boolean") {
+validate170.errors = [{
+instancePath: instancePath + "/wrapped",
+schemaPath: "#/properties/wrapped/type",
+keyword: "type",
+params: { type: "boolean" },
+message: "must be boolean"
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+} else {
+validate170.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+validate170.errors = vErrors;
+return true;
+}
+validate170.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate169(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate169.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 20) {
+validate169.errors = [{
+instancePath,
+schemaPath: "#/maxItems",
+keyword: "maxItems",
+params: { limit: 20 },
+message: "must NOT have more than 20 items"
+}];
+return false;
+} else if (data.length < 1) {
+validate169.errors = [{
+instancePath,
+schemaPath: "#/minItems",
+keyword: "minItems",
+params: { limit: 1 },
+message: "must NOT have fewer than 1 items"
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate170(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate170.errors : vErrors.concat(validate170.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate169.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "array" },
+message: "must be array"
+}];
+return false;
+}
+}
+validate169.errors = vErrors;
+return errors === 0;
+}
+validate169.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate161(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate161.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.build === void 0 && (missing0 = "build") || data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.saw === void 0 && (missing0 = "saw") || data.minutes === void 0 && (missing0 = "minutes") || data.note === void 0 && (missing0 = "note") || data.paste === void 0 && (missing0 = "paste") || data.body === void 0 && (missing0 = "body") || data.spells === void 0 && (missing0 = "spells") || data.duty === void 0 && (missing0 = "duty")) {
+validate161.errors = [{
+instancePath,
+schemaPath: "#/required",
+keyword: "required",
+params: { missingProperty: missing0 },
+message: "must have required property '" + missing0 + "'"
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!func1.call(schema66.properties, key0)) {
+validate161.errors = [{
+instancePath,
+schemaPath: "#/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key0 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.id !== void 0) {
+let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (func2(data0) > 80) {
+validate161.errors = [{
+instancePath: instancePath + "/id",
+schemaPath: "#/properties/id/maxLength",
+keyword: "maxLength",
+params: { limit: 80 },
+message: "must NOT have more than 80 characters"
+}];
+return false;
+} else if (func2(data0) < 1) {
+validate161.errors = [{
+instancePath: instancePath + "/id",
+schemaPath: "#/properties/id/minLength",
+keyword: "minLength",
+params: { limit: 1 },
+message: "must NOT have fewer than 1 characters"
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/id",
+schemaPath: "#/properties/id/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.at !== void 0) {
+let data1 = data.at;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 === "string") {
+if (func2(data1) > 40) {
+validate161.errors = [{
+instancePath: instancePath + "/at",
+schemaPath: "#/properties/at/maxLength",
+keyword: "maxLength",
+params: { limit: 40 },
+message: "must NOT have more than 40 characters"
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/at",
+schemaPath: "#/properties/at/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.build !== void 0) {
+let data2 = data.build;
+const _errs6 = errors;
+if (errors === _errs6) {
+if (typeof data2 === "string") {
+if (func2(data2) > 120) {
+validate161.errors = [{
+instancePath: instancePath + "/build",
+schemaPath: "#/properties/build/maxLength",
+keyword: "maxLength",
+params: { limit: 120 },
+message: "must NOT have more than 120 characters"
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/build",
+schemaPath: "#/properties/build/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.piece !== void 0) {
+let data3 = data.piece;
+const _errs8 = errors;
+if (errors === _errs8) {
+if (typeof data3 === "string") {
+if (func2(data3) > 120) {
+validate161.errors = [{
+instancePath: instancePath + "/piece",
+schemaPath: "#/properties/piece/maxLength",
+keyword: "maxLength",
+params: { limit: 120 },
+message: "must NOT have more than 120 characters"
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/piece",
+schemaPath: "#/properties/piece/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.buildId !== void 0) {
+let data4 = data.buildId;
+const _errs10 = errors;
+if (errors === _errs10) {
+if (typeof data4 === "string") {
+if (func2(data4) > 80) {
+validate161.errors = [{
+instancePath: instancePath + "/buildId",
+schemaPath: "#/properties/buildId/maxLength",
+keyword: "maxLength",
+params: { limit: 80 },
+message: "must NOT have more than 80 characters"
+}];
+return false;
+} else if (func2(data4) < 1) {
+validate161.errors = [{
+instancePath: instancePath + "/buildId",
+schemaPath: "#/properties/buildId/minLength",
+keyword: "minLength",
+params: { limit: 1 },
+message: "must NOT have fewer than 1 characters"
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/buildId",
+schemaPath: "#/properties/buildId/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs10 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.pieceId !== void 0) {
+let data5 = data.pieceId;
+const _errs12 = errors;
+if (errors === _errs12) {
+if (typeof data5 === "string") {
+if (!pattern4.test(data5)) {
+validate161.errors = [{
+instancePath: instancePath + "/pieceId",
+schemaPath: "#/properties/pieceId/pattern",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
+message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/pieceId",
+schemaPath: "#/properties/pieceId/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.question !== void 0) {
+const _errs14 = errors;
+if (!validate162(data.question, {
+instancePath: instancePath + "/question",
+parentData: data,
+parentDataProperty: "question",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate162.errors : vErrors.concat(validate162.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs14 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.saw !== void 0) {
+let data7 = data.saw;
+const _errs15 = errors;
+if (typeof data7 !== "string") {
+validate161.errors = [{
+instancePath: instancePath + "/saw",
+schemaPath: "#/properties/saw/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+if (!(data7 === "just" || data7 === "yes" || data7 === "not" || data7 === "cracked" || data7 === "sagged" || data7 === "squashed")) {
+validate161.errors = [{
+instancePath: instancePath + "/saw",
+schemaPath: "#/properties/saw/enum",
+keyword: "enum",
+params: { allowedValues: schema66.properties.saw.enum },
+message: "must be equal to one of the allowed values"
+}];
+return false;
+}
+var valid0 = _errs15 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.minutes !== void 0) {
+let data8 = data.minutes;
+const _errs17 = errors;
+if (errors === _errs17) {
+if (typeof data8 == "number" && isFinite(data8)) {
+if (data8 > 43200 || isNaN(data8)) {
+validate161.errors = [{
+instancePath: instancePath + "/minutes",
+schemaPath: "#/properties/minutes/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 43200
+},
+message: "must be <= 43200"
+}];
+return false;
+} else if (data8 < .1 || isNaN(data8)) {
+validate161.errors = [{
+instancePath: instancePath + "/minutes",
+schemaPath: "#/properties/minutes/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .1
+},
+message: "must be >= 0.1"
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/minutes",
+schemaPath: "#/properties/minutes/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid0 = _errs17 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.note !== void 0) {
+let data9 = data.note;
+const _errs19 = errors;
+if (errors === _errs19) {
+if (typeof data9 === "string") {
+if (func2(data9) > 1e3) {
+validate161.errors = [{
+instancePath: instancePath + "/note",
+schemaPath: "#/properties/note/maxLength",
+keyword: "maxLength",
+params: { limit: 1e3 },
+message: "must NOT have more than 1000 characters"
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/note",
+schemaPath: "#/properties/note/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs19 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.picture !== void 0) {
+let data10 = data.picture;
+const _errs21 = errors;
+if (errors === _errs21) {
+if (typeof data10 === "string") {
+if (func2(data10) > 80) {
+validate161.errors = [{
+instancePath: instancePath + "/picture",
+schemaPath: "#/properties/picture/maxLength",
+keyword: "maxLength",
+params: { limit: 80 },
+message: "must NOT have more than 80 characters"
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/picture",
+schemaPath: "#/properties/picture/type",
+keyword: "type",
+params: { type: "string" },
+message: "must be string"
+}];
+return false;
+}
+}
+var valid0 = _errs21 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.paste !== void 0) {
+const _errs23 = errors;
+if (!validate164(data.paste, {
+instancePath: instancePath + "/paste",
+parentData: data,
+parentDataProperty: "paste",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate164.errors : vErrors.concat(validate164.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs23 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.body !== void 0) {
+const _errs24 = errors;
+if (!validate167(data.body, {
+instancePath: instancePath + "/body",
+parentData: data,
+parentDataProperty: "body",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs24 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.spells !== void 0) {
+const _errs25 = errors;
+if (!validate169(data.spells, {
+instancePath: instancePath + "/spells",
+parentData: data,
+parentDataProperty: "spells",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate169.errors : vErrors.concat(validate169.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs25 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.duty !== void 0) {
+let data14 = data.duty;
+const _errs26 = errors;
+if (errors === _errs26) {
+if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
+if (Object.keys(data14).length > 12) {
+validate161.errors = [{
+instancePath: instancePath + "/duty",
+schemaPath: "#/properties/duty/maxProperties",
+keyword: "maxProperties",
+params: { limit: 12 },
+message: "must NOT have more than 12 properties"
+}];
+return false;
+} else for (const key1 in data14) {
+let data15 = data14[key1];
+const _errs29 = errors;
+if (errors === _errs29) {
+if (typeof data15 == "number" && isFinite(data15)) {
+if (data15 > 1e9 || isNaN(data15)) {
+validate161.errors = [{
+instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+schemaPath: "#/properties/duty/additionalProperties/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e9
+},
+message: "must be <= 1000000000"
+}];
+return false;
+} else if (data15 < -1e6 || isNaN(data15)) {
+validate161.errors = [{
+instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+schemaPath: "#/properties/duty/additionalProperties/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: -1e6
+},
+message: "must be >= -1000000"
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+schemaPath: "#/properties/duty/additionalProperties/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+if (!(_errs29 === errors)) break;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/duty",
+schemaPath: "#/properties/duty/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+}
+var valid0 = _errs26 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate161.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
+}
+validate161.errors = vErrors;
+return errors === 0;
+}
+validate161.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate160(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate160.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 2e3) {
+validate160.errors = [{
+instancePath,
+schemaPath: "#/maxItems",
+keyword: "maxItems",
+params: { limit: 2e3 },
+message: "must NOT have more than 2000 items"
+}];
+return false;
+} else if (data.length < 0) {
+validate160.errors = [{
+instancePath,
+schemaPath: "#/minItems",
+keyword: "minItems",
+params: { limit: 0 },
+message: "must NOT have fewer than 0 items"
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate161(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate161.errors : vErrors.concat(validate161.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate160.errors = [{
+instancePath,
+schemaPath: "#/type",
+keyword: "type",
+params: { type: "array" },
+message: "must be array"
+}];
+return false;
+}
+}
+validate160.errors = vErrors;
+return errors === 0;
+}
+validate160.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema72 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13631,7 +13865,7 @@ const schema71 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array53" },
+"own": { "$ref": "#/$defs/array54" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -13696,7 +13930,7 @@ const schema71 = {
 }
 }
 };
-const schema73 = {
+const schema74 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13749,15 +13983,15 @@ const schema73 = {
 }
 };
 const pattern29 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
-function validate172(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate177(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate172.evaluated;
+const evaluated0 = validate177.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.title === void 0 && (missing0 = "title") || data.minutes === void 0 && (missing0 = "minutes")) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -13767,7 +14001,7 @@ message: "must have required property '" + missing0 + "'"
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "id" || key0 === "title" || key0 === "minutes" || key0 === "after" || key0 === "wait" || key0 === "before" || key0 === "piece" || key0 === "tool")) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -13780,7 +14014,7 @@ if (data.id !== void 0) {
 let data0 = data.id;
 if (typeof data0 === "string") {
 if (!pattern29.test(data0)) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
@@ -13790,7 +14024,7 @@ message: "must match pattern \"^own:[a-z0-9-]{1,60}$\""
 return false;
 }
 } else {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/id",
 schemaPath: "#/properties/id/type",
 keyword: "type",
@@ -13806,7 +14040,7 @@ if (data.title !== void 0) {
 let data1 = data.title;
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/title",
 schemaPath: "#/properties/title/maxLength",
 keyword: "maxLength",
@@ -13815,7 +14049,7 @@ message: "must NOT have more than 120 characters"
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/title",
 schemaPath: "#/properties/title/minLength",
 keyword: "minLength",
@@ -13825,7 +14059,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/title",
 schemaPath: "#/properties/title/type",
 keyword: "type",
@@ -13841,7 +14075,7 @@ if (data.minutes !== void 0) {
 let data2 = data.minutes;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/minutes",
 schemaPath: "#/properties/minutes/maximum",
 keyword: "maximum",
@@ -13853,7 +14087,7 @@ message: "must be <= 600"
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/minutes",
 schemaPath: "#/properties/minutes/minimum",
 keyword: "minimum",
@@ -13866,7 +14100,7 @@ message: "must be >= 1"
 return false;
 }
 } else {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/minutes",
 schemaPath: "#/properties/minutes/type",
 keyword: "type",
@@ -13882,7 +14116,7 @@ if (data.after !== void 0) {
 let data3 = data.after;
 if (typeof data3 === "string") {
 if (func2(data3) > 200) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/after",
 schemaPath: "#/properties/after/maxLength",
 keyword: "maxLength",
@@ -13891,7 +14125,7 @@ message: "must NOT have more than 200 characters"
 }];
 return false;
 } else if (func2(data3) < 1) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/after",
 schemaPath: "#/properties/after/minLength",
 keyword: "minLength",
@@ -13901,7 +14135,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/after",
 schemaPath: "#/properties/after/type",
 keyword: "type",
@@ -13917,7 +14151,7 @@ if (data.wait !== void 0) {
 let data4 = data.wait;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/wait",
 schemaPath: "#/properties/wait/maximum",
 keyword: "maximum",
@@ -13929,7 +14163,7 @@ message: "must be <= 20000"
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/wait",
 schemaPath: "#/properties/wait/minimum",
 keyword: "minimum",
@@ -13942,7 +14176,7 @@ message: "must be >= 0"
 return false;
 }
 } else {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/wait",
 schemaPath: "#/properties/wait/type",
 keyword: "type",
@@ -13958,7 +14192,7 @@ if (data.before !== void 0) {
 let data5 = data.before;
 if (typeof data5 === "string") {
 if (func2(data5) > 200) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/before",
 schemaPath: "#/properties/before/maxLength",
 keyword: "maxLength",
@@ -13967,7 +14201,7 @@ message: "must NOT have more than 200 characters"
 }];
 return false;
 } else if (func2(data5) < 1) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/before",
 schemaPath: "#/properties/before/minLength",
 keyword: "minLength",
@@ -13977,7 +14211,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/before",
 schemaPath: "#/properties/before/type",
 keyword: "type",
@@ -13993,7 +14227,7 @@ if (data.piece !== void 0) {
 let data6 = data.piece;
 if (typeof data6 === "string") {
 if (!pattern4.test(data6)) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/piece",
 schemaPath: "#/properties/piece/pattern",
 keyword: "pattern",
@@ -14003,7 +14237,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/piece",
 schemaPath: "#/properties/piece/type",
 keyword: "type",
@@ -14018,7 +14252,7 @@ if (valid0) {
 if (data.tool !== void 0) {
 let data7 = data.tool;
 if (typeof data7 !== "string") {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/tool",
 schemaPath: "#/properties/tool/type",
 keyword: "type",
@@ -14028,11 +14262,11 @@ message: "must be string"
 return false;
 }
 if (!(data7 === "oven" || data7 === "turntable" || data7 === "airbrush")) {
-validate172.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/tool",
 schemaPath: "#/properties/tool/enum",
 keyword: "enum",
-params: { allowedValues: schema73.properties.tool.enum },
+params: { allowedValues: schema74.properties.tool.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -14048,7 +14282,7 @@ var valid0 = true;
 }
 }
 } else {
-validate172.errors = [{
+validate177.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -14057,24 +14291,24 @@ message: "must be object"
 }];
 return false;
 }
-validate172.errors = vErrors;
+validate177.errors = vErrors;
 return true;
 }
-validate172.evaluated = {
+validate177.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate171(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate176(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate171.evaluated;
+const evaluated0 = validate176.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate171.errors = [{
+validate176.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -14083,7 +14317,7 @@ message: "must NOT have more than 200 items"
 }];
 return false;
 } else if (data.length < 0) {
-validate171.errors = [{
+validate176.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -14095,21 +14329,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate172(data[i0], {
+if (!validate177(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate172.errors : vErrors.concat(validate172.errors);
+vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate171.errors = [{
+validate176.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -14119,25 +14353,25 @@ message: "must be array"
 return false;
 }
 }
-validate171.errors = vErrors;
+validate176.errors = vErrors;
 return errors === 0;
 }
-validate171.evaluated = {
+validate176.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate170(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate175(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate170.evaluated;
+const evaluated0 = validate175.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.own === void 0 && (missing0 = "own") || data.minutes === void 0 && (missing0 = "minutes") || data.left === void 0 && (missing0 = "left")) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -14148,7 +14382,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "own" || key0 === "minutes" || key0 === "left" || key0 === "pins" || key0 === "rather" || key0 === "parts" || key0 === "joined" || key0 === "agreed")) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -14160,14 +14394,14 @@ return false;
 if (_errs1 === errors) {
 if (data.own !== void 0) {
 const _errs2 = errors;
-if (!validate171(data.own, {
+if (!validate176(data.own, {
 instancePath: instancePath + "/own",
 parentData: data,
 parentDataProperty: "own",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate171.errors : vErrors.concat(validate171.errors);
+vErrors = vErrors === null ? validate176.errors : vErrors.concat(validate176.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -14179,7 +14413,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 1e3) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/minutes",
 schemaPath: "#/properties/minutes/maxProperties",
 keyword: "maxProperties",
@@ -14193,7 +14427,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/minutes/additionalProperties/maximum",
 keyword: "maximum",
@@ -14205,7 +14439,7 @@ message: "must be <= 600"
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/minutes/additionalProperties/minimum",
 keyword: "minimum",
@@ -14218,7 +14452,7 @@ message: "must be >= 1"
 return false;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/minutes/additionalProperties/type",
 keyword: "type",
@@ -14231,7 +14465,7 @@ return false;
 if (!(_errs6 === errors)) break;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/minutes",
 schemaPath: "#/properties/minutes/type",
 keyword: "type",
@@ -14250,7 +14484,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (Array.isArray(data3)) {
 if (data3.length > 1e3) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/left",
 schemaPath: "#/properties/left/maxItems",
 keyword: "maxItems",
@@ -14259,7 +14493,7 @@ message: "must NOT have more than 1000 items"
 }];
 return false;
 } else if (data3.length < 0) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/left",
 schemaPath: "#/properties/left/minItems",
 keyword: "minItems",
@@ -14275,7 +14509,7 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 === "string") {
 if (func2(data4) > 200) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/left/" + i0,
 schemaPath: "#/properties/left/items/maxLength",
 keyword: "maxLength",
@@ -14284,7 +14518,7 @@ message: "must NOT have more than 200 characters"
 }];
 return false;
 } else if (func2(data4) < 1) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/left/" + i0,
 schemaPath: "#/properties/left/items/minLength",
 keyword: "minLength",
@@ -14294,7 +14528,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/left/" + i0,
 schemaPath: "#/properties/left/items/type",
 keyword: "type",
@@ -14308,7 +14542,7 @@ if (!(_errs10 === errors)) break;
 }
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/left",
 schemaPath: "#/properties/left/type",
 keyword: "type",
@@ -14327,7 +14561,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 if (Object.keys(data5).length > 300) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/pins",
 schemaPath: "#/properties/pins/maxProperties",
 keyword: "maxProperties",
@@ -14350,7 +14584,7 @@ errors = vErrors.length;
 if (!(_errs15 === errors)) break;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/pins",
 schemaPath: "#/properties/pins/type",
 keyword: "type",
@@ -14367,7 +14601,7 @@ if (data.rather !== void 0) {
 let data7 = data.rather;
 const _errs16 = errors;
 if (typeof data7 !== "string") {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/rather",
 schemaPath: "#/properties/rather/type",
 keyword: "type",
@@ -14377,11 +14611,11 @@ message: "must be string"
 return false;
 }
 if (!(data7 === "fewer" || data7 === "later" || data7 === "nights" || data7 === "fresher")) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/rather",
 schemaPath: "#/properties/rather/enum",
 keyword: "enum",
-params: { allowedValues: schema71.properties.rather.enum },
+params: { allowedValues: schema72.properties.rather.enum },
 message: "must be equal to one of the allowed values"
 }];
 return false;
@@ -14395,7 +14629,7 @@ const _errs18 = errors;
 if (errors === _errs18) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 if (Object.keys(data8).length > 300) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/parts",
 schemaPath: "#/properties/parts/maxProperties",
 keyword: "maxProperties",
@@ -14407,7 +14641,7 @@ return false;
 let data9 = data8[key3];
 const _errs21 = errors;
 if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9))) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/parts/additionalProperties/type",
 keyword: "type",
@@ -14419,7 +14653,7 @@ return false;
 if (errors === _errs21) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 12 || isNaN(data9)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/parts/additionalProperties/maximum",
 keyword: "maximum",
@@ -14431,7 +14665,7 @@ message: "must be <= 12"
 }];
 return false;
 } else if (data9 < 1 || isNaN(data9)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 schemaPath: "#/properties/parts/additionalProperties/minimum",
 keyword: "minimum",
@@ -14448,7 +14682,7 @@ return false;
 if (!(_errs21 === errors)) break;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/parts",
 schemaPath: "#/properties/parts/type",
 keyword: "type",
@@ -14467,7 +14701,7 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (Array.isArray(data10)) {
 if (data10.length > 100) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/joined",
 schemaPath: "#/properties/joined/maxItems",
 keyword: "maxItems",
@@ -14476,7 +14710,7 @@ message: "must NOT have more than 100 items"
 }];
 return false;
 } else if (data10.length < 0) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/joined",
 schemaPath: "#/properties/joined/minItems",
 keyword: "minItems",
@@ -14492,7 +14726,7 @@ const _errs25 = errors;
 if (errors === _errs25) {
 if (Array.isArray(data11)) {
 if (data11.length > 12) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 schemaPath: "#/properties/joined/items/maxItems",
 keyword: "maxItems",
@@ -14501,7 +14735,7 @@ message: "must NOT have more than 12 items"
 }];
 return false;
 } else if (data11.length < 2) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 schemaPath: "#/properties/joined/items/minItems",
 keyword: "minItems",
@@ -14517,7 +14751,7 @@ const _errs27 = errors;
 if (errors === _errs27) {
 if (typeof data12 === "string") {
 if (func2(data12) > 200) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 schemaPath: "#/properties/joined/items/items/maxLength",
 keyword: "maxLength",
@@ -14526,7 +14760,7 @@ message: "must NOT have more than 200 characters"
 }];
 return false;
 } else if (func2(data12) < 1) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 schemaPath: "#/properties/joined/items/items/minLength",
 keyword: "minLength",
@@ -14536,7 +14770,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 schemaPath: "#/properties/joined/items/items/type",
 keyword: "type",
@@ -14550,7 +14784,7 @@ if (!(_errs27 === errors)) break;
 }
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 schemaPath: "#/properties/joined/items/type",
 keyword: "type",
@@ -14564,7 +14798,7 @@ if (!(_errs25 === errors)) break;
 }
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/joined",
 schemaPath: "#/properties/joined/type",
 keyword: "type",
@@ -14583,7 +14817,7 @@ const _errs29 = errors;
 if (errors === _errs29) {
 if (data13 && typeof data13 == "object" && !Array.isArray(data13)) {
 if (Object.keys(data13).length > 1e3) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/agreed",
 schemaPath: "#/properties/agreed/maxProperties",
 keyword: "maxProperties",
@@ -14606,7 +14840,7 @@ errors = vErrors.length;
 if (!(_errs32 === errors)) break;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/agreed",
 schemaPath: "#/properties/agreed/type",
 keyword: "type",
@@ -14628,7 +14862,7 @@ var valid0 = _errs29 === errors;
 }
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -14638,25 +14872,25 @@ message: "must be object"
 return false;
 }
 }
-validate170.errors = vErrors;
+validate175.errors = vErrors;
 return errors === 0;
 }
-validate170.evaluated = {
+validate175.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate180(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate185(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate180.evaluated;
+const evaluated0 = validate185.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.firm === void 0 && (missing0 = "firm") || data.at === void 0 && (missing0 = "at")) {
-validate180.errors = [{
+validate185.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -14667,7 +14901,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "piece" || key0 === "question" || key0 === "firm" || key0 === "at")) {
-validate180.errors = [{
+validate185.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -14683,7 +14917,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate180.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/piece",
 schemaPath: "#/properties/piece/pattern",
 keyword: "pattern",
@@ -14693,7 +14927,7 @@ message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
 return false;
 }
 } else {
-validate180.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/piece",
 schemaPath: "#/properties/piece/type",
 keyword: "type",
@@ -14708,14 +14942,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs4 = errors;
-if (!validate157(data.question, {
+if (!validate162(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate157.errors : vErrors.concat(validate157.errors);
+vErrors = vErrors === null ? validate162.errors : vErrors.concat(validate162.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -14724,7 +14958,7 @@ if (valid0) {
 if (data.firm !== void 0) {
 const _errs5 = errors;
 if (typeof data.firm !== "boolean") {
-validate180.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/firm",
 schemaPath: "#/properties/firm/type",
 keyword: "type",
@@ -14742,7 +14976,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (func2(data3) > 40) {
-validate180.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/at",
 schemaPath: "#/properties/at/maxLength",
 keyword: "maxLength",
@@ -14752,7 +14986,7 @@ message: "must NOT have more than 40 characters"
 return false;
 }
 } else {
-validate180.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/at",
 schemaPath: "#/properties/at/type",
 keyword: "type",
@@ -14770,7 +15004,7 @@ var valid0 = _errs7 === errors;
 }
 }
 } else {
-validate180.errors = [{
+validate185.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -14780,24 +15014,24 @@ message: "must be object"
 return false;
 }
 }
-validate180.errors = vErrors;
+validate185.errors = vErrors;
 return errors === 0;
 }
-validate180.evaluated = {
+validate185.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate179(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate184(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate179.evaluated;
+const evaluated0 = validate184.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 2e3) {
-validate179.errors = [{
+validate184.errors = [{
 instancePath,
 schemaPath: "#/maxItems",
 keyword: "maxItems",
@@ -14806,7 +15040,7 @@ message: "must NOT have more than 2000 items"
 }];
 return false;
 } else if (data.length < 1) {
-validate179.errors = [{
+validate184.errors = [{
 instancePath,
 schemaPath: "#/minItems",
 keyword: "minItems",
@@ -14818,21 +15052,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate180(data[i0], {
+if (!validate185(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate180.errors : vErrors.concat(validate180.errors);
+vErrors = vErrors === null ? validate185.errors : vErrors.concat(validate185.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate179.errors = [{
+validate184.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -14842,25 +15076,25 @@ message: "must be array"
 return false;
 }
 }
-validate179.errors = vErrors;
+validate184.errors = vErrors;
 return errors === 0;
 }
-validate179.evaluated = {
+validate184.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate178(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate183(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate178.evaluated;
+const evaluated0 = validate183.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.done === void 0 && (missing0 = "done")) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath,
 schemaPath: "#/required",
 keyword: "required",
@@ -14871,7 +15105,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until")) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath,
 schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
@@ -14887,7 +15121,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 40) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/from",
 schemaPath: "#/properties/from/maxLength",
 keyword: "maxLength",
@@ -14897,7 +15131,7 @@ message: "must NOT have more than 40 characters"
 return false;
 }
 } else {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/from",
 schemaPath: "#/properties/from/type",
 keyword: "type",
@@ -14916,7 +15150,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (Array.isArray(data1)) {
 if (data1.length > 4e3) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done",
 schemaPath: "#/properties/done/maxItems",
 keyword: "maxItems",
@@ -14925,7 +15159,7 @@ message: "must NOT have more than 4000 items"
 }];
 return false;
 } else if (data1.length < 0) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done",
 schemaPath: "#/properties/done/minItems",
 keyword: "minItems",
@@ -14942,7 +15176,7 @@ if (errors === _errs6) {
 if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
 let missing1;
 if (data2.step === void 0 && (missing1 = "step") || data2.at === void 0 && (missing1 = "at")) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done/" + i0,
 schemaPath: "#/properties/done/items/required",
 keyword: "required",
@@ -14953,7 +15187,7 @@ return false;
 } else {
 const _errs8 = errors;
 for (const key1 in data2) if (!(key1 === "step" || key1 === "at")) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done/" + i0,
 schemaPath: "#/properties/done/items/additionalProperties",
 keyword: "additionalProperties",
@@ -14969,7 +15203,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data3 === "string") {
 if (func2(data3) > 200) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
 schemaPath: "#/properties/done/items/properties/step/maxLength",
 keyword: "maxLength",
@@ -14978,7 +15212,7 @@ message: "must NOT have more than 200 characters"
 }];
 return false;
 } else if (func2(data3) < 1) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
 schemaPath: "#/properties/done/items/properties/step/minLength",
 keyword: "minLength",
@@ -14988,7 +15222,7 @@ message: "must NOT have fewer than 1 characters"
 return false;
 }
 } else {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
 schemaPath: "#/properties/done/items/properties/step/type",
 keyword: "type",
@@ -15007,7 +15241,7 @@ const _errs11 = errors;
 if (errors === _errs11) {
 if (typeof data4 === "string") {
 if (func2(data4) > 40) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/at",
 schemaPath: "#/properties/done/items/properties/at/maxLength",
 keyword: "maxLength",
@@ -15017,7 +15251,7 @@ message: "must NOT have more than 40 characters"
 return false;
 }
 } else {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/at",
 schemaPath: "#/properties/done/items/properties/at/type",
 keyword: "type",
@@ -15033,7 +15267,7 @@ var valid2 = _errs11 === errors;
 }
 }
 } else {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done/" + i0,
 schemaPath: "#/properties/done/items/type",
 keyword: "type",
@@ -15047,7 +15281,7 @@ if (!(_errs6 === errors)) break;
 }
 }
 } else {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/done",
 schemaPath: "#/properties/done/type",
 keyword: "type",
@@ -15062,14 +15296,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.said !== void 0) {
 const _errs13 = errors;
-if (!validate179(data.said, {
+if (!validate184(data.said, {
 instancePath: instancePath + "/said",
 parentData: data,
 parentDataProperty: "said",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate179.errors : vErrors.concat(validate179.errors);
+vErrors = vErrors === null ? validate184.errors : vErrors.concat(validate184.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
@@ -15081,7 +15315,7 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (typeof data6 === "string") {
 if (func2(data6) > 40) {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/until",
 schemaPath: "#/properties/until/maxLength",
 keyword: "maxLength",
@@ -15091,7 +15325,7 @@ message: "must NOT have more than 40 characters"
 return false;
 }
 } else {
-validate178.errors = [{
+validate183.errors = [{
 instancePath: instancePath + "/until",
 schemaPath: "#/properties/until/type",
 keyword: "type",
@@ -15109,7 +15343,7 @@ var valid0 = _errs14 === errors;
 }
 }
 } else {
-validate178.errors = [{
+validate183.errors = [{
 instancePath,
 schemaPath: "#/type",
 keyword: "type",
@@ -15119,10 +15353,10 @@ message: "must be object"
 return false;
 }
 }
-validate178.errors = vErrors;
+validate183.errors = vErrors;
 return errors === 0;
 }
-validate178.evaluated = {
+validate183.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
@@ -15197,12 +15431,12 @@ message: "must be number"
 }];
 return false;
 }
-if (7 !== data1) {
+if (8 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 schemaPath: "#/properties/version/const",
 keyword: "const",
-params: { allowedValue: 7 },
+params: { allowedValue: 8 },
 message: "must be equal to constant"
 }];
 return false;
@@ -15333,14 +15567,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.blends !== void 0) {
 const _errs13 = errors;
-if (!validate69(data.blends, {
+if (!validate71(data.blends, {
 instancePath: instancePath + "/blends",
 parentData: data,
 parentDataProperty: "blends",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate69.errors : vErrors.concat(validate69.errors);
+vErrors = vErrors === null ? validate71.errors : vErrors.concat(validate71.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
@@ -15348,14 +15582,14 @@ var valid0 = _errs13 === errors;
 if (valid0) {
 if (data.colours !== void 0) {
 const _errs14 = errors;
-if (!validate80(data.colours, {
+if (!validate82(data.colours, {
 instancePath: instancePath + "/colours",
 parentData: data,
 parentDataProperty: "colours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate80.errors : vErrors.concat(validate80.errors);
+vErrors = vErrors === null ? validate82.errors : vErrors.concat(validate82.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs14 === errors;
@@ -15363,14 +15597,14 @@ var valid0 = _errs14 === errors;
 if (valid0) {
 if (data.pieces !== void 0) {
 const _errs15 = errors;
-if (!validate82(data.pieces, {
+if (!validate84(data.pieces, {
 instancePath: instancePath + "/pieces",
 parentData: data,
 parentDataProperty: "pieces",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate82.errors : vErrors.concat(validate82.errors);
+vErrors = vErrors === null ? validate84.errors : vErrors.concat(validate84.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs15 === errors;
@@ -15378,14 +15612,14 @@ var valid0 = _errs15 === errors;
 if (valid0) {
 if (data.rods !== void 0) {
 const _errs16 = errors;
-if (!validate94(data.rods, {
+if (!validate96(data.rods, {
 instancePath: instancePath + "/rods",
 parentData: data,
 parentDataProperty: "rods",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate94.errors : vErrors.concat(validate94.errors);
+vErrors = vErrors === null ? validate96.errors : vErrors.concat(validate96.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs16 === errors;
@@ -15393,14 +15627,14 @@ var valid0 = _errs16 === errors;
 if (valid0) {
 if (data.hours !== void 0) {
 const _errs17 = errors;
-if (!validate107(data.hours, {
+if (!validate109(data.hours, {
 instancePath: instancePath + "/hours",
 parentData: data,
 parentDataProperty: "hours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate107.errors : vErrors.concat(validate107.errors);
+vErrors = vErrors === null ? validate109.errors : vErrors.concat(validate109.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs17 === errors;
@@ -15408,14 +15642,14 @@ var valid0 = _errs17 === errors;
 if (valid0) {
 if (data.dates !== void 0) {
 const _errs18 = errors;
-if (!validate109(data.dates, {
+if (!validate111(data.dates, {
 instancePath: instancePath + "/dates",
 parentData: data,
 parentDataProperty: "dates",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate109.errors : vErrors.concat(validate109.errors);
+vErrors = vErrors === null ? validate111.errors : vErrors.concat(validate111.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs18 === errors;
@@ -15423,14 +15657,14 @@ var valid0 = _errs18 === errors;
 if (valid0) {
 if (data.practice !== void 0) {
 const _errs19 = errors;
-if (!validate113(data.practice, {
+if (!validate115(data.practice, {
 instancePath: instancePath + "/practice",
 parentData: data,
 parentDataProperty: "practice",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate113.errors : vErrors.concat(validate113.errors);
+vErrors = vErrors === null ? validate115.errors : vErrors.concat(validate115.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs19 === errors;
@@ -15438,14 +15672,14 @@ var valid0 = _errs19 === errors;
 if (valid0) {
 if (data.workshop !== void 0) {
 const _errs20 = errors;
-if (!validate115(data.workshop, {
+if (!validate117(data.workshop, {
 instancePath: instancePath + "/workshop",
 parentData: data,
 parentDataProperty: "workshop",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate115.errors : vErrors.concat(validate115.errors);
+vErrors = vErrors === null ? validate117.errors : vErrors.concat(validate117.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs20 === errors;
@@ -15453,14 +15687,14 @@ var valid0 = _errs20 === errors;
 if (valid0) {
 if (data.cake !== void 0) {
 const _errs21 = errors;
-if (!validate124(data.cake, {
+if (!validate126(data.cake, {
 instancePath: instancePath + "/cake",
 parentData: data,
 parentDataProperty: "cake",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate124.errors : vErrors.concat(validate124.errors);
+vErrors = vErrors === null ? validate126.errors : vErrors.concat(validate126.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs21 === errors;
@@ -15468,108 +15702,257 @@ var valid0 = _errs21 === errors;
 if (valid0) {
 if (data.portions !== void 0) {
 const _errs22 = errors;
-if (!validate136(data.portions, {
+if (!validate144(data.portions, {
 instancePath: instancePath + "/portions",
 parentData: data,
 parentDataProperty: "portions",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate136.errors : vErrors.concat(validate136.errors);
+vErrors = vErrors === null ? validate144.errors : vErrors.concat(validate144.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs22 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.stack !== void 0) {
+if (data.card !== void 0) {
+let data17 = data.card;
 const _errs23 = errors;
-if (!validate138(data.stack, {
-instancePath: instancePath + "/stack",
-parentData: data,
-parentDataProperty: "stack",
+if (errors === _errs23) {
+if (data17 && typeof data17 == "object" && !Array.isArray(data17)) {
+let missing1;
+if (data17.kind === void 0 && (missing1 = "kind") || data17.width === void 0 && (missing1 = "width")) {
+validate52.errors = [{
+instancePath: instancePath + "/card",
+schemaPath: "#/properties/card/required",
+keyword: "required",
+params: { missingProperty: missing1 },
+message: "must have required property '" + missing1 + "'"
+}];
+return false;
+} else {
+const _errs25 = errors;
+for (const key1 in data17) if (!(key1 === "kind" || key1 === "width" || key1 === "gap")) {
+validate52.errors = [{
+instancePath: instancePath + "/card",
+schemaPath: "#/properties/card/additionalProperties",
+keyword: "additionalProperties",
+params: { additionalProperty: key1 },
+message: "must NOT have additional properties"
+}];
+return false;
+}
+if (_errs25 === errors) {
+if (data17.kind !== void 0) {
+const _errs26 = errors;
+if (!validate133(data17.kind, {
+instancePath: instancePath + "/card/kind",
+parentData: data17,
+parentDataProperty: "kind",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate138.errors : vErrors.concat(validate138.errors);
+vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
 errors = vErrors.length;
+}
+var valid1 = _errs26 === errors;
+} else var valid1 = true;
+if (valid1) {
+if (data17.width !== void 0) {
+let data19 = data17.width;
+const _errs27 = errors;
+if (errors === _errs27) {
+if (typeof data19 == "number" && isFinite(data19)) {
+if (data19 > 900 || isNaN(data19)) {
+validate52.errors = [{
+instancePath: instancePath + "/card/width",
+schemaPath: "#/properties/card/properties/width/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 900
+},
+message: "must be <= 900"
+}];
+return false;
+} else if (data19 < 30 || isNaN(data19)) {
+validate52.errors = [{
+instancePath: instancePath + "/card/width",
+schemaPath: "#/properties/card/properties/width/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 30
+},
+message: "must be >= 30"
+}];
+return false;
+}
+} else {
+validate52.errors = [{
+instancePath: instancePath + "/card/width",
+schemaPath: "#/properties/card/properties/width/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid1 = _errs27 === errors;
+} else var valid1 = true;
+if (valid1) {
+if (data17.gap !== void 0) {
+let data20 = data17.gap;
+const _errs29 = errors;
+if (errors === _errs29) {
+if (typeof data20 == "number" && isFinite(data20)) {
+if (data20 > 700 || isNaN(data20)) {
+validate52.errors = [{
+instancePath: instancePath + "/card/gap",
+schemaPath: "#/properties/card/properties/gap/maximum",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 700
+},
+message: "must be <= 700"
+}];
+return false;
+} else if (data20 < 0 || isNaN(data20)) {
+validate52.errors = [{
+instancePath: instancePath + "/card/gap",
+schemaPath: "#/properties/card/properties/gap/minimum",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+},
+message: "must be >= 0"
+}];
+return false;
+}
+} else {
+validate52.errors = [{
+instancePath: instancePath + "/card/gap",
+schemaPath: "#/properties/card/properties/gap/type",
+keyword: "type",
+params: { type: "number" },
+message: "must be number"
+}];
+return false;
+}
+}
+var valid1 = _errs29 === errors;
+} else var valid1 = true;
+}
+}
+}
+}
+} else {
+validate52.errors = [{
+instancePath: instancePath + "/card",
+schemaPath: "#/properties/card/type",
+keyword: "type",
+params: { type: "object" },
+message: "must be object"
+}];
+return false;
+}
 }
 var valid0 = _errs23 === errors;
 } else var valid0 = true;
 if (valid0) {
+if (data.mast !== void 0) {
+const _errs31 = errors;
+if (!validate147(data.mast, {
+instancePath: instancePath + "/mast",
+parentData: data,
+parentDataProperty: "mast",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate147.errors : vErrors.concat(validate147.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs31 === errors;
+} else var valid0 = true;
+if (valid0) {
 if (data.reserves !== void 0) {
-const _errs24 = errors;
-if (!validate144(data.reserves, {
+const _errs32 = errors;
+if (!validate149(data.reserves, {
 instancePath: instancePath + "/reserves",
 parentData: data,
 parentDataProperty: "reserves",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate144.errors : vErrors.concat(validate144.errors);
+vErrors = vErrors === null ? validate149.errors : vErrors.concat(validate149.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs24 === errors;
+var valid0 = _errs32 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.measured !== void 0) {
-const _errs25 = errors;
-if (!validate150(data.measured, {
+const _errs33 = errors;
+if (!validate155(data.measured, {
 instancePath: instancePath + "/measured",
 parentData: data,
 parentDataProperty: "measured",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
+vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs25 === errors;
+var valid0 = _errs33 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.log !== void 0) {
-const _errs26 = errors;
-if (!validate155(data.log, {
+const _errs34 = errors;
+if (!validate160(data.log, {
 instancePath: instancePath + "/log",
 parentData: data,
 parentDataProperty: "log",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
+vErrors = vErrors === null ? validate160.errors : vErrors.concat(validate160.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs26 === errors;
+var valid0 = _errs34 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.steps !== void 0) {
-const _errs27 = errors;
-if (!validate170(data.steps, {
+const _errs35 = errors;
+if (!validate175(data.steps, {
 instancePath: instancePath + "/steps",
 parentData: data,
 parentDataProperty: "steps",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate170.errors : vErrors.concat(validate170.errors);
+vErrors = vErrors === null ? validate175.errors : vErrors.concat(validate175.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs27 === errors;
+var valid0 = _errs35 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.bench !== void 0) {
-const _errs28 = errors;
-if (!validate178(data.bench, {
+const _errs36 = errors;
+if (!validate183(data.bench, {
 instancePath: instancePath + "/bench",
 parentData: data,
 parentDataProperty: "bench",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate178.errors : vErrors.concat(validate178.errors);
+vErrors = vErrors === null ? validate183.errors : vErrors.concat(validate183.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs28 === errors;
+var valid0 = _errs36 === errors;
 } else var valid0 = true;
+}
 }
 }
 }

@@ -17,7 +17,8 @@ const { shown } = usePreferences();
     <WhyButton :figure="raised.mass" /> balance <WhyButton :figure="raised.high" /> over the base. On the way
     it leans <WhyButton :figure="raised.sway" /> and swings
     <WhyButton :figure="raised.rate" :text="raised.rate.value.toFixed(1)" /> times a second.
-    <template v-if="raised.leastBoard !== undefined">
+    <template v-if="!raised.hasTier" />
+    <template v-else-if="raised.leastBoard !== undefined">
       The cake of the tier needs a board of {{ formatLength(raised.leastBoard, shown) }} at least.
     </template>
     <template v-else>

@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import { X } from '@lucide/vue';
 import { addBend, moveRodPoint, removeBend, type RodPoint } from '@core/edits/index.ts';
-import { BOARD, type Place, type Rod, type RodEnd } from '@core/record/index.ts';
-import { pointsOf } from '@core/figure/index.ts';
+import { BOARD, type Rod, type RodEnd } from '@core/record/index.ts';
+import { pointsOf, rodEndAt, rodEndOn } from '@core/figure/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -15,7 +15,7 @@ const store = useBuild();
 const here = useOpenBuild();
 const build = computed(() => here.build);
 const places = computed(() => [
-  { value: BOARD, label: 'board' },
+  { value: BOARD, label: 'what it stands on' },
   ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
 ]);
 const label = computed(() => `rod ${props.letter}`);
@@ -33,11 +33,8 @@ function at(which: RodPoint, end: RodEnd, k: 0 | 1 | 2, v: number): void {
   next[k] = v;
   move(which, { on: end.on, at: next });
 }
-/** Another piece has its own middle: the place begins there anew. */
-const into = (end: RodEnd, on: string): RodEnd => {
-  const anew: Place = on === BOARD ? [end.at[0], end.at[1], -build.value.board.thickness] : [0, 0, 10];
-  return { on, at: anew };
-};
+/** Told what it is in, it stays where it is. */
+const into = (end: RodEnd, on: string): RodEnd => rodEndOn(build.value, on, rodEndAt(build.value, end));
 const WAYS = [
   { k: 0, label: 'Right' },
   { k: 1, label: 'Back' },

@@ -1,75 +1,80 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { ArrowDown, ArrowUp, Trash2 } from '@lucide/vue';
-import { STACK_KINDS, usualStack, widthOf } from '@core/bones/index.ts';
+import { computed } from 'vue';
+import { USUAL_MAST } from '@core/bones/index.ts';
 import {
-  addToStack,
-  cutStack,
-  moveInStack,
-  removeFromStack,
-  setStack,
-  setStackItem,
-  setThread,
-  withoutStack,
+  cutMast,
+  setBoard,
+  setCard,
+  setMast,
+  setTier,
+  withoutMast,
+  withoutOnTier,
 } from '@core/edits/index.ts';
-import { type StackItem, THREAD_SIZES } from '@core/record/index.ts';
+import { THREAD_SIZES, type Mast, type Washer } from '@core/record/index.ts';
 import { formatLength, roundTo } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
+import { useStage } from '../../state/on-stage.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import RaisedView from './RaisedView.vue';
-import StackDrawing from './StackDrawing.vue';
-import TextField from '../../shared/TextField.vue';
-import { choicesOf } from '../../shared/choices.ts';
 
-/** A raised tier or one-legged figure on a threaded rod: what lies over what, marks, holes, order. */
+/** A raised tier or one-legged figure on a threaded rod: what lies over what, marks, holes, pockets, order. */
 const store = useBuild();
 const here = useOpenBuild();
+const stage = useStage();
 const { shown } = usePreferences();
 const build = computed(() => here.build);
-const stack = computed(() => build.value.stack);
+const mast = computed(() => build.value.mast);
 const report = computed(() => here.report.bones.hardware);
 /** From the top down, as it stands. */
 const lines = computed(() => [...(report.value?.lines ?? [])].reverse());
 const threads = THREAD_SIZES.map((value) => ({ value, label: `M${value}` }));
-const kinds = choicesOf(STACK_KINDS, (k) => k.name);
-const adding = ref<StackItem['kind']>('nut');
-const START: Partial<Record<StackItem['kind'], number>> = {
-  feet: 20,
-  base: 12,
-  board: 6,
-  gap: 100,
-  tier: 120,
-};
-const begin = () => store.apply(setStack(build.value, usualStack(build.value.board)), 'a stack on a rod');
-function add(): void {
-  const { name } = STACK_KINDS[adding.value];
-  const title = name.charAt(0).toUpperCase() + name.slice(1);
-  store.apply(addToStack(build.value, adding.value, title, START[adding.value] ?? 0), `a ${name}`);
-}
-/** What has a width that counts. */
-const WIDE: ReadonlySet<StackItem['kind']> = new Set(['base', 'board', 'tier']);
-const wide = computed(() => [...(stack.value?.items ?? [])].reverse().filter((i) => WIDE.has(i.kind)));
-const set = (i: StackItem, patch: Parameters<typeof setStackItem>[2], label: string) =>
-  store.apply(setStackItem(build.value, i.id, patch), label);
-const MADE: { value: 'mdf' | 'plywood'; label: string }[] = [
-  { value: 'mdf', label: 'MDF' },
-  { value: 'plywood', label: 'plywood' },
+const WASHERS: { value: Washer; label: string }[] = [
+  { value: 'washer', label: 'washer' },
+  { value: 'large', label: 'large washer' },
 ];
-const raised = computed(() => here.report.bones.raised);
+const set = (patch: Partial<Mast>) =>
+  store.apply(setMast(build.value, { ...mast.value!, ...patch }), 'the threaded rod');
+/** What can be raised: each tier, and the figure on its own board. */
+const raisable = computed(() => [
+  ...build.value.cake.tiers.map((t) => ({
+    id: t.id,
+    name: t.name,
+    gap: t.gap ?? 0,
+    raise: (gap: number) =>
+      gap > 0 ? setTier(build.value, t.id, { gap }) : withoutOnTier(build.value, t.id, 'gap'),
+  })),
+  ...(build.value.card
+    ? [
+        {
+          id: 'card',
+          name: 'Figure on its board',
+          gap: build.value.card.gap ?? 0,
+          raise: (gap: number) => setCard(build.value, { ...build.value.card!, gap }),
+        },
+      ]
+    : []),
+]);
+const raised = computed(() => here.report.raised);
 const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
 </script>
 
 <template>
-  <div v-if="!stack || !report" class="empty">
+  <div v-if="!mast || !report" class="empty">
     <p>
-      A tier held up on a threaded rod, or a figure on one leg: boards, nuts and washers, tier heights and
-      gaps give the length to cut, the tape marks and the holes.
+      A tier held up on a threaded rod, or a figure on one leg: board, tiers and gaps, as they stand under the
+      figure, give the length to cut, the tape marks, the holes and the pockets that clear a nut.
     </p>
-    <button class="button main" type="button" @click="begin">Begin a stack on a rod</button>
+    <button
+      class="button main"
+      type="button"
+      @click="store.apply(setMast(build, USUAL_MAST), 'a threaded rod')"
+    >
+      A threaded rod through it all
+    </button>
   </div>
   <template v-else>
     <div class="sums">
@@ -78,25 +83,25 @@ const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
       </div>
       <ChoiceField
         label="Thread"
-        :value="stack.thread"
+        :value="mast.thread"
         :options="threads"
         :width="84"
-        @change="(v) => store.apply(setThread(build, v), 'the thread')"
+        @change="(thread) => set({ thread })"
       />
       <button
-        v-if="stack.cutAt === undefined"
+        v-if="mast.cutAt === undefined"
         class="button"
         type="button"
-        @click="store.apply(cutStack(build, report.rod.value), 'cutting the rod')"
+        @click="store.apply(cutMast(build, report.rod.value), 'cutting the rod')"
       >
         It is cut
       </button>
       <span v-else
-        >cut to {{ formatLength(stack.cutAt, shown) }}
+        >cut to {{ formatLength(mast.cutAt, shown) }}
         <button
           class="button plain"
           type="button"
-          @click="store.apply(cutStack(build, undefined), 'the cut rod')"
+          @click="store.apply(cutMast(build, undefined), 'the cut rod')"
         >
           Not cut
         </button></span
@@ -107,109 +112,72 @@ const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
       {{ report.stale.name.toLowerCase() }} <WhyButton :figure="report.stale" after="." />
     </p>
     <p v-for="s in report.says" :key="s" class="warning"><span aria-hidden="true">◆</span> {{ s }}</p>
-    <div class="two">
-      <StackDrawing :report="report" :thread="stack.thread" />
-      <table class="plain">
-        <thead>
-          <tr>
-            <th scope="col">From the top down</th>
-            <th scope="col" class="n">Mark at</th>
-            <th scope="col" class="n">Hole</th>
-            <th scope="col"><span class="visually-hidden">Change</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="l in lines" :key="l.item.id">
-            <td>
-              <div class="name">
-                <TextField
-                  :label="`Name of ${l.item.name}`"
-                  hide-label
-                  required
-                  :value="l.item.name"
-                  :width="150"
-                  @change="
-                    (name) => store.apply(setStackItem(build, l.item.id, { name }), 'a name on the rod')
-                  "
-                />
-                <QuantityField
-                  v-if="STACK_KINDS[l.item.kind].sized"
-                  :label="`Height of ${l.item.name}`"
-                  hide-label
-                  kind="length"
-                  :width="78"
-                  :value="l.item.thick"
-                  @change="
-                    (v) => store.apply(setStackItem(build, l.item.id, { thick: v }), 'a height on the rod')
-                  "
-                />
-                <span v-else class="muted">{{ mm(l.thick) }}</span>
-              </div>
-            </td>
-            <td class="n">{{ l.mark === undefined ? '–' : mm(l.mark) }}</td>
-            <td class="n">{{ l.hole ? mm(l.hole) : '–' }}</td>
-            <td class="acts">
-              <button
-                class="icon"
-                type="button"
-                :aria-label="`${l.item.name} up`"
-                @click="store.apply(moveInStack(build, l.item.id, true), 'the order on the rod')"
-              >
-                <ArrowUp :size="15" />
-              </button>
-              <button
-                class="icon"
-                type="button"
-                :aria-label="`${l.item.name} down`"
-                @click="store.apply(moveInStack(build, l.item.id, false), 'the order on the rod')"
-              >
-                <ArrowDown :size="15" />
-              </button>
-              <button
-                class="icon"
-                type="button"
-                :aria-label="`Remove ${l.item.name}`"
-                @click="store.apply(removeFromStack(build, l.item.id), 'taking something off the rod')"
-              >
-                <Trash2 :size="15" />
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
-    <div class="row add">
-      <ChoiceField v-model:value="adding" label="On top of all" :options="kinds" :width="220" />
-      <button class="button" type="button" @click="add">Put it on top</button>
-      <button class="button plain" type="button" @click="store.apply(withoutStack(build), 'the stack')">
-        No stack in this build
-      </button>
-    </div>
-    <div v-for="i in wide" :key="i.id" class="row wide">
-      <strong>{{ i.name }}</strong>
+    <div class="row fields">
       <QuantityField
-        label="Wide"
+        v-for="r in raisable"
+        :key="r.id"
+        :label="`Gap under ${r.name.toLowerCase()}`"
         kind="length"
-        :width="78"
-        :value="widthOf(i)"
-        @change="(v) => set(i, { width: v }, 'a width on the rod')"
+        :width="130"
+        :value="r.gap"
+        @change="(v) => store.apply(r.raise(v), 'a gap on the rod')"
       />
       <QuantityField
-        v-if="i.kind === 'tier'"
-        label="Weighs"
-        kind="mass"
-        :width="84"
-        :value="raised?.weights.get(i.id)?.value ?? i.weight ?? 0"
-        @change="(v) => set(i, { weight: v }, 'a weight on the rod')"
+        label="Up into the figure"
+        kind="length"
+        :width="120"
+        :value="mast.up"
+        @change="(up) => set({ up })"
       />
       <ChoiceField
-        v-else
-        label="Of"
-        :value="i.made ?? 'mdf'"
-        :options="MADE"
-        :width="110"
-        @change="(v) => set(i, { made: v }, 'a board on the rod')"
+        label="At the board"
+        :value="mast.base"
+        :options="WASHERS"
+        :width="140"
+        @change="(base) => set({ base })"
       />
+      <ChoiceField
+        label="Under what is raised"
+        :value="mast.raised"
+        :options="WASHERS"
+        :width="150"
+        @change="(v) => set({ raised: v })"
+      />
+      <QuantityField
+        label="Feet, high"
+        kind="length"
+        :width="80"
+        :value="build.board.feet"
+        @change="(feet) => store.apply(setBoard(build, { feet }), 'the feet')"
+      />
+    </div>
+    <table class="figures">
+      <thead>
+        <tr>
+          <th scope="col">From the top down</th>
+          <th scope="col" class="n">High</th>
+          <th scope="col" class="n">Mark at</th>
+          <th scope="col" class="n">Hole</th>
+          <th scope="col">Pocket below</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="l in lines" :key="l.id">
+          <td>{{ l.name }}</td>
+          <td class="n">{{ mm(l.thick) }}</td>
+          <td class="n">{{ l.mark === undefined ? '–' : mm(l.mark) }}</td>
+          <td class="n">{{ l.hole ? mm(l.hole) : '–' }}</td>
+          <td>{{ l.pocket ? `${mm(l.pocket.wide)} wide, ${mm(l.pocket.deep)} deep` : '–' }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <div class="row add">
+      <button class="button" type="button" @click="stage.selection = { kind: 'ground', id: 'ground' }">
+        Tiers and boards, under Shape
+      </button>
+      <button class="button plain" type="button" @click="store.apply(withoutMast(build), 'the threaded rod')">
+        No threaded rod
+      </button>
     </div>
     <RaisedView v-if="raised" :raised="raised" />
     <h3>In this order</h3>
@@ -245,44 +213,6 @@ const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
 }
 .sums span {
   color: var(--ink-2);
-}
-.two {
-  display: grid;
-  grid-template-columns: 104px 1fr;
-  gap: 14px;
-}
-.name {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-table.plain td {
-  padding: 3px 6px 3px 0;
-  vertical-align: middle;
-}
-.wide {
-  align-items: flex-end;
-  padding-bottom: 8px;
-}
-.wide strong {
-  width: 130px;
-  padding-bottom: 8px;
-}
-.acts {
-  white-space: nowrap;
-  text-align: right;
-}
-.icon {
-  width: 26px;
-  height: 28px;
-  border: 0;
-  background: none;
-  border-radius: 6px;
-  cursor: pointer;
-  color: var(--ink-2);
-}
-.icon:hover {
-  background: var(--slab-3);
 }
 .add {
   align-items: flex-end;

@@ -10,7 +10,7 @@ import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
-import TierRow from './TierRow.vue';
+import TierRow from '../../ground/TierRow.vue';
 import { choicesOf } from '../../shared/choices.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import TextField from '../../shared/TextField.vue';

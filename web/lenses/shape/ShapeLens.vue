@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
-import { Plus } from '@lucide/vue';
+import { Layers, Plus } from '@lucide/vue';
 import { toHeight } from '@core/bones/index.ts';
 import { unitDoubt } from '@core/edits/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
@@ -14,6 +14,7 @@ import PieceCard from './PieceCard.vue';
 import ShapeIcon from './ShapeIcon.vue';
 import Segments from '../../shared/Segments.vue';
 
+const GroundCard = defineAsyncComponent(() => import('../../ground/GroundCard.vue'));
 const HeightView = defineAsyncComponent(() => import('./HeightView.vue'));
 const PictureView = defineAsyncComponent(() => import('./PictureView.vue'));
 const SolidView = defineAsyncComponent(() => import('./SolidView.vue'));
@@ -35,6 +36,15 @@ const { shown } = usePreferences();
 const figure = computed(() => here.report.figure);
 const build = computed(() => here.build);
 const chosen = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
+const ground = computed(() => here.report.ground);
+const grounded = computed(() => stage.selection?.kind === 'ground');
+const standsOn = computed(() =>
+  [...ground.value.lines]
+    .reverse()
+    .filter((l) => l.kind === 'tier' || l.kind === 'board' || l.kind === 'card')
+    .map((l) => l.name.toLowerCase())
+    .join(', '),
+);
 const rows = computed(() =>
   build.value.pieces.map((piece, i) => ({
     piece,
@@ -43,8 +53,9 @@ const rows = computed(() =>
   })),
 );
 const list = ref<HTMLOListElement>();
-watch(chosen, async (id) => {
-  if (!id) return;
+watch([chosen, grounded], async ([id, under]) => {
+  if (!id && !under) return;
+  if (under) view.value = 'pieces';
   await nextTick();
   list.value?.querySelector('li.open')?.scrollIntoView({ block: 'nearest' });
 });
@@ -101,6 +112,23 @@ function setHeight(mm: number): void {
         Nothing stands on the board yet. Add the first piece, or lay out a whole figure under Height.
       </p>
       <ol ref="list" class="opening pieces">
+        <li class="stands" :class="{ open: grounded }">
+          <button
+            type="button"
+            class="line"
+            data-edits
+            :aria-expanded="grounded"
+            @click="stage.selection = grounded ? undefined : { kind: 'ground', id: 'ground' }"
+          >
+            <Layers :size="26" :stroke-width="1.4" aria-hidden="true" />
+            <span class="what"
+              ><strong>What it stands on</strong> <span class="muted">{{ standsOn }}</span></span
+            >
+            <span></span>
+            <span class="n muted">{{ formatLength(ground.rise.value, shown) }} high</span>
+          </button>
+          <GroundCard v-if="grounded" />
+        </li>
         <li v-for="r in rows" :key="r.piece.id" :class="{ open: r.piece.id === chosen }">
           <button
             type="button"

@@ -1,0 +1,91 @@
+import {
+  boardWeighs,
+  groundOf,
+  nutWeighs,
+  rodWeighs,
+  washerWeighs,
+  type Fitting,
+  type Layer,
+} from './ground/index.ts';
+import { given, total, type Mm, type Reckoned } from './quantity/index.ts';
+import type { Build, Mast } from './record/index.ts';
+
+/** One thing under the figure. */
+export interface GroundLine {
+  readonly id: string;
+  readonly kind: Layer['kind'] | Fitting['kind'];
+  readonly name: string;
+  /** Underside and top over the table. */
+  readonly from: Mm;
+  readonly to: Mm;
+  readonly width: Mm;
+  /** Nothing of a gap and of feet. */
+  readonly weighs: Reckoned | undefined;
+}
+
+/** What stands under the figure, from the table up, with what all of it weighs and how high it is. */
+export interface GroundReport {
+  readonly lines: readonly GroundLine[];
+  /** Figure, tiers, boards and steel. */
+  readonly whole: Reckoned;
+  /** From the table to where the figure stands. */
+  readonly rise: Reckoned;
+  readonly says: readonly string[];
+}
+
+/** What lies over each other; nuts and washers lie in gaps, pockets and the height of the feet. */
+const UPWARDS: ReadonlySet<GroundLine['kind']> = new Set(['feet', 'board', 'card', 'tier', 'gap']);
+
+/** Steel on a rod; nuts and washers by their own sizes. */
+function steelWeighs(f: Fitting, { thread }: Mast): Reckoned | undefined {
+  if (f.kind === 'nut') return given(f.name, nutWeighs(thread), 'g', 'handbook');
+  return f.kind === 'washer' || f.kind === 'large'
+    ? given(f.name, washerWeighs(thread, f.kind), 'g', 'handbook')
+    : undefined;
+}
+
+/**
+ * Everything from the table up.
+ * @param figure what stands on top, g
+ * @param weights of the tiers, by id
+ */
+export function groundReport(
+  build: Build,
+  figure: Reckoned<'g'>,
+  weights: ReadonlyMap<string, number>,
+): GroundReport {
+  const { layers, fittings, table, rod, says } = groundOf(build);
+  const over = (x: Layer | Fitting) => ({
+    id: x.id,
+    kind: x.kind,
+    name: x.name,
+    from: x.from - table,
+    to: x.to - table,
+  });
+  const lines: GroundLine[] = [
+    ...layers.map((l) => ({
+      ...over(l),
+      width: l.width,
+      weighs:
+        boardWeighs(l) ??
+        given(l.name, weights.get(l.id) ?? 0, 'g', l.tier?.weight === undefined ? undefined : 'yours'),
+    })),
+    ...fittings.map((f) => ({ ...over(f), width: f.wide, weighs: rod && steelWeighs(f, rod.mast) })),
+  ].sort((a, b) => a.from - b.from || a.to - b.to);
+  return {
+    lines,
+    whole: total('All that is carried', 'g', [
+      figure,
+      ...lines.flatMap((l) => l.weighs ?? []),
+      ...(rod
+        ? [given(`M${rod.mast.thread} rod`, rodWeighs(rod.mast.thread, rod.to - rod.from), 'g', 'handbook')]
+        : []),
+    ]),
+    rise: total(
+      'Rises over the table',
+      'mm',
+      lines.filter((l) => UPWARDS.has(l.kind)).map((l) => given(l.name, l.to - l.from, 'mm')),
+    ),
+    says,
+  };
+}
