@@ -12,7 +12,10 @@ export interface HeldPart {
  * @param n bodies, numbered from nought
  * @param holds between two bodies each; what does not hang together with body nought is left out
  */
-export function heldParts(n: number, holds: readonly { readonly a: number; readonly b: number }[]): HeldPart[] {
+export function heldParts(
+  n: number,
+  holds: readonly { readonly a: number; readonly b: number }[],
+): HeldPart[] {
   const near = Array.from({ length: n }, (): number[] => []);
   holds.forEach(({ a, b }, e) => {
     if (a === b) return;
