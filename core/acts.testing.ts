@@ -201,6 +201,10 @@ export const ACTS: Readonly<Record<string, Act>> = {
     on(b, pick, (piece) => edit.setPortions(b, { piece, ...(n % 2 ? { target: x, within: x / n } : {}) })),
   'a weighing': ({ b, x }) => edit.weighedOne(b, x / 7),
   'portions off': ({ b }) => edit.withoutPortions(b),
+  'a rod of a length': ({ b, pick, x }) => {
+    const rod = pick(b.rods);
+    return rod ? edit.setRodLength(b, rod.id, x * 3) : b;
+  },
   'feet under the board': ({ b, x }) => edit.setBoard(b, { feet: x }),
   'the board covered': ({ b, n, x }) =>
     edit.coverBoard(b, n % 2 ? { ...edit.usualCover(b), thickness: x / 5 } : undefined),

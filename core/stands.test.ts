@@ -2,9 +2,10 @@ import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { seatFacts } from './bones/index.ts';
+import { rodPaths } from './bones/runs/rod-paths.ts';
 import { joinId, shapedBy } from './days/index.ts';
 import { demoBuild } from './files/demo.testing.ts';
-import { layOut, SCHEMES, schemeOf, weighIn } from './figure/index.ts';
+import { layOut, place, SCHEMES, schemeOf, weighIn } from './figure/index.ts';
 import { plan } from './plan.ts';
 import { blank, plainPiece } from './record/blank.testing.ts';
 import { multiplicity, type Build, type Piece, type Rod } from './record/index.ts';
@@ -55,6 +56,26 @@ describe('a standing figure laid out to proportion', () => {
       .filter((p) => !below.has(p.id))
       .reduce((g, p) => g + multiplicity(build, p) * weighIn(build, p).whole.value, 0);
     expect(Math.abs(facts.get(leg.id)!.load / (over / 2) - 1)).toBeLessThan(0.03);
+  });
+});
+
+// common practice: a stick up each leg and on to the hips
+describe('a stick up through a piece', () => {
+  it('runs from under each leg up into the body, and takes its load past the paste', () => {
+    const made = plan(legged).stands.stick('legs')!;
+    expect(made.build.rods.map((r) => r.pair)).toEqual([true]);
+    for (const { spots } of rodPaths(made.build)) {
+      const parts = new Set(
+        spots.flat().map((x) => (x.instance < 0 ? 'board' : place(made.build)[x.instance]!.piece.id)),
+      );
+      expect(parts).toEqual(new Set(['board', 'legs', 'torso']));
+    }
+    const before = seatFacts(legged, () => 12).get('legs')!.loadOnRods;
+    expect(seatFacts(made.build, () => 12).get('legs')!.loadOnRods).toBeGreaterThan(before + 0.5);
+  });
+  it('holds nothing where nothing rests', () => {
+    expect(plan(legged).stands.stick('torso')).toBeUndefined();
+    expect(plan(legged).stands.stick('gone')).toBeUndefined();
   });
 });
 

@@ -42,6 +42,8 @@ export interface StandsReport {
   /** Slender carriers that do not bear what rests on them from the first. */
   readonly soft: readonly Unheld[];
   readonly carries: readonly Carries[];
+  /** A stick up through a piece into what rests on it, in each of a pair; undefined where nothing does, or it is too slim. */
+  readonly stick: (piece: string) => { readonly build: Build; readonly id: string } | undefined;
 }
 
 /** Reckons a build that is tried. */
@@ -103,8 +105,12 @@ const INSIDE = 4;
 /** Down into another piece that carries it, mm. Estimate. */
 const DOWN = 40;
 
-/** A stick along the middle of a carrier, from what it stands on up into what rests on it. */
-function sticked(build: Build, i: Instance, facts: ReadonlyMap<string, SeatFacts>): Build | undefined {
+/** A stick along the middle of a carrier, from what it stands on up into what rests on it; in each of a pair. */
+function sticked(
+  build: Build,
+  i: Instance,
+  facts: ReadonlyMap<string, SeatFacts>,
+): { readonly build: Build; readonly id: string } | undefined {
   const instances = place(build);
   const above = instances.find((u) => facts.get(u.piece.id)?.restsOn.some((r) => r.on === i.piece.id));
   if (!above) return undefined;
@@ -127,7 +133,7 @@ function sticked(build: Build, i: Instance, facts: ReadonlyMap<string, SeatFacts
     to: rodEndOn(build, above.piece.id, tip()),
     pair: i.piece.pair,
     sleeved: false,
-  }).build;
+  });
 }
 
 const slimness = (p: Piece) => {
@@ -169,7 +175,7 @@ function stickMends(
   facts: ReadonlyMap<string, SeatFacts>,
   again: Again,
 ): StandsMend[] {
-  const tried = sticked(build, i, facts);
+  const tried = sticked(build, i, facts)?.build;
   if (!tried) return [];
   const { bones, stands } = again(tried);
   const own = bones.rods.at(-1)!;
@@ -214,6 +220,10 @@ export function standsOf(
   const upright = (i: Instance) =>
     Math.abs(i.frame.z[2]) > 0.85 && slimness(i.piece).height > SLENDER * slimness(i.piece).thin;
   return {
+    stick: (id) => {
+      const found = firsts.find((f) => f.i.piece.id === id);
+      return found && sticked(build, found.i, facts);
+    },
     hovers: firsts.filter((f) => f.fact.hovers).map((f) => hoverOf(build, f.i, f.index, again)),
     untold: firsts
       .filter((f) => f.fact.untold)

@@ -13,7 +13,7 @@ import {
   replaced,
   type Change,
 } from '../record/index.ts';
-import { framesOf, rodEndAt, legsOf, pointsOf } from '../figure/index.ts';
+import { framesOf, rodEndAt, rodEndOn, legsOf, pointsOf } from '../figure/index.ts';
 
 const GONE = 'That rod is no longer in the build.';
 
@@ -44,6 +44,25 @@ export function setRod(build: Build, id: string, patch: Partial<Rod>): Change {
       ? { ...rest, ...(across === undefined ? {} : { across }) }
       : rest;
   return ok({ ...build, rods: replaced(build.rods, id, () => ({ ...kept, ...patch, id })) });
+}
+
+/** A rod is no shorter, mm, and no longer than a bar is sold; common practice. */
+const LENGTHS = [5, 2000] as const;
+/** Its last leg keeps so much, mm; a step of the method. Estimate. */
+const LAST_LEG = 1;
+
+/** A rod of a length: its lower end and its bends stay, its upper end moves along its own line. */
+export function setRodLength(build: Build, id: string, long: Mm): Change {
+  const rod = build.rods.find((r) => r.id === id);
+  if (!rod) return fail(GONE);
+  if (!(long >= LENGTHS[0] && long <= LENGTHS[1]))
+    return fail(`A rod is between ${LENGTHS[0]} and ${LENGTHS[1]} mm long.`);
+  const legs = legsOf(pointsOf(rod).map((p) => rodEndAt(build, p)));
+  const last = legs.at(-1)!;
+  const left = long - last.start;
+  if (left < LAST_LEG)
+    return fail(`Up to its last bend it is ${Math.round(last.start)} mm already: a longer rod, or no bend.`);
+  return moveRodPoint(build, id, 'to', rodEndOn(build, rod.to.on, add(last.from, times(last.along, left))));
 }
 
 /** An end of a rod, or one of its bends by its number. */

@@ -45,6 +45,7 @@ export {
   removeBend,
   removeRod,
   setRod,
+  setRodLength,
   tapeTogether,
 } from './edit-rods.ts';
 export { coverBoard, cutMast, setCard, setMast, setRibbon, withoutMast } from './edit-ground.ts';

@@ -208,7 +208,7 @@ describe('a tripod', () => {
   it('stands under the selected piece, says what it bears, and goes again', async () => {
     await bones('Rods', 'demo-one-legged-heron');
     await (await has(b, '.bead', 'Body'))!.click();
-    await b.push('Stand it on a tripod');
+    await b.push('A tripod');
     await has(b, '.rods .line', /Body, leg 3/);
     await undo();
     await gone('.rods .line', /Body, leg/);

@@ -7,7 +7,7 @@ import { findings } from './joint-checks.ts';
 import { seatAlone } from './seat-alone.ts';
 import type { Firmed } from './joint-push.ts';
 import type { FoundCheck } from './joint-situation.ts';
-import { jointsOf, type Joint } from '../paths/joints.ts';
+import { acrossOf, jointsOf, type Joint } from '../paths/joints.ts';
 import { waysHeld } from './ways-held.ts';
 import { tripodOf } from './tripod.ts';
 import { casesOf, LOAD_CASES } from './load-cases.ts';
@@ -36,6 +36,29 @@ export interface CheckedJoint {
 
 const hardestOf = (checks: readonly Check[]): number => checks.reduce((w, c) => Math.max(w, c.use.value), 0);
 
+/** One way a joint is held, with its checks. */
+type HeldWay = Pick<CheckedJoint, 'by' | 'checks'>;
+const TURNS = 'turn';
+
+/**
+ * The way that holds best; rods of another kind beside it may keep the piece from turning, where none of them is in both: forces go
+ * through the one, the twist through the other, and each takes no more than it holds (lower bound theorem, handbook).
+ */
+function sharedDuties(ways: readonly HeldWay[]): HeldWay {
+  const least = (of: readonly HeldWay[]) =>
+    of.reduce((a, w) => (hardestOf(w.checks) < hardestOf(a.checks) ? w : a));
+  const split = ways.flatMap((way) => {
+    const rods = new Set(acrossOf(way.by));
+    const beside = ways.flatMap(({ by, checks }) =>
+      acrossOf(by).some((c) => rods.has(c)) ? [] : checks.filter((c) => c.id === TURNS),
+    );
+    if (beside.length === 0 || !way.checks.some((c) => c.id === TURNS)) return [];
+    const turns = beside.reduce((a, c) => (c.use.value < a.use.value ? c : a));
+    return [{ by: way.by, checks: [...way.checks.filter((c) => c.id !== TURNS), turns] }];
+  });
+  return least([...ways, ...split]);
+}
+
 /** Checks of joints, of all unless some are named, standing on the table and on the journey. */
 export function checkedJoints(
   build: Build,
@@ -56,7 +79,7 @@ export function checkedJoints(
       const droop = tripodOf(by) || by.braces ? undefined : droopCheck(by, names.upper);
       return { by, checks: [...[...byId.values()].map((f) => f.make()), ...(droop ? [droop] : [])] };
     });
-    const best = held.reduce((a, w) => (hardestOf(w.checks) < hardestOf(a.checks) ? w : a));
+    const best = sharedDuties(held);
     // what stands on its seat alone is not worse off for a rod that helps
     const alone = hardestOf(best.checks) > 1 ? seatAlone(build, joint, names.upper, cases) : undefined;
     const checks = [...(alone ? [alone] : best.checks), ...(brittle ? [brittle] : [])];

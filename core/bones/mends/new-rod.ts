@@ -1,7 +1,9 @@
 import { drivenInto, groundOf } from '../../ground/index.ts';
 import { addRod } from '../../edits/index.ts';
-import { BOARD, pieceOf, type Build, type Place } from '../../record/index.ts';
+import { BOARD, pieceOf, rodOf, type Build, type Place } from '../../record/index.ts';
 import { height, measureOf } from '../../figure/index.ts';
+import { stockOf } from '../stock/stock.ts';
+import { apartOf, doubled } from './mends.ts';
 
 /** Least height of the lower end over the foot of what carries the piece, mm. */
 const CLEAR = 4;
@@ -30,4 +32,22 @@ export function rodInto(build: Build, pieceId: string): { build: Build; id: stri
     pair: piece.pair,
     sleeved: false,
   });
+}
+
+/** Half the distance between two sticks in one piece, as a share of the slimmer of what they join; common practice. */
+const HALF_APART = 0.22;
+
+/**
+ * Two first rods for a piece, as far apart as the slimmer of what they join lets them stand: one alone lets it turn. A piece of a
+ * pair has one in each. Undefined when there is no such piece.
+ */
+export function twoInto(build: Build, pieceId: string): { build: Build; id: string } | undefined {
+  const piece = pieceOf(build, pieceId);
+  const made = rodInto(build, pieceId);
+  if (!piece || !made || piece.pair) return made;
+  const carrier = pieceOf(build, piece.seat.on);
+  const wide = Math.min(...[piece, ...(carrier ? [carrier] : [])].map((p) => measureOf(p).width));
+  const rod = rodOf(made.build, made.id)!;
+  const apart = Math.max(apartOf(stockOf(build, rod).section.diameter), HALF_APART * wide);
+  return { build: doubled(made.build, rod, apart), id: made.id };
 }

@@ -2,8 +2,8 @@
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
 import { Plus } from '@lucide/vue';
 import { watchDebounced } from '@vueuse/core';
-import { rodInto, throughWords, tripodInto } from '@core/bones/index.ts';
-import { pieceOf } from '@core/record/index.ts';
+import { rodInto, throughWords, tripodInto, twoInto } from '@core/bones/index.ts';
+import { pieceOf, type Build } from '@core/record/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
@@ -60,18 +60,25 @@ const chosen = computed(() => (stage.selection?.kind === 'rod' ? stage.selection
 const tally = computed(() => bones.value.tally);
 const lean = computed(() => bones.value.figureTips.lean);
 
-/** New rods for the selected piece into what carries it, or for the topmost when nothing is selected. */
-function add(into: typeof rodInto = rodInto): void {
-  const piece =
-    stage.selection?.kind === 'piece' ? pieceOf(build.value, stage.selection.id) : build.value.pieces.at(-1);
+/** What rods are put into: the selected piece, or the topmost when nothing is selected. */
+const asked = () =>
+  stage.selection?.kind === 'piece' ? pieceOf(build.value, stage.selection.id) : build.value.pieces.at(-1);
+type Into = (b: Build, piece: string) => { readonly build: Build; readonly id: string } | undefined;
+function add(into: Into = rodInto, label = 'adding a rod'): void {
+  const piece = asked();
   if (!piece) {
     store.say('There is nothing to put a rod through yet.');
     return;
   }
-  const made = into(build.value, piece.id)!;
-  store.apply(made.build, into === tripodInto ? 'adding a tripod' : 'adding a rod');
+  const made = into(build.value, piece.id);
+  if (!made) {
+    store.say(`A stick up through the ${piece.name.toLowerCase()} would hold nothing: nothing rests on it.`);
+    return;
+  }
+  store.apply(made.build, label);
   stage.selection = { kind: 'rod', id: made.id };
 }
+const through: Into = (_, piece) => here.report.stands.stick(piece);
 watch(
   () => stage.wanted,
   (wanted) => {
@@ -123,9 +130,11 @@ watch(
       <button class="button main" type="button" @click="add()">
         <Plus :size="16" /> Add a rod <kbd>R</kbd>
       </button>
-      <button class="button" type="button" @click="add(tripodInto)">
-        <Plus :size="16" /> Stand it on a tripod
+      <button class="button" type="button" @click="add(twoInto, 'two rods apart')">Two, apart</button>
+      <button class="button" type="button" @click="add(through, 'a stick up through it')">
+        Up through it
       </button>
+      <button class="button" type="button" @click="add(tripodInto, 'adding a tripod')">A tripod</button>
       <span class="muted small">for the selected piece</span>
     </div>
 

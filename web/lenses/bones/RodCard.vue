@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RODS, type RodReport } from '@core/bones/index.ts';
-import { setRod, tapeTogether } from '@core/edits/index.ts';
+import { setRod, setRodLength, tapeTogether } from '@core/edits/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { rodRemoved } from '../../shell/removing.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -93,6 +93,13 @@ function remove(): void {
         :options="stocks"
         :width="210"
         @change="(v) => change({ stock: v })"
+      />
+      <QuantityField
+        label="Long"
+        kind="length"
+        :width="84"
+        :value="report.length.value"
+        @change="(v) => store.apply(setRodLength(build, rod.id, v), `rod ${report.letter}`)"
       />
       <button v-if="report.worst" class="button" type="button" @click="choose">Choose for me</button>
       <ToggleField label="Pair" :checked="rod.pair" @change="(v) => change({ pair: v })" />
