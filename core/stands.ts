@@ -1,10 +1,19 @@
-import { LOAD_CASES, type BonesReport, type SeatFacts } from './bones/index.ts';
+import { LOAD_CASES, loadBand, loadSum, type BonesReport, type SeatFacts } from './bones/index.ts';
 import { clearanceOf } from './contacts/index.ts';
 import { drivenInto, groundOf } from './ground/index.ts';
 import { addRod, setSeat } from './edits/index.ts';
 import type { PieceFirming } from './firming/index.ts';
 import { measureOf, place, rodEndOn, type Instance } from './figure/index.ts';
-import { formatDuration, formatLength, formatMass, given, reckon, type Reckoned } from './quantity/index.ts';
+import {
+  formatDuration,
+  formatLength,
+  formatMass,
+  given,
+  once,
+  reckon,
+  solved,
+  type Reckoned,
+} from './quantity/index.ts';
 import { BOARD, type Build, type Piece } from './record/index.ts';
 import { add, bodyDepth, sub, times, toLocal, unit, type Vec } from './solids/index.ts';
 
@@ -21,6 +30,8 @@ export interface Carries {
   /** All that rests on it, and what of that presses on its paste. */
   readonly load: Reckoned;
   readonly onPaste: Reckoned;
+  /** Least and most of it, where how soft each is decides; undefined where statics alone do. Worked out when first read. */
+  readonly between: readonly [least: Reckoned, most: Reckoned] | undefined;
   /** When it carries that for as long as the work takes, and when it may be left standing under it. */
   readonly bears: Reckoned | undefined;
   readonly stands: Reckoned | undefined;
@@ -30,6 +41,8 @@ export interface Carries {
 export interface Unheld {
   readonly piece: string;
   readonly text: string;
+  /** How far off the nearest thing under it is. */
+  readonly gap?: Reckoned;
   /** Tried when first read. */
   readonly mends: readonly StandsMend[];
 }
@@ -88,6 +101,18 @@ function hoverOf(build: Build, i: Instance, index: number, again: Again): Unheld
     text: clear
       ? `${piece.name} ${are(piece, 'hovers', 'hover')} ${formatLength(clear.gap)} over ${over}: nothing carries ${are(piece, 'it', 'them')}.`
       : `${piece.name} ${are(piece, 'hangs', 'hang')} in the air: nothing carries ${are(piece, 'it', 'them')}.`,
+    ...(clear
+      ? {
+          gap: solved(
+            `Gap under the ${lower(piece)}`,
+            clear.gap,
+            'mm',
+            'nearest places of the two skins, each found by its depth in the other',
+            [given(`Foot of the ${lower(piece)}, over the board`, i.frame.origin[2], 'mm')],
+            'derived',
+          ),
+        }
+      : {}),
     get mends() {
       return (mends ??= lowered(build, i, index, again));
     },
@@ -198,6 +223,37 @@ function stickMends(
   ];
 }
 
+/** The load as a sum of what stands on it; where rods bring more down into its paste, that. */
+function loadOn(build: Build, index: number, fact: SeatFacts): Reckoned {
+  const sum = loadSum(build, index);
+  if (fact.load <= sum.value + LEAST_TOLD / 2) return sum;
+  return reckon(
+    sum.name,
+    'g',
+    'the greater of what stands on it, and what presses on its paste with its rods',
+    [sum, given('Presses on its paste, rods with it', fact.load, 'g')],
+    Math.max,
+  );
+}
+
+/** A spread of loads worth telling, as a share. Estimate. */
+const TELLS = 0.06;
+function bandOn(build: Build, index: number): Carries['between'] {
+  const [least, most] = loadBand(build, index);
+  if (most - least <= TELLS * most) return undefined;
+  const name = place(build)[index]!.piece.name.toLowerCase();
+  const found = (words: string, g: number) =>
+    solved(
+      `${words} rests on the ${name}`,
+      g,
+      'g',
+      'balance of bodies on patches that only push, its paste half as stiff as the others’ and twice',
+      [given('Stiffness, least', 0.5, '×'), given('Stiffness, most', 2, '×')],
+      'estimate',
+    );
+  return [found('Least that', least), found('Most that', most)];
+}
+
 /** Shortest wait that is worth a word, min. Estimate. */
 const WORTH = 5;
 
@@ -239,9 +295,10 @@ export function standsOf(
     }),
     carries: firsts
       .filter((f) => f.fact.load > LEAST_TOLD)
-      .map(({ i, fact }): Carries => {
+      .map(({ i, index, fact }): Carries => {
         const { piece } = i;
-        const load = given(`Rests on the ${lower(piece)}`, fact.load, 'g');
+        const load = loadOn(build, index, fact);
+        const between = once(() => bandOn(build, index));
         const firm = firming.get(piece.id);
         return {
           piece: piece.id,
@@ -254,6 +311,9 @@ export function standsOf(
             [load, given('Taken by rods', 100 * fact.loadOnRods, '%')],
             (g, r) => g * (1 - r / 100),
           ),
+          get between() {
+            return between();
+          },
           bears: firm?.figure('bear'),
           stands: firm?.figure('stand'),
         };

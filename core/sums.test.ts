@@ -54,6 +54,8 @@ const METHODS = [
   /part of the outline beyond a straight line/,
   /deep body cooled at its face/,
   /springs, flows and creeps/,
+  /balance of bodies on patches that only push/,
+  /nearest places of the two skins/,
 ];
 
 describe('every sum that can be opened', () => {

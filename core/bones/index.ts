@@ -14,6 +14,7 @@ export { tripodInto } from './joints/tripod.ts';
 export { type PassedOver } from './mends/choose-rod.ts';
 export { gluedMends } from './mends/glued-mends.ts';
 export { type Mend } from './mends/mends.ts';
+export { loadBand, loadSum } from './carried/load-sums.ts';
 export { rodInto, twoInto } from './mends/new-rod.ts';
 export { toHeight } from './mends/rescale.ts';
 export { type RodReport, throughWords } from './mends/rod-report.ts';

@@ -120,7 +120,8 @@ class Figure {
       const k = this.#piece(body);
       const { at, force } = this.all.bodies[body]!;
       out.push(body === root ? 'root' : force[2], ...at);
-      if (k !== undefined) out.push(idOf(s.instances[k]!), s.pasteOf(k).yields, s.own[k]!.g);
+      if (k !== undefined)
+        out.push(idOf(s.instances[k]!), s.pasteOf(k).yields, s.pasteOf(k).stiffness, s.own[k]!.g);
       const hung = body === root ? undefined : this.#hung.get(body);
       if (hung) out.push(...hung.force, ...hung.turn);
     }

@@ -8,7 +8,7 @@ import { ownMasses } from './own.ts';
 import { pasteOf } from './springs.ts';
 
 /** Paste an hour old, kPa: who carries whom does not hang on it where that is determinate. Estimate. */
-const FIRMISH = 47;
+export const FIRMISH = 47;
 
 /** Held up by another to this, it comes off with that one. Estimate. */
 export const MOSTLY = 0.5;

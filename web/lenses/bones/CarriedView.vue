@@ -27,6 +27,7 @@ function take(mend: StandsMend): void {
     <section v-for="t in troubles" :key="t.piece" class="card trouble">
       <p class="warn">
         <span aria-hidden="true">◆</span> {{ t.text }}
+        <WhyButton v-if="t.gap" :figure="t.gap" text="The gap" />
         <button type="button" class="link" @click="stage.selection = { kind: 'piece', id: t.piece }">
           Show it
         </button>
@@ -63,7 +64,12 @@ function take(mend: StandsMend): void {
                 {{ c.name }}
               </button>
             </td>
-            <td class="n"><WhyButton :figure="c.load" /></td>
+            <td class="n">
+              <WhyButton :figure="c.load" />
+              <span v-if="c.between" class="muted small between"
+                ><WhyButton :figure="c.between[0]" /> to <WhyButton :figure="c.between[1]"
+              /></span>
+            </td>
             <td class="n"><WhyButton :figure="c.onPaste" /></td>
             <td class="n">
               <WhyButton v-if="c.bears" :figure="c.bears" :text="c.bears.value > 0 ? undefined : 'at once'" />
@@ -83,7 +89,8 @@ function take(mend: StandsMend): void {
     </div>
     <p class="muted small">
       Found from the bodies as they stand: whatever touches from below carries its part, and rods take what
-      their hold takes. Of a pair, this is each.
+      their hold takes. Of a pair, this is each. Where three or more carry one thing it hangs on how soft each
+      is: then the least and the most are told.
     </p>
   </div>
 </template>
@@ -104,6 +111,9 @@ function take(mend: StandsMend): void {
 }
 .table {
   overflow-x: auto;
+}
+.between {
+  display: block;
 }
 .trouble .link {
   all: unset;
