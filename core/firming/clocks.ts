@@ -1,5 +1,5 @@
 import type { Build } from '../record/index.ts';
-import { materialOf } from '../pastes/index.ts';
+import { HARDLY_ANY, materialOf, UPTAKE } from '../pastes/index.ts';
 import { given, reckon, solved, type Provenance, type Reckoned } from '../quantity/index.ts';
 import { massTransfer, saturationDensity } from './air.ts';
 import { coatFirmIn, COLD_PLACES } from './chill.ts';
@@ -23,18 +23,20 @@ interface Clock {
   readonly answers: (build: Build) => readonly ClockAnswer[];
 }
 
-/** Stiffness short of the full by a tenth: common practice calls that rested. */
-const RESTED = 0.105;
-
-/** Minutes until gum of a blend has taken up its water to within a tenth: t = 8 ln(0.7 c ÷ 0.105). */
+/** Minutes until powder has taken up its water to within a tenth, whatever the dose: less of it takes it up no sooner. */
 export const restTime = (gum: Reckoned): Reckoned =>
-  reckon(
-    'Rests until the gum has taken up its water',
-    'min',
-    '8 min × ln(0.7 × gum ÷ 0.105)',
-    [gum, given('Time of taking up', LAW.hydrateTime, 'min', 'common practice')],
-    (c, t) => Math.max(0, t * Math.log((LAW.gumStiffness * c) / RESTED)),
-  );
+  gum.value < HARDLY_ANY
+    ? given('Hardly any powder: no rest', 0, 'min')
+    : reckon(
+        'Rests until the powder has taken up its water',
+        'min',
+        'time of taking up × ln(1 ÷ what is still to come)',
+        [
+          given('Time of taking up', LAW.hydrateTime, 'min', 'common practice'),
+          given('Still to come', 100 * UPTAKE.left, '%', 'common practice'),
+        ],
+        (t, left) => t * Math.log(100 / left),
+      );
 
 const hydration: Clock = {
   id: 'rest',

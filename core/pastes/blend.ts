@@ -133,13 +133,19 @@ export function firmingOf(blend: Blend): Firming {
   };
 }
 
-/** Minutes for gum to take hold to within a tenth: t = 8 ln(0.7 c ÷ 0.105); nothing to wait for without gum. */
-export function restAfterMixing(blend: Blend): Minutes {
-  const law = firmingOf(blend);
-  if (law.by === 'cold') return 0;
-  const c = law.constants.gum;
-  return c <= 0 ? 0 : Math.max(0, 8 * Math.log((0.7 * c) / 0.105));
-}
+/** Powder takes up its water with this time, and is used when nine tenths of it are taken up: 18 minutes. Common practice. */
+export const UPTAKE = { minutes: 8, left: 0.1 };
+/** Less powder than this changes the paste by less than a tenth: nothing to wait for, per cent; derived. */
+export const HARDLY_ANY = 0.15;
+
+/**
+ * Minutes until kneaded-in powder has taken up its water: t = 8 ln(1 ÷ 0.1), whatever the dose, for less powder takes it up no
+ * sooner. Gum in a paste that is bought has long done so.
+ */
+export const restAfterMixing = (blend: Blend): Minutes =>
+  firmingOf(blend).by === 'cold' || blend.powder < HARDLY_ANY
+    ? 0
+    : UPTAKE.minutes * Math.log(1 / UPTAKE.left);
 
 /** Loss of length on drying of a blend, per cent: its own strip, else that of its paste, else none. */
 export const shrinkOf = (blend: Blend): number => blend.shrink ?? blend.own?.shrink ?? 0;
