@@ -31,6 +31,8 @@ export async function validatorSource(name: ValidatorName = 'validateBuild'): Pr
   const ajv = new Ajv2020({
     code: { source: true, esm: true, lines: true },
     allErrors: false,
+    // what is wrong is said in our own sentences
+    messages: false,
     // a part that is written once is compiled once
     inlineRefs: false,
     schemas: [hoisted(buildSchema), hoisted(storesSchema)],
@@ -50,6 +52,8 @@ export async function validatorSource(name: ValidatorName = 'validateBuild'): Pr
   const source = readFileSync(out, 'utf8')
     .replace(/^\s*\/\/.*$\n/gm, '')
     .replace(/^.*\.code = "require.*$\n/gm, '')
+    // where in the schema it says so is of no use to anybody
+    .replace(/schemaPath: ?"[^"]*",?\s*/g, '')
     // nobody reads it, and half of it would be indentation
     .replace(/^[\t ]+/gm, '');
   rmSync(raw);

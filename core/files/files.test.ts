@@ -189,7 +189,7 @@ describe('a wrong file is refused with a sentence that names what is wrong', () 
       (o) => (o.blends[0].base = 'marzipan'),
       /Marzipan, half almond is not stiffened/,
     ],
-    ['a colour that is none', (o) => (o.colours[0].hex = 'red'), /pattern/],
+    ['a colour that is none', (o) => (o.colours[0].hex = 'red'), /not written as it has to be/],
     [
       'a huge list',
       (o) => (o.hours = Array.from({ length: 99 }, () => o.hours[0])),

@@ -17,7 +17,6 @@ export interface SchemaError {
   readonly instancePath: string;
   readonly keyword: string;
   readonly params: Record<string, unknown>;
-  readonly message?: string;
 }
 
 /** What a schema found wrong, in one sentence that names the place. */
@@ -41,7 +40,13 @@ export function sentence(error: SchemaError, record: unknown): string {
       return `${where}it has to be ${params.type === 'integer' ? 'a whole number' : `a ${String(params.type)}`}.`;
     case 'maxItems':
       return `${where}there are more than ${String(params.limit)}.`;
+    case 'minItems':
+      return `${where}there are fewer than ${String(params.limit)}.`;
+    case 'minLength':
+      return `${where}it is empty.`;
+    case 'maxLength':
+      return `${where}it is longer than ${String(params.limit)} letters.`;
     default:
-      return `${where}${error.message ?? 'it is not right'}.`;
+      return `${where}it is not written as it has to be.`;
   }
 }

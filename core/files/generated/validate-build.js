@@ -2066,20 +2066,16 @@ if (typeof data === "string") {
 if (!pattern3.test(data)) {
 validate54.errors = [{
 instancePath,
-schemaPath: "#/pattern",
 keyword: "pattern",
-params: { pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$" },
-message: "must match pattern \"^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$\""
+params: { pattern: "^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}$" }
 }];
 return false;
 }
 } else {
 validate54.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -2100,20 +2096,16 @@ let missing0;
 if (data.sideways === void 0 && (missing0 = "sideways") || data.tilt === void 0 && (missing0 = "tilt") || data.down === void 0 && (missing0 = "down") || data.up === void 0 && (missing0 = "up")) {
 validate57.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "sideways" || key0 === "tilt" || key0 === "down" || key0 === "up")) {
 validate57.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -2123,35 +2115,29 @@ if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1.5 || isNaN(data0)) {
 validate57.errors = [{
 instancePath: instancePath + "/sideways",
-schemaPath: "#/properties/sideways/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1.5
-},
-message: "must be <= 1.5"
+}
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
 validate57.errors = [{
 instancePath: instancePath + "/sideways",
-schemaPath: "#/properties/sideways/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate57.errors = [{
 instancePath: instancePath + "/sideways",
-schemaPath: "#/properties/sideways/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -2164,35 +2150,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 30 || isNaN(data1)) {
 validate57.errors = [{
 instancePath: instancePath + "/tilt",
-schemaPath: "#/properties/tilt/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 30
-},
-message: "must be <= 30"
+}
 }];
 return false;
 } else if (data1 < 0 || isNaN(data1)) {
 validate57.errors = [{
 instancePath: instancePath + "/tilt",
-schemaPath: "#/properties/tilt/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate57.errors = [{
 instancePath: instancePath + "/tilt",
-schemaPath: "#/properties/tilt/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -2205,35 +2185,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 3 || isNaN(data2)) {
 validate57.errors = [{
 instancePath: instancePath + "/down",
-schemaPath: "#/properties/down/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 3
-},
-message: "must be <= 3"
+}
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
 validate57.errors = [{
 instancePath: instancePath + "/down",
-schemaPath: "#/properties/down/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
 } else {
 validate57.errors = [{
 instancePath: instancePath + "/down",
-schemaPath: "#/properties/down/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -2246,35 +2220,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1 || isNaN(data3)) {
 validate57.errors = [{
 instancePath: instancePath + "/up",
-schemaPath: "#/properties/up/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1
-},
-message: "must be <= 1"
+}
 }];
 return false;
 } else if (data3 < .2 || isNaN(data3)) {
 validate57.errors = [{
 instancePath: instancePath + "/up",
-schemaPath: "#/properties/up/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate57.errors = [{
 instancePath: instancePath + "/up",
-schemaPath: "#/properties/up/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -2287,10 +2255,8 @@ var valid0 = true;
 } else {
 validate57.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -2314,10 +2280,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "table" || key0 === "carry" || key0 === "carFlat" || key0 === "carSeat" || key0 === "carHard")) {
 validate56.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -2404,10 +2368,8 @@ var valid0 = _errs6 === errors;
 } else {
 validate56.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -2432,10 +2394,8 @@ let missing0;
 if (data.due === void 0 && (missing0 = "due") || data.zone === void 0 && (missing0 = "zone") || data.journey === void 0 && (missing0 = "journey") || data.grip === void 0 && (missing0 = "grip") || data.note === void 0 && (missing0 = "note")) {
 validate53.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -2443,10 +2403,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "due" || key0 === "zone" || key0 === "journey" || key0 === "grip" || key0 === "loads" || key0 === "note")) {
 validate53.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -2474,29 +2432,23 @@ if (typeof data1 === "string") {
 if (func2(data1) > 60) {
 validate53.errors = [{
 instancePath: instancePath + "/zone",
-schemaPath: "#/properties/zone/maxLength",
 keyword: "maxLength",
-params: { limit: 60 },
-message: "must NOT have more than 60 characters"
+params: { limit: 60 }
 }];
 return false;
 } else if (func2(data1) < 1) {
 validate53.errors = [{
 instancePath: instancePath + "/zone",
-schemaPath: "#/properties/zone/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate53.errors = [{
 instancePath: instancePath + "/zone",
-schemaPath: "#/properties/zone/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -2510,20 +2462,16 @@ const _errs5 = errors;
 if (typeof data2 !== "string") {
 validate53.errors = [{
 instancePath: instancePath + "/journey",
-schemaPath: "#/properties/journey/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data2 === "table" || data2 === "carry" || data2 === "carFlat" || data2 === "carSeat" || data2 === "carHard")) {
 validate53.errors = [{
 instancePath: instancePath + "/journey",
-schemaPath: "#/properties/journey/enum",
 keyword: "enum",
-params: { allowedValues: schema20.properties.journey.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema20.properties.journey.enum }
 }];
 return false;
 }
@@ -2536,20 +2484,16 @@ const _errs7 = errors;
 if (typeof data3 !== "string") {
 validate53.errors = [{
 instancePath: instancePath + "/grip",
-schemaPath: "#/properties/grip/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data3 === "bare" || data3 === "box" || data3 === "seat" || data3 === "mat")) {
 validate53.errors = [{
 instancePath: instancePath + "/grip",
-schemaPath: "#/properties/grip/enum",
 keyword: "enum",
-params: { allowedValues: schema20.properties.grip.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema20.properties.grip.enum }
 }];
 return false;
 }
@@ -2579,20 +2523,16 @@ if (typeof data5 === "string") {
 if (func2(data5) > 4e3) {
 validate53.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/maxLength",
 keyword: "maxLength",
-params: { limit: 4e3 },
-message: "must NOT have more than 4000 characters"
+params: { limit: 4e3 }
 }];
 return false;
 }
 } else {
 validate53.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -2609,10 +2549,8 @@ var valid0 = _errs10 === errors;
 } else {
 validate53.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -2635,20 +2573,16 @@ let missing0;
 if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
 validate65.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "night")) {
 validate65.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -2658,35 +2592,29 @@ if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 40 || isNaN(data0)) {
 validate65.errors = [{
 instancePath: instancePath + "/temperature",
-schemaPath: "#/properties/temperature/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 40
-},
-message: "must be <= 40"
+}
 }];
 return false;
 } else if (data0 < 5 || isNaN(data0)) {
 validate65.errors = [{
 instancePath: instancePath + "/temperature",
-schemaPath: "#/properties/temperature/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 5
-},
-message: "must be >= 5"
+}
 }];
 return false;
 }
 } else {
 validate65.errors = [{
 instancePath: instancePath + "/temperature",
-schemaPath: "#/properties/temperature/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -2699,35 +2627,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 95 || isNaN(data1)) {
 validate65.errors = [{
 instancePath: instancePath + "/humidity",
-schemaPath: "#/properties/humidity/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 95
-},
-message: "must be <= 95"
+}
 }];
 return false;
 } else if (data1 < 5 || isNaN(data1)) {
 validate65.errors = [{
 instancePath: instancePath + "/humidity",
-schemaPath: "#/properties/humidity/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 5
-},
-message: "must be >= 5"
+}
 }];
 return false;
 }
 } else {
 validate65.errors = [{
 instancePath: instancePath + "/humidity",
-schemaPath: "#/properties/humidity/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -2740,35 +2662,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 3 || isNaN(data2)) {
 validate65.errors = [{
 instancePath: instancePath + "/air",
-schemaPath: "#/properties/air/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 3
-},
-message: "must be <= 3"
+}
 }];
 return false;
 } else if (data2 < .02 || isNaN(data2)) {
 validate65.errors = [{
 instancePath: instancePath + "/air",
-schemaPath: "#/properties/air/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .02
-},
-message: "must be >= 0.02"
+}
 }];
 return false;
 }
 } else {
 validate65.errors = [{
 instancePath: instancePath + "/air",
-schemaPath: "#/properties/air/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -2782,20 +2698,16 @@ let missing1;
 if (data3.temperature === void 0 && (missing1 = "temperature") || data3.humidity === void 0 && (missing1 = "humidity")) {
 validate65.errors = [{
 instancePath: instancePath + "/night",
-schemaPath: "#/properties/night/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
 for (const key1 in data3) if (!(key1 === "temperature" || key1 === "humidity")) {
 validate65.errors = [{
 instancePath: instancePath + "/night",
-schemaPath: "#/properties/night/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -2805,35 +2717,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 40 || isNaN(data4)) {
 validate65.errors = [{
 instancePath: instancePath + "/night/temperature",
-schemaPath: "#/properties/night/properties/temperature/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 40
-},
-message: "must be <= 40"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate65.errors = [{
 instancePath: instancePath + "/night/temperature",
-schemaPath: "#/properties/night/properties/temperature/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate65.errors = [{
 instancePath: instancePath + "/night/temperature",
-schemaPath: "#/properties/night/properties/temperature/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -2846,35 +2752,29 @@ if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 95 || isNaN(data5)) {
 validate65.errors = [{
 instancePath: instancePath + "/night/humidity",
-schemaPath: "#/properties/night/properties/humidity/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 95
-},
-message: "must be <= 95"
+}
 }];
 return false;
 } else if (data5 < 5 || isNaN(data5)) {
 validate65.errors = [{
 instancePath: instancePath + "/night/humidity",
-schemaPath: "#/properties/night/properties/humidity/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 5
-},
-message: "must be >= 5"
+}
 }];
 return false;
 }
 } else {
 validate65.errors = [{
 instancePath: instancePath + "/night/humidity",
-schemaPath: "#/properties/night/properties/humidity/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -2885,10 +2785,8 @@ var valid1 = true;
 } else {
 validate65.errors = [{
 instancePath: instancePath + "/night",
-schemaPath: "#/properties/night/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -2901,10 +2799,8 @@ var valid0 = true;
 } else {
 validate65.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -2985,20 +2881,16 @@ let missing0;
 if (data.thickness === void 0 && (missing0 = "thickness") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour")) {
 validate68.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "thickness" || key0 === "blend" || key0 === "colour")) {
 validate68.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -3008,35 +2900,29 @@ if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 20 || isNaN(data0)) {
 validate68.errors = [{
 instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 20
-},
-message: "must be <= 20"
+}
 }];
 return false;
 } else if (data0 < 1 || isNaN(data0)) {
 validate68.errors = [{
 instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
 } else {
 validate68.errors = [{
 instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -3049,20 +2935,16 @@ if (typeof data1 === "string") {
 if (!pattern4.test(data1)) {
 validate68.errors = [{
 instancePath: instancePath + "/blend",
-schemaPath: "#/properties/blend/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate68.errors = [{
 instancePath: instancePath + "/blend",
-schemaPath: "#/properties/blend/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -3075,20 +2957,16 @@ if (typeof data2 === "string") {
 if (!pattern4.test(data2)) {
 validate68.errors = [{
 instancePath: instancePath + "/colour",
-schemaPath: "#/properties/colour/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate68.errors = [{
 instancePath: instancePath + "/colour",
-schemaPath: "#/properties/colour/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -3100,10 +2978,8 @@ var valid0 = true;
 } else {
 validate68.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -3127,10 +3003,8 @@ let missing0;
 if (data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.thickness === void 0 && (missing0 = "thickness") || data.material === void 0 && (missing0 = "material") || data.feet === void 0 && (missing0 = "feet")) {
 validate67.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -3138,10 +3012,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "shape" || key0 === "width" || key0 === "thickness" || key0 === "material" || key0 === "feet" || key0 === "cover" || key0 === "ribbon")) {
 validate67.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -3152,20 +3024,16 @@ const _errs2 = errors;
 if (typeof data0 !== "string") {
 validate67.errors = [{
 instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data0 === "round" || data0 === "square")) {
 validate67.errors = [{
 instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/enum",
 keyword: "enum",
-params: { allowedValues: schema25.properties.shape.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema25.properties.shape.enum }
 }];
 return false;
 }
@@ -3180,35 +3048,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1500 || isNaN(data1)) {
 validate67.errors = [{
 instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1500
-},
-message: "must be <= 1500"
+}
 }];
 return false;
 } else if (data1 < 20 || isNaN(data1)) {
 validate67.errors = [{
 instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 20
-},
-message: "must be >= 20"
+}
 }];
 return false;
 }
 } else {
 validate67.errors = [{
 instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -3224,35 +3086,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 60 || isNaN(data2)) {
 validate67.errors = [{
 instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 60
-},
-message: "must be <= 60"
+}
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
 validate67.errors = [{
 instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
 } else {
 validate67.errors = [{
 instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -3266,20 +3122,16 @@ const _errs8 = errors;
 if (typeof data3 !== "string") {
 validate67.errors = [{
 instancePath: instancePath + "/material",
-schemaPath: "#/properties/material/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data3 === "drum" || data3 === "mdf" || data3 === "plywood" || data3 === "foamcore")) {
 validate67.errors = [{
 instancePath: instancePath + "/material",
-schemaPath: "#/properties/material/enum",
 keyword: "enum",
-params: { allowedValues: schema25.properties.material.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema25.properties.material.enum }
 }];
 return false;
 }
@@ -3294,35 +3146,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 200 || isNaN(data4)) {
 validate67.errors = [{
 instancePath: instancePath + "/feet",
-schemaPath: "#/properties/feet/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 200
-},
-message: "must be <= 200"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate67.errors = [{
 instancePath: instancePath + "/feet",
-schemaPath: "#/properties/feet/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate67.errors = [{
 instancePath: instancePath + "/feet",
-schemaPath: "#/properties/feet/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -3354,10 +3200,8 @@ let missing1;
 if (data6.width === void 0 && (missing1 = "width") || data6.colour === void 0 && (missing1 = "colour")) {
 validate67.errors = [{
 instancePath: instancePath + "/ribbon",
-schemaPath: "#/properties/ribbon/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
@@ -3365,10 +3209,8 @@ const _errs15 = errors;
 for (const key1 in data6) if (!(key1 === "width" || key1 === "colour")) {
 validate67.errors = [{
 instancePath: instancePath + "/ribbon",
-schemaPath: "#/properties/ribbon/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -3381,35 +3223,29 @@ if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 100 || isNaN(data7)) {
 validate67.errors = [{
 instancePath: instancePath + "/ribbon/width",
-schemaPath: "#/properties/ribbon/properties/width/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 100
-},
-message: "must be <= 100"
+}
 }];
 return false;
 } else if (data7 < 3 || isNaN(data7)) {
 validate67.errors = [{
 instancePath: instancePath + "/ribbon/width",
-schemaPath: "#/properties/ribbon/properties/width/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 3
-},
-message: "must be >= 3"
+}
 }];
 return false;
 }
 } else {
 validate67.errors = [{
 instancePath: instancePath + "/ribbon/width",
-schemaPath: "#/properties/ribbon/properties/width/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -3425,20 +3261,16 @@ if (typeof data8 === "string") {
 if (!pattern4.test(data8)) {
 validate67.errors = [{
 instancePath: instancePath + "/ribbon/colour",
-schemaPath: "#/properties/ribbon/properties/colour/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate67.errors = [{
 instancePath: instancePath + "/ribbon/colour",
-schemaPath: "#/properties/ribbon/properties/colour/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -3451,10 +3283,8 @@ var valid1 = _errs18 === errors;
 } else {
 validate67.errors = [{
 instancePath: instancePath + "/ribbon",
-schemaPath: "#/properties/ribbon/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -3472,10 +3302,8 @@ var valid0 = _errs13 === errors;
 } else {
 validate67.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -3569,20 +3397,16 @@ if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
 validate73.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data === "fondant" || data === "gumPaste" || data === "modellingPaste" || data === "marzipan" || data === "chocolateDark" || data === "chocolateMilk" || data === "chocolateWhite" || data === "chocolateCompound" || data === "royalIcing")) {
 validate73.errors = [{
 instancePath,
-schemaPath: "#/enum",
 keyword: "enum",
-params: { allowedValues: schema29.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema29.enum }
 }];
 return false;
 }
@@ -3602,19 +3426,15 @@ if (Array.isArray(data)) {
 if (data.length > 20) {
 validate77.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 20 },
-message: "must NOT have more than 20 items"
+params: { limit: 20 }
 }];
 return false;
 } else if (data.length < 0) {
 validate77.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -3625,20 +3445,16 @@ if (typeof data0 === "string") {
 if (func2(data0) > 60) {
 validate77.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/maxLength",
 keyword: "maxLength",
-params: { limit: 60 },
-message: "must NOT have more than 60 characters"
+params: { limit: 60 }
 }];
 return false;
 }
 } else {
 validate77.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -3647,10 +3463,8 @@ return false;
 } else {
 validate77.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -3674,10 +3488,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.like === void 0 && (missing0 = "like") || data.allergens === void 0 && (missing0 = "allergens") || data.note === void 0 && (missing0 = "note")) {
 validate75.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -3685,10 +3497,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "like" || key0 === "density" || key0 === "shrink" || key0 === "allergens" || key0 === "note")) {
 validate75.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -3701,20 +3511,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate75.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate75.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -3730,29 +3536,23 @@ if (typeof data1 === "string") {
 if (func2(data1) > 120) {
 validate75.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
 validate75.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate75.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -3783,35 +3583,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1.7 || isNaN(data3)) {
 validate75.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1.7
-},
-message: "must be <= 1.7"
+}
 }];
 return false;
 } else if (data3 < .1 || isNaN(data3)) {
 validate75.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .1
-},
-message: "must be >= 0.1"
+}
 }];
 return false;
 }
 } else {
 validate75.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -3827,35 +3621,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 10 || isNaN(data4)) {
 validate75.errors = [{
 instancePath: instancePath + "/shrink",
-schemaPath: "#/properties/shrink/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 10
-},
-message: "must be <= 10"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate75.errors = [{
 instancePath: instancePath + "/shrink",
-schemaPath: "#/properties/shrink/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate75.errors = [{
 instancePath: instancePath + "/shrink",
-schemaPath: "#/properties/shrink/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -3886,20 +3674,16 @@ if (typeof data6 === "string") {
 if (func2(data6) > 1e3) {
 validate75.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/maxLength",
 keyword: "maxLength",
-params: { limit: 1e3 },
-message: "must NOT have more than 1000 characters"
+params: { limit: 1e3 }
 }];
 return false;
 }
 } else {
 validate75.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -3917,10 +3701,8 @@ var valid0 = _errs12 === errors;
 } else {
 validate75.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -3945,10 +3727,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
 validate72.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -3956,10 +3736,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!func1.call(schema28.properties, key0)) {
 validate72.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -3972,20 +3750,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate72.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate72.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -4001,29 +3775,23 @@ if (typeof data1 === "string") {
 if (func2(data1) > 120) {
 validate72.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
 validate72.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate72.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -4054,35 +3822,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 100 || isNaN(data3)) {
 validate72.errors = [{
 instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 100
-},
-message: "must be <= 100"
+}
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
 validate72.errors = [{
 instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate72.errors = [{
 instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -4098,35 +3860,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 5 || isNaN(data4)) {
 validate72.errors = [{
 instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate72.errors = [{
 instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate72.errors = [{
 instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -4142,35 +3898,29 @@ if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 8 || isNaN(data5)) {
 validate72.errors = [{
 instancePath: instancePath + "/ratio",
-schemaPath: "#/properties/ratio/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 8
-},
-message: "must be <= 8"
+}
 }];
 return false;
 } else if (data5 < 1 || isNaN(data5)) {
 validate72.errors = [{
 instancePath: instancePath + "/ratio",
-schemaPath: "#/properties/ratio/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
 } else {
 validate72.errors = [{
 instancePath: instancePath + "/ratio",
-schemaPath: "#/properties/ratio/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -4186,35 +3936,29 @@ if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1.7 || isNaN(data6)) {
 validate72.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1.7
-},
-message: "must be <= 1.7"
+}
 }];
 return false;
 } else if (data6 < .1 || isNaN(data6)) {
 validate72.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .1
-},
-message: "must be >= 0.1"
+}
 }];
 return false;
 }
 } else {
 validate72.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -4230,35 +3974,29 @@ if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 10 || isNaN(data7)) {
 validate72.errors = [{
 instancePath: instancePath + "/shrink",
-schemaPath: "#/properties/shrink/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 10
-},
-message: "must be <= 10"
+}
 }];
 return false;
 } else if (data7 < 0 || isNaN(data7)) {
 validate72.errors = [{
 instancePath: instancePath + "/shrink",
-schemaPath: "#/properties/shrink/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate72.errors = [{
 instancePath: instancePath + "/shrink",
-schemaPath: "#/properties/shrink/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -4272,20 +4010,16 @@ const _errs17 = errors;
 if (typeof data8 !== "string") {
 validate72.errors = [{
 instancePath: instancePath + "/job",
-schemaPath: "#/properties/job/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data8 === "pose" || data8 === "carry" || data8 === "carve" || data8 === "flex" || data8 === "fingers")) {
 validate72.errors = [{
 instancePath: instancePath + "/job",
-schemaPath: "#/properties/job/enum",
 keyword: "enum",
-params: { allowedValues: schema28.properties.job.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema28.properties.job.enum }
 }];
 return false;
 }
@@ -4320,10 +4054,8 @@ var valid0 = _errs19 === errors;
 } else {
 validate72.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -4347,19 +4079,15 @@ if (Array.isArray(data)) {
 if (data.length > 60) {
 validate71.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 60 },
-message: "must NOT have more than 60 items"
+params: { limit: 60 }
 }];
 return false;
 } else if (data.length < 1) {
 validate71.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 items"
+params: { limit: 1 }
 }];
 return false;
 } else {
@@ -4382,10 +4110,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate71.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -4408,19 +4134,15 @@ if (Array.isArray(data)) {
 if (data.length > 200) {
 validate82.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 200 },
-message: "must NOT have more than 200 items"
+params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 1) {
 validate82.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 items"
+params: { limit: 1 }
 }];
 return false;
 } else {
@@ -4432,20 +4154,16 @@ let missing0;
 if (data0.id === void 0 && (missing0 = "id") || data0.name === void 0 && (missing0 = "name") || data0.hex === void 0 && (missing0 = "hex")) {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data0) if (!(key0 === "id" || key0 === "name" || key0 === "hex")) {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -4455,20 +4173,16 @@ if (typeof data1 === "string") {
 if (!pattern4.test(data1)) {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/id",
-schemaPath: "#/items/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/id",
-schemaPath: "#/items/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -4481,29 +4195,23 @@ if (typeof data2 === "string") {
 if (func2(data2) > 120) {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/name",
-schemaPath: "#/items/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data2) < 1) {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/name",
-schemaPath: "#/items/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/name",
-schemaPath: "#/items/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -4516,20 +4224,16 @@ if (typeof data3 === "string") {
 if (!pattern10.test(data3)) {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/hex",
-schemaPath: "#/items/properties/hex/pattern",
 keyword: "pattern",
-params: { pattern: "^#[0-9a-fA-F]{6}$" },
-message: "must match pattern \"^#[0-9a-fA-F]{6}$\""
+params: { pattern: "^#[0-9a-fA-F]{6}$" }
 }];
 return false;
 }
 } else {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0 + "/hex",
-schemaPath: "#/items/properties/hex/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -4541,10 +4245,8 @@ var valid1 = true;
 } else {
 validate82.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -4553,10 +4255,8 @@ return false;
 } else {
 validate82.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -4816,20 +4516,16 @@ let missing0;
 if (data.name === void 0 && (missing0 = "name") || data.corners === void 0 && (missing0 = "corners") || data.faces === void 0 && (missing0 = "faces") || data.fills === void 0 && (missing0 = "fills") || data.centre === void 0 && (missing0 = "centre") || data.watertight === void 0 && (missing0 = "watertight")) {
 validate87.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "name" || key0 === "corners" || key0 === "faces" || key0 === "fills" || key0 === "centre" || key0 === "watertight")) {
 validate87.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -4839,29 +4535,23 @@ if (typeof data0 === "string") {
 if (func2(data0) > 120) {
 validate87.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data0) < 1) {
 validate87.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate87.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -4874,19 +4564,15 @@ if (Array.isArray(data1)) {
 if (data1.length > 6e4) {
 validate87.errors = [{
 instancePath: instancePath + "/corners",
-schemaPath: "#/properties/corners/maxItems",
 keyword: "maxItems",
-params: { limit: 6e4 },
-message: "must NOT have more than 60000 items"
+params: { limit: 6e4 }
 }];
 return false;
 } else if (data1.length < 12) {
 validate87.errors = [{
 instancePath: instancePath + "/corners",
-schemaPath: "#/properties/corners/minItems",
 keyword: "minItems",
-params: { limit: 12 },
-message: "must NOT have fewer than 12 items"
+params: { limit: 12 }
 }];
 return false;
 } else {
@@ -4896,10 +4582,8 @@ let data2 = data1[i0];
 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
 validate87.errors = [{
 instancePath: instancePath + "/corners/" + i0,
-schemaPath: "#/properties/corners/items/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -4907,25 +4591,21 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e4 || isNaN(data2)) {
 validate87.errors = [{
 instancePath: instancePath + "/corners/" + i0,
-schemaPath: "#/properties/corners/items/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e4
-},
-message: "must be <= 10000"
+}
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
 validate87.errors = [{
 instancePath: instancePath + "/corners/" + i0,
-schemaPath: "#/properties/corners/items/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
@@ -4935,10 +4615,8 @@ return false;
 } else {
 validate87.errors = [{
 instancePath: instancePath + "/corners",
-schemaPath: "#/properties/corners/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -4951,19 +4629,15 @@ if (Array.isArray(data3)) {
 if (data3.length > 6e4) {
 validate87.errors = [{
 instancePath: instancePath + "/faces",
-schemaPath: "#/properties/faces/maxItems",
 keyword: "maxItems",
-params: { limit: 6e4 },
-message: "must NOT have more than 60000 items"
+params: { limit: 6e4 }
 }];
 return false;
 } else if (data3.length < 12) {
 validate87.errors = [{
 instancePath: instancePath + "/faces",
-schemaPath: "#/properties/faces/minItems",
 keyword: "minItems",
-params: { limit: 12 },
-message: "must NOT have fewer than 12 items"
+params: { limit: 12 }
 }];
 return false;
 } else {
@@ -4973,10 +4647,8 @@ let data4 = data3[i1];
 if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
 validate87.errors = [{
 instancePath: instancePath + "/faces/" + i1,
-schemaPath: "#/properties/faces/items/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -4984,25 +4656,21 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
 validate87.errors = [{
 instancePath: instancePath + "/faces/" + i1,
-schemaPath: "#/properties/faces/items/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 2e4
-},
-message: "must be <= 20000"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate87.errors = [{
 instancePath: instancePath + "/faces/" + i1,
-schemaPath: "#/properties/faces/items/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
@@ -5012,10 +4680,8 @@ return false;
 } else {
 validate87.errors = [{
 instancePath: instancePath + "/faces",
-schemaPath: "#/properties/faces/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -5028,35 +4694,29 @@ if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 1 || isNaN(data5)) {
 validate87.errors = [{
 instancePath: instancePath + "/fills",
-schemaPath: "#/properties/fills/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1
-},
-message: "must be <= 1"
+}
 }];
 return false;
 } else if (data5 < 0 || isNaN(data5)) {
 validate87.errors = [{
 instancePath: instancePath + "/fills",
-schemaPath: "#/properties/fills/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate87.errors = [{
 instancePath: instancePath + "/fills",
-schemaPath: "#/properties/fills/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -5069,19 +4729,15 @@ if (Array.isArray(data6)) {
 if (data6.length > 3) {
 validate87.errors = [{
 instancePath: instancePath + "/centre",
-schemaPath: "#/properties/centre/maxItems",
 keyword: "maxItems",
-params: { limit: 3 },
-message: "must NOT have more than 3 items"
+params: { limit: 3 }
 }];
 return false;
 } else if (data6.length < 3) {
 validate87.errors = [{
 instancePath: instancePath + "/centre",
-schemaPath: "#/properties/centre/minItems",
 keyword: "minItems",
-params: { limit: 3 },
-message: "must NOT have fewer than 3 items"
+params: { limit: 3 }
 }];
 return false;
 } else {
@@ -5092,35 +4748,29 @@ if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 2 || isNaN(data7)) {
 validate87.errors = [{
 instancePath: instancePath + "/centre/" + i2,
-schemaPath: "#/properties/centre/items/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 2
-},
-message: "must be <= 2"
+}
 }];
 return false;
 } else if (data7 < -1 || isNaN(data7)) {
 validate87.errors = [{
 instancePath: instancePath + "/centre/" + i2,
-schemaPath: "#/properties/centre/items/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: -1
-},
-message: "must be >= -1"
+}
 }];
 return false;
 }
 } else {
 validate87.errors = [{
 instancePath: instancePath + "/centre/" + i2,
-schemaPath: "#/properties/centre/items/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -5129,10 +4779,8 @@ return false;
 } else {
 validate87.errors = [{
 instancePath: instancePath + "/centre",
-schemaPath: "#/properties/centre/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -5143,10 +4791,8 @@ if (data.watertight !== void 0) {
 if (typeof data.watertight !== "boolean") {
 validate87.errors = [{
 instancePath: instancePath + "/watertight",
-schemaPath: "#/properties/watertight/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -5161,10 +4807,8 @@ var valid0 = true;
 } else {
 validate87.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -5188,10 +4832,8 @@ let missing0;
 if (data.kind === void 0 && (missing0 = "kind") || data.sizes === void 0 && (missing0 = "sizes")) {
 validate86.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -5199,10 +4841,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "kind" || key0 === "sizes" || key0 === "outline" || key0 === "curves" || key0 === "coat" || key0 === "solid")) {
 validate86.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -5213,20 +4853,16 @@ const _errs2 = errors;
 if (typeof data0 !== "string") {
 validate86.errors = [{
 instancePath: instancePath + "/kind",
-schemaPath: "#/properties/kind/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data0 === "ball" || data0 === "ellipsoid" || data0 === "egg" || data0 === "teardrop" || data0 === "cone" || data0 === "truncatedCone" || data0 === "dome" || data0 === "disc" || data0 === "roundedBlock" || data0 === "rope" || data0 === "taperedRope" || data0 === "skinOverBall" || data0 === "bentRope" || data0 === "ring" || data0 === "paddleHand" || data0 === "sheet" || data0 === "strip" || data0 === "ruffle" || data0 === "flounce" || data0 === "scales" || data0 === "strands" || data0 === "pearls" || data0 === "stitches" || data0 === "lathe" || data0 === "traced" || data0 === "imported")) {
 validate86.errors = [{
 instancePath: instancePath + "/kind",
-schemaPath: "#/properties/kind/enum",
 keyword: "enum",
-params: { allowedValues: schema35.properties.kind.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema35.properties.kind.enum }
 }];
 return false;
 }
@@ -5241,10 +4877,8 @@ if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 12) {
 validate86.errors = [{
 instancePath: instancePath + "/sizes",
-schemaPath: "#/properties/sizes/maxProperties",
 keyword: "maxProperties",
-params: { limit: 12 },
-message: "must NOT have more than 12 properties"
+params: { limit: 12 }
 }];
 return false;
 } else for (const key1 in data1) {
@@ -5253,10 +4887,8 @@ const _errs7 = errors;
 if (!(typeof data2 == "number" && isFinite(data2))) {
 validate86.errors = [{
 instancePath: instancePath + "/sizes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/sizes/additionalProperties/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -5265,10 +4897,8 @@ if (!(_errs7 === errors)) break;
 } else {
 validate86.errors = [{
 instancePath: instancePath + "/sizes",
-schemaPath: "#/properties/sizes/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -5282,20 +4912,16 @@ const _errs9 = errors;
 if (typeof data3 !== "string") {
 validate86.errors = [{
 instancePath: instancePath + "/outline",
-schemaPath: "#/properties/outline/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data3 === "rectangle" || data3 === "oval" || data3 === "leaf" || data3 === "triangle" || data3 === "wedge" || data3 === "heart")) {
 validate86.errors = [{
 instancePath: instancePath + "/outline",
-schemaPath: "#/properties/outline/enum",
 keyword: "enum",
-params: { allowedValues: schema35.properties.outline.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema35.properties.outline.enum }
 }];
 return false;
 }
@@ -5311,10 +4937,8 @@ const _errs13 = errors;
 for (const key2 in data4) if (!pattern12.test(key2)) {
 validate86.errors = [{
 instancePath: instancePath + "/curves",
-schemaPath: "#/properties/curves/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key2 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key2 }
 }];
 return false;
 }
@@ -5327,19 +4951,15 @@ if (Array.isArray(data5)) {
 if (data5.length > 200) {
 validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/maxItems",
 keyword: "maxItems",
-params: { limit: 200 },
-message: "must NOT have more than 200 items"
+params: { limit: 200 }
 }];
 return false;
 } else if (data5.length < 2) {
 validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/minItems",
 keyword: "minItems",
-params: { limit: 2 },
-message: "must NOT have fewer than 2 items"
+params: { limit: 2 }
 }];
 return false;
 } else {
@@ -5352,19 +4972,15 @@ if (Array.isArray(data6)) {
 if (data6.length > 3) {
 validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
-schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/maxItems",
 keyword: "maxItems",
-params: { limit: 3 },
-message: "must NOT have more than 3 items"
+params: { limit: 3 }
 }];
 return false;
 } else if (data6.length < 2) {
 validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
-schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/minItems",
 keyword: "minItems",
-params: { limit: 2 },
-message: "must NOT have fewer than 2 items"
+params: { limit: 2 }
 }];
 return false;
 } else {
@@ -5377,35 +4993,29 @@ if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 4 || isNaN(data7)) {
 validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
-schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 4
-},
-message: "must be <= 4"
+}
 }];
 return false;
 } else if (data7 < -4 || isNaN(data7)) {
 validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
-schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: -4
-},
-message: "must be >= -4"
+}
 }];
 return false;
 }
 } else {
 validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
-schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/items/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -5416,10 +5026,8 @@ if (!(_errs18 === errors)) break;
 } else {
 validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
-schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/items/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -5430,10 +5038,8 @@ if (!(_errs16 === errors)) break;
 } else {
 validate86.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/curves/patternProperties/%5E(edge%7Cfront%7Cside%7Cprofile%7Chole%5B1-9%5D)%24/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -5444,10 +5050,8 @@ if (!(_errs14 === errors)) break;
 } else {
 validate86.errors = [{
 instancePath: instancePath + "/curves",
-schemaPath: "#/properties/curves/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -5464,10 +5068,8 @@ let missing1;
 if (data8.thickness === void 0 && (missing1 = "thickness") || data8.under === void 0 && (missing1 = "under")) {
 validate86.errors = [{
 instancePath: instancePath + "/coat",
-schemaPath: "#/properties/coat/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
@@ -5475,10 +5077,8 @@ const _errs22 = errors;
 for (const key4 in data8) if (!(key4 === "thickness" || key4 === "under")) {
 validate86.errors = [{
 instancePath: instancePath + "/coat",
-schemaPath: "#/properties/coat/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key4 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key4 }
 }];
 return false;
 }
@@ -5491,35 +5091,29 @@ if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 80 || isNaN(data9)) {
 validate86.errors = [{
 instancePath: instancePath + "/coat/thickness",
-schemaPath: "#/properties/coat/properties/thickness/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 80
-},
-message: "must be <= 80"
+}
 }];
 return false;
 } else if (data9 < .3 || isNaN(data9)) {
 validate86.errors = [{
 instancePath: instancePath + "/coat/thickness",
-schemaPath: "#/properties/coat/properties/thickness/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .3
-},
-message: "must be >= 0.3"
+}
 }];
 return false;
 }
 } else {
 validate86.errors = [{
 instancePath: instancePath + "/coat/thickness",
-schemaPath: "#/properties/coat/properties/thickness/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -5532,10 +5126,8 @@ const _errs25 = errors;
 if (typeof data8.under !== "boolean") {
 validate86.errors = [{
 instancePath: instancePath + "/coat/under",
-schemaPath: "#/properties/coat/properties/under/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -5547,10 +5139,8 @@ var valid5 = _errs25 === errors;
 } else {
 validate86.errors = [{
 instancePath: instancePath + "/coat",
-schemaPath: "#/properties/coat/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -5582,10 +5172,8 @@ var valid0 = _errs27 === errors;
 } else {
 validate86.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -5681,19 +5269,15 @@ if (Array.isArray(data)) {
 if (data.length > 3) {
 validate91.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 3 },
-message: "must NOT have more than 3 items"
+params: { limit: 3 }
 }];
 return false;
 } else if (data.length < 3) {
 validate91.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 3 },
-message: "must NOT have fewer than 3 items"
+params: { limit: 3 }
 }];
 return false;
 } else {
@@ -5704,35 +5288,29 @@ if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 3e3 || isNaN(data0)) {
 validate91.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 3e3
-},
-message: "must be <= 3000"
+}
 }];
 return false;
 } else if (data0 < -3e3 || isNaN(data0)) {
 validate91.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: -3e3
-},
-message: "must be >= -3000"
+}
 }];
 return false;
 }
 } else {
 validate91.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -5741,10 +5319,8 @@ return false;
 } else {
 validate91.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -5768,10 +5344,8 @@ let missing0;
 if (data.on === void 0 && (missing0 = "on") || data.at === void 0 && (missing0 = "at") || data.lean === void 0 && (missing0 = "lean") || data.tip === void 0 && (missing0 = "tip") || data.turn === void 0 && (missing0 = "turn") || data.sink === void 0 && (missing0 = "sink") || data.how === void 0 && (missing0 = "how") || data.overlap === void 0 && (missing0 = "overlap")) {
 validate90.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -5779,10 +5353,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!func1.call(schema37.properties, key0)) {
 validate90.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -5795,20 +5367,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate90.errors = [{
 instancePath: instancePath + "/on",
-schemaPath: "#/properties/on/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate90.errors = [{
 instancePath: instancePath + "/on",
-schemaPath: "#/properties/on/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -5839,35 +5407,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 360 || isNaN(data2)) {
 validate90.errors = [{
 instancePath: instancePath + "/lean",
-schemaPath: "#/properties/lean/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 360
-},
-message: "must be <= 360"
+}
 }];
 return false;
 } else if (data2 < -360 || isNaN(data2)) {
 validate90.errors = [{
 instancePath: instancePath + "/lean",
-schemaPath: "#/properties/lean/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: -360
-},
-message: "must be >= -360"
+}
 }];
 return false;
 }
 } else {
 validate90.errors = [{
 instancePath: instancePath + "/lean",
-schemaPath: "#/properties/lean/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -5883,35 +5445,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 360 || isNaN(data3)) {
 validate90.errors = [{
 instancePath: instancePath + "/tip",
-schemaPath: "#/properties/tip/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 360
-},
-message: "must be <= 360"
+}
 }];
 return false;
 } else if (data3 < -360 || isNaN(data3)) {
 validate90.errors = [{
 instancePath: instancePath + "/tip",
-schemaPath: "#/properties/tip/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: -360
-},
-message: "must be >= -360"
+}
 }];
 return false;
 }
 } else {
 validate90.errors = [{
 instancePath: instancePath + "/tip",
-schemaPath: "#/properties/tip/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -5927,35 +5483,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 360 || isNaN(data4)) {
 validate90.errors = [{
 instancePath: instancePath + "/turn",
-schemaPath: "#/properties/turn/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 360
-},
-message: "must be <= 360"
+}
 }];
 return false;
 } else if (data4 < -360 || isNaN(data4)) {
 validate90.errors = [{
 instancePath: instancePath + "/turn",
-schemaPath: "#/properties/turn/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: -360
-},
-message: "must be >= -360"
+}
 }];
 return false;
 }
 } else {
 validate90.errors = [{
 instancePath: instancePath + "/turn",
-schemaPath: "#/properties/turn/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -5971,35 +5521,29 @@ if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 500 || isNaN(data5)) {
 validate90.errors = [{
 instancePath: instancePath + "/sink",
-schemaPath: "#/properties/sink/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 500
-},
-message: "must be <= 500"
+}
 }];
 return false;
 } else if (data5 < -200 || isNaN(data5)) {
 validate90.errors = [{
 instancePath: instancePath + "/sink",
-schemaPath: "#/properties/sink/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: -200
-},
-message: "must be >= -200"
+}
 }];
 return false;
 }
 } else {
 validate90.errors = [{
 instancePath: instancePath + "/sink",
-schemaPath: "#/properties/sink/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -6013,20 +5557,16 @@ const _errs13 = errors;
 if (typeof data6 !== "string") {
 validate90.errors = [{
 instancePath: instancePath + "/how",
-schemaPath: "#/properties/how/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data6 === "sits" || data6 === "set" || data6 === "hangs" || data6 === "wraps")) {
 validate90.errors = [{
 instancePath: instancePath + "/how",
-schemaPath: "#/properties/how/enum",
 keyword: "enum",
-params: { allowedValues: schema37.properties.how.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema37.properties.how.enum }
 }];
 return false;
 }
@@ -6039,20 +5579,16 @@ const _errs15 = errors;
 if (typeof data7 !== "string") {
 validate90.errors = [{
 instancePath: instancePath + "/overlap",
-schemaPath: "#/properties/overlap/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data7 === "pressed" || data7 === "trimmed")) {
 validate90.errors = [{
 instancePath: instancePath + "/overlap",
-schemaPath: "#/properties/overlap/enum",
 keyword: "enum",
-params: { allowedValues: schema37.properties.overlap.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema37.properties.overlap.enum }
 }];
 return false;
 }
@@ -6068,10 +5604,8 @@ let missing1;
 if (data8.of === void 0 && (missing1 = "of") || data8.width === void 0 && (missing1 = "width")) {
 validate90.errors = [{
 instancePath: instancePath + "/disc",
-schemaPath: "#/properties/disc/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
@@ -6079,10 +5613,8 @@ const _errs19 = errors;
 for (const key1 in data8) if (!(key1 === "of" || key1 === "width")) {
 validate90.errors = [{
 instancePath: instancePath + "/disc",
-schemaPath: "#/properties/disc/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -6093,20 +5625,16 @@ const _errs20 = errors;
 if (typeof data9 !== "string") {
 validate90.errors = [{
 instancePath: instancePath + "/disc/of",
-schemaPath: "#/properties/disc/properties/of/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data9 === "card" || data9 === "foam" || data9 === "acrylic")) {
 validate90.errors = [{
 instancePath: instancePath + "/disc/of",
-schemaPath: "#/properties/disc/properties/of/enum",
 keyword: "enum",
-params: { allowedValues: schema37.properties.disc.properties.of.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema37.properties.disc.properties.of.enum }
 }];
 return false;
 }
@@ -6121,35 +5649,29 @@ if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 600 || isNaN(data10)) {
 validate90.errors = [{
 instancePath: instancePath + "/disc/width",
-schemaPath: "#/properties/disc/properties/width/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 600
-},
-message: "must be <= 600"
+}
 }];
 return false;
 } else if (data10 < 10 || isNaN(data10)) {
 validate90.errors = [{
 instancePath: instancePath + "/disc/width",
-schemaPath: "#/properties/disc/properties/width/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 10
-},
-message: "must be >= 10"
+}
 }];
 return false;
 }
 } else {
 validate90.errors = [{
 instancePath: instancePath + "/disc/width",
-schemaPath: "#/properties/disc/properties/width/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -6162,10 +5684,8 @@ var valid1 = _errs22 === errors;
 } else {
 validate90.errors = [{
 instancePath: instancePath + "/disc",
-schemaPath: "#/properties/disc/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -6185,10 +5705,8 @@ var valid0 = _errs17 === errors;
 } else {
 validate90.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -6213,10 +5731,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.form === void 0 && (missing0 = "form") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour") || data.seat === void 0 && (missing0 = "seat") || data.pair === void 0 && (missing0 = "pair") || data.count === void 0 && (missing0 = "count") || data.texture === void 0 && (missing0 = "texture") || data.core === void 0 && (missing0 = "core") || data.tolerance === void 0 && (missing0 = "tolerance") || data.hidden === void 0 && (missing0 = "hidden") || data.breaks === void 0 && (missing0 = "breaks")) {
 validate85.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -6224,10 +5740,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!func1.call(schema34.properties, key0)) {
 validate85.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -6240,20 +5754,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate85.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate85.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -6269,29 +5779,23 @@ if (typeof data1 === "string") {
 if (func2(data1) > 120) {
 validate85.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
 validate85.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate85.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -6322,20 +5826,16 @@ if (typeof data3 === "string") {
 if (!pattern4.test(data3)) {
 validate85.errors = [{
 instancePath: instancePath + "/blend",
-schemaPath: "#/properties/blend/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate85.errors = [{
 instancePath: instancePath + "/blend",
-schemaPath: "#/properties/blend/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -6351,20 +5851,16 @@ if (typeof data4 === "string") {
 if (!pattern4.test(data4)) {
 validate85.errors = [{
 instancePath: instancePath + "/colour",
-schemaPath: "#/properties/colour/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate85.errors = [{
 instancePath: instancePath + "/colour",
-schemaPath: "#/properties/colour/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -6392,10 +5888,8 @@ const _errs12 = errors;
 if (typeof data.pair !== "boolean") {
 validate85.errors = [{
 instancePath: instancePath + "/pair",
-schemaPath: "#/properties/pair/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -6408,10 +5902,8 @@ const _errs14 = errors;
 if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7))) {
 validate85.errors = [{
 instancePath: instancePath + "/count",
-schemaPath: "#/properties/count/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -6420,25 +5912,21 @@ if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 500 || isNaN(data7)) {
 validate85.errors = [{
 instancePath: instancePath + "/count",
-schemaPath: "#/properties/count/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 500
-},
-message: "must be <= 500"
+}
 }];
 return false;
 } else if (data7 < 1 || isNaN(data7)) {
 validate85.errors = [{
 instancePath: instancePath + "/count",
-schemaPath: "#/properties/count/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
@@ -6453,20 +5941,16 @@ const _errs16 = errors;
 if (typeof data8 !== "string") {
 validate85.errors = [{
 instancePath: instancePath + "/texture",
-schemaPath: "#/properties/texture/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data8 === "none" || data8 === "fur" || data8 === "feathers" || data8 === "veins" || data8 === "wood" || data8 === "creases" || data8 === "stitches" || data8 === "stipple")) {
 validate85.errors = [{
 instancePath: instancePath + "/texture",
-schemaPath: "#/properties/texture/enum",
 keyword: "enum",
-params: { allowedValues: schema34.properties.texture.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema34.properties.texture.enum }
 }];
 return false;
 }
@@ -6479,20 +5963,16 @@ const _errs18 = errors;
 if (typeof data9 !== "string") {
 validate85.errors = [{
 instancePath: instancePath + "/core",
-schemaPath: "#/properties/core/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data9 === "foam" || data9 === "cereal" || data9 === "cake")) {
 validate85.errors = [{
 instancePath: instancePath + "/core",
-schemaPath: "#/properties/core/enum",
 keyword: "enum",
-params: { allowedValues: schema34.properties.core.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema34.properties.core.enum }
 }];
 return false;
 }
@@ -6505,20 +5985,16 @@ const _errs20 = errors;
 if (typeof data10 !== "string") {
 validate85.errors = [{
 instancePath: instancePath + "/tolerance",
-schemaPath: "#/properties/tolerance/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data10 === "equal" || data10 === "mirrored" || data10 === "varied" || data10 === "hidden")) {
 validate85.errors = [{
 instancePath: instancePath + "/tolerance",
-schemaPath: "#/properties/tolerance/enum",
 keyword: "enum",
-params: { allowedValues: schema34.properties.tolerance.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema34.properties.tolerance.enum }
 }];
 return false;
 }
@@ -6531,20 +6007,16 @@ const _errs22 = errors;
 if (typeof data11 !== "string") {
 validate85.errors = [{
 instancePath: instancePath + "/hidden",
-schemaPath: "#/properties/hidden/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data11 === "none" || data11 === "under" || data11 === "back" || data11 === "front" || data11 === "left" || data11 === "right" || data11 === "top")) {
 validate85.errors = [{
 instancePath: instancePath + "/hidden",
-schemaPath: "#/properties/hidden/enum",
 keyword: "enum",
-params: { allowedValues: schema34.properties.hidden.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema34.properties.hidden.enum }
 }];
 return false;
 }
@@ -6559,35 +6031,29 @@ if (typeof data12 == "number" && isFinite(data12)) {
 if (data12 > 60 || isNaN(data12)) {
 validate85.errors = [{
 instancePath: instancePath + "/breaks",
-schemaPath: "#/properties/breaks/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 60
-},
-message: "must be <= 60"
+}
 }];
 return false;
 } else if (data12 < 0 || isNaN(data12)) {
 validate85.errors = [{
 instancePath: instancePath + "/breaks",
-schemaPath: "#/properties/breaks/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate85.errors = [{
 instancePath: instancePath + "/breaks",
-schemaPath: "#/properties/breaks/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -6601,20 +6067,16 @@ const _errs26 = errors;
 if (typeof data13 !== "string") {
 validate85.errors = [{
 instancePath: instancePath + "/glue",
-schemaPath: "#/properties/glue/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data13 === "press" || data13 === "water" || data13 === "sugarGlue" || data13 === "gumGlue" || data13 === "thickPasteGlue" || data13 === "spirit" || data13 === "pipingGel" || data13 === "shortening" || data13 === "buttercream" || data13 === "jam" || data13 === "royalIcing" || data13 === "meltedChocolate")) {
 validate85.errors = [{
 instancePath: instancePath + "/glue",
-schemaPath: "#/properties/glue/enum",
 keyword: "enum",
-params: { allowedValues: schema34.properties.glue.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema34.properties.glue.enum }
 }];
 return false;
 }
@@ -6627,20 +6089,16 @@ const _errs28 = errors;
 if (typeof data14 !== "string") {
 validate85.errors = [{
 instancePath: instancePath + "/built",
-schemaPath: "#/properties/built/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data14 === "there" || data14 === "dummy" || data14 === "foam")) {
 validate85.errors = [{
 instancePath: instancePath + "/built",
-schemaPath: "#/properties/built/enum",
 keyword: "enum",
-params: { allowedValues: schema34.properties.built.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema34.properties.built.enum }
 }];
 return false;
 }
@@ -6653,20 +6111,16 @@ const _errs30 = errors;
 if (typeof data15 !== "boolean") {
 validate85.errors = [{
 instancePath: instancePath + "/propped",
-schemaPath: "#/properties/propped/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
 if (true !== data15) {
 validate85.errors = [{
 instancePath: instancePath + "/propped",
-schemaPath: "#/properties/propped/const",
 keyword: "const",
-params: { allowedValue: true },
-message: "must be equal to constant"
+params: { allowedValue: true }
 }];
 return false;
 }
@@ -6681,19 +6135,15 @@ if (Array.isArray(data16)) {
 if (data16.length > 6) {
 validate85.errors = [{
 instancePath: instancePath + "/rests",
-schemaPath: "#/properties/rests/maxItems",
 keyword: "maxItems",
-params: { limit: 6 },
-message: "must NOT have more than 6 items"
+params: { limit: 6 }
 }];
 return false;
 } else if (data16.length < 1) {
 validate85.errors = [{
 instancePath: instancePath + "/rests",
-schemaPath: "#/properties/rests/minItems",
 keyword: "minItems",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 items"
+params: { limit: 1 }
 }];
 return false;
 } else {
@@ -6707,10 +6157,8 @@ let missing1;
 if (data17.place === void 0 && (missing1 = "place") || data17.hours === void 0 && (missing1 = "hours")) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0,
-schemaPath: "#/properties/rests/items/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
@@ -6718,10 +6166,8 @@ const _errs36 = errors;
 for (const key1 in data17) if (!(key1 === "place" || key1 === "hours")) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0,
-schemaPath: "#/properties/rests/items/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -6732,20 +6178,16 @@ const _errs37 = errors;
 if (typeof data18 !== "string") {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
-schemaPath: "#/properties/rests/items/properties/place/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data18 === "room" || data18 === "fan" || data18 === "box" || data18 === "fridge" || data18 === "freezer" || data18 === "bag")) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
-schemaPath: "#/properties/rests/items/properties/place/enum",
 keyword: "enum",
-params: { allowedValues: schema34.properties.rests.items.properties.place.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema34.properties.rests.items.properties.place.enum }
 }];
 return false;
 }
@@ -6760,35 +6202,29 @@ if (typeof data19 == "number" && isFinite(data19)) {
 if (data19 > 200 || isNaN(data19)) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
-schemaPath: "#/properties/rests/items/properties/hours/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 200
-},
-message: "must be <= 200"
+}
 }];
 return false;
 } else if (data19 < .1 || isNaN(data19)) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
-schemaPath: "#/properties/rests/items/properties/hours/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .1
-},
-message: "must be >= 0.1"
+}
 }];
 return false;
 }
 } else {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
-schemaPath: "#/properties/rests/items/properties/hours/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -6801,10 +6237,8 @@ var valid2 = _errs39 === errors;
 } else {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0,
-schemaPath: "#/properties/rests/items/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -6815,10 +6249,8 @@ if (!(_errs34 === errors)) break;
 } else {
 validate85.errors = [{
 instancePath: instancePath + "/rests",
-schemaPath: "#/properties/rests/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -6846,10 +6278,8 @@ var valid0 = _errs32 === errors;
 } else {
 validate85.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -6873,19 +6303,15 @@ if (Array.isArray(data)) {
 if (data.length > 600) {
 validate84.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 600 },
-message: "must NOT have more than 600 items"
+params: { limit: 600 }
 }];
 return false;
 } else if (data.length < 0) {
 validate84.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -6908,10 +6334,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate84.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -7006,20 +6430,16 @@ if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
 validate98.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data === "spaghetti18" || data === "cocktail2" || data === "skewer3" || data === "wire26" || data === "wire24" || data === "wire22" || data === "wire20" || data === "wire18" || data === "paper4" || data === "skewer4" || data === "straw12" || data === "dowel6" || data === "dowel8" || data === "hollow16" || data === "dowel10" || data === "dowel12" || data === "armature3" || data === "armature6" || data === "copper6" || data === "copper8" || data === "copper10" || data === "m6" || data === "m8" || data === "m10" || data === "m12" || data === "stainless6" || data === "stainless10" || data === "stainless12")) {
 validate98.errors = [{
 instancePath,
-schemaPath: "#/enum",
 keyword: "enum",
-params: { allowedValues: schema41.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema41.enum }
 }];
 return false;
 }
@@ -7042,10 +6462,8 @@ let missing0;
 if (data.on === void 0 && (missing0 = "on") || data.at === void 0 && (missing0 = "at")) {
 validate100.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -7053,10 +6471,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "on" || key0 === "at")) {
 validate100.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -7069,20 +6485,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate100.errors = [{
 instancePath: instancePath + "/on",
-schemaPath: "#/properties/on/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate100.errors = [{
 instancePath: instancePath + "/on",
-schemaPath: "#/properties/on/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -7110,10 +6522,8 @@ var valid0 = _errs4 === errors;
 } else {
 validate100.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -7137,19 +6547,15 @@ if (Array.isArray(data)) {
 if (data.length > 12) {
 validate104.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 12 },
-message: "must NOT have more than 12 items"
+params: { limit: 12 }
 }];
 return false;
 } else if (data.length < 1) {
 validate104.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 items"
+params: { limit: 1 }
 }];
 return false;
 } else {
@@ -7172,10 +6578,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate104.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -7200,10 +6604,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.stock === void 0 && (missing0 = "stock") || data.from === void 0 && (missing0 = "from") || data.to === void 0 && (missing0 = "to") || data.pair === void 0 && (missing0 = "pair") || data.sleeved === void 0 && (missing0 = "sleeved")) {
 validate97.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -7211,10 +6613,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!func1.call(schema40.properties, key0)) {
 validate97.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -7227,20 +6627,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate97.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate97.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -7256,29 +6652,23 @@ if (typeof data1 === "string") {
 if (func2(data1) > 120) {
 validate97.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
 validate97.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate97.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -7351,10 +6741,8 @@ const _errs10 = errors;
 if (typeof data.pair !== "boolean") {
 validate97.errors = [{
 instancePath: instancePath + "/pair",
-schemaPath: "#/properties/pair/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -7366,10 +6754,8 @@ const _errs12 = errors;
 if (typeof data.sleeved !== "boolean") {
 validate97.errors = [{
 instancePath: instancePath + "/sleeved",
-schemaPath: "#/properties/sleeved/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -7384,35 +6770,29 @@ if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 40 || isNaN(data8)) {
 validate97.errors = [{
 instancePath: instancePath + "/across",
-schemaPath: "#/properties/across/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 40
-},
-message: "must be <= 40"
+}
 }];
 return false;
 } else if (data8 < .1 || isNaN(data8)) {
 validate97.errors = [{
 instancePath: instancePath + "/across",
-schemaPath: "#/properties/across/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .1
-},
-message: "must be >= 0.1"
+}
 }];
 return false;
 }
 } else {
 validate97.errors = [{
 instancePath: instancePath + "/across",
-schemaPath: "#/properties/across/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -7428,29 +6808,23 @@ if (typeof data9 === "string") {
 if (func2(data9) > 120) {
 validate97.errors = [{
 instancePath: instancePath + "/bundle",
-schemaPath: "#/properties/bundle/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data9) < 1) {
 validate97.errors = [{
 instancePath: instancePath + "/bundle",
-schemaPath: "#/properties/bundle/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate97.errors = [{
 instancePath: instancePath + "/bundle",
-schemaPath: "#/properties/bundle/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -7463,10 +6837,8 @@ const _errs18 = errors;
 if (typeof data.shown !== "boolean") {
 validate97.errors = [{
 instancePath: instancePath + "/shown",
-schemaPath: "#/properties/shown/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -7487,10 +6859,8 @@ var valid0 = _errs18 === errors;
 } else {
 validate97.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -7514,19 +6884,15 @@ if (Array.isArray(data)) {
 if (data.length > 200) {
 validate96.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 200 },
-message: "must NOT have more than 200 items"
+params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
 validate96.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -7549,10 +6915,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate96.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -7575,19 +6939,15 @@ if (Array.isArray(data)) {
 if (data.length > 60) {
 validate109.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 60 },
-message: "must NOT have more than 60 items"
+params: { limit: 60 }
 }];
 return false;
 } else if (data.length < 0) {
 validate109.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -7599,20 +6959,16 @@ let missing0;
 if (data0.day === void 0 && (missing0 = "day") || data0.from === void 0 && (missing0 = "from") || data0.to === void 0 && (missing0 = "to")) {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data0) if (!(key0 === "day" || key0 === "from" || key0 === "to" || key0 === "ifNeeded")) {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -7621,10 +6977,8 @@ let data1 = data0.day;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
-schemaPath: "#/items/properties/day/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -7632,25 +6986,21 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 7 || isNaN(data1)) {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
-schemaPath: "#/items/properties/day/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 7
-},
-message: "must be <= 7"
+}
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
-schemaPath: "#/items/properties/day/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
@@ -7664,20 +7014,16 @@ if (typeof data2 === "string") {
 if (!pattern19.test(data2)) {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
-schemaPath: "#/items/properties/from/pattern",
 keyword: "pattern",
-params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
-message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
+params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 }];
 return false;
 }
 } else {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
-schemaPath: "#/items/properties/from/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -7690,20 +7036,16 @@ if (typeof data3 === "string") {
 if (!pattern19.test(data3)) {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
-schemaPath: "#/items/properties/to/pattern",
 keyword: "pattern",
-params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
-message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
+params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 }];
 return false;
 }
 } else {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
-schemaPath: "#/items/properties/to/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -7714,10 +7056,8 @@ if (data0.ifNeeded !== void 0) {
 if (typeof data0.ifNeeded !== "boolean") {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0 + "/ifNeeded",
-schemaPath: "#/items/properties/ifNeeded/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -7730,10 +7070,8 @@ var valid1 = true;
 } else {
 validate109.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -7742,10 +7080,8 @@ return false;
 } else {
 validate109.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -7767,20 +7103,16 @@ if (typeof data === "string") {
 if (!pattern21.test(data)) {
 validate112.errors = [{
 instancePath,
-schemaPath: "#/pattern",
 keyword: "pattern",
-params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
-message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
+params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
 }];
 return false;
 }
 } else {
 validate112.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -7802,19 +7134,15 @@ if (Array.isArray(data)) {
 if (data.length > 200) {
 validate111.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 200 },
-message: "must NOT have more than 200 items"
+params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 1) {
 validate111.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 items"
+params: { limit: 1 }
 }];
 return false;
 } else {
@@ -7828,10 +7156,8 @@ let missing0;
 if (data0.date === void 0 && (missing0 = "date")) {
 validate111.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -7839,10 +7165,8 @@ const _errs3 = errors;
 for (const key0 in data0) if (!(key0 === "date" || key0 === "from" || key0 === "to")) {
 validate111.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -7870,20 +7194,16 @@ if (typeof data2 === "string") {
 if (!pattern19.test(data2)) {
 validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
-schemaPath: "#/items/properties/from/pattern",
 keyword: "pattern",
-params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
-message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
+params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 }];
 return false;
 }
 } else {
 validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
-schemaPath: "#/items/properties/from/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -7899,20 +7219,16 @@ if (typeof data3 === "string") {
 if (!pattern19.test(data3)) {
 validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
-schemaPath: "#/items/properties/to/pattern",
 keyword: "pattern",
-params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" },
-message: "must match pattern \"^([01]\\d|2[0-3]):[0-5]\\d$\""
+params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 }];
 return false;
 }
 } else {
 validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
-schemaPath: "#/items/properties/to/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -7926,10 +7242,8 @@ var valid1 = _errs7 === errors;
 } else {
 validate111.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -7940,10 +7254,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate111.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -7966,20 +7278,16 @@ let missing0;
 if (data.spare === void 0 && (missing0 = "spare") || data.powderBulk === void 0 && (missing0 = "powderBulk") || data.spoon === void 0 && (missing0 = "spoon") || data.smallestBatch === void 0 && (missing0 = "smallestBatch") || data.saves === void 0 && (missing0 = "saves") || data.pace === void 0 && (missing0 = "pace")) {
 validate115.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "spare" || key0 === "powderBulk" || key0 === "spoon" || key0 === "smallestBatch" || key0 === "saves" || key0 === "pace")) {
 validate115.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -7989,35 +7297,29 @@ if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 100 || isNaN(data0)) {
 validate115.errors = [{
 instancePath: instancePath + "/spare",
-schemaPath: "#/properties/spare/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 100
-},
-message: "must be <= 100"
+}
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
 validate115.errors = [{
 instancePath: instancePath + "/spare",
-schemaPath: "#/properties/spare/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate115.errors = [{
 instancePath: instancePath + "/spare",
-schemaPath: "#/properties/spare/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8030,35 +7332,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1.2 || isNaN(data1)) {
 validate115.errors = [{
 instancePath: instancePath + "/powderBulk",
-schemaPath: "#/properties/powderBulk/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1.2
-},
-message: "must be <= 1.2"
+}
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
 validate115.errors = [{
 instancePath: instancePath + "/powderBulk",
-schemaPath: "#/properties/powderBulk/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate115.errors = [{
 instancePath: instancePath + "/powderBulk",
-schemaPath: "#/properties/powderBulk/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8071,35 +7367,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 25 || isNaN(data2)) {
 validate115.errors = [{
 instancePath: instancePath + "/spoon",
-schemaPath: "#/properties/spoon/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 25
-},
-message: "must be <= 25"
+}
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
 validate115.errors = [{
 instancePath: instancePath + "/spoon",
-schemaPath: "#/properties/spoon/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
 } else {
 validate115.errors = [{
 instancePath: instancePath + "/spoon",
-schemaPath: "#/properties/spoon/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8112,35 +7402,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 500 || isNaN(data3)) {
 validate115.errors = [{
 instancePath: instancePath + "/smallestBatch",
-schemaPath: "#/properties/smallestBatch/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 500
-},
-message: "must be <= 500"
+}
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
 validate115.errors = [{
 instancePath: instancePath + "/smallestBatch",
-schemaPath: "#/properties/smallestBatch/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate115.errors = [{
 instancePath: instancePath + "/smallestBatch",
-schemaPath: "#/properties/smallestBatch/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8151,10 +7435,8 @@ if (data.saves !== void 0) {
 if (typeof data.saves !== "boolean") {
 validate115.errors = [{
 instancePath: instancePath + "/saves",
-schemaPath: "#/properties/saves/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -8167,35 +7449,29 @@ if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 4 || isNaN(data5)) {
 validate115.errors = [{
 instancePath: instancePath + "/pace",
-schemaPath: "#/properties/pace/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 4
-},
-message: "must be <= 4"
+}
 }];
 return false;
 } else if (data5 < .3 || isNaN(data5)) {
 validate115.errors = [{
 instancePath: instancePath + "/pace",
-schemaPath: "#/properties/pace/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .3
-},
-message: "must be >= 0.3"
+}
 }];
 return false;
 }
 } else {
 validate115.errors = [{
 instancePath: instancePath + "/pace",
-schemaPath: "#/properties/pace/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8210,10 +7486,8 @@ var valid0 = true;
 } else {
 validate115.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -8285,10 +7559,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.hours === void 0 && (missing0 = "hours") || data.pace === void 0 && (missing0 = "pace")) {
 validate119.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -8296,10 +7568,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "hours" || key0 === "pace" || key0 === "does")) {
 validate119.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -8312,20 +7582,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate119.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate119.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -8341,29 +7607,23 @@ if (typeof data1 === "string") {
 if (func2(data1) > 120) {
 validate119.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
 validate119.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate119.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -8394,35 +7654,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 4 || isNaN(data3)) {
 validate119.errors = [{
 instancePath: instancePath + "/pace",
-schemaPath: "#/properties/pace/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 4
-},
-message: "must be <= 4"
+}
 }];
 return false;
 } else if (data3 < .3 || isNaN(data3)) {
 validate119.errors = [{
 instancePath: instancePath + "/pace",
-schemaPath: "#/properties/pace/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .3
-},
-message: "must be >= 0.3"
+}
 }];
 return false;
 }
 } else {
 validate119.errors = [{
 instancePath: instancePath + "/pace",
-schemaPath: "#/properties/pace/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8438,19 +7692,15 @@ if (Array.isArray(data4)) {
 if (data4.length > 11) {
 validate119.errors = [{
 instancePath: instancePath + "/does",
-schemaPath: "#/properties/does/maxItems",
 keyword: "maxItems",
-params: { limit: 11 },
-message: "must NOT have more than 11 items"
+params: { limit: 11 }
 }];
 return false;
 } else if (data4.length < 0) {
 validate119.errors = [{
 instancePath: instancePath + "/does",
-schemaPath: "#/properties/does/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -8461,20 +7711,16 @@ const _errs11 = errors;
 if (typeof data5 !== "string") {
 validate119.errors = [{
 instancePath: instancePath + "/does/" + i0,
-schemaPath: "#/properties/does/items/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data5 === "glue" || data5 === "bake" || data5 === "cake" || data5 === "mix" || data5 === "cover" || data5 === "bones" || data5 === "shape" || data5 === "texture" || data5 === "join" || data5 === "finish" || data5 === "pack")) {
 validate119.errors = [{
 instancePath: instancePath + "/does/" + i0,
-schemaPath: "#/properties/does/items/enum",
 keyword: "enum",
-params: { allowedValues: schema50.properties.does.items.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema50.properties.does.items.enum }
 }];
 return false;
 }
@@ -8484,10 +7730,8 @@ if (!(_errs11 === errors)) break;
 } else {
 validate119.errors = [{
 instancePath: instancePath + "/does",
-schemaPath: "#/properties/does/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -8503,10 +7747,8 @@ var valid0 = _errs9 === errors;
 } else {
 validate119.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -8530,19 +7772,15 @@ if (Array.isArray(data)) {
 if (data.length > 8) {
 validate118.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 8 },
-message: "must NOT have more than 8 items"
+params: { limit: 8 }
 }];
 return false;
 } else if (data.length < 0) {
 validate118.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -8565,10 +7803,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate118.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -8651,10 +7887,8 @@ if (data && typeof data == "object" && !Array.isArray(data)) {
 for (const key0 in data) if (!func1.call(schema51.properties, key0)) {
 validate123.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -8664,35 +7898,29 @@ if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 5 || isNaN(data0)) {
 validate123.errors = [{
 instancePath: instancePath + "/glue",
-schemaPath: "#/properties/glue/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data0 < .2 || isNaN(data0)) {
 validate123.errors = [{
 instancePath: instancePath + "/glue",
-schemaPath: "#/properties/glue/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/glue",
-schemaPath: "#/properties/glue/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8705,35 +7933,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5 || isNaN(data1)) {
 validate123.errors = [{
 instancePath: instancePath + "/bake",
-schemaPath: "#/properties/bake/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
 validate123.errors = [{
 instancePath: instancePath + "/bake",
-schemaPath: "#/properties/bake/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/bake",
-schemaPath: "#/properties/bake/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8746,35 +7968,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
 validate123.errors = [{
 instancePath: instancePath + "/cake",
-schemaPath: "#/properties/cake/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data2 < .2 || isNaN(data2)) {
 validate123.errors = [{
 instancePath: instancePath + "/cake",
-schemaPath: "#/properties/cake/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/cake",
-schemaPath: "#/properties/cake/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8787,35 +8003,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
 validate123.errors = [{
 instancePath: instancePath + "/mix",
-schemaPath: "#/properties/mix/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data3 < .2 || isNaN(data3)) {
 validate123.errors = [{
 instancePath: instancePath + "/mix",
-schemaPath: "#/properties/mix/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/mix",
-schemaPath: "#/properties/mix/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8828,35 +8038,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 5 || isNaN(data4)) {
 validate123.errors = [{
 instancePath: instancePath + "/cover",
-schemaPath: "#/properties/cover/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data4 < .2 || isNaN(data4)) {
 validate123.errors = [{
 instancePath: instancePath + "/cover",
-schemaPath: "#/properties/cover/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/cover",
-schemaPath: "#/properties/cover/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8869,35 +8073,29 @@ if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5 || isNaN(data5)) {
 validate123.errors = [{
 instancePath: instancePath + "/bones",
-schemaPath: "#/properties/bones/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data5 < .2 || isNaN(data5)) {
 validate123.errors = [{
 instancePath: instancePath + "/bones",
-schemaPath: "#/properties/bones/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/bones",
-schemaPath: "#/properties/bones/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8910,35 +8108,29 @@ if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 5 || isNaN(data6)) {
 validate123.errors = [{
 instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data6 < .2 || isNaN(data6)) {
 validate123.errors = [{
 instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8951,35 +8143,29 @@ if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 5 || isNaN(data7)) {
 validate123.errors = [{
 instancePath: instancePath + "/texture",
-schemaPath: "#/properties/texture/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data7 < .2 || isNaN(data7)) {
 validate123.errors = [{
 instancePath: instancePath + "/texture",
-schemaPath: "#/properties/texture/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/texture",
-schemaPath: "#/properties/texture/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -8992,35 +8178,29 @@ if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 5 || isNaN(data8)) {
 validate123.errors = [{
 instancePath: instancePath + "/join",
-schemaPath: "#/properties/join/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data8 < .2 || isNaN(data8)) {
 validate123.errors = [{
 instancePath: instancePath + "/join",
-schemaPath: "#/properties/join/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/join",
-schemaPath: "#/properties/join/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -9033,35 +8213,29 @@ if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 5 || isNaN(data9)) {
 validate123.errors = [{
 instancePath: instancePath + "/finish",
-schemaPath: "#/properties/finish/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data9 < .2 || isNaN(data9)) {
 validate123.errors = [{
 instancePath: instancePath + "/finish",
-schemaPath: "#/properties/finish/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/finish",
-schemaPath: "#/properties/finish/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -9074,35 +8248,29 @@ if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 5 || isNaN(data10)) {
 validate123.errors = [{
 instancePath: instancePath + "/pack",
-schemaPath: "#/properties/pack/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data10 < .2 || isNaN(data10)) {
 validate123.errors = [{
 instancePath: instancePath + "/pack",
-schemaPath: "#/properties/pack/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .2
-},
-message: "must be >= 0.2"
+}
 }];
 return false;
 }
 } else {
 validate123.errors = [{
 instancePath: instancePath + "/pack",
-schemaPath: "#/properties/pack/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -9121,10 +8289,8 @@ var valid0 = true;
 } else {
 validate123.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -9148,10 +8314,8 @@ let missing0;
 if (data.helpers === void 0 && (missing0 = "helpers") || data.tools === void 0 && (missing0 = "tools") || data.space === void 0 && (missing0 = "space")) {
 validate117.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -9159,10 +8323,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "helpers" || key0 === "tools" || key0 === "space" || key0 === "paces")) {
 validate117.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -9191,10 +8353,8 @@ const _errs5 = errors;
 for (const key1 in data1) if (!(key1 === "oven" || key1 === "turntable" || key1 === "airbrush")) {
 validate117.errors = [{
 instancePath: instancePath + "/tools",
-schemaPath: "#/properties/tools/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -9205,10 +8365,8 @@ const _errs6 = errors;
 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
 validate117.errors = [{
 instancePath: instancePath + "/tools/oven",
-schemaPath: "#/properties/tools/properties/oven/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -9217,25 +8375,21 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 20 || isNaN(data2)) {
 validate117.errors = [{
 instancePath: instancePath + "/tools/oven",
-schemaPath: "#/properties/tools/properties/oven/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 20
-},
-message: "must be <= 20"
+}
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
 validate117.errors = [{
 instancePath: instancePath + "/tools/oven",
-schemaPath: "#/properties/tools/properties/oven/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
@@ -9250,10 +8404,8 @@ const _errs8 = errors;
 if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3))) {
 validate117.errors = [{
 instancePath: instancePath + "/tools/turntable",
-schemaPath: "#/properties/tools/properties/turntable/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -9262,25 +8414,21 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 20 || isNaN(data3)) {
 validate117.errors = [{
 instancePath: instancePath + "/tools/turntable",
-schemaPath: "#/properties/tools/properties/turntable/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 20
-},
-message: "must be <= 20"
+}
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
 validate117.errors = [{
 instancePath: instancePath + "/tools/turntable",
-schemaPath: "#/properties/tools/properties/turntable/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
@@ -9295,10 +8443,8 @@ const _errs10 = errors;
 if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
 validate117.errors = [{
 instancePath: instancePath + "/tools/airbrush",
-schemaPath: "#/properties/tools/properties/airbrush/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -9307,25 +8453,21 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 20 || isNaN(data4)) {
 validate117.errors = [{
 instancePath: instancePath + "/tools/airbrush",
-schemaPath: "#/properties/tools/properties/airbrush/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 20
-},
-message: "must be <= 20"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate117.errors = [{
 instancePath: instancePath + "/tools/airbrush",
-schemaPath: "#/properties/tools/properties/airbrush/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
@@ -9339,10 +8481,8 @@ var valid1 = _errs10 === errors;
 } else {
 validate117.errors = [{
 instancePath: instancePath + "/tools",
-schemaPath: "#/properties/tools/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -9359,10 +8499,8 @@ const _errs14 = errors;
 for (const key2 in data5) if (!(key2 === "rack" || key2 === "fridge" || key2 === "freezer" || key2 === "box")) {
 validate117.errors = [{
 instancePath: instancePath + "/space",
-schemaPath: "#/properties/space/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key2 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key2 }
 }];
 return false;
 }
@@ -9375,35 +8513,29 @@ if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e5 || isNaN(data6)) {
 validate117.errors = [{
 instancePath: instancePath + "/space/rack",
-schemaPath: "#/properties/space/properties/rack/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e5
-},
-message: "must be <= 100000"
+}
 }];
 return false;
 } else if (data6 < 0 || isNaN(data6)) {
 validate117.errors = [{
 instancePath: instancePath + "/space/rack",
-schemaPath: "#/properties/space/properties/rack/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate117.errors = [{
 instancePath: instancePath + "/space/rack",
-schemaPath: "#/properties/space/properties/rack/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -9419,35 +8551,29 @@ if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 1e5 || isNaN(data7)) {
 validate117.errors = [{
 instancePath: instancePath + "/space/fridge",
-schemaPath: "#/properties/space/properties/fridge/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e5
-},
-message: "must be <= 100000"
+}
 }];
 return false;
 } else if (data7 < 0 || isNaN(data7)) {
 validate117.errors = [{
 instancePath: instancePath + "/space/fridge",
-schemaPath: "#/properties/space/properties/fridge/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate117.errors = [{
 instancePath: instancePath + "/space/fridge",
-schemaPath: "#/properties/space/properties/fridge/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -9463,35 +8589,29 @@ if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 1e5 || isNaN(data8)) {
 validate117.errors = [{
 instancePath: instancePath + "/space/freezer",
-schemaPath: "#/properties/space/properties/freezer/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e5
-},
-message: "must be <= 100000"
+}
 }];
 return false;
 } else if (data8 < 0 || isNaN(data8)) {
 validate117.errors = [{
 instancePath: instancePath + "/space/freezer",
-schemaPath: "#/properties/space/properties/freezer/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate117.errors = [{
 instancePath: instancePath + "/space/freezer",
-schemaPath: "#/properties/space/properties/freezer/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -9507,35 +8627,29 @@ if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 1e5 || isNaN(data9)) {
 validate117.errors = [{
 instancePath: instancePath + "/space/box",
-schemaPath: "#/properties/space/properties/box/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e5
-},
-message: "must be <= 100000"
+}
 }];
 return false;
 } else if (data9 < 0 || isNaN(data9)) {
 validate117.errors = [{
 instancePath: instancePath + "/space/box",
-schemaPath: "#/properties/space/properties/box/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate117.errors = [{
 instancePath: instancePath + "/space/box",
-schemaPath: "#/properties/space/properties/box/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -9549,10 +8663,8 @@ var valid2 = _errs21 === errors;
 } else {
 validate117.errors = [{
 instancePath: instancePath + "/space",
-schemaPath: "#/properties/space/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -9582,10 +8694,8 @@ var valid0 = _errs23 === errors;
 } else {
 validate117.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -9688,20 +8798,16 @@ if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
 validate127.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data === "buttercream" || data === "ganacheDark" || data === "ganacheWhite")) {
 validate127.errors = [{
 instancePath,
-schemaPath: "#/enum",
 keyword: "enum",
-params: { allowedValues: schema53.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema53.enum }
 }];
 return false;
 }
@@ -9796,20 +8902,16 @@ if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
 validate133.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data === "card" || data === "drum" || data === "foam" || data === "ply6" || data === "mdf6" || data === "mdf12" || data === "acrylic")) {
 validate133.errors = [{
 instancePath,
-schemaPath: "#/enum",
 keyword: "enum",
-params: { allowedValues: schema56.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema56.enum }
 }];
 return false;
 }
@@ -9832,10 +8934,8 @@ let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number")) {
 validate135.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -9843,10 +8943,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number")) {
 validate135.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -9872,10 +8970,8 @@ const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
 validate135.errors = [{
 instancePath: instancePath + "/number",
-schemaPath: "#/properties/number/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -9884,25 +8980,21 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 12 || isNaN(data1)) {
 validate135.errors = [{
 instancePath: instancePath + "/number",
-schemaPath: "#/properties/number/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 12
-},
-message: "must be <= 12"
+}
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
 validate135.errors = [{
 instancePath: instancePath + "/number",
-schemaPath: "#/properties/number/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
@@ -9916,10 +9008,8 @@ var valid0 = _errs3 === errors;
 } else {
 validate135.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -9944,10 +9034,8 @@ let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number") || data.apart === void 0 && (missing0 = "apart")) {
 validate138.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -9955,10 +9043,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number" || key0 === "apart")) {
 validate138.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -9984,10 +9070,8 @@ const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
 validate138.errors = [{
 instancePath: instancePath + "/number",
-schemaPath: "#/properties/number/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -9996,25 +9080,21 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 4 || isNaN(data1)) {
 validate138.errors = [{
 instancePath: instancePath + "/number",
-schemaPath: "#/properties/number/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 4
-},
-message: "must be <= 4"
+}
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
 validate138.errors = [{
 instancePath: instancePath + "/number",
-schemaPath: "#/properties/number/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
@@ -10031,35 +9111,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
 validate138.errors = [{
 instancePath: instancePath + "/apart",
-schemaPath: "#/properties/apart/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 600
-},
-message: "must be <= 600"
+}
 }];
 return false;
 } else if (data2 < 10 || isNaN(data2)) {
 validate138.errors = [{
 instancePath: instancePath + "/apart",
-schemaPath: "#/properties/apart/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 10
-},
-message: "must be >= 10"
+}
 }];
 return false;
 }
 } else {
 validate138.errors = [{
 instancePath: instancePath + "/apart",
-schemaPath: "#/properties/apart/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10073,10 +9147,8 @@ var valid0 = _errs5 === errors;
 } else {
 validate138.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -10101,10 +9173,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.height === void 0 && (missing0 = "height") || data.stuck === void 0 && (missing0 = "stuck")) {
 validate131.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -10112,10 +9182,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!func1.call(schema55.properties, key0)) {
 validate131.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -10128,20 +9196,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate131.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate131.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -10157,29 +9221,23 @@ if (typeof data1 === "string") {
 if (func2(data1) > 120) {
 validate131.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
 validate131.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate131.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -10193,20 +9251,16 @@ const _errs6 = errors;
 if (typeof data2 !== "string") {
 validate131.errors = [{
 instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data2 === "round" || data2 === "square")) {
 validate131.errors = [{
 instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/enum",
 keyword: "enum",
-params: { allowedValues: schema55.properties.shape.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema55.properties.shape.enum }
 }];
 return false;
 }
@@ -10221,35 +9275,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 800 || isNaN(data3)) {
 validate131.errors = [{
 instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 800
-},
-message: "must be <= 800"
+}
 }];
 return false;
 } else if (data3 < 40 || isNaN(data3)) {
 validate131.errors = [{
 instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 40
-},
-message: "must be >= 40"
+}
 }];
 return false;
 }
 } else {
 validate131.errors = [{
 instancePath: instancePath + "/width",
-schemaPath: "#/properties/width/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10265,35 +9313,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 400 || isNaN(data4)) {
 validate131.errors = [{
 instancePath: instancePath + "/height",
-schemaPath: "#/properties/height/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 400
-},
-message: "must be <= 400"
+}
 }];
 return false;
 } else if (data4 < 20 || isNaN(data4)) {
 validate131.errors = [{
 instancePath: instancePath + "/height",
-schemaPath: "#/properties/height/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 20
-},
-message: "must be >= 20"
+}
 }];
 return false;
 }
 } else {
 validate131.errors = [{
 instancePath: instancePath + "/height",
-schemaPath: "#/properties/height/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10325,10 +9367,8 @@ let missing1;
 if (data6.kind === void 0 && (missing1 = "kind") || data6.width === void 0 && (missing1 = "width")) {
 validate131.errors = [{
 instancePath: instancePath + "/board",
-schemaPath: "#/properties/board/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
@@ -10336,10 +9376,8 @@ const _errs15 = errors;
 for (const key1 in data6) if (!(key1 === "kind" || key1 === "width")) {
 validate131.errors = [{
 instancePath: instancePath + "/board",
-schemaPath: "#/properties/board/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -10367,35 +9405,29 @@ if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 900 || isNaN(data8)) {
 validate131.errors = [{
 instancePath: instancePath + "/board/width",
-schemaPath: "#/properties/board/properties/width/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 900
-},
-message: "must be <= 900"
+}
 }];
 return false;
 } else if (data8 < 30 || isNaN(data8)) {
 validate131.errors = [{
 instancePath: instancePath + "/board/width",
-schemaPath: "#/properties/board/properties/width/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 30
-},
-message: "must be >= 30"
+}
 }];
 return false;
 }
 } else {
 validate131.errors = [{
 instancePath: instancePath + "/board/width",
-schemaPath: "#/properties/board/properties/width/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10408,10 +9440,8 @@ var valid1 = _errs17 === errors;
 } else {
 validate131.errors = [{
 instancePath: instancePath + "/board",
-schemaPath: "#/properties/board/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -10442,35 +9472,29 @@ if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 700 || isNaN(data10)) {
 validate131.errors = [{
 instancePath: instancePath + "/gap",
-schemaPath: "#/properties/gap/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 700
-},
-message: "must be <= 700"
+}
 }];
 return false;
 } else if (data10 < 0 || isNaN(data10)) {
 validate131.errors = [{
 instancePath: instancePath + "/gap",
-schemaPath: "#/properties/gap/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate131.errors = [{
 instancePath: instancePath + "/gap",
-schemaPath: "#/properties/gap/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10483,10 +9507,8 @@ const _errs22 = errors;
 if (typeof data.stuck !== "boolean") {
 validate131.errors = [{
 instancePath: instancePath + "/stuck",
-schemaPath: "#/properties/stuck/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -10516,35 +9538,29 @@ if (typeof data13 == "number" && isFinite(data13)) {
 if (data13 > 5e4 || isNaN(data13)) {
 validate131.errors = [{
 instancePath: instancePath + "/weight",
-schemaPath: "#/properties/weight/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5e4
-},
-message: "must be <= 50000"
+}
 }];
 return false;
 } else if (data13 < 1 || isNaN(data13)) {
 validate131.errors = [{
 instancePath: instancePath + "/weight",
-schemaPath: "#/properties/weight/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
 } else {
 validate131.errors = [{
 instancePath: instancePath + "/weight",
-schemaPath: "#/properties/weight/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10567,10 +9583,8 @@ var valid0 = _errs25 === errors;
 } else {
 validate131.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -10594,19 +9608,15 @@ if (Array.isArray(data)) {
 if (data.length > 12) {
 validate130.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 12 },
-message: "must NOT have more than 12 items"
+params: { limit: 12 }
 }];
 return false;
 } else if (data.length < 0) {
 validate130.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -10629,10 +9639,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate130.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -10657,10 +9665,8 @@ let missing0;
 if (data.batter === void 0 && (missing0 = "batter") || data.layer === void 0 && (missing0 = "layer") || data.filling === void 0 && (missing0 = "filling") || data.fillingThickness === void 0 && (missing0 = "fillingThickness") || data.coat === void 0 && (missing0 = "coat") || data.coatThickness === void 0 && (missing0 = "coatThickness") || data.tins === void 0 && (missing0 = "tins") || data.chill === void 0 && (missing0 = "chill") || data.tiers === void 0 && (missing0 = "tiers")) {
 validate126.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -10668,10 +9674,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!func1.call(schema52.properties, key0)) {
 validate126.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -10682,20 +9686,16 @@ const _errs2 = errors;
 if (typeof data0 !== "string") {
 validate126.errors = [{
 instancePath: instancePath + "/batter",
-schemaPath: "#/properties/batter/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data0 === "firm" || data0 === "sponge")) {
 validate126.errors = [{
 instancePath: instancePath + "/batter",
-schemaPath: "#/properties/batter/enum",
 keyword: "enum",
-params: { allowedValues: schema52.properties.batter.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema52.properties.batter.enum }
 }];
 return false;
 }
@@ -10710,35 +9710,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1.7 || isNaN(data1)) {
 validate126.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1.7
-},
-message: "must be <= 1.7"
+}
 }];
 return false;
 } else if (data1 < .1 || isNaN(data1)) {
 validate126.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .1
-},
-message: "must be >= 0.1"
+}
 }];
 return false;
 }
 } else {
 validate126.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10754,35 +9748,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 200 || isNaN(data2)) {
 validate126.errors = [{
 instancePath: instancePath + "/layer",
-schemaPath: "#/properties/layer/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 200
-},
-message: "must be <= 200"
+}
 }];
 return false;
 } else if (data2 < 5 || isNaN(data2)) {
 validate126.errors = [{
 instancePath: instancePath + "/layer",
-schemaPath: "#/properties/layer/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 5
-},
-message: "must be >= 5"
+}
 }];
 return false;
 }
 } else {
 validate126.errors = [{
 instancePath: instancePath + "/layer",
-schemaPath: "#/properties/layer/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10813,35 +9801,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 50 || isNaN(data4)) {
 validate126.errors = [{
 instancePath: instancePath + "/fillingThickness",
-schemaPath: "#/properties/fillingThickness/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 50
-},
-message: "must be <= 50"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate126.errors = [{
 instancePath: instancePath + "/fillingThickness",
-schemaPath: "#/properties/fillingThickness/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate126.errors = [{
 instancePath: instancePath + "/fillingThickness",
-schemaPath: "#/properties/fillingThickness/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10872,35 +9854,29 @@ if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 30 || isNaN(data6)) {
 validate126.errors = [{
 instancePath: instancePath + "/coatThickness",
-schemaPath: "#/properties/coatThickness/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 30
-},
-message: "must be <= 30"
+}
 }];
 return false;
 } else if (data6 < 0 || isNaN(data6)) {
 validate126.errors = [{
 instancePath: instancePath + "/coatThickness",
-schemaPath: "#/properties/coatThickness/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate126.errors = [{
 instancePath: instancePath + "/coatThickness",
-schemaPath: "#/properties/coatThickness/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10916,19 +9892,15 @@ if (Array.isArray(data7)) {
 if (data7.length > 30) {
 validate126.errors = [{
 instancePath: instancePath + "/tins",
-schemaPath: "#/properties/tins/maxItems",
 keyword: "maxItems",
-params: { limit: 30 },
-message: "must NOT have more than 30 items"
+params: { limit: 30 }
 }];
 return false;
 } else if (data7.length < 0) {
 validate126.errors = [{
 instancePath: instancePath + "/tins",
-schemaPath: "#/properties/tins/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -10941,35 +9913,29 @@ if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 800 || isNaN(data8)) {
 validate126.errors = [{
 instancePath: instancePath + "/tins/" + i0,
-schemaPath: "#/properties/tins/items/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 800
-},
-message: "must be <= 800"
+}
 }];
 return false;
 } else if (data8 < 40 || isNaN(data8)) {
 validate126.errors = [{
 instancePath: instancePath + "/tins/" + i0,
-schemaPath: "#/properties/tins/items/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 40
-},
-message: "must be >= 40"
+}
 }];
 return false;
 }
 } else {
 validate126.errors = [{
 instancePath: instancePath + "/tins/" + i0,
-schemaPath: "#/properties/tins/items/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -10980,10 +9946,8 @@ if (!(_errs16 === errors)) break;
 } else {
 validate126.errors = [{
 instancePath: instancePath + "/tins",
-schemaPath: "#/properties/tins/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -11000,10 +9964,8 @@ let missing1;
 if (data9.where === void 0 && (missing1 = "where") || data9.hours === void 0 && (missing1 = "hours")) {
 validate126.errors = [{
 instancePath: instancePath + "/chill",
-schemaPath: "#/properties/chill/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
@@ -11011,10 +9973,8 @@ const _errs20 = errors;
 for (const key1 in data9) if (!(key1 === "where" || key1 === "hours")) {
 validate126.errors = [{
 instancePath: instancePath + "/chill",
-schemaPath: "#/properties/chill/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -11025,20 +9985,16 @@ const _errs21 = errors;
 if (typeof data10 !== "string") {
 validate126.errors = [{
 instancePath: instancePath + "/chill/where",
-schemaPath: "#/properties/chill/properties/where/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data10 === "room" || data10 === "fridge" || data10 === "freezer")) {
 validate126.errors = [{
 instancePath: instancePath + "/chill/where",
-schemaPath: "#/properties/chill/properties/where/enum",
 keyword: "enum",
-params: { allowedValues: schema52.properties.chill.properties.where.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema52.properties.chill.properties.where.enum }
 }];
 return false;
 }
@@ -11053,35 +10009,29 @@ if (typeof data11 == "number" && isFinite(data11)) {
 if (data11 > 96 || isNaN(data11)) {
 validate126.errors = [{
 instancePath: instancePath + "/chill/hours",
-schemaPath: "#/properties/chill/properties/hours/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 96
-},
-message: "must be <= 96"
+}
 }];
 return false;
 } else if (data11 < 0 || isNaN(data11)) {
 validate126.errors = [{
 instancePath: instancePath + "/chill/hours",
-schemaPath: "#/properties/chill/properties/hours/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate126.errors = [{
 instancePath: instancePath + "/chill/hours",
-schemaPath: "#/properties/chill/properties/hours/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -11094,10 +10044,8 @@ var valid2 = _errs23 === errors;
 } else {
 validate126.errors = [{
 instancePath: instancePath + "/chill",
-schemaPath: "#/properties/chill/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -11133,10 +10081,8 @@ var valid0 = _errs25 === errors;
 } else {
 validate126.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -11159,20 +10105,16 @@ let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.target === void 0 && (missing0 = "target") || data.within === void 0 && (missing0 = "within") || data.step === void 0 && (missing0 = "step") || data.caseWidth === void 0 && (missing0 = "caseWidth") || data.weighed === void 0 && (missing0 = "weighed")) {
 validate144.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "piece" || key0 === "target" || key0 === "within" || key0 === "step" || key0 === "caseWidth" || key0 === "weighed")) {
 validate144.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -11182,20 +10124,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate144.errors = [{
 instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate144.errors = [{
 instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -11208,35 +10146,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5e3 || isNaN(data1)) {
 validate144.errors = [{
 instancePath: instancePath + "/target",
-schemaPath: "#/properties/target/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5e3
-},
-message: "must be <= 5000"
+}
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
 validate144.errors = [{
 instancePath: instancePath + "/target",
-schemaPath: "#/properties/target/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .01
-},
-message: "must be >= 0.01"
+}
 }];
 return false;
 }
 } else {
 validate144.errors = [{
 instancePath: instancePath + "/target",
-schemaPath: "#/properties/target/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -11249,35 +10181,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
 validate144.errors = [{
 instancePath: instancePath + "/within",
-schemaPath: "#/properties/within/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e3
-},
-message: "must be <= 1000"
+}
 }];
 return false;
 } else if (data2 < .001 || isNaN(data2)) {
 validate144.errors = [{
 instancePath: instancePath + "/within",
-schemaPath: "#/properties/within/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .001
-},
-message: "must be >= 0.001"
+}
 }];
 return false;
 }
 } else {
 validate144.errors = [{
 instancePath: instancePath + "/within",
-schemaPath: "#/properties/within/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -11290,35 +10216,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 10 || isNaN(data3)) {
 validate144.errors = [{
 instancePath: instancePath + "/step",
-schemaPath: "#/properties/step/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 10
-},
-message: "must be <= 10"
+}
 }];
 return false;
 } else if (data3 < .001 || isNaN(data3)) {
 validate144.errors = [{
 instancePath: instancePath + "/step",
-schemaPath: "#/properties/step/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .001
-},
-message: "must be >= 0.001"
+}
 }];
 return false;
 }
 } else {
 validate144.errors = [{
 instancePath: instancePath + "/step",
-schemaPath: "#/properties/step/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -11331,35 +10251,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 500 || isNaN(data4)) {
 validate144.errors = [{
 instancePath: instancePath + "/caseWidth",
-schemaPath: "#/properties/caseWidth/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 500
-},
-message: "must be <= 500"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate144.errors = [{
 instancePath: instancePath + "/caseWidth",
-schemaPath: "#/properties/caseWidth/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate144.errors = [{
 instancePath: instancePath + "/caseWidth",
-schemaPath: "#/properties/caseWidth/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -11372,19 +10286,15 @@ if (Array.isArray(data5)) {
 if (data5.length > 2e3) {
 validate144.errors = [{
 instancePath: instancePath + "/weighed",
-schemaPath: "#/properties/weighed/maxItems",
 keyword: "maxItems",
-params: { limit: 2e3 },
-message: "must NOT have more than 2000 items"
+params: { limit: 2e3 }
 }];
 return false;
 } else if (data5.length < 0) {
 validate144.errors = [{
 instancePath: instancePath + "/weighed",
-schemaPath: "#/properties/weighed/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -11395,35 +10305,29 @@ if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e4 || isNaN(data6)) {
 validate144.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
-schemaPath: "#/properties/weighed/items/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e4
-},
-message: "must be <= 10000"
+}
 }];
 return false;
 } else if (data6 < .001 || isNaN(data6)) {
 validate144.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
-schemaPath: "#/properties/weighed/items/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .001
-},
-message: "must be >= 0.001"
+}
 }];
 return false;
 }
 } else {
 validate144.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
-schemaPath: "#/properties/weighed/items/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -11432,10 +10336,8 @@ return false;
 } else {
 validate144.errors = [{
 instancePath: instancePath + "/weighed",
-schemaPath: "#/properties/weighed/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -11450,10 +10352,8 @@ var valid0 = true;
 } else {
 validate144.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -11514,20 +10414,16 @@ let missing0;
 if (data.thread === void 0 && (missing0 = "thread") || data.base === void 0 && (missing0 = "base") || data.raised === void 0 && (missing0 = "raised") || data.up === void 0 && (missing0 = "up")) {
 validate147.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "thread" || key0 === "base" || key0 === "raised" || key0 === "up" || key0 === "cutAt")) {
 validate147.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -11536,20 +10432,16 @@ let data0 = data.thread;
 if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0))) {
 validate147.errors = [{
 instancePath: instancePath + "/thread",
-schemaPath: "#/properties/thread/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
 if (!(data0 === 6 || data0 === 8 || data0 === 10 || data0 === 12)) {
 validate147.errors = [{
 instancePath: instancePath + "/thread",
-schemaPath: "#/properties/thread/enum",
 keyword: "enum",
-params: { allowedValues: schema60.properties.thread.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema60.properties.thread.enum }
 }];
 return false;
 }
@@ -11561,20 +10453,16 @@ let data1 = data.base;
 if (typeof data1 !== "string") {
 validate147.errors = [{
 instancePath: instancePath + "/base",
-schemaPath: "#/properties/base/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data1 === "washer" || data1 === "large")) {
 validate147.errors = [{
 instancePath: instancePath + "/base",
-schemaPath: "#/properties/base/enum",
 keyword: "enum",
-params: { allowedValues: schema60.properties.base.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema60.properties.base.enum }
 }];
 return false;
 }
@@ -11586,20 +10474,16 @@ let data2 = data.raised;
 if (typeof data2 !== "string") {
 validate147.errors = [{
 instancePath: instancePath + "/raised",
-schemaPath: "#/properties/raised/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data2 === "washer" || data2 === "large")) {
 validate147.errors = [{
 instancePath: instancePath + "/raised",
-schemaPath: "#/properties/raised/enum",
 keyword: "enum",
-params: { allowedValues: schema60.properties.raised.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema60.properties.raised.enum }
 }];
 return false;
 }
@@ -11612,35 +10496,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e3 || isNaN(data3)) {
 validate147.errors = [{
 instancePath: instancePath + "/up",
-schemaPath: "#/properties/up/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e3
-},
-message: "must be <= 1000"
+}
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
 validate147.errors = [{
 instancePath: instancePath + "/up",
-schemaPath: "#/properties/up/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate147.errors = [{
 instancePath: instancePath + "/up",
-schemaPath: "#/properties/up/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -11653,35 +10531,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 3e3 || isNaN(data4)) {
 validate147.errors = [{
 instancePath: instancePath + "/cutAt",
-schemaPath: "#/properties/cutAt/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 3e3
-},
-message: "must be <= 3000"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate147.errors = [{
 instancePath: instancePath + "/cutAt",
-schemaPath: "#/properties/cutAt/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate147.errors = [{
 instancePath: instancePath + "/cutAt",
-schemaPath: "#/properties/cutAt/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -11695,10 +10567,8 @@ var valid0 = true;
 } else {
 validate147.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -11722,10 +10592,8 @@ let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.name === void 0 && (missing0 = "name") || data.batch === void 0 && (missing0 = "batch") || data.grams === void 0 && (missing0 = "grams") || data.recolour === void 0 && (missing0 = "recolour") || data.allergens === void 0 && (missing0 = "allergens")) {
 validate150.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -11733,10 +10601,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "name" || key0 === "batch" || key0 === "grams" || key0 === "recolour" || key0 === "allergens" || key0 === "keepBy")) {
 validate150.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -11749,29 +10615,23 @@ if (typeof data0 === "string") {
 if (func2(data0) > 80) {
 validate150.errors = [{
 instancePath: instancePath + "/stock",
-schemaPath: "#/properties/stock/maxLength",
 keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
+params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
 validate150.errors = [{
 instancePath: instancePath + "/stock",
-schemaPath: "#/properties/stock/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate150.errors = [{
 instancePath: instancePath + "/stock",
-schemaPath: "#/properties/stock/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -11787,29 +10647,23 @@ if (typeof data1 === "string") {
 if (func2(data1) > 120) {
 validate150.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
 validate150.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate150.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -11825,20 +10679,16 @@ if (typeof data2 === "string") {
 if (func2(data2) > 130) {
 validate150.errors = [{
 instancePath: instancePath + "/batch",
-schemaPath: "#/properties/batch/maxLength",
 keyword: "maxLength",
-params: { limit: 130 },
-message: "must NOT have more than 130 characters"
+params: { limit: 130 }
 }];
 return false;
 }
 } else {
 validate150.errors = [{
 instancePath: instancePath + "/batch",
-schemaPath: "#/properties/batch/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -11854,35 +10704,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e5 || isNaN(data3)) {
 validate150.errors = [{
 instancePath: instancePath + "/grams",
-schemaPath: "#/properties/grams/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e5
-},
-message: "must be <= 100000"
+}
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
 validate150.errors = [{
 instancePath: instancePath + "/grams",
-schemaPath: "#/properties/grams/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate150.errors = [{
 instancePath: instancePath + "/grams",
-schemaPath: "#/properties/grams/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -11895,10 +10739,8 @@ const _errs10 = errors;
 if (typeof data.recolour !== "boolean") {
 validate150.errors = [{
 instancePath: instancePath + "/recolour",
-schemaPath: "#/properties/recolour/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -11945,10 +10787,8 @@ var valid0 = _errs13 === errors;
 } else {
 validate150.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -11972,19 +10812,15 @@ if (Array.isArray(data)) {
 if (data.length > 200) {
 validate149.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 200 },
-message: "must NOT have more than 200 items"
+params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
 validate149.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -12007,10 +10843,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate149.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -12077,10 +10911,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.test === void 0 && (missing0 = "test") || data.of === void 0 && (missing0 = "of") || data.on === void 0 && (missing0 = "on") || data.readings === void 0 && (missing0 = "readings")) {
 validate156.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -12088,10 +10920,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "test" || key0 === "of" || key0 === "on" || key0 === "readings")) {
 validate156.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -12104,20 +10934,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate156.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate156.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -12131,20 +10957,16 @@ const _errs4 = errors;
 if (typeof data1 !== "string") {
 validate156.errors = [{
 instancePath: instancePath + "/test",
-schemaPath: "#/properties/test/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data1 === "press" || data1 === "pull" || data1 === "bend" || data1 === "spring" || data1 === "tab")) {
 validate156.errors = [{
 instancePath: instancePath + "/test",
-schemaPath: "#/properties/test/enum",
 keyword: "enum",
-params: { allowedValues: schema64.properties.test.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema64.properties.test.enum }
 }];
 return false;
 }
@@ -12159,29 +10981,23 @@ if (typeof data2 === "string") {
 if (func2(data2) > 60) {
 validate156.errors = [{
 instancePath: instancePath + "/of",
-schemaPath: "#/properties/of/maxLength",
 keyword: "maxLength",
-params: { limit: 60 },
-message: "must NOT have more than 60 characters"
+params: { limit: 60 }
 }];
 return false;
 } else if (func2(data2) < 1) {
 validate156.errors = [{
 instancePath: instancePath + "/of",
-schemaPath: "#/properties/of/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate156.errors = [{
 instancePath: instancePath + "/of",
-schemaPath: "#/properties/of/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -12212,10 +11028,8 @@ if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 if (Object.keys(data4).length > 8) {
 validate156.errors = [{
 instancePath: instancePath + "/readings",
-schemaPath: "#/properties/readings/maxProperties",
 keyword: "maxProperties",
-params: { limit: 8 },
-message: "must NOT have more than 8 properties"
+params: { limit: 8 }
 }];
 return false;
 } else for (const key1 in data4) {
@@ -12226,35 +11040,29 @@ if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5e4 || isNaN(data5)) {
 validate156.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/readings/additionalProperties/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5e4
-},
-message: "must be <= 50000"
+}
 }];
 return false;
 } else if (data5 < 0 || isNaN(data5)) {
 validate156.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/readings/additionalProperties/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate156.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/readings/additionalProperties/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -12264,10 +11072,8 @@ if (!(_errs12 === errors)) break;
 } else {
 validate156.errors = [{
 instancePath: instancePath + "/readings",
-schemaPath: "#/properties/readings/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -12283,10 +11089,8 @@ var valid0 = _errs9 === errors;
 } else {
 validate156.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -12310,19 +11114,15 @@ if (Array.isArray(data)) {
 if (data.length > 100) {
 validate155.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 100 },
-message: "must NOT have more than 100 items"
+params: { limit: 100 }
 }];
 return false;
 } else if (data.length < 0) {
 validate155.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -12345,10 +11145,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate155.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -12469,20 +11267,16 @@ if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
 validate162.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data === "tack" || data === "skin" || data === "touch" || data === "pose" || data === "handle" || data === "bear" || data === "stand" || data === "hard" || data === "dry" || data === "stick" || data === "texture" || data === "bend")) {
 validate162.errors = [{
 instancePath,
-schemaPath: "#/enum",
 keyword: "enum",
-params: { allowedValues: schema67.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema67.enum }
 }];
 return false;
 }
@@ -12505,10 +11299,8 @@ let missing0;
 if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
 validate164.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -12516,10 +11308,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder")) {
 validate164.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -12547,35 +11337,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 100 || isNaN(data1)) {
 validate164.errors = [{
 instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 100
-},
-message: "must be <= 100"
+}
 }];
 return false;
 } else if (data1 < 0 || isNaN(data1)) {
 validate164.errors = [{
 instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate164.errors = [{
 instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -12591,35 +11375,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
 validate164.errors = [{
 instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
 validate164.errors = [{
 instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate164.errors = [{
 instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -12633,10 +11411,8 @@ var valid0 = _errs5 === errors;
 } else {
 validate164.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -12704,20 +11480,16 @@ let missing0;
 if (data.volume === void 0 && (missing0 = "volume") || data.area === void 0 && (missing0 = "area") || data.depth === void 0 && (missing0 = "depth") || data.facing === void 0 && (missing0 = "facing") || data.thickness === void 0 && (missing0 = "thickness") || data.kind === void 0 && (missing0 = "kind") || data.coat === void 0 && (missing0 = "coat")) {
 validate167.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "volume" || key0 === "area" || key0 === "depth" || key0 === "facing" || key0 === "thickness" || key0 === "kind" || key0 === "coat")) {
 validate167.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -12727,35 +11499,29 @@ if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e9 || isNaN(data0)) {
 validate167.errors = [{
 instancePath: instancePath + "/volume",
-schemaPath: "#/properties/volume/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e9
-},
-message: "must be <= 1000000000"
+}
 }];
 return false;
 } else if (data0 < .01 || isNaN(data0)) {
 validate167.errors = [{
 instancePath: instancePath + "/volume",
-schemaPath: "#/properties/volume/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .01
-},
-message: "must be >= 0.01"
+}
 }];
 return false;
 }
 } else {
 validate167.errors = [{
 instancePath: instancePath + "/volume",
-schemaPath: "#/properties/volume/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -12768,35 +11534,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1e7 || isNaN(data1)) {
 validate167.errors = [{
 instancePath: instancePath + "/area",
-schemaPath: "#/properties/area/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e7
-},
-message: "must be <= 10000000"
+}
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
 validate167.errors = [{
 instancePath: instancePath + "/area",
-schemaPath: "#/properties/area/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .01
-},
-message: "must be >= 0.01"
+}
 }];
 return false;
 }
 } else {
 validate167.errors = [{
 instancePath: instancePath + "/area",
-schemaPath: "#/properties/area/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -12809,35 +11569,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
 validate167.errors = [{
 instancePath: instancePath + "/depth",
-schemaPath: "#/properties/depth/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e3
-},
-message: "must be <= 1000"
+}
 }];
 return false;
 } else if (data2 < .01 || isNaN(data2)) {
 validate167.errors = [{
 instancePath: instancePath + "/depth",
-schemaPath: "#/properties/depth/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .01
-},
-message: "must be >= 0.01"
+}
 }];
 return false;
 }
 } else {
 validate167.errors = [{
 instancePath: instancePath + "/depth",
-schemaPath: "#/properties/depth/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -12850,35 +11604,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 3e3 || isNaN(data3)) {
 validate167.errors = [{
 instancePath: instancePath + "/facing",
-schemaPath: "#/properties/facing/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 3e3
-},
-message: "must be <= 3000"
+}
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
 validate167.errors = [{
 instancePath: instancePath + "/facing",
-schemaPath: "#/properties/facing/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .01
-},
-message: "must be >= 0.01"
+}
 }];
 return false;
 }
 } else {
 validate167.errors = [{
 instancePath: instancePath + "/facing",
-schemaPath: "#/properties/facing/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -12891,35 +11639,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e3 || isNaN(data4)) {
 validate167.errors = [{
 instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 2e3
-},
-message: "must be <= 2000"
+}
 }];
 return false;
 } else if (data4 < .01 || isNaN(data4)) {
 validate167.errors = [{
 instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .01
-},
-message: "must be >= 0.01"
+}
 }];
 return false;
 }
 } else {
 validate167.errors = [{
 instancePath: instancePath + "/thickness",
-schemaPath: "#/properties/thickness/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -12931,20 +11673,16 @@ let data5 = data.kind;
 if (typeof data5 !== "string") {
 validate167.errors = [{
 instancePath: instancePath + "/kind",
-schemaPath: "#/properties/kind/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data5 === "rod" || data5 === "sheet")) {
 validate167.errors = [{
 instancePath: instancePath + "/kind",
-schemaPath: "#/properties/kind/enum",
 keyword: "enum",
-params: { allowedValues: schema69.properties.kind.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema69.properties.kind.enum }
 }];
 return false;
 }
@@ -12955,10 +11693,8 @@ if (data.coat !== void 0) {
 if (typeof data.coat !== "boolean") {
 validate167.errors = [{
 instancePath: instancePath + "/coat",
-schemaPath: "#/properties/coat/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -12974,10 +11710,8 @@ var valid0 = true;
 } else {
 validate167.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -12999,20 +11733,16 @@ let missing0;
 if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
 validate170.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "until" || key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "wrapped")) {
 validate170.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -13022,35 +11752,29 @@ if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e5 || isNaN(data0)) {
 validate170.errors = [{
 instancePath: instancePath + "/until",
-schemaPath: "#/properties/until/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e5
-},
-message: "must be <= 100000"
+}
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
 validate170.errors = [{
 instancePath: instancePath + "/until",
-schemaPath: "#/properties/until/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate170.errors = [{
 instancePath: instancePath + "/until",
-schemaPath: "#/properties/until/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -13063,35 +11787,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 60 || isNaN(data1)) {
 validate170.errors = [{
 instancePath: instancePath + "/temperature",
-schemaPath: "#/properties/temperature/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 60
-},
-message: "must be <= 60"
+}
 }];
 return false;
 } else if (data1 < -30 || isNaN(data1)) {
 validate170.errors = [{
 instancePath: instancePath + "/temperature",
-schemaPath: "#/properties/temperature/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: -30
-},
-message: "must be >= -30"
+}
 }];
 return false;
 }
 } else {
 validate170.errors = [{
 instancePath: instancePath + "/temperature",
-schemaPath: "#/properties/temperature/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -13104,35 +11822,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1 || isNaN(data2)) {
 validate170.errors = [{
 instancePath: instancePath + "/humidity",
-schemaPath: "#/properties/humidity/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1
-},
-message: "must be <= 1"
+}
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
 validate170.errors = [{
 instancePath: instancePath + "/humidity",
-schemaPath: "#/properties/humidity/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate170.errors = [{
 instancePath: instancePath + "/humidity",
-schemaPath: "#/properties/humidity/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -13145,35 +11857,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
 validate170.errors = [{
 instancePath: instancePath + "/air",
-schemaPath: "#/properties/air/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
 validate170.errors = [{
 instancePath: instancePath + "/air",
-schemaPath: "#/properties/air/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .01
-},
-message: "must be >= 0.01"
+}
 }];
 return false;
 }
 } else {
 validate170.errors = [{
 instancePath: instancePath + "/air",
-schemaPath: "#/properties/air/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -13184,10 +11890,8 @@ if (data.wrapped !== void 0) {
 if (typeof data.wrapped !== "boolean") {
 validate170.errors = [{
 instancePath: instancePath + "/wrapped",
-schemaPath: "#/properties/wrapped/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -13201,10 +11905,8 @@ var valid0 = true;
 } else {
 validate170.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -13227,19 +11929,15 @@ if (Array.isArray(data)) {
 if (data.length > 20) {
 validate169.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 20 },
-message: "must NOT have more than 20 items"
+params: { limit: 20 }
 }];
 return false;
 } else if (data.length < 1) {
 validate169.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 items"
+params: { limit: 1 }
 }];
 return false;
 } else {
@@ -13262,10 +11960,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate169.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -13290,10 +11986,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.build === void 0 && (missing0 = "build") || data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.saw === void 0 && (missing0 = "saw") || data.minutes === void 0 && (missing0 = "minutes") || data.note === void 0 && (missing0 = "note") || data.paste === void 0 && (missing0 = "paste") || data.body === void 0 && (missing0 = "body") || data.spells === void 0 && (missing0 = "spells") || data.duty === void 0 && (missing0 = "duty")) {
 validate161.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -13301,10 +11995,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!func1.call(schema66.properties, key0)) {
 validate161.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -13317,29 +12009,23 @@ if (typeof data0 === "string") {
 if (func2(data0) > 80) {
 validate161.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/maxLength",
 keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
+params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
 validate161.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -13355,20 +12041,16 @@ if (typeof data1 === "string") {
 if (func2(data1) > 40) {
 validate161.errors = [{
 instancePath: instancePath + "/at",
-schemaPath: "#/properties/at/maxLength",
 keyword: "maxLength",
-params: { limit: 40 },
-message: "must NOT have more than 40 characters"
+params: { limit: 40 }
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/at",
-schemaPath: "#/properties/at/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -13384,20 +12066,16 @@ if (typeof data2 === "string") {
 if (func2(data2) > 120) {
 validate161.errors = [{
 instancePath: instancePath + "/build",
-schemaPath: "#/properties/build/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/build",
-schemaPath: "#/properties/build/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -13413,20 +12091,16 @@ if (typeof data3 === "string") {
 if (func2(data3) > 120) {
 validate161.errors = [{
 instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -13442,29 +12116,23 @@ if (typeof data4 === "string") {
 if (func2(data4) > 80) {
 validate161.errors = [{
 instancePath: instancePath + "/buildId",
-schemaPath: "#/properties/buildId/maxLength",
 keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
+params: { limit: 80 }
 }];
 return false;
 } else if (func2(data4) < 1) {
 validate161.errors = [{
 instancePath: instancePath + "/buildId",
-schemaPath: "#/properties/buildId/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/buildId",
-schemaPath: "#/properties/buildId/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -13480,20 +12148,16 @@ if (typeof data5 === "string") {
 if (!pattern4.test(data5)) {
 validate161.errors = [{
 instancePath: instancePath + "/pieceId",
-schemaPath: "#/properties/pieceId/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/pieceId",
-schemaPath: "#/properties/pieceId/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -13522,20 +12186,16 @@ const _errs15 = errors;
 if (typeof data7 !== "string") {
 validate161.errors = [{
 instancePath: instancePath + "/saw",
-schemaPath: "#/properties/saw/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data7 === "just" || data7 === "yes" || data7 === "not" || data7 === "cracked" || data7 === "sagged" || data7 === "squashed")) {
 validate161.errors = [{
 instancePath: instancePath + "/saw",
-schemaPath: "#/properties/saw/enum",
 keyword: "enum",
-params: { allowedValues: schema66.properties.saw.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema66.properties.saw.enum }
 }];
 return false;
 }
@@ -13550,35 +12210,29 @@ if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 43200 || isNaN(data8)) {
 validate161.errors = [{
 instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 43200
-},
-message: "must be <= 43200"
+}
 }];
 return false;
 } else if (data8 < .1 || isNaN(data8)) {
 validate161.errors = [{
 instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .1
-},
-message: "must be >= 0.1"
+}
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -13594,20 +12248,16 @@ if (typeof data9 === "string") {
 if (func2(data9) > 1e3) {
 validate161.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/maxLength",
 keyword: "maxLength",
-params: { limit: 1e3 },
-message: "must NOT have more than 1000 characters"
+params: { limit: 1e3 }
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -13623,20 +12273,16 @@ if (typeof data10 === "string") {
 if (func2(data10) > 80) {
 validate161.errors = [{
 instancePath: instancePath + "/picture",
-schemaPath: "#/properties/picture/maxLength",
 keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
+params: { limit: 80 }
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/picture",
-schemaPath: "#/properties/picture/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -13697,10 +12343,8 @@ if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
 if (Object.keys(data14).length > 12) {
 validate161.errors = [{
 instancePath: instancePath + "/duty",
-schemaPath: "#/properties/duty/maxProperties",
 keyword: "maxProperties",
-params: { limit: 12 },
-message: "must NOT have more than 12 properties"
+params: { limit: 12 }
 }];
 return false;
 } else for (const key1 in data14) {
@@ -13711,35 +12355,29 @@ if (typeof data15 == "number" && isFinite(data15)) {
 if (data15 > 1e9 || isNaN(data15)) {
 validate161.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/duty/additionalProperties/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e9
-},
-message: "must be <= 1000000000"
+}
 }];
 return false;
 } else if (data15 < -1e6 || isNaN(data15)) {
 validate161.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/duty/additionalProperties/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: -1e6
-},
-message: "must be >= -1000000"
+}
 }];
 return false;
 }
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/duty/additionalProperties/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -13749,10 +12387,8 @@ if (!(_errs29 === errors)) break;
 } else {
 validate161.errors = [{
 instancePath: instancePath + "/duty",
-schemaPath: "#/properties/duty/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -13778,10 +12414,8 @@ var valid0 = _errs26 === errors;
 } else {
 validate161.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -13805,19 +12439,15 @@ if (Array.isArray(data)) {
 if (data.length > 2e3) {
 validate160.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 2e3 },
-message: "must NOT have more than 2000 items"
+params: { limit: 2e3 }
 }];
 return false;
 } else if (data.length < 0) {
 validate160.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -13840,10 +12470,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate160.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -13993,20 +12621,16 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.title === void 0 && (missing0 = "title") || data.minutes === void 0 && (missing0 = "minutes")) {
 validate177.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "id" || key0 === "title" || key0 === "minutes" || key0 === "after" || key0 === "wait" || key0 === "before" || key0 === "piece" || key0 === "tool")) {
 validate177.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -14016,20 +12640,16 @@ if (typeof data0 === "string") {
 if (!pattern29.test(data0)) {
 validate177.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^own:[a-z0-9-]{1,60}$" },
-message: "must match pattern \"^own:[a-z0-9-]{1,60}$\""
+params: { pattern: "^own:[a-z0-9-]{1,60}$" }
 }];
 return false;
 }
 } else {
 validate177.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -14042,29 +12662,23 @@ if (typeof data1 === "string") {
 if (func2(data1) > 120) {
 validate177.errors = [{
 instancePath: instancePath + "/title",
-schemaPath: "#/properties/title/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
 validate177.errors = [{
 instancePath: instancePath + "/title",
-schemaPath: "#/properties/title/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate177.errors = [{
 instancePath: instancePath + "/title",
-schemaPath: "#/properties/title/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -14077,35 +12691,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
 validate177.errors = [{
 instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 600
-},
-message: "must be <= 600"
+}
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
 validate177.errors = [{
 instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
 } else {
 validate177.errors = [{
 instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -14118,29 +12726,23 @@ if (typeof data3 === "string") {
 if (func2(data3) > 200) {
 validate177.errors = [{
 instancePath: instancePath + "/after",
-schemaPath: "#/properties/after/maxLength",
 keyword: "maxLength",
-params: { limit: 200 },
-message: "must NOT have more than 200 characters"
+params: { limit: 200 }
 }];
 return false;
 } else if (func2(data3) < 1) {
 validate177.errors = [{
 instancePath: instancePath + "/after",
-schemaPath: "#/properties/after/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate177.errors = [{
 instancePath: instancePath + "/after",
-schemaPath: "#/properties/after/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -14153,35 +12755,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
 validate177.errors = [{
 instancePath: instancePath + "/wait",
-schemaPath: "#/properties/wait/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 2e4
-},
-message: "must be <= 20000"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate177.errors = [{
 instancePath: instancePath + "/wait",
-schemaPath: "#/properties/wait/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate177.errors = [{
 instancePath: instancePath + "/wait",
-schemaPath: "#/properties/wait/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -14194,29 +12790,23 @@ if (typeof data5 === "string") {
 if (func2(data5) > 200) {
 validate177.errors = [{
 instancePath: instancePath + "/before",
-schemaPath: "#/properties/before/maxLength",
 keyword: "maxLength",
-params: { limit: 200 },
-message: "must NOT have more than 200 characters"
+params: { limit: 200 }
 }];
 return false;
 } else if (func2(data5) < 1) {
 validate177.errors = [{
 instancePath: instancePath + "/before",
-schemaPath: "#/properties/before/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate177.errors = [{
 instancePath: instancePath + "/before",
-schemaPath: "#/properties/before/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -14229,20 +12819,16 @@ if (typeof data6 === "string") {
 if (!pattern4.test(data6)) {
 validate177.errors = [{
 instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate177.errors = [{
 instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -14254,20 +12840,16 @@ let data7 = data.tool;
 if (typeof data7 !== "string") {
 validate177.errors = [{
 instancePath: instancePath + "/tool",
-schemaPath: "#/properties/tool/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data7 === "oven" || data7 === "turntable" || data7 === "airbrush")) {
 validate177.errors = [{
 instancePath: instancePath + "/tool",
-schemaPath: "#/properties/tool/enum",
 keyword: "enum",
-params: { allowedValues: schema74.properties.tool.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema74.properties.tool.enum }
 }];
 return false;
 }
@@ -14284,10 +12866,8 @@ var valid0 = true;
 } else {
 validate177.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -14310,19 +12890,15 @@ if (Array.isArray(data)) {
 if (data.length > 200) {
 validate176.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 200 },
-message: "must NOT have more than 200 items"
+params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
 validate176.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -14345,10 +12921,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate176.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -14373,10 +12947,8 @@ let missing0;
 if (data.own === void 0 && (missing0 = "own") || data.minutes === void 0 && (missing0 = "minutes") || data.left === void 0 && (missing0 = "left")) {
 validate175.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -14384,10 +12956,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "own" || key0 === "minutes" || key0 === "left" || key0 === "pins" || key0 === "rather" || key0 === "parts" || key0 === "joined" || key0 === "agreed")) {
 validate175.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -14415,10 +12985,8 @@ if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 1e3) {
 validate175.errors = [{
 instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/maxProperties",
 keyword: "maxProperties",
-params: { limit: 1e3 },
-message: "must NOT have more than 1000 properties"
+params: { limit: 1e3 }
 }];
 return false;
 } else for (const key1 in data1) {
@@ -14429,35 +12997,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
 validate175.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/minutes/additionalProperties/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 600
-},
-message: "must be <= 600"
+}
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
 validate175.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/minutes/additionalProperties/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/minutes/additionalProperties/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -14467,10 +13029,8 @@ if (!(_errs6 === errors)) break;
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/minutes",
-schemaPath: "#/properties/minutes/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -14486,19 +13046,15 @@ if (Array.isArray(data3)) {
 if (data3.length > 1e3) {
 validate175.errors = [{
 instancePath: instancePath + "/left",
-schemaPath: "#/properties/left/maxItems",
 keyword: "maxItems",
-params: { limit: 1e3 },
-message: "must NOT have more than 1000 items"
+params: { limit: 1e3 }
 }];
 return false;
 } else if (data3.length < 0) {
 validate175.errors = [{
 instancePath: instancePath + "/left",
-schemaPath: "#/properties/left/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -14511,29 +13067,23 @@ if (typeof data4 === "string") {
 if (func2(data4) > 200) {
 validate175.errors = [{
 instancePath: instancePath + "/left/" + i0,
-schemaPath: "#/properties/left/items/maxLength",
 keyword: "maxLength",
-params: { limit: 200 },
-message: "must NOT have more than 200 characters"
+params: { limit: 200 }
 }];
 return false;
 } else if (func2(data4) < 1) {
 validate175.errors = [{
 instancePath: instancePath + "/left/" + i0,
-schemaPath: "#/properties/left/items/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/left/" + i0,
-schemaPath: "#/properties/left/items/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -14544,10 +13094,8 @@ if (!(_errs10 === errors)) break;
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/left",
-schemaPath: "#/properties/left/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -14563,10 +13111,8 @@ if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 if (Object.keys(data5).length > 300) {
 validate175.errors = [{
 instancePath: instancePath + "/pins",
-schemaPath: "#/properties/pins/maxProperties",
 keyword: "maxProperties",
-params: { limit: 300 },
-message: "must NOT have more than 300 properties"
+params: { limit: 300 }
 }];
 return false;
 } else for (const key2 in data5) {
@@ -14586,10 +13132,8 @@ if (!(_errs15 === errors)) break;
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/pins",
-schemaPath: "#/properties/pins/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -14603,20 +13147,16 @@ const _errs16 = errors;
 if (typeof data7 !== "string") {
 validate175.errors = [{
 instancePath: instancePath + "/rather",
-schemaPath: "#/properties/rather/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data7 === "fewer" || data7 === "later" || data7 === "nights" || data7 === "fresher")) {
 validate175.errors = [{
 instancePath: instancePath + "/rather",
-schemaPath: "#/properties/rather/enum",
 keyword: "enum",
-params: { allowedValues: schema72.properties.rather.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema72.properties.rather.enum }
 }];
 return false;
 }
@@ -14631,10 +13171,8 @@ if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 if (Object.keys(data8).length > 300) {
 validate175.errors = [{
 instancePath: instancePath + "/parts",
-schemaPath: "#/properties/parts/maxProperties",
 keyword: "maxProperties",
-params: { limit: 300 },
-message: "must NOT have more than 300 properties"
+params: { limit: 300 }
 }];
 return false;
 } else for (const key3 in data8) {
@@ -14643,10 +13181,8 @@ const _errs21 = errors;
 if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9))) {
 validate175.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/parts/additionalProperties/type",
 keyword: "type",
-params: { type: "integer" },
-message: "must be integer"
+params: { type: "integer" }
 }];
 return false;
 }
@@ -14655,25 +13191,21 @@ if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 12 || isNaN(data9)) {
 validate175.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/parts/additionalProperties/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 12
-},
-message: "must be <= 12"
+}
 }];
 return false;
 } else if (data9 < 1 || isNaN(data9)) {
 validate175.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/parts/additionalProperties/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
@@ -14684,10 +13216,8 @@ if (!(_errs21 === errors)) break;
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/parts",
-schemaPath: "#/properties/parts/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -14703,19 +13233,15 @@ if (Array.isArray(data10)) {
 if (data10.length > 100) {
 validate175.errors = [{
 instancePath: instancePath + "/joined",
-schemaPath: "#/properties/joined/maxItems",
 keyword: "maxItems",
-params: { limit: 100 },
-message: "must NOT have more than 100 items"
+params: { limit: 100 }
 }];
 return false;
 } else if (data10.length < 0) {
 validate175.errors = [{
 instancePath: instancePath + "/joined",
-schemaPath: "#/properties/joined/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -14728,19 +13254,15 @@ if (Array.isArray(data11)) {
 if (data11.length > 12) {
 validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1,
-schemaPath: "#/properties/joined/items/maxItems",
 keyword: "maxItems",
-params: { limit: 12 },
-message: "must NOT have more than 12 items"
+params: { limit: 12 }
 }];
 return false;
 } else if (data11.length < 2) {
 validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1,
-schemaPath: "#/properties/joined/items/minItems",
 keyword: "minItems",
-params: { limit: 2 },
-message: "must NOT have fewer than 2 items"
+params: { limit: 2 }
 }];
 return false;
 } else {
@@ -14753,29 +13275,23 @@ if (typeof data12 === "string") {
 if (func2(data12) > 200) {
 validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
-schemaPath: "#/properties/joined/items/items/maxLength",
 keyword: "maxLength",
-params: { limit: 200 },
-message: "must NOT have more than 200 characters"
+params: { limit: 200 }
 }];
 return false;
 } else if (func2(data12) < 1) {
 validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
-schemaPath: "#/properties/joined/items/items/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
-schemaPath: "#/properties/joined/items/items/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -14786,10 +13302,8 @@ if (!(_errs27 === errors)) break;
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/joined/" + i1,
-schemaPath: "#/properties/joined/items/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -14800,10 +13314,8 @@ if (!(_errs25 === errors)) break;
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/joined",
-schemaPath: "#/properties/joined/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -14819,10 +13331,8 @@ if (data13 && typeof data13 == "object" && !Array.isArray(data13)) {
 if (Object.keys(data13).length > 1e3) {
 validate175.errors = [{
 instancePath: instancePath + "/agreed",
-schemaPath: "#/properties/agreed/maxProperties",
 keyword: "maxProperties",
-params: { limit: 1e3 },
-message: "must NOT have more than 1000 properties"
+params: { limit: 1e3 }
 }];
 return false;
 } else for (const key4 in data13) {
@@ -14842,10 +13352,8 @@ if (!(_errs32 === errors)) break;
 } else {
 validate175.errors = [{
 instancePath: instancePath + "/agreed",
-schemaPath: "#/properties/agreed/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -14864,10 +13372,8 @@ var valid0 = _errs29 === errors;
 } else {
 validate175.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -14892,10 +13398,8 @@ let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.firm === void 0 && (missing0 = "firm") || data.at === void 0 && (missing0 = "at")) {
 validate185.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -14903,10 +13407,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "piece" || key0 === "question" || key0 === "firm" || key0 === "at")) {
 validate185.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -14919,20 +13421,16 @@ if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
 validate185.errors = [{
 instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate185.errors = [{
 instancePath: instancePath + "/piece",
-schemaPath: "#/properties/piece/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -14960,10 +13458,8 @@ const _errs5 = errors;
 if (typeof data.firm !== "boolean") {
 validate185.errors = [{
 instancePath: instancePath + "/firm",
-schemaPath: "#/properties/firm/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -14978,20 +13474,16 @@ if (typeof data3 === "string") {
 if (func2(data3) > 40) {
 validate185.errors = [{
 instancePath: instancePath + "/at",
-schemaPath: "#/properties/at/maxLength",
 keyword: "maxLength",
-params: { limit: 40 },
-message: "must NOT have more than 40 characters"
+params: { limit: 40 }
 }];
 return false;
 }
 } else {
 validate185.errors = [{
 instancePath: instancePath + "/at",
-schemaPath: "#/properties/at/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -15006,10 +13498,8 @@ var valid0 = _errs7 === errors;
 } else {
 validate185.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -15033,19 +13523,15 @@ if (Array.isArray(data)) {
 if (data.length > 2e3) {
 validate184.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 2e3 },
-message: "must NOT have more than 2000 items"
+params: { limit: 2e3 }
 }];
 return false;
 } else if (data.length < 1) {
 validate184.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 items"
+params: { limit: 1 }
 }];
 return false;
 } else {
@@ -15068,10 +13554,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate184.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -15096,10 +13580,8 @@ let missing0;
 if (data.done === void 0 && (missing0 = "done")) {
 validate183.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -15107,10 +13589,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until")) {
 validate183.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -15123,20 +13603,16 @@ if (typeof data0 === "string") {
 if (func2(data0) > 40) {
 validate183.errors = [{
 instancePath: instancePath + "/from",
-schemaPath: "#/properties/from/maxLength",
 keyword: "maxLength",
-params: { limit: 40 },
-message: "must NOT have more than 40 characters"
+params: { limit: 40 }
 }];
 return false;
 }
 } else {
 validate183.errors = [{
 instancePath: instancePath + "/from",
-schemaPath: "#/properties/from/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -15152,19 +13628,15 @@ if (Array.isArray(data1)) {
 if (data1.length > 4e3) {
 validate183.errors = [{
 instancePath: instancePath + "/done",
-schemaPath: "#/properties/done/maxItems",
 keyword: "maxItems",
-params: { limit: 4e3 },
-message: "must NOT have more than 4000 items"
+params: { limit: 4e3 }
 }];
 return false;
 } else if (data1.length < 0) {
 validate183.errors = [{
 instancePath: instancePath + "/done",
-schemaPath: "#/properties/done/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -15178,10 +13650,8 @@ let missing1;
 if (data2.step === void 0 && (missing1 = "step") || data2.at === void 0 && (missing1 = "at")) {
 validate183.errors = [{
 instancePath: instancePath + "/done/" + i0,
-schemaPath: "#/properties/done/items/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
@@ -15189,10 +13659,8 @@ const _errs8 = errors;
 for (const key1 in data2) if (!(key1 === "step" || key1 === "at")) {
 validate183.errors = [{
 instancePath: instancePath + "/done/" + i0,
-schemaPath: "#/properties/done/items/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -15205,29 +13673,23 @@ if (typeof data3 === "string") {
 if (func2(data3) > 200) {
 validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
-schemaPath: "#/properties/done/items/properties/step/maxLength",
 keyword: "maxLength",
-params: { limit: 200 },
-message: "must NOT have more than 200 characters"
+params: { limit: 200 }
 }];
 return false;
 } else if (func2(data3) < 1) {
 validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
-schemaPath: "#/properties/done/items/properties/step/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
-schemaPath: "#/properties/done/items/properties/step/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -15243,20 +13705,16 @@ if (typeof data4 === "string") {
 if (func2(data4) > 40) {
 validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/at",
-schemaPath: "#/properties/done/items/properties/at/maxLength",
 keyword: "maxLength",
-params: { limit: 40 },
-message: "must NOT have more than 40 characters"
+params: { limit: 40 }
 }];
 return false;
 }
 } else {
 validate183.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/at",
-schemaPath: "#/properties/done/items/properties/at/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -15269,10 +13727,8 @@ var valid2 = _errs11 === errors;
 } else {
 validate183.errors = [{
 instancePath: instancePath + "/done/" + i0,
-schemaPath: "#/properties/done/items/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -15283,10 +13739,8 @@ if (!(_errs6 === errors)) break;
 } else {
 validate183.errors = [{
 instancePath: instancePath + "/done",
-schemaPath: "#/properties/done/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -15317,20 +13771,16 @@ if (typeof data6 === "string") {
 if (func2(data6) > 40) {
 validate183.errors = [{
 instancePath: instancePath + "/until",
-schemaPath: "#/properties/until/maxLength",
 keyword: "maxLength",
-params: { limit: 40 },
-message: "must NOT have more than 40 characters"
+params: { limit: 40 }
 }];
 return false;
 }
 } else {
 validate183.errors = [{
 instancePath: instancePath + "/until",
-schemaPath: "#/properties/until/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -15345,10 +13795,8 @@ var valid0 = _errs14 === errors;
 } else {
 validate183.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -15373,10 +13821,8 @@ let missing0;
 if (data.format === void 0 && (missing0 = "format") || data.version === void 0 && (missing0 = "version") || data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.brief === void 0 && (missing0 = "brief") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.hours === void 0 && (missing0 = "hours") || data.practice === void 0 && (missing0 = "practice") || data.workshop === void 0 && (missing0 = "workshop") || data.cake === void 0 && (missing0 = "cake") || data.reserves === void 0 && (missing0 = "reserves") || data.measured === void 0 && (missing0 = "measured") || data.log === void 0 && (missing0 = "log") || data.steps === void 0 && (missing0 = "steps") || data.bench === void 0 && (missing0 = "bench")) {
 validate52.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -15384,10 +13830,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!func1.call(schema19.properties, key0)) {
 validate52.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -15398,20 +13842,16 @@ const _errs2 = errors;
 if (typeof data0 !== "string") {
 validate52.errors = [{
 instancePath: instancePath + "/format",
-schemaPath: "#/properties/format/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if ("elm-spindle-build" !== data0) {
 validate52.errors = [{
 instancePath: instancePath + "/format",
-schemaPath: "#/properties/format/const",
 keyword: "const",
-params: { allowedValue: "elm-spindle-build" },
-message: "must be equal to constant"
+params: { allowedValue: "elm-spindle-build" }
 }];
 return false;
 }
@@ -15424,20 +13864,16 @@ const _errs4 = errors;
 if (!(typeof data1 == "number" && isFinite(data1))) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
-schemaPath: "#/properties/version/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
 if (8 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
-schemaPath: "#/properties/version/const",
 keyword: "const",
-params: { allowedValue: 8 },
-message: "must be equal to constant"
+params: { allowedValue: 8 }
 }];
 return false;
 }
@@ -15452,29 +13888,23 @@ if (typeof data2 === "string") {
 if (func2(data2) > 80) {
 validate52.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/maxLength",
 keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
+params: { limit: 80 }
 }];
 return false;
 } else if (func2(data2) < 1) {
 validate52.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate52.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -15490,29 +13920,23 @@ if (typeof data3 === "string") {
 if (func2(data3) > 120) {
 validate52.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func2(data3) < 1) {
 validate52.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate52.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -15724,10 +14148,8 @@ let missing1;
 if (data17.kind === void 0 && (missing1 = "kind") || data17.width === void 0 && (missing1 = "width")) {
 validate52.errors = [{
 instancePath: instancePath + "/card",
-schemaPath: "#/properties/card/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
@@ -15735,10 +14157,8 @@ const _errs25 = errors;
 for (const key1 in data17) if (!(key1 === "kind" || key1 === "width" || key1 === "gap")) {
 validate52.errors = [{
 instancePath: instancePath + "/card",
-schemaPath: "#/properties/card/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -15766,35 +14186,29 @@ if (typeof data19 == "number" && isFinite(data19)) {
 if (data19 > 900 || isNaN(data19)) {
 validate52.errors = [{
 instancePath: instancePath + "/card/width",
-schemaPath: "#/properties/card/properties/width/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 900
-},
-message: "must be <= 900"
+}
 }];
 return false;
 } else if (data19 < 30 || isNaN(data19)) {
 validate52.errors = [{
 instancePath: instancePath + "/card/width",
-schemaPath: "#/properties/card/properties/width/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 30
-},
-message: "must be >= 30"
+}
 }];
 return false;
 }
 } else {
 validate52.errors = [{
 instancePath: instancePath + "/card/width",
-schemaPath: "#/properties/card/properties/width/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -15810,35 +14224,29 @@ if (typeof data20 == "number" && isFinite(data20)) {
 if (data20 > 700 || isNaN(data20)) {
 validate52.errors = [{
 instancePath: instancePath + "/card/gap",
-schemaPath: "#/properties/card/properties/gap/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 700
-},
-message: "must be <= 700"
+}
 }];
 return false;
 } else if (data20 < 0 || isNaN(data20)) {
 validate52.errors = [{
 instancePath: instancePath + "/card/gap",
-schemaPath: "#/properties/card/properties/gap/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate52.errors = [{
 instancePath: instancePath + "/card/gap",
-schemaPath: "#/properties/card/properties/gap/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -15852,10 +14260,8 @@ var valid1 = _errs29 === errors;
 } else {
 validate52.errors = [{
 instancePath: instancePath + "/card",
-schemaPath: "#/properties/card/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -15980,10 +14386,8 @@ var valid0 = _errs36 === errors;
 } else {
 validate52.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }

@@ -43,20 +43,16 @@ if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
 validate57.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data === "fondant" || data === "gumPaste" || data === "modellingPaste" || data === "marzipan" || data === "chocolateDark" || data === "chocolateMilk" || data === "chocolateWhite" || data === "chocolateCompound" || data === "royalIcing")) {
 validate57.errors = [{
 instancePath,
-schemaPath: "#/enum",
 keyword: "enum",
-params: { allowedValues: schema24.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema24.enum }
 }];
 return false;
 }
@@ -79,10 +75,8 @@ let missing0;
 if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
 validate56.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -90,10 +84,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder" || key0 === "ratio")) {
 validate56.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -121,35 +113,29 @@ if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 100 || isNaN(data1)) {
 validate56.errors = [{
 instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 100
-},
-message: "must be <= 100"
+}
 }];
 return false;
 } else if (data1 < 0 || isNaN(data1)) {
 validate56.errors = [{
 instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate56.errors = [{
 instancePath: instancePath + "/gumPaste",
-schemaPath: "#/properties/gumPaste/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -165,35 +151,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
 validate56.errors = [{
 instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 5
-},
-message: "must be <= 5"
+}
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
 validate56.errors = [{
 instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate56.errors = [{
 instancePath: instancePath + "/powder",
-schemaPath: "#/properties/powder/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -209,35 +189,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 8 || isNaN(data3)) {
 validate56.errors = [{
 instancePath: instancePath + "/ratio",
-schemaPath: "#/properties/ratio/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 8
-},
-message: "must be <= 8"
+}
 }];
 return false;
 } else if (data3 < 1 || isNaN(data3)) {
 validate56.errors = [{
 instancePath: instancePath + "/ratio",
-schemaPath: "#/properties/ratio/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 1
-},
-message: "must be >= 1"
+}
 }];
 return false;
 }
 } else {
 validate56.errors = [{
 instancePath: instancePath + "/ratio",
-schemaPath: "#/properties/ratio/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -252,10 +226,8 @@ var valid0 = _errs7 === errors;
 } else {
 validate56.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -277,19 +249,15 @@ if (Array.isArray(data)) {
 if (data.length > 20) {
 validate60.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 20 },
-message: "must NOT have more than 20 items"
+params: { limit: 20 }
 }];
 return false;
 } else if (data.length < 0) {
 validate60.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -300,20 +268,16 @@ if (typeof data0 === "string") {
 if (func1(data0) > 60) {
 validate60.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/maxLength",
 keyword: "maxLength",
-params: { limit: 60 },
-message: "must NOT have more than 60 characters"
+params: { limit: 60 }
 }];
 return false;
 }
 } else {
 validate60.errors = [{
 instancePath: instancePath + "/" + i0,
-schemaPath: "#/items/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -322,10 +286,8 @@ return false;
 } else {
 validate60.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -350,10 +312,8 @@ let missing0;
 if (data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour") || data.clean === void 0 && (missing0 = "clean") || data.allergens === void 0 && (missing0 = "allergens")) {
 validate55.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -361,10 +321,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "blend" || key0 === "colour" || key0 === "clean" || key0 === "allergens")) {
 validate55.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -393,10 +351,8 @@ let missing1;
 if (data1.name === void 0 && (missing1 = "name") || data1.hex === void 0 && (missing1 = "hex")) {
 validate55.errors = [{
 instancePath: instancePath + "/colour",
-schemaPath: "#/properties/colour/required",
 keyword: "required",
-params: { missingProperty: missing1 },
-message: "must have required property '" + missing1 + "'"
+params: { missingProperty: missing1 }
 }];
 return false;
 } else {
@@ -404,10 +360,8 @@ const _errs5 = errors;
 for (const key1 in data1) if (!(key1 === "name" || key1 === "hex")) {
 validate55.errors = [{
 instancePath: instancePath + "/colour",
-schemaPath: "#/properties/colour/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key1 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key1 }
 }];
 return false;
 }
@@ -420,29 +374,23 @@ if (typeof data2 === "string") {
 if (func1(data2) > 120) {
 validate55.errors = [{
 instancePath: instancePath + "/colour/name",
-schemaPath: "#/properties/colour/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func1(data2) < 1) {
 validate55.errors = [{
 instancePath: instancePath + "/colour/name",
-schemaPath: "#/properties/colour/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate55.errors = [{
 instancePath: instancePath + "/colour/name",
-schemaPath: "#/properties/colour/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -458,20 +406,16 @@ if (typeof data3 === "string") {
 if (!pattern4.test(data3)) {
 validate55.errors = [{
 instancePath: instancePath + "/colour/hex",
-schemaPath: "#/properties/colour/properties/hex/pattern",
 keyword: "pattern",
-params: { pattern: "^#[0-9a-fA-F]{6}$" },
-message: "must match pattern \"^#[0-9a-fA-F]{6}$\""
+params: { pattern: "^#[0-9a-fA-F]{6}$" }
 }];
 return false;
 }
 } else {
 validate55.errors = [{
 instancePath: instancePath + "/colour/hex",
-schemaPath: "#/properties/colour/properties/hex/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -484,10 +428,8 @@ var valid1 = _errs8 === errors;
 } else {
 validate55.errors = [{
 instancePath: instancePath + "/colour",
-schemaPath: "#/properties/colour/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -500,10 +442,8 @@ const _errs10 = errors;
 if (typeof data.clean !== "boolean") {
 validate55.errors = [{
 instancePath: instancePath + "/clean",
-schemaPath: "#/properties/clean/type",
 keyword: "type",
-params: { type: "boolean" },
-message: "must be boolean"
+params: { type: "boolean" }
 }];
 return false;
 }
@@ -532,10 +472,8 @@ var valid0 = _errs12 === errors;
 } else {
 validate55.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -589,20 +527,16 @@ let missing0;
 if (data.shape === void 0 && (missing0 = "shape") || data.sizes === void 0 && (missing0 = "sizes")) {
 validate63.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "shape" || key0 === "sizes" || key0 === "made")) {
 validate63.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -611,20 +545,16 @@ let data0 = data.shape;
 if (typeof data0 !== "string") {
 validate63.errors = [{
 instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if (!(data0 === "ball" || data0 === "block" || data0 === "round" || data0 === "square" || data0 === "disc")) {
 validate63.errors = [{
 instancePath: instancePath + "/shape",
-schemaPath: "#/properties/shape/enum",
 keyword: "enum",
-params: { allowedValues: schema26.properties.shape.enum },
-message: "must be equal to one of the allowed values"
+params: { allowedValues: schema26.properties.shape.enum }
 }];
 return false;
 }
@@ -637,19 +567,15 @@ if (Array.isArray(data1)) {
 if (data1.length > 3) {
 validate63.errors = [{
 instancePath: instancePath + "/sizes",
-schemaPath: "#/properties/sizes/maxItems",
 keyword: "maxItems",
-params: { limit: 3 },
-message: "must NOT have more than 3 items"
+params: { limit: 3 }
 }];
 return false;
 } else if (data1.length < 1) {
 validate63.errors = [{
 instancePath: instancePath + "/sizes",
-schemaPath: "#/properties/sizes/minItems",
 keyword: "minItems",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 items"
+params: { limit: 1 }
 }];
 return false;
 } else {
@@ -660,35 +586,29 @@ if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e4 || isNaN(data2)) {
 validate63.errors = [{
 instancePath: instancePath + "/sizes/" + i0,
-schemaPath: "#/properties/sizes/items/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e4
-},
-message: "must be <= 10000"
+}
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
 validate63.errors = [{
 instancePath: instancePath + "/sizes/" + i0,
-schemaPath: "#/properties/sizes/items/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate63.errors = [{
 instancePath: instancePath + "/sizes/" + i0,
-schemaPath: "#/properties/sizes/items/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -697,10 +617,8 @@ return false;
 } else {
 validate63.errors = [{
 instancePath: instancePath + "/sizes",
-schemaPath: "#/properties/sizes/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -713,20 +631,16 @@ if (typeof data3 === "string") {
 if (func1(data3) > 20) {
 validate63.errors = [{
 instancePath: instancePath + "/made",
-schemaPath: "#/properties/made/maxLength",
 keyword: "maxLength",
-params: { limit: 20 },
-message: "must NOT have more than 20 characters"
+params: { limit: 20 }
 }];
 return false;
 }
 } else {
 validate63.errors = [{
 instancePath: instancePath + "/made",
-schemaPath: "#/properties/made/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -738,10 +652,8 @@ var valid0 = true;
 } else {
 validate63.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -765,10 +677,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.ingredient === void 0 && (missing0 = "ingredient") || data.name === void 0 && (missing0 = "name") || data.amount === void 0 && (missing0 = "amount") || data.note === void 0 && (missing0 = "note")) {
 validate54.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -776,10 +686,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "ingredient" || key0 === "name" || key0 === "amount" || key0 === "keepBy" || key0 === "note" || key0 === "offcut" || key0 === "size")) {
 validate54.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -792,29 +700,23 @@ if (typeof data0 === "string") {
 if (func1(data0) > 80) {
 validate54.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/maxLength",
 keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
+params: { limit: 80 }
 }];
 return false;
 } else if (func1(data0) < 1) {
 validate54.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate54.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -830,29 +732,23 @@ if (typeof data1 === "string") {
 if (func1(data1) > 80) {
 validate54.errors = [{
 instancePath: instancePath + "/ingredient",
-schemaPath: "#/properties/ingredient/maxLength",
 keyword: "maxLength",
-params: { limit: 80 },
-message: "must NOT have more than 80 characters"
+params: { limit: 80 }
 }];
 return false;
 } else if (func1(data1) < 1) {
 validate54.errors = [{
 instancePath: instancePath + "/ingredient",
-schemaPath: "#/properties/ingredient/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate54.errors = [{
 instancePath: instancePath + "/ingredient",
-schemaPath: "#/properties/ingredient/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -868,29 +764,23 @@ if (typeof data2 === "string") {
 if (func1(data2) > 120) {
 validate54.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func1(data2) < 1) {
 validate54.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate54.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -906,35 +796,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e6 || isNaN(data3)) {
 validate54.errors = [{
 instancePath: instancePath + "/amount",
-schemaPath: "#/properties/amount/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e6
-},
-message: "must be <= 1000000"
+}
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
 validate54.errors = [{
 instancePath: instancePath + "/amount",
-schemaPath: "#/properties/amount/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate54.errors = [{
 instancePath: instancePath + "/amount",
-schemaPath: "#/properties/amount/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -950,20 +834,16 @@ if (typeof data4 === "string") {
 if (!pattern3.test(data4)) {
 validate54.errors = [{
 instancePath: instancePath + "/keepBy",
-schemaPath: "#/properties/keepBy/pattern",
 keyword: "pattern",
-params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" },
-message: "must match pattern \"^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$\""
+params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
 }];
 return false;
 }
 } else {
 validate54.errors = [{
 instancePath: instancePath + "/keepBy",
-schemaPath: "#/properties/keepBy/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -979,20 +859,16 @@ if (typeof data5 === "string") {
 if (func1(data5) > 1e3) {
 validate54.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/maxLength",
 keyword: "maxLength",
-params: { limit: 1e3 },
-message: "must NOT have more than 1000 characters"
+params: { limit: 1e3 }
 }];
 return false;
 }
 } else {
 validate54.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -1041,10 +917,8 @@ var valid0 = _errs15 === errors;
 } else {
 validate54.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -1068,19 +942,15 @@ if (Array.isArray(data)) {
 if (data.length > 5e3) {
 validate53.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 5e3 },
-message: "must NOT have more than 5000 items"
+params: { limit: 5e3 }
 }];
 return false;
 } else if (data.length < 0) {
 validate53.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -1103,10 +973,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate53.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -1132,10 +1000,8 @@ let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.like === void 0 && (missing0 = "like") || data.allergens === void 0 && (missing0 = "allergens") || data.note === void 0 && (missing0 = "note")) {
 validate68.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -1143,10 +1009,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "like" || key0 === "density" || key0 === "shrink" || key0 === "allergens" || key0 === "note")) {
 validate68.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -1159,20 +1023,16 @@ if (typeof data0 === "string") {
 if (!pattern5.test(data0)) {
 validate68.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/pattern",
 keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" },
-message: "must match pattern \"^[a-z0-9][a-z0-9-]{0,59}$\""
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 }];
 return false;
 }
 } else {
 validate68.errors = [{
 instancePath: instancePath + "/id",
-schemaPath: "#/properties/id/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -1188,29 +1048,23 @@ if (typeof data1 === "string") {
 if (func1(data1) > 120) {
 validate68.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/maxLength",
 keyword: "maxLength",
-params: { limit: 120 },
-message: "must NOT have more than 120 characters"
+params: { limit: 120 }
 }];
 return false;
 } else if (func1(data1) < 1) {
 validate68.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/minLength",
 keyword: "minLength",
-params: { limit: 1 },
-message: "must NOT have fewer than 1 characters"
+params: { limit: 1 }
 }];
 return false;
 }
 } else {
 validate68.errors = [{
 instancePath: instancePath + "/name",
-schemaPath: "#/properties/name/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -1241,35 +1095,29 @@ if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1.7 || isNaN(data3)) {
 validate68.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1.7
-},
-message: "must be <= 1.7"
+}
 }];
 return false;
 } else if (data3 < .1 || isNaN(data3)) {
 validate68.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: .1
-},
-message: "must be >= 0.1"
+}
 }];
 return false;
 }
 } else {
 validate68.errors = [{
 instancePath: instancePath + "/density",
-schemaPath: "#/properties/density/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -1285,35 +1133,29 @@ if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 10 || isNaN(data4)) {
 validate68.errors = [{
 instancePath: instancePath + "/shrink",
-schemaPath: "#/properties/shrink/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 10
-},
-message: "must be <= 10"
+}
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
 validate68.errors = [{
 instancePath: instancePath + "/shrink",
-schemaPath: "#/properties/shrink/minimum",
 keyword: "minimum",
 params: {
 comparison: ">=",
 limit: 0
-},
-message: "must be >= 0"
+}
 }];
 return false;
 }
 } else {
 validate68.errors = [{
 instancePath: instancePath + "/shrink",
-schemaPath: "#/properties/shrink/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -1344,20 +1186,16 @@ if (typeof data6 === "string") {
 if (func1(data6) > 1e3) {
 validate68.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/maxLength",
 keyword: "maxLength",
-params: { limit: 1e3 },
-message: "must NOT have more than 1000 characters"
+params: { limit: 1e3 }
 }];
 return false;
 }
 } else {
 validate68.errors = [{
 instancePath: instancePath + "/note",
-schemaPath: "#/properties/note/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
@@ -1375,10 +1213,8 @@ var valid0 = _errs12 === errors;
 } else {
 validate68.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -1402,19 +1238,15 @@ if (Array.isArray(data)) {
 if (data.length > 200) {
 validate67.errors = [{
 instancePath,
-schemaPath: "#/maxItems",
 keyword: "maxItems",
-params: { limit: 200 },
-message: "must NOT have more than 200 items"
+params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
 validate67.errors = [{
 instancePath,
-schemaPath: "#/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -1437,10 +1269,8 @@ if (!(_errs1 === errors)) break;
 } else {
 validate67.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -1465,10 +1295,8 @@ let missing0;
 if (data.format === void 0 && (missing0 = "format") || data.version === void 0 && (missing0 = "version") || data.items === void 0 && (missing0 = "items") || data.packs === void 0 && (missing0 = "packs") || data.pastes === void 0 && (missing0 = "pastes")) {
 validate52.errors = [{
 instancePath,
-schemaPath: "#/required",
 keyword: "required",
-params: { missingProperty: missing0 },
-message: "must have required property '" + missing0 + "'"
+params: { missingProperty: missing0 }
 }];
 return false;
 } else {
@@ -1476,10 +1304,8 @@ const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "format" || key0 === "version" || key0 === "items" || key0 === "packs" || key0 === "pastes")) {
 validate52.errors = [{
 instancePath,
-schemaPath: "#/additionalProperties",
 keyword: "additionalProperties",
-params: { additionalProperty: key0 },
-message: "must NOT have additional properties"
+params: { additionalProperty: key0 }
 }];
 return false;
 }
@@ -1490,20 +1316,16 @@ const _errs2 = errors;
 if (typeof data0 !== "string") {
 validate52.errors = [{
 instancePath: instancePath + "/format",
-schemaPath: "#/properties/format/type",
 keyword: "type",
-params: { type: "string" },
-message: "must be string"
+params: { type: "string" }
 }];
 return false;
 }
 if ("elm-spindle-stores" !== data0) {
 validate52.errors = [{
 instancePath: instancePath + "/format",
-schemaPath: "#/properties/format/const",
 keyword: "const",
-params: { allowedValue: "elm-spindle-stores" },
-message: "must be equal to constant"
+params: { allowedValue: "elm-spindle-stores" }
 }];
 return false;
 }
@@ -1516,20 +1338,16 @@ const _errs4 = errors;
 if (!(typeof data1 == "number" && isFinite(data1))) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
-schemaPath: "#/properties/version/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
 if (2 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
-schemaPath: "#/properties/version/const",
 keyword: "const",
-params: { allowedValue: 2 },
-message: "must be equal to constant"
+params: { allowedValue: 2 }
 }];
 return false;
 }
@@ -1559,10 +1377,8 @@ if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
 if (Object.keys(data3).length > 300) {
 validate52.errors = [{
 instancePath: instancePath + "/packs",
-schemaPath: "#/properties/packs/maxProperties",
 keyword: "maxProperties",
-params: { limit: 300 },
-message: "must NOT have more than 300 properties"
+params: { limit: 300 }
 }];
 return false;
 } else for (const key1 in data3) {
@@ -1573,19 +1389,15 @@ if (Array.isArray(data4)) {
 if (data4.length > 12) {
 validate52.errors = [{
 instancePath: instancePath + "/packs/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/packs/additionalProperties/maxItems",
 keyword: "maxItems",
-params: { limit: 12 },
-message: "must NOT have more than 12 items"
+params: { limit: 12 }
 }];
 return false;
 } else if (data4.length < 0) {
 validate52.errors = [{
 instancePath: instancePath + "/packs/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/packs/additionalProperties/minItems",
 keyword: "minItems",
-params: { limit: 0 },
-message: "must NOT have fewer than 0 items"
+params: { limit: 0 }
 }];
 return false;
 } else {
@@ -1598,35 +1410,29 @@ if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 1e6 || isNaN(data5)) {
 validate52.errors = [{
 instancePath: instancePath + "/packs/" + key1.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
-schemaPath: "#/properties/packs/additionalProperties/items/maximum",
 keyword: "maximum",
 params: {
 comparison: "<=",
 limit: 1e6
-},
-message: "must be <= 1000000"
+}
 }];
 return false;
 } else if (data5 <= 0 || isNaN(data5)) {
 validate52.errors = [{
 instancePath: instancePath + "/packs/" + key1.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
-schemaPath: "#/properties/packs/additionalProperties/items/exclusiveMinimum",
 keyword: "exclusiveMinimum",
 params: {
 comparison: ">",
 limit: 0
-},
-message: "must be > 0"
+}
 }];
 return false;
 }
 } else {
 validate52.errors = [{
 instancePath: instancePath + "/packs/" + key1.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
-schemaPath: "#/properties/packs/additionalProperties/items/type",
 keyword: "type",
-params: { type: "number" },
-message: "must be number"
+params: { type: "number" }
 }];
 return false;
 }
@@ -1637,10 +1443,8 @@ if (!(_errs12 === errors)) break;
 } else {
 validate52.errors = [{
 instancePath: instancePath + "/packs/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-schemaPath: "#/properties/packs/additionalProperties/type",
 keyword: "type",
-params: { type: "array" },
-message: "must be array"
+params: { type: "array" }
 }];
 return false;
 }
@@ -1650,10 +1454,8 @@ if (!(_errs10 === errors)) break;
 } else {
 validate52.errors = [{
 instancePath: instancePath + "/packs",
-schemaPath: "#/properties/packs/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
@@ -1684,10 +1486,8 @@ var valid0 = _errs14 === errors;
 } else {
 validate52.errors = [{
 instancePath,
-schemaPath: "#/type",
 keyword: "type",
-params: { type: "object" },
-message: "must be object"
+params: { type: "object" }
 }];
 return false;
 }
