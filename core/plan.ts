@@ -16,8 +16,8 @@ export interface Report extends Reckonings {
 }
 
 const told = (part: unknown): unknown => (part instanceof Map ? Object.fromEntries(part) : part);
-/** Not told as JSON: what the days tell again, and what is asked with a question of its own. */
-const NOT_TOLD: ReadonlySet<keyof Reckonings> = new Set(['made', 'squash', 'pasteSums']);
+/** Not told as JSON: what the days tell again, what is asked with a question of its own, and builds that were tried. */
+const NOT_TOLD: ReadonlySet<keyof Reckonings> = new Set(['made', 'squash', 'pasteSums', 'tips']);
 
 const reported = remembered((build: Build, ask: Ask): Report => {
   const parts = reckonBuild(build);

@@ -22,6 +22,7 @@ import { doseDoubts } from './pastes/index.ts';
 import { given, once, remembered, total, type Reckoned } from './quantity/index.ts';
 import { needsOf } from './stores/index.ts';
 import { standsOf, type StandsReport } from './stands.ts';
+import { tipMends, type TipMends } from './tip-mends.ts';
 
 /** The parts of a reckoning that read each other, each worked out when it is first asked for. */
 interface Parts {
@@ -119,6 +120,12 @@ const PARTS = {
   height: (b: Build, p: Parts) => heightBudget(b, p.firming(), p.facts()),
   /** Who carries whom, what hovers, and which legs are too soft. */
   stands: (b: Build, p: Parts): StandsReport => standsOf(b, p.facts(), p.firming(), (x) => reckonBuild(x)),
+  /** What keeps it from going over. */
+  tips: (b: Build, p: Parts): TipMends =>
+    tipMends(b, p.bones(), (x) => {
+      const { bones, stands } = reckonBuild(x);
+      return { bones, hovers: stands.hovers.length };
+    }),
   /** Steps and links, as the person changed them. */
   made: (b: Build, p: Parts) => madeOf(b, p),
   squash: (b: Build, p: Parts) => (piece: string, minutes: number) => squashOf(b, p, piece, minutes),

@@ -21,7 +21,8 @@ export { type RodReport, throughWords } from './mends/rod-report.ts';
 export { type PlacedDisc, discOutline, placedDiscs } from './paths/disc-rims.ts';
 export { discWidth } from './paths/discs.ts';
 export { type SeatFacts, seatFacts } from './paths/seats.ts';
-export { type BonesReport, reckonBones } from './reckon-bones.ts';
+export { type BonesReport, figureTipping, reckonBones } from './reckon-bones.ts';
+export { type Tipping } from './joints/tipping.ts';
 export { TIER_BOARDS } from '../ground/index.ts';
 export { USUAL_MAST } from './stock/hardware.ts';
 export {

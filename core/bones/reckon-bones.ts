@@ -161,6 +161,13 @@ function rodReport({ build, firmed, paths, joints, push, strict }: Known, rod: R
   };
 }
 
+/** Whether the figure goes over on its own feet, on its way. */
+export const figureTipping = (build: Build): Tipping =>
+  tipping(build.name, footprint(build), wholeBalance(build).point, 0, caseOf(build, build.brief.journey), [
+    'It stands on its own feet.',
+    'On its own feet it would go over',
+  ]);
+
 /** Where the figure balances with all that is under it; of a figure on its board alone the board is left out, which is safe. */
 function standingOnTable(build: Build, balance: WholeBalance, weights: TierWeights): Vec {
   const { layers } = groundOf(build);
@@ -209,10 +216,7 @@ export function reckonBones(build: Build, firmed: Firmed, weights: TierWeights =
   for (const r of rods) if (r.verdict !== 'idle') counts[r.verdict]++;
   return {
     balance,
-    figureTips: tipping(build.name, footprint(build), balance.point, 0, journey, [
-      'It stands on its own feet.',
-      'On its own feet it would go over',
-    ]),
+    figureTips: figureTipping(build),
     boardTips,
     anchored: paths.some(
       (p) =>

@@ -54,6 +54,8 @@ export interface Tipping {
   readonly lean: Reckoned;
   readonly check: Check;
   readonly outline: readonly FlatPoint[];
+  /** How far further in it would have to balance, mm; nought or less where it stands. */
+  readonly missing: number;
 }
 
 const SIDES = ['right', 'back right', 'back', 'back left', 'left', 'front left', 'front', 'front right'];
@@ -61,6 +63,9 @@ const SIDES = ['right', 'back right', 'back', 'back left', 'left', 'front left',
 /** Name of the side a direction points to, seen from the front. */
 const sideName = (x: number, y: number): string =>
   SIDES[((Math.round(Math.atan2(y, x) / (Math.PI / 4)) % 8) + 8) % 8]!;
+
+/** Reserve on tipping; common practice. */
+const RESERVE = 1.2;
 
 /**
  * Does it tip? For every edge of the outline the lean is atan(d ÷ h); in a load case the apparent gravity reaches
@@ -86,11 +91,13 @@ export function tipping(
     [inside, up],
     (d, h) => (Math.atan2(d, h) * 180) / Math.PI,
   );
+  let missing = edges.length ? -Infinity : 1e3;
   let worstEdge: { use: number; reach: number; inside: number; side: string } | undefined;
   for (const e of edges) {
     const f = apparent(loadCase, Math.atan2(e.normal[1], e.normal[0]), loadCase.up);
     const reach = (height * Math.hypot(f[0], f[1])) / -f[2];
     const use = e.inside > 0 ? reach / e.inside : Infinity;
+    missing = Math.max(missing, RESERVE * reach - e.inside);
     if (!worstEdge || use > worstEdge.use)
       worstEdge = { use, reach, inside: e.inside, side: sideName(e.normal[0], e.normal[1]) };
   }
@@ -100,12 +107,13 @@ export function tipping(
   return {
     lean,
     outline,
+    missing,
     check: check({
       id: `tip-${what}`,
       title: 'Tipping',
       situation: loadCase.name,
-      use: share(demand, capacity, 1.2),
-      reserve: 1.2,
+      use: share(demand, capacity, RESERVE),
+      reserve: RESERVE,
       trust: 'B',
       ok: spread[0],
       no: `${spread[1]}${side}.`,

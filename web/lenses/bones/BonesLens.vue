@@ -15,6 +15,7 @@ import WhyButton from '../../shared/WhyButton.vue';
 import LoadBar from './LoadBar.vue';
 import RoadLoads from './RoadLoads.vue';
 import RodCard from './RodCard.vue';
+import TipRow from './TipRow.vue';
 
 /** What does not hold is marked where it is looked for; looked at once the figure rests, not at every pull. */
 const LOOKS = 400;
@@ -165,21 +166,20 @@ watch(
         </button>
         <RodCard v-if="r.rod.id === chosen" :report="r" />
       </li>
-      <li v-for="t in [bones.boardTips]" :key="t.check.id">
-        <div class="line">
-          <span class="letter">⟂</span>
-          <span class="what">
-            <strong>Board and all</strong>
-            <span class="muted small"
-              >tips at <WhyButton :figure="t.lean" after="," /> at a bump of
-              <WhyButton :figure="bones.bump" :text="`${bones.bump.value.toFixed(2)} m/s`" /> ·
-              {{ t.check.situation }}</span
-            >
-          </span>
-          <LoadBar :use="t.check.use.value" :verdict="t.check.verdict" />
-          <VerdictWord :verdict="t.check.verdict" :times="t.check.times" />
-        </div>
-      </li>
+      <TipRow
+        v-if="!bones.anchored"
+        :tips="bones.figureTips"
+        title="On its own feet"
+        letter="⊥"
+        :mends="() => here.report.tips.figure"
+      />
+      <TipRow
+        :tips="bones.boardTips"
+        title="Board and all"
+        letter="⟂"
+        :mends="() => here.report.tips.board"
+        :bump="bones.bump"
+      />
       <li v-for="c in bones.carved" :key="c.piece">
         <div class="line">
           <span class="letter">◡</span>

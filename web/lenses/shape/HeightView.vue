@@ -59,52 +59,58 @@ function choose(v: string): void {
             :style="{ height: `${(100 * s.rise.value) / tall}%`, background: hex.get(colour(s.piece)) }"
           ></i>
         </div>
-        <table class="figures">
-          <thead>
-            <tr>
-              <th scope="col">Stage</th>
-              <th scope="col" class="n">Adds</th>
-              <th scope="col" class="n">Loses when firm</th>
-              <th scope="col" class="n">At once</th>
-              <th scope="col" class="n">20 min</th>
-              <th scope="col" class="n">1 h</th>
-              <th scope="col" class="n">Overnight</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="s in [...budget.stages].reverse()" :key="s.piece">
-              <td>
-                <button class="link" type="button" @click="stage.selection = { kind: 'piece', id: s.piece }">
-                  {{ s.name }}
-                </button>
-              </td>
-              <td class="n">{{ formatLength(s.rise.value, preferences.shown) }}</td>
-              <td class="n"><WhyButton :figure="s.loss" /></td>
-              <td class="n">
-                <WhyButton :figure="s.lossSoft" :text="s.notYet ? 'not yet' : undefined" />
-              </td>
-              <td v-for="l in s.later" :key="l.minutes" class="n">
-                <WhyButton :figure="l.loss" :text="l.notYet ? 'not yet' : undefined" />
-              </td>
-            </tr>
-          </tbody>
-          <tfoot>
-            <tr>
-              <th scope="row">Comes out</th>
-              <td class="n"><WhyButton :figure="budget.modelled" /></td>
-              <td class="n">
-                <b><WhyButton :figure="budget.finished" /></b>
-              </td>
-              <td class="n">
-                <WhyButton
-                  :figure="budget.finishedSoft"
-                  :text="budget.stages.some((s) => s.notYet) ? 'not yet' : undefined"
-                />
-              </td>
-              <td colspan="3"></td>
-            </tr>
-          </tfoot>
-        </table>
+        <div class="table">
+          <table class="figures">
+            <thead>
+              <tr>
+                <th scope="col">Stage</th>
+                <th scope="col" class="n">Adds</th>
+                <th scope="col" class="n">Loses when firm</th>
+                <th scope="col" class="n">At once</th>
+                <th scope="col" class="n">20 min</th>
+                <th scope="col" class="n">1 h</th>
+                <th scope="col" class="n">Overnight</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="s in [...budget.stages].reverse()" :key="s.piece">
+                <td>
+                  <button
+                    class="link"
+                    type="button"
+                    @click="stage.selection = { kind: 'piece', id: s.piece }"
+                  >
+                    {{ s.name }}
+                  </button>
+                </td>
+                <td class="n">{{ formatLength(s.rise.value, preferences.shown) }}</td>
+                <td class="n"><WhyButton :figure="s.loss" /></td>
+                <td class="n">
+                  <WhyButton :figure="s.lossSoft" :text="s.notYet ? 'not yet' : undefined" />
+                </td>
+                <td v-for="l in s.later" :key="l.minutes" class="n">
+                  <WhyButton :figure="l.loss" :text="l.notYet ? 'not yet' : undefined" />
+                </td>
+              </tr>
+            </tbody>
+            <tfoot>
+              <tr>
+                <th scope="row">Comes out</th>
+                <td class="n"><WhyButton :figure="budget.modelled" /></td>
+                <td class="n">
+                  <b><WhyButton :figure="budget.finished" /></b>
+                </td>
+                <td class="n">
+                  <WhyButton
+                    :figure="budget.finishedSoft"
+                    :text="budget.stages.some((s) => s.notYet) ? 'not yet' : undefined"
+                  />
+                </td>
+                <td colspan="3"></td>
+              </tr>
+            </tfoot>
+          </table>
+        </div>
       </div>
       <p class="muted small">
         <b>When firm</b>: the next stage is set on as soon as this one carries it. The others: set on that
@@ -142,14 +148,18 @@ function choose(v: string): void {
 <style scoped>
 .height {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 12px;
   padding-top: 14px;
   align-content: start;
 }
 .budget {
   display: grid;
-  grid-template-columns: 46px 1fr;
+  grid-template-columns: 46px minmax(0, 1fr);
   gap: 16px;
+}
+.table {
+  overflow-x: auto;
 }
 .strip {
   display: flex;
