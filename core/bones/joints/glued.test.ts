@@ -1,11 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { blank } from '../../record/blank.testing.ts';
+import { place } from '../../figure/index.ts';
+import { blank, plainPiece } from '../../record/blank.testing.ts';
 import { setBrief, setPiece } from '../../edits/index.ts';
 import { type Build } from '../../record/index.ts';
 import { demoBuild, value } from '../../files/demo.testing.ts';
 import { GLUES } from '../../pastes/index.ts';
 import { plan } from '../../plan.ts';
 import { gluedMends, GRIPS, LOAD_CASES } from '../index.ts';
+import { firmTo } from '../firm.testing.ts';
+import { checkedJoints } from './checked-joints.ts';
+import { gluedTwist } from './glued-twist.ts';
 import { droopOf } from './droop.ts';
 import { FILMS, filmStrength, glueUse, type Patch } from './glue-films.ts';
 import { jointsOf } from '../paths/joints.ts';
@@ -141,5 +145,49 @@ describe('droop', () => {
     const check = (stock: string) => plan(b(stock)).bones.rods[0]!.checks.find((c) => c.id === 'droop');
     expect(check('wire24')!.verdict).toBe('fails');
     expect(check('armature6')?.verdict ?? 'holds').toBe('holds');
+  });
+});
+
+// ∫ τ r dA = 2 π τ r³ ÷ 3 of a disc that yields all over (handbook); glued heads do not spin on one skewer (common practice)
+describe('a chosen glue against turning', () => {
+  const headed = (glue?: string): Build => ({
+    ...blank,
+    pieces: [
+      plainPiece('body', { kind: 'roundedBlock', sizes: { width: 60, depth: 50, height: 60, edge: 3 } }),
+      {
+        ...plainPiece(
+          'head',
+          { kind: 'roundedBlock', sizes: { width: 90, depth: 24, height: 150, edge: 2 } },
+          { on: 'body', at: [4, 0, 60], sink: 1 },
+        ),
+        ...(glue ? { glue } : {}),
+      },
+    ],
+    rods: [
+      {
+        id: 'neck',
+        name: 'Neck',
+        stock: 'skewer3',
+        from: { on: 'body', at: [0, 0, 15] },
+        to: { on: 'head', at: [0, 0, 90] },
+        pair: false,
+        sleeved: false,
+      },
+    ],
+  });
+  it('is two thirds of its shear at the rim over the face, and counts beside the rod', () => {
+    const build = headed('royalIcing');
+    const head = place(build).findIndex((i) => i.piece.id === 'head');
+    const held = gluedTwist(build, head, firmTo(60), LOAD_CASES.table)!;
+    const [film, paste, wide, tall] = held.from!.map((f) => f.value);
+    const r = Math.sqrt(wide! * tall!) / 2;
+    expect(held.value).toBeCloseTo((Math.min(film!, paste!) / 1000) * ((2 * Math.PI * r ** 3) / 3), 6);
+    expect(gluedTwist(headed(), head, firmTo(60), LOAD_CASES.table)).toBeUndefined();
+    const turn = (b: Build) =>
+      checkedJoints(b, firmTo(60))
+        .flatMap((j) => j.checks)
+        .find((c) => c.id === 'turn')!;
+    expect(turn(headed('royalIcing')).use.value).toBeLessThan(turn(headed()).use.value / 4);
+    expect(turn(headed('shortening')).use.value).toBeGreaterThan(turn(headed('royalIcing')).use.value);
   });
 });

@@ -68,24 +68,36 @@ const TURNS = formula({
 /** What n rods hold against turning, the weaker of the two sides: grip on their skins, and a row of them as a couple. */
 const TURN_HELD = formula({
   name: 'Grip and the couple of the rods',
-  takes: ['pieces', 'mm', 'mm', 'N', 'N', 'N', 'N', 'N·mm'],
+  takes: ['pieces', 'mm', 'mm', 'N', 'N', 'N', 'N', 'N·mm', 'N·mm'],
   unit: 'N·mm',
-  rule: 'the lesser of both sides: rods × grip × d ÷ 2 + sideways × spacing × (n + 1) ÷ 4 + what a brace holds',
-  f: (n, d, spacing, gripBelow, sideBelow, gripAbove, sideAbove, braced) =>
+  rule: 'the lesser of both sides: rods × grip × d ÷ 2 + sideways × spacing × (n + 1) ÷ 4 + what a brace and what glue holds',
+  f: (n, d, spacing, gripBelow, sideBelow, gripAbove, sideAbove, braced, glued) =>
     braced +
+    glued +
     Math.min(twistHeld(gripBelow, d, n, spacing, sideBelow), twistHeld(gripAbove, d, n, spacing, sideAbove)),
 });
 
+const NO_GLUE = given('The glue holds', 0, 'N·mm');
 /** Turning about the rods, less what the faces grip. */
 function turningRound(
-  { joint, n, stock, below, above, loadCase }: Situation,
+  { joint, n, stock, below, above, loadCase, glue = NO_GLUE }: Situation,
   p: Push,
   braced: number,
 ): FoundCheck {
   const d = stock.section.diameter;
   const [sideBelow, sideAbove] = [below.q * below.held, above.q * above.held];
   const demand = TURNS.f(p.turn, FACES_GRIP.f(p.along, joint.seat));
-  const holds = TURN_HELD.f(n, d, joint.spacing, below.grip, sideBelow, above.grip, sideAbove, braced);
+  const holds = TURN_HELD.f(
+    n,
+    d,
+    joint.spacing,
+    below.grip,
+    sideBelow,
+    above.grip,
+    sideAbove,
+    braced,
+    glue.value,
+  );
   return found('turn', used(demand, HOLDING_RESERVE, holds), () =>
     check({
       id: 'turn',
@@ -110,9 +122,13 @@ function turningRound(
             given(`Grip on one above, ${Math.round(above.held)} mm`, above.grip, 'N', 'estimate'),
             given('Sideways on one above', sideAbove, 'N', 'estimate'),
             given('The brace holds', braced, 'N·mm', 'estimate'),
+            glue,
           ],
           n < 2
-            ? { name: 'Grip on one rod', rule: 'the lesser of both sides: grip × d ÷ 2 + what a brace holds' }
+            ? {
+                name: 'Grip on one rod',
+                rule: 'the lesser of both sides: grip × d ÷ 2 + what a brace and what glue holds',
+              }
             : {},
         ),
         HOLDING_RESERVE,

@@ -3,6 +3,7 @@ import { type Build } from '../../record/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import { bracedChecks } from './braced.ts';
 import { alongChecks } from './joint-along.ts';
+import { gluedTwist } from './glued-twist.ts';
 import { heldChecks } from './joint-holding.ts';
 import { forces, sideOf, softOf, type Push, type Firmed } from './joint-push.ts';
 import type { FoundCheck, Situation } from './joint-situation.ts';
@@ -65,6 +66,7 @@ function situationOf(
     above,
     onBoard: joint.crossings.every((c) => c.below.some((r) => r.part === 'board')),
     seatStrength: Math.min(below.main.now, above.main.now),
+    glue: gluedTwist(build, joint.upper, firmed, loadCase),
   };
 }
 

@@ -24,6 +24,8 @@ export interface Situation {
   readonly onBoard: boolean;
   /** Strength of the softer of the two faces. */
   readonly seatStrength: number;
+  /** What a glue that was chosen holds against turning. */
+  readonly glue?: Reckoned<'N·mm'> | undefined;
 }
 
 /** Something that can go wrong: the share used, and its check made when it is the worst of its kind. */
