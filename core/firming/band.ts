@@ -19,25 +19,34 @@ export interface Band {
   readonly slow: number;
 }
 
+/**
+ * Air is looked at as it is said and at so many spreads to either side, near where one in ten and nine in ten lie, with shares that
+ * keep the spread: w = 1 ÷ 2 a². Derived.
+ */
+const OUT = 1.356;
+const SIDE = 1 / (2 * OUT * OUT);
+const MIDDLE = 1 - 2 * SIDE;
+
 /** Spread of what is put in: humidity to five points, sizes to a tenth. What a kitchen taught is the rest. */
 export const SPREAD = { humidity: 0.05, size: 1.1 };
 
-/** The three sweeps a band is made from: as given, damper, larger; each is run when it is first asked for. */
+/** The four sweeps a band is made from: as given, damper, drier, larger; each is run when it is first asked for. */
 export interface FirmingFamily {
   readonly likely: DryingHistory;
   readonly damper: DryingHistory;
+  readonly drier: DryingHistory;
   readonly larger: DryingHistory;
   /** Shares of the ingredients, the lever of one of them being firmer than listed. */
   readonly weights: LookWeights;
-  /** Written out, a family is what it is made of; its three histories would fill pages. */
+  /** Written out, a family is what it is made of; its histories would fill pages. */
   readonly toJSON: () => { weights: LookWeights };
 }
 
-// The two neighbours only measure a slope: a coarser sweep serves, and all three use it so that differences are clean.
+// The neighbours stand for what may be: a coarser sweep serves.
 const COARSE: SweepOptions = { cells: 14, ratio: 1.32, firstStep: 8 };
 
 /**
- * The three sweeps of a body in its air, of which a band is made; none is run before it is asked for.
+ * The sweeps of a body in its air, of which a band is made; none is run before it is asked for.
  * @param body volume mm³, area mm², depth from the face mm, and how it faces the air
  */
 export function firmingFamily(
@@ -65,10 +74,13 @@ export function firmingFamily(
       body.coat,
     );
   const one = slab(1);
-  const damper = (a: Air): Air => ({ ...a, humidity: Math.min(0.99, a.humidity + SPREAD.humidity) });
-  const damp = 'length' in air ? air.map((s) => ({ ...s, air: damper(s.air) })) : damper(air);
+  const moved = (by: number) => {
+    const other = (a: Air): Air => ({ ...a, humidity: Math.min(0.99, Math.max(0.02, a.humidity + by)) });
+    return 'length' in air ? air.map((s) => ({ ...s, air: other(s.air) })) : other(air);
+  };
   const likely = once(() => sweep(law, one, air));
-  const moist = once(() => sweep(law, one, damp, COARSE));
+  const moist = once(() => sweep(law, one, moved(OUT * SPREAD.humidity), COARSE));
+  const arid = once(() => sweep(law, one, moved(-OUT * SPREAD.humidity), COARSE));
   const larger = once(() => sweep(law, slab(SPREAD.size), air, COARSE));
   return {
     get likely() {
@@ -76,6 +88,9 @@ export function firmingFamily(
     },
     get damper() {
       return moist();
+    },
+    get drier() {
+      return arid();
     },
     get larger() {
       return larger();
@@ -108,8 +123,9 @@ const HOPELESS = -2.6;
 
 /**
  * Fast, likely and slow minutes for one question.
- * P(yes by t) = Φ((m + φ w) ÷ √(j′ C j + Δhumidity² + Δsize²)), j = (−dm/dln t, w), with times drawn out by e^θ; the band is
- * where P is 0.1, 0.5, 0.9. Nothing seen yet, C is 0.3² for the kitchen and 0.2² for each ingredient.
+ * P(yes by t) = Σ w Φ((m + φ w) ÷ √(j′ C j + Δsize²)) over air as said, drier and damper, each swept whole: near the balance
+ * humidity no slope tells what another air would do. j = (−dm/dln t, w), with times drawn out by e^θ; the band is where P is 0.1,
+ * 0.5, 0.9. Nothing seen yet, C is 0.3² for the kitchen and 0.2² for each ingredient.
  * For closing questions P is the chance that it has closed.
  */
 export function bandOf(
@@ -121,8 +137,9 @@ export function bandOf(
   const h = family.likely;
   const margin = marginOf(h, question, duty);
   const damp = marginOf(family.damper, question, duty);
+  const dry = marginOf(family.drier, question, duty);
   const large = marginOf(family.larger, question, duty);
-  if (!margin || !damp || !large) return undefined;
+  if (!margin || !damp || !dry || !large) return undefined;
   const sign = CLOSING.has(question) ? -1 : 1;
   const { shift, variance } = movedBy(learned, question, family.weights);
   const n = h.seconds.length;
@@ -132,14 +149,16 @@ export function bandOf(
   for (let i = 1; i < n; i++) {
     const m = margin(i);
     const moved = m + shift;
+    const inDry = at(family.drier, dry, h.seconds[i]!) + shift;
     // so far from the answer that no spread there is could bring it near: nothing to work out yet
-    if (sign * moved < HOPELESS) continue;
+    if (Math.max(sign * moved, sign * inDry) < HOPELESS) continue;
     const j = Math.max(2, i);
     const slope = (margin(j) - margin(j - 1)) / Math.log(h.seconds[j]! / h.seconds[j - 1]!);
-    const dDamp = at(family.damper, damp, h.seconds[i]!) - m;
+    const inDamp = at(family.damper, damp, h.seconds[i]!) + shift;
     const dLarge = at(family.larger, large, h.seconds[i]!) - m;
-    const spread = Math.sqrt(variance(slope) + dDamp * dDamp + dLarge * dLarge + 1e-4);
-    const p = normalCdf((sign * moved) / spread);
+    const spread = Math.sqrt(variance(slope) + dLarge * dLarge + 1e-4);
+    const yes = (x: number) => normalCdf((sign * x) / spread);
+    const p = Math.max(lastP, MIDDLE * yes(moved) + SIDE * (yes(inDry) + yes(inDamp)));
     for (let q = 0; q < 3; q++)
       if (found[q] === Infinity && p >= wanted[q]!) {
         const a = h.seconds[i - 1]!;

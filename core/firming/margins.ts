@@ -259,10 +259,9 @@ export function marginOf(h: DryingHistory, question: Question, duty: Duty = {}):
       return (i) => ln(h.yieldCentre[i]!, LAW.hardYield);
     case 'dry': {
       const atHalf = 1 - balanceWater(h.law, 0.5);
-      const here = 1 - h.balance;
-      // in damp rooms paste stays leathery for ever: the centre never loses enough
-      if (here < 0.6 * atHalf) return () => NEVER;
-      const need = Math.min(LAW.dryShare * atHalf, 0.9 * here);
+      // one state for every room: in damp ones the centre never loses so much, and the paste stays leathery for ever
+      const need = LAW.dryShare * atHalf;
+      if (1 - h.balance < need) return () => NEVER;
       return (i) => ln(h.lossCentre[i]!, need);
     }
     case 'stick':

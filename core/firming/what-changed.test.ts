@@ -24,7 +24,8 @@ describe('a look beside what was reckoned', () => {
   it('stands beside the table’s minutes, and what is reckoned now lies between the two', () => {
     const b = look(otter, 'body', likely('body') * 2, 'a');
     const [row] = seenBeside(b);
-    expect(row!.reckoned).toBeCloseTo(likely('body'), 0);
+    // the middle of a band looks at drier and damper air too
+    expect(Math.abs(row!.reckoned! / likely('body') - 1)).toBeLessThan(0.02);
     expect(row!.now!).toBeGreaterThan(row!.reckoned!);
     expect(row!.now!).toBeLessThan(likely('body') * 2);
   });

@@ -17,7 +17,7 @@ import { gumPaste } from './materials/gum-paste.ts';
 import { checkDensity, SHRINKS } from './own-measures.ts';
 import { materialOf } from './registry.ts';
 import { blendRecord, type Blend } from './blend-record.ts';
-import type { Composition, Firming } from './types.ts';
+import type { Composition, Firming, Material } from './types.ts';
 
 /** Above this much powder paste turns rubbery and cracks; common practice. Told, not forbidden. */
 export const POWDER_CRACKS = 2;
@@ -104,12 +104,31 @@ const lerp = (a: number, b: number, s: number) => a + (b - a) * s;
 const geometric = (a: number, b: number, s: number) => Math.exp(lerp(Math.log(a), Math.log(b), s));
 
 /**
+ * A network of fat crystals is stiffer by this power of the fat in it: fractal networks of fats, three and a half to five.
+ * Handbook (Narine and Marangoni 1999), from memory.
+ */
+const FAT_POWER = 4;
+
+/** Set harder with more chocolate to the syrup: by the share of fat that crystallises. */
+function settingOf(
+  { chocolate }: Material,
+  law: Extract<Firming, { by: 'cold' }>,
+  ratio: number | undefined,
+): Firming {
+  if (!chocolate || ratio === undefined || ratio === chocolate.ratio) return law;
+  // of raw chocolate the same share is fat, so that only how much of it there is counts
+  const fat = (r: number) => r / (r + 1);
+  const harder = (fat(ratio) / fat(chocolate.ratio)) ** FAT_POWER;
+  return { ...law, constants: { ...law.constants, setYield: law.constants.setYield * harder } };
+}
+
+/**
  * The law a blend firms by. Drying pastes mix by mass: most constants arithmetically, diffusivity, yields and
  * crack strain geometrically; added powder raises gum, dry strength and stretch. Constants in docs/reckoning.md.
  */
 export function firmingOf(blend: Blend): Firming {
   const base = materialOf(blend.base);
-  if (base.firming.by === 'cold') return base.firming;
+  if (base.firming.by === 'cold') return settingOf(base, base.firming, blend.ratio);
   const a = base.firming.constants;
   const b = (gumPaste.firming as Extract<Firming, { by: 'drying' }>).constants;
   const s = clamp(blend.gumPaste / 100, 0, 1);
