@@ -18,18 +18,18 @@ const props = defineProps<{
 }>();
 const store = useBuild();
 const LOOKS = 500;
-const mends = shallowRef<readonly TipMend[]>([]);
+const found = shallowRef<readonly TipMend[]>([]);
 const looking = ref(false);
 let timer: ReturnType<typeof setTimeout> | undefined;
 watch(
   () => props.tips,
   ({ check }) => {
     clearTimeout(timer);
-    mends.value = [];
+    found.value = [];
     looking.value = check.verdict === 'fails';
     if (!looking.value) return;
     timer = setTimeout(() => {
-      mends.value = props.mends();
+      found.value = props.mends();
       looking.value = false;
     }, LOOKS);
   },
@@ -54,10 +54,10 @@ onBeforeUnmount(() => clearTimeout(timer));
       <LoadBar :use="tips.check.use.value" :verdict="tips.check.verdict" />
       <VerdictWord :verdict="tips.check.verdict" :times="tips.check.times" />
     </div>
-    <div v-if="looking || mends.length" class="row tried">
+    <div v-if="looking || found.length" class="row tried">
       <span v-if="looking" class="muted small">Looking for what helps…</span>
       <button
-        v-for="(m, i) in mends"
+        v-for="(m, i) in found"
         :key="m.text"
         type="button"
         class="button"
