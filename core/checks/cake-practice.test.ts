@@ -6,7 +6,7 @@ import { demoBuild } from '../files/demo.testing.ts';
 import { reckonCake } from '../cutting/index.ts';
 import { layersOf } from '../cutting/layers.ts';
 import { chilled, chillsIn } from '../firming/index.ts';
-import { ballRoots } from '../firming/chill.ts';
+import { ballTerms, bessel, left, roundTerms, slabTerms } from '../firming/cold-series.ts';
 import { BATTERS, derivedDensity, FILLINGS } from '../pastes/index.ts';
 import { bodyMesh, formBody, measure, type Form } from '../solids/index.ts';
 
@@ -80,9 +80,45 @@ describe('chilling', () => {
     [1, 1.5708, 1.2732],
     [10, 2.8363, 1.9249],
   ])('a ball at Biot %f has the root and coefficient of the tables', (biot, zeta, c) => {
-    const [root] = ballRoots(biot);
+    const [root] = ballTerms(biot);
     expect(root!.zeta).toBeCloseTo(zeta, 4);
     expect(root!.coefficient).toBeCloseTo(c, 4);
+  });
+
+  // Incropera and DeWitt, table 5.1 (from memory): first root and coefficient of a plane wall and of a long cylinder
+  it.each([
+    [0.1, 0.3111, 1.0161, 0.4417, 1.0246],
+    [1, 0.8603, 1.1191, 1.2558, 1.2071],
+    [10, 1.4289, 1.262, 2.1795, 1.5677],
+  ])(
+    'a slab and a long round at Biot %f have the roots and coefficients of the tables',
+    (biot, sz, sc, rz, rc) => {
+      expect(slabTerms(biot)[0]!.zeta).toBeCloseTo(sz, 3);
+      expect(slabTerms(biot)[0]!.coefficient).toBeCloseTo(sc, 3);
+      expect(roundTerms(biot)[0]!.zeta).toBeCloseTo(rz, 3);
+      expect(roundTerms(biot)[0]!.coefficient).toBeCloseTo(rc, 3);
+    },
+  );
+  // Abramowitz and Stegun, table 9.1 (from memory)
+  it('Bessel functions are those of the tables', () => {
+    expect(bessel(0, 1)).toBeCloseTo(0.7651976866, 9);
+    expect(bessel(1, 1)).toBeCloseTo(0.4400505857, 9);
+    expect(bessel(0, 2.404825557)).toBeCloseTo(0, 8);
+    expect(bessel(1, 30)).toBeCloseTo(-0.1187510626, 8);
+  });
+  it('every series begins with all its warmth, and loses it', () => {
+    for (const of of [ballTerms(2, 200), slabTerms(2, 200), roundTerms(2, 60)]) {
+      expect(left(of, 0.002).middle).toBeGreaterThan(0.97);
+      expect(left(of, 0.5).middle).toBeLessThan(left(of, 0.2).middle);
+      expect(left(of, 0.2).face).toBeLessThan(left(of, 0.2).middle);
+    }
+  });
+  it('a flat round cake is cold sooner than a tall one of the same width, and than a ball of its bulk says', () => {
+    const takes = (height: number) => chillsIn({ kind: 'round', width: 200, height }, 0.6, 21, 'fridge', 8);
+    expect(takes(60)).toBeLessThan(takes(120));
+    expect(takes(120)).toBeLessThan(takes(240));
+    // tall enough it is a long round: no longer still
+    expect(takes(900) / takes(600)).toBeLessThan(1.02);
   });
 
   it('the outside grows colder all the while, as shells followed one by one do', () => {
@@ -106,7 +142,7 @@ describe('chilling', () => {
       for (let i = 0; i < shells; i++)
         T[i] = T[i]! + ((flow[i]! - flow[i + 1]!) * dt) / (rho * c * volume(i));
     }
-    const roots = ballRoots((h * R) / k);
+    const roots = ballTerms((h * R) / k);
     const series = (minutes: number) => {
       const fourier = ((k / (rho * c)) * minutes * 60) / R ** 2;
       const share = roots.reduce(
@@ -117,14 +153,16 @@ describe('chilling', () => {
     };
     for (const m of wanted) expect(Math.abs(series(m) - at[m]!), `${m} min`).toBeLessThan(0.4);
     const v = (Math.PI * 100 ** 3) / 6;
-    const outside = wanted.map((m) => chilled(v, Math.PI * 100 ** 2, 0.6, 21, 'freezer', m).outside);
+    const outside = wanted.map(
+      (m) => chilled({ kind: 'ball', volume: v, area: Math.PI * 100 ** 2 }, 0.6, 21, 'freezer', m).outside,
+    );
     outside.forEach((t, i) => i > 0 && expect(t).toBeLessThan(outside[i - 1]! - 0.5));
   });
 
   it('a 100 mm dense cake in a freezer for an hour is near freezing outside and still above it inside', () => {
     const v = (Math.PI * 100 ** 3) / 6;
     const a = Math.PI * 100 ** 2;
-    const t = chilled(v, a, 0.6, 21, 'freezer', 60);
+    const t = chilled({ kind: 'ball', volume: v, area: a }, 0.6, 21, 'freezer', 60);
     // a full solution with the heat of freezing gives −6 at the face and 10 in the middle
     expect(t.outside).toBeLessThan(-2);
     expect(t.outside).toBeGreaterThan(-12);
@@ -135,11 +173,11 @@ describe('chilling', () => {
   it('overnight in a fridge does, two hours do not, a room never does: common practice', () => {
     const v = (Math.PI * 160 ** 3) / 6;
     const a = Math.PI * 160 ** 2;
-    expect(chilled(v, a, 0.6, 21, 'fridge', 12 * 60).middle).toBeLessThan(8);
-    expect(chilled(v, a, 0.6, 21, 'fridge', 120).middle).toBeGreaterThan(8);
-    expect(chillsIn(v, a, 0.6, 21, 'room', 8)).toBe(Infinity);
-    const takes = chillsIn(v, a, 0.6, 21, 'fridge', 8);
-    expect(chilled(v, a, 0.6, 21, 'fridge', takes).middle).toBeCloseTo(8, 3);
+    expect(chilled({ kind: 'ball', volume: v, area: a }, 0.6, 21, 'fridge', 12 * 60).middle).toBeLessThan(8);
+    expect(chilled({ kind: 'ball', volume: v, area: a }, 0.6, 21, 'fridge', 120).middle).toBeGreaterThan(8);
+    expect(chillsIn({ kind: 'ball', volume: v, area: a }, 0.6, 21, 'room', 8)).toBe(Infinity);
+    const takes = chillsIn({ kind: 'ball', volume: v, area: a }, 0.6, 21, 'fridge', 8);
+    expect(chilled({ kind: 'ball', volume: v, area: a }, 0.6, 21, 'fridge', takes).middle).toBeCloseTo(8, 3);
   });
 });
 

@@ -1,4 +1,4 @@
-import { chillsIn, chilled, type Chilled } from '../firming/index.ts';
+import { chillsIn, chilled, type Chilled, type ColdBody } from '../firming/index.ts';
 import type { CakeWork, PartsOf, Piece } from '../record/index.ts';
 import { BATTERS } from '../pastes/index.ts';
 import { given, type Minutes, type Reckoned } from '../quantity/index.ts';
@@ -37,17 +37,31 @@ export const densityOfCake = (work: CakeWork): Reckoned =>
     ? given('Baked, your own', work.density, 'g/cm³', 'yours')
     : given(`Baked ${BATTERS[work.batter].name}`, BATTERS[work.batter].density, 'g/cm³', 'estimate');
 
+/** Fills so much of the round it stands in, it cools as that; estimate. */
+const ROUND = 0.93;
+/** As wide as it is deep, within this share; estimate. */
+const AS_WIDE = 0.1;
+
+/** A cake that is as good as round and straight cools as that, another as a ball of its bulk. */
+function asCold(form: Form): ColdBody {
+  const { volume, area, width, depth, height } = measure(form);
+  const fills = volume / ((Math.PI / 4) * width * depth * height);
+  return Math.abs(width / depth - 1) < AS_WIDE && fills > ROUND && fills < 1 / ROUND
+    ? { kind: 'round', width, height }
+    : { kind: 'ball', volume, area };
+}
+
 /** Is it dense and cold enough to carve, where and as long as it is chilled? */
 export function gateOf(build: PartsOf<'room'>, work: CakeWork, largest: Piece): CarveGate {
   const density = densityOfCake(work);
-  const m = measure(coreForm(largest.form));
+  const body = asCold(coreForm(largest.form));
   const { where, hours } = work.chill;
   const from = build.room.temperature;
-  const at = chilled(m.volume, m.area, density.value, from, where, hours * 60);
+  const at = chilled(body, density.value, from, where, hours * 60);
   const dense = density.value >= CARVE_DENSITY;
   const cold =
     at.middle > CARVE_BELOW ? 'too warm' : at.outside < CARVE_ABOVE ? 'too hard outside' : 'cold enough';
-  const takes = chillsIn(m.volume, m.area, density.value, from, where, CARVE_BELOW);
+  const takes = chillsIn(body, density.value, from, where, CARVE_BELOW);
   const says: string[] = [];
   if (!dense)
     says.push(

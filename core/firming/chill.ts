@@ -4,10 +4,12 @@ import {
   normalCdf,
   type Celsius,
   type Minutes,
+  type Mm,
   type Mm2,
   type Mm3,
 } from '../quantity/index.ts';
 import { heatTransfer } from './air.ts';
+import { ballTerms, left, roundTerms, slabTerms, type Term } from './cold-series.ts';
 
 /** A cold place: air, °C, and its speed, m/s. Handbook order; a fan fridge is quicker, a full one slower. */
 export const COLD_PLACES = {
@@ -32,67 +34,68 @@ function conductivity(density: number): number {
   return clamp(a[1] + ((density - a[0]) / (b[0] - a[0])) * (b[1] - a[1]), 0.08, 0.25);
 }
 
-/** Terms of the series: enough from a minute on. A step of the method; estimate. */
-const TERMS = 24;
+/** A cake as it cools: a round one by its own size, any other as a ball of the same bulk. Sizes in mm, mm², mm³. */
+export type ColdBody =
+  | { readonly kind: 'round'; readonly width: Mm; readonly height: Mm }
+  | { readonly kind: 'ball'; readonly volume: Mm3; readonly area: Mm2 };
 
-/**
- * Roots of a ball cooling by its surface, 1 − ζ cot ζ = Bi, one between each two multiples of π, and their coefficients
- * C = 4 (sin ζ − ζ cos ζ) ÷ (2ζ − sin 2ζ). Handbook (Carslaw & Jaeger form).
- * @param biot h R ÷ k
- */
-export function ballRoots(biot: number, terms = TERMS): { zeta: number; coefficient: number }[] {
-  return Array.from({ length: terms }, (_, n) => {
-    const zeta = bisect((z) => 1 - z / Math.tan(z) - biot, n * Math.PI + 1e-6, (n + 1) * Math.PI - 1e-9)!;
-    const coefficient = (4 * (Math.sin(zeta) - zeta * Math.cos(zeta))) / (2 * zeta - Math.sin(2 * zeta));
-    return { zeta, coefficient };
-  });
-}
-
-/** Asked again for every minute that is tried. */
-let last: { readonly biot: number; readonly roots: ReturnType<typeof ballRoots> } | undefined;
-const rootsOf = (biot: number) =>
-  (last?.biot === biot ? last : (last = { biot, roots: ballRoots(biot) })).roots;
-
-/** A cake as a ball of the same bulk: middle and outside after so long in the cold. */
+/** Middle and outside after so long in the cold. */
 export interface Chilled {
   readonly middle: Celsius;
   readonly outside: Celsius;
 }
 
+/** Series of a body, asked again for every minute that is tried. */
+type Series = readonly { readonly terms: readonly Term[]; readonly half: number }[];
+const kept = new Map<string, Series>();
+const KEPT = 40;
+function seriesOf(body: ColdBody, k: number, h: number): Series {
+  const key = `${Object.values(body).join()}|${k}|${h}`;
+  let series = kept.get(key);
+  if (!series) {
+    if (kept.size >= KEPT) kept.clear();
+    const part = (of: (biot: number) => Term[], half: number) => ({ terms: of((h * half) / k), half });
+    series =
+      body.kind === 'ball'
+        ? [part(ballTerms, (3 * body.volume) / body.area / 1000)]
+        : [part(roundTerms, body.width / 2000), part(slabTerms, body.height / 2000)];
+    kept.set(key, series);
+  }
+  return series;
+}
+const acrossOf = (body: ColdBody): number =>
+  body.kind === 'ball' ? (6 * body.volume) / body.area / 1000 : Math.min(body.width, body.height) / 1000;
+
 /**
- * Temperature in the middle and at the face of a cake after chilling, by the whole series, the heat of freezing left out: below
- * −2 °C it is really warmer than this says.
+ * Temperature in the middle and at the side of a cake after chilling, by the whole series, a round one as the product of a long round
+ * and a slab; the heat of freezing left out: below −2 °C it is really warmer than this says.
  * @param density baked, g/cm³
  */
 export function chilled(
-  volume: Mm3,
-  area: Mm2,
+  body: ColdBody,
   density: number,
   from: Celsius,
   place: ColdPlace,
   minutes: Minutes,
 ): Chilled {
-  const { temperature, speed } = COLD_PLACES[place];
-  const radius = (3 * volume) / area / 1000;
-  const k = conductivity(density);
-  const h = heatTransfer(2 * radius, speed, (from + temperature) / 2);
   if (minutes <= 0) return { middle: from, outside: from };
+  const { temperature, speed } = COLD_PLACES[place];
+  const k = conductivity(density);
+  const h = heatTransfer(acrossOf(body), speed, (from + temperature) / 2);
   const diffusivity = k / (density * 1000 * HEAT);
-  const fourier = (diffusivity * minutes * 60) / (radius * radius);
-  let [middle, outside] = [0, 0];
-  for (const { zeta, coefficient } of rootsOf((h * radius) / k)) {
-    const share = coefficient * Math.exp(-zeta * zeta * fourier);
-    middle += share;
-    outside += (share * Math.sin(zeta)) / zeta;
-  }
+  const parts = seriesOf(body, k, h).map(({ terms, half }) =>
+    left(terms, (diffusivity * minutes * 60) / (half * half)),
+  );
   const at = (x: number) => temperature + (from - temperature) * clamp(x, 0, 1);
-  return { middle: at(middle), outside: at(outside) };
+  // the side, half way up: cold from round it, as warm as the middle is up and down
+  const [first, ...others] = parts;
+  const rest = others.reduce((x, p) => x * p.middle, 1);
+  return { middle: at(first!.middle * rest), outside: at(first!.face * rest) };
 }
 
 /** Minutes until the middle is below a temperature; Infinity when the place is not that cold. */
 export function chillsIn(
-  volume: Mm3,
-  area: Mm2,
+  body: ColdBody,
   density: number,
   from: Celsius,
   place: ColdPlace,
@@ -100,7 +103,7 @@ export function chillsIn(
 ): Minutes {
   if (COLD_PLACES[place].temperature >= wanted) return Infinity;
   if (from <= wanted) return 0;
-  const off = (m: number) => chilled(volume, area, density, from, place, m).middle - wanted;
+  const off = (m: number) => chilled(body, density, from, place, m).middle - wanted;
   return bisect(off, 0, 14 * 24 * 60) ?? Infinity;
 }
 

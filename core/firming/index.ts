@@ -3,7 +3,7 @@
  * setting by cold; both answer the same questions as margins, and margins become fast / likely / slow times.
  */
 export { type Band } from './band.ts';
-export { type Chilled, chilled, chillsIn, coatFirmIn } from './chill.ts';
+export { type Chilled, type ColdBody, chilled, chillsIn, coatFirmIn } from './chill.ts';
 export { otherClocks } from './clocks.ts';
 export { heightBudget, squashed } from './height-budget.ts';
 export { SAW, forget, learnedOf, note, seenElsewhere } from './looks.ts';
