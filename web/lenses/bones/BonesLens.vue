@@ -227,24 +227,6 @@ watch(
 .marks.bad::after {
   visibility: visible;
 }
-.line {
-  display: grid;
-  grid-template-columns: 24px 1fr 96px 106px;
-  gap: 12px;
-  align-items: center;
-  min-height: 54px;
-  padding: 6px 0;
-}
-.letter {
-  font-weight: 700;
-  text-align: center;
-}
-.what {
-  min-width: 0;
-}
-.what > * {
-  display: block;
-}
 .adding {
   align-items: center;
   padding: 4px 0 10px;
@@ -252,11 +234,5 @@ watch(
 .limits {
   margin-top: 16px;
   font-size: 12.5px;
-}
-@media (max-width: 1100px) {
-  .line {
-    grid-template-columns: 20px 1fr 60px 104px;
-    gap: 8px;
-  }
 }
 </style>

@@ -71,24 +71,6 @@ onBeforeUnmount(() => clearTimeout(timer));
 </template>
 
 <style scoped>
-.line {
-  display: grid;
-  grid-template-columns: 24px 1fr 96px 106px;
-  gap: 12px;
-  align-items: center;
-  min-height: 54px;
-  padding: 6px 0;
-}
-.letter {
-  font-weight: 700;
-  text-align: center;
-}
-.what {
-  min-width: 0;
-}
-.what > * {
-  display: block;
-}
 .tried {
   padding: 0 0 10px 36px;
 }
