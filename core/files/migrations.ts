@@ -116,13 +116,22 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   7: toGround,
 };
 
+/** A record that lacks what every one of its version has goes on as it is: the check that follows says what is wrong with it. */
+function broughtOn(step: Migration, record: Plain): Plain {
+  try {
+    return step(record);
+  } catch {
+    return record;
+  }
+}
+
 /** Bring a record forward to the present version; undefined when a step is missing. */
 export function migrated(record: Record<string, unknown>, from: number): Record<string, unknown> | undefined {
   let now = record;
   for (let version = from; version < BUILD_VERSION; version++) {
     const step = MIGRATIONS[version];
     if (!step) return undefined;
-    now = { ...step(now), version: version + 1 };
+    now = { ...broughtOn(step, now), version: version + 1 };
   }
   return now;
 }

@@ -61,3 +61,20 @@ it('sizes beyond what is kept now are brought within it', () => {
   expect(build.cake.tiers.at(-1)).toMatchObject({ height: 400, width: 40 });
   expect(build.board).toMatchObject({ feet: 200, thickness: 1 });
 });
+
+it('whatever is missing or is something else, an old file is refused with a sentence and nothing is thrown', () => {
+  const versions = [1, 2, 3, 4, 5, 6, 7];
+  for (const v of versions) {
+    const text = readFileSync(new URL(`./examples/v${v}.spindle.json`, import.meta.url), 'utf8');
+    const whole = JSON.parse(text) as Record<string, unknown>;
+    for (const key of Object.keys(whole))
+      for (const other of [undefined, null, 7, 'x', [], {}]) {
+        if (key === 'format' || key === 'version') continue;
+        const read = readBuild(JSON.stringify({ ...whole, [key]: other }));
+        if (!read.ok) expect(read.problem.text.length, `${v} ${key}`).toBeGreaterThan(10);
+      }
+    expect(
+      readBuild(JSON.stringify({ format: whole.format, version: v, name: 'Broken', nothing: 'more' })).ok,
+    ).toBe(false);
+  }
+});

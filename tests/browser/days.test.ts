@@ -27,6 +27,8 @@ describe('steps of a plan', () => {
     await (await b.driver.findElement(By.xpath('//ol//button[contains(., "Shape the body")]'))).click();
     await b.fill('Takes', '45 min');
     await has(b, '.session', /Shape the body[\s\S]{0,20}45 min/);
+    // a better plan draws the steps again, the field being typed in with them
+    await b.driver.wait(async () => !(await b.text('body')).includes('Looking for a better plan'), PATIENCE);
     await (
       await b.driver.findElement(By.xpath('//label[span[.="Then, a step of your own"]]//input'))
     ).sendKeys('Paint the shirt front');

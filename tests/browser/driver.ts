@@ -94,6 +94,14 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
     deviceScaleFactor: 1,
     mobile: false,
   });
+  // what slides in is pressed where it was: nothing moves here
+  await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+    source: `addEventListener('DOMContentLoaded', () => {
+      const still = document.createElement('style');
+      still.textContent = '*, *::before, *::after { animation-duration: 1ms !important; animation-delay: 0s !important; transition-duration: 1ms !important; }';
+      document.head.append(still);
+    });`,
+  });
   const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), PATIENCE);
   // a dialog that is on its way out is no longer there to be pressed
   const leaving = 'ancestor::*[contains(@class,"-leave")]';

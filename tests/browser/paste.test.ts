@@ -56,8 +56,8 @@ describe('what to mix', () => {
   });
 
   it('takes a batch off the stores and puts what is left there', async () => {
-    await b.push('Mixed now: rest it');
-    await has(b, 'li.open .clock', /min more to rest/);
+    await b.push('Mixed now');
+    await has(b, 'li.open .clock', /mixed and ready/);
     await b.push('Take it off the stores');
     await has(b, '.ant-message', /Taken off the stores/);
     await b.push('Put what is left in the stores');

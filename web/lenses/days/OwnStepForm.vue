@@ -4,6 +4,7 @@ import { POOL_NAMES, type Step } from '@core/days/index.ts';
 import { addOwnStep } from '@core/edits/index.ts';
 import { TOOLS, type Tool } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { draftOf, dropDraft } from '../../state/drafts.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -13,11 +14,10 @@ const props = defineProps<{ step: Step }>();
 const store = useBuild();
 const here = useOpenBuild();
 const build = computed(() => here.build);
-const title = ref('');
-const takes = ref(15);
-const waits = ref(0);
-const on = ref(props.step.piece ?? '');
-const tool = ref('');
+const name = `own step ${here.build.id} ${props.step.id}`;
+const begin = () =>
+  draftOf(name, () => ({ title: '', takes: 15, waits: 0, on: props.step.piece ?? '', tool: '' }));
+const draft = ref(begin());
 const tools = [
   { value: '', label: 'bare hands' },
   ...TOOLS.map((t) => ({ value: t, label: `the ${POOL_NAMES[t]}` })),
@@ -29,16 +29,18 @@ const pieces = computed(() => [
 function add(): void {
   const added = store.apply(
     addOwnStep(build.value, {
-      title: title.value,
-      minutes: takes.value,
+      title: draft.value.title,
+      minutes: draft.value.takes,
       after: props.step.id,
-      ...(waits.value > 0 ? { wait: waits.value } : {}),
-      ...(on.value ? { piece: on.value } : {}),
-      ...(tool.value ? { tool: tool.value as Tool } : {}),
+      ...(draft.value.waits > 0 ? { wait: draft.value.waits } : {}),
+      ...(draft.value.on ? { piece: draft.value.on } : {}),
+      ...(draft.value.tool ? { tool: draft.value.tool as Tool } : {}),
     }),
     'a step of your own',
   );
-  if (added) title.value = '';
+  if (!added) return;
+  dropDraft(name);
+  draft.value = begin();
 }
 </script>
 
@@ -48,23 +50,29 @@ function add(): void {
       <label class="field grow"
         ><span>Then, a step of your own</span
         ><a-input
-          v-model:value="title"
+          v-model:value="draft.title"
           :maxlength="120"
           placeholder="Paint the shirt front"
-          @press-enter="title.trim() && add()"
+          @press-enter="draft.title.trim() && add()"
       /></label>
-      <button class="button" type="button" :disabled="!title.trim()" @click="add">Add</button>
+      <button class="button" type="button" :disabled="!draft.title.trim()" @click="add">Add</button>
     </div>
-    <div v-if="title.trim()" class="row fields">
-      <ChoiceField v-model:value="on" label="On" :options="pieces" :width="132" />
-      <ChoiceField v-model:value="tool" label="With" :options="tools" :width="116" />
-      <QuantityField label="Takes" kind="time" :width="84" :value="takes" @change="(v) => (takes = v)" />
+    <div v-if="draft.title.trim()" class="row fields">
+      <ChoiceField v-model:value="draft.on" label="On" :options="pieces" :width="132" />
+      <ChoiceField v-model:value="draft.tool" label="With" :options="tools" :width="116" />
+      <QuantityField
+        label="Takes"
+        kind="time"
+        :width="84"
+        :value="draft.takes"
+        @change="(v) => (draft.takes = v)"
+      />
       <QuantityField
         label="After a wait"
         kind="time"
         :width="84"
-        :value="waits"
-        @change="(v) => (waits = v)"
+        :value="draft.waits"
+        @change="(v) => (draft.waits = v)"
       />
     </div>
   </div>
