@@ -76,7 +76,11 @@ const standingIn = (tiers: readonly Tier[], card: Card | undefined): Standing[] 
   ...tiers.map((tier): Standing => ({
     name: tier.name,
     gap: tier.gap ?? 0,
-    card: tier.board && { id: `${tier.id}-board`, name: `${tier.name}, its board`, ...tier.board },
+    card: tier.board && {
+      id: `${tier.id}-board`,
+      name: `Board of the ${tier.name.toLowerCase()}`,
+      ...tier.board,
+    },
     tier,
   })),
   ...(card

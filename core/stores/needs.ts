@@ -161,7 +161,7 @@ const cardNeeds = (build: Build): Need[] =>
             for: [
               l.tier === undefined && l.id === 'card'
                 ? 'under the figure'
-                : `under the ${l.name.replace(/, its board$/, '').toLowerCase()}`,
+                : `under the ${l.name.replace(/^Board of the /, '')}`,
             ],
           },
         ]

@@ -278,7 +278,7 @@ describe('hardware and cutting', () => {
     await kept(b);
     await bones('Hardware', 'demo-one-legged-heron');
     await has(b, '.checks', /Tier turning on the rod/);
-    await has(b, '.steps', /Drill 11 mm in the middle of the tier, its board/);
+    await has(b, '.steps', /Drill 11 mm in the middle of the board of the tier/);
     await b.push('It is cut');
     await b.fill('Gap under tier', '150');
     await has(b, '.warning', /Cut too short by[\s\S]*30 mm/i);

@@ -171,7 +171,10 @@ function stepsOf(lines: readonly StackLine[], rod: Reckoned, { thread }: Mast): 
     ...lines
       .filter((l) => l.pocket !== undefined)
       .map((l) => ({
-        do: `Cut a pocket ${mm(l.pocket!.wide)} across and ${formatLength(l.pocket!.deep)} deep into the underside of the ${l.name.toLowerCase()}: it clears the nut, and lies flat.`,
+        do:
+          l.pocket!.deep < l.thick
+            ? `Cut a pocket ${mm(l.pocket!.wide)} across and ${formatLength(l.pocket!.deep)} deep into the underside of the ${l.name.toLowerCase()}: it clears the nut, and lies flat.`
+            : `Cut a hole ${mm(l.pocket!.wide)} across right through the ${l.name.toLowerCase()}, and hollow what is on it ${formatLength(l.pocket!.deep - l.thick)} deep: the nut goes in, and it lies flat.`,
         closes: '',
       })),
     ...lines
