@@ -1,21 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { groundOf, type Layer } from '@core/ground/index.ts';
+import { groundOf } from '@core/ground/index.ts';
 import type { Build } from '@core/record/index.ts';
+import { groundFill } from '../ground/ground-fill.ts';
 
 /** What stands under the figure, as high and as wide as it is: tiers, boards, feet, the rod with its nuts. */
 const props = defineProps<{ build: Build; edge: number; chosen?: boolean; seeThrough?: boolean }>();
 const emit = defineEmits<{ grab: [] }>();
 const ground = computed(() => groundOf(props.build));
-const hex = (id: string | undefined) => props.build.colours.find((c) => c.id === id)?.hex;
-const BARE_CAKE = '#e4c9a0';
-const BARE_BOARD = '#cfc8bb';
-const fillOf = (l: Layer): string =>
-  l.kind === 'tier'
-    ? (hex(l.tier?.cover?.colour) ?? BARE_CAKE)
-    : l.kind === 'board'
-      ? (hex(props.build.board.cover?.colour) ?? BARE_BOARD)
-      : BARE_BOARD;
+const hex = (id: string) => props.build.colours.find((c) => c.id === id)?.hex;
 const FOOT = 14;
 const boxes = computed(() => {
   const half = props.build.board.width / 2;
@@ -34,7 +27,7 @@ const ribbon = computed(() => {
   const layer = ground.value.layers.find((l) => l.kind === 'board')!;
   return (
     board.ribbon && {
-      fill: hex(board.ribbon.colour) ?? BARE_BOARD,
+      fill: hex(board.ribbon.colour) ?? 'none',
       y: -layer.to,
       height: Math.min(board.ribbon.width, layer.to - layer.from),
       width: layer.width,
@@ -73,7 +66,7 @@ const ribbon = computed(() => {
       :width="l.width"
       :height="l.to - l.from"
       :rx="l.kind === 'tier' ? 3 : 2"
-      :fill="fillOf(l)"
+      :fill="groundFill(build, l)"
       :fill-opacity="seeThrough && l.kind === 'tier' ? 0.45 : 1"
       :stroke-width="chosen ? 2.2 * edge : edge"
     >

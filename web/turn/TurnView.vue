@@ -14,6 +14,7 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 import { extent } from '@core/figure/index.ts';
+import { groundOf } from '@core/ground/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
@@ -79,12 +80,14 @@ function frame(): void {
   if (!camera || !controls) return;
   const e = extent(here.build);
   const tall = Math.max(e.top, 40);
-  const { board } = here.build;
-  const across = board.width * (board.shape === 'square' ? 1.35 : 1);
+  const { layers, table } = groundOf(here.build);
+  const across = Math.max(...layers.map((l) => l.width * (l.shape === 'square' ? 1.35 : 1)));
+  const low = table + (layers[0]!.to - layers[0]!.from);
   const wide = Math.max(e.right - e.left, e.back - e.front, across);
-  const far = Math.max(tall * 1.1, wide * 1.05) * 2.5;
-  controls.target.set((e.left + e.right) / 2, 0, tall * 0.42);
-  camera.position.set(-far * 0.42, -far * 0.86, tall * 0.5 + far * 0.24);
+  const high = tall - low;
+  const far = Math.max(high * 1.1, wide * 1.05) * 2.5;
+  controls.target.set((e.left + e.right) / 2, 0, low + high * 0.42);
+  camera.position.set(-far * 0.42, -far * 0.86, low + high * 0.5 + far * 0.24);
   camera.near = far / 50;
   camera.far = far * 6;
   camera.updateProjectionMatrix();

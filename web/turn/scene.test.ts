@@ -51,6 +51,31 @@ describe('the figure in the round', () => {
     expect(all(some).length).toBeLessThan(all(figureScene(heron, plain)).length);
   });
 
+  it('stands on all that is under it: tiers, boards and the steel of a rod', () => {
+    const tier = {
+      id: 't',
+      name: 'T',
+      shape: 'round',
+      width: 200,
+      height: 90,
+      gap: 60,
+      stuck: false,
+    } as const;
+    const raised = {
+      ...heron,
+      mast: { thread: 10, base: 'large', raised: 'large', up: 0 } as const,
+      cake: { ...heron.cake, tiers: [{ ...tier, board: { kind: 'card', width: 150 } as const }] },
+    };
+    const bare = (b: typeof heron) =>
+      all(figureScene(b, plain)).filter(
+        (x): x is Mesh => x instanceof Mesh && x.userData.piece === undefined,
+      );
+    // tier, its card, six nuts and washers, and the rod
+    expect(bare(raised).length - bare(heron).length).toBe(9);
+    const lowest = Math.min(...bare(raised).map((m) => new Box3().setFromObject(m).min.z));
+    expect(lowest).toBeLessThan(-150);
+  });
+
   it('letters each rod half way along it where rods are looked at, and nowhere else', () => {
     const { bones } = plan(heron);
     const scene = figureScene(heron, { ...plain, seeThrough: true, bones });

@@ -21,7 +21,9 @@ import { toCreasedNormals } from 'three/addons/utils/BufferGeometryUtils.js';
 import { placedDiscs, rodStock, type BonesReport } from '@core/bones/index.ts';
 import { legsOf, drawnOf, placeRods, type Instance, type Line } from '@core/figure/index.ts';
 import { type Frame, bodyMesh, type Body, type Mesh as Triangles } from '@core/solids/index.ts';
+import { groundOf, type Layer } from '@core/ground/index.ts';
 import { type Build } from '@core/record/index.ts';
+import { groundFill } from '../ground/ground-fill.ts';
 import { letterAt } from './letters.ts';
 
 /** Edges sharper than this stay edges. */
@@ -91,6 +93,29 @@ function bodyOf(i: Instance, hex: string, look: SceneLook): Mesh {
   return mesh;
 }
 
+const STEEL = '#88928e';
+
+/** What stands under the figure: boards, tiers, nuts and the rod through them. */
+function groundMeshes(build: Build): Group {
+  const ground = groundOf(build);
+  const out = new Group();
+  const put = (shape: Layer['shape'], wide: number, from: number, to: number, color: string) => {
+    const body = new Mesh(
+      shape === 'round'
+        ? new CylinderGeometry(wide / 2, wide / 2, to - from, 72).rotateX(Math.PI / 2)
+        : new BoxGeometry(wide, wide, to - from),
+      new MeshStandardMaterial({ color, roughness: 0.9 }),
+    );
+    body.position.z = (from + to) / 2;
+    out.add(body);
+  };
+  for (const l of ground.layers) put(l.shape, l.width, l.from, l.to, groundFill(build, l));
+  for (const f of ground.fittings)
+    if (f.kind !== 'gap' && f.kind !== 'feet') put('round', f.wide, f.from, f.to, STEEL);
+  if (ground.rod) put('round', ground.rod.mast.thread, ground.rod.from, ground.rod.to, STEEL);
+  return out;
+}
+
 /** The board, every piece, and where they can be seen the cores and rods. Millimetres, z up. */
 export function figureScene(build: Build, look: SceneLook): Scene {
   const scene = new Scene();
@@ -99,15 +124,7 @@ export function figureScene(build: Build, look: SceneLook): Scene {
   key.position.set(-0.6, -1.1, 1.5);
   scene.add(key);
 
-  const { board } = build;
-  const slab = new Mesh(
-    board.shape === 'round'
-      ? new CylinderGeometry(board.width / 2, board.width / 2, board.thickness, 72).rotateX(Math.PI / 2)
-      : new BoxGeometry(board.width, board.width, board.thickness),
-    new MeshStandardMaterial({ color: '#cfc8bb', roughness: 0.9 }),
-  );
-  slab.position.z = -board.thickness / 2;
-  scene.add(slab);
+  scene.add(groundMeshes(build));
 
   const hex = new Map(build.colours.map((c) => [c.id, c.hex]));
   const figure = new Group();
