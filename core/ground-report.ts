@@ -38,10 +38,8 @@ const UPWARDS: ReadonlySet<GroundLine['kind']> = new Set(['feet', 'board', 'card
 
 /** Steel on a rod; nuts and washers by their own sizes. */
 function steelWeighs(f: Fitting, { thread }: Mast): Reckoned | undefined {
-  if (f.kind === 'nut') return given(f.name, nutWeighs(thread), 'g', 'handbook');
-  return f.kind === 'washer' || f.kind === 'large'
-    ? given(f.name, washerWeighs(thread, f.kind), 'g', 'handbook')
-    : undefined;
+  if (f.kind === 'nut') return nutWeighs(thread, f.name);
+  return f.kind === 'washer' || f.kind === 'large' ? washerWeighs(thread, f.kind, f.name) : undefined;
 }
 
 /**
@@ -52,7 +50,7 @@ function steelWeighs(f: Fitting, { thread }: Mast): Reckoned | undefined {
 export function groundReport(
   build: Build,
   figure: Reckoned<'g'>,
-  weights: ReadonlyMap<string, number>,
+  weights: ReadonlyMap<string, Reckoned>,
 ): GroundReport {
   const { layers, fittings, table, rod, says } = groundOf(build);
   const over = (x: Layer | Fitting) => ({
@@ -66,9 +64,7 @@ export function groundReport(
     ...layers.map((l) => ({
       ...over(l),
       width: l.width,
-      weighs:
-        boardWeighs(l) ??
-        given(l.name, weights.get(l.id) ?? 0, 'g', l.tier?.weight === undefined ? undefined : 'yours'),
+      weighs: boardWeighs(l) ?? weights.get(l.id),
     })),
     ...fittings.map((f) => ({ ...over(f), width: f.wide, weighs: rod && steelWeighs(f, rod.mast) })),
   ].sort((a, b) => a.from - b.from || a.to - b.to);
@@ -77,9 +73,7 @@ export function groundReport(
     whole: total('All that is carried', 'g', [
       figure,
       ...lines.flatMap((l) => l.weighs ?? []),
-      ...(rod
-        ? [given(`M${rod.mast.thread} rod`, rodWeighs(rod.mast.thread, rod.to - rod.from), 'g', 'handbook')]
-        : []),
+      ...(rod ? [rodWeighs(rod.mast.thread, rod.to - rod.from)] : []),
     ]),
     rise: total(
       'Rises over the table',

@@ -32,6 +32,7 @@ interface Parts {
   readonly cake: () => ReturnType<typeof reckonCake>;
   readonly bones: () => ReturnType<typeof reckonBones>;
   /** Of the tiers, by id. */
+  readonly sums: () => ReadonlyMap<string, Reckoned>;
   readonly weights: () => ReadonlyMap<string, number>;
 }
 
@@ -52,14 +53,25 @@ function madeOf(build: Build, { paste, firming, bones, cake, facts }: Parts): Ed
 }
 
 /** What the tiers weigh, filled, coated and covered, or as they were weighed. */
-function tierWeights(build: Build, { paste, cake }: Pick<Parts, 'paste' | 'cake'>): Map<string, number> {
+function tierSums(build: Build, { paste, cake }: Pick<Parts, 'paste' | 'cake'>): Map<string, Reckoned> {
   // paste of a cover rests on its own tier
   const covers = new Map(
-    paste().flatMap((b) => b.lines.filter((l) => l.cover).map((l) => [l.piece, l.net.value] as const)),
+    paste().flatMap((b) => b.lines.filter((l) => l.cover).map((l) => [l.piece, l.net] as const)),
   );
-  const weights = new Map(cake().parts.map((p) => [p.id, p.weighs.value + (covers.get(p.id) ?? 0)]));
-  for (const t of build.cake.tiers) if (t.weight !== undefined) weights.set(t.id, t.weight);
-  return weights;
+  const parts = new Map(cake().parts.map((p) => [p.id, p.weighs] as const));
+  return new Map(
+    build.cake.tiers.map(({ id, name, weight }) => {
+      if (weight !== undefined) return [id, given(name, weight, 'g', 'yours')];
+      return [
+        id,
+        total(
+          name,
+          'g',
+          [parts.get(id), covers.get(id)].filter((x) => x !== undefined),
+        ),
+      ];
+    }),
+  );
 }
 
 /** The figure as what stands on it feels it. */
@@ -108,7 +120,7 @@ const PARTS = {
   /** Whether what is raised on a threaded rod holds. */
   raised: (b: Build, p: Parts) => raisedOf(b, figureOver(b, p), p.weights()),
   /** Everything from the table up, with what it weighs. */
-  ground: (b: Build, p: Parts) => groundReport(b, p.bones().balance.mass, p.weights()),
+  ground: (b: Build, p: Parts) => groundReport(b, p.bones().balance.mass, p.sums()),
   /** Many alike that have to weigh the same. */
   portions: (b: Build, p: Parts) => portionsOf(b, p.paste()),
   /** What it takes from the shelf or the shop. */
@@ -148,13 +160,15 @@ export const reckonBuild = remembered((build: Build): Reckonings => {
   const firming = once((): ReadonlyMap<string, PieceFirming> => firmAll(build, facts()));
   const paste = once(() => pasteList(build));
   const cake = once(() => reckonCake(build));
-  const weights = once(() => tierWeights(build, { paste, cake }));
+  const sums = once(() => tierSums(build, { paste, cake }));
+  const weights = once(() => new Map([...sums()].map(([id, sum]) => [id, sum.value])));
   const parts: Parts = {
     facts,
     firming,
     paste,
     cake,
     bones: once(() => reckonBones(build, firming(), weights())),
+    sums,
     weights,
   };
   const out = {};

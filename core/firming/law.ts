@@ -1,3 +1,4 @@
+import { UPTAKE } from '../pastes/index.ts';
 import type { Provenance } from '../quantity/index.ts';
 
 interface Constant {
@@ -21,7 +22,7 @@ export const LAW_TABLE = {
   setPlain: constant(0.25, 'ln', 'estimate', 'rise by re-setting after kneading, plain paste'),
   setGum: constant(0.8, 'ln/%', 'fitted', 'further rise by re-setting per % of gum'),
   setTime: constant(15, 'min', 'fitted', 'time of re-setting'),
-  hydrateTime: constant(8, 'min', 'common practice', 'time for gum to take up water'),
+  hydrateTime: constant(UPTAKE.minutes, 'min', 'common practice', 'time for gum to take up water'),
   handWarm: constant(28, '°C', 'estimate', 'paste as it leaves the hands'),
   heat: constant(1700, 'J/kg/K', 'handbook', 'specific heat of sugar paste'),
   activation: constant(40e3, 'J/mol', 'handbook', 'temperature dependence of diffusion'),

@@ -15,5 +15,5 @@ export {
   type OnGround,
   PROUD,
 } from './ground.ts';
-export { nutWeighs, nutWithWasher, rodWeighs, THREADS, washerAcross, washerWeighs } from './threads.ts';
-export { boardWeighs } from './weigh.ts';
+export { nutWithWasher, THREADS, washerAcross } from './threads.ts';
+export { boardWeighs, nutWeighs, rodWeighs, washerWeighs } from './weigh.ts';

@@ -1,5 +1,5 @@
 import type { ThreadSize, Washer } from '../record/index.ts';
-import type { Grams, Mm } from '../quantity/index.ts';
+import type { Mm } from '../quantity/index.ts';
 
 /** Sizes of the hardware of a thread, mm: ISO 4032 nuts (greatest height), ISO 7089 and 7093 washers, ISO 273 medium holes; from memory. */
 export const THREADS: Readonly<
@@ -19,25 +19,3 @@ export const washerAcross = (thread: ThreadSize, kind: Washer): Mm =>
 /** A nut with its washer, high. */
 export const nutWithWasher = (thread: ThreadSize, kind: Washer): Mm =>
   THREADS[thread].nut + washerThick(thread, kind);
-
-/** Steel, g/mm³. Handbook. */
-const STEEL_WEIGHS = 7.85e-3;
-/** A rod fills this share of its outer circle, of what the thread leaves of it; derived from ISO 68 profiles. */
-const THREAD_FILLS = 0.8;
-
-/** A length of threaded rod. */
-export const rodWeighs = (thread: ThreadSize, long: Mm): Grams =>
-  STEEL_WEIGHS * THREAD_FILLS * (Math.PI / 4) * thread ** 2 * long;
-/** The root of a thread, in shares of its width; derived from ISO 68 profiles. */
-const ROOT = 0.84;
-/** A hexagon of this spanner less its hole. */
-export const nutWeighs = (thread: ThreadSize): Grams => {
-  const { spanner, nut } = THREADS[thread];
-  return STEEL_WEIGHS * nut * ((Math.sqrt(3) / 2) * spanner ** 2 - (Math.PI / 4) * (ROOT * thread) ** 2);
-};
-/** A disc less its hole. */
-export const washerWeighs = (thread: ThreadSize, kind: Washer): Grams =>
-  STEEL_WEIGHS *
-  washerThick(thread, kind) *
-  (Math.PI / 4) *
-  (washerAcross(thread, kind) ** 2 - THREADS[thread].hole ** 2);

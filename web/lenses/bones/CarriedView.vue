@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import type { StandsMend, Unheld } from '@core/stands.ts';
+import { computed, onBeforeUnmount, shallowRef, watch } from 'vue';
+import type { Carries, StandsMend, Unheld } from '@core/stands.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -11,11 +11,33 @@ const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
 const stands = computed(() => here.report.stands);
+/** Once the figure rests, ms. */
+const LOOKS = 400;
 const troubles = computed<readonly Unheld[]>(() => [
   ...stands.value.hovers,
   ...stands.value.untold,
   ...stands.value.soft,
 ]);
+
+/** Least and most of each load, looked for one by one once the table stands. */
+const bands = shallowRef<ReadonlyMap<string, Carries['between']>>(new Map());
+let timer: ReturnType<typeof setTimeout> | undefined;
+watch(
+  () => stands.value.carries,
+  (carries) => {
+    clearTimeout(timer);
+    bands.value = new Map();
+    const next = (k: number) => {
+      const c = carries[k];
+      if (!c) return;
+      bands.value = new Map([...bands.value, [c.piece, c.between]]);
+      timer = setTimeout(() => next(k + 1));
+    };
+    timer = setTimeout(() => next(0), LOOKS);
+  },
+  { immediate: true },
+);
+onBeforeUnmount(() => clearTimeout(timer));
 
 function take(mend: StandsMend): void {
   store.apply(mend.build, mend.text.toLowerCase());
@@ -66,8 +88,9 @@ function take(mend: StandsMend): void {
             </td>
             <td class="n">
               <WhyButton :figure="c.load" />
-              <span v-if="c.between" class="muted small between"
-                ><WhyButton :figure="c.between[0]" /> to <WhyButton :figure="c.between[1]"
+              <span v-if="bands.get(c.piece)" class="muted small between"
+                ><WhyButton :figure="bands.get(c.piece)![0]" /> to
+                <WhyButton :figure="bands.get(c.piece)![1]"
               /></span>
             </td>
             <td class="n"><WhyButton :figure="c.onPaste" /></td>
