@@ -1,4 +1,4 @@
-import { height, place } from '../figure/index.ts';
+import { height, MAST, mastRod, place } from '../figure/index.ts';
 import { boardWeighs, groundOf } from '../ground/index.ts';
 import type { Build, Rod } from '../record/index.ts';
 import type { Vec } from '../solids/index.ts';
@@ -22,9 +22,10 @@ import type { Firmed } from './joints/joint-push.ts';
 import { acrossOf, jointsOf, type Joint } from './paths/joints.ts';
 import { tripodOf } from './joints/tripod.ts';
 import { apparent, caseOf } from './joints/load-cases.ts';
+import { mastMends } from './mends/mends-mast.ts';
 import { mendsFor, type Mend } from './mends/mends.ts';
 import type { Inside, RodPath } from './runs/rod-paths.ts';
-import type { Passed, RodReport } from './mends/rod-report.ts';
+import type { HeldRod, Passed, RodReport } from './mends/rod-report.ts';
 import { rodMass } from './stock/rods/registry.ts';
 import { stockOf } from './stock/stock.ts';
 import { footprint } from './carried/footprint.ts';
@@ -40,6 +41,8 @@ export interface BonesReport {
   readonly boardTips: Tipping;
   readonly anchored: boolean;
   readonly rods: readonly RodReport[];
+  /** The threaded rod of the board, where it stands up into the figure. */
+  readonly mast: HeldRod | undefined;
   /** Rods to count in and out, a pair as two, and what they weigh together. */
   readonly tally: { readonly number: number; readonly materials: number; readonly mass: Reckoned };
   readonly counts: Readonly<Record<Verdict, number>>;
@@ -113,7 +116,7 @@ interface Known {
 }
 
 /** One rod: where it runs, what it is asked, how it stands, and what would make it hold. */
-function rodReport({ build, firmed, paths, joints, push, strict }: Known, rod: Rod, i: number): RodReport {
+function heldRod({ build, firmed, paths, joints, push, strict }: Known, rod: Rod, letter: string): HeldRod {
   const path = paths.find((p) => p.placed.rod.id === rod.id)!;
   const stock = stockOf(build, rod);
   const byRod = (crossings: Joint['crossings']) => crossings.some((c) => c.path.placed.rod.id === rod.id);
@@ -134,7 +137,7 @@ function rodReport({ build, firmed, paths, joints, push, strict }: Known, rod: R
   let mends: readonly Mend[] | undefined;
   return {
     rod,
-    letter: letterOf(i),
+    letter,
     stock,
     length: given('Length to cut', path.length, 'mm'),
     mass: given(`${rod.name}, weight`, rodMass(stock, path.length) * (rod.pair ? 2 : 1), 'g'),
@@ -155,11 +158,21 @@ function rodReport({ build, firmed, paths, joints, push, strict }: Known, rod: R
       return droop();
     },
     get mends() {
-      return (mends ??= hardest && hardest.use.value > TARGET ? mendsFor(build, rod.id, firmed) : []);
+      return (mends ??=
+        hardest && hardest.use.value > TARGET
+          ? rod.id === MAST
+            ? mastMends(build, firmed)
+            : mendsFor(build, rod.id, firmed)
+          : []);
     },
-    choose: () => chooseRod(build, rod.id, firmed),
   };
 }
+
+/** A rod of the figure, and what else could take its place. */
+const rodReport = (known: Known, rod: Rod, i: number): RodReport =>
+  Object.assign(heldRod(known, rod, letterOf(i)), {
+    choose: () => chooseRod(known.build, rod.id, known.firmed),
+  });
 
 /** Whether the figure goes over on its own feet, on its way. */
 export const figureTipping = (build: Build): Tipping =>
@@ -208,12 +221,14 @@ export function reckonBones(build: Build, firmed: Firmed, weights: TierWeights =
     strict,
   };
   const rods = build.rods.map((rod, i) => rodReport(known, rod, i));
-  const letters = new Map(rods.map((r) => [r.rod.id, r.letter]));
+  const up = mastRod(build);
+  const mast = up && heldRod(known, up, `M${build.mast!.thread}`);
+  const letters = new Map([...rods, ...(mast ? [mast] : [])].map((r) => [r.rod.id, r.letter]));
   const clashes = once(() => clashesOf(build, (id) => letters.get(id) ?? '?'));
   const carved = once(() => carvedPieces(build));
   const glued = once(() => gluedJoints(build, firmed));
   const counts = { holds: 0, tight: 0, fails: 0 };
-  for (const r of rods) if (r.verdict !== 'idle') counts[r.verdict]++;
+  for (const r of [...rods, ...(mast ? [mast] : [])]) if (r.verdict !== 'idle') counts[r.verdict]++;
   return {
     balance,
     figureTips: figureTipping(build),
@@ -224,6 +239,7 @@ export function reckonBones(build: Build, firmed: Firmed, weights: TierWeights =
         p.spots.some((s) => s.some((x) => x.instance >= 0)),
     ),
     rods,
+    mast,
     tally: {
       number: rods.reduce((n, r) => n + (r.rod.pair ? 2 : 1), 0),
       materials: new Set(rods.map((r) => r.stock.material)).size,

@@ -20,10 +20,12 @@ export { cutsAway, sharedVolume } from './overlap.ts';
 export { type Spot, lengthOnPhoto, straighten, straightened } from './photo.ts';
 export {
   type Instance,
+  MAST,
   type PlacedRod,
   familyOf,
   framesOf,
   isLaidRound,
+  mastRod,
   measureOf,
   place,
   placeRod,

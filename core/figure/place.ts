@@ -13,6 +13,7 @@ import {
   type Measure,
   type Vec,
 } from '../solids/index.ts';
+import { groundOf, type OnGround } from '../ground/index.ts';
 import { remembered } from '../quantity/index.ts';
 import {
   BOARD,
@@ -250,6 +251,29 @@ export function placeRod(build: PartsOf<'pieces'>, rod: Rod): PlacedRod[] {
   return [one, placed(mirrored, 1)];
 }
 
-/** Every rod as it runs, pairs mirrored. */
-export const placeRods = (build: PartsOf<'pieces' | 'rods'>): PlacedRod[] =>
-  build.rods.flatMap((rod) => placeRod(build, rod));
+/** Id of the threaded rod among the rods of a figure; no rod of a file can have it. */
+export const MAST = 'mast:';
+
+/** The threaded rod where it stands up into the figure: there it is a rod like others. */
+export const mastRod = fromBuild(['board', 'cake', 'card', 'mast'], (build): Rod | undefined => {
+  const { rod } = groundOf(build);
+  if (!rod || rod.mast.up <= 0) return undefined;
+  return {
+    id: MAST,
+    name: 'Threaded rod',
+    stock: `m${rod.mast.thread}`,
+    from: { on: BOARD, at: [0, 0, rod.from] },
+    to: { on: BOARD, at: [0, 0, rod.to] },
+    pair: false,
+    sleeved: false,
+  };
+});
+
+/** Parts of a build that its rods follow from. */
+export type WithRods = PartsOf<'pieces' | 'rods'> & OnGround;
+
+/** Every rod as it runs, pairs mirrored; the threaded rod of the board last. */
+export const placeRods = (build: WithRods): PlacedRod[] => {
+  const mast = mastRod(build);
+  return [...build.rods, ...(mast ? [mast] : [])].flatMap((rod) => placeRod(build, rod));
+};

@@ -1,8 +1,11 @@
 import { cross } from '../../solids/index.ts';
+import { MAST } from '../../figure/index.ts';
+import { groundOf } from '../../ground/index.ts';
 import { type Build } from '../../record/index.ts';
 import { GRAVITY } from '../../quantity/index.ts';
 import { bracedChecks } from './braced.ts';
 import { alongChecks } from './joint-along.ts';
+import { clampedSide, clampOf } from './clamped.ts';
 import { gluedTwist } from './glued-twist.ts';
 import { heldChecks } from './joint-holding.ts';
 import { forces, sideOf, softOf, type Push, type Firmed } from './joint-push.ts';
@@ -54,15 +57,20 @@ function situationOf(
     (c) => c.heldAbove,
     (c) => c.above,
   );
+  const clamp =
+    joint.crossings.length === 1 && weakest.path.placed.rod.id === MAST
+      ? clampOf(groundOf(build), joint)
+      : undefined;
   return {
     joint,
     names,
     loadCase,
+    clamp,
     n: joint.crossings.length,
     holders: holdersOf(joint),
     stock,
     strength: rodStrength(stock, loadCase.hours),
-    below,
+    below: clamp ? clampedSide(groundOf(build), below) : below,
     above,
     onBoard: joint.crossings.every((c) => c.below.some((r) => r.part === 'board')),
     seatStrength: Math.min(below.main.now, above.main.now),

@@ -48,12 +48,47 @@ const HOLDS_WITH_RESERVE = formula({
   f: (use, reserve) => use * reserve,
 });
 
+/** Clamped to its board it may hold all by its washers, whatever it passes on its way up (lower bound theorem, handbook). */
+const BY_WASHERS = formula({
+  name: 'Washers press into the board',
+  takes: ['N·mm', 'N', 'mm', 'N·mm'],
+  unit: '',
+  rule: '(M + V × over the board) ÷ what the face bears',
+  source: 'handbook',
+  f: (M, V, over, bears) => (M + V * over) / bears,
+});
+
 /** The rods held on one side of a joint: share used, and whether a row of them works as a couple along its line. */
 interface Holding {
   readonly use: number;
   readonly pushPull: boolean;
+  /** Held by its washers, so far under the joint, mm. */
+  readonly clamped?: number;
   /** The same as a sum that can be opened. */
   readonly told: () => Reckoned<''>;
+}
+
+/** What a rod in the nuts of its board is held by: what it passes, or its washers, whichever is easier on them. */
+function lowHolding(s: Situation, p: Push): Holding {
+  const passed = holding(s, p, false);
+  if (!s.clamp) return passed;
+  const { bears, over } = s.clamp;
+  const M = Math.hypot(p.momentInLine, p.momentAcross);
+  const V = Math.hypot(p.inLine, p.acrossLine);
+  const use = BY_WASHERS.f(M, V, over, bears.value);
+  if (use >= passed.use) return passed;
+  return {
+    use,
+    pushPull: false,
+    clamped: over,
+    told: () =>
+      byFormula(BY_WASHERS, [
+        given('Tilting moment', M, 'N·mm'),
+        given('Sideways', V, 'N'),
+        given('Over the board', over, 'mm'),
+        bears,
+      ]),
+  };
 }
 
 /** Cutting through what holds them, or for a row of rods one pulled and one pressed, whichever is easier on them. */
@@ -142,7 +177,7 @@ const layersOf = (side: Side, beds: readonly Bed[]): Reckoned[] =>
     ];
   });
 
-function held(s: Situation, upper: boolean, { use, told }: Holding): FoundCheck {
+function held(s: Situation, upper: boolean, { use, told, clamped }: Holding): FoundCheck {
   const id = upper ? 'hold-above' : 'hold-below';
   const side = upper ? s.above : s.below;
   const where = upper ? s.names.upper : s.names.lower;
@@ -154,8 +189,14 @@ function held(s: Situation, upper: boolean, { use, told }: Holding): FoundCheck 
       use: byFormula(HOLDS_WITH_RESERVE, [told(), given('Reserve', HOLDING_RESERVE, '×')]),
       reserve: HOLDING_RESERVE,
       trust: side.main.kind === 'hard' || side.main.kind === 'foam' || side.main.tried ? 'B' : 'C',
-      ok: `The rod stays where it is, ${Math.round(side.held)} mm deep in the ${where.toLowerCase()}.`,
-      no: `The rod leans and cuts through the ${where.toLowerCase()} like a knife; ${Math.round(side.held)} mm is not deep enough.`,
+      ok:
+        clamped === undefined
+          ? `The rod stays where it is, ${Math.round(side.held)} mm deep in the ${where.toLowerCase()}.`
+          : 'The rod stays upright in its nuts and washers.',
+      no:
+        clamped === undefined
+          ? `The rod leans and cuts through the ${where.toLowerCase()} like a knife; ${Math.round(side.held)} mm is not deep enough.`
+          : 'Its washers press into the board and the rod leans: wider washers, or a harder board.',
     }),
   );
 }
@@ -187,6 +228,16 @@ const BENDS = formula({
   f: (M, Z, bending, N, area, crushing, reserve) => (M / Z / bending + N / area / crushing) * reserve,
 });
 
+/** Held by its nuts alone a rod bends most at the board. */
+const AT_NUTS = formula({
+  name: 'Moment in the rod at its nuts',
+  takes: ['N', 'N·mm', 'mm', '×'],
+  unit: 'N·mm',
+  rule: '(M + V × over the board) × lean adding lean',
+  source: 'handbook',
+  f: (V, M, over, growth) => (M + V * over) * growth,
+});
+
 /** The rod itself, at its greatest moment, which may lie under the surface. */
 function bending(s: Situation, p: Push, low: Holding): FoundCheck {
   const { joint, n, stock, strength } = s;
@@ -194,16 +245,41 @@ function bending(s: Situation, p: Push, low: Holding): FoundCheck {
   const a = joint.axis;
   const { reserve } = strength.material;
   const { along: N, inLine: Vu, acrossLine: Vw, momentInLine: Mu, momentAcross: Mw } = p;
+  const down = low.clamped ?? 0;
+  const bare = joint.bare + down;
   const lever =
-    joint.bare > 0
-      ? joint.bare + Math.max(0, dot(sub(joint.load.at, add(joint.at, times(a, joint.bare))), a))
-      : 0;
+    bare > 0 ? bare + Math.max(0, dot(sub(joint.load.at, add(joint.at, times(a, joint.bare))), a)) : 0;
   const leans = [N, reserve, n, strength.stiffness, section.inertia, lever] as const;
   const [V, M] = [Math.hypot(Vu, Vw) / n, (low.pushPull ? Math.abs(Mw) : Math.hypot(Mu, Mw)) / n];
   const outer = [N, n, low.pushPull ? Math.abs(Mu) : 0, joint.spacing] as const;
   const layers = s.below.beds.flatMap((b) => [b.q, b.thick]);
-  const moment = inTheStick(V, M, LEANS_MORE.f(...leans), ...layers);
+  const inLayers = low.clamped === undefined;
+  const moment = inLayers
+    ? inTheStick(V, M, LEANS_MORE.f(...leans), ...layers)
+    : AT_NUTS.f(V, M, down, LEANS_MORE.f(...leans));
   const strong = [section.modulus, strength.bending] as const;
+  const atMost = (): Reckoned<'N·mm'> => {
+    const sideways = given('Sideways on a rod', V, 'N');
+    const tilting = given('Tilting moment on a rod', M, 'N·mm');
+    const growth = byFormula(LEANS_MORE, [
+      given('Pressing', N, 'N'),
+      given('Reserve', reserve, '×'),
+      given('Rods', n, 'pieces'),
+      given('Stiffness, damp', strength.stiffness, 'MPa', strength.tried ? 'yours' : undefined),
+      given('Second moment', section.inertia, 'mm⁴'),
+      given('Bare, up to the balance point', lever, 'mm'),
+    ]);
+    return inLayers
+      ? reckon(
+          'Moment in each rod',
+          'N·mm',
+          'M + V² ÷ 2q, where the layers have taken up V; × lean adding lean',
+          [sideways, tilting, growth, ...layersOf(s.below, s.below.beds)],
+          inTheStick,
+          'handbook',
+        )
+      : byFormula(AT_NUTS, [sideways, tilting, given('Over the board', down, 'mm'), growth]);
+  };
   const use = BENDS.f(moment, ...strong, ALONG_ROD.f(...outer), section.area, strength.crushing, reserve);
   return found('bend', use, () =>
     check({
@@ -211,26 +287,7 @@ function bending(s: Situation, p: Push, low: Holding): FoundCheck {
       title: strength.material.bends ? 'Rod bending' : 'Rod snapping',
       situation: s.loadCase.name,
       use: byFormula(BENDS, [
-        reckon(
-          'Moment in each rod',
-          'N·mm',
-          'M + V² ÷ 2q, where the layers have taken up V; × lean adding lean',
-          [
-            given('Sideways on a rod', V, 'N'),
-            given('Tilting moment on a rod', M, 'N·mm'),
-            byFormula(LEANS_MORE, [
-              given('Pressing', N, 'N'),
-              given('Reserve', reserve, '×'),
-              given('Rods', n, 'pieces'),
-              given('Stiffness, damp', strength.stiffness, 'MPa', strength.tried ? 'yours' : undefined),
-              given('Second moment', section.inertia, 'mm⁴'),
-              given('Bare, up to the balance point', lever, 'mm'),
-            ]),
-            ...layersOf(s.below, s.below.beds),
-          ],
-          inTheStick,
-          'handbook',
-        ),
+        atMost(),
         given('Section modulus', section.modulus, 'mm³'),
         given('Bending strength, damp', strength.bending, 'MPa', strength.tried ? 'yours' : undefined),
         byFormula(ALONG_ROD, [
@@ -253,7 +310,7 @@ function bending(s: Situation, p: Push, low: Holding): FoundCheck {
 
 /** What the rods do sideways: cut through below or above, bend or snap. */
 export function heldChecks(s: Situation, p: Push): FoundCheck[] {
-  const low = holding(s, p, false);
+  const low = lowHolding(s, p);
   const high = holding(s, p, true);
   return [held(s, false, low), held(s, true, high), bending(s, p, low)];
 }

@@ -6,6 +6,14 @@ import type { LoadCase } from './load-cases.ts';
 import type { RodStock } from '../stock/rods/registry.ts';
 import type { RodStrength } from '../stock/stock.ts';
 
+/** A threaded rod held by the nuts and washers on its board. */
+export interface Clamp {
+  /** Moment its washers press into the board. */
+  readonly bears: Reckoned<'N·mm'>;
+  /** From the board up to the joint, mm. */
+  readonly over: number;
+}
+
 /** A joint in one load case: what is the same for every direction of throw. N, mm, MPa. */
 export interface Situation {
   readonly joint: Joint;
@@ -24,6 +32,8 @@ export interface Situation {
   readonly onBoard: boolean;
   /** Strength of the softer of the two faces. */
   readonly seatStrength: number;
+  /** Clamped between nuts to the board. */
+  readonly clamp?: Clamp | undefined;
   /** What a glue that was chosen holds against turning. */
   readonly glue?: Reckoned<'N·mm'> | undefined;
 }

@@ -13,7 +13,7 @@ export type Passed =
   | { readonly part: 'board' | 'tier'; readonly name: string };
 
 /** A rod with everything it has to answer for. */
-export interface RodReport {
+export interface HeldRod {
   readonly rod: Rod;
   /** A, B, C… as lettered on the stage. */
   readonly letter: string;
@@ -37,6 +37,10 @@ export interface RodReport {
   readonly droop: Droop | undefined;
   /** Changes that were tried and make it hold; worked out when first read. */
   readonly mends: readonly Mend[];
+}
+
+/** A rod of the figure, which may be of anything in the catalogue. */
+export interface RodReport extends HeldRod {
   /** Try every rod there is along the same line and take the simplest that holds. */
   readonly choose: () => RodChoice;
 }

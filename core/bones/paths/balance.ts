@@ -1,4 +1,4 @@
-import { lineCentre, lineLength, place, placeRods, weighIn } from '../../figure/index.ts';
+import { lineCentre, lineLength, MAST, place, placeRods, weighIn } from '../../figure/index.ts';
 import type { Vec } from '../../solids/index.ts';
 import type { Build } from '../../record/index.ts';
 import { together, type Mass } from '../carried/flows.ts';
@@ -68,6 +68,8 @@ export function wholeBalance(build: Build): WholeBalance {
     },
   );
   for (const r of placeRods(build)) {
+    // it is weighed with what stands under the figure
+    if (r.rod.id === MAST) continue;
     const stock = stockOf(build, r.rod);
     const L = lineLength(r.line);
     const g = rodMass(stock, L);

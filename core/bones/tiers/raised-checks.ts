@@ -2,8 +2,9 @@ import { THREADS, washerAcross, type Layer } from '../../ground/index.ts';
 import type { Build } from '../../record/index.ts';
 import { byFormula, formula, given, GRAVITY, reckon, total, type Mm } from '../../quantity/index.ts';
 import { check, share, type Check } from '../joints/check.ts';
+import { FACE_BEARS, PUNCH } from '../joints/clamped.ts';
 import { flagpole, foldsOver } from '../mechanics/columns.ts';
-import { pullsThrough, tiltedHub, washerHolds, washerRoot } from '../mechanics/hub.ts';
+import { pullsThrough, tiltedHub, washerRoot } from '../mechanics/hub.ts';
 import { apparent, type LoadCase } from '../joints/load-cases.ts';
 import type { Raised } from './raised-mass.ts';
 import { stockIn } from '../stock/stock.ts';
@@ -20,8 +21,6 @@ const HOLD_RESERVE = 2;
 const CRUMB_GRIPS = 0.1;
 /** Sticks are pushed up so far into a tier, mm; common practice. */
 const KEEPERS_UP: Mm = 60;
-/** Strength at which a nut and washer punch through board, MPa; estimate. */
-const PUNCH = 4;
 
 /** The rod in one situation, as a mast. */
 export interface LoadedMast {
@@ -128,13 +127,11 @@ export function baseChecks(r: Raised, hardest: LoadedMast): { checks: Check[]; t
         situation: hardest.c.name,
         use: share(
           moment,
-          reckon(
-            'The face bears',
-            'N·mm',
-            'crush × π (D⁴ − d⁴) ÷ 32 D',
-            [across, given('Hole', size.hole, 'mm'), given('Crush', board.crush, 'MPa', 'handbook')],
-            (D, d, fc) => washerHolds(fc, D, d),
-          ),
+          byFormula(FACE_BEARS, [
+            across,
+            given('Hole', size.hole, 'mm'),
+            given('Crush', board.crush, 'MPa', 'handbook'),
+          ]),
           1,
         ),
         reserve: 1,
