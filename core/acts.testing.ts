@@ -231,7 +231,7 @@ export const ACTS: Readonly<Record<string, Act>> = {
   },
   'a tier without': ({ b, pick, n }) => {
     const tier = pick(b.cake.tiers);
-    const extras = ['board', 'posts', 'cover', 'gap', 'keepers', 'weight'] as const;
+    const extras = ['board', 'posts', 'cover', 'gap', 'sleeve', 'keepers', 'weight'] as const;
     return tier ? edit.withoutOnTier(b, tier.id, extras[n % extras.length]!) : b;
   },
   'a home test': ({ b, x }) =>

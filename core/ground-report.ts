@@ -3,6 +3,7 @@ import {
   groundOf,
   nutWeighs,
   rodWeighs,
+  sleeveWeighs,
   washerWeighs,
   type Fitting,
   type Layer,
@@ -36,8 +37,10 @@ export interface GroundReport {
 /** What lies over each other; nuts and washers lie in gaps, pockets and the height of the feet. */
 const UPWARDS: ReadonlySet<GroundLine['kind']> = new Set(['feet', 'board', 'card', 'tier', 'gap']);
 
-/** Steel on a rod; nuts and washers by their own sizes. */
-function steelWeighs(f: Fitting, { thread }: Mast): Reckoned | undefined {
+/** What is on a rod: nuts and washers by their own sizes, paste by its blend. */
+function fittingWeighs(build: Build, f: Fitting, { thread }: Mast): Reckoned | undefined {
+  const blend = build.blends.find((b) => b.id === f.sleeve?.blend);
+  if (blend) return sleeveWeighs(f, thread, blend);
   if (f.kind === 'nut') return nutWeighs(thread, f.name);
   return f.kind === 'washer' || f.kind === 'large' ? washerWeighs(thread, f.kind, f.name) : undefined;
 }
@@ -66,7 +69,7 @@ export function groundReport(
       width: l.width,
       weighs: boardWeighs(l) ?? weights.get(l.id),
     })),
-    ...fittings.map((f) => ({ ...over(f), width: f.wide, weighs: rod && steelWeighs(f, rod.mast) })),
+    ...fittings.map((f) => ({ ...over(f), width: f.wide, weighs: rod && fittingWeighs(build, f, rod.mast) })),
   ].sort((a, b) => a.from - b.from || a.to - b.to);
   return {
     lines,

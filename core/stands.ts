@@ -1,27 +1,15 @@
-import { LOAD_CASES, loadBand, loadSum, type BonesReport, type SeatFacts } from './bones/index.ts';
+import { loadBand, loadSum, type BonesReport, type SeatFacts } from './bones/index.ts';
 import { clearanceOf } from './contacts/index.ts';
 import { drivenInto, groundOf } from './ground/index.ts';
 import { addRod, setSeat } from './edits/index.ts';
 import type { PieceFirming } from './firming/index.ts';
 import { measureOf, place, rodEndOn, type Instance } from './figure/index.ts';
-import {
-  formatDuration,
-  formatLength,
-  formatMass,
-  given,
-  once,
-  reckon,
-  solved,
-  type Reckoned,
-} from './quantity/index.ts';
+import { formatLength, formatMass, given, once, reckon, solved, type Reckoned } from './quantity/index.ts';
 import { BOARD, type Build, type Piece } from './record/index.ts';
-import { add, bodyDepth, sub, times, toLocal, unit, type Vec } from './solids/index.ts';
+import { softMends, whenBears, type Soft, type StandsMend } from './soft-mends.ts';
 
-/** A change that was tried and helps. */
-export interface StandsMend {
-  readonly text: string;
-  readonly build: Build;
-}
+export type { StandsMend };
+import { add, bodyDepth, sub, times, toLocal, unit, type Vec } from './solids/index.ts';
 
 /** One piece that carries others, and what it is asked. */
 export interface Carries {
@@ -60,7 +48,11 @@ export interface StandsReport {
 }
 
 /** Reckons a build that is tried. */
-type Again = (build: Build) => { readonly bones: BonesReport; readonly stands: StandsReport };
+type Again = (build: Build) => {
+  readonly bones: BonesReport;
+  readonly stands: StandsReport;
+  readonly firming: ReadonlyMap<string, PieceFirming>;
+};
 
 const lower = (p: Piece): string => p.name.toLowerCase();
 /** One of a pair is asked for both. */
@@ -167,60 +159,16 @@ const slimness = (p: Piece) => {
 };
 /** Taller than so many times its thickness a piece folds before it is squashed. Estimate. */
 const SLENDER = 1.8;
-/** It takes nearly all: what is left asks nothing of soft paste, share. Estimate. */
-const NEARLY = 0.8;
-
-function softOf(
-  build: Build,
-  i: Instance,
-  fact: SeatFacts,
-  firm: PieceFirming,
-  { facts, again }: { readonly facts: ReadonlyMap<string, SeatFacts>; readonly again: Again },
-): Unheld {
-  const { piece } = i;
-  const bears = firm.bands.bear!;
-  const when = Number.isFinite(bears.slow)
-    ? `after ${formatDuration(bears.likely)}`
-    : Number.isFinite(bears.likely)
-      ? `after ${formatDuration(bears.likely)} at best`
-      : 'never in this room';
-  let mends: readonly StandsMend[] | undefined;
+function softOf(fact: SeatFacts, soft: Omit<Soft, 'stick'>, stick: () => Build | undefined): Unheld {
+  const { piece, firm } = soft;
+  const mends = once(() => softMends({ ...soft, stick: stick() }));
   return {
     piece: piece.id,
-    text: `${formatMass(fact.load)} ${are(piece, 'rests', 'rest')} on ${are(piece, `the ${lower(piece)}`, `each of the ${lower(piece)}`)}, which ${are(piece, 'carries', 'carry')} that ${when}.`,
+    text: `${formatMass(fact.load)} ${are(piece, 'rests', 'rest')} on ${are(piece, `the ${lower(piece)}`, `each of the ${lower(piece)}`)}, which ${are(piece, 'carries', 'carry')} that ${whenBears(firm.bands.bear!)}.`,
     get mends() {
-      return (mends ??= stickMends(build, i, facts, again));
+      return mends();
     },
   };
-}
-
-function stickMends(
-  build: Build,
-  i: Instance,
-  facts: ReadonlyMap<string, SeatFacts>,
-  again: Again,
-): StandsMend[] {
-  const tried = sticked(build, i, facts)?.build;
-  if (!tried) return [];
-  const { bones, stands } = again(tried);
-  const own = bones.rods.at(-1)!;
-  const carries = stands.carries.find((c) => c.piece === i.piece.id);
-  const onTable = own.checks.filter((c) => c.situation === LOAD_CASES.table.name);
-  if (
-    onTable.some((c) => c.verdict === 'fails') ||
-    !carries ||
-    stands.soft.some((s) => s.piece === i.piece.id)
-  )
-    return [];
-  const takes = carries.load.value - carries.onPaste.value;
-  if (takes < NEARLY * carries.load.value) return [];
-  const words = i.piece.pair ? 'A stick in each' : 'A stick in it';
-  return [
-    {
-      text: `${words}: takes ${formatMass(takes)} of ${formatMass(carries.load.value)} at once`,
-      build: tried,
-    },
-  ];
 }
 
 /** The load as a sum of what stands on it; where rods bring more down into its paste, that. */
@@ -291,7 +239,15 @@ export function standsOf(
     soft: firsts.flatMap(({ i, fact }) => {
       const firm = firming.get(i.piece.id);
       const waits = (firm?.bands.bear?.likely ?? 0) > WORTH;
-      return waits && upright(i) && !fact.stiffened ? [softOf(build, i, fact, firm!, { facts, again })] : [];
+      return waits && upright(i) && !fact.stiffened
+        ? [
+            softOf(
+              fact,
+              { build, piece: i.piece, facts, firm: firm!, again },
+              () => sticked(build, i, facts)?.build,
+            ),
+          ]
+        : [];
     }),
     carries: firsts
       .filter((f) => f.fact.load > LEAST_TOLD)

@@ -66,6 +66,10 @@ export interface BonesReport {
   readonly limits: string;
 }
 
+/** The rods of a figure, and the threaded rod of its board where that stands up into it. */
+export const everyRod = ({ rods, mast }: Pick<BonesReport, 'rods' | 'mast'>): readonly HeldRod[] =>
+  mast ? [...rods, mast] : rods;
+
 export const LIMITS =
   'A guide from simple mechanics and typical values; it does not know your paste. Where it says test a spare piece, do.';
 
@@ -223,12 +227,12 @@ export function reckonBones(build: Build, firmed: Firmed, weights: TierWeights =
   const rods = build.rods.map((rod, i) => rodReport(known, rod, i));
   const up = mastRod(build);
   const mast = up && heldRod(known, up, `M${build.mast!.thread}`);
-  const letters = new Map([...rods, ...(mast ? [mast] : [])].map((r) => [r.rod.id, r.letter]));
+  const letters = new Map(everyRod({ rods, mast }).map((r) => [r.rod.id, r.letter]));
   const clashes = once(() => clashesOf(build, (id) => letters.get(id) ?? '?'));
   const carved = once(() => carvedPieces(build));
   const glued = once(() => gluedJoints(build, firmed));
   const counts = { holds: 0, tight: 0, fails: 0 };
-  for (const r of [...rods, ...(mast ? [mast] : [])]) if (r.verdict !== 'idle') counts[r.verdict]++;
+  for (const r of everyRod({ rods, mast })) if (r.verdict !== 'idle') counts[r.verdict]++;
   return {
     balance,
     figureTips: figureTipping(build),

@@ -1,15 +1,18 @@
-import { fail, inLimits, inWords, ok, type Mm } from '../quantity/index.ts';
+import { washerAcross } from '../ground/index.ts';
+import { fail, inLimits, inWords, ok, type Mm, type Result } from '../quantity/index.ts';
 import {
   cardRecord,
   coverRecord,
   mastRecord,
   ribbonRecord,
+  sleeveRecord,
   type Board,
   type Build,
   type Card,
   type Change,
   type Mast,
   type RolledCover,
+  type Sleeve,
 } from '../record/index.ts';
 
 /** Rolled paste over the board, or none. */
@@ -32,6 +35,19 @@ export function setRibbon(build: Build, ribbon: Board['ribbon']): Change {
   return asked.ok ? ok({ ...build, board: { ...board, ribbon } }) : asked;
 }
 
+/** Whether paste round a threaded rod is of a width that can be made. */
+export const sleeveTrouble = (sleeve: Sleeve | undefined): Result<unknown> =>
+  inLimits(sleeveRecord, sleeve ?? {}, {
+    across: (least, most) => `A sleeve is between ${least} and ${most} mm across.`,
+  });
+
+/** Paste round the rod in a gap as most begin: enough to hide the widest washer. */
+export const usualSleeve = (build: Build): Sleeve => ({
+  across: Math.ceil((washerAcross(build.mast?.thread ?? 10, 'large') + 10) / 5) * 5,
+  blend: build.blends[0]!.id,
+  colour: build.colours[0]!.id,
+});
+
 /** The figure's own board, on the tiers or raised on the rod; or none. */
 export function setCard(build: Build, card: Card | undefined): Change {
   const { card: _card, ...rest } = build;
@@ -41,7 +57,9 @@ export function setCard(build: Build, card: Card | undefined): Change {
     gap: (_, most) => `A gap is between nothing and ${most} mm high.`,
   });
   if (!asked.ok) return asked;
-  const { gap, ...flat } = card;
+  const round = sleeveTrouble(card.sleeve);
+  if (!round.ok) return round;
+  const { gap, sleeve: _sleeve, ...flat } = card;
   return ok({ ...rest, card: gap ? card : flat });
 }
 
@@ -59,13 +77,13 @@ export function setMast(build: Build, patch: Partial<Omit<Mast, 'cutAt'>> & Pick
 /** The build without its threaded rod; what was raised on it stands on what is below. */
 export function withoutMast(build: Build): Build {
   const { mast: _mast, card, ...rest } = build;
-  const { gap: _gap, ...flat } = card ?? { gap: 0 };
+  const { gap: _gap, sleeve: _sleeve, ...flat } = card ?? { gap: 0, sleeve: undefined };
   return {
     ...rest,
     ...(card ? { card: flat as Card } : {}),
     cake: {
       ...build.cake,
-      tiers: build.cake.tiers.map(({ gap: _g, ...tier }) => tier),
+      tiers: build.cake.tiers.map(({ gap: _g, sleeve: _s, ...tier }) => tier),
     },
   };
 }

@@ -23,6 +23,7 @@ import {
   standing,
   type Change,
 } from '../record/index.ts';
+import { sleeveTrouble } from './edit-ground.ts';
 import { aloneOf, oneWeighs } from '../figure/index.ts';
 
 /** Put a blend in the place of the one with its id. */
@@ -38,7 +39,10 @@ export function removeBlend(build: Build, id: string): Change {
   const used =
     build.pieces.find((p) => p.blend === id)?.name ??
     build.cake.tiers.find((t) => t.cover?.blend === id)?.name ??
-    (build.board.cover?.blend === id ? 'Cover of the board' : undefined);
+    (build.board.cover?.blend === id ? 'Cover of the board' : undefined) ??
+    [...build.cake.tiers, build.card].flatMap((t) =>
+      t?.sleeve?.blend === id ? ['Sleeve on the rod'] : [],
+    )[0];
   if (used !== undefined)
     return fail(`The ${used.toLowerCase()} is made of it: choose another for that first.`, 'blend');
   if (build.blends.length === 1) return fail('A build needs one blend at least.', 'blend');
@@ -92,6 +96,7 @@ function checkTier(tier: Tier): Result<unknown> {
       gap: (_, most) => `A gap is between nothing and ${most} mm high.`,
       weight: (least, most) => `A tier weighs between ${least} g and ${most / 1000} kg.`,
     }),
+    sleeveTrouble(tier.sleeve),
     inLimits(coverRecord, tier.cover ?? {}, {
       thickness: (least, most) => `A cover is between ${least} and ${most} mm thick.`,
     }),
@@ -146,7 +151,7 @@ export function setTier(build: Build, id: string, patch: Partial<Omit<Tier, 'id'
 }
 
 /** What a tier may be without. */
-export type TierExtra = 'board' | 'posts' | 'cover' | 'gap' | 'keepers' | 'weight';
+export type TierExtra = 'board' | 'posts' | 'cover' | 'gap' | 'sleeve' | 'keepers' | 'weight';
 
 /** A tier without one of the things it may have. */
 export const withoutOnTier = (build: Build, id: string, extra: TierExtra): Build => ({
@@ -156,7 +161,9 @@ export const withoutOnTier = (build: Build, id: string, extra: TierExtra): Build
     tiers: build.cake.tiers.map((t) => {
       if (t.id !== id) return t;
       const { [extra]: _gone, ...rest } = t;
-      return rest as Tier;
+      if (extra !== 'gap') return rest as Tier;
+      const { sleeve: _sleeve, ...flat } = rest as Tier;
+      return flat;
     }),
   },
 });

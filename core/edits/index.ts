@@ -48,7 +48,7 @@ export {
   setRodLength,
   tapeTogether,
 } from './edit-rods.ts';
-export { coverBoard, cutMast, setCard, setMast, setRibbon, withoutMast } from './edit-ground.ts';
+export { coverBoard, cutMast, setCard, setMast, setRibbon, usualSleeve, withoutMast } from './edit-ground.ts';
 export {
   addOwnStep,
   joinSteps,

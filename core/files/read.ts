@@ -56,6 +56,9 @@ function sense(build: Build): string | undefined {
     if (t.cover && (!blends.has(t.cover.blend) || !colours.has(t.cover.colour)))
       return `Tier “${t.name}” is covered with a paste that is not in the file.`;
   }
+  for (const t of [...build.cake.tiers, build.card])
+    if (t?.sleeve && (!blends.has(t.sleeve.blend) || !colours.has(t.sleeve.colour)))
+      return 'A sleeve on the rod is of a paste that is not in the file.';
   const { cover, ribbon } = build.board;
   if (cover && (!blends.has(cover.blend) || !colours.has(cover.colour)))
     return 'The board is covered with a paste that is not in the file.';

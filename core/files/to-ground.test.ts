@@ -63,7 +63,7 @@ it('sizes beyond what is kept now are brought within it', () => {
 });
 
 it('whatever is missing or is something else, an old file is refused with a sentence and nothing is thrown', () => {
-  const versions = [1, 2, 3, 4, 5, 6, 7];
+  const versions = [1, 2, 3, 4, 5, 6, 7, 8];
   for (const v of versions) {
     const text = readFileSync(new URL(`./examples/v${v}.spindle.json`, import.meta.url), 'utf8');
     const whole = JSON.parse(text) as Record<string, unknown>;

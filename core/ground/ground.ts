@@ -5,6 +5,7 @@ import {
   type Build,
   type Card,
   type Mast,
+  type Sleeve,
   type Tier,
   type TierBoard,
 } from '../record/index.ts';
@@ -31,15 +32,17 @@ export interface Layer {
   readonly pocket?: { readonly wide: Mm; readonly deep: Mm };
 }
 
-/** A nut, a washer, feet, or the open stretch of a rod. */
+/** A nut, a washer, feet, the open stretch of a rod, or the paste round it there. */
 export interface Fitting {
   readonly id: string;
-  readonly kind: 'feet' | 'nut' | Mast['base'] | 'gap';
+  readonly kind: 'feet' | 'nut' | Mast['base'] | 'gap' | 'sleeve';
   readonly name: string;
   readonly from: Mm;
   readonly to: Mm;
   /** Across; of a gap nothing. */
   readonly wide: Mm;
+  /** Of a sleeve what it is made of. */
+  readonly sleeve?: Sleeve;
 }
 
 /** Everything under the figure, from the table up. */
@@ -59,13 +62,18 @@ export interface Ground {
 export const PROUD: Mm = 3;
 /** A rod ends this far under the top of what it is hidden in; common practice. */
 export const HIDDEN: Mm = 15;
+/** Paste over steel, mm, that it does not show through; common practice. */
+const HIDES = 3;
 /** Room round a nut in its pocket, mm; common practice. */
 const CLEAR = 1;
 
 /** Stands on the board: a tier with its board, or the figure's own board. */
 interface Standing {
+  /** Of its sleeve in its gap. */
+  readonly id: string;
   readonly name: string;
   readonly gap: Mm;
+  readonly sleeve: Sleeve | undefined;
   readonly card:
     | { readonly id: string; readonly name: string; readonly kind: Card['kind']; readonly width: Mm }
     | undefined;
@@ -74,8 +82,10 @@ interface Standing {
 
 const standingIn = (tiers: readonly Tier[], card: Card | undefined): Standing[] => [
   ...tiers.map((tier): Standing => ({
+    id: `${tier.id}-sleeve`,
     name: tier.name,
     gap: tier.gap ?? 0,
+    sleeve: tier.sleeve,
     card: tier.board && {
       id: `${tier.id}-board`,
       name: `Board of the ${tier.name.toLowerCase()}`,
@@ -86,8 +96,10 @@ const standingIn = (tiers: readonly Tier[], card: Card | undefined): Standing[] 
   ...(card
     ? [
         {
+          id: 'card-sleeve',
           name: 'Figure’s board',
           gap: card.gap ?? 0,
+          sleeve: card.sleeve,
           card: { id: 'card', name: 'Figure’s board', kind: card.kind, width: card.width },
           tier: undefined,
         },
@@ -135,20 +147,46 @@ function clamp(
   return o.washerFirst ? nut(washer(o.from)) : washer(nut(o.from));
 }
 
+/** Paste round the rod from what is below to what is raised; it has to hide the nuts. */
+function sleeved(pile: Pile, s: Standing, sleeve: Sleeve, mast: Mast): void {
+  const { at } = pile;
+  const name = `Sleeve under the ${s.name.toLowerCase()}`;
+  pile.fittings.push({
+    id: s.id,
+    kind: 'sleeve',
+    name,
+    from: at,
+    to: at + s.gap,
+    wide: sleeve.across,
+    sleeve,
+  });
+  const widest = Math.max(washerAcross(mast.thread, mast.raised), THREADS[mast.thread].spanner);
+  if (sleeve.across < widest + 2 * HIDES)
+    pile.says.push(
+      `The ${name.toLowerCase()} does not hide its nuts and washers: ${formatLength(widest + 2 * HIDES)} across at least, or the nuts bare.`,
+    );
+}
+
+/** What something raised lacks that would hold it up. */
+function unheld(pile: Pile, s: Standing, mast: Mast | undefined): void {
+  if (!mast)
+    pile.says.push(`Nothing holds the ${s.name.toLowerCase()} up over its gap: a threaded rod through it.`);
+  if (!s.card)
+    pile.says.push(
+      `The ${s.name.toLowerCase()} is raised without a board under it: the nut would push through the cake.`,
+    );
+}
+
 /** A tier or the figure’s board on what is there, raised where it is. */
 function stand(pile: Pile, s: Standing, mast: Mast | undefined, overNut: Mm): void {
   const below = pile.at;
   const raised = s.gap > 0;
   const hole = mast && THREADS[mast.thread].hole;
   const wide = mast ? Math.max(washerAcross(mast.thread, mast.base), THREADS[mast.thread].spanner) : 0;
-  if (raised && !mast)
-    pile.says.push(`Nothing holds the ${s.name.toLowerCase()} up over its gap: a threaded rod through it.`);
-  if (raised && !s.card)
-    pile.says.push(
-      `The ${s.name.toLowerCase()} is raised without a board under it: the nut would push through the cake.`,
-    );
+  if (raised) unheld(pile, s, mast);
   if (raised) {
     pile.fit('gap', `Gap under the ${s.name.toLowerCase()}`, s.gap, 0);
+    if (s.sleeve && mast) sleeved(pile, s, s.sleeve, mast);
     pile.at = below + s.gap;
     if (mast) {
       const own = nutWithWasher(mast.thread, mast.raised);

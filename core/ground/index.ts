@@ -16,4 +16,4 @@ export {
   PROUD,
 } from './ground.ts';
 export { nutWithWasher, THREADS, washerAcross } from './threads.ts';
-export { boardWeighs, nutWeighs, rodWeighs, washerWeighs } from './weigh.ts';
+export { boardWeighs, nutWeighs, rodWeighs, sleeveWeighs, washerWeighs } from './weigh.ts';

@@ -1,6 +1,7 @@
 import { byFormula, formula, given, type Mm, type Reckoned } from '../quantity/index.ts';
+import { blendDensity, type Blend } from '../pastes/index.ts';
 import type { ThreadSize, Washer } from '../record/index.ts';
-import type { Layer } from './ground.ts';
+import type { Fitting, Layer } from './ground.ts';
 import { THREADS, washerAcross, washerThick } from './threads.ts';
 
 const ROUND = formula({
@@ -82,4 +83,20 @@ export const washerWeighs = (thread: ThreadSize, kind: Washer, name = `M${thread
     given('Hole', THREADS[thread].hole, 'mm'),
     given('Thick', washerThick(thread, kind), 'mm'),
     steel,
+  ]);
+
+const SLEEVE = formula({
+  name: 'Sleeve',
+  takes: ['mm', 'mm', 'mm', 'g/cm³'],
+  unit: 'g',
+  rule: 'π (D² − d²) ÷ 4 × high × density',
+  f: (across, thread, high, rho) => ((Math.PI / 4) * (across ** 2 - thread ** 2) * high * rho) / 1000,
+});
+/** Paste round a rod in its gap; what nuts take of it is left in, a few grams on the safe side. */
+export const sleeveWeighs = (f: Fitting, thread: ThreadSize, blend: Blend): Reckoned<'g'> =>
+  byFormula({ ...SLEEVE, name: f.name }, [
+    given('Across', f.wide, 'mm'),
+    given('Rod', thread, 'mm'),
+    given('High', f.to - f.from, 'mm'),
+    blendDensity(blend),
   ]);

@@ -1,6 +1,7 @@
 import { drapeUse, drapeUseSquare, TUCK } from '../pastes/index.ts';
 import { byFormula, formula, given, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
-import { BOARD, type Build, type RolledCover, type Tier } from '../record/index.ts';
+import { groundOf, type Fitting, type OnGround } from '../ground/index.ts';
+import { BOARD, type Build, type RolledCover, type Sleeve, type Tier } from '../record/index.ts';
 
 /** What is covered: a tier over top and sides, a board over its top. */
 export interface Covered {
@@ -69,3 +70,7 @@ export function coversOf({ board, cake }: Pick<Build, 'board' | 'cake'>): Cover[
     : [];
   return [...under, ...cake.tiers.flatMap((t) => coveredTier(t) ?? [])].map(coverOf);
 }
+
+/** Paste round a threaded rod in its gaps, from the board up. */
+export const sleevesOf = (build: OnGround): (Fitting & { readonly sleeve: Sleeve })[] =>
+  groundOf(build).fittings.flatMap((f) => (f.sleeve ? [{ ...f, sleeve: f.sleeve }] : []));

@@ -1,8 +1,9 @@
 import { blendDensity, makeCount, startMass, techniqueOf, type Blend } from '../pastes/index.ts';
 import { given, reckon, remembered, type Reckoned } from '../quantity/index.ts';
 import { shapeOf } from '../solids/index.ts';
-import { multiplicity, type PartsOf, type Piece } from '../record/index.ts';
+import { multiplicity, type Mast, type PartsOf, type Piece } from '../record/index.ts';
 import type { Cover } from './covers.ts';
+import { sleeveWeighs, type Fitting } from '../ground/index.ts';
 import { weighIn, type Weight } from '../figure/index.ts';
 
 /** What one piece, or the cover of one tier, takes from a batch. */
@@ -14,6 +15,8 @@ export interface PasteLine {
   /** Made in all: more than the number where some are expected to break. */
   readonly make: number;
   readonly cover?: Cover;
+  /** It is round a threaded rod; its id is that of the sleeve. */
+  readonly sleeve?: true;
   /** Paste that ends in these pieces. */
   readonly net: Reckoned;
   /** Paste in those made in reserve. */
@@ -28,7 +31,7 @@ export interface PasteLine {
 
 /** What is made so often: one of it as it stays and before trimming, and how it is rolled. */
 interface Made {
-  readonly at: { readonly piece: string; readonly name: string; readonly cover?: Cover };
+  readonly at: Pick<PasteLine, 'piece' | 'name' | 'cover' | 'sleeve'>;
   readonly number: number;
   /** Chance that one of them breaks, per cent. */
   readonly breaks: number;
@@ -132,5 +135,27 @@ export function coverLine(build: PartsOf<'practice'>, cover: Cover, blend: Blend
     gross: grams,
     used,
     back: backShare(build.practice.saves, 0.8),
+  });
+}
+
+/** A sleeve rolled round a rod is rolled as a strip: so much of it stays on. Common practice. */
+const STRIP_STAYS = 0.8;
+
+/** Paste round a threaded rod, rolled out as a strip and closed on the hidden side. */
+export function sleeveLine(
+  build: PartsOf<'practice'>,
+  { thread }: Mast,
+  fitting: Fitting,
+  blend: Blend,
+): PasteLine {
+  const grams = sleeveWeighs(fitting, thread, blend);
+  return lineOf({
+    at: { piece: fitting.id, name: fitting.name, sleeve: true },
+    number: 1,
+    breaks: 0,
+    net: grams,
+    gross: grams,
+    used: usedShare(STRIP_STAYS, 'strip'),
+    back: backShare(build.practice.saves, STRIP_STAYS),
   });
 }

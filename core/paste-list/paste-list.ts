@@ -9,8 +9,8 @@ import {
   type Reserve,
 } from '../record/index.ts';
 import { partsOf, type BatchPart } from './batch-parts.ts';
-import { coversOf } from './covers.ts';
-import { coverLine, pieceLine, type PasteLine } from './paste-line.ts';
+import { coversOf, sleevesOf } from './covers.ts';
+import { coverLine, pieceLine, sleeveLine, type PasteLine } from './paste-line.ts';
 import { blendOf } from '../figure/index.ts';
 
 /** One blend in one colour: a lump to mix. */
@@ -57,6 +57,10 @@ export function pasteList(build: Build): Batch[] {
   for (const cover of coversOf(build)) {
     const blend = build.blends.find((b) => b.id === cover.of.cover.blend)!;
     into(blend, cover.of.cover.colour, coverLine(build, cover, blend));
+  }
+  for (const s of sleevesOf(build)) {
+    const blend = build.blends.find((b) => b.id === s.sleeve.blend)!;
+    into(blend, s.sleeve.colour, sleeveLine(build, build.mast!, s, blend));
   }
   return [...groups.entries()].map(([id, { blend, colour, lines }]) =>
     batchOf(build, id, blend, colour, lines),

@@ -68,7 +68,7 @@ const densityWithGum = (base: Composition) => (gum: number, air: number, airInGu
 };
 
 /** Density of a blend: the person's own where measured, else from its composition; never an average of densities. */
-export function blendDensity(blend: Blend): Reckoned {
+export function blendDensity(blend: Blend): Reckoned<'g/cm³'> {
   if (blend.density !== undefined) return given('Density, your own', blend.density, 'g/cm³', 'yours');
   const base = materialOf(blend.base);
   const own = blend.own?.density;

@@ -13,6 +13,11 @@ export const coverRecord = record({ thickness: number<Mm>(1, 20), blend: id, col
 /** Rolled paste over a board or a tier. */
 export interface RolledCover extends Of<typeof coverRecord> {}
 
+export const sleeveRecord = record({ across: number<Mm>(8, 400), blend: id, colour: id });
+
+/** Paste round a threaded rod where it crosses a gap, from side to side of it. */
+export interface Sleeve extends Of<typeof sleeveRecord> {}
+
 export const ribbonRecord = record({ width: number<Mm>(3, 100), colour: id });
 
 export const boardRecord = record({
@@ -39,6 +44,8 @@ export const cardRecord = record({
   width: number<Mm>(30, 900),
   /** Open height under it, up the rod. */
   gap: optional(gapField),
+  /** Round the rod in that gap. */
+  sleeve: optional(sleeveRecord),
 });
 
 /** The figure's own board on top of the tiers, or raised on the rod. */

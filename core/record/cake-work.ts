@@ -1,5 +1,5 @@
 import { BATTERS, densityField, FILLINGS, type BatterId, type FillingId } from '../pastes/index.ts';
-import { coverRecord, gapField, tierBoardRecord } from './board.ts';
+import { coverRecord, gapField, sleeveRecord, tierBoardRecord } from './board.ts';
 import { field, type Grams, type Mm, type Of } from '../quantity/index.ts';
 
 /** The cake inside the figure and under it, portions cut of it, and the hardware a raised tier stands on. */
@@ -29,6 +29,8 @@ export const tierRecord = record({
   posts: optional(postsRecord),
   /** Open height under its board, up the threaded rod. */
   gap: optional(gapField),
+  /** Round the rod in that gap. */
+  sleeve: optional(sleeveRecord),
   /** Held to its board with icing or chocolate. */
   stuck: flag,
   /** Sticks up through its board, that keep it from turning. */

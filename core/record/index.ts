@@ -7,11 +7,13 @@ export {
   type Board,
   type Card,
   type RolledCover,
+  type Sleeve,
   type TierBoard,
   boardRecord,
   cardRecord,
   coverRecord,
   ribbonRecord,
+  sleeveRecord,
   tierBoardRecord,
 } from './board.ts';
 export {

@@ -11,7 +11,7 @@ import {
   setRibbon,
   withoutMast,
 } from '@core/edits/index.ts';
-import type { Board, Card, TierBoard } from '@core/record/index.ts';
+import type { Board, Card, Sleeve, TierBoard } from '@core/record/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
 import ChoiceField from '../shared/ChoiceField.vue';
@@ -21,6 +21,7 @@ import ToggleField from '../shared/ToggleField.vue';
 import WhyButton from '../shared/WhyButton.vue';
 import { BOARD_MATERIALS } from './board-materials.ts';
 import CoverFields from './CoverFields.vue';
+import SleeveFields from './SleeveFields.vue';
 import TierRow from './TierRow.vue';
 
 /** Everything the figure stands on, from the top down: its own board, tiers, the board with feet, cover and ribbon, and a rod through it all. */
@@ -43,6 +44,10 @@ const card = (next: Card | undefined) => store.apply(setCard(build.value, next),
 function cardOf(kind: string): void {
   const now = build.value.card;
   card(kind ? { width: Math.min(120, build.value.board.width), ...now, kind: kind as TierBoard } : undefined);
+}
+function cardSleeve(sleeve: Sleeve | undefined): void {
+  const { sleeve: _gone, ...bare } = build.value.card!;
+  card(sleeve ? { ...bare, sleeve } : bare);
 }
 const RIBBON = 15;
 const ribbon = (on: boolean) =>
@@ -87,6 +92,7 @@ const colours = computed(() => build.value.colours.map((c) => ({ value: c.id, la
           :value="build.card.gap ?? 0"
           @change="(gap) => card({ ...build.card!, gap })"
         />
+        <SleeveFields v-if="build.mast && build.card.gap" :sleeve="build.card.sleeve" @change="cardSleeve" />
       </template>
       <button class="button" type="button" @click="store.apply(addTier(build), 'a tier')">
         <Plus :size="15" /> A tier under it

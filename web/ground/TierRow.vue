@@ -15,6 +15,7 @@ import TextField from '../shared/TextField.vue';
 import Segments from '../shared/Segments.vue';
 import ToggleField from '../shared/ToggleField.vue';
 import CoverFields from './CoverFields.vue';
+import SleeveFields from './SleeveFields.vue';
 
 /** A plain tier: its size, the paste rolled over it, what it stands on, and what it carries. */
 const props = defineProps<{ tier: Tier }>();
@@ -134,6 +135,11 @@ const SHAPES: { value: Tier['shape']; label: string }[] = [
         :width="76"
         :value="tier.gap ?? 0"
         @change="(v) => (v > 0 ? set({ gap: v }) : without('gap', 'the gap under a tier'))"
+      />
+      <SleeveFields
+        v-if="build.mast && tier.gap"
+        :sleeve="tier.sleeve"
+        @change="(sleeve) => (sleeve ? set({ sleeve }) : without('sleeve', 'the sleeve of the rod'))"
       />
       <ChoiceField
         v-if="build.mast && tier.board"

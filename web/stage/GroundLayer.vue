@@ -10,10 +10,12 @@ const emit = defineEmits<{ grab: [] }>();
 const ground = computed(() => groundOf(props.build));
 const hex = (id: string) => props.build.colours.find((c) => c.id === id)?.hex;
 const FOOT = 14;
+const STEEL = '#88928e';
 const boxes = computed(() => {
   const half = props.build.board.width / 2;
   return ground.value.fittings.flatMap((f) => {
-    const box = { id: f.id, y: -f.to, height: f.to - f.from };
+    const fill = (f.sleeve && hex(f.sleeve.colour)) ?? STEEL;
+    const box = { id: f.id, y: -f.to, height: f.to - f.from, fill };
     if (f.kind === 'gap') return [];
     if (f.kind === 'feet')
       return [-half + FOOT, half - 2 * FOOT].map((x, k) => ({ ...box, id: `${f.id}-${k}`, x, width: FOOT }));
@@ -51,6 +53,7 @@ const ribbon = computed(() => {
       v-for="b in boxes"
       :key="b.id"
       class="steel"
+      :fill="b.fill"
       :x="b.x"
       :y="b.y"
       :width="b.width"
@@ -94,7 +97,6 @@ const ribbon = computed(() => {
   stroke: var(--elm, #8a5a17);
 }
 .steel {
-  fill: #88928e;
   stroke: #4d5753;
 }
 .rod {

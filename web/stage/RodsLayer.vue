@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { discOutline, type PlacedDisc, type RodReport } from '@core/bones/index.ts';
-import { project, type PlacedRod } from '@core/figure/index.ts';
+import { discOutline, type HeldRod, type PlacedDisc } from '@core/bones/index.ts';
+import { MAST, project, type PlacedRod } from '@core/figure/index.ts';
 import { type Vec } from '@core/solids/index.ts';
 import { type RodPoint } from '@core/edits/index.ts';
 import { useStage } from '../state/on-stage.ts';
@@ -10,7 +10,7 @@ import { useStage } from '../state/on-stage.ts';
 const props = defineProps<{
   rods: readonly PlacedRod[];
   discs: readonly PlacedDisc[];
-  reports: readonly RodReport[];
+  reports: readonly HeldRod[];
   unit: number;
 }>();
 const emit = defineEmits<{ grab: [e: PointerEvent, rod: PlacedRod, which: RodPoint] }>();
@@ -21,7 +21,7 @@ const flat = (p: Vec): readonly [number, number] => {
 };
 const pathOf = (line: readonly Vec[]): string =>
   line.map((p, i) => `${i ? 'L' : 'M'}${flat(p).join(' ')}`).join('');
-const reports = computed(() => new Map(props.reports.map((r) => [r.rod.id, r])));
+const reports = computed(() => new Map<string, HeldRod>(props.reports.map((r) => [r.rod.id, r])));
 /** Which point of the rod a point of its line is. */
 const pointAt = (k: number, n: number): RodPoint => (k === 0 ? 'from' : k === n - 1 ? 'to' : k - 1);
 
@@ -36,7 +36,9 @@ const drawn = computed(() =>
       key: `${r.rod.id}-${r.index}`,
       path: pathOf(r.line),
       at: [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2] as const,
-      points: r.line.map((p, k) => ({ at: flat(p), which: pointAt(k, r.line.length) })),
+      // the threaded rod is clamped to its board: it is not pulled by its ends
+      points:
+        r.rod.id === MAST ? [] : r.line.map((p, k) => ({ at: flat(p), which: pointAt(k, r.line.length) })),
       letter: report?.letter ?? '',
       verdict: report?.verdict ?? 'idle',
       /** Share of a full bar. */

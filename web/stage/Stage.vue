@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { placedDiscs, rodStock } from '@core/bones/index.ts';
+import { everyRod, placedDiscs, rodStock } from '@core/bones/index.ts';
 import { shapeOf, toLocal, toWorld, type Vec } from '@core/solids/index.ts';
 import {
   elevation,
@@ -283,7 +283,7 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
       v-if="lens === 'bones'"
       :rods="rods"
       :discs="discs"
-      :reports="bones?.rods ?? []"
+      :reports="bones ? everyRod(bones) : []"
       :unit="unit"
       @grab="grabRodPoint"
     />

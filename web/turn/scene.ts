@@ -18,12 +18,12 @@ import {
   type Object3D,
 } from 'three';
 import { toCreasedNormals } from 'three/addons/utils/BufferGeometryUtils.js';
-import { placedDiscs, rodStock, type BonesReport } from '@core/bones/index.ts';
+import { everyRod, placedDiscs, rodStock, type BonesReport } from '@core/bones/index.ts';
 import { legsOf, drawnOf, placeRods, type Instance, type Line } from '@core/figure/index.ts';
 import { type Frame, bodyMesh, type Body, type Mesh as Triangles } from '@core/solids/index.ts';
 import { groundOf, type Layer } from '@core/ground/index.ts';
 import { type Build } from '@core/record/index.ts';
-import { groundFill } from '../ground/ground-fill.ts';
+import { groundFill, hexOf } from '../ground/ground-fill.ts';
 import { letterAt } from './letters.ts';
 
 /** Edges sharper than this stay edges. */
@@ -111,7 +111,8 @@ function groundMeshes(build: Build): Group {
   };
   for (const l of ground.layers) put(l.shape, l.width, l.from, l.to, groundFill(build, l));
   for (const f of ground.fittings)
-    if (f.kind !== 'gap' && f.kind !== 'feet') put('round', f.wide, f.from, f.to, STEEL);
+    if (f.kind !== 'gap' && f.kind !== 'feet')
+      put('round', f.wide, f.from, f.to, f.sleeve ? hexOf(build, f.sleeve.colour) : STEEL);
   if (ground.rod) put('round', ground.rod.mast.thread, ground.rod.from, ground.rod.to, STEEL);
   return out;
 }
@@ -147,7 +148,7 @@ export function figureScene(build: Build, look: SceneLook): Scene {
   const spot = Math.max(6, LETTER * (look.bones?.balance.point[2] ?? 0));
   for (const r of placeRods(build)) {
     if (look.hidden.has(r.rod.to.on)) continue;
-    const report = look.bones?.rods.find((x) => x.rod.id === r.rod.id);
+    const report = (look.bones ? everyRod(look.bones) : []).find((x) => x.rod.id === r.rod.id);
     const fails = report?.verdict === 'fails';
     const material = new MeshStandardMaterial({ color: fails ? FAILS : ROD, roughness: 0.7 });
     const d = rodStock(r.rod.stock).section.diameter;
@@ -209,7 +210,7 @@ function loadsOf(bones: BonesReport, rodId: string | undefined): Object3D[] {
   const ball = new Mesh(new SphereGeometry(size, 20, 14), ink);
   ball.position.set(...point);
   const found: Object3D[] = [ball, ...sticksOf([point, [point[0], point[1], 0]], size / 6, ink)];
-  const rod = bones.rods.find((r) => r.rod.id === rodId);
+  const rod = everyRod(bones).find((r) => r.rod.id === rodId);
   if (rod?.load) {
     const { at, down, sideways } = rod.load;
     const long = (Math.max(60, 2 * point[2]) * LONGEST) / Math.max(down, sideways, 1e-9);

@@ -45,6 +45,7 @@ const CLOSES: Readonly<Record<Layer['kind'] | Fitting['kind'], string>> = {
   board: 'cover its top before the rod stands in it; its underside is closed once the feet are on',
   card: 'its underside and the nut below are out of reach once a tier stands on it',
   gap: 'sleeve and finish this stretch first',
+  sleeve: 'the rod and the nut under it are out of reach once it is on',
   tier: 'what is under it can no longer be painted',
 };
 
@@ -81,6 +82,9 @@ export interface HardwareReport {
   readonly stale: Reckoned | undefined;
 }
 
+/** What needs no mark on the rod. */
+const OFF_ROD: ReadonlySet<StackLine['kind']> = new Set(['feet', 'sleeve']);
+
 /** Everything on the rod, from the table up. */
 function linesOf(ground: Ground, rodFrom: Mm): StackLine[] {
   const line = (x: Layer | Fitting, more: Pick<StackLine, 'wide' | 'hole' | 'pocket'>): StackLine => ({
@@ -90,7 +94,7 @@ function linesOf(ground: Ground, rodFrom: Mm): StackLine[] {
     thick: x.to - x.from,
     from: x.from - ground.table,
     to: x.to - ground.table,
-    mark: x.kind === 'feet' ? undefined : x.from - ground.table - rodFrom,
+    mark: OFF_ROD.has(x.kind) ? undefined : x.from - ground.table - rodFrom,
     ...more,
   });
   return [

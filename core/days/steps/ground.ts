@@ -1,9 +1,11 @@
 import { groundOf } from '../../ground/index.ts';
 import { rodStock } from '../../bones/index.ts';
-import { formatLength } from '../../quantity/index.ts';
+import { formatLength, formatMass } from '../../quantity/index.ts';
+import { sleevesOf } from '../../paste-list/index.ts';
 import { BOARD, writeStepId, type Tier } from '../../record/index.ts';
 import type { Link, Step } from '../types.ts';
 import {
+  colourOf,
   coverId,
   FINISH_ID,
   joinId,
@@ -17,7 +19,7 @@ import {
 } from './types.ts';
 
 /** Minutes of the work on what stands under the figure. Common practice. */
-const TAKES = { rod: 20, hole: 10, clamping: 10, setting: 10, post: 3, stick: 2, ribbon: 10 };
+const TAKES = { rod: 20, hole: 10, clamping: 10, setting: 10, post: 3, stick: 2, ribbon: 10, sleeve: 15 };
 
 const SAWN = writeStepId({ task: 'mast' });
 const CLAMPED = writeStepId({ task: 'mast', of: 'clamp' });
@@ -60,6 +62,48 @@ function mastSteps(bench: Bench): { steps: Step[]; links: Link[] } {
         ? [order(coverId(BOARD), CLAMPED, 'the board is covered before the rod stands in it')]
         : []),
     ],
+  };
+}
+
+/** The rod is sleeved once it stands in what is below, before what is raised closes it off. */
+function sleeveSteps(bench: Bench): { steps: Step[]; links: Link[] } {
+  const { build } = bench;
+  const raised = [
+    ...build.cake.tiers.map((t, k) => ({ id: t.id, below: build.cake.tiers[k - 1] })),
+    { id: 'card', below: build.cake.tiers.at(-1) },
+  ];
+  const lines = new Map(
+    bench.batches.flatMap((b) => b.lines.filter((l) => l.sleeve).map((l) => [l.piece, l.net.value] as const)),
+  );
+  const sleeves = sleevesOf(build);
+  return {
+    steps: sleeves.map((s) => ({
+      id: coverId(s.id),
+      kind: 'cover',
+      title: `Sleeve the rod under the ${s.name.replace('Sleeve under the ', '')}`,
+      notes: [
+        `A strip ${formatLength(s.to - s.from)} wide of ${formatMass(lines.get(s.id) ?? 0)}, ${formatLength(s.wide)} across when it is round the rod. Close it at the back.`,
+        'Film or a sealed tube on the rod first: steel is no food. Run nut and washer to their mark before you close over them.',
+      ],
+      ...colourOf(bench, s.sleeve.colour),
+      minutes: paced(bench, 'cover', TAKES.sleeve),
+    })),
+    links: raised.flatMap(({ id, below }): Link[] =>
+      sleeves.some((s) => s.id === `${id}-sleeve`)
+        ? [
+            order(
+              below ? setId(below.id) : CLAMPED,
+              coverId(`${id}-sleeve`),
+              'the rod stands in what is below it before it is sleeved',
+            ),
+            order(
+              coverId(`${id}-sleeve`),
+              id === 'card' ? SET_CARD : setId(id),
+              'the rod is sleeved before what is raised closes it off',
+            ),
+          ]
+        : [],
+    ),
   };
 }
 
@@ -116,25 +160,39 @@ function setSteps(bench: Bench): { steps: Step[]; links: Link[] } {
         ...(onto ? figure.map((p) => order(onto, joinId(p.id), 'what is under it is finished first')) : []),
       ],
     };
+  const threaded = (build.mast?.up ?? 0) > 0;
   return {
     steps: [
       ...steps,
       {
         id: SET_CARD,
         kind: 'cake',
-        title: `Lift the figure on its board on to the ${last ? lower(last.name) : 'rod'}`,
-        notes: ['Two people where it is heavy; look that the board lies flat all round.'],
+        title: threaded
+          ? `Set the figure’s board on the ${last ? lower(last.name) : 'rod'}`
+          : `Lift the figure on its board on to the ${last ? lower(last.name) : 'rod'}`,
+        notes: threaded
+          ? ['Over the rod, level, on its nut and washer: the figure is threaded on from here.']
+          : ['Two people where it is heavy; look that the board lies flat all round.'],
         minutes: paced(bench, 'cake', TAKES.setting + TAKES.post * (last?.posts?.number ?? 0)),
       },
     ],
     links: [
       ...links,
       ...(onto ? [order(onto, SET_CARD, 'what is under it is finished first')] : []),
-      ...build.pieces.map((p) => order(standsBy(p), SET_CARD, 'the figure is whole before it is lifted')),
+      ...(threaded
+        ? figure.map((p) =>
+            order(SET_CARD, joinId(p.id), 'its board is on the rod before the figure is threaded on'),
+          )
+        : build.pieces.map((p) => order(standsBy(p), SET_CARD, 'the figure is whole before it is lifted'))),
       order(SET_CARD, FINISH_ID),
     ],
   };
 }
+
+const both = (a: ReturnType<StepMaker['make']>, b: ReturnType<StepMaker['make']>) => ({
+  steps: [...a.steps, ...b.steps],
+  links: [...a.links, ...b.links],
+});
 
 /** What stands under the figure: the rod sawn and clamped, tiers set on each other, the ribbon round the board. */
 export const ground: StepMaker = {
@@ -142,7 +200,7 @@ export const ground: StepMaker = {
   make: (bench) => {
     const { board } = bench.build;
     const mast = mastSteps(bench);
-    const set = setSteps(bench);
+    const set = both(setSteps(bench), sleeveSteps(bench));
     const { ribbon } = board;
     if (!ribbon) return { steps: [...mast.steps, ...set.steps], links: [...mast.links, ...set.links] };
     const layer = groundOf(bench.build).layers.find((l) => l.kind === 'board')!;

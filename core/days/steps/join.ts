@@ -1,5 +1,6 @@
 import { BOARD, carriedBy, pieceOf, standingOn, type Piece } from '../../record/index.ts';
 import { DOWN, measureOf, place, reach, weighIn } from '../../figure/index.ts';
+import { everyRod } from '../../bones/index.ts';
 import { keepsItsShape, type Band, type PieceFirming } from '../../firming/index.ts';
 import { listed } from '../../quantity/index.ts';
 import type { Hold, Link, Step } from '../types.ts';
@@ -217,7 +218,9 @@ export const join: StepMaker = {
       const id = joinId(piece.id);
       const n = bench.number(piece);
       const carrier = piece.seat.on === BOARD ? undefined : pieceOf(build, piece.seat.on);
-      const rods = bench.bones.rods.filter((r) => r.passes.some((p) => 'piece' in p && p.piece === piece.id));
+      const rods = everyRod(bench.bones).filter((r) =>
+        r.passes.some((p) => 'piece' in p && p.piece === piece.id),
+      );
       const firming = bench.firming.get(piece.id)!;
       const small = isSmall(bench, piece);
       const where = carrier ? `the ${lower(carrier.name)}` : 'the board';
@@ -269,7 +272,7 @@ export const join: StepMaker = {
         steps.push(step);
         links.push(...between);
       }
-      if (rods.length || disc) links.push(order(BONES_ID, id));
+      if (rods.some((r) => r !== bench.bones.mast) || disc) links.push(order(BONES_ID, id));
       for (const under of carriersOf(bench, piece)) {
         if (under !== carrier && !small) links.push(order(standsBy(under), id));
         if (small) links.push(order(shapedBy(under), id));

@@ -47,7 +47,7 @@ export const mix: StepMaker = {
     links: bench.batches.flatMap((b) =>
       b.lines.map((line) => ({
         from: mixId(b.id),
-        to: line.cover ? coverId(line.piece) : shapeId(line.piece),
+        to: line.cover || line.sleeve ? coverId(line.piece) : shapeId(line.piece),
         kind: 'wait' as const,
         band: materialOf(b.blend.base).chocolate
           ? CHOCOLATE_REST

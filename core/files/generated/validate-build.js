@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 8,
+"const": 9,
 "type": "number"
 },
 "id": {
@@ -78,31 +78,14 @@ const schema19 = {
 "practice": { "$ref": "#/$defs/record28" },
 "workshop": { "$ref": "#/$defs/record29" },
 "cake": { "$ref": "#/$defs/record33" },
-"portions": { "$ref": "#/$defs/record40" },
-"card": {
-"additionalProperties": false,
-"type": "object",
-"required": ["kind", "width"],
-"properties": {
-"kind": { "$ref": "#/$defs/string37" },
-"width": {
-"type": "number",
-"minimum": 30,
-"maximum": 900
-},
-"gap": {
-"type": "number",
-"minimum": 0,
-"maximum": 700
-}
-}
-},
-"mast": { "$ref": "#/$defs/record41" },
-"reserves": { "$ref": "#/$defs/array42" },
-"measured": { "$ref": "#/$defs/array44" },
-"log": { "$ref": "#/$defs/array46" },
-"steps": { "$ref": "#/$defs/record53" },
-"bench": { "$ref": "#/$defs/record56" }
+"portions": { "$ref": "#/$defs/record41" },
+"card": { "$ref": "#/$defs/record42" },
+"mast": { "$ref": "#/$defs/record43" },
+"reserves": { "$ref": "#/$defs/array44" },
+"measured": { "$ref": "#/$defs/array46" },
+"log": { "$ref": "#/$defs/array48" },
+"steps": { "$ref": "#/$defs/record55" },
+"bench": { "$ref": "#/$defs/record58" }
 },
 "$defs": {
 "string2": {
@@ -1262,6 +1245,30 @@ const schema19 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
+"across",
+"blend",
+"colour"
+],
+"properties": {
+"across": {
+"type": "number",
+"minimum": 8,
+"maximum": 400
+},
+"blend": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"colour": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+}
+}
+},
+"record40": {
+"additionalProperties": false,
+"type": "object",
+"required": [
 "stock",
 "number",
 "apart"
@@ -1335,8 +1342,9 @@ const schema19 = {
 "minimum": 0,
 "maximum": 700
 },
+"sleeve": { "$ref": "#/$defs/record39" },
 "stuck": { "type": "boolean" },
-"keepers": { "$ref": "#/$defs/record39" },
+"keepers": { "$ref": "#/$defs/record40" },
 "weight": {
 "type": "number",
 "minimum": 1,
@@ -1424,7 +1432,7 @@ const schema19 = {
 "tiers": { "$ref": "#/$defs/array35" }
 }
 },
-"record40": {
+"record41": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1472,7 +1480,26 @@ const schema19 = {
 }
 }
 },
-"record41": {
+"record42": {
+"additionalProperties": false,
+"type": "object",
+"required": ["kind", "width"],
+"properties": {
+"kind": { "$ref": "#/$defs/string37" },
+"width": {
+"type": "number",
+"minimum": 30,
+"maximum": 900
+},
+"gap": {
+"type": "number",
+"minimum": 0,
+"maximum": 700
+},
+"sleeve": { "$ref": "#/$defs/record39" }
+}
+},
+"record43": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1511,7 +1538,7 @@ const schema19 = {
 }
 }
 },
-"record43": {
+"record45": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1547,13 +1574,13 @@ const schema19 = {
 "keepBy": { "$ref": "#/$defs/string27" }
 }
 },
-"array42": {
+"array44": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record43" }
+"items": { "$ref": "#/$defs/record45" }
 },
-"record45": {
+"record47": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1595,13 +1622,13 @@ const schema19 = {
 }
 }
 },
-"array44": {
+"array46": {
 "maxItems": 100,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record45" }
+"items": { "$ref": "#/$defs/record47" }
 },
-"string48": {
+"string50": {
 "type": "string",
 "enum": [
 "tack",
@@ -1618,7 +1645,7 @@ const schema19 = {
 "bend"
 ]
 },
-"record49": {
+"record51": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1640,7 +1667,7 @@ const schema19 = {
 }
 }
 },
-"record50": {
+"record52": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1685,7 +1712,7 @@ const schema19 = {
 "coat": { "type": "boolean" }
 }
 },
-"record52": {
+"record54": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1717,13 +1744,13 @@ const schema19 = {
 "wrapped": { "type": "boolean" }
 }
 },
-"array51": {
+"array53": {
 "maxItems": 20,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record52" }
+"items": { "$ref": "#/$defs/record54" }
 },
-"record47": {
+"record49": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1767,7 +1794,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string48" },
+"question": { "$ref": "#/$defs/string50" },
 "saw": {
 "type": "string",
 "enum": [
@@ -1792,9 +1819,9 @@ const schema19 = {
 "maxLength": 80,
 "type": "string"
 },
-"paste": { "$ref": "#/$defs/record49" },
-"body": { "$ref": "#/$defs/record50" },
-"spells": { "$ref": "#/$defs/array51" },
+"paste": { "$ref": "#/$defs/record51" },
+"body": { "$ref": "#/$defs/record52" },
+"spells": { "$ref": "#/$defs/array53" },
 "duty": {
 "type": "object",
 "additionalProperties": {
@@ -1806,13 +1833,13 @@ const schema19 = {
 }
 }
 },
-"array46": {
+"array48": {
 "maxItems": 2e3,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record47" }
+"items": { "$ref": "#/$defs/record49" }
 },
-"record55": {
+"record57": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1864,13 +1891,13 @@ const schema19 = {
 }
 }
 },
-"array54": {
+"array56": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record55" }
+"items": { "$ref": "#/$defs/record57" }
 },
-"record53": {
+"record55": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1879,7 +1906,7 @@ const schema19 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array54" },
+"own": { "$ref": "#/$defs/array56" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -1944,7 +1971,7 @@ const schema19 = {
 }
 }
 },
-"record58": {
+"record60": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1958,7 +1985,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string48" },
+"question": { "$ref": "#/$defs/string50" },
 "firm": { "type": "boolean" },
 "at": {
 "maxLength": 40,
@@ -1966,13 +1993,13 @@ const schema19 = {
 }
 }
 },
-"array57": {
+"array59": {
 "maxItems": 2e3,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record58" }
+"items": { "$ref": "#/$defs/record60" }
 },
-"record56": {
+"record58": {
 "additionalProperties": false,
 "type": "object",
 "required": ["done"],
@@ -2002,7 +2029,7 @@ const schema19 = {
 }
 }
 },
-"said": { "$ref": "#/$defs/array57" },
+"said": { "$ref": "#/$defs/array59" },
 "until": {
 "maxLength": 40,
 "type": "string"
@@ -8873,8 +8900,9 @@ const schema55 = {
 "minimum": 0,
 "maximum": 700
 },
+"sleeve": { "$ref": "#/$defs/record39" },
 "stuck": { "type": "boolean" },
-"keepers": { "$ref": "#/$defs/record39" },
+"keepers": { "$ref": "#/$defs/record40" },
 "weight": {
 "type": "number",
 "minimum": 1,
@@ -9024,15 +9052,135 @@ validate135.evaluated = {
 };
 function validate138(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-let errors = 0;
 const evaluated0 = validate138.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.across === void 0 && (missing0 = "across") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour")) {
+validate138.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "across" || key0 === "blend" || key0 === "colour")) {
+validate138.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.across !== void 0) {
+let data0 = data.across;
+if (typeof data0 == "number" && isFinite(data0)) {
+if (data0 > 400 || isNaN(data0)) {
+validate138.errors = [{
+instancePath: instancePath + "/across",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 400
+}
+}];
+return false;
+} else if (data0 < 8 || isNaN(data0)) {
+validate138.errors = [{
+instancePath: instancePath + "/across",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 8
+}
+}];
+return false;
+}
+} else {
+validate138.errors = [{
+instancePath: instancePath + "/across",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.blend !== void 0) {
+let data1 = data.blend;
+if (typeof data1 === "string") {
+if (!pattern4.test(data1)) {
+validate138.errors = [{
+instancePath: instancePath + "/blend",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate138.errors = [{
+instancePath: instancePath + "/blend",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.colour !== void 0) {
+let data2 = data.colour;
+if (typeof data2 === "string") {
+if (!pattern4.test(data2)) {
+validate138.errors = [{
+instancePath: instancePath + "/colour",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate138.errors = [{
+instancePath: instancePath + "/colour",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+} else {
+validate138.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate138.errors = vErrors;
+return true;
+}
+validate138.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate140(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate140.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number") || data.apart === void 0 && (missing0 = "apart")) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9041,7 +9189,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number" || key0 === "apart")) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9068,7 +9216,7 @@ if (data.number !== void 0) {
 let data1 = data.number;
 const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/number",
 keyword: "type",
 params: { type: "integer" }
@@ -9078,7 +9226,7 @@ return false;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 4 || isNaN(data1)) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/number",
 keyword: "maximum",
 params: {
@@ -9088,7 +9236,7 @@ limit: 4
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/number",
 keyword: "minimum",
 params: {
@@ -9109,7 +9257,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "maximum",
 params: {
@@ -9119,7 +9267,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 10 || isNaN(data2)) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "minimum",
 params: {
@@ -9130,7 +9278,7 @@ limit: 10
 return false;
 }
 } else {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "type",
 params: { type: "number" }
@@ -9145,7 +9293,7 @@ var valid0 = _errs5 === errors;
 }
 }
 } else {
-validate138.errors = [{
+validate140.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -9153,10 +9301,10 @@ params: { type: "object" }
 return false;
 }
 }
-validate138.errors = vErrors;
+validate140.errors = vErrors;
 return errors === 0;
 }
-validate138.evaluated = {
+validate140.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
@@ -9502,8 +9650,23 @@ return false;
 var valid0 = _errs20 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.stuck !== void 0) {
+if (data.sleeve !== void 0) {
 const _errs22 = errors;
+if (!validate138(data.sleeve, {
+instancePath: instancePath + "/sleeve",
+parentData: data,
+parentDataProperty: "sleeve",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate138.errors : vErrors.concat(validate138.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs22 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.stuck !== void 0) {
+const _errs23 = errors;
 if (typeof data.stuck !== "boolean") {
 validate131.errors = [{
 instancePath: instancePath + "/stuck",
@@ -9512,30 +9675,30 @@ params: { type: "boolean" }
 }];
 return false;
 }
-var valid0 = _errs22 === errors;
+var valid0 = _errs23 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.keepers !== void 0) {
-const _errs24 = errors;
-if (!validate138(data.keepers, {
+const _errs25 = errors;
+if (!validate140(data.keepers, {
 instancePath: instancePath + "/keepers",
 parentData: data,
 parentDataProperty: "keepers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate138.errors : vErrors.concat(validate138.errors);
+vErrors = vErrors === null ? validate140.errors : vErrors.concat(validate140.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs24 === errors;
+var valid0 = _errs25 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.weight !== void 0) {
-let data13 = data.weight;
-const _errs25 = errors;
-if (errors === _errs25) {
-if (typeof data13 == "number" && isFinite(data13)) {
-if (data13 > 5e4 || isNaN(data13)) {
+let data14 = data.weight;
+const _errs26 = errors;
+if (errors === _errs26) {
+if (typeof data14 == "number" && isFinite(data14)) {
+if (data14 > 5e4 || isNaN(data14)) {
 validate131.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "maximum",
@@ -9545,7 +9708,7 @@ limit: 5e4
 }
 }];
 return false;
-} else if (data13 < 1 || isNaN(data13)) {
+} else if (data14 < 1 || isNaN(data14)) {
 validate131.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "minimum",
@@ -9565,8 +9728,9 @@ params: { type: "number" }
 return false;
 }
 }
-var valid0 = _errs25 === errors;
+var valid0 = _errs26 === errors;
 } else var valid0 = true;
+}
 }
 }
 }
@@ -10095,15 +10259,15 @@ validate126.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate144(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate146(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate144.evaluated;
+const evaluated0 = validate146.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.target === void 0 && (missing0 = "target") || data.within === void 0 && (missing0 = "within") || data.step === void 0 && (missing0 = "step") || data.caseWidth === void 0 && (missing0 = "caseWidth") || data.weighed === void 0 && (missing0 = "weighed")) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10111,7 +10275,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "piece" || key0 === "target" || key0 === "within" || key0 === "step" || key0 === "caseWidth" || key0 === "weighed")) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10122,7 +10286,7 @@ if (data.piece !== void 0) {
 let data0 = data.piece;
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -10130,7 +10294,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -10144,7 +10308,7 @@ if (data.target !== void 0) {
 let data1 = data.target;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5e3 || isNaN(data1)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/target",
 keyword: "maximum",
 params: {
@@ -10154,7 +10318,7 @@ limit: 5e3
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/target",
 keyword: "minimum",
 params: {
@@ -10165,7 +10329,7 @@ limit: .01
 return false;
 }
 } else {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/target",
 keyword: "type",
 params: { type: "number" }
@@ -10179,7 +10343,7 @@ if (data.within !== void 0) {
 let data2 = data.within;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/within",
 keyword: "maximum",
 params: {
@@ -10189,7 +10353,7 @@ limit: 1e3
 }];
 return false;
 } else if (data2 < .001 || isNaN(data2)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/within",
 keyword: "minimum",
 params: {
@@ -10200,7 +10364,7 @@ limit: .001
 return false;
 }
 } else {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/within",
 keyword: "type",
 params: { type: "number" }
@@ -10214,7 +10378,7 @@ if (data.step !== void 0) {
 let data3 = data.step;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 10 || isNaN(data3)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/step",
 keyword: "maximum",
 params: {
@@ -10224,7 +10388,7 @@ limit: 10
 }];
 return false;
 } else if (data3 < .001 || isNaN(data3)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/step",
 keyword: "minimum",
 params: {
@@ -10235,7 +10399,7 @@ limit: .001
 return false;
 }
 } else {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/step",
 keyword: "type",
 params: { type: "number" }
@@ -10249,7 +10413,7 @@ if (data.caseWidth !== void 0) {
 let data4 = data.caseWidth;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 500 || isNaN(data4)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "maximum",
 params: {
@@ -10259,7 +10423,7 @@ limit: 500
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "minimum",
 params: {
@@ -10270,7 +10434,7 @@ limit: 0
 return false;
 }
 } else {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "type",
 params: { type: "number" }
@@ -10284,14 +10448,14 @@ if (data.weighed !== void 0) {
 let data5 = data.weighed;
 if (Array.isArray(data5)) {
 if (data5.length > 2e3) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data5.length < 0) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "minItems",
 params: { limit: 0 }
@@ -10303,7 +10467,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data6 = data5[i0];
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e4 || isNaN(data6)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "maximum",
 params: {
@@ -10313,7 +10477,7 @@ limit: 1e4
 }];
 return false;
 } else if (data6 < .001 || isNaN(data6)) {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "minimum",
 params: {
@@ -10324,7 +10488,7 @@ limit: .001
 return false;
 }
 } else {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "type",
 params: { type: "number" }
@@ -10334,7 +10498,7 @@ return false;
 }
 }
 } else {
-validate144.errors = [{
+validate146.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "type",
 params: { type: "array" }
@@ -10350,22 +10514,176 @@ var valid0 = true;
 }
 }
 } else {
-validate144.errors = [{
+validate146.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate144.errors = vErrors;
+validate146.errors = vErrors;
 return true;
 }
-validate144.evaluated = {
+validate146.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema60 = {
+function validate148(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate148.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.kind === void 0 && (missing0 = "kind") || data.width === void 0 && (missing0 = "width")) {
+validate148.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "kind" || key0 === "width" || key0 === "gap" || key0 === "sleeve")) {
+validate148.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.kind !== void 0) {
+const _errs2 = errors;
+if (!validate133(data.kind, {
+instancePath: instancePath + "/kind",
+parentData: data,
+parentDataProperty: "kind",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.width !== void 0) {
+let data1 = data.width;
+const _errs3 = errors;
+if (errors === _errs3) {
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 900 || isNaN(data1)) {
+validate148.errors = [{
+instancePath: instancePath + "/width",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 900
+}
+}];
+return false;
+} else if (data1 < 30 || isNaN(data1)) {
+validate148.errors = [{
+instancePath: instancePath + "/width",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 30
+}
+}];
+return false;
+}
+} else {
+validate148.errors = [{
+instancePath: instancePath + "/width",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs3 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.gap !== void 0) {
+let data2 = data.gap;
+const _errs5 = errors;
+if (errors === _errs5) {
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 700 || isNaN(data2)) {
+validate148.errors = [{
+instancePath: instancePath + "/gap",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 700
+}
+}];
+return false;
+} else if (data2 < 0 || isNaN(data2)) {
+validate148.errors = [{
+instancePath: instancePath + "/gap",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate148.errors = [{
+instancePath: instancePath + "/gap",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs5 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.sleeve !== void 0) {
+const _errs7 = errors;
+if (!validate138(data.sleeve, {
+instancePath: instancePath + "/sleeve",
+parentData: data,
+parentDataProperty: "sleeve",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate138.errors : vErrors.concat(validate138.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs7 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+} else {
+validate148.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate148.errors = vErrors;
+return errors === 0;
+}
+validate148.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema62 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -10404,15 +10722,15 @@ const schema60 = {
 }
 }
 };
-function validate147(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate152(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate147.evaluated;
+const evaluated0 = validate152.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.thread === void 0 && (missing0 = "thread") || data.base === void 0 && (missing0 = "base") || data.raised === void 0 && (missing0 = "raised") || data.up === void 0 && (missing0 = "up")) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10420,7 +10738,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "thread" || key0 === "base" || key0 === "raised" || key0 === "up" || key0 === "cutAt")) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10430,7 +10748,7 @@ return false;
 if (data.thread !== void 0) {
 let data0 = data.thread;
 if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0))) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/thread",
 keyword: "type",
 params: { type: "integer" }
@@ -10438,10 +10756,10 @@ params: { type: "integer" }
 return false;
 }
 if (!(data0 === 6 || data0 === 8 || data0 === 10 || data0 === 12)) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/thread",
 keyword: "enum",
-params: { allowedValues: schema60.properties.thread.enum }
+params: { allowedValues: schema62.properties.thread.enum }
 }];
 return false;
 }
@@ -10451,7 +10769,7 @@ if (valid0) {
 if (data.base !== void 0) {
 let data1 = data.base;
 if (typeof data1 !== "string") {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/base",
 keyword: "type",
 params: { type: "string" }
@@ -10459,10 +10777,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data1 === "washer" || data1 === "large")) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/base",
 keyword: "enum",
-params: { allowedValues: schema60.properties.base.enum }
+params: { allowedValues: schema62.properties.base.enum }
 }];
 return false;
 }
@@ -10472,7 +10790,7 @@ if (valid0) {
 if (data.raised !== void 0) {
 let data2 = data.raised;
 if (typeof data2 !== "string") {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/raised",
 keyword: "type",
 params: { type: "string" }
@@ -10480,10 +10798,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data2 === "washer" || data2 === "large")) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/raised",
 keyword: "enum",
-params: { allowedValues: schema60.properties.raised.enum }
+params: { allowedValues: schema62.properties.raised.enum }
 }];
 return false;
 }
@@ -10494,7 +10812,7 @@ if (data.up !== void 0) {
 let data3 = data.up;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e3 || isNaN(data3)) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/up",
 keyword: "maximum",
 params: {
@@ -10504,7 +10822,7 @@ limit: 1e3
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/up",
 keyword: "minimum",
 params: {
@@ -10515,7 +10833,7 @@ limit: 0
 return false;
 }
 } else {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/up",
 keyword: "type",
 params: { type: "number" }
@@ -10529,7 +10847,7 @@ if (data.cutAt !== void 0) {
 let data4 = data.cutAt;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 3e3 || isNaN(data4)) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "maximum",
 params: {
@@ -10539,7 +10857,7 @@ limit: 3e3
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "minimum",
 params: {
@@ -10550,7 +10868,7 @@ limit: 0
 return false;
 }
 } else {
-validate147.errors = [{
+validate152.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "type",
 params: { type: "number" }
@@ -10565,32 +10883,32 @@ var valid0 = true;
 }
 }
 } else {
-validate147.errors = [{
+validate152.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate147.errors = vErrors;
+validate152.errors = vErrors;
 return true;
 }
-validate147.evaluated = {
+validate152.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate150(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate155(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate150.evaluated;
+const evaluated0 = validate155.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.name === void 0 && (missing0 = "name") || data.batch === void 0 && (missing0 = "batch") || data.grams === void 0 && (missing0 = "grams") || data.recolour === void 0 && (missing0 = "recolour") || data.allergens === void 0 && (missing0 = "allergens")) {
-validate150.errors = [{
+validate155.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10599,7 +10917,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "name" || key0 === "batch" || key0 === "grams" || key0 === "recolour" || key0 === "allergens" || key0 === "keepBy")) {
-validate150.errors = [{
+validate155.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10613,14 +10931,14 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 80) {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "minLength",
 params: { limit: 1 }
@@ -10628,7 +10946,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "type",
 params: { type: "string" }
@@ -10645,14 +10963,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -10660,7 +10978,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -10677,7 +10995,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 130) {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/batch",
 keyword: "maxLength",
 params: { limit: 130 }
@@ -10685,7 +11003,7 @@ params: { limit: 130 }
 return false;
 }
 } else {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/batch",
 keyword: "type",
 params: { type: "string" }
@@ -10702,7 +11020,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e5 || isNaN(data3)) {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "maximum",
 params: {
@@ -10712,7 +11030,7 @@ limit: 1e5
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "minimum",
 params: {
@@ -10723,7 +11041,7 @@ limit: 0
 return false;
 }
 } else {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "type",
 params: { type: "number" }
@@ -10737,7 +11055,7 @@ if (valid0) {
 if (data.recolour !== void 0) {
 const _errs10 = errors;
 if (typeof data.recolour !== "boolean") {
-validate150.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/recolour",
 keyword: "type",
 params: { type: "boolean" }
@@ -10785,7 +11103,7 @@ var valid0 = _errs13 === errors;
 }
 }
 } else {
-validate150.errors = [{
+validate155.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -10793,31 +11111,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate150.errors = vErrors;
+validate155.errors = vErrors;
 return errors === 0;
 }
-validate150.evaluated = {
+validate155.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate149(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate154(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate149.evaluated;
+const evaluated0 = validate154.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate149.errors = [{
+validate154.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
-validate149.errors = [{
+validate154.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -10827,21 +11145,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate150(data[i0], {
+if (!validate155(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
+vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate149.errors = [{
+validate154.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -10849,15 +11167,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate149.errors = vErrors;
+validate154.errors = vErrors;
 return errors === 0;
 }
-validate149.evaluated = {
+validate154.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema64 = {
+const schema66 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -10899,17 +11217,17 @@ const schema64 = {
 }
 }
 };
-function validate156(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate161(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate156.evaluated;
+const evaluated0 = validate161.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.test === void 0 && (missing0 = "test") || data.of === void 0 && (missing0 = "of") || data.on === void 0 && (missing0 = "on") || data.readings === void 0 && (missing0 = "readings")) {
-validate156.errors = [{
+validate161.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10918,7 +11236,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "test" || key0 === "of" || key0 === "on" || key0 === "readings")) {
-validate156.errors = [{
+validate161.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10932,7 +11250,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -10940,7 +11258,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -10955,7 +11273,7 @@ if (data.test !== void 0) {
 let data1 = data.test;
 const _errs4 = errors;
 if (typeof data1 !== "string") {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/test",
 keyword: "type",
 params: { type: "string" }
@@ -10963,10 +11281,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data1 === "press" || data1 === "pull" || data1 === "bend" || data1 === "spring" || data1 === "tab")) {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/test",
 keyword: "enum",
-params: { allowedValues: schema64.properties.test.enum }
+params: { allowedValues: schema66.properties.test.enum }
 }];
 return false;
 }
@@ -10979,14 +11297,14 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 60) {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/of",
 keyword: "maxLength",
 params: { limit: 60 }
 }];
 return false;
 } else if (func2(data2) < 1) {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/of",
 keyword: "minLength",
 params: { limit: 1 }
@@ -10994,7 +11312,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/of",
 keyword: "type",
 params: { type: "string" }
@@ -11026,7 +11344,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 if (Object.keys(data4).length > 8) {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/readings",
 keyword: "maxProperties",
 params: { limit: 8 }
@@ -11038,7 +11356,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5e4 || isNaN(data5)) {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -11048,7 +11366,7 @@ limit: 5e4
 }];
 return false;
 } else if (data5 < 0 || isNaN(data5)) {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -11059,7 +11377,7 @@ limit: 0
 return false;
 }
 } else {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -11070,7 +11388,7 @@ return false;
 if (!(_errs12 === errors)) break;
 }
 } else {
-validate156.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/readings",
 keyword: "type",
 params: { type: "object" }
@@ -11087,7 +11405,7 @@ var valid0 = _errs9 === errors;
 }
 }
 } else {
-validate156.errors = [{
+validate161.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -11095,31 +11413,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate156.errors = vErrors;
+validate161.errors = vErrors;
 return errors === 0;
 }
-validate156.evaluated = {
+validate161.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate155(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate160(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate155.evaluated;
+const evaluated0 = validate160.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 100) {
-validate155.errors = [{
+validate160.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 100 }
 }];
 return false;
 } else if (data.length < 0) {
-validate155.errors = [{
+validate160.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -11129,21 +11447,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate156(data[i0], {
+if (!validate161(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
+vErrors = vErrors === null ? validate161.errors : vErrors.concat(validate161.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate155.errors = [{
+validate160.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -11151,15 +11469,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate155.errors = vErrors;
+validate160.errors = vErrors;
 return errors === 0;
 }
-validate155.evaluated = {
+validate160.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema66 = {
+const schema68 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -11203,7 +11521,7 @@ const schema66 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string48" },
+"question": { "$ref": "#/$defs/string50" },
 "saw": {
 "type": "string",
 "enum": [
@@ -11228,9 +11546,9 @@ const schema66 = {
 "maxLength": 80,
 "type": "string"
 },
-"paste": { "$ref": "#/$defs/record49" },
-"body": { "$ref": "#/$defs/record50" },
-"spells": { "$ref": "#/$defs/array51" },
+"paste": { "$ref": "#/$defs/record51" },
+"body": { "$ref": "#/$defs/record52" },
+"spells": { "$ref": "#/$defs/array53" },
 "duty": {
 "type": "object",
 "additionalProperties": {
@@ -11242,7 +11560,7 @@ const schema66 = {
 }
 }
 };
-const schema67 = {
+const schema69 = {
 "type": "string",
 "enum": [
 "tack",
@@ -11259,13 +11577,13 @@ const schema67 = {
 "bend"
 ]
 };
-function validate162(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate167(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate162.evaluated;
+const evaluated0 = validate167.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate162.errors = [{
+validate167.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -11273,31 +11591,31 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "tack" || data === "skin" || data === "touch" || data === "pose" || data === "handle" || data === "bear" || data === "stand" || data === "hard" || data === "dry" || data === "stick" || data === "texture" || data === "bend")) {
-validate162.errors = [{
+validate167.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema67.enum }
+params: { allowedValues: schema69.enum }
 }];
 return false;
 }
-validate162.errors = vErrors;
+validate167.errors = vErrors;
 return true;
 }
-validate162.evaluated = {
+validate167.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate164(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate169(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate164.evaluated;
+const evaluated0 = validate169.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
-validate164.errors = [{
+validate169.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11306,7 +11624,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder")) {
-validate164.errors = [{
+validate169.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11335,7 +11653,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 100 || isNaN(data1)) {
-validate164.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "maximum",
 params: {
@@ -11345,7 +11663,7 @@ limit: 100
 }];
 return false;
 } else if (data1 < 0 || isNaN(data1)) {
-validate164.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "minimum",
 params: {
@@ -11356,7 +11674,7 @@ limit: 0
 return false;
 }
 } else {
-validate164.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "type",
 params: { type: "number" }
@@ -11373,7 +11691,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
-validate164.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "maximum",
 params: {
@@ -11383,7 +11701,7 @@ limit: 5
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate164.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "minimum",
 params: {
@@ -11394,7 +11712,7 @@ limit: 0
 return false;
 }
 } else {
-validate164.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "type",
 params: { type: "number" }
@@ -11409,7 +11727,7 @@ var valid0 = _errs5 === errors;
 }
 }
 } else {
-validate164.errors = [{
+validate169.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -11417,15 +11735,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate164.errors = vErrors;
+validate169.errors = vErrors;
 return errors === 0;
 }
-validate164.evaluated = {
+validate169.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema69 = {
+const schema71 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -11470,15 +11788,15 @@ const schema69 = {
 "coat": { "type": "boolean" }
 }
 };
-function validate167(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate172(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate167.evaluated;
+const evaluated0 = validate172.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.volume === void 0 && (missing0 = "volume") || data.area === void 0 && (missing0 = "area") || data.depth === void 0 && (missing0 = "depth") || data.facing === void 0 && (missing0 = "facing") || data.thickness === void 0 && (missing0 = "thickness") || data.kind === void 0 && (missing0 = "kind") || data.coat === void 0 && (missing0 = "coat")) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11486,7 +11804,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "volume" || key0 === "area" || key0 === "depth" || key0 === "facing" || key0 === "thickness" || key0 === "kind" || key0 === "coat")) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11497,7 +11815,7 @@ if (data.volume !== void 0) {
 let data0 = data.volume;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e9 || isNaN(data0)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "maximum",
 params: {
@@ -11507,7 +11825,7 @@ limit: 1e9
 }];
 return false;
 } else if (data0 < .01 || isNaN(data0)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "minimum",
 params: {
@@ -11518,7 +11836,7 @@ limit: .01
 return false;
 }
 } else {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "type",
 params: { type: "number" }
@@ -11532,7 +11850,7 @@ if (data.area !== void 0) {
 let data1 = data.area;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1e7 || isNaN(data1)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/area",
 keyword: "maximum",
 params: {
@@ -11542,7 +11860,7 @@ limit: 1e7
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/area",
 keyword: "minimum",
 params: {
@@ -11553,7 +11871,7 @@ limit: .01
 return false;
 }
 } else {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/area",
 keyword: "type",
 params: { type: "number" }
@@ -11567,7 +11885,7 @@ if (data.depth !== void 0) {
 let data2 = data.depth;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "maximum",
 params: {
@@ -11577,7 +11895,7 @@ limit: 1e3
 }];
 return false;
 } else if (data2 < .01 || isNaN(data2)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "minimum",
 params: {
@@ -11588,7 +11906,7 @@ limit: .01
 return false;
 }
 } else {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "type",
 params: { type: "number" }
@@ -11602,7 +11920,7 @@ if (data.facing !== void 0) {
 let data3 = data.facing;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 3e3 || isNaN(data3)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "maximum",
 params: {
@@ -11612,7 +11930,7 @@ limit: 3e3
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "minimum",
 params: {
@@ -11623,7 +11941,7 @@ limit: .01
 return false;
 }
 } else {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "type",
 params: { type: "number" }
@@ -11637,7 +11955,7 @@ if (data.thickness !== void 0) {
 let data4 = data.thickness;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e3 || isNaN(data4)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "maximum",
 params: {
@@ -11647,7 +11965,7 @@ limit: 2e3
 }];
 return false;
 } else if (data4 < .01 || isNaN(data4)) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "minimum",
 params: {
@@ -11658,7 +11976,7 @@ limit: .01
 return false;
 }
 } else {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "type",
 params: { type: "number" }
@@ -11671,7 +11989,7 @@ if (valid0) {
 if (data.kind !== void 0) {
 let data5 = data.kind;
 if (typeof data5 !== "string") {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "type",
 params: { type: "string" }
@@ -11679,10 +11997,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data5 === "rod" || data5 === "sheet")) {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "enum",
-params: { allowedValues: schema69.properties.kind.enum }
+params: { allowedValues: schema71.properties.kind.enum }
 }];
 return false;
 }
@@ -11691,7 +12009,7 @@ var valid0 = true;
 if (valid0) {
 if (data.coat !== void 0) {
 if (typeof data.coat !== "boolean") {
-validate167.errors = [{
+validate172.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "type",
 params: { type: "boolean" }
@@ -11708,30 +12026,30 @@ var valid0 = true;
 }
 }
 } else {
-validate167.errors = [{
+validate172.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate167.errors = vErrors;
+validate172.errors = vErrors;
 return true;
 }
-validate167.evaluated = {
+validate172.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate170(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate175(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate170.evaluated;
+const evaluated0 = validate175.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11739,7 +12057,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "until" || key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "wrapped")) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11750,7 +12068,7 @@ if (data.until !== void 0) {
 let data0 = data.until;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e5 || isNaN(data0)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/until",
 keyword: "maximum",
 params: {
@@ -11760,7 +12078,7 @@ limit: 1e5
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/until",
 keyword: "minimum",
 params: {
@@ -11771,7 +12089,7 @@ limit: 0
 return false;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/until",
 keyword: "type",
 params: { type: "number" }
@@ -11785,7 +12103,7 @@ if (data.temperature !== void 0) {
 let data1 = data.temperature;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 60 || isNaN(data1)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "maximum",
 params: {
@@ -11795,7 +12113,7 @@ limit: 60
 }];
 return false;
 } else if (data1 < -30 || isNaN(data1)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "minimum",
 params: {
@@ -11806,7 +12124,7 @@ limit: -30
 return false;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "type",
 params: { type: "number" }
@@ -11820,7 +12138,7 @@ if (data.humidity !== void 0) {
 let data2 = data.humidity;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1 || isNaN(data2)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "maximum",
 params: {
@@ -11830,7 +12148,7 @@ limit: 1
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "minimum",
 params: {
@@ -11841,7 +12159,7 @@ limit: 0
 return false;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "type",
 params: { type: "number" }
@@ -11855,7 +12173,7 @@ if (data.air !== void 0) {
 let data3 = data.air;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/air",
 keyword: "maximum",
 params: {
@@ -11865,7 +12183,7 @@ limit: 5
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/air",
 keyword: "minimum",
 params: {
@@ -11876,7 +12194,7 @@ limit: .01
 return false;
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/air",
 keyword: "type",
 params: { type: "number" }
@@ -11888,7 +12206,7 @@ var valid0 = true;
 if (valid0) {
 if (data.wrapped !== void 0) {
 if (typeof data.wrapped !== "boolean") {
-validate170.errors = [{
+validate175.errors = [{
 instancePath: instancePath + "/wrapped",
 keyword: "type",
 params: { type: "boolean" }
@@ -11903,38 +12221,38 @@ var valid0 = true;
 }
 }
 } else {
-validate170.errors = [{
+validate175.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate170.errors = vErrors;
+validate175.errors = vErrors;
 return true;
 }
-validate170.evaluated = {
+validate175.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate169(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate174(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate169.evaluated;
+const evaluated0 = validate174.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 20) {
-validate169.errors = [{
+validate174.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 20 }
 }];
 return false;
 } else if (data.length < 1) {
-validate169.errors = [{
+validate174.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -11944,21 +12262,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate170(data[i0], {
+if (!validate175(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate170.errors : vErrors.concat(validate170.errors);
+vErrors = vErrors === null ? validate175.errors : vErrors.concat(validate175.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate169.errors = [{
+validate174.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -11966,25 +12284,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate169.errors = vErrors;
+validate174.errors = vErrors;
 return errors === 0;
 }
-validate169.evaluated = {
+validate174.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate161(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate166(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate161.evaluated;
+const evaluated0 = validate166.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.build === void 0 && (missing0 = "build") || data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.saw === void 0 && (missing0 = "saw") || data.minutes === void 0 && (missing0 = "minutes") || data.note === void 0 && (missing0 = "note") || data.paste === void 0 && (missing0 = "paste") || data.body === void 0 && (missing0 = "body") || data.spells === void 0 && (missing0 = "spells") || data.duty === void 0 && (missing0 = "duty")) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11992,8 +12310,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema66.properties, key0)) {
-validate161.errors = [{
+for (const key0 in data) if (!func1.call(schema68.properties, key0)) {
+validate166.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -12007,14 +12325,14 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 80) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/id",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/id",
 keyword: "minLength",
 params: { limit: 1 }
@@ -12022,7 +12340,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -12039,7 +12357,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 40) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -12047,7 +12365,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -12064,7 +12382,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 120) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/build",
 keyword: "maxLength",
 params: { limit: 120 }
@@ -12072,7 +12390,7 @@ params: { limit: 120 }
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/build",
 keyword: "type",
 params: { type: "string" }
@@ -12089,7 +12407,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 === "string") {
 if (func2(data3) > 120) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "maxLength",
 params: { limit: 120 }
@@ -12097,7 +12415,7 @@ params: { limit: 120 }
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -12114,14 +12432,14 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 === "string") {
 if (func2(data4) > 80) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data4) < 1) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "minLength",
 params: { limit: 1 }
@@ -12129,7 +12447,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "type",
 params: { type: "string" }
@@ -12146,7 +12464,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data5 === "string") {
 if (!pattern4.test(data5)) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/pieceId",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -12154,7 +12472,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/pieceId",
 keyword: "type",
 params: { type: "string" }
@@ -12167,14 +12485,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs14 = errors;
-if (!validate162(data.question, {
+if (!validate167(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate162.errors : vErrors.concat(validate162.errors);
+vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs14 === errors;
@@ -12184,7 +12502,7 @@ if (data.saw !== void 0) {
 let data7 = data.saw;
 const _errs15 = errors;
 if (typeof data7 !== "string") {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/saw",
 keyword: "type",
 params: { type: "string" }
@@ -12192,10 +12510,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "just" || data7 === "yes" || data7 === "not" || data7 === "cracked" || data7 === "sagged" || data7 === "squashed")) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/saw",
 keyword: "enum",
-params: { allowedValues: schema66.properties.saw.enum }
+params: { allowedValues: schema68.properties.saw.enum }
 }];
 return false;
 }
@@ -12208,7 +12526,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 43200 || isNaN(data8)) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maximum",
 params: {
@@ -12218,7 +12536,7 @@ limit: 43200
 }];
 return false;
 } else if (data8 < .1 || isNaN(data8)) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "minimum",
 params: {
@@ -12229,7 +12547,7 @@ limit: .1
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "number" }
@@ -12246,7 +12564,7 @@ const _errs19 = errors;
 if (errors === _errs19) {
 if (typeof data9 === "string") {
 if (func2(data9) > 1e3) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/note",
 keyword: "maxLength",
 params: { limit: 1e3 }
@@ -12254,7 +12572,7 @@ params: { limit: 1e3 }
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/note",
 keyword: "type",
 params: { type: "string" }
@@ -12271,7 +12589,7 @@ const _errs21 = errors;
 if (errors === _errs21) {
 if (typeof data10 === "string") {
 if (func2(data10) > 80) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/picture",
 keyword: "maxLength",
 params: { limit: 80 }
@@ -12279,7 +12597,7 @@ params: { limit: 80 }
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/picture",
 keyword: "type",
 params: { type: "string" }
@@ -12292,14 +12610,14 @@ var valid0 = _errs21 === errors;
 if (valid0) {
 if (data.paste !== void 0) {
 const _errs23 = errors;
-if (!validate164(data.paste, {
+if (!validate169(data.paste, {
 instancePath: instancePath + "/paste",
 parentData: data,
 parentDataProperty: "paste",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate164.errors : vErrors.concat(validate164.errors);
+vErrors = vErrors === null ? validate169.errors : vErrors.concat(validate169.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -12307,14 +12625,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.body !== void 0) {
 const _errs24 = errors;
-if (!validate167(data.body, {
+if (!validate172(data.body, {
 instancePath: instancePath + "/body",
 parentData: data,
 parentDataProperty: "body",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
+vErrors = vErrors === null ? validate172.errors : vErrors.concat(validate172.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs24 === errors;
@@ -12322,14 +12640,14 @@ var valid0 = _errs24 === errors;
 if (valid0) {
 if (data.spells !== void 0) {
 const _errs25 = errors;
-if (!validate169(data.spells, {
+if (!validate174(data.spells, {
 instancePath: instancePath + "/spells",
 parentData: data,
 parentDataProperty: "spells",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate169.errors : vErrors.concat(validate169.errors);
+vErrors = vErrors === null ? validate174.errors : vErrors.concat(validate174.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -12341,7 +12659,7 @@ const _errs26 = errors;
 if (errors === _errs26) {
 if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
 if (Object.keys(data14).length > 12) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/duty",
 keyword: "maxProperties",
 params: { limit: 12 }
@@ -12353,7 +12671,7 @@ const _errs29 = errors;
 if (errors === _errs29) {
 if (typeof data15 == "number" && isFinite(data15)) {
 if (data15 > 1e9 || isNaN(data15)) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -12363,7 +12681,7 @@ limit: 1e9
 }];
 return false;
 } else if (data15 < -1e6 || isNaN(data15)) {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -12374,7 +12692,7 @@ limit: -1e6
 return false;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -12385,7 +12703,7 @@ return false;
 if (!(_errs29 === errors)) break;
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath: instancePath + "/duty",
 keyword: "type",
 params: { type: "object" }
@@ -12412,7 +12730,7 @@ var valid0 = _errs26 === errors;
 }
 }
 } else {
-validate161.errors = [{
+validate166.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -12420,31 +12738,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate161.errors = vErrors;
+validate166.errors = vErrors;
 return errors === 0;
 }
-validate161.evaluated = {
+validate166.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate160(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate165(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate160.evaluated;
+const evaluated0 = validate165.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 2e3) {
-validate160.errors = [{
+validate165.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data.length < 0) {
-validate160.errors = [{
+validate165.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -12454,21 +12772,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate161(data[i0], {
+if (!validate166(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate161.errors : vErrors.concat(validate161.errors);
+vErrors = vErrors === null ? validate166.errors : vErrors.concat(validate166.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate160.errors = [{
+validate165.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -12476,15 +12794,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate160.errors = vErrors;
+validate165.errors = vErrors;
 return errors === 0;
 }
-validate160.evaluated = {
+validate165.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema72 = {
+const schema74 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -12493,7 +12811,7 @@ const schema72 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array54" },
+"own": { "$ref": "#/$defs/array56" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -12558,7 +12876,7 @@ const schema72 = {
 }
 }
 };
-const schema74 = {
+const schema76 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -12610,16 +12928,16 @@ const schema74 = {
 }
 }
 };
-const pattern29 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
-function validate177(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+const pattern31 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
+function validate182(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate177.evaluated;
+const evaluated0 = validate182.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.title === void 0 && (missing0 = "title") || data.minutes === void 0 && (missing0 = "minutes")) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -12627,7 +12945,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "id" || key0 === "title" || key0 === "minutes" || key0 === "after" || key0 === "wait" || key0 === "before" || key0 === "piece" || key0 === "tool")) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -12637,8 +12955,8 @@ return false;
 if (data.id !== void 0) {
 let data0 = data.id;
 if (typeof data0 === "string") {
-if (!pattern29.test(data0)) {
-validate177.errors = [{
+if (!pattern31.test(data0)) {
+validate182.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^own:[a-z0-9-]{1,60}$" }
@@ -12646,7 +12964,7 @@ params: { pattern: "^own:[a-z0-9-]{1,60}$" }
 return false;
 }
 } else {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -12660,14 +12978,14 @@ if (data.title !== void 0) {
 let data1 = data.title;
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/title",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/title",
 keyword: "minLength",
 params: { limit: 1 }
@@ -12675,7 +12993,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/title",
 keyword: "type",
 params: { type: "string" }
@@ -12689,7 +13007,7 @@ if (data.minutes !== void 0) {
 let data2 = data.minutes;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maximum",
 params: {
@@ -12699,7 +13017,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "minimum",
 params: {
@@ -12710,7 +13028,7 @@ limit: 1
 return false;
 }
 } else {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "number" }
@@ -12724,14 +13042,14 @@ if (data.after !== void 0) {
 let data3 = data.after;
 if (typeof data3 === "string") {
 if (func2(data3) > 200) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/after",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data3) < 1) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/after",
 keyword: "minLength",
 params: { limit: 1 }
@@ -12739,7 +13057,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/after",
 keyword: "type",
 params: { type: "string" }
@@ -12753,7 +13071,7 @@ if (data.wait !== void 0) {
 let data4 = data.wait;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "maximum",
 params: {
@@ -12763,7 +13081,7 @@ limit: 2e4
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "minimum",
 params: {
@@ -12774,7 +13092,7 @@ limit: 0
 return false;
 }
 } else {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "type",
 params: { type: "number" }
@@ -12788,14 +13106,14 @@ if (data.before !== void 0) {
 let data5 = data.before;
 if (typeof data5 === "string") {
 if (func2(data5) > 200) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/before",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data5) < 1) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/before",
 keyword: "minLength",
 params: { limit: 1 }
@@ -12803,7 +13121,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/before",
 keyword: "type",
 params: { type: "string" }
@@ -12817,7 +13135,7 @@ if (data.piece !== void 0) {
 let data6 = data.piece;
 if (typeof data6 === "string") {
 if (!pattern4.test(data6)) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -12825,7 +13143,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -12838,7 +13156,7 @@ if (valid0) {
 if (data.tool !== void 0) {
 let data7 = data.tool;
 if (typeof data7 !== "string") {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "type",
 params: { type: "string" }
@@ -12846,10 +13164,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "oven" || data7 === "turntable" || data7 === "airbrush")) {
-validate177.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "enum",
-params: { allowedValues: schema74.properties.tool.enum }
+params: { allowedValues: schema76.properties.tool.enum }
 }];
 return false;
 }
@@ -12864,38 +13182,38 @@ var valid0 = true;
 }
 }
 } else {
-validate177.errors = [{
+validate182.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate177.errors = vErrors;
+validate182.errors = vErrors;
 return true;
 }
-validate177.evaluated = {
+validate182.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate176(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate181(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate176.evaluated;
+const evaluated0 = validate181.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate176.errors = [{
+validate181.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
-validate176.errors = [{
+validate181.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -12905,21 +13223,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate177(data[i0], {
+if (!validate182(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
+vErrors = vErrors === null ? validate182.errors : vErrors.concat(validate182.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate176.errors = [{
+validate181.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -12927,25 +13245,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate176.errors = vErrors;
+validate181.errors = vErrors;
 return errors === 0;
 }
-validate176.evaluated = {
+validate181.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate175(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate180(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate175.evaluated;
+const evaluated0 = validate180.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.own === void 0 && (missing0 = "own") || data.minutes === void 0 && (missing0 = "minutes") || data.left === void 0 && (missing0 = "left")) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -12954,7 +13272,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "own" || key0 === "minutes" || key0 === "left" || key0 === "pins" || key0 === "rather" || key0 === "parts" || key0 === "joined" || key0 === "agreed")) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -12964,14 +13282,14 @@ return false;
 if (_errs1 === errors) {
 if (data.own !== void 0) {
 const _errs2 = errors;
-if (!validate176(data.own, {
+if (!validate181(data.own, {
 instancePath: instancePath + "/own",
 parentData: data,
 parentDataProperty: "own",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate176.errors : vErrors.concat(validate176.errors);
+vErrors = vErrors === null ? validate181.errors : vErrors.concat(validate181.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -12983,7 +13301,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 1e3) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maxProperties",
 params: { limit: 1e3 }
@@ -12995,7 +13313,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -13005,7 +13323,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -13016,7 +13334,7 @@ limit: 1
 return false;
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -13027,7 +13345,7 @@ return false;
 if (!(_errs6 === errors)) break;
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "object" }
@@ -13044,14 +13362,14 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (Array.isArray(data3)) {
 if (data3.length > 1e3) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/left",
 keyword: "maxItems",
 params: { limit: 1e3 }
 }];
 return false;
 } else if (data3.length < 0) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/left",
 keyword: "minItems",
 params: { limit: 0 }
@@ -13065,14 +13383,14 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 === "string") {
 if (func2(data4) > 200) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data4) < 1) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "minLength",
 params: { limit: 1 }
@@ -13080,7 +13398,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "type",
 params: { type: "string" }
@@ -13092,7 +13410,7 @@ if (!(_errs10 === errors)) break;
 }
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/left",
 keyword: "type",
 params: { type: "array" }
@@ -13109,7 +13427,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 if (Object.keys(data5).length > 300) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/pins",
 keyword: "maxProperties",
 params: { limit: 300 }
@@ -13130,7 +13448,7 @@ errors = vErrors.length;
 if (!(_errs15 === errors)) break;
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/pins",
 keyword: "type",
 params: { type: "object" }
@@ -13145,7 +13463,7 @@ if (data.rather !== void 0) {
 let data7 = data.rather;
 const _errs16 = errors;
 if (typeof data7 !== "string") {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/rather",
 keyword: "type",
 params: { type: "string" }
@@ -13153,10 +13471,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "fewer" || data7 === "later" || data7 === "nights" || data7 === "fresher")) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/rather",
 keyword: "enum",
-params: { allowedValues: schema72.properties.rather.enum }
+params: { allowedValues: schema74.properties.rather.enum }
 }];
 return false;
 }
@@ -13169,7 +13487,7 @@ const _errs18 = errors;
 if (errors === _errs18) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 if (Object.keys(data8).length > 300) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/parts",
 keyword: "maxProperties",
 params: { limit: 300 }
@@ -13179,7 +13497,7 @@ return false;
 let data9 = data8[key3];
 const _errs21 = errors;
 if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9))) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "integer" }
@@ -13189,7 +13507,7 @@ return false;
 if (errors === _errs21) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 12 || isNaN(data9)) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -13199,7 +13517,7 @@ limit: 12
 }];
 return false;
 } else if (data9 < 1 || isNaN(data9)) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -13214,7 +13532,7 @@ return false;
 if (!(_errs21 === errors)) break;
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/parts",
 keyword: "type",
 params: { type: "object" }
@@ -13231,14 +13549,14 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (Array.isArray(data10)) {
 if (data10.length > 100) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "maxItems",
 params: { limit: 100 }
 }];
 return false;
 } else if (data10.length < 0) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "minItems",
 params: { limit: 0 }
@@ -13252,14 +13570,14 @@ const _errs25 = errors;
 if (errors === _errs25) {
 if (Array.isArray(data11)) {
 if (data11.length > 12) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "maxItems",
 params: { limit: 12 }
 }];
 return false;
 } else if (data11.length < 2) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "minItems",
 params: { limit: 2 }
@@ -13273,14 +13591,14 @@ const _errs27 = errors;
 if (errors === _errs27) {
 if (typeof data12 === "string") {
 if (func2(data12) > 200) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data12) < 1) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "minLength",
 params: { limit: 1 }
@@ -13288,7 +13606,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "type",
 params: { type: "string" }
@@ -13300,7 +13618,7 @@ if (!(_errs27 === errors)) break;
 }
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "type",
 params: { type: "array" }
@@ -13312,7 +13630,7 @@ if (!(_errs25 === errors)) break;
 }
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "type",
 params: { type: "array" }
@@ -13329,7 +13647,7 @@ const _errs29 = errors;
 if (errors === _errs29) {
 if (data13 && typeof data13 == "object" && !Array.isArray(data13)) {
 if (Object.keys(data13).length > 1e3) {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/agreed",
 keyword: "maxProperties",
 params: { limit: 1e3 }
@@ -13350,7 +13668,7 @@ errors = vErrors.length;
 if (!(_errs32 === errors)) break;
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath: instancePath + "/agreed",
 keyword: "type",
 params: { type: "object" }
@@ -13370,7 +13688,7 @@ var valid0 = _errs29 === errors;
 }
 }
 } else {
-validate175.errors = [{
+validate180.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -13378,25 +13696,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate175.errors = vErrors;
+validate180.errors = vErrors;
 return errors === 0;
 }
-validate175.evaluated = {
+validate180.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate185(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate190(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate185.evaluated;
+const evaluated0 = validate190.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.firm === void 0 && (missing0 = "firm") || data.at === void 0 && (missing0 = "at")) {
-validate185.errors = [{
+validate190.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13405,7 +13723,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "piece" || key0 === "question" || key0 === "firm" || key0 === "at")) {
-validate185.errors = [{
+validate190.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13419,7 +13737,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate185.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -13427,7 +13745,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate185.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -13440,14 +13758,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs4 = errors;
-if (!validate162(data.question, {
+if (!validate167(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate162.errors : vErrors.concat(validate162.errors);
+vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -13456,7 +13774,7 @@ if (valid0) {
 if (data.firm !== void 0) {
 const _errs5 = errors;
 if (typeof data.firm !== "boolean") {
-validate185.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/firm",
 keyword: "type",
 params: { type: "boolean" }
@@ -13472,7 +13790,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (func2(data3) > 40) {
-validate185.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -13480,7 +13798,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate185.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -13496,7 +13814,7 @@ var valid0 = _errs7 === errors;
 }
 }
 } else {
-validate185.errors = [{
+validate190.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -13504,31 +13822,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate185.errors = vErrors;
+validate190.errors = vErrors;
 return errors === 0;
 }
-validate185.evaluated = {
+validate190.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate184(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate189(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate184.evaluated;
+const evaluated0 = validate189.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 2e3) {
-validate184.errors = [{
+validate189.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data.length < 1) {
-validate184.errors = [{
+validate189.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -13538,21 +13856,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate185(data[i0], {
+if (!validate190(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate185.errors : vErrors.concat(validate185.errors);
+vErrors = vErrors === null ? validate190.errors : vErrors.concat(validate190.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate184.errors = [{
+validate189.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -13560,25 +13878,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate184.errors = vErrors;
+validate189.errors = vErrors;
 return errors === 0;
 }
-validate184.evaluated = {
+validate189.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate183(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate188(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate183.evaluated;
+const evaluated0 = validate188.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.done === void 0 && (missing0 = "done")) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13587,7 +13905,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until")) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13601,7 +13919,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 40) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/from",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -13609,7 +13927,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/from",
 keyword: "type",
 params: { type: "string" }
@@ -13626,14 +13944,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (Array.isArray(data1)) {
 if (data1.length > 4e3) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done",
 keyword: "maxItems",
 params: { limit: 4e3 }
 }];
 return false;
 } else if (data1.length < 0) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done",
 keyword: "minItems",
 params: { limit: 0 }
@@ -13648,7 +13966,7 @@ if (errors === _errs6) {
 if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
 let missing1;
 if (data2.step === void 0 && (missing1 = "step") || data2.at === void 0 && (missing1 = "at")) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done/" + i0,
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -13657,7 +13975,7 @@ return false;
 } else {
 const _errs8 = errors;
 for (const key1 in data2) if (!(key1 === "step" || key1 === "at")) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -13671,14 +13989,14 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data3 === "string") {
 if (func2(data3) > 200) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data3) < 1) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13686,7 +14004,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
 keyword: "type",
 params: { type: "string" }
@@ -13703,7 +14021,7 @@ const _errs11 = errors;
 if (errors === _errs11) {
 if (typeof data4 === "string") {
 if (func2(data4) > 40) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -13711,7 +14029,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -13725,7 +14043,7 @@ var valid2 = _errs11 === errors;
 }
 }
 } else {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -13737,7 +14055,7 @@ if (!(_errs6 === errors)) break;
 }
 }
 } else {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/done",
 keyword: "type",
 params: { type: "array" }
@@ -13750,14 +14068,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.said !== void 0) {
 const _errs13 = errors;
-if (!validate184(data.said, {
+if (!validate189(data.said, {
 instancePath: instancePath + "/said",
 parentData: data,
 parentDataProperty: "said",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate184.errors : vErrors.concat(validate184.errors);
+vErrors = vErrors === null ? validate189.errors : vErrors.concat(validate189.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
@@ -13769,7 +14087,7 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (typeof data6 === "string") {
 if (func2(data6) > 40) {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/until",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -13777,7 +14095,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate183.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/until",
 keyword: "type",
 params: { type: "string" }
@@ -13793,7 +14111,7 @@ var valid0 = _errs14 === errors;
 }
 }
 } else {
-validate183.errors = [{
+validate188.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -13801,10 +14119,10 @@ params: { type: "object" }
 return false;
 }
 }
-validate183.errors = vErrors;
+validate188.errors = vErrors;
 return errors === 0;
 }
-validate183.evaluated = {
+validate188.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
@@ -13869,11 +14187,11 @@ params: { type: "number" }
 }];
 return false;
 }
-if (8 !== data1) {
+if (9 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 keyword: "const",
-params: { allowedValue: 8 }
+params: { allowedValue: 9 }
 }];
 return false;
 }
@@ -14126,237 +14444,122 @@ var valid0 = _errs21 === errors;
 if (valid0) {
 if (data.portions !== void 0) {
 const _errs22 = errors;
-if (!validate144(data.portions, {
+if (!validate146(data.portions, {
 instancePath: instancePath + "/portions",
 parentData: data,
 parentDataProperty: "portions",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate144.errors : vErrors.concat(validate144.errors);
+vErrors = vErrors === null ? validate146.errors : vErrors.concat(validate146.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs22 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.card !== void 0) {
-let data17 = data.card;
 const _errs23 = errors;
-if (errors === _errs23) {
-if (data17 && typeof data17 == "object" && !Array.isArray(data17)) {
-let missing1;
-if (data17.kind === void 0 && (missing1 = "kind") || data17.width === void 0 && (missing1 = "width")) {
-validate52.errors = [{
+if (!validate148(data.card, {
 instancePath: instancePath + "/card",
-keyword: "required",
-params: { missingProperty: missing1 }
-}];
-return false;
-} else {
-const _errs25 = errors;
-for (const key1 in data17) if (!(key1 === "kind" || key1 === "width" || key1 === "gap")) {
-validate52.errors = [{
-instancePath: instancePath + "/card",
-keyword: "additionalProperties",
-params: { additionalProperty: key1 }
-}];
-return false;
-}
-if (_errs25 === errors) {
-if (data17.kind !== void 0) {
-const _errs26 = errors;
-if (!validate133(data17.kind, {
-instancePath: instancePath + "/card/kind",
-parentData: data17,
-parentDataProperty: "kind",
+parentData: data,
+parentDataProperty: "card",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
+vErrors = vErrors === null ? validate148.errors : vErrors.concat(validate148.errors);
 errors = vErrors.length;
-}
-var valid1 = _errs26 === errors;
-} else var valid1 = true;
-if (valid1) {
-if (data17.width !== void 0) {
-let data19 = data17.width;
-const _errs27 = errors;
-if (errors === _errs27) {
-if (typeof data19 == "number" && isFinite(data19)) {
-if (data19 > 900 || isNaN(data19)) {
-validate52.errors = [{
-instancePath: instancePath + "/card/width",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 900
-}
-}];
-return false;
-} else if (data19 < 30 || isNaN(data19)) {
-validate52.errors = [{
-instancePath: instancePath + "/card/width",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 30
-}
-}];
-return false;
-}
-} else {
-validate52.errors = [{
-instancePath: instancePath + "/card/width",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid1 = _errs27 === errors;
-} else var valid1 = true;
-if (valid1) {
-if (data17.gap !== void 0) {
-let data20 = data17.gap;
-const _errs29 = errors;
-if (errors === _errs29) {
-if (typeof data20 == "number" && isFinite(data20)) {
-if (data20 > 700 || isNaN(data20)) {
-validate52.errors = [{
-instancePath: instancePath + "/card/gap",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 700
-}
-}];
-return false;
-} else if (data20 < 0 || isNaN(data20)) {
-validate52.errors = [{
-instancePath: instancePath + "/card/gap",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate52.errors = [{
-instancePath: instancePath + "/card/gap",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid1 = _errs29 === errors;
-} else var valid1 = true;
-}
-}
-}
-}
-} else {
-validate52.errors = [{
-instancePath: instancePath + "/card",
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
 }
 var valid0 = _errs23 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.mast !== void 0) {
-const _errs31 = errors;
-if (!validate147(data.mast, {
+const _errs24 = errors;
+if (!validate152(data.mast, {
 instancePath: instancePath + "/mast",
 parentData: data,
 parentDataProperty: "mast",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate147.errors : vErrors.concat(validate147.errors);
+vErrors = vErrors === null ? validate152.errors : vErrors.concat(validate152.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs31 === errors;
+var valid0 = _errs24 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.reserves !== void 0) {
-const _errs32 = errors;
-if (!validate149(data.reserves, {
+const _errs25 = errors;
+if (!validate154(data.reserves, {
 instancePath: instancePath + "/reserves",
 parentData: data,
 parentDataProperty: "reserves",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate149.errors : vErrors.concat(validate149.errors);
+vErrors = vErrors === null ? validate154.errors : vErrors.concat(validate154.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs32 === errors;
+var valid0 = _errs25 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.measured !== void 0) {
-const _errs33 = errors;
-if (!validate155(data.measured, {
+const _errs26 = errors;
+if (!validate160(data.measured, {
 instancePath: instancePath + "/measured",
 parentData: data,
 parentDataProperty: "measured",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
+vErrors = vErrors === null ? validate160.errors : vErrors.concat(validate160.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs33 === errors;
+var valid0 = _errs26 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.log !== void 0) {
-const _errs34 = errors;
-if (!validate160(data.log, {
+const _errs27 = errors;
+if (!validate165(data.log, {
 instancePath: instancePath + "/log",
 parentData: data,
 parentDataProperty: "log",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate160.errors : vErrors.concat(validate160.errors);
+vErrors = vErrors === null ? validate165.errors : vErrors.concat(validate165.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs34 === errors;
+var valid0 = _errs27 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.steps !== void 0) {
-const _errs35 = errors;
-if (!validate175(data.steps, {
+const _errs28 = errors;
+if (!validate180(data.steps, {
 instancePath: instancePath + "/steps",
 parentData: data,
 parentDataProperty: "steps",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate175.errors : vErrors.concat(validate175.errors);
+vErrors = vErrors === null ? validate180.errors : vErrors.concat(validate180.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs35 === errors;
+var valid0 = _errs28 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.bench !== void 0) {
-const _errs36 = errors;
-if (!validate183(data.bench, {
+const _errs29 = errors;
+if (!validate188(data.bench, {
 instancePath: instancePath + "/bench",
 parentData: data,
 parentDataProperty: "bench",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate183.errors : vErrors.concat(validate183.errors);
+vErrors = vErrors === null ? validate188.errors : vErrors.concat(validate188.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs36 === errors;
+var valid0 = _errs29 === errors;
 } else var valid0 = true;
 }
 }

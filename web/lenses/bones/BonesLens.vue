@@ -13,6 +13,7 @@ import VerdictWord from '../../shared/VerdictWord.vue';
 import UnionNote from '../../shared/UnionNote.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import LoadBar from './LoadBar.vue';
+import MastRow from './MastRow.vue';
 import RoadLoads from './RoadLoads.vue';
 import RodCard from './RodCard.vue';
 import TipRow from './TipRow.vue';
@@ -141,7 +142,7 @@ watch(
 
     <p v-for="a in bones.asks" :key="a" class="warning"><span aria-hidden="true">◆</span> {{ a }}</p>
     <component :is="PARTS[view]" v-if="view !== 'rods'" />
-    <p v-if="view === 'rods' && !bones.rods.length" class="empty">
+    <p v-if="view === 'rods' && !bones.rods.length && !bones.mast" class="empty">
       No rods yet. Select what has to be held up and press R.
     </p>
     <ul v-if="view === 'rods'" class="opening rods">
@@ -166,6 +167,7 @@ watch(
         </button>
         <RodCard v-if="r.rod.id === chosen" :report="r" />
       </li>
+      <MastRow v-if="bones.mast" :report="bones.mast" />
       <TipRow
         v-if="!bones.anchored"
         :tips="bones.figureTips"
