@@ -13,7 +13,10 @@ const FOOT = 14;
 const STEEL = '#88928e';
 const boxes = computed(() => {
   const half = props.build.board.width / 2;
-  return ground.value.fittings.flatMap((f) => {
+  // paste lies over the steel it hides
+  const { fittings } = ground.value;
+  const outermost = [...fittings.filter((f) => !f.sleeve), ...fittings.filter((f) => f.sleeve)];
+  return outermost.flatMap((f) => {
     const fill = (f.sleeve && hex(f.sleeve.colour)) ?? STEEL;
     const box = { id: f.id, y: -f.to, height: f.to - f.from, fill };
     if (f.kind === 'gap') return [];
@@ -22,7 +25,11 @@ const boxes = computed(() => {
     return [{ ...box, x: -f.wide / 2, width: f.wide }];
   });
 });
-const rod = computed(() => ground.value.rod);
+/** Up to where the figure stands: in the figure it is one of its rods. */
+const rod = computed(() => {
+  const { rod: r } = ground.value;
+  return r && { ...r, to: Math.min(0, r.to) };
+});
 /** The ribbon lies round the edge of the board, no wider than that is thick. */
 const ribbon = computed(() => {
   const { board } = props.build;

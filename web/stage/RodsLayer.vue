@@ -129,7 +129,12 @@ const select = (id: string) => (stage.selection = { kind: 'rod', id });
         :r="9 * unit"
         :fill="d.verdict === 'fails' ? 'var(--fails)' : 'var(--ink)'"
       />
-      <text :x="d.at[0]" :y="d.at[1] + 4 * unit" :font-size="11.5 * unit" text-anchor="middle">
+      <text
+        :x="d.at[0]"
+        :y="d.at[1] + 4 * unit"
+        :font-size="(d.letter.length > 2 ? 8 : 11.5) * unit"
+        text-anchor="middle"
+      >
         {{ d.letter }}
       </text>
     </g>

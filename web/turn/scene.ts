@@ -113,7 +113,8 @@ function groundMeshes(build: Build): Group {
   for (const f of ground.fittings)
     if (f.kind !== 'gap' && f.kind !== 'feet')
       put('round', f.wide, f.from, f.to, f.sleeve ? hexOf(build, f.sleeve.colour) : STEEL);
-  if (ground.rod) put('round', ground.rod.mast.thread, ground.rod.from, ground.rod.to, STEEL);
+  // in the figure it is one of its rods
+  if (ground.rod) put('round', ground.rod.mast.thread, ground.rod.from, Math.min(0, ground.rod.to), STEEL);
   return out;
 }
 
