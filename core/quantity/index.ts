@@ -16,5 +16,6 @@ export * from './derived.ts';
 export * from './day.ts';
 export * from './when.ts';
 export * from './odds.ts';
+export * from './labour.ts';
 export * as field from './fields.ts';
 export { isWritten, LONGEST_ID, LONGEST_NAME, takes, inLimits, type Of } from './fields.ts';

@@ -2,20 +2,20 @@
 export interface Texture {
   readonly name: string;
   readonly verb: string;
-  /** Hands-on minutes for ten square centimetres of surface. */
-  readonly minutesPer10cm2: number;
-  readonly least: number;
+  /** Hands-on minutes for a square centimetre of surface, before the hand has its rhythm. */
+  readonly perCm2: number;
 }
 
 export const TEXTURES = {
-  none: { name: 'smooth', verb: '', minutesPer10cm2: 0, least: 0 },
-  fur: { name: 'fur', verb: 'Cut the fur on', minutesPer10cm2: 0.6, least: 4 },
-  feathers: { name: 'feathers', verb: 'Mark the feathers on', minutesPer10cm2: 0.8, least: 5 },
-  veins: { name: 'veins', verb: 'Press the veins into', minutesPer10cm2: 0.1, least: 2 },
-  wood: { name: 'wood grain', verb: 'Draw the grain on', minutesPer10cm2: 0.4, least: 3 },
-  creases: { name: 'creases', verb: 'Mark the creases in', minutesPer10cm2: 0.4, least: 3 },
-  stitches: { name: 'pressed stitches', verb: 'Press the stitches into', minutesPer10cm2: 0.3, least: 3 },
-  stipple: { name: 'stipple', verb: 'Stipple', minutesPer10cm2: 0.3, least: 2 },
+  none: { name: 'smooth', verb: '', perCm2: 0 },
+  // a furry sitting animal of 85 g takes two hours of hands; common practice
+  fur: { name: 'fur', verb: 'Snip the fur on', perCm2: 0.45 },
+  feathers: { name: 'feathers', verb: 'Mark the feathers on', perCm2: 0.12 },
+  veins: { name: 'veins', verb: 'Press the veins into', perCm2: 0.02 },
+  wood: { name: 'wood grain', verb: 'Draw the grain on', perCm2: 0.12 },
+  creases: { name: 'creases', verb: 'Mark the creases in', perCm2: 0.04 },
+  stitches: { name: 'pressed stitches', verb: 'Press the stitches into', perCm2: 0.06 },
+  stipple: { name: 'stipple', verb: 'Stipple', perCm2: 0.03 },
 } as const satisfies Record<string, Texture>;
 
 export type TextureKind = keyof typeof TEXTURES;

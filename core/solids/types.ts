@@ -1,5 +1,5 @@
 import type { TechniqueId } from '../pastes/index.ts';
-import type { Mm, Mm2, Mm3 } from '../quantity/index.ts';
+import type { Labour, Mm, Mm2, Mm3 } from '../quantity/index.ts';
 import type { Body } from './bodies/index.ts';
 import type { Curve, Curves } from './curves/index.ts';
 import type { SolidData } from './mesh/index.ts';
@@ -132,6 +132,8 @@ export interface Shape<K extends string = string> {
   readonly cut?: boolean;
   /** How it is made, which tells what is lost on the way. */
   readonly technique: TechniqueId;
-  /** Hands-on minutes: first one, each further one alike. Common practice, estimate. */
-  readonly minutes: { readonly first: number; readonly next: number };
+  /** Hands-on minutes to make it; of many small ones, each of them. Common practice. */
+  readonly labour: Labour;
+  /** Many small ones in one piece: what it takes to lay them, too. Common practice. */
+  readonly lay?: Labour;
 }

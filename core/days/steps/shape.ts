@@ -1,17 +1,11 @@
 import { CORE_NAME, measureOf, weighIn } from '../../figure/index.ts';
 import { weighedTogether } from '../../paste-list/index.ts';
 import { type Piece } from '../../record/index.ts';
-import { formatLength, formatMass } from '../../quantity/index.ts';
+import { formatLength, formatMass, labourOf } from '../../quantity/index.ts';
 import { shapeOf } from '../../solids/index.ts';
 import { lower, many, paced, shapeId, type StepMaker } from './types.ts';
 
 const withArticle = (word: string): string => `${/^[aeiou]/.test(word) ? 'an' : 'a'} ${word}`;
-
-/** Minutes in the shape's record are for a piece of this many grams; time goes with the size. Estimate. */
-const USUAL_GRAMS = 40;
-/** From this many alike on, the hand finds its rhythm. Estimate. */
-const MANY = 5;
-const RHYTHM = 0.45;
 
 /** How closely the makes of a piece are weighed. */
 const WITHIN = {
@@ -43,7 +37,7 @@ function manyNotes(grams: number, alike: number): string[] {
   ];
 }
 
-/** Weigh, roll the ball, shape. Minutes from the shape's record. */
+/** Weigh, roll the ball, shape. Minutes by how many there are, from the shape's record. */
 export const shape: StepMaker = {
   kind: 'shape',
   make: (bench) => ({
@@ -81,8 +75,7 @@ export const shape: StepMaker = {
         minutes: paced(
           bench,
           'shape',
-          Math.min(1.6, Math.max(0.3, Math.cbrt(weight.whole.value / USUAL_GRAMS))) *
-            (record.minutes.first + (n - 1) * record.minutes.next * (n >= MANY ? RHYTHM : 1)),
+          labourOf(record.labour, n * weight.alike, weight.whole.value / weight.alike),
         ),
         piece: piece.id,
         ...many(n * weight.alike, piece.name),

@@ -1,7 +1,10 @@
-import { formatBand } from '../../quantity/index.ts';
+import { areaLabour, formatBand } from '../../quantity/index.ts';
 import { measureOf, weighIn } from '../../figure/index.ts';
 import { TEXTURES } from '../../record/index.ts';
 import { colourOf, lower, many, paced, shapeId, textureId, type StepMaker } from './types.ts';
+
+/** Finding the tool, and the first marks of each piece, minutes. Common practice. */
+const TOOLS_OUT = 1;
 
 /** Work the surface while it is soft: has to begin before the skin cracks. */
 export const texture: StepMaker = {
@@ -12,7 +15,7 @@ export const texture: StepMaker = {
       steps: textured.map((piece) => {
         const record = TEXTURES[piece.texture];
         const n = bench.number(piece);
-        const each = Math.max(record.least, (measureOf(piece).area / 1000) * record.minutesPer10cm2);
+        const cm2 = (measureOf(piece).area / 100) * n;
         const closes = bench.firming.get(piece.id)?.bands.texture;
         return {
           id: textureId(piece.id),
@@ -25,7 +28,7 @@ export const texture: StepMaker = {
                   : 'There is no hurry: in this room the surface stays soft enough to texture.',
               ]
             : [],
-          minutes: paced(bench, 'texture', each * n),
+          minutes: paced(bench, 'texture', areaLabour(TOOLS_OUT * n, record.perCm2, cm2)),
           piece: piece.id,
           ...many(n * weighIn(bench.build, piece).alike, piece.name),
           ...colourOf(bench, piece.colour),

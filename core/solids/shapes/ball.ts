@@ -68,5 +68,5 @@ export const ball: Shape<Key> = {
   coats: true,
   curvature: ({ diameter, press }) => (press === 0 ? 2 * PI * diameter : NaN),
   technique: 'byHand',
-  minutes: { first: 5, next: 3 },
+  labour: { once: 0.5, each: 1, size: { usual: 14, power: 0.2 } },
 };

@@ -1,6 +1,7 @@
 import type { Shape, Sizes } from '../types.ts';
 import type { Vec } from '../vector.ts';
 import { angle, grows, lump } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 type Key = 'diameter' | 'first' | 'second' | 'bend' | 'angle';
@@ -116,5 +117,5 @@ export const bentRope: Shape<Key> = {
     return [{ size: leg, at: [-(b.left + b.right) / 2, b.high - b.low], along: [0, 1], gain: 1 }];
   },
   technique: 'byHand',
-  minutes: { first: 8, next: 5 },
+  labour: shaped(7),
 };

@@ -1,5 +1,6 @@
 import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 
@@ -43,5 +44,5 @@ export const cone: Shape<'diameter' | 'height'> = {
   coats: true,
   curvature: ({ diameter: d, height: h }) => PI * h + ((PI * d) / 2) * (PI / 2 + Math.atan2(d / 2, h)),
   technique: 'byHand',
-  minutes: { first: 6, next: 4 },
+  labour: shaped(5),
 };

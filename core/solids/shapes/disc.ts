@@ -2,6 +2,7 @@ import { turned } from '../bodies/index.ts';
 import { levels } from '../spheroid.ts';
 import type { Shape } from '../types.ts';
 import { grows } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 
@@ -44,5 +45,5 @@ export const disc: Shape<'diameter' | 'thickness'> = {
   ],
   coats: true,
   technique: 'byHand',
-  minutes: { first: 6, next: 3 },
+  labour: shaped(5),
 };

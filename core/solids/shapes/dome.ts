@@ -2,6 +2,7 @@ import { turned } from '../bodies/index.ts';
 import { levels } from '../spheroid.ts';
 import type { Shape, Sizes } from '../types.ts';
 import { grows } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 type Key = 'diameter' | 'height';
@@ -61,5 +62,5 @@ export const dome: Shape<Key> = {
   ],
   coats: true,
   technique: 'byHand',
-  minutes: { first: 7, next: 4 },
+  labour: shaped(6),
 };

@@ -1,6 +1,7 @@
 import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 import { halfSpheroidArea, levels } from '../spheroid.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 /** Share of the height that lies below the widest circle; common practice for a hand-rolled egg. */
@@ -49,5 +50,5 @@ export const egg: Shape<'diameter' | 'height'> = {
   ],
   coats: true,
   technique: 'byHand',
-  minutes: { first: 8, next: 6 },
+  labour: shaped(7),
 };

@@ -2,6 +2,7 @@ import { carlsonG } from '../../quantity/index.ts';
 import { levels } from '../spheroid.ts';
 import type { Shape } from '../types.ts';
 import { grows, lump } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 
@@ -42,5 +43,5 @@ export const ellipsoid: Shape<'width' | 'depth' | 'height'> = {
   ],
   coats: true,
   technique: 'byHand',
-  minutes: { first: 7, next: 5 },
+  labour: shaped(6),
 };

@@ -2,6 +2,7 @@ import { amplitudeFor, flounceCut } from '../gathers.ts';
 import type { Shape, Sizes } from '../types.ts';
 import type { Vec } from '../vector.ts';
 import { grows, kept, plain, wavingBand } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 type Key = 'attach' | 'width' | 'thickness' | 'fullness';
 
@@ -53,5 +54,5 @@ export const flounce: Shape<Key> = {
   ],
   wraps: true,
   technique: 'fromSheet',
-  minutes: { first: 12, next: 9 },
+  labour: shaped(11),
 };

@@ -2,6 +2,7 @@ import type { ScanBody } from '../bodies/index.ts';
 import { measureMesh, type Mesh } from '../mesh/index.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
 import { grows, lump } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 type Key = 'width' | 'depth' | 'height';
 /** Corners are kept as whole shares of the box. */
@@ -73,5 +74,5 @@ export const imported: Shape<Key> = {
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
   technique: 'byHand',
-  minutes: { first: 30, next: 25 },
+  labour: shaped(29),
 };

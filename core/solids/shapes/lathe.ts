@@ -3,6 +3,7 @@ import { sampled, type Curve } from '../curves/index.ts';
 import type { Point } from '../polygon.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
 import { grows, lump } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 type Key = 'diameter' | 'height';
@@ -100,5 +101,5 @@ export const lathe: Shape<Key> = {
   ],
   coats: true,
   technique: 'byHand',
-  minutes: { first: 20, next: 14 },
+  labour: shaped(19),
 };

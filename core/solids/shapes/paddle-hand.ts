@@ -4,6 +4,7 @@ import { WORLD, type Frame } from '../vector.ts';
 import { grows } from './parts.ts';
 import { roundedBlock } from './rounded-block.ts';
 import { taperedRope } from './tapered-rope.ts';
+import { shaped } from './shaped.ts';
 
 /** Shares of the hand's length; common practice. */
 const PALM = { long: 0.55, wide: 0.45, thick: 0.16 };
@@ -100,5 +101,5 @@ export const paddleHand: Shape<'length'> = {
   },
   handles: ({ length }) => [{ size: 'length', at: [0, length], along: [0, 1], gain: 1 }],
   technique: 'byHand',
-  minutes: { first: 14, next: 12 },
+  labour: shaped(13),
 };

@@ -71,5 +71,6 @@ export const pearls: Shape<Key> = {
   handles: ({ length, pearl }) => [{ size: 'length', at: [length / 2, pearl / 2], along: [1, 0], gain: 2 }],
   wraps: true,
   technique: 'byHand',
-  minutes: { first: 10, next: 8 },
+  labour: { once: 1, each: 0.25 },
+  lay: { once: 1, each: 0.22 },
 };

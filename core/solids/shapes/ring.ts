@@ -1,6 +1,7 @@
 import type { Shape } from '../types.ts';
 import type { Vec } from '../vector.ts';
 import { grows, lump } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 const STOPS = 48;
@@ -39,5 +40,5 @@ export const ring: Shape<'across' | 'rope'> = {
     { size: 'rope', at: [0, d], along: [0, 1], gain: 1 },
   ],
   technique: 'byHand',
-  minutes: { first: 6, next: 4 },
+  labour: shaped(5),
 };

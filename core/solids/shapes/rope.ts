@@ -1,5 +1,6 @@
 import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 
@@ -38,5 +39,5 @@ export const rope: Shape<'diameter' | 'length'> = {
   curvature: ({ diameter: d, length: L }) => PI * L + (PI * PI * d) / 2,
   wraps: true,
   technique: 'rolled',
-  minutes: { first: 5, next: 3 },
+  labour: shaped(4),
 };

@@ -1,6 +1,7 @@
 import { levels } from '../spheroid.ts';
 import type { Shape, Sizes } from '../types.ts';
 import { grows } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 type Key = 'width' | 'depth' | 'height' | 'edge';
@@ -74,5 +75,5 @@ export const roundedBlock: Shape<Key> = {
   coats: true,
   curvature: (s) => inner(s).reduce((sum, side) => sum + PI * side, 4 * PI * s.edge),
   technique: 'byHand',
-  minutes: { first: 9, next: 6 },
+  labour: shaped(8),
 };

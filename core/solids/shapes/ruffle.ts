@@ -2,6 +2,7 @@ import { amplitudeFor } from '../gathers.ts';
 import type { Shape, Sizes } from '../types.ts';
 import type { Vec } from '../vector.ts';
 import { grows, kept, plain, wavingBand } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 type Key = 'length' | 'width' | 'thickness' | 'fullness';
 
@@ -52,5 +53,5 @@ export const ruffle: Shape<Key> = {
   ],
   wraps: true,
   technique: 'fromStrips',
-  minutes: { first: 12, next: 9 },
+  labour: shaped(11),
 };

@@ -81,7 +81,8 @@ export const scales: Shape<Key> = {
   ],
   wraps: true,
   technique: 'fromSheet',
-  minutes: { first: 40, next: 32 },
+  labour: { once: 3, each: 0.7 },
+  lay: { once: 2, each: 0.6 },
 };
 
 /** Rows from the foot up, each over the one below, every second row half a step aside. */

@@ -3,6 +3,7 @@ import { contains, moments } from '../polygon.ts';
 import type { Art, Shape } from '../types.ts';
 import { cutBody, cutDrying, cutMeasure } from './cut.ts';
 import { grows, kept } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 /** What is wrong with a drawn edge and its holes. */
 function drawnTrouble(art: Art): string | undefined {
@@ -59,5 +60,5 @@ export const sheet: Shape<'width' | 'height' | 'thickness'> = {
     { size: 'height', at: [0, height], along: [0, 1], gain: 1 },
   ],
   technique: 'fromSheet',
-  minutes: { first: 8, next: 3 },
+  labour: shaped(7),
 };

@@ -1,6 +1,7 @@
 import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 import { levels } from '../spheroid.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 
@@ -45,5 +46,5 @@ export const skinOverBall: Shape<'core' | 'coat'> = {
   ],
   core: ({ core }) => core,
   technique: 'gathered',
-  minutes: { first: 15, next: 12 },
+  labour: shaped(14),
 };

@@ -74,5 +74,6 @@ export const stitches: Shape<Key> = {
   handles: ({ length, stitch }) => [{ size: 'length', at: [length / 2, stitch / 2], along: [1, 0], gain: 2 }],
   wraps: true,
   technique: 'byHand',
-  minutes: { first: 12, next: 10 },
+  labour: { once: 5, each: 0.28 },
+  lay: { once: 2, each: 0.5 },
 };

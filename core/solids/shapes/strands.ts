@@ -91,5 +91,6 @@ export const strands: Shape<Key> = {
   ],
   wraps: true,
   technique: 'byHand',
-  minutes: { first: 30, next: 24 },
+  labour: { once: 3, each: 0.97 },
+  lay: { once: 2, each: 1.35 },
 };

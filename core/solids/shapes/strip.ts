@@ -1,5 +1,6 @@
 import type { Shape } from '../types.ts';
 import { cutBody, cutDrying, cutMeasure } from './cut.ts';
+import { shaped } from './shaped.ts';
 
 const RECTANGLE = { outline: 'rectangle' } as const;
 
@@ -24,5 +25,5 @@ export const strip: Shape<'length' | 'width' | 'thickness'> = {
   wraps: true,
   cut: true,
   technique: 'fromStrips',
-  minutes: { first: 6, next: 3 },
+  labour: shaped(5),
 };

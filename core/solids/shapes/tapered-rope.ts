@@ -1,6 +1,7 @@
 import { turned } from '../bodies/index.ts';
 import type { Shape, Sizes } from '../types.ts';
 import { ballBelow, levels } from '../spheroid.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 type Key = 'foot' | 'tip' | 'length';
@@ -97,5 +98,5 @@ export const taperedRope: Shape<Key> = {
   ],
   coats: true,
   technique: 'rolled',
-  minutes: { first: 10, next: 7 },
+  labour: shaped(9),
 };

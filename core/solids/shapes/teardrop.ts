@@ -1,6 +1,7 @@
 import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 import { ballBelow, levels } from '../spheroid.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 
@@ -55,5 +56,5 @@ export const teardrop: Shape<'diameter' | 'length'> = {
   ],
   coats: true,
   technique: 'byHand',
-  minutes: { first: 6, next: 4 },
+  labour: shaped(5),
 };

@@ -3,6 +3,7 @@ import type { LevelCut, StackBody } from '../bodies/index.ts';
 import { closedTrouble, fittedToBox, reachAt, sampled, type Curve } from '../curves/index.ts';
 import type { Art, Shape, Sizes } from '../types.ts';
 import { grows, lump } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 type Key = 'width' | 'depth' | 'height';
 /** Level cuts a traced body is reckoned from; halving them moves its volume by less than a thousandth. */
@@ -150,5 +151,5 @@ export const traced: Shape<Key> = {
   ],
   coats: true,
   technique: 'byHand',
-  minutes: { first: 30, next: 25 },
+  labour: shaped(29),
 };

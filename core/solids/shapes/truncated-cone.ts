@@ -1,6 +1,7 @@
 import { turned } from '../bodies/index.ts';
 import type { Shape } from '../types.ts';
 import { grows, lump } from './parts.ts';
+import { shaped } from './shaped.ts';
 
 const PI = Math.PI;
 
@@ -38,5 +39,5 @@ export const truncatedCone: Shape<'foot' | 'top' | 'height'> = {
   ],
   coats: true,
   technique: 'byHand',
-  minutes: { first: 8, next: 5 },
+  labour: shaped(7),
 };
