@@ -15,6 +15,7 @@ const ROOMS = [
   'edits',
   'bones',
   'firming',
+  'joins',
   'cutting',
   'days',
   'bench',

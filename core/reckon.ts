@@ -10,7 +10,16 @@ import {
 } from './bones/index.ts';
 import { contactsOf, GROUND } from './contacts/index.ts';
 import { reckonCake } from './cutting/index.ts';
-import { burials, coveringLinks, edited, inParts, stepsOf, type Edited } from './days/index.ts';
+import {
+  burials,
+  coveringLinks,
+  edited,
+  inParts,
+  joiningsOf,
+  stepsOf,
+  type Edited,
+  type Joining,
+} from './days/index.ts';
 import { figureReport } from './figure-report.ts';
 import { groundReport } from './ground-report.ts';
 import { blendOf, measureOf, place } from './figure/index.ts';
@@ -31,13 +40,14 @@ interface Parts {
   readonly paste: () => ReturnType<typeof pasteList>;
   readonly cake: () => ReturnType<typeof reckonCake>;
   readonly bones: () => ReturnType<typeof reckonBones>;
+  readonly joinings: () => readonly Joining[];
   /** Of the tiers, by id. */
   readonly sums: () => ReadonlyMap<string, Reckoned>;
   readonly weights: () => ReadonlyMap<string, number>;
 }
 
 /** Steps and links with what the person changed of them, and what could not be changed. */
-function madeOf(build: Build, { paste, firming, bones, cake, facts }: Parts): Edited {
+function madeOf(build: Build, { paste, firming, bones, cake, facts, joinings }: Parts): Edited {
   const asMade = stepsOf({
     build,
     batches: paste(),
@@ -45,6 +55,7 @@ function madeOf(build: Build, { paste, firming, bones, cake, facts }: Parts): Ed
     bones: bones(),
     seats: facts(),
     cake: cake(),
+    joinings: joinings(),
     number: (p) => multiplicity(build, p),
   });
   const covered = { ...asMade, links: [...asMade.links, ...coveringLinks(build, asMade.links)] };
@@ -138,6 +149,8 @@ const PARTS = {
       const { bones, stands } = reckonBuild(x);
       return { bones, hovers: stands.hovers.length };
     }),
+  /** How each piece is joined, and what its faces have to be for it. */
+  joinings: (_: Build, p: Parts) => p.joinings(),
   /** Steps and links, as the person changed them. */
   made: (b: Build, p: Parts) => madeOf(b, p),
   squash: (b: Build, p: Parts) => (piece: string, minutes: number) => squashOf(b, p, piece, minutes),
@@ -162,12 +175,14 @@ export const reckonBuild = remembered((build: Build): Reckonings => {
   const cake = once(() => reckonCake(build));
   const sums = once(() => tierSums(build, { paste, cake }));
   const weights = once(() => new Map([...sums()].map(([id, sum]) => [id, sum.value])));
+  const bones = once(() => reckonBones(build, firming(), weights()));
   const parts: Parts = {
     facts,
     firming,
     paste,
     cake,
-    bones: once(() => reckonBones(build, firming(), weights())),
+    bones,
+    joinings: once(() => joiningsOf({ build, firming: firming(), bones: bones(), seats: facts() })),
     sums,
     weights,
   };

@@ -1,6 +1,6 @@
 import type { Build } from '../record/index.ts';
 import { contacts } from './burial.ts';
-import { joinId, shapedBy } from './steps/index.ts';
+import { joinId, shapedBy, shapeId } from './steps/index.ts';
 import type { Link } from './types.ts';
 
 /**
@@ -25,12 +25,14 @@ export function coveringLinks(build: Build, links: readonly Link[]): Link[] {
     }
     return false;
   };
+  /** What is set into a face while that still gives does not wait for its texture. */
+  const soft = new Set(links.flatMap((l) => (l.kind === 'window' ? [`${l.from} ${l.to}`] : [])));
   const out: Link[] = [];
   for (const b of contacts(build)) {
     const piece = build.pieces.find((p) => p.id === b.piece)!;
     const to = joinId(b.by);
     for (const from of [shapedBy(piece), joinId(b.piece)]) {
-      if (reaches(from, to) || reaches(to, from)) continue;
+      if (reaches(from, to) || reaches(to, from) || soft.has(`${shapeId(b.piece)} ${to}`)) continue;
       const link: Link = {
         from,
         to,

@@ -26,6 +26,7 @@ export { coveringLinks } from './covering.ts';
 export { type Edited, edited } from './edits.ts';
 export { givenOf } from './given.ts';
 export { heldBy } from './held.ts';
+export { type FaceAsk, type Joining, joiningsOf } from './joining.ts';
 export { type Idle, idleOf } from './idle.ts';
 export { CURVE_RUNS, PLAN_RUNS } from './odds.ts';
 export { type OwnTime, ownTimes, ownTimesTogether, pacesFrom } from './own-times.ts';

@@ -1,3 +1,5 @@
+import { quantileOf } from '../joins/index.ts';
+import { LOOKED_AT } from './levels.ts';
 import { readStepId } from '../record/index.ts';
 import { formatTime, type Minutes } from '../quantity/index.ts';
 import type { Link, Work } from './types.ts';
@@ -21,16 +23,21 @@ export interface Network {
 /** A wait that is never over is planned as this long, and said; three weeks. */
 export const NEVER_MINUTES = 21 * 1440;
 
+/** How surely what is looked at is over when it is planned: more surely in a plan that has to be safer. */
+const lookedAt = (caution: number): number => LOOKED_AT + 0.2 * Math.max(0, caution - 0.5);
+
 /** Length a wait is planned on: likely plus a share of what makes it slow. */
 export const plannedWait = (link: Link, caution: number): Minutes => {
   const { likely, slow } = link.band;
   if (!Number.isFinite(likely)) return NEVER_MINUTES;
+  if (link.looked) return Math.ceil(quantileOf(link.band, lookedAt(caution)));
   const late = Number.isFinite(slow) ? slow : likely * 2.5;
   return Math.min(NEVER_MINUTES, Math.ceil(likely + caution * (late - likely)));
 };
 
 /** Windows are planned on their shortest, but never shorter than it takes to reach for the tool. */
-export const plannedWindow = (link: Link): Minutes => Math.max(1, Math.floor(link.band.fast));
+export const plannedWindow = (link: Link): Minutes =>
+  Math.max(1, Math.floor(link.level === undefined ? link.band.fast : quantileOf(link.band, 1 - link.level)));
 
 /** Turn steps and links into bounds between starts, each step as quick as anybody does it. */
 export function networkOf(work: Work, caution: number): Network {

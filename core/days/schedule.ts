@@ -20,6 +20,7 @@ import { pinTrouble, remaining, type Given, type Remaining } from './given.ts';
 import { PLAN_RUNS, simulate, startCurve } from './odds.ts';
 import type { DaysPlan, DaysReport, Moved } from './report.ts';
 import { FIRST_RUNS, runsFor } from './search/index.ts';
+import { relaxed, relaxedTo } from './relaxed.ts';
 import { sessionsOf, waitsOf, type PlannedWait } from './sessions.ts';
 import { slackOf } from './slack.ts';
 import type { Link, Pool, Step, Work } from './types.ts';
@@ -120,6 +121,9 @@ const openLinks = (work: Work, { done }: Remaining): Link[] => {
   return work.links.filter((l) => !ids.has(l.from) && !ids.has(l.to));
 };
 
+/** How surely windows of joins are planned, where not all can be kept together: the first with which a plan is found. */
+const SURELY: readonly (number | undefined)[] = [1, 0.7, 0.5, undefined];
+
 /**
  * Plan back from the due time: for rising caution a first good plan, the first that is on time in nine runs of ten; then,
  * where asked, a long search from there. A plan that was taken is kept while it can be kept, and once work has begun the
@@ -130,6 +134,27 @@ export function schedule(
   links: readonly Link[],
   calendar: Calendar,
   options: SearchOptions & { readonly pools?: readonly Pool[] } = {},
+): DaysReport {
+  const { people, due } = calendar;
+  const whole: Work = { steps, links, people, pools: options.pools ?? [], due };
+  const soft = relaxed(whole);
+  let report: DaysReport | undefined;
+  for (const level of SURELY) {
+    const eased = level === 1 ? { work: soft.work, says: [] } : relaxedTo(soft.work, level);
+    if (level !== 1 && eased.work.links.every((l, k) => l === soft.work.links[k])) continue;
+    report = scheduled(steps, eased.work.links, calendar, options, [...soft.says, ...eased.says]);
+    if (report.plan || report.conflict || !soft.work.links.some((l) => l.level !== undefined)) break;
+  }
+  return report!;
+}
+
+/** The same with its windows as they are. */
+function scheduled(
+  steps: readonly Step[],
+  links: readonly Link[],
+  calendar: Calendar,
+  options: SearchOptions & { readonly pools?: readonly Pool[] },
+  eased: readonly string[],
 ): DaysReport {
   const given = options.given ?? {};
   const base = {
@@ -187,7 +212,11 @@ export function schedule(
   ): DaysReport => {
     const answer = drawnForward(job, found);
     const plan = told(job, answer, agreed, full);
-    return { ...base, plan, trouble: [...troubleOf(plan, job), ...more, ...rest.missed, ...calendar.says] };
+    return {
+      ...base,
+      plan,
+      trouble: [...troubleOf(plan, job), ...more, ...eased, ...rest.missed, ...calendar.says],
+    };
   };
 
   const kept = stillAgreed(job);

@@ -61,6 +61,10 @@ export interface Link {
   readonly piece?: string;
   /** What a wait for a piece asks of its paste, where touch can tell. */
   readonly asks?: Question;
+  /** Within one sitting: a finger tells when it is over. */
+  readonly looked?: true;
+  /** Of a window: how surely it is planned to be still open, share. */
+  readonly level?: number;
   readonly hold?: Hold;
 }
 

@@ -7,7 +7,7 @@ export { type Chilled, type ColdBody, chilled, chillsIn, coatFirmIn } from './ch
 export { otherClocks } from './clocks.ts';
 export { heightBudget, squashed } from './height-budget.ts';
 export { SAW, forget, learnedOf, note, seenElsewhere } from './looks.ts';
-export { ASKED, CLOSING, QUESTIONS, type Question } from './margins.ts';
+export { ASKED, CLOSING, QUESTIONS, type Load, type Question } from './margins.ts';
 export { type Drying, type PieceFirming, firmAll, freshYield, keepsItsShape } from './piece.ts';
 export { PLACES } from './places.ts';
 export { type CrackRisk, type DoseAnswer, byFeel, compareSchools } from './schools.ts';

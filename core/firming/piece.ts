@@ -17,7 +17,16 @@ import {
 import { LAW } from './law.ts';
 import { weightsOf, type Learned } from './learned.ts';
 import { learnedOf } from './looks.ts';
-import { ASKED, keepsLump, needOf, QUESTIONS, reserveUnder, type Duty, type Question } from './margins.ts';
+import {
+  ASKED,
+  keepsLump,
+  needOf,
+  QUESTIONS,
+  reserveUnder,
+  type Duty,
+  type Load,
+  type Question,
+} from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
 import { spellsOf } from './places.ts';
 import { reached } from './reached.ts';
@@ -45,6 +54,10 @@ export interface PieceFirming {
   readonly handle: Reckoned;
   /** Any of them with its chain; undefined where it is not asked of this piece. */
   readonly figure: (q: Question) => Reckoned | undefined;
+  /** Until when it gives so much without cracking, a strain; undefined for what sets by cold, which hands make soft again. */
+  readonly gives: (strain: number) => Band | undefined;
+  /** From when on it bears a load, for as long as the work takes. */
+  readonly bears: (load: Load) => Band;
   /** Uniaxial yield of the paste so many minutes after shaping, averaged over its section, kPa. */
   readonly yieldAfter: (minutes: number) => number;
   /** The same after one night in this room: what a rod may lean on. */
@@ -129,6 +142,8 @@ function firmed(
     rule: (q: Question) => string;
     bands: () => Bands;
     inputs: () => Reckoned[];
+    gives: (strain: number) => Band | undefined;
+    bears: (load: Load) => Band;
     yieldAfter: (minutes: number) => number;
     never: () => string;
     drying?: Drying;
@@ -160,6 +175,8 @@ function firmed(
       const chain = band && work.drying ? reached(work.drying.family, q, work.drying.duty, band) : [];
       return band && told(q, band, chain);
     },
+    gives: work.gives,
+    bears: work.bears,
     yieldAfter: work.yieldAfter,
     get nightYield() {
       return nightYield();
@@ -224,6 +241,11 @@ export function firmPiece(
       }
       return all;
     });
+  const answered = (q: Question, other: Duty) =>
+    keep(bands, `${key}|${q}|${JSON.stringify(other)}|${stampOf(learned)}`, () => {
+      const band = bandOf(family, q, other, learned);
+      return band ? { [q]: band } : {};
+    })[q];
   return firmed(piece, 'drying', {
     rule: (q) => `drying worked out layer by layer until ${ASKED[q].until}`,
     bands: bandsOf,
@@ -237,6 +259,8 @@ export function firmPiece(
           ]
         : []),
     ],
+    gives: (strain) => answered('bend', { bend: rounded(strain) }),
+    bears: (load) => answered('bear', { load: roundedLoad(load) })!,
     yieldAfter: (minutes) => yieldAfter(family, minutes),
     drying: { blend, body: parts, spells, duty, family },
     never: () =>
@@ -245,6 +269,15 @@ export function firmPiece(
         : `${piece.name} does not get firm in this room. Use a stiffer blend, a drier room, or build it over a core.`,
   });
 }
+
+const roundedLoad = (l: Load): Load => ({
+  mass: rounded(l.mass),
+  onRods: rounded(l.onRods),
+  contact: rounded(l.contact),
+  section: rounded(l.section),
+  height: rounded(l.height),
+  braced: l.braced,
+});
 
 /** kg/m³; handbook. */
 const CHOCOLATE_DENSITY = 1300;
@@ -278,15 +311,19 @@ function firmChocolate(
   const cooling = rounded(coolingTime(slab.bulk, slab.facing, slab.depth, slab.shape, air));
   const settled = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
   // firm alike all through, without a skin: what it yields at is the reserve asked for over that of one kPa
-  const reserve =
-    duty.load &&
-    reserveUnder(duty.load, {
+  const yieldFor = (load: Load, q: 'bear' | 'stand'): number =>
+    needOf(q) /
+    reserveUnder(load, {
       thickness: slab.thickness,
       density: CHOCOLATE_DENSITY,
       sheet: parts.kind === 'sheet',
+    })({
+      mean: 1,
+      stiff: 1,
+      centre: 1,
+      skin: 0,
     });
-  const under = (q: 'bear' | 'stand') =>
-    reserve && { [q]: needOf(q) / reserve({ mean: 1, stiff: 1, centre: 1, skin: 0 }) };
+  const under = (q: 'bear' | 'stand') => duty.load && { [q]: yieldFor(duty.load, q) };
   const yieldsAt: Partial<Record<Question, number>> = {
     ...CHOCOLATE_YIELD,
     hard: 0.9 * settled,
@@ -307,6 +344,8 @@ function firmChocolate(
       `cooling and setting followed minute by minute until it yields at ${Math.round(yieldsAt[q] ?? 0)} kPa`,
     bands: bandsOf,
     inputs,
+    gives: () => undefined,
+    bears: (load) => chocolateBand(constants, air, cooling, yieldFor(roundedLoad(load), 'bear')),
     yieldAfter: (minutes) =>
       SQRT3 * (minutes >= NIGHT ? settled : chocolateAfter(constants, air.temperature, cooling, minutes)),
     never: () => {

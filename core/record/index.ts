@@ -71,6 +71,8 @@ export {
 export { freshId, keptName, nameTrouble, replaced, standing } from './names.ts';
 export {
   type BuiltOn,
+  JOIN_KINDS,
+  type JoinKindId,
   type CoreKind,
   DISC_KINDS,
   type Disc,

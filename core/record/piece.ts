@@ -18,6 +18,22 @@ export interface Disc extends Of<typeof discRecord> {}
 /** At most once round. */
 const turned = number<Degrees>(-360, 360);
 
+/** How a piece is joined to what carries it. */
+export const JOIN_KINDS = [
+  'stood',
+  'pressed',
+  'posed',
+  'socket',
+  'round',
+  'slid',
+  'firm',
+  'iced',
+  'hung',
+  'loose',
+  'threaded',
+] as const;
+export type JoinKindId = (typeof JOIN_KINDS)[number];
+
 export const seatRecord = record({
   /** The piece that carries it, or `board`. */
   on: id,
@@ -80,6 +96,8 @@ export const pieceRecord = record({
    * as one; or flat on foam, until it is set in its place. As it comes when absent.
    */
   built: optional(oneOf(['there', 'dummy', 'foam'])),
+  /** How it is joined to its carrier; as it is proposed when absent. */
+  join: optional(oneOf(JOIN_KINDS)),
   /** Propped in its place until its glue and its pose hold. */
   propped: optional(only(true)),
   /** Where it is put once it is shaped, one after the other; after that it stands in the room. */

@@ -17,7 +17,7 @@ export const finish: StepMaker = {
   }),
 };
 
-/** Joints set before it is moved; an hour for the glue is common practice, an estimate. */
+/** What joints have to set is a wait of each join. */
 export const pack: StepMaker = {
   kind: 'pack',
   make: (bench) => ({
@@ -32,14 +32,6 @@ export const pack: StepMaker = {
         minutes: paced(bench, 'pack', 15),
       },
     ],
-    links: [
-      {
-        from: FINISH_ID,
-        to: PACK_ID,
-        kind: 'wait',
-        band: { fast: 30, likely: 60, slow: 120 },
-        why: 'the last joints set before it is moved',
-      },
-    ],
+    links: [order(FINISH_ID, PACK_ID)],
   }),
 };

@@ -1,11 +1,13 @@
 import { BOARD, carriedBy, pieceOf, standingOn, type Piece } from '../../record/index.ts';
-import { DOWN, measureOf, place, reach, weighIn } from '../../figure/index.ts';
-import { everyRod } from '../../bones/index.ts';
-import { keepsItsShape, type Band, type PieceFirming } from '../../firming/index.ts';
-import { listed } from '../../quantity/index.ts';
+import { measureOf, weighIn } from '../../figure/index.ts';
+import { shapeOf } from '../../solids/index.ts';
+import type { Band, PieceFirming, Question } from '../../firming/index.ts';
+import { formatBand, labourOf, listed } from '../../quantity/index.ts';
+import { gramsWith, type FaceAsk, type Joining } from '../joining.ts';
+import { LOOKED_WITHIN } from '../levels.ts';
 import type { Hold, Link, Step } from '../types.ts';
+import { isLot, texturedAfter } from './texture.ts';
 import {
-  AT_ONCE,
   BONES_ID,
   colourOf,
   freeId,
@@ -13,31 +15,17 @@ import {
   lower,
   many,
   order,
+  PACK_ID,
   paced,
   shapedBy,
+  shapeId,
   standsBy,
   type Bench,
   type StepMaker,
 } from './types.ts';
 
-/** Pieces lighter than this are pressed on soft, as soon as they are shaped. Common practice, grams. */
-export const PRESSED_ON_SOFT = 4;
-
-const isSmall = (bench: Bench, piece: Piece): boolean =>
-  weighIn(bench.build, piece).whole.value < PRESSED_ON_SOFT;
-
-/** A piece with all it carries, g. */
-const grams = (bench: Bench, piece: Piece): number =>
-  carriedBy(bench.build, piece.id).reduce((g, p) => g + weighIn(bench.build, p).whole.value, 0);
-
-/** Held over the board by a rod: it has to be firm before it goes there; what stands on the board firms where it stands. */
-const floats = (bench: Bench, piece: Piece): boolean => {
-  const instance = place(bench.build).find((i) => i.piece.id === piece.id);
-  return instance !== undefined && -reach(instance, DOWN) > CLEAR;
-};
-
-/** Further over the board than this a piece does not rest on it, mm. */
-const CLEAR = 5;
+/** Joined while its paste is soft, whenever both faces are: it need not wait until what carries it stands. */
+const SOFT: ReadonlySet<string> = new Set(['pressed', 'posed', 'socket', 'round', 'loose']);
 
 const later = (a: Band, b: Band | undefined): Band =>
   b
@@ -58,26 +46,40 @@ function restsOn(bench: Bench, piece: Piece): Hold {
   };
 }
 
+/** So light beside what carries it, a detail is finished off the figure, share. Estimate. */
+const DETAIL = 0.15;
+
+/** Is it a detail of what is finished by itself, on a dummy or in the hand, and then slid on? Common practice. */
+function offFigure(bench: Bench, j: Joining): boolean {
+  const carrier = j.carrier && bench.joinings.find((c) => c.piece.id === j.carrier!.id);
+  return (
+    carrier?.kind.id === 'slid' &&
+    SOFT.has(j.kind.id) &&
+    gramsWith(bench.build, j.piece) <= DETAIL * weighIn(bench.build, carrier.piece).whole.value
+  );
+}
+
 /**
  * The order of what is set on what: from the board up, what carries stands before what it carries; on a dummy what it
- * carries is set on it first and all of it moved together. Details are pressed on whenever both are soft.
+ * carries is set on it first and all of it moved together, and so are details of what is slid on. Others are joined whenever both
+ * faces are soft.
  */
 function orders(bench: Bench, piece: Piece): Link[] {
-  const heavy = standingOn(bench.build, piece.id).filter(
-    (c) => piece.built === 'there' || !isSmall(bench, c),
-  );
   const name = lower(piece.name);
-  return piece.built === 'dummy'
-    ? standingOn(bench.build, piece.id).map((c) =>
-        order(
-          joinId(c.id),
-          joinId(piece.id),
-          `the ${name} is built on a dummy and moved with what it carries`,
-        ),
-      )
-    : heavy.map((c) =>
-        order(standsBy(piece), joinId(c.id), `the ${name} stands before it carries the ${lower(c.name)}`),
-      );
+  return bench.joinings
+    .filter((c) => c.carrier?.id === piece.id)
+    .flatMap((c) => {
+      const id = joinId(c.piece.id);
+      if (piece.built === 'dummy')
+        return [
+          order(id, joinId(piece.id), `the ${name} is built on a dummy and moved with what it carries`),
+        ];
+      if (offFigure(bench, c))
+        return [order(id, joinId(piece.id), `the ${name} is finished before it is slid on`)];
+      return SOFT.has(c.kind.id)
+        ? []
+        : [order(standsBy(piece), id, `the ${name} stands before it carries the ${lower(c.piece.name)}`)];
+    });
 }
 
 /** Taking a prop away: not before the glue holds the piece and its paste keeps the pose. */
@@ -99,10 +101,13 @@ function freed(bench: Bench, piece: Piece, firming: PieceFirming): { step: Step;
       takes
         ? wait(joinId(piece.id), id, takes, `the glue takes hold of the ${name}`, { piece: piece.id })
         : order(joinId(piece.id), id),
-      wait(shapedBy(piece), id, heldBand(firming), `the ${name} firms until it stays without its prop`, {
-        piece: piece.id,
-        asks: 'pose',
-      }),
+      wait(
+        shapedBy(piece),
+        id,
+        later(firming.bands.handle!, firming.bands.pose),
+        `the ${name} firms until it stays without its prop`,
+        { piece: piece.id, asks: 'pose' },
+      ),
     ],
   };
 }
@@ -127,158 +132,206 @@ const wait = (
   ...(hold ? { hold } : {}),
 });
 
-/** Firm enough to hold in the fingers, and to keep its pose where it leans. */
-const heldBand = (f: PieceFirming): Band => later(f.bands.handle!, f.bands.pose);
-
-/** A rod holds a piece up that hangs on it to this share at least. Estimate. */
-const ON_RODS = 0.5;
-
-/** Leaning further than this it hangs out from its rod, degrees. Estimate. */
-const UPRIGHT = 30;
-
-/**
- * Is it slid upright on rods that hold it while it is soft, and does it keep its shape on them? Then it goes on as it leaves the
- * hands, and nothing below has to be firm for what the rods take.
- */
-const onRods = (bench: Bench, piece: Piece, f: PieceFirming): boolean =>
-  (bench.seats.get(piece.id)?.onRods ?? 0) >= ON_RODS &&
-  Math.max(Math.abs(piece.seat.lean), Math.abs(piece.seat.tip)) <= UPRIGHT &&
-  keepsItsShape(f, measureOf(piece).height);
-
 /** Held up by another to less than this, it does not wait for that one. Estimate. */
 const SUPPORT = 0.1;
 
-/** Pieces that carry another when it is set on: found from the bodies, but for what is itself set on it later. */
-function carriersOf(bench: Bench, piece: Piece): Piece[] {
+/** Pieces beside its carrier that hold it up when it is set on; not what is itself set on it later. */
+function supportsOf(bench: Bench, { piece, carrier }: Joining): Piece[] {
   const later = new Set(carriedBy(bench.build, piece.id).map((p) => p.id));
-  const found = (bench.seats.get(piece.id)?.restsOn ?? []).filter(
-    (r) => r.on !== BOARD && r.share >= SUPPORT && !later.has(r.on),
+  return (bench.seats.get(piece.id)?.restsOn ?? [])
+    .filter((r) => r.on !== BOARD && r.on !== carrier?.id && r.share >= SUPPORT && !later.has(r.on))
+    .flatMap((r) => pieceOf(bench.build, r.on) ?? []);
+}
+
+const ASKED: Partial<Record<Question, string>> = {
+  tack: 'is no longer tacky',
+  skin: 'has a skin',
+  touch: 'can be picked up',
+  pose: 'keeps its pose',
+  handle: 'can be held',
+};
+
+/** The wait until a face is as it has to be: all that is asked of it in one. */
+function opening(j: Joining, face: 'up' | 'down', from: string, hold: Hold | undefined): Link[] {
+  const { opens } = j[face];
+  const asked = opens.filter((o) => o.band.slow > 0);
+  const [first] = asked;
+  if (!first) return [];
+  const of = face === 'up' ? j.piece : j.carrier!;
+  const band = asked.reduce<Band>((b, o) => later(b, o.band), first.band);
+  const last = asked.reduce((a, o) => (o.band.likely > a.band.likely ? o : a), first);
+  const asks = typeof last.ask === 'string' ? last.ask : undefined;
+  const until =
+    asks === 'bear' ? `carries the ${lower(j.piece.name)}` : ((asks && ASKED[asks]) ?? 'is ready');
+  const link = wait(
+    from,
+    joinId(j.piece.id),
+    band,
+    `the ${lower(of.name)} firms until it ${until}`,
+    { piece: of.id, ...(asks ? { asks } : {}) },
+    hold,
   );
-  const ids = new Set([...(piece.seat.on === BOARD ? [] : [piece.seat.on]), ...found.map((r) => r.on)]);
-  return [...ids].flatMap((id) => pieceOf(bench.build, id) ?? []);
+  // within a sitting a finger tells, and nobody waits for the slowest
+  return [band.slow <= LOOKED_WITHIN ? { ...link, looked: true } : link];
 }
 
-/** What the hand does, by how the seat holds. */
-function joinTitle(piece: Piece, where: string, small: boolean): string {
-  const name = lower(piece.name);
-  switch (piece.seat.how) {
-    case 'set':
-      return `Set the ${name} into ${where}`;
-    case 'hangs':
-      return `Hang the ${name} on ${where}`;
-    case 'wraps':
-      return `Lay the ${name} round ${where}`;
-    default:
-      return small ? `Press the ${name} on to ${where}` : `Set the ${name} on ${where}`;
-  }
+/** The windows in which a face still gives; counted from when it was shaped. */
+function closing(bench: Bench, j: Joining, face: 'up' | 'down', level: number): Link[] {
+  return j[face].closes
+    .filter((c: FaceAsk) => Number.isFinite(c.band.fast))
+    .map((c) => {
+      const of = c.piece === j.piece.id ? j.piece : j.carrier!;
+      return {
+        // of many alike each is joined as it is made
+        from: isLot(bench, of) ? shapedBy(of) : shapeId(of.id),
+        to: joinId(j.piece.id),
+        kind: 'window' as const,
+        band: c.band,
+        level,
+        why:
+          of === j.piece
+            ? `the ${lower(of.name)} still gives when it is ${DONE[j.kind.id] ?? 'joined'}`
+            : `the ${lower(of.name)} still gives when the ${lower(j.piece.name)} is ${DONE[j.kind.id] ?? 'joined'}`,
+        piece: of.id,
+      };
+    });
 }
+const DONE: Partial<Record<Joining['kind']['id'], string>> = {
+  pressed: 'pressed on',
+  posed: 'pressed on',
+  socket: 'set in',
+  round: 'laid round',
+};
 
-function joinNotes(piece: Piece, where: string, small: boolean): string[] {
-  const { how, sink, overlap } = piece.seat;
+/** What it is joined to. */
+const whereOf = (j: Joining): string => (j.carrier ? `the ${lower(j.carrier.name)}` : 'the board');
+
+function notesOf(bench: Bench, j: Joining): string[] {
+  const { piece, kind } = j;
+  const { sink, overlap } = piece.seat;
+  const where = whereOf(j);
   const deep = `${Math.round(sink * 10) / 10} mm`;
-  const notes = [
-    small
-      ? 'While both are soft; a touch of water is enough.'
-      : 'Glue both faces, press, and hold until it stays.',
+  const [soonest] = [...j.up.closes, ...j.down.closes].sort((a, b) => a.band.likely - b.band.likely);
+  const of = soonest && (soonest.piece === piece.id ? piece : j.carrier!);
+  return [
+    ...(kind.id === 'socket' && sink > 0
+      ? [
+          overlap === 'trimmed'
+            ? `Cut a socket ${deep} deep in ${where}; keep what comes out.`
+            : `Press a socket ${deep} deep first.`,
+        ]
+      : []),
+    ...(kind.id !== 'socket' && overlap === 'trimmed'
+      ? ['Trim its foot to fit; knead back what comes off.']
+      : []),
+    ...kind.says,
+    ...(soonest && of && Number.isFinite(soonest.band.slow)
+      ? [
+          `The ${lower(of.name)} still gives for ${formatBand(soonest.band.fast, soonest.band.slow)} after shaping; later ${kind.late}.${of === piece && isLot(bench, piece) ? ' Make a few at a time and join them at once.' : ''}`,
+        ]
+      : []),
+    ...(j.says ? [j.says] : []),
   ];
-  if (how === 'set' && sink > 0)
-    notes.unshift(
-      overlap === 'trimmed'
-        ? `Cut a socket ${deep} deep in ${where}; keep what comes out.`
-        : `Press a socket ${deep} deep first.`,
-    );
-  if (how === 'wraps') notes.unshift('Begin on the hidden side and lay it on without stretching.');
-  if (how !== 'set' && overlap === 'trimmed')
-    notes.unshift('Trim its foot to fit; knead back what comes off.');
-  return notes;
+}
+/** Hands-on minutes: by the place, and by the mark where many small ones are laid. Two for each rod; common practice. */
+function minutesOf(bench: Bench, j: Joining): number {
+  const { piece, kind, letters } = j;
+  const n = bench.number(piece);
+  const { lay } = shapeOf(piece.form.kind);
+  const places = lay
+    ? labourOf(lay, n * weighIn(bench.build, piece).alike)
+    : labourOf(kind.labour, n * (kind.id === 'loose' ? weighIn(bench.build, piece).alike : 1));
+  return places + 2 * letters.length;
 }
 
-/** The wait for what carries a piece; on rods that take it, the paste below has to bear no more than the rest. */
-function carries(bench: Bench, under: Piece, piece: Piece, slid: boolean): Link {
-  const { bands } = bench.firming.get(under.id)!;
-  return wait(
-    shapedBy(under),
-    joinId(piece.id),
-    slid ? (bands.bear ?? AT_ONCE) : later(bands.handle!, bands.bear),
-    `the ${lower(under.name)} firms until it carries the ${lower(piece.name)}`,
-    { piece: under.id, asks: 'bear' },
-  );
+function stepOf(bench: Bench, j: Joining, disc: number | undefined): Step {
+  const { piece, letters } = j;
+  const n = bench.number(piece);
+  return {
+    id: joinId(piece.id),
+    kind: 'join',
+    title: j.kind.does(lower(piece.name), whereOf(j)),
+    notes: [
+      ...notesOf(bench, j),
+      ...(piece.propped ? ['Prop it at once: foam or rolled cloth against it, baking paper between.'] : []),
+      ...(disc === undefined ? [] : [`First the disc, ${Math.round(disc)} mm, let in flush and glued down.`]),
+      ...(letters.length ? [`Over ${letters.length === 1 ? 'rod' : 'rods'} ${listed(letters)}.`] : []),
+      ...(piece.built === 'dummy' && standingOn(bench.build, piece.id).length > 0
+        ? ['Moved from its dummy with all it carries.']
+        : []),
+    ],
+    minutes: paced(bench, 'join', minutesOf(bench, j)),
+    piece: piece.id,
+    ...colourOf(bench, piece.colour),
+    ...many(n, piece.name),
+    ...(piece.built === 'dummy' &&
+    bench.build.workshop.helpers.length > 0 &&
+    gramsWith(bench.build, piece) > LIFTED_BY_TWO
+      ? { hands: 2 as const }
+      : {}),
+  };
 }
 
-/** Glue and set each piece where it belongs, over its rods, once both sides are firm enough. */
+function linksOf(bench: Bench, j: Joining, rods: boolean): Link[] {
+  const { piece, carrier } = j;
+  const id = joinId(piece.id);
+  const made = texturedAfter(bench, j) ? shapeId(piece.id) : shapedBy(piece);
+  // what closes on the carrier is counted from its shaping: its texture may come after
+  const under = carrier && (j.down.closes.length > 0 ? shapeId(carrier.id) : shapedBy(carrier));
+  const ups = opening(j, 'up', made, piece.built === 'there' ? undefined : restsOn(bench, piece));
+  const downs = under === undefined ? [] : opening(j, 'down', under, undefined);
+  const [fast, likely, slow] = j.kind.carries;
+  return [
+    ...orders(bench, piece),
+    ...(ups.length ? ups : [order(made, id)]),
+    ...(under !== undefined && downs.length === 0 ? [order(under, id)] : downs),
+    ...(j.level === undefined
+      ? []
+      : [...closing(bench, j, 'up', j.level), ...closing(bench, j, 'down', j.level)]),
+    ...supportsOf(bench, j).flatMap((s) =>
+      SOFT.has(j.kind.id)
+        ? [order(shapedBy(s), id)]
+        : [
+            order(standsBy(s), id),
+            wait(
+              shapedBy(s),
+              id,
+              bench.firming.get(s.id)!.bands.bear ?? { fast: 0, likely: 0, slow: 0 },
+              `the ${lower(s.name)} firms until it carries the ${lower(piece.name)}`,
+              { piece: s.id, asks: 'bear' },
+            ),
+          ],
+    ),
+    ...(rods ? [order(BONES_ID, id)] : []),
+    ...(likely > 0
+      ? [
+          wait(
+            standsBy(piece),
+            PACK_ID,
+            { fast, likely, slow },
+            `the ${lower(piece.name)} sets before it is moved`,
+            { piece: piece.id },
+          ),
+        ]
+      : []),
+  ];
+}
+
+/** Glue and set each piece where it belongs, over its rods, while both faces are as they have to be. */
 export const join: StepMaker = {
   kind: 'join',
   make: (bench) => {
-    const { build } = bench;
-    const steps: Step[] = [];
-    const links: Link[] = [];
     const discs = new Map(bench.bones.discs.map((d) => [d.piece.id, d.disc]));
-    for (const piece of build.pieces) {
-      const disc = discs.get(piece.id);
-      const id = joinId(piece.id);
-      const n = bench.number(piece);
-      const carrier = piece.seat.on === BOARD ? undefined : pieceOf(build, piece.seat.on);
-      const rods = everyRod(bench.bones).filter((r) =>
-        r.passes.some((p) => 'piece' in p && p.piece === piece.id),
-      );
-      const firming = bench.firming.get(piece.id)!;
-      const small = isSmall(bench, piece);
-      const where = carrier ? `the ${lower(carrier.name)}` : 'the board';
-      steps.push({
-        id,
-        kind: 'join',
-        title: joinTitle(piece, where, small),
-        notes: [
-          ...joinNotes(piece, where, small),
-          ...(piece.propped
-            ? ['Prop it at once: foam or rolled cloth against it, baking paper between.']
-            : []),
-          ...(disc ? [`First the disc, ${Math.round(disc.width)} mm, let in flush and glued down.`] : []),
-          ...(rods.length
-            ? [`Over ${rods.length === 1 ? 'rod' : 'rods'} ${listed(rods.map((r) => r.letter))}.`]
-            : []),
-          ...(piece.built === 'dummy' && standingOn(build, piece.id).length > 0
-            ? ['Moved from its dummy with all it carries.']
-            : []),
-        ],
-        minutes: paced(bench, 'join', (small ? 1 : 3) + (small ? 1 : 2) * (n - 1) + 2 * rods.length),
-        piece: piece.id,
-        ...colourOf(bench, piece.colour),
-        ...many(n, piece.name),
-        ...(piece.built === 'dummy' &&
-        bench.build.workshop.helpers.length > 0 &&
-        grams(bench, piece) > LIFTED_BY_TWO
-          ? { hands: 2 as const }
-          : {}),
-      });
-      links.push(...orders(bench, piece));
-      const slid = onRods(bench, piece, firming);
-      if (small || slid || (!carrier && !floats(bench, piece))) links.push(order(shapedBy(piece), id));
-      else
-        links.push(
-          wait(
-            shapedBy(piece),
-            id,
-            piece.propped ? firming.bands.touch! : heldBand(firming),
-            piece.propped
-              ? `the ${lower(piece.name)} firms until it can be picked up`
-              : `the ${lower(piece.name)} firms until it can be held`,
-            { piece: piece.id, asks: piece.propped ? 'touch' : 'handle' },
-            piece.built === 'there' ? undefined : restsOn(bench, piece),
-          ),
-        );
-      if (piece.propped) {
-        const { step, links: between } = freed(bench, piece, firming);
-        steps.push(step);
-        links.push(...between);
-      }
-      if (rods.some((r) => r !== bench.bones.mast) || disc) links.push(order(BONES_ID, id));
-      for (const under of carriersOf(bench, piece)) {
-        if (under !== carrier && !small) links.push(order(standsBy(under), id));
-        if (small) links.push(order(shapedBy(under), id));
-        else links.push(carries(bench, under, piece, slid));
-      }
-    }
-    return { steps, links };
+    const own = new Set(bench.bones.rods.map((r) => r.letter));
+    const made = bench.joinings.map((j) => {
+      const disc = discs.get(j.piece.id);
+      const free = j.piece.propped ? freed(bench, j.piece, bench.firming.get(j.piece.id)!) : undefined;
+      const rods = j.letters.some((l) => own.has(l)) || disc !== undefined;
+      return {
+        steps: [stepOf(bench, j, disc?.width), ...(free ? [free.step] : [])],
+        links: [...linksOf(bench, j, rods), ...(free?.links ?? [])],
+      };
+    });
+    return { steps: made.flatMap((m) => m.steps), links: made.flatMap((m) => m.links) };
   },
 };

@@ -33,15 +33,21 @@ export function inParts(
   const parts = new Map(steps.map((s) => [s.id, partsOf(s, wanted)]));
   const paired = (l: Link): boolean => {
     const [a, b] = [byId.get(l.from)!, byId.get(l.to)!];
-    return l.kind === 'window' && a.part !== undefined && b.part !== undefined && a.part.all === b.part.all;
+    return a.part !== undefined && b.part !== undefined && a.part.all === b.part.all;
   };
-  // what hangs together by a window is cut alike
-  for (const l of links)
-    if (byId.has(l.from) && byId.has(l.to) && paired(l)) {
+  // what is made of the same so many is cut alike: each part of the one hangs on its part of the other
+  const alike = links.filter((l) => byId.has(l.from) && byId.has(l.to) && paired(l));
+  for (let moved = true; moved;) {
+    moved = false;
+    for (const l of alike) {
       const n = Math.max(parts.get(l.from)!, parts.get(l.to)!);
-      parts.set(l.from, n);
-      parts.set(l.to, n);
+      for (const id of [l.from, l.to])
+        if (parts.get(id) !== n) {
+          parts.set(id, n);
+          moved = true;
+        }
     }
+  }
   const out: Step[] = [];
   const between: Link[] = [];
   for (const step of steps) {

@@ -1,11 +1,14 @@
 import { CORE_NAME, measureOf, weighIn } from '../../figure/index.ts';
 import { weighedTogether } from '../../paste-list/index.ts';
 import { type Piece } from '../../record/index.ts';
-import { formatLength, formatMass, labourOf } from '../../quantity/index.ts';
+import { formatLength, formatMass, labourOf, type Labour } from '../../quantity/index.ts';
 import { shapeOf } from '../../solids/index.ts';
 import { lower, many, paced, shapeId, type StepMaker } from './types.ts';
 
 const withArticle = (word: string): string => `${/^[aeiou]/.test(word) ? 'an' : 'a'} ${word}`;
+
+/** Paste rolled and eased over a core that has its shape, minutes, by what it weighs. Common practice. */
+const DRAPED: Labour = { once: 8, each: 20, size: { usual: 800, power: 0.25 } };
 
 /** How closely the makes of a piece are weighed. */
 const WITHIN = {
@@ -75,7 +78,11 @@ export const shape: StepMaker = {
         minutes: paced(
           bench,
           'shape',
-          labourOf(record.labour, n * weight.alike, weight.whole.value / weight.alike),
+          labourOf(
+            piece.form.coat ? DRAPED : record.labour,
+            n * weight.alike,
+            weight.gross.value / weight.alike,
+          ),
         ),
         piece: piece.id,
         ...many(n * weight.alike, piece.name),

@@ -3,6 +3,7 @@ import type { CakeReport } from '../../cutting/index.ts';
 import { writeStepId, type Build, type Piece, type Task } from '../../record/index.ts';
 import { type Batch } from '../../paste-list/index.ts';
 import type { Band, PieceFirming } from '../../firming/index.ts';
+import type { Joining } from '../joining.ts';
 import type { Link, Step, StepKind } from '../types.ts';
 
 /** Everything a kind of step may look at. */
@@ -14,6 +15,8 @@ export interface Bench {
   /** What each piece stands on and what stands on it, by id. */
   readonly seats: ReadonlyMap<string, SeatFacts>;
   readonly cake: CakeReport;
+  /** How each piece is joined, and what its faces have to be for it. */
+  readonly joinings: readonly Joining[];
   /** How many of a piece there are. */
   readonly number: (piece: Piece) => number;
 }

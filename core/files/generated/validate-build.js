@@ -800,6 +800,22 @@ const schema19 = {
 "foam"
 ]
 },
+"join": {
+"type": "string",
+"enum": [
+"stood",
+"pressed",
+"posed",
+"socket",
+"round",
+"slid",
+"firm",
+"iced",
+"hung",
+"loose",
+"threaded"
+]
+},
 "propped": {
 "const": true,
 "type": "boolean"
@@ -4411,6 +4427,22 @@ const schema34 = {
 "foam"
 ]
 },
+"join": {
+"type": "string",
+"enum": [
+"stood",
+"pressed",
+"posed",
+"socket",
+"round",
+"slid",
+"firm",
+"iced",
+"hung",
+"loose",
+"threaded"
+]
+},
 "propped": {
 "const": true,
 "type": "boolean"
@@ -6132,10 +6164,32 @@ return false;
 var valid0 = _errs28 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.propped !== void 0) {
-let data15 = data.propped;
+if (data.join !== void 0) {
+let data15 = data.join;
 const _errs30 = errors;
-if (typeof data15 !== "boolean") {
+if (typeof data15 !== "string") {
+validate85.errors = [{
+instancePath: instancePath + "/join",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data15 === "stood" || data15 === "pressed" || data15 === "posed" || data15 === "socket" || data15 === "round" || data15 === "slid" || data15 === "firm" || data15 === "iced" || data15 === "hung" || data15 === "loose" || data15 === "threaded")) {
+validate85.errors = [{
+instancePath: instancePath + "/join",
+keyword: "enum",
+params: { allowedValues: schema34.properties.join.enum }
+}];
+return false;
+}
+var valid0 = _errs30 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.propped !== void 0) {
+let data16 = data.propped;
+const _errs32 = errors;
+if (typeof data16 !== "boolean") {
 validate85.errors = [{
 instancePath: instancePath + "/propped",
 keyword: "type",
@@ -6143,7 +6197,7 @@ params: { type: "boolean" }
 }];
 return false;
 }
-if (true !== data15) {
+if (true !== data16) {
 validate85.errors = [{
 instancePath: instancePath + "/propped",
 keyword: "const",
@@ -6151,22 +6205,22 @@ params: { allowedValue: true }
 }];
 return false;
 }
-var valid0 = _errs30 === errors;
+var valid0 = _errs32 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.rests !== void 0) {
-let data16 = data.rests;
-const _errs32 = errors;
-if (errors === _errs32) {
-if (Array.isArray(data16)) {
-if (data16.length > 6) {
+let data17 = data.rests;
+const _errs34 = errors;
+if (errors === _errs34) {
+if (Array.isArray(data17)) {
+if (data17.length > 6) {
 validate85.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "maxItems",
 params: { limit: 6 }
 }];
 return false;
-} else if (data16.length < 1) {
+} else if (data17.length < 1) {
 validate85.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "minItems",
@@ -6174,14 +6228,14 @@ params: { limit: 1 }
 }];
 return false;
 } else {
-const len0 = data16.length;
+const len0 = data17.length;
 for (let i0 = 0; i0 < len0; i0++) {
-let data17 = data16[i0];
-const _errs34 = errors;
-if (errors === _errs34) {
-if (data17 && typeof data17 == "object" && !Array.isArray(data17)) {
+let data18 = data17[i0];
+const _errs36 = errors;
+if (errors === _errs36) {
+if (data18 && typeof data18 == "object" && !Array.isArray(data18)) {
 let missing1;
-if (data17.place === void 0 && (missing1 = "place") || data17.hours === void 0 && (missing1 = "hours")) {
+if (data18.place === void 0 && (missing1 = "place") || data18.hours === void 0 && (missing1 = "hours")) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "required",
@@ -6189,8 +6243,8 @@ params: { missingProperty: missing1 }
 }];
 return false;
 } else {
-const _errs36 = errors;
-for (const key1 in data17) if (!(key1 === "place" || key1 === "hours")) {
+const _errs38 = errors;
+for (const key1 in data18) if (!(key1 === "place" || key1 === "hours")) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "additionalProperties",
@@ -6198,11 +6252,11 @@ params: { additionalProperty: key1 }
 }];
 return false;
 }
-if (_errs36 === errors) {
-if (data17.place !== void 0) {
-let data18 = data17.place;
-const _errs37 = errors;
-if (typeof data18 !== "string") {
+if (_errs38 === errors) {
+if (data18.place !== void 0) {
+let data19 = data18.place;
+const _errs39 = errors;
+if (typeof data19 !== "string") {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "type",
@@ -6210,7 +6264,7 @@ params: { type: "string" }
 }];
 return false;
 }
-if (!(data18 === "room" || data18 === "fan" || data18 === "box" || data18 === "fridge" || data18 === "freezer" || data18 === "bag")) {
+if (!(data19 === "room" || data19 === "fan" || data19 === "box" || data19 === "fridge" || data19 === "freezer" || data19 === "bag")) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "enum",
@@ -6218,15 +6272,15 @@ params: { allowedValues: schema34.properties.rests.items.properties.place.enum }
 }];
 return false;
 }
-var valid2 = _errs37 === errors;
+var valid2 = _errs39 === errors;
 } else var valid2 = true;
 if (valid2) {
-if (data17.hours !== void 0) {
-let data19 = data17.hours;
-const _errs39 = errors;
-if (errors === _errs39) {
-if (typeof data19 == "number" && isFinite(data19)) {
-if (data19 > 200 || isNaN(data19)) {
+if (data18.hours !== void 0) {
+let data20 = data18.hours;
+const _errs41 = errors;
+if (errors === _errs41) {
+if (typeof data20 == "number" && isFinite(data20)) {
+if (data20 > 200 || isNaN(data20)) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "maximum",
@@ -6236,7 +6290,7 @@ limit: 200
 }
 }];
 return false;
-} else if (data19 < .1 || isNaN(data19)) {
+} else if (data20 < .1 || isNaN(data20)) {
 validate85.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "minimum",
@@ -6256,7 +6310,7 @@ params: { type: "number" }
 return false;
 }
 }
-var valid2 = _errs39 === errors;
+var valid2 = _errs41 === errors;
 } else var valid2 = true;
 }
 }
@@ -6270,7 +6324,7 @@ params: { type: "object" }
 return false;
 }
 }
-if (!(_errs34 === errors)) break;
+if (!(_errs36 === errors)) break;
 }
 }
 } else {
@@ -6282,8 +6336,9 @@ params: { type: "array" }
 return false;
 }
 }
-var valid0 = _errs32 === errors;
+var valid0 = _errs34 === errors;
 } else var valid0 = true;
+}
 }
 }
 }

@@ -1,0 +1,9 @@
+/**
+ * Joins: how one piece is joined to another, and what either face has to be for it: from when and until when. A record per kind;
+ * the days make their links from it, the bench counts its windows down.
+ */
+export { proposedJoin, type Joined } from './propose.ts';
+export { normalQuantile, quantileOf } from './quantile.ts';
+export { JOINS } from './registry.ts';
+export { STRAINS } from './strains.ts';
+export { type Ask, type JoinKind, NOTHING, type Side } from './types.ts';
