@@ -189,11 +189,12 @@ describe('a plain soft head on two skewers', () => {
   });
   it('without them it waits until it can be held', () => {
     const bare = { ...figure, rods: [] };
-    const asks = plan(bare)
-      .made.links.filter((l) => l.to === joinId('head'))
-      .map((l) => l.asks);
+    const { joinings, made } = plan(bare);
+    const asks = made.links.filter((l) => l.to === joinId('head')).map((l) => l.asks);
     expect(asks).toContain('handle');
-    expect(asks).toContain('bear');
+    const { down, kind } = joinings.find((j) => j.piece.id === 'head')!;
+    expect(kind.id).toBe('firm');
+    expect(down.opens.map((o) => o.ask)).toEqual(['handle', 'bear']);
   });
 });
 

@@ -7,6 +7,7 @@ import { type Build, wholeOf } from '../record/index.ts';
 import { plan } from '../plan.ts';
 import { burials, closesOff, joinId, shapedBy, type DaysReport } from './index.ts';
 import { contacts } from './burial.ts';
+import { shapeId } from './steps/index.ts';
 
 const DEMOS = ['ferryman-otter', 'one-legged-heron', 'savoy-cabbage', 'sixty-acorn-sweets'];
 
@@ -34,6 +35,15 @@ function expectNothingBuried(build: Build): number {
     const piece = build.pieces.find((p) => p.id === c.piece)!;
     const done = at.get(shapedBy(piece));
     const over = at.get(joinId(c.by));
+    // of a lot each part is covered in its turn, and what is set in while a face gives may come before its texture
+    const lot = (id: string) => days.steps.filter((s) => wholeOf(s.id) === id).length > 1;
+    if (lot(shapedBy(piece)) && lot(joinId(c.by))) {
+      expect(over!.from).toBeGreaterThan(done!.from);
+      checked++;
+      continue;
+    }
+    if (days.links.some((l) => l.kind === 'window' && l.from === shapeId(c.piece) && l.to === joinId(c.by)))
+      continue;
     if (!done || !over) continue;
     checked++;
     expect(over.from, `${c.byName} over ${c.name}`).toBeGreaterThanOrEqual(done.to);

@@ -80,19 +80,20 @@ describe('progress at the bench', () => {
     const { all } = progressOf(acorns, days, start);
     // the first step that waits for another to firm
     const at = all.findIndex((p) =>
-      days.links.some((l) => l.kind === 'wait' && l.to === p.step.id && l.band.likely > 30),
+      days.links.some((l) => l.kind === 'wait' && l.to === p.step.id && l.band.likely >= 30),
     );
     const link = days.links.find(
-      (l) => l.kind === 'wait' && l.to === all[at]!.step.id && l.band.likely > 30,
+      (l) => l.kind === 'wait' && l.to === all[at]!.step.id && l.band.likely >= 30,
     )!;
     const done = start + 3 * 864e5;
     const build = tick(ticked(at), link.from, iso(done));
     const soon = progressOf(build, days, done + 10 * minute);
     expect(soon.current).toBe(all[at]);
-    const held = soon.holding.find((h) => h.why === link.why)!;
-    expect(held.left).toBeCloseTo(link.band.likely - 10, 6);
+    // of a lot each part has a wait of its own
+    const held = (p: typeof soon) => p.holding.filter((h) => h.why === link.why).map((h) => h.left);
+    expect(held(soon).some((left) => Math.abs(left - (link.band.likely - 10)) < 1e-6)).toBe(true);
     const late = progressOf(build, days, done + (link.band.likely + 1) * minute);
-    expect(late.holding.find((h) => h.why === link.why)).toBeUndefined();
+    expect(held(late).length).toBeLessThan(held(soon).length);
   });
 });
 

@@ -69,22 +69,22 @@ describe('a prop in the plan of days', () => {
   const days = report.days();
   const at = new Map(days.plan!.sessions.flatMap((s) => s.steps).map((p) => [p.step.id, p]));
 
-  it('stays until the glue holds: the heron’s head for over an hour before its beak goes on', () => {
+  it('stays until the glue holds: the heron’s head for over an hour, with its beak pressed on before', () => {
     const head = gluedIn(heron, 'head');
     const set = at.get(joinId('head'))!;
     const free = at.get(freeId('head'))!;
     expect(head.prop).toBeGreaterThan(50);
     expect(free.from - set.to).toBeGreaterThanOrEqual(head.prop);
-    expect(at.get(joinId('beak'))!.from).toBeGreaterThanOrEqual(free.to);
+    // a head that is slid on is finished before that
+    expect(at.get(joinId('beak'))!.to).toBeLessThanOrEqual(set.from);
     expect(free.step.title).toBe('Take the prop from the head');
   });
 
   it('lets a piece be set as soon as it can be picked up, and waits for its pose under the prop', () => {
     const waits = (b: Build, to: string) =>
       plan(b, { runs: 1 }).work!.links.filter((l) => l.to === to && l.piece === 'beak' && l.kind === 'wait');
-    const before = waits(setPropped(heron, 'beak', false), joinId('beak'))[0]!.band;
     const propped = setPropped(heron, 'beak', true);
-    expect(waits(propped, joinId('beak'))[0]!.band.likely).toBeLessThanOrEqual(before.likely);
+    expect(waits(propped, joinId('beak'))).toEqual([]);
     expect(
       waits(propped, freeId('beak'))
         .map((l) => l.why)

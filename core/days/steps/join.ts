@@ -151,10 +151,13 @@ const ASKED: Partial<Record<Question, string>> = {
   handle: 'can be held',
 };
 
+/** Over sooner than this even when it is slow, it is no wait, minutes. Estimate. */
+const NOTHING_TO_WAIT_FOR = 1;
+
 /** The wait until a face is as it has to be: all that is asked of it in one. */
 function opening(j: Joining, face: 'up' | 'down', from: string, hold: Hold | undefined): Link[] {
   const { opens } = j[face];
-  const asked = opens.filter((o) => o.band.slow > 0);
+  const asked = opens.filter((o) => o.band.slow >= NOTHING_TO_WAIT_FOR);
   const [first] = asked;
   if (!first) return [];
   const of = face === 'up' ? j.piece : j.carrier!;

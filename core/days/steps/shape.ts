@@ -1,14 +1,22 @@
 import { CORE_NAME, measureOf, weighIn } from '../../figure/index.ts';
 import { weighedTogether } from '../../paste-list/index.ts';
-import { type Piece } from '../../record/index.ts';
+import { carriedBy, type Build, type Piece } from '../../record/index.ts';
 import { formatLength, formatMass, labourOf, type Labour } from '../../quantity/index.ts';
 import { shapeOf } from '../../solids/index.ts';
+import type { Step } from '../types.ts';
 import { lower, many, paced, shapeId, type StepMaker } from './types.ts';
 
 const withArticle = (word: string): string => `${/^[aeiou]/.test(word) ? 'an' : 'a'} ${word}`;
 
 /** Paste rolled and eased over a core that has its shape, minutes, by what it weighs. Common practice. */
 const DRAPED: Labour = { once: 8, each: 20, size: { usual: 800, power: 0.25 } };
+
+/** A simple sweet: weighed, rolled, one mark; a dozen in eighteen minutes with its case. Common practice. */
+const SWEET: Labour = { once: 0, each: 1.8, size: { usual: 14, power: 0.15 } };
+
+/** Pieces of what is made in portions. */
+const sweetsOf = ({ portions, ...build }: Build): ReadonlySet<string> =>
+  new Set(portions ? carriedBy(build, portions.piece).map((p) => p.id) : []);
 
 /** How closely the makes of a piece are weighed. */
 const WITHIN = {
@@ -43,8 +51,9 @@ function manyNotes(grams: number, alike: number): string[] {
 /** Weigh, roll the ball, shape. Minutes by how many there are, from the shape's record. */
 export const shape: StepMaker = {
   kind: 'shape',
-  make: (bench) => ({
-    steps: bench.build.pieces.map((piece) => {
+  make: (bench) => {
+    const sweets = sweetsOf(bench.build);
+    const steps = bench.build.pieces.map((piece): Step => {
       const record = shapeOf(piece.form.kind);
       const n = bench.number(piece);
       const weight = weighIn(bench.build, piece);
@@ -79,7 +88,7 @@ export const shape: StepMaker = {
           bench,
           'shape',
           labourOf(
-            piece.form.coat ? DRAPED : record.labour,
+            sweets.has(piece.id) ? SWEET : piece.form.coat ? DRAPED : record.labour,
             n * weight.alike,
             weight.gross.value / weight.alike,
           ),
@@ -89,7 +98,7 @@ export const shape: StepMaker = {
         colour: colour.hex,
         weigh: { grams, ball: weight.ball.value, number: n, colour: colour.hex },
       };
-    }),
-    links: [],
-  }),
+    });
+    return { steps, links: [] };
+  },
 };
