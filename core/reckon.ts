@@ -1,10 +1,12 @@
 import { portionsOf } from './bench/index.ts';
 import {
+  everyRod,
   gluesIn,
   raisedOf,
   reckonBones,
   seatFacts,
   tierLoads,
+  type BonesReport,
   type FigureOver,
   type SeatFacts,
 } from './bones/index.ts';
@@ -28,7 +30,7 @@ import { pasteList } from './paste-list/index.ts';
 import { firmAll, freshYield, heightBudget, squashed, type PieceFirming } from './firming/index.ts';
 import { sumsOf } from './paste-sums.ts';
 import { doseDoubts } from './pastes/index.ts';
-import { given, once, remembered, total, type Reckoned } from './quantity/index.ts';
+import { given, once, remembered, total, type Minutes, type Reckoned } from './quantity/index.ts';
 import { needsOf } from './stores/index.ts';
 import { standsOf, type StandsReport } from './stands.ts';
 import { tipMends, type TipMends } from './tip-mends.ts';
@@ -41,13 +43,15 @@ interface Parts {
   readonly cake: () => ReturnType<typeof reckonCake>;
   readonly bones: () => ReturnType<typeof reckonBones>;
   readonly joinings: () => readonly Joining[];
+  /** How old each piece that a rod leans on has to be before it travels, by id, minutes. */
+  readonly ages: () => ReadonlyMap<string, Minutes>;
   /** Of the tiers, by id. */
   readonly sums: () => ReadonlyMap<string, Reckoned>;
   readonly weights: () => ReadonlyMap<string, number>;
 }
 
 /** Steps and links with what the person changed of them, and what could not be changed. */
-function madeOf(build: Build, { paste, firming, bones, cake, facts, joinings }: Parts): Edited {
+function madeOf(build: Build, { paste, firming, bones, cake, facts, joinings, ages }: Parts): Edited {
   const asMade = stepsOf({
     build,
     batches: paste(),
@@ -56,6 +60,7 @@ function madeOf(build: Build, { paste, firming, bones, cake, facts, joinings }: 
     seats: facts(),
     cake: cake(),
     joinings: joinings(),
+    ages: ages(),
     number: (p) => multiplicity(build, p),
   });
   const covered = { ...asMade, links: [...asMade.links, ...coveringLinks(build, asMade.links)] };
@@ -97,6 +102,36 @@ const figureOver = (build: Build, { bones }: Pick<Parts, 'bones'>): FigureOver =
     ),
   ),
 });
+
+/** Ages at which bones are looked at again: fresh from a sitting, and after the night they are reckoned with, minutes. Estimate. */
+const SITTING: Minutes = 120;
+const NIGHT: Minutes = 720;
+
+/**
+ * Bones are reckoned with paste a night old. What a rod leans on has to be that old before it travels, unless the rod does as well in
+ * paste that is fresh from a sitting.
+ */
+function agesOf(
+  build: Build,
+  bones: BonesReport,
+  firming: ReadonlyMap<string, PieceFirming>,
+  weights: ReadonlyMap<string, number>,
+): Map<string, Minutes> {
+  const ages = new Map<string, Minutes>();
+  if (everyRod(bones).length === 0) return ages;
+  const fresh = (id: string) => {
+    const f = firming.get(id);
+    return f && { nightYield: f.yieldAfter(SITTING) };
+  };
+  const early = everyRod(reckonBones(build, { get: fresh }, weights));
+  everyRod(bones).forEach((rod, k) => {
+    const worse = rod.verdict !== early[k]?.verdict;
+    for (const p of rod.passes)
+      if ('piece' in p && p.part === 'paste')
+        ages.set(p.piece, Math.max(ages.get(p.piece) ?? 0, worse ? NIGHT : SITTING));
+  });
+  return ages;
+}
 
 /** Height a piece loses when what stands on it is set on so many minutes after it was shaped; undefined when nothing does. */
 function squashOf(
@@ -182,6 +217,7 @@ export const reckonBuild = remembered((build: Build): Reckonings => {
     paste,
     cake,
     bones,
+    ages: once(() => agesOf(build, bones(), firming(), weights())),
     joinings: once(() => joiningsOf({ build, firming: firming(), bones: bones(), seats: facts() })),
     sums,
     weights,

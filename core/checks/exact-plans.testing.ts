@@ -27,6 +27,24 @@ export function work(seed: number): Work {
   return workOf(steps, links, EVENINGS, 4 * 1440);
 }
 
+/** A base with details that are pressed on inside windows of both faces, then joined to another once both are firm. */
+export function joined(seed: number): Work {
+  const random = seeded(seed * 31);
+  const pick = (most: number) => Math.floor(random() * most);
+  const steps = ['base', 'detail', 'press', 'detail', 'press', 'other', 'join'].map((_, i) =>
+    step(`s${i}`, SLOT * (1 + (i === 0 || i === 5 ? pick(3) : 0))),
+  );
+  const links: Link[] = [1, 3].flatMap((k): Link[] => [
+    order(`s${k}`, `s${k + 1}`),
+    window(`s${k}`, `s${k + 1}`, SLOT * pick(2)),
+    order('s0', `s${k + 1}`),
+    window('s0', `s${k + 1}`, SLOT * (2 + pick(4))),
+    order(`s${k + 1}`, 's6'),
+  ]);
+  links.push(wait('s0', 's6', SLOT * (3 + pick(8))), wait('s5', 's6', SLOT * (1 + pick(40))));
+  return workOf(steps, links, EVENINGS, 4 * 1440);
+}
+
 /** The mixed-integer program in the format of linear programs: when everything can be done at the earliest. */
 export function program({ steps, links, people }: Work): string {
   const { stretches } = people[0]!;

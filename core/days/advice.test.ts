@@ -20,10 +20,11 @@ import { type Timetable } from './types.ts';
 import { evenings, step, wait, workOf } from './work.testing.ts';
 
 const cabbage = demoBuild('savoy-cabbage');
-const days = plan(cabbage, { runs: 40 }).days();
+const report = plan(cabbage, { runs: 40 });
+const days = report.days();
 
 describe('made ahead', () => {
-  const shelf = aheadOf(cabbage, days.plan!, days.due!);
+  const shelf = aheadOf(cabbage, days.plan!, days.due!, report.joinings);
   it('a cake is fresh for days, a leaf of chocolate for weeks', () => {
     const cake = shelf.find((a) => a.id === 'oven')!;
     const leaf = shelf.find((a) => a.piece === 'outer-leaf-1')!;

@@ -2,6 +2,7 @@ import { blendOf } from '../figure/index.ts';
 import { wholeOf, type Build } from '../record/index.ts';
 import { materialOf, RECIPES } from '../pastes/index.ts';
 import type { Minutes } from '../quantity/index.ts';
+import type { Joining } from './joining.ts';
 import type { DaysPlan } from './report.ts';
 import { glueId, shapedBy } from './steps/index.ts';
 import type { Step } from './types.ts';
@@ -40,11 +41,18 @@ function keeping(build: Build, step: Step): { days: number; how: string } | unde
 }
 
 /** Pieces, glues and bakes that keep, with when they have to be ready and how long they are good for, earliest first. */
-export function aheadOf(build: Build, plan: DaysPlan, due: Minutes): Ahead[] {
+export function aheadOf(
+  build: Build,
+  plan: DaysPlan,
+  due: Minutes,
+  joinings: readonly Pick<Joining, 'piece' | 'up'>[],
+): Ahead[] {
   const rows = new Map<string, Ahead>();
+  // what is joined while it still gives cannot lie on a shelf first
+  const soft = new Set(joinings.filter((j) => j.up.closes.length > 0).map((j) => j.piece.id));
   for (const { step, to } of plan.sessions.flatMap((s) => s.steps)) {
     const keeps = keeping(build, step);
-    if (!keeps) continue;
+    if (!keeps || (step.piece !== undefined && soft.has(step.piece))) continue;
     const id = wholeOf(step.id);
     const days = keeps.days * DAY;
     const known = rows.get(id);

@@ -1,7 +1,7 @@
 import { pieceOf, wholeOf, type OwnStep, type StepEdits, type Build } from '../record/index.ts';
 import { formatTime } from '../quantity/index.ts';
 import type { Buried } from './burial.ts';
-import { joinId } from './steps/index.ts';
+import { joinId, PACK_ID, shapedBy, shapeId, textureId } from './steps/index.ts';
 import type { Link, Step } from './types.ts';
 
 /** Steps and links with what somebody should know of them. */
@@ -45,6 +45,16 @@ function ownLinks(build: Build, o: OwnStep, there: ReadonlySet<string>, buried: 
   if (before !== undefined && there.has(before)) out.push(link(o.id, before, 0, 'in this order'));
   const piece = o.piece === undefined ? undefined : pieceOf(build, o.piece);
   if (!piece) return out;
+  // nothing is done on a piece that is not there: after its texture, unless that is what it comes before
+  if (after === undefined) {
+    const made = before === textureId(piece.id) ? shapeId(piece.id) : shapedBy(piece);
+    if (there.has(made) && before !== made)
+      out.push(
+        link(made, o.id, 0, `the ${piece.name.toLowerCase()} is shaped before anything is done on it`),
+      );
+  }
+  if (before === undefined && there.has(PACK_ID))
+    out.push(link(o.id, PACK_ID, 0, 'everything is done before it is packed'));
   for (const b of buried.filter((x) => x.piece === piece.id)) {
     const to = joinId(b.by);
     if (there.has(to))

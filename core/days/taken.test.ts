@@ -154,7 +154,7 @@ describe('once work has begun', () => {
 
   it('is given up where only a new plan is in time: damp came, and few changes would make it late', () => {
     const otter = demoBuild('ferryman-otter');
-    const dry = { ...otter, brief: { ...otter.brief, due: '2026-12-05T11:00' } };
+    const dry = { ...otter, brief: { ...otter.brief, due: '2026-12-05T15:00' } };
     const plan0 = plan(dry, { runs: 60 }).days();
     const begun = planFrom(takePlan(dry, startsOf(plan0.plan!, plan0.origin!)), '2026-11-30T12:00:00.000Z');
     const told = [56, 60, 64].map((humidity) => daysOf(value(setRoom(begun, { humidity }))));

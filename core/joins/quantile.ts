@@ -1,7 +1,7 @@
 import type { Band } from '../firming/index.ts';
 
 /** Standard normal quantile of nine in ten. */
-const Z90 = 1.2816;
+const Z90 = 1.281551;
 /** What is never slow is taken to be so many times its likely length at nine in ten. Estimate. */
 const LATE = 6;
 

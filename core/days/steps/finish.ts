@@ -1,4 +1,5 @@
-import { FINISH_ID, order, PACK_ID, paced, standsBy, type StepMaker } from './types.ts';
+import type { Link } from '../types.ts';
+import { FINISH_ID, lower, order, PACK_ID, paced, shapedBy, standsBy, type StepMaker } from './types.ts';
 
 /** Last look: seams, dust, touching up. Needs every piece in its place. */
 export const finish: StepMaker = {
@@ -32,6 +33,23 @@ export const pack: StepMaker = {
         minutes: paced(bench, 'pack', 15),
       },
     ],
-    links: [order(FINISH_ID, PACK_ID)],
+    links: [
+      order(FINISH_ID, PACK_ID),
+      ...bench.build.pieces.flatMap((p): Link[] => {
+        const age = bench.ages.get(p.id);
+        return age === undefined
+          ? []
+          : [
+              {
+                from: shapedBy(p),
+                to: PACK_ID,
+                kind: 'wait',
+                band: { fast: age, likely: age, slow: age },
+                why: `the ${lower(p.name)} is as firm as its rods need before it travels`,
+                piece: p.id,
+              },
+            ];
+      }),
+    ],
   }),
 };

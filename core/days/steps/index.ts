@@ -12,7 +12,7 @@ import { texture } from './texture.ts';
 import type { Bench, StepMaker } from './types.ts';
 
 export { glueId } from './types.ts';
-export { FINISH_ID, freeId, joinId, shapedBy, shapeId, type Bench } from './types.ts';
+export { FINISH_ID, freeId, joinId, PACK_ID, shapedBy, shapeId, textureId, type Bench } from './types.ts';
 
 /** Every kind of step, in the order they are told. */
 export const STEP_MAKERS: readonly StepMaker[] = [

@@ -17,6 +17,8 @@ export interface Bench {
   readonly cake: CakeReport;
   /** How each piece is joined, and what its faces have to be for it. */
   readonly joinings: readonly Joining[];
+  /** How old each piece that a rod leans on has to be before it travels, by id, minutes. */
+  readonly ages: ReadonlyMap<string, number>;
   /** How many of a piece there are. */
   readonly number: (piece: Piece) => number;
 }

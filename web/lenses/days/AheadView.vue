@@ -14,7 +14,9 @@ const here = useOpenBuild();
 const origin = computed(() => store.days?.origin);
 const plan = computed(() => store.days?.plan);
 const ahead = computed(() =>
-  plan.value && store.days?.due !== undefined ? aheadOf(here.build, plan.value, store.days.due) : [],
+  plan.value && store.days?.due !== undefined
+    ? aheadOf(here.build, plan.value, store.days.due, here.report.joinings)
+    : [],
 );
 const repeated = computed(() => repeatedOf(store.days?.steps ?? []));
 const WEEK = 7 * 24 * 60;
