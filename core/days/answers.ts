@@ -1,6 +1,7 @@
 import type { Minutes } from '../quantity/index.ts';
 import { timetableAt } from './agreed.ts';
 import type { Calendar } from './calendar.ts';
+import { folded } from './folded.ts';
 import { limitsOf, type Given, type Remaining } from './given.ts';
 import { simulate } from './odds.ts';
 import { repair } from './repair.ts';
@@ -32,13 +33,38 @@ export interface Asking {
   readonly calendar: Calendar;
 }
 
-const plannerFor = ({ work, given }: Asking, caution: number): Planner =>
+const plannerFor = (work: Work, { given }: Asking, caution: number): Planner =>
   new Planner(work, {
     caution,
     limits: limitsOf(work, given),
     by: work.due - KEPT_FREE * Math.min(1, 2 * caution),
     ...(given.rather ? { rather: given.rather } : {}),
   });
+
+/** Steps that lie already: done, or pinned. */
+const apartIn = ({ work, given, rest }: Asking): Set<number> =>
+  new Set([...rest.done, ...work.steps.flatMap((s, i) => (given.pins?.has(s.id) ? [i] : []))]);
+
+/**
+ * A search with each cluster taken as one step, and where that finds nothing that can be done, with every step by itself.
+ * @param look what searches
+ */
+function searched(
+  job: Asking,
+  caution: number,
+  look: (planner: Planner) => FoundPlan | undefined,
+): FoundPlan | undefined {
+  const { work } = job;
+  const apart = apartIn(job);
+  const { work: less, unfold } = folded(work, caution, apart);
+  if (unfold) {
+    const found = look(plannerFor(less, job, caution));
+    const table = found && unfold(found.table);
+    const done = new Set([...job.rest.done].map((i) => work.steps[i]!.id));
+    if (found && table && validate(work, table, caution, { done }).length === 0) return { ...found, table };
+  }
+  return look(plannerFor(work, job, caution));
+}
 
 /** Share of simulated runs that end in time. */
 export const chanceOf = ({ work, rest }: Asking, table: Timetable): number =>
@@ -48,13 +74,13 @@ export const chanceOf = ({ work, rest }: Asking, table: Timetable): number =>
 export function firstAnswer(job: Asking, runs: number, told: (runs: number) => boolean): Answer | undefined {
   let best: Answer | undefined;
   for (const caution of CAUTION) {
-    const found = quickly(plannerFor(job, caution), runs, () => told(1));
+    const found = searched(job, caution, (p) => quickly(p, runs, () => told(1)));
     if (!found) break;
     best = { ...found, caution, chance: chanceOf(job, found.table) };
     if (best.chance >= WANTED_CHANCE) return best;
   }
   if (best) return best;
-  const bare = quickly(plannerFor(job, 0), runs, () => told(1));
+  const bare = searched(job, 0, (p) => quickly(p, runs, () => told(1)));
   return bare && { ...bare, caution: 0, chance: chanceOf(job, bare.table) };
 }
 
@@ -62,12 +88,16 @@ export function firstAnswer(job: Asking, runs: number, told: (runs: number) => b
 export function longAnswer(job: Asking, first: Answer, told: (share: number) => boolean): Answer {
   let best = first;
   for (const caution of CAUTION.filter((c) => c >= first.caution)) {
-    const found = search(plannerFor(job, caution), {
-      runs: runsFor(job.work.steps.length),
-      seed: 1,
-      told,
-      ...(caution === first.caution && first.genome ? { start: first.genome } : {}),
-    });
+    const found = searched(job, caution, (planner) =>
+      search(planner, {
+        runs: runsFor(planner.work.steps.length),
+        seed: 1,
+        told,
+        ...(caution === first.caution && first.genome?.keys.length === planner.work.steps.length
+          ? { start: first.genome }
+          : {}),
+      }),
+    );
     if (!found) break;
     const answer = { ...found, caution, chance: chanceOf(job, found.table) };
     if (caution === first.caution || answer.chance > best.chance) best = answer;
