@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect } from 'vitest';
 import * as bones from './bones/index.ts';
 import * as edit from './edits/index.ts';
-import { STEP_KINDS, SPACES, TOOLS, type Build, type Change } from './record/index.ts';
+import { JOIN_KINDS, STEP_KINDS, SPACES, TOOLS, type Build, type Change } from './record/index.ts';
 import * as figure from './figure/index.ts';
 import * as record from './record/index.ts';
 import * as firming from './firming/index.ts';
@@ -70,6 +70,8 @@ export const ACTS: Readonly<Record<string, Act>> = {
     on(b, pick, (id) => edit.setRests(b, id, n % 3 ? [{ place: PLACES[n % 6]!, hours: x / 10 }] : [])),
   'where it is built': ({ b, pick, n }) =>
     on(b, pick, (id) => edit.setBuilt(b, id, (['there', 'dummy', 'foam', undefined] as const)[n % 4])),
+  'a join': ({ b, pick, n }) =>
+    on(b, pick, (id) => edit.setJoin(b, id, [...JOIN_KINDS, undefined][n % (JOIN_KINDS.length + 1)])),
   'a disc under it': ({ b, pick, n, x }) =>
     on(b, pick, (id) =>
       edit.setDisc(b, id, n % 3 ? { of: record.DISC_KINDS[n % 3]!, width: x / (n % 2 ? 1 : 5) } : undefined),

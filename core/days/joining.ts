@@ -21,7 +21,7 @@ import {
   type Side,
 } from '../joins/index.ts';
 import { everyRod, type BonesReport, type SeatFacts } from '../bones/index.ts';
-import { once, tellOdds } from '../quantity/index.ts';
+import { once, tellBand, tellOdds, type Reckoned } from '../quantity/index.ts';
 import { BOARD, carriedBy, pieceOf, type Build, type JoinKindId, type Piece } from '../record/index.ts';
 import { LEVELS, LOOKED_AT } from './levels.ts';
 
@@ -38,6 +38,37 @@ export interface FaceAsk {
   readonly piece: string;
   readonly ask: Ask;
   readonly band: Band;
+  /** The same with its chain; worked out when first read. */
+  readonly told: Reckoned;
+}
+
+const OPENS: Partial<Record<Question, string>> = {
+  tack: 'is no longer tacky',
+  skin: 'has a skin',
+  touch: 'can be picked up',
+  pose: 'keeps its pose',
+  handle: 'can be held',
+  bear: 'carries it',
+};
+const CLOSES: Partial<Record<Question, string>> = {
+  stick: 'sticks by itself',
+  skin: 'has no skin yet',
+  handle: 'is still soft',
+};
+const AT_ONCE_WORDS = 'at once';
+
+/** What is asked of a face, and when it is so after it was shaped: `keeps its pose after`, `3 to 13 min`. */
+export function faceWords(
+  { ask, band }: FaceAsk,
+  closes: boolean,
+): { readonly does: string; readonly when: string } {
+  const when = tellBand(band.fast, band.likely, band.slow);
+  if (closes) {
+    const does = typeof ask === 'string' ? CLOSES[ask] : undefined;
+    return { does: `${does ?? 'still gives'} for`, when };
+  }
+  const does = (typeof ask === 'string' ? OPENS[ask] : undefined) ?? 'is ready';
+  return { does: when === AT_ONCE_WORDS || when.startsWith('never') ? does : `${does} after`, when };
 }
 
 /** One join: its kind, and what its two faces have to be. */
@@ -125,6 +156,9 @@ function answer(f: PieceFirming, ask: Ask, load: () => Load): Band | undefined {
   return ask === 'bear' ? f.bears(load()) : f.bands[ask];
 }
 
+const toldOf = (f: PieceFirming, ask: Ask, load: () => Load): Reckoned | undefined =>
+  typeof ask !== 'string' ? f.told(ask) : ask === 'bear' ? f.told({ bears: load() }) : f.figure(ask);
+
 const sides = (kind: JoinKind, onRods: boolean): { up: Side; down: Side } => (onRods && kind.onRods) || kind;
 
 /** Glue on water needs both faces soft. Common practice. */
@@ -177,9 +211,21 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
     const onRods = below.length > 0 && slidSoft(piece, f, seats.get(piece.id));
     const asked = sides(kind, onRods);
     const faces = (id: string, state: PieceFirming, asks: readonly Ask[]): FaceAsk[] =>
-      asks.flatMap((ask) => {
+      asks.flatMap((ask): FaceAsk[] => {
         const band = answer(state, ask, load);
-        return band ? [{ piece: id, ask, band }] : [];
+        const told = once(() => toldOf(state, ask, load)!);
+        return band
+          ? [
+              {
+                piece: id,
+                ask,
+                band,
+                get told() {
+                  return told();
+                },
+              },
+            ]
+          : [];
       });
     const props = new Set<Ask>(piece.propped ? kind.propTakes : []);
     // who props it still picks it up

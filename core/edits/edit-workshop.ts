@@ -1,6 +1,7 @@
 import { fail, ok, takes, inLimits, inWords } from '../quantity/index.ts';
 import {
   type BuiltOn,
+  type JoinKindId,
   type Build,
   type Helper,
   type Space,
@@ -96,6 +97,17 @@ export function setBuilt(build: Build, piece: string, built: BuiltOn | undefined
     pieces: replaced(build.pieces, piece, (p) => {
       const { built: _was, ...rest } = p;
       return built === undefined ? rest : { ...rest, built };
+    }),
+  };
+}
+
+/** How a piece is joined to what carries it; as it is proposed with nothing said. */
+export function setJoin(build: Build, piece: string, join: JoinKindId | undefined): Build {
+  return {
+    ...build,
+    pieces: replaced(build.pieces, piece, (p) => {
+      const { join: _was, ...rest } = p;
+      return join === undefined ? rest : { ...rest, join };
     }),
   };
 }

@@ -70,6 +70,7 @@ export {
   addHelper,
   removeHelper,
   setBuilt,
+  setJoin,
   setHelper,
   setPaces,
   setSpace,

@@ -58,6 +58,8 @@ export interface PieceFirming {
   readonly gives: (strain: number) => Band | undefined;
   /** From when on it bears a load, for as long as the work takes. */
   readonly bears: (load: Load) => Band;
+  /** Either of them with its chain. */
+  readonly told: (of: { readonly gives: number } | { readonly bears: Load }) => Reckoned | undefined;
   /** Uniaxial yield of the paste so many minutes after shaping, averaged over its section, kPa. */
   readonly yieldAfter: (minutes: number) => number;
   /** The same after one night in this room: what a rod may lean on. */
@@ -144,6 +146,7 @@ function firmed(
     inputs: () => Reckoned[];
     gives: (strain: number) => Band | undefined;
     bears: (load: Load) => Band;
+    chain: (q: Question, duty: Duty, band: Band) => readonly Reckoned[];
     yieldAfter: (minutes: number) => number;
     never: () => string;
     drying?: Drying;
@@ -177,6 +180,14 @@ function firmed(
     },
     gives: work.gives,
     bears: work.bears,
+    told: (of) => {
+      if ('gives' in of) {
+        const band = work.gives(of.gives);
+        return band && told('bend', band, work.chain('bend', { bend: of.gives }, band));
+      }
+      const band = work.bears(of.bears);
+      return told('bear', band, work.chain('bear', { load: of.bears }, band));
+    },
     yieldAfter: work.yieldAfter,
     get nightYield() {
       return nightYield();
@@ -261,6 +272,7 @@ export function firmPiece(
     ],
     gives: (strain) => answered('bend', { bend: rounded(strain) }),
     bears: (load) => answered('bear', { load: roundedLoad(load) })!,
+    chain: (q, asked, band) => reached(family, q, asked, band),
     yieldAfter: (minutes) => yieldAfter(family, minutes),
     drying: { blend, body: parts, spells, duty, family },
     never: () =>
@@ -345,6 +357,7 @@ function firmChocolate(
     bands: bandsOf,
     inputs,
     gives: () => undefined,
+    chain: () => [],
     bears: (load) => chocolateBand(constants, air, cooling, yieldFor(roundedLoad(load), 'bear')),
     yieldAfter: (minutes) =>
       SQRT3 * (minutes >= NIGHT ? settled : chocolateAfter(constants, air.temperature, cooling, minutes)),

@@ -5,13 +5,15 @@ import PlanView from './PlanView.vue';
 import Segments from '../../shared/Segments.vue';
 
 /** The days before it is due: what is done when, and how each piece firms meanwhile. */
+const JoinsView = defineAsyncComponent(() => import('./JoinsView.vue'));
 const FirmingView = defineAsyncComponent(() => import('./FirmingView.vue'));
 const VIEWS = [
   { value: 'plan', label: 'Sessions' },
+  { value: 'joins', label: 'Joins' },
   { value: 'ahead', label: 'Ahead' },
   { value: 'firming', label: 'Firming' },
 ];
-const view = ref<'plan' | 'ahead' | 'firming'>('plan');
+const view = ref<'plan' | 'joins' | 'ahead' | 'firming'>('plan');
 </script>
 
 <template>
@@ -21,6 +23,7 @@ const view = ref<'plan' | 'ahead' | 'firming'>('plan');
       <Segments v-model:value="view" :options="VIEWS" label="What of the days" />
     </div>
     <PlanView v-if="view === 'plan'" />
+    <JoinsView v-else-if="view === 'joins'" />
     <AheadView v-else-if="view === 'ahead'" />
     <FirmingView v-else />
   </div>

@@ -5,13 +5,15 @@ import {
   DISC_KINDS,
   type BuiltOn,
   type DiscKind,
+  type JoinKindId,
   type Overlap,
   type Piece,
   type Seat,
   type SeatKind,
 } from '@core/record/index.ts';
 import { cutsAway, girthAt, place } from '@core/figure/index.ts';
-import { reseat, setBuilt, setDisc, setPropped, setSeat } from '@core/edits/index.ts';
+import { JOINS } from '@core/joins/index.ts';
+import { reseat, setBuilt, setJoin, setDisc, setPropped, setSeat } from '@core/edits/index.ts';
 import { discWidth, TIER_BOARDS } from '@core/bones/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
@@ -53,6 +55,13 @@ const BUILT: { value: BuiltOn | ''; label: string }[] = [
   { value: 'dummy', label: 'on a dummy, moved with what it carries' },
   { value: 'foam', label: 'lying on foam, then set in place' },
 ];
+const joins = computed((): { value: JoinKindId | ''; label: string }[] => {
+  const own = here.report.joinings.find((j) => j.piece.id === id.value);
+  return [
+    { value: '', label: own ? JOINS[own.proposed].name : 'as proposed' },
+    ...Object.values(JOINS).map((k) => ({ value: k.id, label: `${k.name}, chosen` })),
+  ];
+});
 const round = computed(() => props.piece.seat.how === 'wraps');
 const onPiece = computed(() => props.piece.seat.on !== BOARD);
 const seat = (patch: Partial<Omit<Seat, 'on'>>) =>
@@ -111,6 +120,12 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
         :value="piece.built ?? ''"
         :options="BUILT"
         @change="(v) => store.apply(setBuilt(build, id, v || undefined), `where the ${lower} is built`)"
+      />
+      <ChoiceField
+        label="Joined"
+        :value="piece.join ?? ''"
+        :options="joins"
+        @change="(v) => store.apply(setJoin(build, id, v || undefined), `how the ${lower} is joined`)"
       />
     </div>
     <div v-if="round" class="row fields">
