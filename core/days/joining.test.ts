@@ -169,7 +169,7 @@ describe('packing', () => {
     );
     for (const id of leaned)
       expect(
-        toPack.some((l) => l.piece === id && /as firm as its rods need/.test(l.why)),
+        toPack.some((l) => l.piece === id && /firms for its rods/.test(l.why)),
         id,
       ).toBe(true);
   });

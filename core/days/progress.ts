@@ -1,13 +1,16 @@
 import { stateAt, type Band, type FirmState, type PieceFirming } from '../firming/index.ts';
-import type { Minutes } from '../quantity/index.ts';
+import { formatTime, type Minutes } from '../quantity/index.ts';
 import type { Build, PartsOf, Piece } from '../record/index.ts';
+import { clockTime, minuteOf, type Origin } from './calendar.ts';
 import { givenOf } from './given.ts';
 import { heldBy, type Held } from './held.ts';
+import { plannedWindow } from './network.ts';
 import { preflight, type Preflight } from './preflight.ts';
 import type { DaysReport } from './report.ts';
 import { ALL_DONE } from './schedule.ts';
 import type { PlannedStep, Session } from './sessions.ts';
 import { shapedBy } from './steps/types.ts';
+import type { Link } from './types.ts';
 
 /** How far the bench has got with a plan. */
 export interface Progress {
@@ -22,12 +25,59 @@ export interface Progress {
   readonly next: readonly PlannedStep[];
   /** Waits that it still has to sit out. */
   readonly holding: readonly Held[];
+  /** Windows that are open now and closing, the first to close first. */
+  readonly closing: readonly Closing[];
   /** What to be sure of before it cannot be undone. */
   readonly before: readonly Preflight[];
   /** Who does it, where that is not the person's own two hands. */
   readonly doneBy?: string;
   /** Nothing is left to do. */
   readonly over: boolean;
+}
+
+/** A window that was opened by what is done: what has to be done before it closes. */
+export interface Closing {
+  readonly step: PlannedStep;
+  /** `Press the ear on to the head before 20:35, in 14 min`. */
+  readonly text: string;
+  /** Minutes left of it as surely as it was planned, and the instant it closes, ms; less than nothing when it has closed. */
+  readonly left: Minutes;
+  readonly until: number;
+}
+
+/** A window is told while it is no longer than this, minutes, and so long after it has closed. Estimates. */
+const TELLS: Minutes = 240;
+const MISSED: Minutes = 120;
+
+function closingText({ step }: PlannedStep, left: Minutes, until: number, origin: Origin): string {
+  const clock = clockTime(origin, minuteOf(origin, until));
+  return left > 0
+    ? `${step.title} before ${clock}, in ${formatTime(Math.max(1, Math.floor(left)))}: after that it may crack.`
+    : `${step.title}: that was to be done before ${clock}. Try it on a corner nobody sees; if it cracks, make it again.`;
+}
+
+/** Windows between what is ticked off and what is not, the first to close first. */
+function closingOf(
+  links: readonly Link[],
+  all: readonly PlannedStep[],
+  done: ReadonlyMap<string, number>,
+  now: number,
+  origin: Origin,
+): Closing[] {
+  const open = new Map(all.map((p) => [p.step.id, p]));
+  return links
+    .flatMap((l): Closing[] => {
+      const since = done.get(l.from);
+      const step = open.get(l.to);
+      if (l.kind !== 'window' || since === undefined || done.has(l.to) || !step) return [];
+      const long = plannedWindow(l);
+      const until = since + long * 60_000;
+      const left = (until - now) / 60_000;
+      return long > TELLS || left < -MISSED
+        ? []
+        : [{ step, text: closingText(step, left, until, origin), left, until }];
+    })
+    .sort((a, b) => a.until - b.until);
 }
 
 /** When each step was ticked off, ms, by its id. */
@@ -61,7 +111,7 @@ export function progressOf(
   const over =
     left.length === 0 && done.size > 0 && (days?.plan !== undefined || !!days?.trouble.includes(ALL_DONE));
   const base = { all, finished: done.size, ahead: left.length, over };
-  if (!current || !days?.origin) return { ...base, next: [], holding: [], before: [] };
+  if (!current || !days?.origin) return { ...base, next: [], holding: [], closing: [], before: [] };
   const { origin, links, steps, people } = days;
   const session = sessions.find((s) => s.steps.includes(current));
   const doneBy = whoDoes(current.who, people);
@@ -76,6 +126,7 @@ export function progressOf(
       said: givenOf(build, origin, now).said,
       now,
     }),
+    closing: closingOf(links, all, done, now, origin),
     before: preflight(build, steps, current.step).slice(0, shown.before),
     ...(doneBy === undefined ? {} : { doneBy }),
   };

@@ -45,7 +45,7 @@ export const pack: StepMaker = {
                 to: PACK_ID,
                 kind: 'wait',
                 band: { fast: age, likely: age, slow: age },
-                why: `the ${lower(p.name)} is as firm as its rods need before it travels`,
+                why: `the ${lower(p.name)} firms for its rods before it travels`,
                 piece: p.id,
               },
             ];

@@ -105,6 +105,9 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
               c.done ? c.text : `First be sure: ${c.text}`
             }}.
           </li>
+          <li v-for="c in progress.closing" :key="c.text" class="wait">
+            <span aria-hidden="true">{{ c.left > 0 ? '◐' : '▲' }}</span>{{ c.text }}
+          </li>
           <li v-for="h in progress.holding" :key="h.why" class="wait">
             <span aria-hidden="true">◆</span>
             <span class="held"

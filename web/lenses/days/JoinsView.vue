@@ -110,7 +110,7 @@ section {
   --name: 112px;
   position: relative;
   height: calc(var(--rows) * var(--row) + 34px);
-  margin: 4px 12px 0 var(--name);
+  margin: 4px 44px 0 var(--name);
 }
 .hour {
   position: absolute;
