@@ -98,7 +98,7 @@ function thicker(build: Build, piece: Piece, helps: Helps): StandsMend[] {
 }
 
 /** The heaviest of what rests on it, or on that, over a foam core. */
-function lighter({ build, piece, facts }: Soft, helps: Helps): StandsMend[] {
+function lighter({ build, piece, facts }: SoftCarrier, helps: Helps): StandsMend[] {
   const on = build.pieces.filter((p) => facts.get(p.id)?.restsOn.some((r) => r.on === piece.id));
   const [heaviest] = [...new Set(on.flatMap((p) => carriedBy(build, p.id)))]
     .filter((p) => p.id !== piece.id && shapeOf(p.form.kind).coats && !p.form.coat)
@@ -111,7 +111,7 @@ function lighter({ build, piece, facts }: Soft, helps: Helps): StandsMend[] {
 type Helps = (text: string, tried: Build) => StandsMend[];
 
 /** A piece that does not bear its load from the first. */
-export interface Soft {
+export interface SoftCarrier {
   readonly build: Build;
   readonly piece: Piece;
   readonly facts: ReadonlyMap<string, SeatFacts>;
@@ -122,7 +122,7 @@ export interface Soft {
 }
 
 /** What helps it: a stick, a thicker piece, a lighter load. */
-export function softMends(soft: Soft): StandsMend[] {
+export function softMends(soft: SoftCarrier): StandsMend[] {
   const { build, piece, firm, again, stick } = soft;
   const now = firm.bands.bear!.likely;
   const hovering = again(build).stands.hovers.length;

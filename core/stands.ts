@@ -6,7 +6,7 @@ import type { PieceFirming } from './firming/index.ts';
 import { measureOf, place, rodEndOn, type Instance } from './figure/index.ts';
 import { formatLength, formatMass, given, once, reckon, solved, type Reckoned } from './quantity/index.ts';
 import { BOARD, type Build, type Piece } from './record/index.ts';
-import { softMends, whenBears, type Soft, type StandsMend } from './soft-mends.ts';
+import { softMends, whenBears, type SoftCarrier, type StandsMend } from './soft-mends.ts';
 
 export type { StandsMend };
 import { add, bodyDepth, sub, times, toLocal, unit, type Vec } from './solids/index.ts';
@@ -159,7 +159,7 @@ const slimness = (p: Piece) => {
 };
 /** Taller than so many times its thickness a piece folds before it is squashed. Estimate. */
 const SLENDER = 1.8;
-function softOf(fact: SeatFacts, soft: Omit<Soft, 'stick'>, stick: () => Build | undefined): Unheld {
+function softOf(fact: SeatFacts, soft: Omit<SoftCarrier, 'stick'>, stick: () => Build | undefined): Unheld {
   const { piece, firm } = soft;
   const mends = once(() => softMends({ ...soft, stick: stick() }));
   return {

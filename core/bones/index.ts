@@ -17,7 +17,7 @@ export { type Mend } from './mends/mends.ts';
 export { loadBand, loadSum } from './carried/load-sums.ts';
 export { rodInto, twoInto } from './mends/new-rod.ts';
 export { toHeight } from './mends/rescale.ts';
-export { type HeldRod, type RodReport, throughWords } from './mends/rod-report.ts';
+export { type CheckedRod, type RodReport, throughWords } from './mends/rod-report.ts';
 export { type PlacedDisc, discOutline, placedDiscs } from './paths/disc-rims.ts';
 export { discWidth } from './paths/discs.ts';
 export { type SeatFacts, seatFacts } from './paths/seats.ts';

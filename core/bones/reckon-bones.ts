@@ -25,7 +25,7 @@ import { apparent, caseOf } from './joints/load-cases.ts';
 import { mastMends } from './mends/mends-mast.ts';
 import { mendsFor, type Mend } from './mends/mends.ts';
 import type { Inside, RodPath } from './runs/rod-paths.ts';
-import type { HeldRod, Passed, RodReport } from './mends/rod-report.ts';
+import type { CheckedRod, Passed, RodReport } from './mends/rod-report.ts';
 import { rodMass } from './stock/rods/registry.ts';
 import { stockOf } from './stock/stock.ts';
 import { footprint } from './carried/footprint.ts';
@@ -42,7 +42,7 @@ export interface BonesReport {
   readonly anchored: boolean;
   readonly rods: readonly RodReport[];
   /** The threaded rod of the board, where it stands up into the figure. */
-  readonly mast: HeldRod | undefined;
+  readonly mast: CheckedRod | undefined;
   /** Rods to count in and out, a pair as two, and what they weigh together. */
   readonly tally: { readonly number: number; readonly materials: number; readonly mass: Reckoned };
   readonly counts: Readonly<Record<Verdict, number>>;
@@ -67,7 +67,7 @@ export interface BonesReport {
 }
 
 /** The rods of a figure, and the threaded rod of its board where that stands up into it. */
-export const everyRod = ({ rods, mast }: Pick<BonesReport, 'rods' | 'mast'>): readonly HeldRod[] =>
+export const everyRod = ({ rods, mast }: Pick<BonesReport, 'rods' | 'mast'>): readonly CheckedRod[] =>
   mast ? [...rods, mast] : rods;
 
 export const LIMITS =
@@ -120,7 +120,11 @@ interface Known {
 }
 
 /** One rod: where it runs, what it is asked, how it stands, and what would make it hold. */
-function heldRod({ build, firmed, paths, joints, push, strict }: Known, rod: Rod, letter: string): HeldRod {
+function checkedRod(
+  { build, firmed, paths, joints, push, strict }: Known,
+  rod: Rod,
+  letter: string,
+): CheckedRod {
   const path = paths.find((p) => p.placed.rod.id === rod.id)!;
   const stock = stockOf(build, rod);
   const byRod = (crossings: Joint['crossings']) => crossings.some((c) => c.path.placed.rod.id === rod.id);
@@ -174,7 +178,7 @@ function heldRod({ build, firmed, paths, joints, push, strict }: Known, rod: Rod
 
 /** A rod of the figure, and what else could take its place. */
 const rodReport = (known: Known, rod: Rod, i: number): RodReport =>
-  Object.assign(heldRod(known, rod, letterOf(i)), {
+  Object.assign(checkedRod(known, rod, letterOf(i)), {
     choose: () => chooseRod(known.build, rod.id, known.firmed),
   });
 
@@ -226,7 +230,7 @@ export function reckonBones(build: Build, firmed: Firmed, weights: TierWeights =
   };
   const rods = build.rods.map((rod, i) => rodReport(known, rod, i));
   const up = mastRod(build);
-  const mast = up && heldRod(known, up, `M${build.mast!.thread}`);
+  const mast = up && checkedRod(known, up, `M${build.mast!.thread}`);
   const letters = new Map(everyRod({ rods, mast }).map((r) => [r.rod.id, r.letter]));
   const clashes = once(() => clashesOf(build, (id) => letters.get(id) ?? '?'));
   const carved = once(() => carvedPieces(build));

@@ -5,7 +5,7 @@ import { folded } from './folded.ts';
 import { plannedWindow } from './network.ts';
 import { schedule } from './schedule.ts';
 import { Planner, quickly } from './search/index.ts';
-import { arranged, type Inside } from './search/inside.ts';
+import { arranged, type Cluster } from './search/inside.ts';
 import { validate } from './validate.ts';
 import { anyJob } from './work.testing.ts';
 
@@ -64,7 +64,7 @@ describe('figures of clusters of details, surfaces and joins', () => {
 });
 
 /** Every order tried, each step as soon as it can: longest paths between starts by plain relaxation. */
-function slowly({ minutes, lags, wash }: Inside): number {
+function slowly({ minutes, lags, wash }: Cluster): number {
   const n = minutes.length;
   let best = Infinity;
   const visit = (order: number[], left: number[]): void => {
@@ -124,7 +124,7 @@ describe('a cluster arranged by itself', () => {
               ? []
               : [{ from, to, least, most: open === undefined ? undefined : least + open }];
           });
-          const inside: Inside = { minutes, lags, wash: (a, b) => (a % 2 === b % 2 ? 0 : apart) };
+          const inside: Cluster = { minutes, lags, wash: (a, b) => (a % 2 === b % 2 ? 0 : apart) };
           const found = arranged(inside);
           const slow = slowly(inside);
           expect(found?.long ?? Infinity).toBeCloseTo(slow, 6);

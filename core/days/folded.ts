@@ -1,12 +1,12 @@
 import type { Minutes } from '../quantity/index.ts';
 import { plannedWait, plannedWindow } from './network.ts';
-import { arranged, type Arranged, type Inside } from './search/inside.ts';
+import { arranged, type Arranged, type Cluster } from './search/inside.ts';
 import { components } from './search/order.ts';
 import { plannedMinutes } from './search/problem.ts';
 import type { Link, Step, Timetable, Work } from './types.ts';
 import { washesOf } from './wash.ts';
 
-/** Windows shorter than this tie steps together, minutes. */
+/** Windows shorter than this tie steps together, minutes. Estimate. */
 const TIES: Minutes = 1440;
 
 /** Work in which each cluster is one step, and the way back to the steps themselves. */
@@ -46,10 +46,11 @@ const longestStretch = ({ people }: Work): Minutes =>
   people[0]?.stretches.reduce((m, s) => Math.max(m, s.to - s.from), 0) ?? 0;
 
 const known = new Map<string, Arranged | undefined>();
+/** A step of the method; estimate. */
 const MOST_KEPT = 400;
 
 /** Arranged once: the same cluster is asked for again at every look. */
-function kept(inside: Inside): Arranged | undefined {
+function kept(inside: Cluster): Arranged | undefined {
   const washes = inside.minutes.map((_, a) => inside.minutes.map((__, b) => inside.wash(a, b)));
   const key = JSON.stringify([inside.minutes, inside.lags, washes]);
   if (!known.has(key)) {

@@ -28,7 +28,7 @@ export { givenOf } from './given.ts';
 export { heldBy } from './held.ts';
 export { type FaceAsk, faceWords, type Joining, joiningsOf } from './joining.ts';
 export { type Idle, idleOf } from './idle.ts';
-export { type JoinChart, joinCharts, type JoinRow, type JoinTie, plannedJoin } from './join-chart.ts';
+export { joinCharts, plannedJoin } from './join-chart.ts';
 export { CURVE_RUNS, PLAN_RUNS } from './odds.ts';
 export { type OwnTime, ownTimes, ownTimesTogether, pacesFrom } from './own-times.ts';
 export { POOL_NAMES, poolsOf } from './pools.ts';

@@ -10,7 +10,7 @@ import type { PlannedStep, Session } from './sessions.ts';
 import { joinId, shapeId } from './steps/index.ts';
 
 /** A stretch of a line, in per cent of the sitting. */
-export interface Bar {
+export interface LineBar {
   readonly left: number;
   readonly width: number;
 }
@@ -20,11 +20,11 @@ export interface JoinRow {
   readonly piece: string;
   readonly name: string;
   readonly colour: string | undefined;
-  readonly shaped: Bar | undefined;
-  readonly soft: Bar | undefined;
+  readonly shaped: LineBar | undefined;
+  readonly soft: LineBar | undefined;
   /** Said under it: `gives for 8 min`. */
   readonly gives: string | undefined;
-  readonly firm: Bar | undefined;
+  readonly firm: LineBar | undefined;
 }
 
 /** A join between two lines, or on the board. */
@@ -50,9 +50,9 @@ export interface JoinChart {
   readonly late: number;
 }
 
-/** Hours are ticked so far apart, minutes. */
+/** Hours are ticked so far apart, minutes. Estimate. */
 const TICK = 30;
-/** Drawn no thinner than this, per cent. */
+/** Drawn no thinner than this, per cent. Estimate. */
 const THIN = 0.6;
 
 interface Known {
@@ -98,7 +98,7 @@ function chartOf(known: Known, session: Session): JoinChart | undefined {
   const span = Math.max(1, session.to - session.from);
   const share = (t: Minutes) =>
     (100 * (Math.min(session.to, Math.max(session.from, t)) - session.from)) / span;
-  const bar = (from: Minutes, to: Minutes): Bar | undefined =>
+  const bar = (from: Minutes, to: Minutes): LineBar | undefined =>
     to <= session.from || from >= session.to
       ? undefined
       : { left: share(from), width: Math.max(THIN, share(to) - share(from)) };

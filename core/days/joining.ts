@@ -16,9 +16,9 @@ import {
   proposedJoin,
   quantileOf,
   STRAINS,
-  type Ask,
+  type FaceState,
   type JoinKind,
-  type Side,
+  type FaceSide,
 } from '../joins/index.ts';
 import { everyRod, type BonesReport, type SeatFacts } from '../bones/index.ts';
 import { once, tellBand, tellOdds, type Reckoned } from '../quantity/index.ts';
@@ -36,7 +36,7 @@ export interface JoiningFrom {
 /** Since a face was made so long, minutes: from when it is as it has to be, or until when. */
 export interface FaceAsk {
   readonly piece: string;
-  readonly ask: Ask;
+  readonly ask: FaceState;
   readonly band: Band;
   /** The same with its chain; worked out when first read. */
   readonly told: Reckoned;
@@ -90,7 +90,7 @@ export interface Joining {
   readonly says: string | undefined;
 }
 
-/** Further over the board than this a piece does not rest on it, mm. */
+/** Further over the board than this a piece does not rest on it, mm. Estimate. */
 const CLEAR = 5;
 /** A rod holds a piece up that hangs on it to this share at least. Estimate. */
 const ON_RODS = 0.5;
@@ -151,18 +151,19 @@ function loadOf({ build, seats, firming }: JoiningFrom, index: number, at: Piece
 }
 
 /** When a face has an answer to what is asked of it; nothing where the question is not there. */
-function answer(f: PieceFirming, ask: Ask, load: () => Load): Band | undefined {
+function answer(f: PieceFirming, ask: FaceState, load: () => Load): Band | undefined {
   if (typeof ask !== 'string') return f.gives(ask.gives);
   return ask === 'bear' ? f.bears(load()) : f.bands[ask];
 }
 
-const toldOf = (f: PieceFirming, ask: Ask, load: () => Load): Reckoned | undefined =>
+const toldOf = (f: PieceFirming, ask: FaceState, load: () => Load): Reckoned | undefined =>
   typeof ask !== 'string' ? f.told(ask) : ask === 'bear' ? f.told({ bears: load() }) : f.figure(ask);
 
-const sides = (kind: JoinKind, onRods: boolean): { up: Side; down: Side } => (onRods && kind.onRods) || kind;
+const sides = (kind: JoinKind, onRods: boolean): { up: FaceSide; down: FaceSide } =>
+  (onRods && kind.onRods) || kind;
 
 /** Glue on water needs both faces soft. Common practice. */
-const withGlue = (piece: Piece, side: Side, water: Question): Side =>
+const withGlue = (piece: Piece, side: FaceSide, water: Question): FaceSide =>
   piece.glue === 'press'
     ? { ...side, before: [...side.before, 'stick'] }
     : piece.glue === 'water'
@@ -210,7 +211,7 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
     const kind = JOINS[piece.join ?? proposed];
     const onRods = below.length > 0 && slidSoft(piece, f, seats.get(piece.id));
     const asked = sides(kind, onRods);
-    const faces = (id: string, state: PieceFirming, asks: readonly Ask[]): FaceAsk[] =>
+    const faces = (id: string, state: PieceFirming, asks: readonly FaceState[]): FaceAsk[] =>
       asks.flatMap((ask): FaceAsk[] => {
         const band = answer(state, ask, load);
         const told = once(() => toldOf(state, ask, load)!);
@@ -227,11 +228,11 @@ export function joiningsOf(from: JoiningFrom): Joining[] {
             ]
           : [];
       });
-    const props = new Set<Ask>(piece.propped ? kind.propTakes : []);
+    const props = new Set<FaceState>(piece.propped ? kind.propTakes : []);
     // who props it still picks it up
-    const afterProp: readonly Ask[] =
+    const afterProp: readonly FaceState[] =
       props.has('handle') && asked.up.after.includes('handle') ? ['touch'] : [];
-    const wrapped = (a: Ask): Ask =>
+    const wrapped = (a: FaceState): FaceState =>
       kind.id === 'round' && typeof a !== 'string' ? { gives: wrapStrain(instance, instances[on]) } : a;
     const up = withGlue(piece, asked.up, 'skin');
     const down = withGlue(piece, asked.down, 'handle');

@@ -47,6 +47,7 @@ export interface Closing {
 
 /** A window is told while it is no longer than this, minutes, and so long after it has closed. Estimates. */
 const TELLS: Minutes = 240;
+/** A step of the method; estimate. */
 const MISSED: Minutes = 120;
 
 function closingText({ step }: PlannedStep, left: Minutes, until: number, origin: Origin): string {

@@ -6,4 +6,4 @@ export { proposedJoin, type Joined } from './propose.ts';
 export { normalQuantile, quantileOf } from './quantile.ts';
 export { JOINS } from './registry.ts';
 export { STRAINS } from './strains.ts';
-export { type Ask, type JoinKind, NOTHING, type Side } from './types.ts';
+export { type FaceState, type JoinKind, type FaceSide } from './types.ts';

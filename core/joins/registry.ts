@@ -4,11 +4,11 @@ import { iced } from './kinds/iced.ts';
 import { loose } from './kinds/loose.ts';
 import { posed } from './kinds/posed.ts';
 import { pressed } from './kinds/pressed.ts';
-import { round } from './kinds/round.ts';
+import { laidRound } from './kinds/round.ts';
 import { slid } from './kinds/slid.ts';
 import { socket } from './kinds/socket.ts';
 import { stood } from './kinds/stood.ts';
-import { threaded } from './kinds/threaded.ts';
+import { threadedOn } from './kinds/threaded.ts';
 import type { JoinKindId } from '../record/index.ts';
 import type { JoinKind } from './types.ts';
 
@@ -18,11 +18,11 @@ export const JOINS: Readonly<Record<JoinKindId, JoinKind>> = {
   pressed,
   posed,
   socket,
-  round,
+  round: laidRound,
   slid,
   firm,
   iced,
   hung,
   loose,
-  threaded,
+  threaded: threadedOn,
 };

@@ -3,12 +3,12 @@ import type { Labour } from '../quantity/index.ts';
 import type { JoinKindId } from '../record/index.ts';
 
 /** What is asked of a face: a state of it, or that it still gives by so much without cracking, a strain. */
-export type Ask = Question | { readonly gives: number };
+export type FaceState = Question | { readonly gives: number };
 
 /** What one face has to be: not before all of `after`, no longer than all of `before`. */
-export interface Side {
-  readonly after: readonly Ask[];
-  readonly before: readonly Ask[];
+export interface FaceSide {
+  readonly after: readonly FaceState[];
+  readonly before: readonly FaceState[];
 }
 
 /** How one piece is joined to another. A record per kind: one file, one line in the registry. */
@@ -19,10 +19,10 @@ export interface JoinKind {
   readonly does: (piece: string, where: string) => string;
   readonly says: readonly string[];
   /** The face that is set on, and the one it is set on. */
-  readonly up: Side;
-  readonly down: Side;
+  readonly up: FaceSide;
+  readonly down: FaceSide;
   /** What rods that carry it leave to be asked of each face; as without them when absent. */
-  readonly onRods?: { readonly up: Side; readonly down: Side };
+  readonly onRods?: { readonly up: FaceSide; readonly down: FaceSide };
   /** A prop takes these off the face that is set on. */
   readonly propTakes: readonly Question[];
   /** Minutes until it may be moved once it is joined: one in ten, likely, nine in ten. Common practice. */
@@ -34,4 +34,4 @@ export interface JoinKind {
   readonly late: string;
 }
 
-export const NOTHING: Side = { after: [], before: [] };
+export const NOTHING: FaceSide = { after: [], before: [] };

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { discOutline, type HeldRod, type PlacedDisc } from '@core/bones/index.ts';
+import { discOutline, type CheckedRod, type PlacedDisc } from '@core/bones/index.ts';
 import { MAST, project, type PlacedRod } from '@core/figure/index.ts';
 import { type Vec } from '@core/solids/index.ts';
 import { type RodPoint } from '@core/edits/index.ts';
@@ -10,7 +10,7 @@ import { useStage } from '../state/on-stage.ts';
 const props = defineProps<{
   rods: readonly PlacedRod[];
   discs: readonly PlacedDisc[];
-  reports: readonly HeldRod[];
+  reports: readonly CheckedRod[];
   unit: number;
 }>();
 const emit = defineEmits<{ grab: [e: PointerEvent, rod: PlacedRod, which: RodPoint] }>();
@@ -21,7 +21,7 @@ const flat = (p: Vec): readonly [number, number] => {
 };
 const pathOf = (line: readonly Vec[]): string =>
   line.map((p, i) => `${i ? 'L' : 'M'}${flat(p).join(' ')}`).join('');
-const reports = computed(() => new Map<string, HeldRod>(props.reports.map((r) => [r.rod.id, r])));
+const reports = computed(() => new Map<string, CheckedRod>(props.reports.map((r) => [r.rod.id, r])));
 /** Which point of the rod a point of its line is. */
 const pointAt = (k: number, n: number): RodPoint => (k === 0 ? 'from' : k === n - 1 ? 'to' : k - 1);
 

@@ -11,8 +11,9 @@ import { twoInto } from './new-rod.ts';
 
 /** Further up into the figure by so much, mm, so often. Steps of the method; estimates. */
 const FURTHER = 10;
+/** A step of the method; estimate. */
 const STEPS = 6;
-/** Most that are offered. */
+/** Most that are offered. Estimate. */
 const MOST = 3;
 
 interface Attempt {

@@ -13,7 +13,7 @@ export type Passed =
   | { readonly part: 'board' | 'tier'; readonly name: string };
 
 /** A rod with everything it has to answer for. */
-export interface HeldRod {
+export interface CheckedRod {
   readonly rod: Rod;
   /** A, B, C… as lettered on the stage. */
   readonly letter: string;
@@ -40,7 +40,7 @@ export interface HeldRod {
 }
 
 /** A rod of the figure, which may be of anything in the catalogue. */
-export interface RodReport extends HeldRod {
+export interface RodReport extends CheckedRod {
   /** Try every rod there is along the same line and take the simplest that holds. */
   readonly choose: () => RodChoice;
 }

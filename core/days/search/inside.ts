@@ -1,7 +1,7 @@
 import type { Minutes } from '../../quantity/index.ts';
 
 /** Steps of one cluster: minutes of each, lags from the end of one to the start of another, and hands washed between. */
-export interface Inside {
+export interface Cluster {
   readonly minutes: readonly Minutes[];
   readonly lags: readonly {
     readonly from: number;
@@ -20,9 +20,9 @@ export interface Arranged {
   readonly long: Minutes;
 }
 
-/** Orders looked at before the best so far is taken. A step of the method. */
+/** Orders looked at before the best so far is taken. A step of the method; estimate. */
 const MOST_NODES = 4000;
-/** Windows longer than this do not press, minutes. */
+/** Windows longer than this do not press, minutes. Estimate. */
 const LONG = 1440;
 
 interface Arc {
@@ -31,7 +31,7 @@ interface Arc {
 }
 
 /** Bounds between starts, both ways, and what comes before what. */
-function arcsOf({ minutes, lags }: Inside): { out: Arc[][]; before: number[][] } {
+function arcsOf({ minutes, lags }: Cluster): { out: Arc[][]; before: number[][] } {
   const out: Arc[][] = minutes.map(() => []);
   const before: number[][] = minutes.map(() => []);
   for (const l of lags) {
@@ -47,7 +47,7 @@ function arcsOf({ minutes, lags }: Inside): { out: Arc[][]; before: number[][] }
  * so the first common fixpoint is the earliest timetable, or there is none.
  */
 function earliest(
-  inside: Inside,
+  inside: Cluster,
   out: readonly (readonly Arc[])[],
   chain: readonly number[],
   from: Float64Array,
@@ -87,7 +87,7 @@ function earliest(
 }
 
 /** Windows used up: to the last minute counts 1, half of it an eighth. */
-const pressed = ({ minutes, lags }: Inside, start: Float64Array): number =>
+const pressed = ({ minutes, lags }: Cluster, start: Float64Array): number =>
   lags.reduce((sum, { from, to, most }) => {
     if (most === undefined || most >= LONG) return sum;
     const used = Math.max(0, start[to]! - start[from]! - minutes[from]!);
@@ -95,7 +95,7 @@ const pressed = ({ minutes, lags }: Inside, start: Float64Array): number =>
   }, 0);
 
 /** Longest way from the start of a step to the end of all, by what must follow. */
-function tailsOf({ minutes }: Inside, out: readonly (readonly Arc[])[]): Float64Array {
+function tailsOf({ minutes }: Cluster, out: readonly (readonly Arc[])[]): Float64Array {
   const tail = Float64Array.from(minutes);
   for (let round = 0, moved = true; moved && round <= minutes.length; round++) {
     moved = false;
@@ -115,7 +115,7 @@ function tailsOf({ minutes }: Inside, out: readonly (readonly Arc[])[]): Float64
  * depth first over orders, each prefix propagated, bounded by the work that is left (branch and bound).
  * @returns undefined where there is none, or none was found
  */
-export function arranged(inside: Inside): Arranged | undefined {
+export function arranged(inside: Cluster): Arranged | undefined {
   const n = inside.minutes.length;
   const { out, before } = arcsOf(inside);
   const tail = tailsOf(inside, out);

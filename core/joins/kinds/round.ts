@@ -1,7 +1,7 @@
 import { STRAINS } from '../strains.ts';
 import type { JoinKind } from '../types.ts';
 
-export const round: JoinKind = {
+export const laidRound: JoinKind = {
   id: 'round',
   name: 'laid round',
   does: (piece, where) => `Lay the ${piece} round ${where}`,

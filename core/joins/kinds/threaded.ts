@@ -1,6 +1,6 @@
 import type { JoinKind } from '../types.ts';
 
-export const threaded: JoinKind = {
+export const threadedOn: JoinKind = {
   id: 'threaded',
   name: 'threaded on the rod of the board',
   does: (piece) => `Thread the ${piece} on the rod`,
