@@ -109,10 +109,18 @@ await b.driver.get(`${served.url}/build/demo-heron-gilded-wet/days`);
 await b.find('.way');
 await settle();
 await shot('ways-out');
-await b.driver.get(`${served.url}/build/demo-one-legged-heron/bones`);
-await b.find('.rods');
+await b.driver.get(`${served.url}/build/demo-one-legged-heron/days`);
+await b.find('.session');
+await settle(3500);
+await choose(b, 'Joins');
 await settle();
-await shot('heron-bones');
+await (
+  await b.driver.findElement(
+    By.xpath('//*[contains(@class,"chart")]//button[contains(@class,"name")][normalize-space(.)="Reed"]'),
+  )
+).click();
+await settle();
+await shot('joins');
 await b.driver.get(`${served.url}/build/demo-savoy-cabbage/shape`);
 await b.find('.stage');
 await settle();

@@ -275,10 +275,24 @@ describe('hardware and cutting', () => {
     expect((await b.driver.findElements(By.css('.stage .ground .layer'))).length).toBe(3);
     expect((await b.driver.findElements(By.css('.stage .ground .steel'))).length).toBe(8);
     expect(await serious(b)).toEqual([]);
+    // paste round the rod hides its nut, and is one more thing there
+    await take('Round the rod there', 'Figure paste 70:30');
+    await b.fill('Sleeve across', '45');
+    await b.driver.wait(
+      async () => (await b.driver.findElements(By.css('.stage .ground .steel'))).length === 9,
+      PATIENCE,
+    );
     await kept(b);
     await bones('Hardware', 'demo-one-legged-heron');
     await has(b, '.checks', /Tier turning on the rod/);
     await has(b, '.steps', /Drill 11 mm in the middle of the board of the tier/);
+    await b.fill('Up into the figure', '60');
+    await choose(b, 'Rods');
+    await (await row(b, 'Threaded rod of the board')).click();
+    await has(b, 'li.open', /60 mm up into the figure[\s\S]*Thread/);
+    await b.fill('Up into the figure', '0');
+    await gone('.rods strong', /Threaded rod of the board/);
+    await choose(b, 'Hardware');
     await b.push('It is cut');
     await b.fill('Gap under tier', '150');
     await has(b, '.warning', /Cut too short by[\s\S]*30 mm/i);

@@ -65,6 +65,39 @@ describe('a step opened', () => {
   });
 });
 
+describe('the joins of a plan', () => {
+  it('are drawn sitting by sitting, tell what each face asks, and are joined another way where somebody says so', async () => {
+    await openBuild(b, served.url, 'days', 'demo-one-legged-heron');
+    await b.find('.session');
+    await choose(b, 'Joins');
+    await has(b, '.headline', /15\s*joins, in \d sittings[\s\S]*0\s*outside their windows/);
+    expect((await b.driver.findElements(By.css('.chart .tie'))).length).toBe(15);
+    expect(await b.driver.findElements(By.css('.chart .tie.late'))).toEqual([]);
+    await (
+      await b.driver.findElement(
+        By.xpath('(//button[contains(@class,"name")][normalize-space(.)="Tail"])[1]'),
+      )
+    ).click();
+    await has(b, '.card', /Tail on the body, pressed on soft: \w{3} \d/);
+    await has(b, '.face', /Tail still gives for \d+ to \d+ min/);
+    const field = await b.driver.findElement(
+      By.xpath('//label[span[normalize-space(.)="Joined"]]//div[contains(@class,"ant-select-selector")]'),
+    );
+    await field.click();
+    await (await has(b, '.ant-select-item-option', 'glued firm'))!.click();
+    await has(b, '.face', /Tail can be held after/);
+    expect(await serious(b)).toEqual([]);
+    await field.click();
+    await (await has(
+      b,
+      '.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option',
+      /as proposed: pressed on soft/,
+    ))!.click();
+    await has(b, '.face', /Tail still gives for/);
+    expect(await b.complaints()).toEqual([]);
+  });
+});
+
 describe('who helps', () => {
   it('has sessions of their own, on the screen and on the wall', async () => {
     await openBuild(b, served.url, 'days', 'demo-savoy-cabbage');
