@@ -8,7 +8,8 @@ import { quantileOf } from '../joins/index.ts';
 import { plan } from '../plan.ts';
 import { blank, plainPiece } from '../record/blank.testing.ts';
 import { multiplicity, wholeOf, type Build, type Piece, type Rod } from '../record/index.ts';
-import { joinId, shapeId } from './index.ts';
+import { given } from '../quantity/index.ts';
+import { faceWords, joinId, shapeId, type FaceAsk } from './index.ts';
 import { shapedBy } from './steps/index.ts';
 import { LOOKED_AT } from './levels.ts';
 
@@ -169,12 +170,40 @@ describe('packing', () => {
     );
     for (const id of leaned)
       expect(
-        toPack.some((l) => l.piece === id && /firms for its rods/.test(l.why)),
+        toPack.some((l) => l.piece === id && /firms? for (its|their) rods/.test(l.why)),
         id,
       ).toBe(true);
   });
   it('of sweets that stand in their cases waits for no more than what is pressed on', () => {
     const { made } = plan(demoBuild('sixty-acorn-sweets'));
     for (const l of made.links.filter((k) => k.to === 'pack')) expect(l.band.likely).toBeLessThanOrEqual(30);
+  });
+});
+
+describe('what a face has to be, in words', () => {
+  const words = (name: string, pair: boolean, ask: FaceAsk['ask'], closes: boolean, slow = 20) =>
+    faceWords(
+      { name, pair },
+      { piece: 'x', ask, band: { fast: 5, likely: 9, slow }, told: given('x', 1, 'min') },
+      closes,
+    );
+  it('agrees with one and with two', () => {
+    expect(words('Ears', true, 'pose', false).does).toBe('keep their pose after');
+    expect(words('Ear', false, 'pose', false).does).toBe('keeps its pose after');
+    expect(words('Toes', true, { gives: 0.12 }, true).does).toBe('still give for');
+    expect(words('Moss', true, { gives: 0.12 }, true).does).toBe('still gives for');
+    expect(words('Leg', true, 'bear', false).does).toBe('carries it after');
+  });
+  it('says at once where there is nothing to wait for', () => {
+    const now = {
+      piece: 'x',
+      ask: 'bear' as const,
+      band: { fast: 0, likely: 0, slow: 0 },
+      told: given('x', 0, 'min'),
+    };
+    expect(faceWords({ name: 'Leg', pair: false }, now, false)).toEqual({
+      does: 'carries it',
+      when: 'at once',
+    });
   });
 });

@@ -22,7 +22,7 @@ import {
 } from '../joins/index.ts';
 import { everyRod, type BonesReport, type SeatFacts } from '../bones/index.ts';
 import { once, tellBand, tellOdds, type Reckoned } from '../quantity/index.ts';
-import { BOARD, carriedBy, pieceOf, type Build, type JoinKindId, type Piece } from '../record/index.ts';
+import { BOARD, carriedBy, pieceOf, type Build, verb, type JoinKindId, type Piece } from '../record/index.ts';
 import { LEVELS, LOOKED_AT } from './levels.ts';
 
 /** What the joins of a figure are found from. */
@@ -42,32 +42,35 @@ export interface FaceAsk {
   readonly told: Reckoned;
 }
 
-const OPENS: Partial<Record<Question, string>> = {
-  tack: 'is no longer tacky',
-  skin: 'has a skin',
-  touch: 'can be picked up',
-  pose: 'keeps its pose',
-  handle: 'can be held',
-  bear: 'carries it',
+/** Of one, and of two. */
+type Verb = readonly [one: string, many: string];
+const OPENS: Partial<Record<Question, Verb>> = {
+  tack: ['is no longer tacky', 'are no longer tacky'],
+  skin: ['has a skin', 'have a skin'],
+  touch: ['can be picked up', 'can be picked up'],
+  pose: ['keeps its pose', 'keep their pose'],
+  handle: ['can be held', 'can be held'],
+  bear: ['carries it', 'carry it'],
 };
-const CLOSES: Partial<Record<Question, string>> = {
-  stick: 'sticks by itself',
-  skin: 'has no skin yet',
-  handle: 'is still soft',
+const CLOSES: Partial<Record<Question, Verb>> = {
+  stick: ['sticks by itself', 'stick by themselves'],
+  skin: ['has no skin yet', 'have no skin yet'],
+  handle: ['is still soft', 'are still soft'],
 };
+const READY: Verb = ['is ready', 'are ready'];
+const GIVES: Verb = ['still gives', 'still give'];
 const AT_ONCE_WORDS = 'at once';
 
 /** What is asked of a face, and when it is so after it was shaped: `keeps its pose after`, `3 to 13 min`. */
 export function faceWords(
+  piece: Pick<Piece, 'pair' | 'name'>,
   { ask, band }: FaceAsk,
   closes: boolean,
 ): { readonly does: string; readonly when: string } {
   const when = tellBand(band.fast, band.likely, band.slow);
-  if (closes) {
-    const does = typeof ask === 'string' ? CLOSES[ask] : undefined;
-    return { does: `${does ?? 'still gives'} for`, when };
-  }
-  const does = (typeof ask === 'string' ? OPENS[ask] : undefined) ?? 'is ready';
+  const known = typeof ask === 'string' ? (closes ? CLOSES : OPENS)[ask] : undefined;
+  const does = verb(piece, ...(known ?? (closes ? GIVES : READY)));
+  if (closes) return { does: `${does} for`, when };
   return { does: when === AT_ONCE_WORDS || when.startsWith('never') ? does : `${does} after`, when };
 }
 

@@ -71,6 +71,7 @@ export {
 export { freshId, keptName, nameTrouble, replaced, standing } from './names.ts';
 export {
   type BuiltOn,
+  verb,
   JOIN_KINDS,
   type JoinKindId,
   type CoreKind,

@@ -132,3 +132,7 @@ export const USUAL_PIECE: Omit<Piece, 'id' | 'name' | 'form' | 'blend' | 'colour
   hidden: 'none',
   breaks: 0,
 };
+
+/** Two alike that are named as such take the plural: `the ears still give`. */
+export const verb = (piece: Pick<Piece, 'pair' | 'name'>, one: string, many: string): string =>
+  piece.pair && /[^s]s$/.test(piece.name) ? many : one;

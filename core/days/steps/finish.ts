@@ -1,3 +1,4 @@
+import { verb } from '../../record/index.ts';
 import type { Link } from '../types.ts';
 import { FINISH_ID, lower, order, PACK_ID, paced, shapedBy, standsBy, type StepMaker } from './types.ts';
 
@@ -45,7 +46,7 @@ export const pack: StepMaker = {
                 to: PACK_ID,
                 kind: 'wait',
                 band: { fast: age, likely: age, slow: age },
-                why: `the ${lower(p.name)} firms for its rods before it travels`,
+                why: `the ${lower(p.name)} ${verb(p, 'firms for its rods before it travels', 'firm for their rods before they travel')}`,
                 piece: p.id,
               },
             ];

@@ -1,4 +1,4 @@
-import { BOARD, carriedBy, pieceOf, standingOn, type Piece } from '../../record/index.ts';
+import { BOARD, carriedBy, pieceOf, standingOn, verb, type Piece } from '../../record/index.ts';
 import { measureOf, weighIn } from '../../figure/index.ts';
 import { shapeOf } from '../../solids/index.ts';
 import type { Band, PieceFirming, Question } from '../../firming/index.ts';
@@ -154,6 +154,13 @@ const ASKED: Partial<Record<Question, string>> = {
 /** Over sooner than this even when it is slow, it is no wait, minutes. Estimate. */
 const NOTHING_TO_WAIT_FOR = 1;
 
+const PLURAL: Readonly<Record<string, string>> = {
+  'is no longer tacky': 'are no longer tacky',
+  'has a skin': 'have a skin',
+  'keeps its pose': 'keep their pose',
+  'is ready': 'are ready',
+};
+
 /** The wait until a face is as it has to be: all that is asked of it in one. */
 function opening(j: Joining, face: 'up' | 'down', from: string, hold: Hold | undefined): Link[] {
   const { opens } = j[face];
@@ -170,7 +177,7 @@ function opening(j: Joining, face: 'up' | 'down', from: string, hold: Hold | und
     from,
     joinId(j.piece.id),
     band,
-    `the ${lower(of.name)} firms until it ${until}`,
+    `the ${lower(of.name)} ${verb(of, 'firms until it', 'firm until they')} ${verb(of, until, PLURAL[until] ?? until)}`,
     { piece: of.id, ...(asks ? { asks } : {}) },
     hold,
   );
@@ -193,8 +200,8 @@ function closing(bench: Bench, j: Joining, face: 'up' | 'down', level: number): 
         level,
         why:
           of === j.piece
-            ? `the ${lower(of.name)} still gives when it is ${DONE[j.kind.id] ?? 'joined'}`
-            : `the ${lower(of.name)} still gives when the ${lower(j.piece.name)} is ${DONE[j.kind.id] ?? 'joined'}`,
+            ? `the ${lower(of.name)} still ${verb(of, 'gives when it is', 'give when they are')} ${DONE[j.kind.id] ?? 'joined'}`
+            : `the ${lower(of.name)} still ${verb(of, 'gives', 'give')} when the ${lower(j.piece.name)} ${verb(j.piece, 'is', 'are')} ${DONE[j.kind.id] ?? 'joined'}`,
         piece: of.id,
       };
     });
@@ -230,7 +237,7 @@ function notesOf(bench: Bench, j: Joining): string[] {
     ...kind.says,
     ...(soonest && of && Number.isFinite(soonest.band.slow)
       ? [
-          `The ${lower(of.name)} still gives for ${formatBand(soonest.band.fast, soonest.band.slow)} after shaping; later ${kind.late}.${of === piece && isLot(bench, piece) ? ' Make a few at a time and join them at once.' : ''}`,
+          `The ${lower(of.name)} still ${verb(of, 'gives', 'give')} for ${formatBand(soonest.band.fast, soonest.band.slow)} after shaping; later ${kind.late}.${of === piece && isLot(bench, piece) ? ' Make a few at a time and join them at once.' : ''}`,
         ]
       : []),
     ...(j.says ? [j.says] : []),
@@ -312,7 +319,7 @@ function linksOf(bench: Bench, j: Joining, rods: boolean): Link[] {
             standsBy(piece),
             PACK_ID,
             { fast, likely, slow },
-            `the ${lower(piece.name)} sets before it is moved`,
+            `the join of the ${lower(piece.name)} takes hold before it is moved`,
             { piece: piece.id },
           ),
         ]

@@ -8,14 +8,14 @@ import WhyButton from '../../shared/WhyButton.vue';
 /** What one face has to be for a join, and when it is so after it was shaped. */
 const props = defineProps<{ ask: FaceAsk; closes: boolean }>();
 const here = useOpenBuild();
-const name = computed(() => pieceOf(here.build, props.ask.piece)?.name ?? '');
-const words = computed(() => faceWords(props.ask, props.closes));
+const piece = computed(() => pieceOf(here.build, props.ask.piece));
+const words = computed(() => piece.value && faceWords(piece.value, props.ask, props.closes));
 </script>
 
 <template>
-  <p class="face">
+  <p v-if="piece && words" class="face">
     <span aria-hidden="true" :class="closes ? 'closes' : 'opens'">{{ closes ? '◐' : '○' }}</span>
-    {{ name }} {{ words.does }} <WhyButton :figure="ask.told" :text="words.when" after="." />
+    {{ piece.name }} {{ words.does }} <WhyButton :figure="ask.told" :text="words.when" after="." />
   </p>
 </template>
 
