@@ -28,7 +28,10 @@ export function workOf(build: Build, { now }: Ask = {}): Work | undefined {
 /** Search for a plan of days: seconds of work for a large build, so it is asked for and never read by the way. */
 export function planDays(build: Build, { now, ...search }: Ask = {}): DaysReport {
   const calendar = calendarOf(build, now);
-  const { steps, links, says } = reckonBuild(build).made;
+  const { made, joinings } = reckonBuild(build);
+  const { steps, links } = made;
+  // a join that cannot be kept in any window is no secret of its step
+  const says = [...made.says, ...joinings.flatMap((j) => (j.level === undefined && j.says ? [j.says] : []))];
   if (!calendar.ok) return { steps, links, people: ['you'], trouble: [calendar.problem.text] };
   const report = schedule(steps, links, calendar.value, {
     ...search,

@@ -61,6 +61,10 @@ const READY: Verb = ['is ready', 'are ready'];
 const GIVES: Verb = ['still gives', 'still give'];
 const AT_ONCE_WORDS = 'at once';
 
+/** What a face is once a question has its answer: `keeps its pose`. */
+export const opensAs = (piece: Pick<Piece, 'pair' | 'name'>, ask: Question | undefined): string =>
+  verb(piece, ...((ask && OPENS[ask]) ?? READY));
+
 /** What is asked of a face, and when it is so after it was shaped: `keeps its pose after`, `3 to 13 min`. */
 export function faceWords(
   piece: Pick<Piece, 'pair' | 'name'>,
@@ -68,9 +72,9 @@ export function faceWords(
   closes: boolean,
 ): { readonly does: string; readonly when: string } {
   const when = tellBand(band.fast, band.likely, band.slow);
-  const known = typeof ask === 'string' ? (closes ? CLOSES : OPENS)[ask] : undefined;
-  const does = verb(piece, ...(known ?? (closes ? GIVES : READY)));
-  if (closes) return { does: `${does} for`, when };
+  const question = typeof ask === 'string' ? ask : undefined;
+  if (closes) return { does: `${verb(piece, ...((question && CLOSES[question]) ?? GIVES))} for`, when };
+  const does = opensAs(piece, question);
   return { does: when === AT_ONCE_WORDS || when.startsWith('never') ? does : `${does} after`, when };
 }
 

@@ -1,9 +1,9 @@
 import { BOARD, carriedBy, pieceOf, standingOn, verb, type Piece } from '../../record/index.ts';
 import { measureOf, weighIn } from '../../figure/index.ts';
 import { shapeOf } from '../../solids/index.ts';
-import type { Band, PieceFirming, Question } from '../../firming/index.ts';
+import type { Band, PieceFirming } from '../../firming/index.ts';
 import { formatBand, labourOf, listed } from '../../quantity/index.ts';
-import { gramsWith, type FaceAsk, type Joining } from '../joining.ts';
+import { gramsWith, opensAs, type FaceAsk, type Joining } from '../joining.ts';
 import { LOOKED_WITHIN } from '../levels.ts';
 import type { Hold, Link, Step } from '../types.ts';
 import { isLot, texturedAfter } from './texture.ts';
@@ -143,23 +143,8 @@ function supportsOf(bench: Bench, { piece, carrier }: Joining): Piece[] {
     .flatMap((r) => pieceOf(bench.build, r.on) ?? []);
 }
 
-const ASKED: Partial<Record<Question, string>> = {
-  tack: 'is no longer tacky',
-  skin: 'has a skin',
-  touch: 'can be picked up',
-  pose: 'keeps its pose',
-  handle: 'can be held',
-};
-
 /** Over sooner than this even when it is slow, it is no wait, minutes. Estimate. */
 const NOTHING_TO_WAIT_FOR = 1;
-
-const PLURAL: Readonly<Record<string, string>> = {
-  'is no longer tacky': 'are no longer tacky',
-  'has a skin': 'have a skin',
-  'keeps its pose': 'keep their pose',
-  'is ready': 'are ready',
-};
 
 /** The wait until a face is as it has to be: all that is asked of it in one. */
 function opening(j: Joining, face: 'up' | 'down', from: string, hold: Hold | undefined): Link[] {
@@ -172,12 +157,12 @@ function opening(j: Joining, face: 'up' | 'down', from: string, hold: Hold | und
   const last = asked.reduce((a, o) => (o.band.likely > a.band.likely ? o : a), first);
   const asks = typeof last.ask === 'string' ? last.ask : undefined;
   const until =
-    asks === 'bear' ? `carries the ${lower(j.piece.name)}` : ((asks && ASKED[asks]) ?? 'is ready');
+    asks === 'bear' ? `${verb(of, 'carries', 'carry')} the ${lower(j.piece.name)}` : opensAs(of, asks);
   const link = wait(
     from,
     joinId(j.piece.id),
     band,
-    `the ${lower(of.name)} ${verb(of, 'firms until it', 'firm until they')} ${verb(of, until, PLURAL[until] ?? until)}`,
+    `the ${lower(of.name)} ${verb(of, 'firms until it', 'firm until they')} ${until}`,
     { piece: of.id, ...(asks ? { asks } : {}) },
     hold,
   );
