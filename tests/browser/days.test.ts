@@ -70,6 +70,8 @@ describe('the joins of a plan', () => {
     await openBuild(b, served.url, 'days', 'demo-one-legged-heron');
     await b.find('.session');
     await choose(b, 'Joins');
+    // a better plan draws the lines again
+    await b.driver.wait(async () => !(await b.text('body')).includes('Looking for a better plan'), PATIENCE);
     await has(b, '.headline', /15\s*joins, in \d sittings[\s\S]*0\s*outside their windows/);
     expect((await b.driver.findElements(By.css('.chart .tie'))).length).toBe(15);
     expect(await b.driver.findElements(By.css('.chart .tie.late'))).toEqual([]);
