@@ -8,6 +8,10 @@ export interface Relaxed {
   readonly says: readonly string[];
 }
 
+/** Steps of the method; estimates. */
+const MOST_ROUNDS = 200;
+const PATIENT = 24;
+
 /** The next surer-to-be-open level down; undefined where the window is let go. */
 const lower = (level: number): number | undefined => [...LEVELS, 0.5].find((l) => l < level - 1e-9);
 
@@ -32,14 +36,15 @@ export function lowered(l: Link): Link {
 export function relaxed(work: Work): Relaxed {
   let links = [...work.links];
   const changed = new Map<number, Link>();
-  for (let round = 0; round < 4 * links.length; round++) {
+  for (let round = 0; round < MOST_ROUNDS; round++) {
     const conflict = conflictOf({ ...work, links });
     const candidates = (conflict?.links ?? [])
       .map((l) => links.indexOf(l))
       .filter((k) => k >= 0 && links[k]!.kind === 'window' && links[k]!.level !== undefined);
     if (candidates.length === 0) break;
     const k = candidates.reduce((a, b) => (links[b]!.level! > links[a]!.level! ? b : a));
-    const next = lowered(links[k]!);
+    // where there are many, they are not lowered step by step
+    const next = lowered(round < PATIENT ? links[k]! : { ...links[k]!, level: 0.5 });
     changed.set(k, next);
     links = links.map((l, i) => (i === k ? next : l));
   }

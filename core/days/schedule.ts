@@ -122,7 +122,7 @@ const openLinks = (work: Work, { done }: Remaining): Link[] => {
 };
 
 /** How surely windows of joins are planned, where not all can be kept together: the first with which a plan is found. */
-const SURELY: readonly (number | undefined)[] = [1, 0.7, 0.5, undefined];
+const SURELY: readonly (number | undefined)[] = [1, 0.5, undefined];
 
 /**
  * Plan back from the due time: for rising caution a first good plan, the first that is on time in nine runs of ten; then,

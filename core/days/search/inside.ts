@@ -22,6 +22,9 @@ export interface Arranged {
 
 /** Orders looked at before the best so far is taken. A step of the method; estimate. */
 const MOST_NODES = 4000;
+/** Each costs with the square of the steps: so much work in all, and three dives at the least. A step of the method; estimate. */
+const WORK = 400_000;
+const DIVES = 3;
 /** Windows longer than this do not press, minutes. Estimate. */
 const LONG = 1440;
 
@@ -123,9 +126,10 @@ export function arranged(inside: Cluster): Arranged | undefined {
   const chain: number[] = [];
   let best: { start: Float64Array; end: number; used: number } | undefined;
   let nodes = 0;
+  const most = Math.max(DIVES * n, Math.min(MOST_NODES, WORK / (n * n)));
   const endOf = (start: Float64Array) => start.reduce((m, t, i) => Math.max(m, t + inside.minutes[i]!), 0);
   const go = (start: Float64Array, left: number): void => {
-    if (++nodes > MOST_NODES) return;
+    if (++nodes > most) return;
     if (chain.length === n) {
       const end = endOf(start);
       const used = pressed(inside, start);
@@ -149,7 +153,7 @@ export function arranged(inside: Cluster): Arranged | undefined {
         }
       }
       chain.pop();
-      if (nodes > MOST_NODES) return;
+      if (nodes > most) return;
     }
   };
   const first = earliest(inside, out, [], new Float64Array(n));
