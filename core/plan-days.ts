@@ -1,5 +1,6 @@
 import {
   calendarOf,
+  fewOf,
   givenOf,
   poolsOf,
   schedule,
@@ -31,7 +32,8 @@ export function planDays(build: Build, { now, ...search }: Ask = {}): DaysReport
   const { made, joinings } = reckonBuild(build);
   const { steps, links } = made;
   // a join that cannot be kept in any window is no secret of its step
-  const says = [...made.says, ...joinings.flatMap((j) => (j.level === undefined && j.says ? [j.says] : []))];
+  const late = joinings.flatMap((j) => (j.level === undefined && j.says ? [j.says] : []));
+  const says = [...made.says, ...fewOf(late)];
   if (!calendar.ok) return { steps, links, people: ['you'], trouble: [calendar.problem.text] };
   const report = schedule(steps, links, calendar.value, {
     ...search,

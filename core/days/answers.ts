@@ -56,12 +56,14 @@ function searched(
 ): FoundPlan | undefined {
   const { work } = job;
   const apart = apartIn(job);
-  const { work: less, unfold } = folded(work, caution, apart);
+  const { work: less, unfold, all } = folded(work, caution, apart);
   if (unfold) {
     const found = look(plannerFor(less, job, caution));
     const table = found && unfold(found.table);
     const done = new Set([...job.rest.done].map((i) => work.steps[i]!.id));
     if (found && table && validate(work, table, caution, { done }).length === 0) return { ...found, table };
+    // what does not fit with its clusters in one does not fit with their steps strewn about either
+    if (!found && all) return undefined;
   }
   return look(plannerFor(work, job, caution));
 }

@@ -1,4 +1,5 @@
 import type { Minutes } from '../quantity/index.ts';
+import { merged } from './calendar.ts';
 import { plannedWait, plannedWindow } from './network.ts';
 import { arranged, type Arranged, type Cluster } from './search/inside.ts';
 import { components } from './search/order.ts';
@@ -14,6 +15,10 @@ export interface Folded {
   readonly work: Work;
   /** Undefined where nothing was folded. */
   readonly unfold: ((table: Timetable) => Timetable) | undefined;
+  /** Every cluster there is was folded. */
+  readonly all: boolean;
+  /** Some cluster cannot be kept by one pair of hands: no plan has to be looked for. */
+  readonly never: boolean;
 }
 
 /** Steps arranged as one. */
@@ -42,15 +47,21 @@ function clustersOf(work: Work): number[][] {
     .map((m) => [...m].sort((a, b) => a - b));
 }
 
-const longestStretch = ({ people }: Work): Minutes =>
-  people[0]?.stretches.reduce((m, s) => Math.max(m, s.to - s.from), 0) ?? 0;
+/** The shortest time away from the bench, minutes. */
+const shortestBreak = ({ people }: Work): Minutes => {
+  const all = merged(people[0]?.stretches ?? []);
+  return all.slice(1).reduce((m, s, k) => Math.min(m, s.from - all[k]!.to), Infinity);
+};
 
-const known = new Map<string, Arranged | undefined>();
+const longestStretch = ({ people }: Work): Minutes =>
+  merged(people[0]?.stretches ?? []).reduce((m, s) => Math.max(m, s.to - s.from), 0);
+
+const known = new Map<string, ReturnType<typeof arranged>>();
 /** A step of the method; estimate. */
 const MOST_KEPT = 400;
 
 /** Arranged once: the same cluster is asked for again at every look. */
-function kept(inside: Cluster): Arranged | undefined {
+function kept(inside: Cluster): ReturnType<typeof arranged> {
   const washes = inside.minutes.map((_, a) => inside.minutes.map((__, b) => inside.wash(a, b)));
   const key = JSON.stringify([inside.minutes, inside.lags, washes]);
   if (!known.has(key)) {
@@ -69,13 +80,22 @@ function kindOf(work: Work, members: readonly number[]): Step['kind'] | undefine
   return all.length === 0 ? undefined : kinds.find((k) => does(k).every((p) => all.includes(p)));
 }
 
-function compositeOf(work: Work, members: readonly number[], caution: number): Composite | undefined {
+/**
+ * A cluster as one step. `none` where one pair of hands cannot keep its windows in any order, or not in the longest stretch there is
+ * though they are all shorter than any break: every cut of a cluster in time has a window over it.
+ * @returns undefined where it has to be left to its steps
+ */
+function compositeOf(
+  work: Work,
+  members: readonly number[],
+  caution: number,
+): Composite | 'none' | undefined {
   const steps = members.map((i) => work.steps[i]!);
   const kind = kindOf(work, members);
   if (kind === undefined || steps.some((s) => (s.hands ?? 1) !== 1 || s.fresh)) return undefined;
   const place = new Map(steps.map((s, k) => [s.id, k]));
   const inner = work.links.filter((l) => place.has(l.from) && place.has(l.to));
-  if (inner.some((l) => l.hold)) return undefined;
+  if (inner.some((l) => l.hold && work.pools.some((p) => p.id === l.hold!.space))) return undefined;
   const { colour, colours, wash } = washesOf(steps);
   const between = (a: number, b: number): Minutes => wash[a * colours + b]!;
   const minutes = steps.map((s) => plannedMinutes(s.minutes, 1, caution));
@@ -89,7 +109,7 @@ function compositeOf(work: Work, members: readonly number[], caution: number): C
     })),
     wash: (a, b) => between(colour[a]!, colour[b]!),
   });
-  if (!found) return undefined;
+  if (found === undefined || found === 'none') return found;
   const order = [...steps.keys()].sort((a, b) => found.start[a]! - found.start[b]!);
   const [first, last] = [order[0]!, order[order.length - 1]!];
   // begun and ended in one colour it is that colour; else hands are clean before it and after it
@@ -99,7 +119,14 @@ function compositeOf(work: Work, members: readonly number[], caution: number): C
     start: found.start.map((t) => t + lead),
     long: lead + found.long + (plain ? between(colour[last]!, 0) : 0),
   };
-  if (at.long > longestStretch(work)) return undefined;
+  if (at.long > longestStretch(work)) {
+    const over = shortestBreak(work);
+    const alone = work.people.length === 1;
+    return alone &&
+      inner.every((l) => l.kind !== 'window' || plannedWindow(l) >= TIES || plannedWindow(l) < over)
+      ? 'none'
+      : undefined;
+  }
   const tools = [...new Set(steps.flatMap((s) => s.tools ?? []))];
   const hex = steps[first]!.colour;
   return {
@@ -146,10 +173,14 @@ interface At {
  * @param apart steps that lie already
  */
 export function folded(work: Work, caution: number, apart: ReadonlySet<number>): Folded {
-  const composites = clustersOf(work)
+  const clusters = clustersOf(work);
+  const tried = clusters
     .filter((m) => !m.some((i) => apart.has(i)))
-    .flatMap((m) => compositeOf(work, m, caution) ?? []);
-  if (composites.length === 0) return { work, unfold: undefined };
+    .map((m) => compositeOf(work, m, caution));
+  const composites = tried.filter((c) => c !== undefined && c !== 'none');
+  const all = composites.length === clusters.length;
+  const never = tried.includes('none');
+  if (composites.length === 0) return { work, unfold: undefined, all, never };
   const of = new Map(composites.flatMap((c) => c.members.map((i) => [work.steps[i]!.id, c] as const)));
   const steps = work.steps.flatMap((s): Step[] => {
     const c = of.get(s.id);
@@ -162,6 +193,8 @@ export function folded(work: Work, caution: number, apart: ReadonlySet<number>):
   const place = new Map(steps.map((s, i) => [s.id, i]));
   return {
     work: { ...work, steps, links },
+    all,
+    never,
     unfold: (table) =>
       work.steps.map((s, i) => {
         const c = of.get(s.id);

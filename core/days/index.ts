@@ -34,6 +34,7 @@ export { type OwnTime, ownTimes, ownTimesTogether, pacesFrom } from './own-times
 export { POOL_NAMES, poolsOf } from './pools.ts';
 export { preflight } from './preflight.ts';
 export { firmingNow, lastSaid, progressOf } from './progress.ts';
+export { fewOf } from './relaxed.ts';
 export { repeatedOf } from './repeated.ts';
 export { type DaysPlan, type DaysReport } from './report.ts';
 export { ALL_DONE, type SearchOptions, schedule } from './schedule.ts';

@@ -65,5 +65,16 @@ export function relaxedTo(work: Work, level: number | undefined): Relaxed {
 
 const sayingOf = (work: Work, changed: readonly Link[]): Relaxed => ({
   work,
-  says: [...new Set(changed.filter((l) => (l.level ?? 0) <= 0.5).map(told))],
+  says: fewOf([...new Set(changed.filter((l) => (l.level ?? 0) <= 0.5).map(told))]),
 });
+
+/** More sentences than this are no help. Estimate. */
+const MOST_TOLD = 5;
+/** The first few of what is said of joins, and how many more there are. */
+export const fewOf = (says: readonly string[]): readonly string[] =>
+  says.length <= MOST_TOLD
+    ? says
+    : [
+        ...says.slice(0, MOST_TOLD),
+        `And of ${says.length - MOST_TOLD} more joins: they are told under Joins.`,
+      ];

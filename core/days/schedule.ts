@@ -16,6 +16,7 @@ import {
 } from './answers.ts';
 import { dayName, type Calendar } from './calendar.ts';
 import { conflictOf } from './conflict.ts';
+import { folded } from './folded.ts';
 import { pinTrouble, remaining, type Given, type Remaining } from './given.ts';
 import { PLAN_RUNS, simulate, startCurve } from './odds.ts';
 import type { DaysPlan, DaysReport, Moved } from './report.ts';
@@ -139,13 +140,16 @@ export function schedule(
   const whole: Work = { steps, links, people, pools: options.pools ?? [], due };
   const soft = relaxed(whole);
   let report: DaysReport | undefined;
+  const { ended, pins } = options.given ?? {};
+  const apart = new Set(steps.flatMap((s, i) => (ended?.has(s.id) || pins?.has(s.id) ? [i] : [])));
   for (const level of SURELY) {
     const eased = level === 1 ? { work: soft.work, says: [] } : relaxedTo(soft.work, level);
     if (level !== 1 && eased.work.links.every((l, k) => l === soft.work.links[k])) continue;
+    if (level !== undefined && folded(eased.work, 0, apart).never) continue;
     report = scheduled(steps, eased.work.links, calendar, options, [...soft.says, ...eased.says]);
     if (report.plan || report.conflict || !soft.work.links.some((l) => l.level !== undefined)) break;
   }
-  return report!;
+  return report ?? scheduled(steps, soft.work.links, calendar, options, soft.says);
 }
 
 /** The same with its windows as they are. */

@@ -116,9 +116,9 @@ function tailsOf({ minutes }: Cluster, out: readonly (readonly Arc[])[]): Float6
 /**
  * The shortest order in which one pair of hands keeps every lag of a cluster, as if its sitting had no end, and of those the calmest:
  * depth first over orders, each prefix propagated, bounded by the work that is left (branch and bound).
- * @returns undefined where there is none, or none was found
+ * @returns `none` where every order was looked at and none will do; undefined where none was found within the effort
  */
-export function arranged(inside: Cluster): Arranged | undefined {
+export function arranged(inside: Cluster): Arranged | 'none' | undefined {
   const n = inside.minutes.length;
   const { out, before } = arcsOf(inside);
   const tail = tailsOf(inside, out);
@@ -162,7 +162,7 @@ export function arranged(inside: Cluster): Arranged | undefined {
       first,
       inside.minutes.reduce((a, b) => a + b, 0),
     );
-  if (!best) return undefined;
+  if (!best) return nodes > most ? undefined : 'none';
   const { start, end } = best;
   const begins = start.reduce((m, t) => Math.min(m, t), Infinity);
   return { start: [...start].map((t) => t - begins), long: end - begins };
