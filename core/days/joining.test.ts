@@ -170,7 +170,7 @@ describe('packing', () => {
     );
     for (const id of leaned)
       expect(
-        toPack.some((l) => l.piece === id && /firms? for (its|their) rods/.test(l.why)),
+        toPack.some((l) => l.piece === id && /firms? before (it|they) travels?/.test(l.why)),
         id,
       ).toBe(true);
   });

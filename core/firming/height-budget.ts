@@ -3,7 +3,7 @@ import { place, reach, UP, type Instance } from '../figure/index.ts';
 import { type Build } from '../record/index.ts';
 import { formatDuration, given, GRAVITY, reckon, solved, total, type Reckoned } from '../quantity/index.ts';
 import { LAW } from './law.ts';
-import type { PieceFirming } from './piece.ts';
+import type { PieceFirming } from './firmed.ts';
 
 /** One stage of the height, from the board up. */
 export interface Stage {

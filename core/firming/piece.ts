@@ -1,81 +1,31 @@
 import type { SeatFacts } from '../bones/index.ts';
 import { blendOf, isLaidRound, measureOf, place, type Instance } from '../figure/index.ts';
 import { type Build, type PartsOf, type Piece } from '../record/index.ts';
-import { firmingOf, type Blend, type Firming, type SettingConstants } from '../pastes/index.ts';
-import { given, once, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
-import { dryingOf, type DryingBody } from '../solids/index.ts';
-import { bandFigure, bandOf, firmingFamily, type Band, type FirmingFamily } from './band.ts';
+import { firmingOf, type Blend } from '../pastes/index.ts';
+import { given, remembered, sameParts, type Reckoned } from '../quantity/index.ts';
+import { dryingOf } from '../solids/index.ts';
+import { bandOf, firmingFamily, type FirmingFamily } from './band.ts';
+import { chocolateYield, JUST_SHAPED } from './cold.ts';
 import {
-  CHOCOLATE_YIELD,
-  chocolateAfter,
-  chocolateBand,
-  chocolateReaches,
-  chocolateYield,
-  coolingTime,
-  JUST_SHAPED,
-} from './cold.ts';
+  bands,
+  firmed,
+  keep,
+  rounded,
+  roundedLoad,
+  SQRT3,
+  type Bands,
+  type Parts,
+  type PieceFirming,
+} from './firmed.ts';
 import { LAW } from './law.ts';
 import { weightsOf, type Learned } from './learned.ts';
 import { learnedOf } from './looks.ts';
-import {
-  ASKED,
-  keepsLump,
-  needOf,
-  QUESTIONS,
-  reserveUnder,
-  type Duty,
-  type Load,
-  type Question,
-} from './margins.ts';
+import { ASKED, keepsLump, QUESTIONS, type Duty, type Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
+import { firmChocolate } from './piece-cold.ts';
 import { spellsOf } from './places.ts';
 import { reached } from './reached.ts';
-import { slabOf, type Air, type Spell } from './sweep.ts';
-
-/** What a piece is reckoned from when it dries: to draw its curve, to ask what if, to learn from a look. */
-export interface Drying {
-  readonly blend: Blend;
-  readonly body: DryingParts;
-  readonly spells: readonly Spell[];
-  readonly duty: Duty;
-  readonly family: FirmingFamily;
-}
-
-export interface DryingParts extends DryingBody {
-  readonly coat: boolean;
-}
-
-/** When one piece reaches each state, minutes after it is shaped. */
-export interface PieceFirming {
-  readonly piece: string;
-  readonly clock: Firming['by'];
-  readonly bands: Readonly<Partial<Record<Question, Band>>>;
-  /** The ones a person opens, with their chain. */
-  readonly handle: Reckoned;
-  /** Any of them with its chain; undefined where it is not asked of this piece. */
-  readonly figure: (q: Question) => Reckoned | undefined;
-  /** Until when it gives so much without cracking, a strain; undefined for what sets by cold, which hands make soft again. */
-  readonly gives: (strain: number) => Band | undefined;
-  /** From when on it bears a load, for as long as the work takes. */
-  readonly bears: (load: Load) => Band;
-  /** Either of them with its chain. */
-  readonly told: (of: { readonly gives: number } | { readonly bears: Load }) => Reckoned | undefined;
-  /** Uniaxial yield of the paste so many minutes after shaping, averaged over its section, kPa. */
-  readonly yieldAfter: (minutes: number) => number;
-  /** The same after one night in this room: what a rod may lean on. */
-  readonly nightYield: number;
-  /** Set when the room never lets it get firm; says what would. */
-  readonly never: string | undefined;
-  /** How it dries; absent for what sets by cold. */
-  readonly drying?: Drying;
-}
-
-const NIGHT = 12 * 60;
-const SQRT3 = Math.sqrt(3);
-
-interface Parts extends DryingParts {
-  readonly height: number;
-}
+import type { Air } from './sweep.ts';
 
 /** The drying body of a piece together with its height. */
 function shapeParts(piece: Piece): Parts {
@@ -83,21 +33,7 @@ function shapeParts(piece: Piece): Parts {
   return { ...body, coat: body.coat ?? false, height: measureOf(piece).height };
 }
 
-const rounded = (x: number, digits = 3): number => Number(x.toPrecision(digits));
-
 const families = new Map<string, FirmingFamily>();
-const bands = new Map<string, Partial<Record<Question, Band>>>();
-const MOST_KEPT = 4000;
-
-const keep = <T>(cache: Map<string, T>, key: string, make: () => T): T => {
-  const known = cache.get(key);
-  if (known !== undefined) return known;
-  if (cache.size >= MOST_KEPT) cache.clear();
-  const made = make();
-  cache.set(key, made);
-  return made;
-};
-
 function yieldAfter(family: FirmingFamily, minutes: number): number {
   const h = family.likely;
   let i = 0;
@@ -130,72 +66,6 @@ function dutyOf(instance: Instance, facts: SeatFacts): Duty {
           },
         }
       : {}),
-  };
-}
-
-type Bands = Partial<Record<Question, Band>>;
-
-/** What the two clocks have in common: everything is worked out when it is first read. */
-function firmed(
-  piece: Piece,
-  clock: Firming['by'],
-  work: {
-    /** What the figure of a question is worked out by, and until when. */
-    rule: (q: Question) => string;
-    bands: () => Bands;
-    inputs: () => Reckoned[];
-    gives: (strain: number) => Band | undefined;
-    bears: (load: Load) => Band;
-    chain: (q: Question, duty: Duty, band: Band) => readonly Reckoned[];
-    yieldAfter: (minutes: number) => number;
-    never: () => string;
-    drying?: Drying;
-  },
-): PieceFirming {
-  const told = (q: Question, band: Band, chain: readonly Reckoned[]) =>
-    bandFigure(`${piece.name}: ${ASKED[q].words}`, band, work.rule(q), [...work.inputs(), ...chain]);
-  const handle = once(() =>
-    bandFigure(
-      `${piece.name}: firm enough to hold`,
-      work.bands().handle!,
-      work.rule('handle'),
-      work.inputs(),
-    ),
-  );
-  const nightYield = once(() => work.yieldAfter(NIGHT));
-  const never = once(() => (Number.isFinite(work.bands().handle!.likely) ? undefined : work.never()));
-  return {
-    piece: piece.id,
-    clock,
-    get bands() {
-      return work.bands();
-    },
-    get handle() {
-      return handle();
-    },
-    figure: (q) => {
-      const band = work.bands()[q];
-      const chain = band && work.drying ? reached(work.drying.family, q, work.drying.duty, band) : [];
-      return band && told(q, band, chain);
-    },
-    gives: work.gives,
-    bears: work.bears,
-    told: (of) => {
-      if ('gives' in of) {
-        const band = work.gives(of.gives);
-        return band && told('bend', band, work.chain('bend', { bend: of.gives }, band));
-      }
-      const band = work.bears(of.bears);
-      return told('bear', band, work.chain('bear', { load: of.bears }, band));
-    },
-    yieldAfter: work.yieldAfter,
-    get nightYield() {
-      return nightYield();
-    },
-    get never() {
-      return never();
-    },
-    ...(work.drying ? { drying: work.drying } : {}),
   };
 }
 
@@ -282,18 +152,6 @@ export function firmPiece(
   });
 }
 
-const roundedLoad = (l: Load): Load => ({
-  mass: rounded(l.mass),
-  onRods: rounded(l.onRods),
-  contact: rounded(l.contact),
-  section: rounded(l.section),
-  height: rounded(l.height),
-  braced: l.braced,
-});
-
-/** kg/m³; handbook. */
-const CHOCOLATE_DENSITY = 1300;
-
 /** What paste yields at in one direction just shaped, kPa: before it has dried or set. */
 export function freshYield(blend: Blend): number {
   const firming = firmingOf(blend);
@@ -304,72 +162,6 @@ export function freshYield(blend: Blend): number {
 
 /** Does a piece keep its shape from the first, however soft? @param height mm */
 export const keepsItsShape = (f: PieceFirming, height: number): boolean => keepsLump(f.yieldAfter(0), height);
-
-function firmChocolate(
-  piece: Piece,
-  constants: SettingConstants,
-  { air, parts, duty }: { readonly air: Air; readonly parts: Parts; readonly duty: Duty },
-  inputs: () => Reckoned[],
-): PieceFirming {
-  const slab = slabOf(
-    parts.volume,
-    parts.area,
-    parts.depth,
-    parts.facing,
-    parts.thickness,
-    parts.kind,
-    parts.coat,
-  );
-  const cooling = rounded(coolingTime(slab.bulk, slab.facing, slab.depth, slab.shape, air));
-  const settled = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
-  // firm alike all through, without a skin: what it yields at is the reserve asked for over that of one kPa
-  const yieldFor = (load: Load, q: 'bear' | 'stand'): number =>
-    needOf(q) /
-    reserveUnder(load, {
-      thickness: slab.thickness,
-      density: CHOCOLATE_DENSITY,
-      sheet: parts.kind === 'sheet',
-    })({
-      mean: 1,
-      stiff: 1,
-      centre: 1,
-      skin: 0,
-    });
-  const under = (q: 'bear' | 'stand') => duty.load && { [q]: yieldFor(duty.load, q) };
-  const yieldsAt: Partial<Record<Question, number>> = {
-    ...CHOCOLATE_YIELD,
-    hard: 0.9 * settled,
-    ...under('bear'),
-    ...under('stand'),
-  };
-  const bandsOf = () =>
-    keep(bands, JSON.stringify(['cold', constants, cooling, air, yieldsAt]), () => {
-      const all: Bands = {};
-      for (const q of ['touch', 'handle', 'bear', 'stand', 'hard', 'texture'] as const) {
-        const wanted = yieldsAt[q];
-        if (wanted !== undefined) all[q] = chocolateBand(constants, air, cooling, wanted);
-      }
-      return all;
-    });
-  return firmed(piece, 'cold', {
-    rule: (q) =>
-      `cooling and setting followed minute by minute until it yields at ${Math.round(yieldsAt[q] ?? 0)} kPa`,
-    bands: bandsOf,
-    inputs,
-    gives: () => undefined,
-    chain: () => [],
-    bears: (load) => chocolateBand(constants, air, cooling, yieldFor(roundedLoad(load), 'bear')),
-    yieldAfter: (minutes) =>
-      SQRT3 * (minutes >= NIGHT ? settled : chocolateAfter(constants, air.temperature, cooling, minutes)),
-    never: () => {
-      const cooler = [22, 20, 18, 16, 4].find((t) =>
-        Number.isFinite(chocolateReaches(constants, t, cooling, CHOCOLATE_YIELD.handle)),
-      );
-      const mend = cooler === undefined ? 'Use a darker chocolate.' : `Work at ${cooler} °C or chill it.`;
-      return `${piece.name} stays soft at ${air.temperature} °C: modelling chocolate sets by cold. ${mend}`;
-    },
-  });
-}
 
 /** What was learned, as part of a key. */
 const stampOf = remembered((learned: Learned): string =>

@@ -1,7 +1,7 @@
 import type { Build, Saw, Seen } from '../record/index.ts';
 import { plainDuty, plainSpells, SAW } from './looks.ts';
 import type { Question } from './margins.ts';
-import type { PieceFirming } from './piece.ts';
+import type { PieceFirming } from './firmed.ts';
 
 /**
  * A look at a piece with all that its firming is reckoned from now.

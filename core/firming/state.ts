@@ -1,5 +1,5 @@
 import type { Band } from './band.ts';
-import type { PieceFirming } from './piece.ts';
+import type { PieceFirming } from './firmed.ts';
 
 /** Firmness in the words of the bench, fresh to finished. */
 export const STATES = ['soft', 'skinned', 'posed', 'firm', 'set', 'dry'] as const;

@@ -3,7 +3,7 @@ import { bandOf, type Band } from './band.ts';
 import { NOTHING_LEARNED } from './learned.ts';
 import { learnedOf, lookFrom } from './looks.ts';
 import { CLOSING, crossing } from './margins.ts';
-import type { PieceFirming } from './piece.ts';
+import type { PieceFirming } from './firmed.ts';
 
 /** A look beside what had been reckoned for it. */
 export interface SeenBeside {

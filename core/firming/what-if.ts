@@ -6,7 +6,7 @@ import { NOTHING_LEARNED, weightsOf, type Learned } from './learned.ts';
 import { learnedOf } from './looks.ts';
 import { punch, type Duty, type Question } from './margins.ts';
 import { pasteLaw } from './paste-law.ts';
-import type { Drying, DryingParts } from './piece.ts';
+import type { Drying, DryingParts } from './firmed.ts';
 import { PLACES } from './places.ts';
 import type { Spell } from './sweep.ts';
 

@@ -135,4 +135,4 @@ export const USUAL_PIECE: Omit<Piece, 'id' | 'name' | 'form' | 'blend' | 'colour
 
 /** Two alike that are named as such take the plural: `the ears still give`. */
 export const verb = (piece: Pick<Piece, 'pair' | 'name'>, one: string, many: string): string =>
-  piece.pair && /[^s]s$/.test(piece.name) ? many : one;
+  piece.pair && /([^s]s|feet|teeth)$/i.test(piece.name) ? many : one;

@@ -46,7 +46,7 @@ export const pack: StepMaker = {
                 to: PACK_ID,
                 kind: 'wait',
                 band: { fast: age, likely: age, slow: age },
-                why: `the ${lower(p.name)} ${verb(p, 'firms for its rods before it travels', 'firm for their rods before they travel')}`,
+                why: `the ${lower(p.name)} ${verb(p, 'firms before it travels', 'firm before they travel')}`,
                 piece: p.id,
               },
             ];
