@@ -55,7 +55,7 @@ export interface Parts extends DryingParts {
 }
 
 /** To three digits, so that equal pieces cost nothing. */
-export const rounded = (x: number, digits = 3): number => Number(x.toPrecision(digits));
+export const toDigits = (x: number, digits = 3): number => Number(x.toPrecision(digits));
 
 /** Bands found before, by all they follow from. */
 export const bands = new Map<string, Partial<Record<Question, Band>>>();
@@ -72,12 +72,13 @@ export const keep = <T>(cache: Map<string, T>, key: string, make: () => T): T =>
   return made;
 };
 
+/** A load to three digits. */
 export const roundedLoad = (l: Load): Load => ({
-  mass: rounded(l.mass),
-  onRods: rounded(l.onRods),
-  contact: rounded(l.contact),
-  section: rounded(l.section),
-  height: rounded(l.height),
+  mass: toDigits(l.mass),
+  onRods: toDigits(l.onRods),
+  contact: toDigits(l.contact),
+  section: toDigits(l.section),
+  height: toDigits(l.height),
   braced: l.braced,
 });
 

@@ -7,7 +7,7 @@ import {
   firmed,
   keep,
   NIGHT,
-  rounded,
+  toDigits,
   roundedLoad,
   SQRT3,
   type Bands,
@@ -36,7 +36,7 @@ export function firmChocolate(
     parts.kind,
     parts.coat,
   );
-  const cooling = rounded(coolingTime(slab.bulk, slab.facing, slab.depth, slab.shape, air));
+  const cooling = toDigits(coolingTime(slab.bulk, slab.facing, slab.depth, slab.shape, air));
   const settled = constants.setYield * Math.exp(-constants.softening * (air.temperature - 20));
   // firm alike all through, without a skin: what it yields at is the reserve asked for over that of one kPa
   const yieldFor = (load: Load, q: 'bear' | 'stand'): number =>

@@ -10,7 +10,7 @@ import {
   bands,
   firmed,
   keep,
-  rounded,
+  toDigits,
   roundedLoad,
   SQRT3,
   type Bands,
@@ -53,15 +53,15 @@ function dutyOf(instance: Instance, facts: SeatFacts): Duty {
   const hangs = slender && lean > 0.17 && !facts.rodded && !isLaidRound(instance);
   const overhang = hangs ? Math.max(0, parts.height - facts.held) : 0;
   return {
-    ...(overhang > 0 ? { overhang: rounded(overhang), lean: rounded(lean) } : {}),
+    ...(overhang > 0 ? { overhang: toDigits(overhang), lean: toDigits(lean) } : {}),
     ...(facts.load > LEAST_LOAD
       ? {
           load: {
-            mass: rounded(facts.load / 1000),
-            onRods: rounded(facts.loadOnRods),
-            contact: rounded(facts.loadContact),
-            section: rounded(facts.section),
-            height: slender && lean < 0.5 && !facts.stiffened ? rounded(facts.free) : 0,
+            mass: toDigits(facts.load / 1000),
+            onRods: toDigits(facts.loadOnRods),
+            contact: toDigits(facts.loadContact),
+            section: toDigits(facts.section),
+            height: slender && lean < 0.5 && !facts.stiffened ? toDigits(facts.free) : 0,
             braced: facts.braced,
           },
         }
@@ -90,11 +90,11 @@ export function firmPiece(
   const exact = shapeParts(piece);
   const parts: Parts = {
     ...exact,
-    volume: rounded(exact.volume),
-    area: rounded(Math.max(exact.area * 0.3, exact.area - facts.contact)),
-    depth: rounded(exact.depth),
-    facing: rounded(exact.facing),
-    thickness: rounded(exact.thickness),
+    volume: toDigits(exact.volume),
+    area: toDigits(Math.max(exact.area * 0.3, exact.area - facts.contact)),
+    depth: toDigits(exact.depth),
+    facing: toDigits(exact.facing),
+    thickness: toDigits(exact.thickness),
   };
   const inputs = (): Reckoned[] => [
     given('Room', room.temperature, '°C'),
@@ -140,7 +140,7 @@ export function firmPiece(
           ]
         : []),
     ],
-    gives: (strain) => answered('bend', { bend: rounded(strain) }),
+    gives: (strain) => answered('bend', { bend: toDigits(strain) }),
     bears: (load) => answered('bear', { load: roundedLoad(load) })!,
     chain: (q, asked, band) => reached(family, q, asked, band),
     yieldAfter: (minutes) => yieldAfter(family, minutes),
