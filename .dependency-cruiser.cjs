@@ -11,6 +11,7 @@ const ROOMS = [
   'ground',
   'figure',
   'contacts',
+  'reach',
   'paste-list',
   'edits',
   'bones',

@@ -13,11 +13,11 @@ import {
 import { contactsOf, GROUND } from './contacts/index.ts';
 import { reckonCake } from './cutting/index.ts';
 import {
-  burials,
   coveringLinks,
   edited,
   inParts,
   joiningsOf,
+  stagesOf,
   stepsOf,
   type Edited,
   type Joining,
@@ -64,7 +64,7 @@ function madeOf(build: Build, { paste, firming, bones, cake, facts, joinings, ag
     number: (p) => multiplicity(build, p),
   });
   const covered = { ...asMade, links: [...asMade.links, ...coveringLinks(build, asMade.links)] };
-  const changed = edited(build, covered, build.steps.own.length > 0 ? burials(build) : []);
+  const changed = edited(build, covered, () => stagesOf(build, covered.links));
   return { ...inParts(changed.steps, changed.links, build.steps.parts), says: changed.says };
 }
 

@@ -115,7 +115,7 @@ function boxOf(i: Instance): Float64Array {
 
 const topOf = remembered((ground: Ground): Solid => groundWithin(ground.top.shape, ground.top.width));
 /** What the figure stands on. */
-const groundSolid = (build: OnGround): Solid => topOf(groundOf(build));
+export const groundSolid = (build: OnGround): Solid => topOf(groundOf(build));
 
 /**
  * Who touches whom: boxes swept from left to right first, then skins cut by each other's depth. Of a batch the first of each

@@ -2,14 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyBuild } from '../figure/arbitrary.testing.ts';
 import { demoBuild } from '../files/demo.testing.ts';
-import { setOwnStep } from '../edits/index.ts';
-import { type Build, wholeOf } from '../record/index.ts';
+import { ENOUGH, reachedAfter, reachOf } from '../reach/index.ts';
+import { reachedSlowly } from '../reach/reach.testing.ts';
+import { TEXTURES, type Build, type OwnStep, wholeOf } from '../record/index.ts';
 import { plan } from '../plan.ts';
-import { burials, closesOff, joinId, shapedBy, type DaysReport } from './index.ts';
+import { burials, closesOff, joinId, joinsBefore, orderOf, stagesOf, type DaysReport } from './index.ts';
 import { contacts } from './burial.ts';
-import { shapeId } from './steps/index.ts';
+import { shapeId, textureId } from './steps/index.ts';
 
-const DEMOS = ['ferryman-otter', 'one-legged-heron', 'savoy-cabbage', 'sixty-acorn-sweets'];
+const DEMOS = ['ferryman-otter', 'one-legged-heron', 'savoy-cabbage'];
 
 /** Last end and first start of every whole step. */
 function times(days: DaysReport): Map<string, { from: number; to: number }> {
@@ -25,36 +26,56 @@ function times(days: DaysReport): Map<string, { from: number; to: number }> {
   return found;
 }
 
-/** Whatever goes over a piece comes after the piece is shaped and textured, unless the figure asks for the opposite. */
+/** Joins as the plan makes them, and how many are made before a step begins. */
+function madeBy(build: Build, at: ReturnType<typeof times>, step: string) {
+  const joins = build.pieces
+    .flatMap((p) => (at.has(joinId(p.id)) ? [{ id: p.id, to: at.get(joinId(p.id))!.to }] : []))
+    .sort((a, b) => a.to - b.to);
+  const from = at.get(step)!.from;
+  return { stages: joins.map((j) => j.id), passed: joins.filter((j) => j.to <= from).length };
+}
+
+/** What goes over a piece comes after that is in its place, and no surface is worked where the tool no longer gets. */
 function expectNothingBuried(build: Build): number {
   const days = plan(build, { runs: 25 }).days();
   if (!days.plan || days.plan.lateBy > 0) return 0;
   const at = times(days);
   let checked = 0;
+  const parts = (id: string) => days.steps.filter((s) => wholeOf(s.id) === id).length;
   for (const c of contacts(build)) {
-    const piece = build.pieces.find((p) => p.id === c.piece)!;
-    const done = at.get(shapedBy(piece));
+    const placed = at.get(joinId(c.piece));
     const over = at.get(joinId(c.by));
-    // of a lot each part is covered in its turn, and what is set in while a face gives may come before its texture
-    const lot = (id: string) => days.steps.filter((s) => wholeOf(s.id) === id).length > 1;
-    if (lot(shapedBy(piece)) && lot(joinId(c.by))) {
-      expect(over!.from).toBeGreaterThan(done!.from);
-      checked++;
-      continue;
-    }
-    if (days.links.some((l) => l.kind === 'window' && l.from === shapeId(c.piece) && l.to === joinId(c.by)))
-      continue;
-    if (!done || !over) continue;
+    if (!placed || !over || parts(joinId(c.by)) > 1 || parts(joinId(c.piece)) > 1) continue;
+    const told = days.links.some((l) => l.from === joinId(c.piece) && l.to === joinId(c.by));
+    if (!told) continue;
     checked++;
-    expect(over.from, `${c.byName} over ${c.name}`).toBeGreaterThanOrEqual(done.to);
+    expect(over.from, `${c.byName} over ${c.name}`).toBeGreaterThanOrEqual(placed.to);
+  }
+  for (const p of build.pieces) {
+    if (p.texture === 'none' || parts(textureId(p.id)) > 1) continue;
+    // what has to be joined while it gives is textured where it stands
+    if (days.links.some((l) => l.from === joinId(p.id) && l.to === textureId(p.id))) continue;
+    const { stages, passed } = madeBy(build, at, textureId(p.id));
+    const spots = reachOf(build, { piece: p.id, work: TEXTURES[p.texture].work, side: 'all' }, stages);
+    const soft = days.links.some(
+      (l) => l.kind === 'window' && l.from === shapeId(p.id) && /^join/.test(l.to),
+    );
+    if (soft) continue;
+    checked++;
+    expect(reachedAfter(spots, passed), `the texture of ${p.name}`).toBeGreaterThanOrEqual(
+      ENOUGH * reachedAfter(spots, 0) - 1e-9,
+    );
   }
   return checked;
 }
 
 describe('what goes over something', () => {
-  it.each(DEMOS)('comes after what it covers is shaped and textured: %s', (name) => {
-    expect(expectNothingBuried(demoBuild(name))).toBeGreaterThan(0);
-  });
+  it.each(DEMOS)(
+    'comes after what it covers is in its place, and while tools reach what is seen: %s',
+    (name) => {
+      expect(expectNothingBuried(demoBuild(name))).toBeGreaterThan(0);
+    },
+  );
 
   it('in any figure', () => {
     let checked = 0;
@@ -81,18 +102,75 @@ describe('what goes over something', () => {
   });
 });
 
-it('a step of one’s own on a piece comes before whatever covers it, wherever it is told to come', () => {
+describe('a step of one’s own on a face', () => {
   const otter = demoBuild('ferryman-otter');
   const own = { id: 'own:dust', title: 'Dust it', minutes: 10 };
-  for (const b of burials(otter).slice(0, 4)) {
-    const build: Build = { ...otter, steps: { ...otter.steps, own: [{ ...own, piece: b.piece }] } };
-    const days = plan(build, { runs: 25 }).days();
-    const at = times(days);
-    expect(at.get('own:dust')!.to, b.byName).toBeLessThanOrEqual(at.get(joinId(b.by))!.from);
-    const late = setOwnStep(build, 'own:dust', { after: joinId(b.by) });
-    if (!late.ok) throw new Error(late.problem.text);
-    const refused = plan(late.value, { runs: 1 }).days();
-    expect(refused.plan).toBeUndefined();
-    expect(refused.trouble.join('\n')).toContain(b.byName.toLowerCase());
-  }
+  const withOwn = (piece: string, more: Partial<OwnStep> = {}): Build => ({
+    ...otter,
+    steps: { ...otter.steps, own: [{ ...own, piece, ...more }] },
+  });
+  const linksOf = (build: Build) => plan(build).made.links;
+  const stages = stagesOf(otter, linksOf(otter));
+
+  it('comes before the join that takes the face out of reach of its tool, and of no other', () => {
+    let closed = 0;
+    for (const piece of ['body', 'head', 'lantern-arm', 'feet'])
+      for (const work of ['paint', 'dust', 'sponge'] as const)
+        for (const side of ['all', 'front', 'back'] as const) {
+          const { closing } = orderOf(otter, { piece, work, side }, stages);
+          const before = linksOf(withOwn(piece, { work, side })).filter(
+            (l) => l.from === own.id && l.to !== 'pack',
+          );
+          expect(
+            before.map((l) => l.to),
+            `${work} ${piece} ${side}`,
+          ).toEqual(closing ? [joinId(closing.piece)] : []);
+          if (closing) closed++;
+        }
+    expect(closed).toBeGreaterThan(4);
+    expect(closed).toBeLessThan(30);
+  });
+
+  it('a cheek is painted after the ears are on: they only touch the head', () => {
+    const late = plan(withOwn('head', { work: 'paint', side: 'front', after: joinId('ears') }), {
+      runs: 25,
+    }).days();
+    const at = times(late);
+    expect(at.get(own.id)!.from).toBeGreaterThanOrEqual(at.get(joinId('ears'))!.to);
+  });
+
+  it('is told what is lost where it comes late and may, and refused where too little is left', () => {
+    let [lost, refused] = [0, 0];
+    for (const piece of ['body', 'head', 'feet', 'lantern-cap', 'lantern-paw'])
+      for (const work of ['dust', 'press', 'sponge'] as const) {
+        const last = stages.at(-1)!;
+        const build = withOwn(piece, { work, after: joinId(last) });
+        const before = joinsBefore(otter, joinId(last), plan(otter).made.links);
+        const order = orderOf(otter, { piece, work, side: 'all' }, stages, before);
+        const days = plan(build, { runs: 1 }).days();
+        if (order.lost) {
+          lost++;
+          expect(days.trouble.join(' ')).toContain(order.lost);
+        } else if (order.refused) {
+          refused++;
+          expect(linksOf(build).some((l) => l.from === own.id && l.to === joinId(order.closing!.piece))).toBe(
+            true,
+          );
+        }
+      }
+    expect(lost).toBeGreaterThan(1);
+    expect(refused).toBeGreaterThan(0);
+  });
+
+  it('is within reach when the plan does it, looked at the slow way', () => {
+    const build = withOwn('body', { work: 'snip', side: 'all' });
+    const at = times(plan(build, { runs: 25 }).days());
+    const { stages: made, passed } = madeBy(build, at, own.id);
+    const { now, alone } = reachedSlowly(build, 'body', new Set(made.slice(0, passed)), {
+      half: 3,
+      length: 70,
+      cone: 55,
+    });
+    expect(now / alone).toBeGreaterThan(0.85);
+  });
 });

@@ -38,27 +38,35 @@ describe('steps of one’s own', () => {
       title: 'Paint the shirt front',
       minutes: 25,
       piece: 'body',
+      work: 'dust',
       after: 'shape:body',
       wait: 120,
     }),
   );
-  it('are planned, wait as long as they are told, and come before what covers their piece', () => {
+  const closes = painted.steps.own[0]!;
+  const closing = () =>
+    plan(painted).made.links.find((l) => l.from === closes.id && l.to.startsWith('join:'))!;
+  it('are planned, wait as long as they are told, and come before what takes their face out of reach', () => {
     const days = daysOf(painted);
     const mine = at(days, 'own:paint-the-shirt-front');
     expect(mine.step.minutes).toBe(25);
     expect(mine.from - at(days, shapeId('body')).to).toBeGreaterThanOrEqual(120);
-    expect(at(days, joinId('scarf')).from).toBeGreaterThanOrEqual(mine.to);
-    expect(at(days, joinId('belly')).from).toBeGreaterThanOrEqual(mine.to);
+    expect(at(days, closing().to).from).toBeGreaterThanOrEqual(mine.to);
   });
-  it('after what covers their piece are refused with the pair named', () => {
+  it('after what leaves their tool too little are refused with the pair named', () => {
     const late = value(
-      addOwnStep(otter, { title: 'Paint the shirt', minutes: 25, piece: 'body', after: joinId('scarf') }),
+      addOwnStep(otter, {
+        title: 'Smooth the feet',
+        minutes: 25,
+        piece: 'feet',
+        work: 'press',
+        after: 'finish',
+      }),
     );
     const { plan: none, trouble } = daysOf(late);
     expect(none).toBeUndefined();
-    expect(trouble.join('\n')).toMatch(/under the scarf the body is out of reach/);
-    expect(trouble.join('\n')).toMatch(/Paint the shirt/);
-    expect(trouble.join('\n')).toMatch(/Way out: do “Paint the shirt” earlier, before “Lay the scarf/);
+    expect(trouble.join('\n')).toMatch(/once the \w+ (is|are) on, a finger reaches only \d+ % of the feet/);
+    expect(trouble.join('\n')).toMatch(/Way out: do “Smooth the feet” earlier, before “/);
   });
   it('outlive the figure: a piece that is gone takes nothing with it', () => {
     const without = {
@@ -93,22 +101,23 @@ describe('steps changed', () => {
 });
 
 describe('before a step that cannot be undone', () => {
-  const painted = value(addOwnStep(otter, { title: 'Paint the shirt', minutes: 25, piece: 'body' }));
+  const painted = value(
+    addOwnStep(otter, { title: 'Paint the shirt', minutes: 25, piece: 'body', work: 'dust' }),
+  );
   const days = daysOf(painted);
   const step = (id: string) => days.steps.find((s) => s.id === id)!;
-  it('asks whether all is done on what goes under', () => {
-    const lines = preflight(painted, days.steps, step(joinId('scarf')));
+  const over = days.links.find((l) => l.from === 'own:paint-the-shirt' && l.to.startsWith('join:'))!.to;
+  it('asks whether all is done that is out of reach after it', () => {
+    const lines = preflight(painted, days, step(over));
     const mine = lines.find((l) => l.step === 'own:paint-the-shirt')!;
     expect(mine).toMatchObject({ done: false });
     expect(lines.at(-1)!.text).toMatch(/Nothing is left to do on/);
     const ticked = tick(painted, 'own:paint-the-shirt', '2026-12-04T10:00:00Z');
-    expect(preflight(ticked, days.steps, step(joinId('scarf'))).find((l) => l.step === mine.step)!.done).toBe(
-      true,
-    );
+    expect(preflight(ticked, days, step(over)).find((l) => l.step === mine.step)!.done).toBe(true);
   });
   it('counts what is not done before it is packed, and asks nothing before what can be done again', () => {
-    expect(preflight(painted, days.steps, step('pack')).length).toBeGreaterThan(20);
-    expect(preflight(painted, days.steps, step(shapeId('body')))).toEqual([]);
+    expect(preflight(painted, days, step('pack')).length).toBeGreaterThan(20);
+    expect(preflight(painted, days, step(shapeId('body')))).toEqual([]);
   });
 });
 
@@ -125,17 +134,23 @@ describe('the heron with a planted conflict', () => {
   const heron = demoBuild('one-legged-heron');
   const paint = (after?: string) =>
     value(
-      addOwnStep(heron, { title: 'Shade the body', minutes: 20, piece: 'body', ...(after ? { after } : {}) }),
+      addOwnStep(heron, {
+        title: 'Shade the body',
+        minutes: 20,
+        piece: 'body',
+        work: 'dust',
+        ...(after ? { after } : {}),
+      }),
     );
   it('is explained by the pair, and resolved by doing it earlier', () => {
-    const over = burials(heron).find((b) => b.piece === 'body')!;
-    const late = daysOf(paint(joinId(over.by)));
+    const late = daysOf(paint('finish'));
     expect(late.plan).toBeUndefined();
-    expect(late.trouble.join('\n')).toContain(
-      `under the ${over.byName.toLowerCase()} the body is out of reach`,
+    expect(late.trouble.join('\n')).toMatch(
+      /once the (near|far) wing is on, a dusting brush reaches only \d+ % of the body/,
     );
     const early = daysOf(paint(shapeId('body')));
-    expect(at(early, joinId(over.by)).from).toBeGreaterThanOrEqual(at(early, 'own:shade-the-body').to);
+    const over = early.links.find((l) => l.from === 'own:shade-the-body' && l.to.startsWith('join:'))!;
+    expect(at(early, over.to).from).toBeGreaterThanOrEqual(at(early, 'own:shade-the-body').to);
   });
 });
 

@@ -1,6 +1,7 @@
 import { pieceOf, wholeOf, type OwnStep, type StepEdits, type Build } from '../record/index.ts';
 import { formatTime } from '../quantity/index.ts';
-import type { Buried } from './burial.ts';
+import type { Stages } from '../reach/index.ts';
+import { joinsBefore, orderOf, reachWhy } from './reaching.ts';
 import { joinId, PACK_ID, shapedBy, shapeId, textureId } from './steps/index.ts';
 import type { Link, Step } from './types.ts';
 
@@ -35,8 +36,17 @@ const link = (from: string, to: string, wait: number, why: string): Link => ({
   why,
 });
 
-/** Links of a step of somebody's own: after, before, and before what puts its piece out of reach. */
-function ownLinks(build: Build, o: OwnStep, there: ReadonlySet<string>, buried: readonly Buried[]): Link[] {
+/** What the links of somebody's own steps are made from. */
+interface Round {
+  readonly there: ReadonlySet<string>;
+  readonly links: readonly Link[];
+  readonly stages: Stages;
+  /** Told what is lost where a step comes late and may. */
+  readonly tell: (text: string) => void;
+}
+
+/** Links of a step of somebody's own: after, before, and before what puts its face out of reach. */
+function ownLinks(build: Build, o: OwnStep, { there, links, stages, tell }: Round): Link[] {
   const out: Link[] = [];
   const after = o.after === undefined ? undefined : wholeOf(o.after);
   const before = o.before === undefined ? undefined : wholeOf(o.before);
@@ -55,19 +65,18 @@ function ownLinks(build: Build, o: OwnStep, there: ReadonlySet<string>, buried: 
   }
   if (before === undefined && there.has(PACK_ID))
     out.push(link(o.id, PACK_ID, 0, 'everything is done before it is packed'));
-  for (const b of buried.filter((x) => x.piece === piece.id)) {
-    const to = joinId(b.by);
-    if (there.has(to))
-      out.push(
-        link(
-          o.id,
-          to,
-          0,
-          `under the ${b.byName.toLowerCase()} the ${piece.name.toLowerCase()} is out of reach`,
-        ),
-      );
-  }
-  return out;
+  const reach = reachLink(build, o, piece.id, { there, links, stages, tell });
+  return reach ? [...out, reach] : out;
+}
+
+/** Before what puts its face out of reach, unless it comes later by its own wish and enough is left. */
+function reachLink(build: Build, o: OwnStep, piece: string, round: Round): Link | undefined {
+  const face = { piece, work: o.work ?? 'paint', side: o.side ?? 'all' } as const;
+  const after = o.after === undefined ? undefined : joinsBefore(build, wholeOf(o.after), round.links);
+  const { closing, lost } = orderOf(build, face, round.stages, after);
+  if (lost !== undefined) round.tell(`“${o.title}”: ${lost}.`);
+  if (!closing || !round.there.has(joinId(closing.piece))) return undefined;
+  return link(o.id, joinId(closing.piece), 0, reachWhy(build, face, closing));
 }
 
 /** Whether links run in a circle. */
@@ -132,13 +141,13 @@ const lowered = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
 
 /**
  * The steps a figure makes, as this person changed them: their own minutes, steps left out, steps of their own, steps done
- * in one. A step on a piece comes before whatever puts that piece out of reach; what names a step that is no longer made
+ * in one. A step on a piece comes before whatever puts that face out of reach; what names a step that is no longer made
  * is let go.
  */
 export function edited(
   build: Build,
   made: { readonly steps: readonly Step[]; readonly links: readonly Link[] },
-  buried: readonly Buried[],
+  stages: () => Stages,
 ): Edited {
   const { own, minutes, left, joined = [] }: StepEdits = build.steps;
   let links: Link[] = [...made.links];
@@ -148,6 +157,9 @@ export function edited(
     .filter((s) => !gone.has(s.id))
     .map((s) => (minutes[s.id] === undefined ? s : { ...s, minutes: minutes[s.id]! }));
   const there = new Set([...steps.map((s) => s.id), ...own.map((s) => s.id)]);
+  const says: string[] = [];
+  const round: Round | undefined =
+    own.length > 0 ? { there, links, stages: stages(), tell: (text) => void says.push(text) } : undefined;
   for (const o of own) {
     const piece = o.piece === undefined ? undefined : pieceOf(build, o.piece);
     steps.push({
@@ -159,7 +171,7 @@ export function edited(
       ...(piece ? { piece: piece.id } : {}),
       ...(o.tool ? { tools: [o.tool] } : {}),
     });
-    links.push(...ownLinks(build, o, there, buried));
+    if (round) links.push(...ownLinks(build, o, { ...round, links }));
   }
-  return joined.reduce<Edited>((now, ids) => inOne(ids.map(wholeOf), now), { steps, links, says: [] });
+  return joined.reduce<Edited>((now, ids) => inOne(ids.map(wholeOf), now), { steps, links, says });
 }

@@ -3,7 +3,7 @@ import { listed } from '../quantity/index.ts';
 import { burials, closesOff } from './burial.ts';
 import { BONES_ID, joinId, PACK_ID } from './steps/types.ts';
 import { shapedBy } from './steps/index.ts';
-import type { Step } from './types.ts';
+import type { Link, Step } from './types.ts';
 
 /** Something to be sure of before a step that cannot be undone. */
 export interface Preflight {
@@ -18,7 +18,11 @@ export interface Preflight {
  * goes out of reach has been looked at.
  * @returns nothing for a step that can be done again
  */
-export function preflight(build: Build, steps: readonly Step[], step: Step): Preflight[] {
+export function preflight(
+  build: Build,
+  { steps, links }: { readonly steps: readonly Step[]; readonly links: readonly Link[] },
+  step: Step,
+): Preflight[] {
   const ticked = new Set(build.bench.done.map((d) => d.step));
   const lines: Preflight[] = [];
   const about = (id: string, text: string) => {
@@ -41,9 +45,10 @@ export function preflight(build: Build, steps: readonly Step[], step: Step): Pre
       shapedBy(piece),
       `the ${b.name.toLowerCase()} ${piece.pair || piece.count > 1 ? 'are' : 'is'} shaped and textured`,
     );
-    for (const own of build.steps.own)
-      if (own.piece === b.piece) about(own.id, `“${own.title}” is done: it goes under`);
   }
+  for (const own of build.steps.own)
+    if (links.some((l) => l.from === own.id && l.to === step.id))
+      about(own.id, `“${own.title}” is done: after this it is out of reach`);
   if (lines.length > 0 || closesOff(build, step.piece).length > 0)
     about(BONES_ID, 'the rods are cut to length');
   const closed = closesOff(build, step.piece);

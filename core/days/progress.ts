@@ -113,7 +113,7 @@ export function progressOf(
     left.length === 0 && done.size > 0 && (days?.plan !== undefined || !!days?.trouble.includes(ALL_DONE));
   const base = { all, finished: done.size, ahead: left.length, over };
   if (!current || !days?.origin) return { ...base, next: [], holding: [], closing: [], before: [] };
-  const { origin, links, steps, people } = days;
+  const { origin, links, people } = days;
   const session = sessions.find((s) => s.steps.includes(current));
   const doneBy = whoDoes(current.who, people);
   const at = all.indexOf(current);
@@ -128,7 +128,7 @@ export function progressOf(
       now,
     }),
     closing: closingOf(links, all, done, now, origin),
-    before: preflight(build, steps, current.step).slice(0, shown.before),
+    before: preflight(build, days, current.step).slice(0, shown.before),
     ...(doneBy === undefined ? {} : { doneBy }),
   };
 }

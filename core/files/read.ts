@@ -7,9 +7,7 @@ import { checkForm } from '../solids/index.ts';
 import { validateBuild } from './generated/validate-build.js';
 import { migrated } from './migrations.ts';
 import { sentence } from './sentences.ts';
-
-/** Larger than any build and small enough to read without a stall: 8 MB. */
-export const LARGEST_FILE = 8_000_000;
+import { LARGEST_FILE } from './write.ts';
 
 /** What the schema cannot say: names that point at nothing, loops, sizes that cannot be made. */
 function sense(build: Build): string | undefined {

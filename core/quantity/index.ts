@@ -13,6 +13,7 @@ export * from './linear.ts';
 export * from './elliptic.ts';
 export * from './once.ts';
 export * from './derived.ts';
+export { reusing } from './reused.ts';
 export * from './day.ts';
 export * from './when.ts';
 export * from './odds.ts';

@@ -1,4 +1,5 @@
 import { field, type Of } from '../quantity/index.ts';
+import { FACE_SIDE_KINDS, WORK_KINDS } from './works.ts';
 
 /** Who works when, with which tools and how much room, and what somebody changed of the steps. */
 
@@ -100,6 +101,9 @@ export const ownStepRecord = record({
   before: optional(stepId),
   /** Works on this piece, which has to be within reach. */
   piece: optional(id),
+  /** What is done to it, painted with a brush when absent, and on which side, all that is seen of it when absent. */
+  work: optional(oneOf(WORK_KINDS)),
+  side: optional(oneOf(FACE_SIDE_KINDS)),
   tool: optional(oneOf(TOOLS)),
 });
 

@@ -5,11 +5,12 @@ import { App } from 'ant-design-vue';
 import { liveQuery } from 'dexie';
 import { FolderOpen, Plus, Trash2, Copy, Download } from '@lucide/vue';
 import { openFile, saveBlob, saveToFile } from '../shell/files.ts';
-import { FILE_EXTENSION, fileStem, readRecord } from '@core/files/index.ts';
+import { FILE_EXTENSION, fileStem } from '@core/files/index.ts';
 import { db, keeping, type StoredBuild } from '../storage/db.ts';
-import { LONGEST_NAME, tellLocal } from '@core/quantity/index.ts';
+import { LONGEST_NAME, tellLocal, type Result } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { removeBuild, savedBuilds, shelve } from '../storage/builds.ts';
+import { reading } from '../storage/reading.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import ShelfFigure from './ShelfFigure.vue';
 import { blankBuild } from './blank.ts';
@@ -29,8 +30,9 @@ const chooser = ref<HTMLInputElement>();
 
 const read = new WeakMap<StoredBuild, Card>();
 const watching = liveQuery(() => db.builds.toArray()).subscribe({
-  next: (list) => {
-    cards.value = list.map(cardOf).sort(order);
+  next: async (list) => {
+    const { readRecord } = await reading();
+    cards.value = list.map((stored) => cardOf(stored, readRecord)).sort(order);
   },
   error: () => {
     problem.value = 'What is on the shelf could not be read from this browser. Reload the page to try again.';
@@ -38,7 +40,7 @@ const watching = liveQuery(() => db.builds.toArray()).subscribe({
   },
 });
 /** Each record is read by itself, so that one that is damaged hides nobody else. */
-function cardOf(stored: StoredBuild): Card {
+function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Build>): Card {
   const known = read.get(stored);
   if (known) return known;
   const checked = readRecord(stored.build);

@@ -1,4 +1,5 @@
-import { fileName, LARGEST_FILE, readBuild, writeBuild } from '@core/files/index.ts';
+import { reading } from '../storage/reading.ts';
+import { fileName, LARGEST_FILE, writeBuild } from '@core/files/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { fail, listed, type Result } from '@core/quantity/index.ts';
 import { pictureOf } from '../storage/pictures.ts';
@@ -37,6 +38,7 @@ const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 export async function openFile(file: File): Promise<Result<Build>> {
   if (file.size > LARGEST_FILE) return fail('The file is larger than any build: 8 MB is the most.');
   try {
+    const { readBuild } = await reading();
     return readBuild(await file.text());
   } catch {
     return fail('The file could not be read.');

@@ -27,6 +27,7 @@ import { outlinePath, pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts
 import GroundLayer from './GroundLayer.vue';
 import FirmPatterns from './FirmPatterns.vue';
 import BalanceLayer from './BalanceLayer.vue';
+import ReachLayer from './ReachLayer.vue';
 import ReferenceLayer from './ReferenceLayer.vue';
 import RodsLayer from './RodsLayer.vue';
 
@@ -287,6 +288,8 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
       :unit="unit"
       @grab="grabRodPoint"
     />
+
+    <ReachLayer v-if="stage.spots" :unit="unit" />
 
     <BalanceLayer v-if="bones" :bones="bones" :board="under" :unit="unit" />
 

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { ref, shallowRef, watch } from 'vue';
 import type { View } from '@core/figure/index.ts';
+import type { FaceSpot } from '@core/reach/index.ts';
 import { openBuild } from './open-build.ts';
 
 export interface Selection {
@@ -13,6 +14,8 @@ export const useStage = defineStore('stage', () => {
   const selection = ref<Selection>();
   /** Pieces pointed at in a list, lit on the stage. */
   const lit = shallowRef<ReadonlySet<string>>();
+  /** Spots of a face, and which of them a tool loses, lit on the stage. */
+  const spots = shallowRef<readonly FaceSpot[]>();
   const view = ref<View>('front');
   /** Minute on the clock, from the plan's origin. */
   const playhead = ref<number>();
@@ -24,10 +27,11 @@ export const useStage = defineStore('stage', () => {
     () => {
       selection.value = undefined;
       lit.value = undefined;
+      spots.value = undefined;
       playhead.value = undefined;
       wanted.value = undefined;
     },
     { flush: 'sync' },
   );
-  return { selection, lit, view, playhead, wanted };
+  return { selection, lit, spots, view, playhead, wanted };
 });

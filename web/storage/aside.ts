@@ -1,6 +1,6 @@
-import { readRecord } from '@core/files/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { db, type SpindleDb } from './db.ts';
+import { reading } from './reading.ts';
 import { readSetting, writeSetting } from './settings.ts';
 
 /** This tab's side of a build that another tab changed as well, kept until somebody chooses. */
@@ -21,6 +21,6 @@ export const forgetMine = (id: string, store: SpindleDb = db): Promise<void> =>
 /** What was kept aside of a build, checked like a file; undefined where nothing was, or nothing that can be read. */
 export async function mineOf(id: string, store: SpindleDb = db): Promise<Mine | undefined> {
   const kept = await readSetting<Mine | undefined>(keyOf(id), undefined, store).catch(() => undefined);
-  const read = kept && readRecord(kept.build);
+  const read = kept && (await reading()).readRecord(kept.build);
   return read?.ok ? { build: read.value, revision: kept!.revision } : undefined;
 }

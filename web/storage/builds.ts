@@ -1,7 +1,7 @@
-import { keepable, readRecord } from '@core/files/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { fail, ok, type Result } from '@core/quantity/index.ts';
 import { db, type SpindleDb, type StoredBuild } from './db.ts';
+import { reading } from './reading.ts';
 
 /** What came of saving: the new revision, or that another tab was faster, or that there is no room. */
 export type Saved =
@@ -29,6 +29,7 @@ export async function saveBuild(
   knownRevision: number | undefined,
   store: SpindleDb = db,
 ): Promise<Saved> {
+  const { keepable } = await reading();
   const checked = keepable(build);
   if (!checked.ok) return { kind: 'failed', text: checked.problem.text };
   try {
@@ -56,12 +57,14 @@ export async function loadBuild(id: string, store: SpindleDb = db): Promise<Resu
     );
   }
   if (!stored) return fail('This build is no longer on the shelf.');
+  const { readRecord } = await reading();
   const checked = readRecord(stored.build);
   return checked.ok ? ok({ ...stored, build: checked.value }) : checked;
 }
 
 /** Every build of the shelf that can be read; none where the browser keeps nothing. */
 export async function savedBuilds(store: SpindleDb = db): Promise<readonly Build[]> {
+  const { readRecord } = await reading();
   const all = await store.builds.toArray().catch(() => []);
   return all.flatMap(({ build }) => {
     const read = readRecord(build);

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { plan } from '@core/plan.ts';
 import { isBetter, type DaysPlan, type DaysReport } from '@core/days/index.ts';
+import { reusing } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { waysOut, type WayOut } from '@core/ways-out.ts';
 
@@ -30,29 +31,36 @@ function betterOf(found: DaysReport, shown: DaysReport | undefined): DaysReport 
   return latest ? { ...shown, plan: { ...shown.plan, latest } } : shown;
 }
 
+/** The build that was asked about last: what stays of it need not be worked out again. */
+let last: Build | undefined;
+const known = (build: Build): Build => (last = reusing(last, build));
+
 const api = {
   /** Start and odds of a build as it might be, from an instant on. */
   odds(build: Build, now: number): MightBe {
-    const { plan: found, trouble } = plan(build, { runs: MIGHT_RUNS, now }).days();
+    const { plan: found, trouble } = plan(reusing(last, build), { runs: MIGHT_RUNS, now }).days();
     if (!found) return { trouble };
     const { startBy, chance, lateBy, sessions } = found;
     return { plan: { startBy, chance, lateBy, sessions: sessions.length }, trouble };
   },
 
   /** Changes that take the contradiction of a build away, or bring it in time from now on, each tried. */
-  waysOut: (build: Build, now: number): WayOut[] =>
-    waysOut(build, plan(build, { runs: WAYS_RUNS, now }).days(), now),
+  waysOut(sent: Build, now: number): WayOut[] {
+    const build = known(sent);
+    return waysOut(build, plan(build, { runs: WAYS_RUNS, now }).days(), now);
+  },
 
   /**
    * Plan the days of a build from an instant on: the first good answer at once through `first`. While no plan was taken and
    * nothing is begun, a better one found by a longer search simply takes its place; after that it is offered beside it.
    */
   schedule(
-    build: Build,
+    sent: Build,
     now: number,
     first: (days: DaysReport) => void,
     progress: (share: number) => void,
   ): Planned {
+    const build = known(sent);
     let told = 0;
     const search = (of: Build, early?: (days: DaysReport) => void): DaysReport =>
       plan(of, {

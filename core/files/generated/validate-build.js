@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 9,
+"const": 10,
 "type": "number"
 },
 "id": {
@@ -1896,6 +1896,31 @@ const schema19 = {
 "piece": {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
+},
+"work": {
+"type": "string",
+"enum": [
+"paint",
+"line",
+"dust",
+"spray",
+"sponge",
+"snip",
+"mark",
+"press"
+]
+},
+"side": {
+"type": "string",
+"enum": [
+"all",
+"front",
+"back",
+"left",
+"right",
+"top",
+"under"
+]
 },
 "tool": {
 "type": "string",
@@ -12973,6 +12998,31 @@ const schema76 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
+"work": {
+"type": "string",
+"enum": [
+"paint",
+"line",
+"dust",
+"spray",
+"sponge",
+"snip",
+"mark",
+"press"
+]
+},
+"side": {
+"type": "string",
+"enum": [
+"all",
+"front",
+"back",
+"left",
+"right",
+"top",
+"under"
+]
+},
 "tool": {
 "type": "string",
 "enum": [
@@ -12999,7 +13049,7 @@ params: { missingProperty: missing0 }
 }];
 return false;
 } else {
-for (const key0 in data) if (!(key0 === "id" || key0 === "title" || key0 === "minutes" || key0 === "after" || key0 === "wait" || key0 === "before" || key0 === "piece" || key0 === "tool")) {
+for (const key0 in data) if (!func1.call(schema76.properties, key0)) {
 validate182.errors = [{
 instancePath,
 keyword: "additionalProperties",
@@ -13208,9 +13258,51 @@ return false;
 var valid0 = true;
 } else var valid0 = true;
 if (valid0) {
-if (data.tool !== void 0) {
-let data7 = data.tool;
+if (data.work !== void 0) {
+let data7 = data.work;
 if (typeof data7 !== "string") {
+validate182.errors = [{
+instancePath: instancePath + "/work",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data7 === "paint" || data7 === "line" || data7 === "dust" || data7 === "spray" || data7 === "sponge" || data7 === "snip" || data7 === "mark" || data7 === "press")) {
+validate182.errors = [{
+instancePath: instancePath + "/work",
+keyword: "enum",
+params: { allowedValues: schema76.properties.work.enum }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.side !== void 0) {
+let data8 = data.side;
+if (typeof data8 !== "string") {
+validate182.errors = [{
+instancePath: instancePath + "/side",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data8 === "all" || data8 === "front" || data8 === "back" || data8 === "left" || data8 === "right" || data8 === "top" || data8 === "under")) {
+validate182.errors = [{
+instancePath: instancePath + "/side",
+keyword: "enum",
+params: { allowedValues: schema76.properties.side.enum }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.tool !== void 0) {
+let data9 = data.tool;
+if (typeof data9 !== "string") {
 validate182.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "type",
@@ -13218,7 +13310,7 @@ params: { type: "string" }
 }];
 return false;
 }
-if (!(data7 === "oven" || data7 === "turntable" || data7 === "airbrush")) {
+if (!(data9 === "oven" || data9 === "turntable" || data9 === "airbrush")) {
 validate182.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "enum",
@@ -13228,6 +13320,8 @@ return false;
 }
 var valid0 = true;
 } else var valid0 = true;
+}
+}
 }
 }
 }
@@ -14242,11 +14336,11 @@ params: { type: "number" }
 }];
 return false;
 }
-if (9 !== data1) {
+if (10 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 keyword: "const",
-params: { allowedValue: 9 }
+params: { allowedValue: 10 }
 }];
 return false;
 }

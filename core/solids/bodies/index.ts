@@ -14,6 +14,7 @@ knowKinds({ stack, flat, tube, band, group, scan });
 
 export * from './types.ts';
 export {
+  type BodyBall,
   bodyBall,
   bodyDepth,
   bodyFootRadius,

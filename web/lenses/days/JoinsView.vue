@@ -5,6 +5,7 @@ import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import JoinCard from './JoinCard.vue';
+import ReachCard from './ReachCard.vue';
 
 /** Each sitting with its joins: pieces as lines, how long they still give, when they are firm, and ties where they are joined. */
 const store = useBuild();
@@ -42,7 +43,11 @@ const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
     <p v-else class="empty">
       {{ store.days?.plan ? 'Nothing here is joined to anything but the board.' : 'There is no plan yet.' }}
     </p>
-    <JoinCard v-if="chosen" :joining="chosen" />
+    <template v-if="chosen">
+      <JoinCard :joining="chosen" />
+      <h3>Where it is still within reach</h3>
+      <ReachCard :key="chosen.piece.id" :piece="chosen.piece.id" />
+    </template>
     <p v-else-if="charts.length" class="muted small">
       Green: it still gives. Hatched: firm to hold. A tie is a join; pick a piece to see what it asks.
     </p>

@@ -2,7 +2,16 @@
 import { computed, ref } from 'vue';
 import { POOL_NAMES, type Step } from '@core/days/index.ts';
 import { addOwnStep } from '@core/edits/index.ts';
-import { TOOLS, type Tool } from '@core/record/index.ts';
+import {
+  FACE_SIDE_KINDS,
+  FACE_SIDES,
+  TOOLS,
+  WORK_KINDS,
+  WORKS,
+  type PieceSide,
+  type Tool,
+  type WorkKind,
+} from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { draftOf, dropDraft } from '../../state/drafts.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -16,7 +25,15 @@ const here = useOpenBuild();
 const build = computed(() => here.build);
 const name = `own step ${here.build.id} ${props.step.id}`;
 const begin = () =>
-  draftOf(name, () => ({ title: '', takes: 15, waits: 0, on: props.step.piece ?? '', tool: '' }));
+  draftOf(name, () => ({
+    title: '',
+    takes: 15,
+    waits: 0,
+    on: props.step.piece ?? '',
+    tool: '',
+    work: 'paint' as WorkKind,
+    side: 'all' as PieceSide,
+  }));
 const draft = ref(begin());
 const tools = [
   { value: '', label: 'bare hands' },
@@ -26,6 +43,8 @@ const pieces = computed(() => [
   { value: '', label: 'no one piece' },
   ...build.value.pieces.map((p) => ({ value: p.id, label: p.name })),
 ]);
+const works = WORK_KINDS.map((value) => ({ value, label: WORKS[value].name }));
+const sides = FACE_SIDE_KINDS.map((value) => ({ value, label: FACE_SIDES[value] }));
 function add(): void {
   const added = store.apply(
     addOwnStep(build.value, {
@@ -33,7 +52,7 @@ function add(): void {
       minutes: draft.value.takes,
       after: props.step.id,
       ...(draft.value.waits > 0 ? { wait: draft.value.waits } : {}),
-      ...(draft.value.on ? { piece: draft.value.on } : {}),
+      ...(draft.value.on ? { piece: draft.value.on, work: draft.value.work, side: draft.value.side } : {}),
       ...(draft.value.tool ? { tool: draft.value.tool as Tool } : {}),
     }),
     'a step of your own',
@@ -59,6 +78,10 @@ function add(): void {
     </div>
     <div v-if="draft.title.trim()" class="row fields">
       <ChoiceField v-model:value="draft.on" label="On" :options="pieces" :width="132" />
+      <template v-if="draft.on">
+        <ChoiceField v-model:value="draft.work" label="Work" :options="works" :width="150" />
+        <ChoiceField v-model:value="draft.side" label="Where" :options="sides" :width="170" />
+      </template>
       <ChoiceField v-model:value="draft.tool" label="With" :options="tools" :width="116" />
       <QuantityField
         label="Takes"

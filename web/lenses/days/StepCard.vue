@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { stepPartsField, wholeOf } from '@core/record/index.ts';
+import {
+  FACE_SIDE_KINDS,
+  FACE_SIDES,
+  stepPartsField,
+  WORK_KINDS,
+  WORKS,
+  wholeOf,
+} from '@core/record/index.ts';
 import { computed } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { closesOff, joinId, localIso, preflight, type Step } from '@core/days/index.ts';
@@ -17,7 +24,9 @@ import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import OwnStepForm from './OwnStepForm.vue';
+import ReachCard from './ReachCard.vue';
 import TextField from '../../shared/TextField.vue';
 
 /** One step opened: how long it takes this person, what it closes off, what comes after it. */
@@ -35,9 +44,7 @@ const closes = computed(() =>
     : [],
 );
 /** What has to be so before a step that cannot be undone. */
-const before = computed(() =>
-  store.days ? preflight(build.value, store.days.steps, props.step).slice(0, 5) : [],
-);
+const before = computed(() => (store.days ? preflight(build.value, store.days, props.step).slice(0, 5) : []));
 const origin = computed(() => store.days?.origin);
 const pinned = computed(() => build.value.steps.pins?.[props.step.id]);
 const pinAt = computed({
@@ -57,6 +64,8 @@ const next = computed(() => {
   const after = planned?.steps[i + 1]?.step;
   return after && parts.value === 1 && wholeOf(after.id) === after.id ? after : undefined;
 });
+const works = WORK_KINDS.map((value) => ({ value, label: WORKS[value].name }));
+const sides = FACE_SIDE_KINDS.map((value) => ({ value, label: FACE_SIDES[value] }));
 const slack = computed(() => store.days?.plan?.slack[props.step.id]);
 </script>
 
@@ -188,6 +197,25 @@ const slack = computed(() => store.days?.plan?.slack[props.step.id]);
         Take it apart again
       </button>
     </div>
+    <template v-if="own?.piece">
+      <div class="row fields">
+        <ChoiceField
+          label="Work"
+          :value="own.work ?? 'paint'"
+          :options="works"
+          :width="170"
+          @change="(work) => store.apply(setOwnStep(build, own!.id, { work }), 'the kind of work of a step')"
+        />
+        <ChoiceField
+          label="Where"
+          :value="own.side ?? 'all'"
+          :options="sides"
+          :width="190"
+          @change="(side) => store.apply(setOwnStep(build, own!.id, { side }), 'where a step works')"
+        />
+      </div>
+      <ReachCard :piece="own.piece" :work="own.work ?? 'paint'" :side="own.side ?? 'all'" fixed />
+    </template>
     <OwnStepForm :step="step" />
   </div>
 </template>

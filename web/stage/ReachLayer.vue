@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { project } from '@core/figure/index.ts';
+import { useStage } from '../state/on-stage.ts';
+
+/** Spots of a face that a tool reaches to the end, and those it loses, where they face the viewer. */
+const props = defineProps<{ unit: number }>();
+const stage = useStage();
+const spots = computed(() =>
+  (stage.spots ?? []).flatMap((s) => {
+    const towards = stage.view === 'front' ? -s.faces[1] : s.faces[0];
+    if (towards < -0.2) return [];
+    const [x, y] = project(stage.view, s.at);
+    return [{ x, y: -y, lost: Number.isFinite(s.lost) }];
+  }),
+);
+const r = computed(() => 3.2 * props.unit);
+</script>
+
+<template>
+  <g class="reach">
+    <template v-for="(s, k) in spots" :key="k">
+      <path
+        v-if="s.lost"
+        class="lost"
+        :d="`M${s.x - r} ${s.y - r}l${2 * r} ${2 * r}m0 ${-2 * r}l${-2 * r} ${2 * r}`"
+        :stroke-width="1.8 * unit"
+      />
+      <circle v-else class="kept" :cx="s.x" :cy="s.y" :r="0.8 * r" :stroke-width="unit" />
+    </template>
+  </g>
+</template>
+
+<style scoped>
+.reach {
+  pointer-events: none;
+}
+.lost {
+  stroke: var(--fails);
+  fill: none;
+}
+.kept {
+  stroke: var(--paper);
+  fill: var(--holds);
+}
+</style>
