@@ -18,7 +18,7 @@ import {
   STRAINS,
   type FaceState,
   type JoinKind,
-  type Side,
+  type FaceSide,
 } from '../joins/index.ts';
 import { everyRod, type BonesReport, type SeatFacts } from '../bones/index.ts';
 import { once, tellBand, tellOdds, type Reckoned } from '../quantity/index.ts';
@@ -166,11 +166,11 @@ function answer(f: PieceFirming, ask: FaceState, load: () => Load): Band | undef
 const toldOf = (f: PieceFirming, ask: FaceState, load: () => Load): Reckoned | undefined =>
   typeof ask !== 'string' ? f.told(ask) : ask === 'bear' ? f.told({ bears: load() }) : f.figure(ask);
 
-const sides = (kind: JoinKind, onRods: boolean): { up: Side; down: Side } =>
+const sides = (kind: JoinKind, onRods: boolean): { up: FaceSide; down: FaceSide } =>
   (onRods && kind.onRods) || kind;
 
 /** Glue on water needs both faces soft. Common practice. */
-const withGlue = (piece: Piece, side: Side, water: Question): Side =>
+const withGlue = (piece: Piece, side: FaceSide, water: Question): FaceSide =>
   piece.glue === 'press'
     ? { ...side, before: [...side.before, 'stick'] }
     : piece.glue === 'water'
