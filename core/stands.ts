@@ -1,15 +1,16 @@
 import { loadBand, loadSum, type BonesReport, type SeatFacts } from './bones/index.ts';
 import { clearanceOf } from './contacts/index.ts';
 import { drivenInto, groundOf } from './ground/index.ts';
-import { addRod, setSeat } from './edits/index.ts';
+import { setSeat } from './edits/index.ts';
 import type { PieceFirming } from './firming/index.ts';
-import { measureOf, place, rodEndOn, type Instance } from './figure/index.ts';
+import { measureOf, place, type Instance } from './figure/index.ts';
 import { formatLength, formatMass, given, once, reckon, solved, type Reckoned } from './quantity/index.ts';
 import { BOARD, type Build, type Piece } from './record/index.ts';
+import { add, sub, toLocal, unit, type Vec } from './solids/index.ts';
+import { stickThrough } from './stick-through.ts';
 import { softMends, whenBears, type SoftCarrier, type StandsMend } from './soft-mends.ts';
 
 export type { StandsMend };
-import { add, bodyDepth, sub, times, toLocal, unit, type Vec } from './solids/index.ts';
 
 /** One piece that carries others, and what it is asked. */
 export interface Carries {
@@ -111,14 +112,8 @@ function hoverOf(build: Build, i: Instance, index: number, again: Again): Unheld
   };
 }
 
-/** A stick is no thicker than this share of what it runs through; common practice. */
-const THICKEST = 0.4;
-const STICKS = ['skewer4', 'skewer3', 'cocktail2'] as const;
-const ACROSS: Readonly<Record<(typeof STICKS)[number], number>> = { skewer4: 4, skewer3: 3, cocktail2: 2 };
-/** It reaches up through two thirds of what rests on it, and stays so far inside, mm; common practice. */
+/** It reaches up through two thirds of what rests on it; common practice. */
 const UP = 2 / 3;
-/** A step of the method; estimate. */
-const INSIDE = 4;
 /** Down into another piece that carries it, mm. Estimate. */
 const DOWN = 40;
 
@@ -128,28 +123,19 @@ function sticked(
   i: Instance,
   facts: ReadonlyMap<string, SeatFacts>,
 ): { readonly build: Build; readonly id: string } | undefined {
-  const instances = place(build);
-  const above = instances.find((u) => facts.get(u.piece.id)?.restsOn.some((r) => r.on === i.piece.id));
+  const above = place(build).find((u) => facts.get(u.piece.id)?.restsOn.some((r) => r.on === i.piece.id));
   if (!above) return undefined;
   const { thin, height } = slimness(i.piece);
-  const stock = STICKS.find((s) => ACROSS[s] <= THICKEST * thin);
-  if (!stock) return undefined;
-  const [foot, along] = [i.frame.origin, unit(i.frame.z)];
-  const depth = bodyDepth(above.body);
-  let up = height + UP * measureOf(above.piece).height;
-  const tip = () => add(foot, times(along, up));
-  const inside = () => depth(...toLocal(above.frame, tip())) >= INSIDE;
-  while (up > height && !inside()) up -= 1;
-  if (up <= height) return undefined;
   const on = facts.get(i.piece.id)!.restsOn[0]?.on ?? BOARD;
-  const down = on === BOARD ? drivenInto(groundOf(build)) / Math.max(0.2, along[2]) : DOWN;
-  return addRod(build, {
+  const leans = Math.max(0.2, unit(i.frame.z)[2]);
+  return stickThrough(build, i, {
     name: `${i.piece.name}, stick`,
-    stock,
-    from: rodEndOn(build, on, sub(foot, times(along, down))),
-    to: rodEndOn(build, above.piece.id, tip()),
-    pair: i.piece.pair,
-    sleeved: false,
+    thin,
+    on,
+    down: on === BOARD ? drivenInto(groundOf(build)) / leans : DOWN,
+    into: above,
+    up: height + UP * measureOf(above.piece).height,
+    least: height,
   });
 }
 

@@ -23,18 +23,17 @@ const some = (n: number, one: string, many: string): string =>
 function differences(found: DaysPlan, shown: DaysPlan): Difference[] {
   const fewer = shown.sessions.length - found.sessions.length;
   const later = found.startBy - shown.startBy;
-  const chance = Math.round(100 * found.chance) - Math.round(100 * shown.chance);
+  const odds = (p: DaysPlan) => tellOdds(p.chance, PLAN_RUNS);
+  // what is told in the same words is no difference
+  const chance =
+    odds(found) === odds(shown) ? 0 : Math.round(100 * found.chance) - Math.round(100 * shown.chance);
   const early = evening(shown) - evening(found);
   const tight = (p: DaysPlan) => p.waits.filter((w) => !w.easy).length;
   const eased = tight(shown) - tight(found);
   const all: [gain: number, least: number, words: Difference['words']][] = [
     [fewer, 1, () => `${some(fewer, 'session', 'sessions')} ${fewer > 0 ? 'fewer' : 'more'}`],
     [later, 30, (o) => `start by ${toldStart(o, found.startBy)} instead of ${toldStart(o, shown.startBy)}`],
-    [
-      chance,
-      2,
-      () => `on time: ${tellOdds(found.chance, PLAN_RUNS)} instead of ${tellOdds(shown.chance, PLAN_RUNS)}`,
-    ],
+    [chance, 2, () => `on time: ${odds(found)} instead of ${odds(shown)}`],
     [
       early,
       15,

@@ -6,14 +6,21 @@ import { useStage } from '../state/on-stage.ts';
 /** Spots of a face that a tool reaches to the end, and those it loses, where they face the viewer. */
 const props = defineProps<{ unit: number }>();
 const stage = useStage();
-const spots = computed(() =>
-  (stage.spots ?? []).flatMap((s) => {
+/** One spot of a kind in so many pixels each way: more are one blot. */
+const APART = 10;
+const spots = computed(() => {
+  const taken = new Set<string>();
+  return (stage.spots ?? []).flatMap((s) => {
     const towards = stage.view === 'front' ? -s.faces[1] : s.faces[0];
     if (towards < -0.2) return [];
     const [x, y] = project(stage.view, s.at);
-    return [{ x, y: -y, lost: Number.isFinite(s.lost) }];
-  }),
-);
+    const lost = Number.isFinite(s.lost);
+    const cell = [x, y].map((v) => Math.round(v / (APART * props.unit))).join('/');
+    if (taken.has(`${cell}${lost}`)) return [];
+    taken.add(`${cell}${lost}`);
+    return [{ x, y: -y, lost }];
+  });
+});
 const r = computed(() => 3.2 * props.unit);
 </script>
 

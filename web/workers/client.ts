@@ -4,6 +4,8 @@ import type { Build } from '@core/record/index.ts';
 import type { Result } from '@core/quantity/index.ts';
 import type { UpAxis } from '@core/solids/index.ts';
 import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';
+import type { JoinMend } from '@core/join-mends.ts';
+import type { School } from '@core/schools.ts';
 import type { WayOut } from '@core/ways-out.ts';
 import type { DaysApi, MightBe, Planned } from './days.worker.ts';
 import type { FoundSolid, KeptSolid, SolidsApi, UnionReport } from './solids.worker.ts';
@@ -92,6 +94,15 @@ export const oddsJob = (build: Build, now: number): WorkerJob<MightBe> =>
   might.run((api) => api.odds(build, now) as Promise<MightBe>);
 export const waysOutJob = (build: Build, now: number): WorkerJob<WayOut[]> =>
   might.run((api) => api.waysOut(build, now) as Promise<WayOut[]>);
+
+/** Another for ways of joining and of working. */
+const ways = new JobRunner<DaysApi>(
+  () => new Worker(new URL('./days.worker.ts', import.meta.url), { type: 'module', name: 'ways' }),
+);
+export const joinMendsJob = (build: Build, piece: string, now: number): WorkerJob<JoinMend[]> =>
+  ways.run((api) => api.joinMends(build, piece, now) as Promise<JoinMend[]>);
+export const schoolsJob = (build: Build, now: number): WorkerJob<School[]> =>
+  ways.run((api) => api.schools(build, now) as Promise<School[]>);
 
 const bones = new JobRunner<BonesApi>(
   () => new Worker(new URL('./bones.worker.ts', import.meta.url), { type: 'module', name: 'bones' }),

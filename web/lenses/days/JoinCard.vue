@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, onBeforeUnmount, shallowRef, watch } from 'vue';
+import type { JoinMend } from '@core/join-mends.ts';
+import { joinMendsJob, type WorkerJob } from '../../workers/client.ts';
 import { plannedJoin, toldTime, type Joining } from '@core/days/index.ts';
 import { setJoin, setPropped } from '@core/edits/index.ts';
 import { JOINS } from '@core/joins/index.ts';
@@ -32,6 +34,25 @@ const faces = computed(() => [
   ...props.joining.down.opens.map((ask) => ({ ask, closes: false })),
   ...props.joining.down.closes.map((ask) => ({ ask, closes: true })),
 ]);
+const mends = shallowRef<readonly JoinMend[]>();
+let job: WorkerJob<JoinMend[]> | undefined;
+watch(
+  [() => props.joining.piece.id, () => here.build],
+  ([id, build]) => {
+    job?.cancel();
+    mends.value = undefined;
+    const mine = joinMendsJob(build, id, Date.now());
+    job = mine;
+    mine.result.then(
+      (found) => {
+        if (job === mine) mends.value = found ?? [];
+      },
+      () => (mends.value = []),
+    );
+  },
+  { immediate: true },
+);
+onBeforeUnmount(() => job?.cancel());
 </script>
 
 <template>
@@ -45,6 +66,18 @@ const faces = computed(() => [
     <FaceLine v-for="(f, k) in faces" :key="k" :ask="f.ask" :closes="f.closes" />
     <p v-if="!faces.length" class="muted">Nothing has to firm for it, and it is never too late.</p>
     <p class="muted small">Too soon: {{ joining.kind.early }}. Too late: {{ joining.kind.late }}.</p>
+    <p v-if="!mends" class="muted small" role="status">Trying other ways to join it…</p>
+    <template v-else-if="mends.length">
+      <button
+        v-for="m in mends"
+        :key="m.text"
+        class="button mend"
+        type="button"
+        @click="store.apply(m.build, `the join of the ${lower}`)"
+      >
+        <strong>{{ m.text }}:</strong> {{ m.does }}
+      </button>
+    </template>
     <div class="row fields">
       <ChoiceField
         label="Joined"
@@ -71,5 +104,15 @@ const faces = computed(() => [
   display: grid;
   gap: 6px;
   margin-top: 8px;
+}
+.mend {
+  justify-self: start;
+  height: auto;
+  padding-block: 6px;
+  text-align: left;
+  white-space: normal;
+}
+.mend strong {
+  font-weight: 600;
 }
 </style>

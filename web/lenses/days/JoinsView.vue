@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { joinCharts, toldTime } from '@core/days/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import JoinCard from './JoinCard.vue';
 import ReachCard from './ReachCard.vue';
+import SchoolsCard from './SchoolsCard.vue';
 
 /** Each sitting with its joins: pieces as lines, how long they still give, when they are firm, and ties where they are joined. */
 const store = useBuild();
@@ -23,6 +24,12 @@ const chosen = computed(() =>
   stage.selection?.kind === 'piece'
     ? here.report.joinings.find((j) => j.piece.id === stage.selection?.id)
     : undefined,
+);
+const card = useTemplateRef<HTMLElement>('card');
+// what is picked far down is told at the top
+watch(
+  () => chosen.value?.piece.id,
+  (id) => id && void nextTick(() => card.value?.scrollIntoView({ block: 'nearest' })),
 );
 const select = (id: string) => (stage.selection = { kind: 'piece', id });
 const top = (row: number) => `calc(${row} * var(--row) + var(--half))`;
@@ -43,11 +50,11 @@ const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
     <p v-else class="empty">
       {{ store.days?.plan ? 'Nothing here is joined to anything but the board.' : 'There is no plan yet.' }}
     </p>
-    <template v-if="chosen">
+    <div v-if="chosen" ref="card">
       <JoinCard :joining="chosen" />
       <h3>Where it is still within reach</h3>
       <ReachCard :key="chosen.piece.id" :piece="chosen.piece.id" />
-    </template>
+    </div>
     <p v-else-if="charts.length" class="muted small">
       Green: it still gives. Hatched: firm to hold. A tie is a join; pick a piece to see what it asks.
     </p>
@@ -99,6 +106,7 @@ const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
         </button>
       </div>
     </section>
+    <SchoolsCard v-if="store.days?.plan" />
   </div>
 </template>
 
