@@ -1,10 +1,11 @@
+import type { Joining } from './days/index.ts';
 import { setJoin, setPiece, setPropped, setRests } from './edits/index.ts';
 import { measureOf, place } from './figure/index.ts';
 import { JOINS } from './joins/index.ts';
 import { plan } from './plan.ts';
 import { ok } from './quantity/index.ts';
 import { stickThrough } from './stick-through.ts';
-import { BOARD, pieceOf, type Build, type Change, type Piece } from './record/index.ts';
+import { BOARD, pieceOf, type Build, type Change, type JoinKindId, type Piece } from './record/index.ts';
 import { doesToPlan, plannedAs } from './tried-plans.ts';
 
 /** Another way to make a join, with what the plan would be. */
@@ -39,44 +40,52 @@ function onStick(build: Build, piece: Piece): Build | undefined {
   return rod && rod.verdict === 'holds' ? made.build : undefined;
 }
 
-/** Ways another hand would make a join; those that ask nothing new first. */
-function tries(build: Build, piece: Piece, needs: boolean): { text: string; change: Change }[] {
-  const { joinings } = plan(build);
-  const join = joinings.find((j) => j.piece.id === piece.id);
-  if (!join) return [];
-  const closes = join.up.closes.length + join.down.closes.length > 0;
-  const as = (kind: 'firm' | 'pressed') => ({
-    text: kind === 'firm' ? 'Let it firm and glue it' : 'Press it on while both are soft',
+/** A way that may be tried. */
+interface Way {
+  readonly text: string;
+  readonly change: Change;
+}
+
+/** The same faces joined in another way. */
+function otherKinds(build: Build, piece: Piece, join: Joining): Way[] {
+  const { id, propTakes } = join.kind;
+  const as = (text: string, kind: JoinKindId | undefined): Way => ({
+    text,
     change: ok(setJoin(build, piece.id, kind)),
   });
+  const out: Way[] = [];
+  if (piece.join !== undefined && piece.join !== join.proposed)
+    out.push(as(`As proposed: ${JOINS[join.proposed].name}`, undefined));
+  if (propTakes.length > 0 && !piece.propped)
+    out.push({ text: 'Prop it and join it at once', change: ok(setPropped(build, piece.id, true)) });
+  if (closes(join) && id !== 'firm' && id !== 'round') out.push(as('Let it firm and glue it', 'firm'));
+  if (id === 'firm' && join.proposed !== 'pressed')
+    out.push(as('Press it on while both are soft', 'pressed'));
+  return out;
+}
+
+const closes = (join: Joining): boolean => join.up.closes.length + join.down.closes.length > 0;
+
+/** The same join with more time for it: what only helps where a window is missed, or nearly. */
+function moreTime(build: Build, piece: Piece): Way[] {
+  const out: Way[] = [];
+  if (piece.glue !== 'gumGlue')
+    out.push({ text: 'Wet it and use gum glue', change: setPiece(build, piece.id, { glue: 'gumGlue' }) });
+  if (!piece.rests?.some((r) => r.place === 'bag'))
+    out.push({
+      text: 'Keep it in a bag for an hour first',
+      change: setRests(build, piece.id, [{ place: 'bag', hours: BAGGED }, ...(piece.rests ?? [])]),
+    });
+  return out;
+}
+
+/** Ways another hand would make a join; those that ask nothing new first. */
+function tries(build: Build, piece: Piece, join: Joining, needs: boolean): Way[] {
+  const out = otherKinds(build, piece, join);
+  if (!closes(join)) return out;
   const pinned = join.letters.length === 0 ? onStick(build, piece) : undefined;
-  return [
-    ...(piece.join !== undefined && piece.join !== join.proposed
-      ? [
-          {
-            text: `As proposed: ${JOINS[join.proposed].name}`,
-            change: ok(setJoin(build, piece.id, undefined)),
-          },
-        ]
-      : []),
-    ...(join.kind.propTakes.length > 0 && !piece.propped
-      ? [{ text: 'Prop it and join it at once', change: ok(setPropped(build, piece.id, true)) }]
-      : []),
-    ...(closes && join.kind.id !== 'firm' && join.kind.id !== 'round' ? [as('firm')] : []),
-    ...(join.kind.id === 'firm' && join.proposed !== 'pressed' ? [as('pressed')] : []),
-    ...(pinned && closes ? [{ text: 'Stand it on a stick: firm, no window', change: ok(pinned) }] : []),
-    ...(closes && needs && piece.glue !== 'gumGlue'
-      ? [{ text: 'Wet it and use gum glue', change: setPiece(build, piece.id, { glue: 'gumGlue' }) }]
-      : []),
-    ...(closes && needs && !piece.rests?.some((r) => r.place === 'bag')
-      ? [
-          {
-            text: 'Keep it in a bag for an hour first',
-            change: setRests(build, piece.id, [{ place: 'bag', hours: BAGGED }, ...(piece.rests ?? [])]),
-          },
-        ]
-      : []),
-  ];
+  if (pinned) out.push({ text: 'Stand it on a stick: firm, no window', change: ok(pinned) });
+  return needs ? [...out, ...moreTime(build, piece)] : out;
 }
 
 /**
@@ -85,11 +94,10 @@ function tries(build: Build, piece: Piece, needs: boolean): { text: string; chan
  */
 export function joinMends(build: Build, id: string, now?: number): JoinMend[] {
   const piece = pieceOf(build, id);
-  if (!piece) return [];
-  const was = plannedAs(build, now);
   const join = plan(build).joinings.find((j) => j.piece.id === id);
-  const needs = join?.says !== undefined || was.lateOnes.has(id);
-  return tries(build, piece, needs)
+  if (!piece || !join) return [];
+  const was = plannedAs(build, now);
+  return tries(build, piece, join, join.says !== undefined || was.lateOnes.has(id))
     .flatMap(({ text, change }) => (change.ok ? [{ text, as: plannedAs(change.value, now) }] : []))
     .filter(({ as }) => as.days.plan?.lateBy === 0)
     .sort((a, b) => a.as.lateOnes.size - b.as.lateOnes.size)

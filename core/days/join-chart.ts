@@ -3,8 +3,8 @@ import type { PieceFirming } from '../firming/index.ts';
 import { formatTime, type Minutes } from '../quantity/index.ts';
 import { readStepId, wholeOf } from '../record/index.ts';
 import { clockTime, type Origin } from './calendar.ts';
-import type { Joining } from './joining.ts';
-import { LEVELS } from './levels.ts';
+import type { FaceAsk, Joining } from './joining.ts';
+import { LEVELS, LOOKED_AT } from './levels.ts';
 import type { DaysPlan } from './report.ts';
 import type { PlannedStep, Session } from './sessions.ts';
 import { joinId, shapeId } from './steps/index.ts';
@@ -34,6 +34,11 @@ export interface JoinTie {
   /** Rows of what is joined and of what it is joined to. */
   readonly row: number;
   readonly onRow: number | undefined;
+  /** When it is planned. */
+  readonly at: Minutes;
+  /** From when and until when it may be made, as surely as is planned. */
+  readonly opens: Minutes;
+  readonly closes: Minutes;
   /** Minutes after a face no longer gives; nought when it is kept. */
   readonly late: Minutes;
   readonly words: string;
@@ -78,13 +83,28 @@ function givesFor(joinings: readonly Joining[], piece: string): Minutes | undefi
   return all.length > 0 ? Math.min(...all) : undefined;
 }
 
-/** How late a join comes on either face. */
-function lateness(known: Known, j: Joining, at: Minutes): Minutes {
-  return [...j.up.closes, ...j.down.closes].reduce((worst, c) => {
-    const shaped = shapedAt(known.plan, c.piece);
-    if (!shaped) return worst;
-    return Math.max(worst, at - shaped.to - quantileOf(c.band, 1 - (j.level ?? LEVELS[0])) - 1);
-  }, 0);
+/** From when and until when a join may be made on both faces. */
+function windowOfJoin({ plan }: Known, j: Joining): { opens: Minutes; closes: Minutes } {
+  const level = j.level ?? LEVELS[0];
+  const after = (asks: readonly FaceAsk[], p: number): Minutes[] =>
+    asks.flatMap((c) => {
+      const shaped = shapedAt(plan, c.piece);
+      return shaped ? [shaped.to + quantileOf(c.band, p)] : [];
+    });
+  return {
+    opens: Math.max(-Infinity, ...after([...j.up.opens, ...j.down.opens], LOOKED_AT)),
+    closes: Math.min(Infinity, ...after([...j.up.closes, ...j.down.closes], 1 - level)),
+  };
+}
+
+/** How far outside its window a join at a minute would be, and on which side; undefined within it. A minute more is no matter. */
+export function outsideBy(
+  { opens, closes }: Pick<JoinTie, 'opens' | 'closes'>,
+  at: Minutes,
+): { readonly minutes: Minutes; readonly side: 'early' | 'late' } | undefined {
+  if (at > closes + 1) return { minutes: at - closes - 1, side: 'late' };
+  if (at < opens - 1) return { minutes: opens - at, side: 'early' };
+  return undefined;
 }
 
 function chartOf(known: Known, session: Session): JoinChart | undefined {
@@ -123,8 +143,12 @@ function chartOf(known: Known, session: Session): JoinChart | undefined {
     };
   });
   const ties = joins.map(({ j, at }): JoinTie => {
-    const late = lateness(known, j, at);
+    const span = windowOfJoin(known, j);
+    const out = outsideBy(span, at);
+    const late = out?.side === 'late' ? out.minutes : 0;
     return {
+      ...span,
+      at,
       piece: j.piece.id,
       left: share(at),
       row: ids.indexOf(j.piece.id),

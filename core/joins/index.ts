@@ -3,7 +3,7 @@
  * the days make their links from it, the bench counts its windows down.
  */
 export { proposedJoin, type Joined } from './propose.ts';
-export { normalQuantile, quantileOf } from './quantile.ts';
+export { chanceBelow, normalQuantile, quantileOf } from './quantile.ts';
 export { JOINS } from './registry.ts';
 export { STRAINS } from './strains.ts';
 export { type FaceState, type JoinKind, type FaceSide } from './types.ts';

@@ -1,4 +1,5 @@
 import type { Band } from '../firming/index.ts';
+import { normalCdf } from '../quantity/index.ts';
 
 /** Standard normal quantile of nine in ten. */
 const Z90 = 1.281551;
@@ -47,4 +48,18 @@ export function quantileOf({ fast, likely, slow }: Band, p: number): number {
     return likely * (late / likely) ** (z / Z90);
   }
   return likely * (likely / Math.max(fast, likely * 1e-3)) ** (z / Z90);
+}
+
+/** In how many of a hundred cases a question is answered by a minute, a share: the inverse of `quantileOf`. */
+export function chanceBelow({ fast, likely, slow }: Band, minutes: number): number {
+  if (likely <= 0) return 1;
+  if (!Number.isFinite(likely)) return minutes >= fast ? 0.1 : 0;
+  if (minutes <= 0) return 0;
+  const away = Math.log(minutes / likely);
+  const wide =
+    away < 0
+      ? Math.log(likely / Math.max(fast, likely * 1e-3))
+      : Math.log((Number.isFinite(slow) ? slow : likely * LATE) / likely);
+  if (wide < 1e-9) return away < 0 ? 0 : 1;
+  return normalCdf((away / wide) * Z90);
 }

@@ -100,6 +100,74 @@ describe('the joins of a plan', () => {
   });
 });
 
+describe('the joins view', () => {
+  const pick = async (name: string) =>
+    (
+      await b.driver.findElement(
+        By.xpath(`(//button[contains(@class,"name")][normalize-space(.)="${name}"])[1]`),
+      )
+    ).click();
+  const joins = async () => {
+    await openBuild(b, served.url, 'days', 'demo-ferryman-otter');
+    await b.find('.session');
+    await choose(b, 'Joins');
+    await b.driver.wait(async () => !(await b.text('body')).includes('Looking for a better plan'), PATIENCE);
+  };
+
+  it('goes through the plan on the stage step by step', async () => {
+    await joins();
+    const pale = async () => (await b.driver.findElements(By.css('.body[opacity="0.3"]'))).length;
+    expect(await pale()).toBe(0);
+    await b.push('Rehearse');
+    await has(b, '.rehearse .words', /Mix|Shape/);
+    await b.push('Pause');
+    // what is made and not in its place yet is pale
+    for (let k = 0; k < 12 && (await pale()) === 0; k++) {
+      await (await b.find('button[aria-label="One step on"]')).click();
+    }
+    expect(await pale()).toBeGreaterThan(0);
+    await b.push('Leave');
+    expect(await pale()).toBe(0);
+  });
+
+  it('tells until when each side is within reach of a brush, lit on the stage', async () => {
+    await joins();
+    await pick('Body');
+    await has(b, '.reach', /Its front[\s\S]*to the end|before the/);
+    expect((await b.driver.findElements(By.css('.reach circle.kept'))).length).toBeGreaterThan(10);
+    expect(await serious(b)).toEqual([]);
+  });
+
+  it('offers other ways to join it, and ways of working, each with what it does to the plan', async () => {
+    await joins();
+    await pick('Nose');
+    await has(b, '.mend', /Let it firm and glue it:\s*in time/);
+    await b.push('Work another way…');
+    await has(b, '.school', /Let firm and glued on[\s\S]*in time/);
+    await (await b.find('button[aria-label="Ears, eyes and other details: let firm and glued on"]')).click();
+    await has(b, '.school li.now', /Let firm and glued on/);
+    await undo();
+    expect(await b.complaints()).toEqual([]);
+  });
+
+  it('pins a join where its tie is let go, and refuses where a face no longer gives', async () => {
+    await joins();
+    const tie = await b.driver.findElement(By.css('.tie[title^="Press the nose"]'));
+    await tie.sendKeys(Key.ARROW_RIGHT);
+    await has(b, 'body', /It stays where it was: \d+ min too late: it no longer gives/);
+    const slid = await b.driver.findElement(By.css('.tie[title^="Slide the head"]'));
+    await slid.sendKeys(Key.ARROW_RIGHT);
+    await b.driver.wait(
+      async () =>
+        (await b.driver.executeScript(
+          'return [...document.querySelectorAll("button")].some((x) => /Undo/.test(x.getAttribute("aria-label") ?? "") && !x.disabled)',
+        )) === true,
+      PATIENCE,
+    );
+    await undo();
+  });
+});
+
 describe('who helps', () => {
   it('has sessions of their own, on the screen and on the wall', async () => {
     await openBuild(b, served.url, 'days', 'demo-savoy-cabbage');

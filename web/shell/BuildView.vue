@@ -14,6 +14,7 @@ import Stage from '../stage/Stage.vue';
 import { stepOf } from '../stage/geometry.ts';
 import { stageCaption } from './caption.ts';
 import { saveToFile } from './files.ts';
+import { joinedAt } from '@core/days/index.ts';
 import { statesAt, statesDone } from './playhead.ts';
 import { focusOpenRow } from '../shared/focus.ts';
 import { pieceRemoved, rodRemoved } from './removing.ts';
@@ -133,6 +134,11 @@ const states = computed(() => {
   if (playhead === undefined || !build || !report || !days) return undefined;
   return statesAt(build, report.firming, days, playhead);
 });
+const joined = computed(() =>
+  lens.value === 'days' && store.build && store.days && stage.playhead !== undefined
+    ? joinedAt(store.build, store.days, stage.playhead)
+    : undefined,
+);
 const caption = computed(() =>
   store.build && store.report
     ? stageCaption(store.build, store.report, lens.value, states.value !== undefined)
@@ -256,7 +262,7 @@ useShortcuts(() => shortcuts.value);
         </div>
         <div class="stage-box">
           <TurnView v-if="turning" :lens="lens" :states="states" />
-          <Stage v-else :lens="lens" :states="states" />
+          <Stage v-else :lens="lens" :states="states" :joined="joined" />
         </div>
       </div>
       <section class="panel" :aria-label="LENSES.find((l) => l.id === lens)!.name">

@@ -35,6 +35,8 @@ const props = defineProps<{
   lens: LensId;
   /** State of each piece at the playhead; absent when it is not being looked at. */
   states?: ReadonlyMap<string, FirmState | 'unmade'> | undefined;
+  /** Pieces in their place at the playhead; all of them when absent. */
+  joined?: ReadonlySet<string> | undefined;
 }>();
 
 const store = useBuild();
@@ -76,6 +78,8 @@ function look(s: Silhouette): { fill: string; opacity: number } {
   const state = props.states?.get(piece.id);
   const fill = colours.value.get(piece.colour) ?? '#999999';
   if (state === 'unmade') return { fill: 'none', opacity: 0.55 };
+  // made, and not in its place yet
+  if (props.joined && !props.joined.has(piece.id)) return { fill, opacity: 0.3 };
   if (lit.value) return { fill, opacity: lit.value.has(piece.id) ? 1 : 0.18 };
   return { fill, opacity: seeThrough.value ? 0.5 : 1 };
 }
@@ -289,7 +293,7 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
       @grab="grabRodPoint"
     />
 
-    <ReachLayer v-if="stage.spots" :unit="unit" />
+    <ReachLayer v-if="stage.spots && stage.playhead === undefined" :unit="unit" />
 
     <BalanceLayer v-if="bones" :bones="bones" :board="under" :unit="unit" />
 

@@ -10,6 +10,7 @@ import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import ToggleField from '../../shared/ToggleField.vue';
+import EarlierCard from './EarlierCard.vue';
 import FaceLine from './FaceLine.vue';
 
 /** One join: how, what each face has to be for it, and what may be chosen. */
@@ -66,6 +67,7 @@ onBeforeUnmount(() => job?.cancel());
     <FaceLine v-for="(f, k) in faces" :key="k" :ask="f.ask" :closes="f.closes" />
     <p v-if="!faces.length" class="muted">Nothing has to firm for it, and it is never too late.</p>
     <p class="muted small">Too soon: {{ joining.kind.early }}. Too late: {{ joining.kind.late }}.</p>
+    <EarlierCard :joining="joining" />
     <p v-if="!mends" class="muted small" role="status">Trying other ways to join it…</p>
     <template v-else-if="mends.length">
       <button
@@ -106,6 +108,7 @@ onBeforeUnmount(() => job?.cancel());
   margin-top: 8px;
 }
 .mend {
+  display: block;
   justify-self: start;
   height: auto;
   padding-block: 6px;

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue';
-import { joinCharts, toldTime } from '@core/days/index.ts';
+import { joinCharts, toldTime, type JoinChart } from '@core/days/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import JoinCard from './JoinCard.vue';
 import ReachCard from './ReachCard.vue';
+import RehearseBar from './RehearseBar.vue';
 import SchoolsCard from './SchoolsCard.vue';
+import { useTies } from './ties.ts';
 
 /** Each sitting with its joins: pieces as lines, how long they still give, when they are firm, and ties where they are joined. */
 const store = useBuild();
@@ -32,6 +34,14 @@ watch(
   (id) => id && void nextTick(() => card.value?.scrollIntoView({ block: 'nearest' })),
 );
 const select = (id: string) => (stage.selection = { kind: 'piece', id });
+/** Where the playhead stands on a sitting, per cent; undefined outside it. */
+const playheadIn = (c: JoinChart): number | undefined => {
+  const { playhead } = stage;
+  return playhead === undefined || playhead < c.from || playhead > c.to
+    ? undefined
+    : (100 * (playhead - c.from)) / Math.max(1, c.to - c.from);
+};
+const ties = useTies(() => origin.value);
 const top = (row: number) => `calc(${row} * var(--row) + var(--half))`;
 const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
 </script>
@@ -50,6 +60,7 @@ const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
     <p v-else class="empty">
       {{ store.days?.plan ? 'Nothing here is joined to anything but the board.' : 'There is no plan yet.' }}
     </p>
+    <RehearseBar v-if="charts.length" />
     <div v-if="chosen" ref="card">
       <JoinCard :joining="chosen" />
       <h3>Where it is still within reach</h3>
@@ -60,7 +71,8 @@ const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
     </p>
     <section v-for="c in charts" :key="c.key">
       <h3>{{ toldTime(origin!, c.from) }}</h3>
-      <div class="chart" :style="{ '--rows': c.rows.length }">
+      <div class="chart" :style="{ '--rows': c.rows.length }" @pointerdown.self="ties.seek($event, c)">
+        <i v-if="playheadIn(c) !== undefined" class="playhead" :style="{ left: `${playheadIn(c)}%` }" />
         <span v-for="h in c.hours" :key="h.label" class="hour" :style="{ left: `${h.left}%` }">{{
           h.label
         }}</span>
@@ -92,17 +104,24 @@ const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
           :key="t.piece"
           type="button"
           class="tie"
-          :class="{ late: t.late > 0 }"
+          :class="{ late: ties.out(t) !== undefined, pulled: ties.pulled(t) }"
           :style="{
-            left: `${t.left}%`,
+            left: `${ties.left(t, c)}%`,
             top: top(Math.min(t.row, t.onRow ?? t.row)),
             height: tall(t.row, t.onRow ?? t.row),
           }"
           :title="t.words"
           :aria-label="t.words"
           @click="select(t.piece)"
+          @pointerdown="ties.grab($event, t, c)"
+          @pointermove="ties.move($event)"
+          @pointerup="ties.drop()"
+          @pointercancel="ties.leave()"
+          @keydown.left.prevent="ties.nudge(t, -1)"
+          @keydown.right.prevent="ties.nudge(t, 1)"
         >
           <b :class="t.row > (t.onRow ?? t.row) ? 'low' : 'high'" />
+          <span v-if="ties.pulled(t)" class="says" role="status">{{ ties.words(t) }}</span>
         </button>
       </div>
     </section>
@@ -206,6 +225,41 @@ section {
 }
 .tie b.high {
   top: -5px;
+}
+.tie {
+  touch-action: none;
+}
+.pulled {
+  z-index: 2;
+}
+.says {
+  position: absolute;
+  top: -22px;
+  left: 12px;
+  padding: 2px 7px;
+  border-radius: 6px;
+  background: var(--ink);
+  color: var(--paper);
+  font-size: 12px;
+  white-space: nowrap;
+}
+.playhead {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  border-left: 2px solid var(--ink);
+  pointer-events: none;
+}
+.playhead::before {
+  position: absolute;
+  top: -5px;
+  left: -7px;
+  width: 12px;
+  height: 12px;
+  border: 1.5px solid var(--ink);
+  border-radius: 50%;
+  background: var(--playhead);
+  content: '';
 }
 .tie.late {
   background-image: linear-gradient(var(--fails), var(--fails));

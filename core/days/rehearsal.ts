@@ -1,0 +1,56 @@
+import type { PieceFirming } from '../firming/index.ts';
+import { tellOdds, type Minutes } from '../quantity/index.ts';
+import type { Build } from '../record/index.ts';
+import { chanceBelow } from '../joins/index.ts';
+import { minuteOf, toldTime, type Origin } from './calendar.ts';
+import type { DaysPlan, DaysReport } from './report.ts';
+import { joinId } from './steps/index.ts';
+
+/** One thing that is done, as a plan is gone through from its first step to its last. */
+export interface Rehearsed {
+  /** The end of it: what it makes is there. */
+  readonly at: Minutes;
+  readonly step: string;
+  readonly piece: string | undefined;
+  /** `Fri 11 Dec, 20:10 — Press the nose on to the muzzle`. */
+  readonly words: string;
+}
+
+/** The steps of a plan in the order in which they end. */
+export const rehearsalOf = (plan: Pick<DaysPlan, 'sessions'>, origin: Origin): Rehearsed[] =>
+  plan.sessions
+    .flatMap((s) => s.steps)
+    .sort((a, b) => a.to - b.to)
+    .map(({ step, from, to }) => ({
+      at: to,
+      step: step.id,
+      piece: step.piece,
+      words: `${toldTime(origin, from)} — ${step.title}`,
+    }));
+
+/** Pieces that stand in their place at a minute of the plan, or on the board from the first where nothing joins them. */
+export function joinedAt(build: Build, days: DaysReport, minute: Minutes): ReadonlySet<string> {
+  const ends = new Map((days.plan?.sessions ?? []).flatMap((s) => s.steps.map((p) => [p.step.id, p.to])));
+  if (days.origin)
+    for (const d of build.bench.done) ends.set(d.step, minuteOf(days.origin, Date.parse(d.at)));
+  const joins = new Set(days.steps.map((s) => s.id));
+  return new Set(
+    build.pieces.flatMap((p) => {
+      const id = joinId(p.id);
+      return !joins.has(id) || (ends.get(id) ?? Infinity) <= minute ? [p.id] : [];
+    }),
+  );
+}
+
+/** What becomes of a pose that is left to itself so long after shaping; undefined where nothing hangs out. */
+export function poseAfter(firming: PieceFirming | undefined, minutes: Minutes): string | undefined {
+  const band = firming?.bands.pose;
+  if (!band) return undefined;
+  const holds = chanceBelow(band, minutes);
+  if (holds < 0.1) return 'it sinks out of its pose';
+  if (holds > 0.9) return 'it keeps its pose';
+  return `it keeps its pose ${tellOdds(holds, 100)}`;
+}
+
+/** Ages at which an earlier join is looked at: within a sitting, after one, overnight, minutes. Common practice. */
+export const AGES: readonly Minutes[] = [5, 10, 15, 20, 30, 45, 60, 90, 120, 180, 300, 480, 720, 1440];
