@@ -5,7 +5,7 @@ import { carriedBy, type Build } from './record/index.ts';
 import { doesToPlan, plannedAs } from './tried-plans.ts';
 
 /** One side of a choice that hands make differently. */
-export interface SchoolSide {
+export interface WorkingSide {
   readonly id: string;
   readonly name: string;
   /** What it does to the plan, in words; undefined for the one that is followed now. */
@@ -14,10 +14,10 @@ export interface SchoolSide {
 }
 
 /** A choice for the whole build. */
-export interface School {
+export interface WorkingChoice {
   readonly id: string;
   readonly asks: string;
-  readonly sides: readonly SchoolSide[];
+  readonly sides: readonly WorkingSide[];
 }
 
 /** A side as it is looked for: what the build is with it. */
@@ -184,7 +184,7 @@ function painting(build: Build): Choice | undefined {
  * The choices on which hands differ, as far as they are there in a figure, each side tried as a plan: what it does is said before
  * it is taken.
  */
-export function schoolsOf(build: Build, now?: number): School[] {
+export function schoolsOf(build: Build, now?: number): WorkingChoice[] {
   const { joinings } = plan(build);
   const was = plannedAs(build, now);
   return [
@@ -195,7 +195,7 @@ export function schoolsOf(build: Build, now?: number): School[] {
     painting(build),
   ].flatMap((choice) => {
     if (!choice) return [];
-    const sides = choice.sides.map(({ id, name, now: followed, make }): SchoolSide => {
+    const sides = choice.sides.map(({ id, name, now: followed, make }): WorkingSide => {
       if (followed) return { id, name, does: undefined, build };
       const as = plannedAs(make(), now);
       return { id, name, does: doesToPlan(was, as), build: as.build };

@@ -176,7 +176,8 @@ describe('what is said by touch', () => {
     // said before it was shaped again
     expect(gone(said('bear', true, ms(shaped.to) - 60_000))).toBe(false);
     expect(gone(sayFirm(done, { piece: 'tail', question: 'bear', firm: true, at: iso(now) }))).toBe(false);
-    expect(soonest(said('bear'))).toBeLessThanOrEqual(soonest(done));
+    // in the same sitting at the latest: within it the search puts it where it suits the rest
+    expect(soonest(said('bear'))).toBeLessThanOrEqual(soonest(done) + 60 * 60_000);
   });
 });
 

@@ -1,28 +1,17 @@
 import { seeded, type Minutes } from '../quantity/index.ts';
-import { NEVER_MINUTES } from './network.ts';
+import { drawn, drawnWaits } from './draws.ts';
 import { SESSION_GAP } from './sessions.ts';
 import { QUICK_HANDS, SLOW_HANDS } from './search/problem.ts';
 import { merged } from './calendar.ts';
 import type { Link, Stretch, Timetable, Work } from './types.ts';
 
-/** Half of the spread of all drying waits is one: the same room and the same week of weather. Estimate. */
-const COMMON = Math.sqrt(0.5);
-const P90 = 1.2816;
 /** Who is in the middle of a sitting stays so much longer than planned to finish it, minutes. Common practice. */
 const STAYS: Minutes = 45;
 
-/** Drawn at z standard deviations: split-normal in the logarithm, median likely, one in ten fast, one in ten slow. */
-const drawn = (fast: number, likely: number, slow: number, z: number): number =>
-  likely * Math.exp(((z >= 0 ? Math.log(slow / likely) : Math.log(likely / fast)) / P90) * z);
-
-/** A wait drawn at z. */
-export function sampledWait(link: Link, z: number): Minutes {
-  const { fast, likely, slow } = link.band;
-  if (!Number.isFinite(likely)) return NEVER_MINUTES;
-  if (likely <= 0) return 0;
-  const late = Number.isFinite(slow) ? slow : likely * 6;
-  return Math.min(NEVER_MINUTES, drawn(Math.max(fast, likely * 0.05), likely, late, z));
-}
+/** So many windows are named. */
+const MOST_LATE = 3;
+/** A face that no longer gives is wetted, glued and held all the same, minutes. Common practice. */
+const MENDED: Minutes = 4;
 
 export interface SimulateOptions {
   readonly runs?: number;
@@ -38,6 +27,8 @@ export interface Simulated {
   readonly chance: number;
   /** Share of runs in which a window closed before it was used. */
   readonly missed: number;
+  /** Windows that closed too soon in some runs, the most often missed first. */
+  readonly late: readonly { readonly link: Link; readonly share: number }[];
   /** When each run ended, the earliest first. */
   readonly ends: readonly Minutes[];
   /** Waits by how far the end goes with their length, the strongest first. */
@@ -86,11 +77,9 @@ export function simulate(work: Work, table: Timetable, options: SimulateOptions 
   const ends: number[] = [];
   let onTime = 0;
   let missed = 0;
+  const lateBy = new Float64Array(work.links.length);
   for (let run = 0; run < runs; run++) {
-    const weather = normal();
-    const waits = Float64Array.from(work.links, (l) =>
-      l.kind === 'order' ? 0 : sampledWait(l, COMMON * weather + Math.sqrt(1 - COMMON ** 2) * normal()),
-    );
+    const waits = drawnWaits(work, normal);
     const end = new Float64Array(n);
     for (const i of done) end[i] = table[i]!.to;
     const free = work.people.map(() => 0);
@@ -123,13 +112,15 @@ export function simulate(work: Work, table: Timetable, options: SimulateOptions 
           }
         }
       }
-      end[i] = t + took;
+      const late = into[i]!.filter(
+        (l) => work.links[l.link]!.kind === 'window' && t - end[l.from]! > Math.max(waits[l.link]!, 1),
+      );
+      for (const l of late) lateBy[l.link]!++;
+      if (late.length > 0) closed = true;
+      end[i] = t + took + (late.length > 0 ? MENDED : 0);
       for (const k of slot.who) free[k] = end[i]!;
       for (const k of held[i]!) toolFree[k] = end[i]!;
       last = Math.max(last, end[i]!);
-      for (const l of into[i]!)
-        if (work.links[l.link]!.kind === 'window' && t - end[l.from]! > Math.max(waits[l.link]!, 1))
-          closed = true;
       if (last === Infinity) break;
     }
     if (last <= work.due) onTime++;
@@ -140,6 +131,10 @@ export function simulate(work: Work, table: Timetable, options: SimulateOptions 
   return {
     chance: onTime / runs,
     missed: missed / runs,
+    late: work.links
+      .flatMap((link, k) => (lateBy[k]! > 0 ? [{ link, share: lateBy[k]! / runs }] : []))
+      .sort((a, b) => b.share - a.share)
+      .slice(0, MOST_LATE),
     decides: deciding(work, lengths, ends),
     ends: [...ends].sort((a, b) => a - b),
   };

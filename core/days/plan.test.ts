@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inParts, schedule, type Link } from './index.ts';
-import { sampledWait, simulate } from './odds.ts';
+import { sampledWait } from './draws.ts';
+import { simulate } from './odds.ts';
 import { sessionsOf, waitsOf } from './sessions.ts';
 import { validate } from './validate.ts';
 import { type Calendar } from './calendar.ts';

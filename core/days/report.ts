@@ -18,6 +18,8 @@ export interface DaysPlan {
   readonly chance: number;
   /** Share of runs in which a window closed before it was used. */
   readonly missed: number;
+  /** Windows that are missed most often, and in which share of runs. */
+  readonly late: readonly { readonly link: Link; readonly share: number }[];
   /**
    * What it costs in points of convenience; smaller is better, compared at the same caution only. Absent for a plan that
    * was taken.

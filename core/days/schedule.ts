@@ -87,6 +87,7 @@ function told(
     caution,
     chance,
     missed: lived.missed,
+    late: lived.late,
     ...(points === undefined ? {} : { points }),
     startBy: sessions[0]!.from,
     sessions,

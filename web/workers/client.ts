@@ -5,7 +5,7 @@ import type { Result } from '@core/quantity/index.ts';
 import type { UpAxis } from '@core/solids/index.ts';
 import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';
 import type { JoinMend } from '@core/join-mends.ts';
-import type { School } from '@core/schools.ts';
+import type { WorkingChoice } from '@core/schools.ts';
 import type { WayOut } from '@core/ways-out.ts';
 import type { DaysApi, MightBe, Planned } from './days.worker.ts';
 import type { FoundSolid, KeptSolid, SolidsApi, UnionReport } from './solids.worker.ts';
@@ -101,8 +101,8 @@ const ways = new JobRunner<DaysApi>(
 );
 export const joinMendsJob = (build: Build, piece: string, now: number): WorkerJob<JoinMend[]> =>
   ways.run((api) => api.joinMends(build, piece, now) as Promise<JoinMend[]>);
-export const schoolsJob = (build: Build, now: number): WorkerJob<School[]> =>
-  ways.run((api) => api.schools(build, now) as Promise<School[]>);
+export const schoolsJob = (build: Build, now: number): WorkerJob<WorkingChoice[]> =>
+  ways.run((api) => api.schools(build, now) as Promise<WorkingChoice[]>);
 
 const bones = new JobRunner<BonesApi>(
   () => new Worker(new URL('./bones.worker.ts', import.meta.url), { type: 'module', name: 'bones' }),

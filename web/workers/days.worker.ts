@@ -4,7 +4,7 @@ import { isBetter, type DaysPlan, type DaysReport } from '@core/days/index.ts';
 import { reusing } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { joinMends, type JoinMend } from '@core/join-mends.ts';
-import { schoolsOf, type School } from '@core/schools.ts';
+import { schoolsOf, type WorkingChoice } from '@core/schools.ts';
 import { waysOut, type WayOut } from '@core/ways-out.ts';
 
 /** Enough to tell whether it fits. */
@@ -56,7 +56,7 @@ const api = {
   joinMends: (sent: Build, piece: string, now: number): JoinMend[] => joinMends(known(sent), piece, now),
 
   /** The choices on which hands differ, each side tried as a plan. */
-  schools: (sent: Build, now: number): School[] => schoolsOf(known(sent), now),
+  schools: (sent: Build, now: number): WorkingChoice[] => schoolsOf(known(sent), now),
 
   /**
    * Plan the days of a build from an instant on: the first good answer at once through `first`. While no plan was taken and

@@ -9,7 +9,7 @@ import {
   type DaysPlan,
   type Origin,
 } from '@core/days/index.ts';
-import { formatBand, tellOdds } from '@core/quantity/index.ts';
+import { formatBand, tellOdds, tellRisk } from '@core/quantity/index.ts';
 
 /** What happens if it is begun on another day, what decides it, and what the last moment would be without any caution. */
 const props = defineProps<{ plan: DaysPlan; origin: Origin }>();
@@ -70,6 +70,15 @@ const rows = computed(() =>
       are {{ tellOdds(plan.latest.chance, PLAN_RUNS)
       }}<template v-if="plan.latest.chance < 0.9">: do not plan on it</template>.
     </p>
+    <template v-if="plan.late.length">
+      <h4>What comes too late most often</h4>
+      <ul>
+        <li v-for="l in plan.late" :key="`${l.link.from}${l.link.to}`">
+          {{ l.link.why }}: late {{ tellRisk(l.share, PLAN_RUNS) }}
+        </li>
+      </ul>
+      <p class="muted small">Wetted, glued with gum glue and held, that is mended in about four minutes.</p>
+    </template>
     <template v-if="plan.decides.length">
       <h4>What decides whether it is in time</h4>
       <ul>

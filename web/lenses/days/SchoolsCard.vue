@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shallowRef, watch, ref, onBeforeUnmount } from 'vue';
-import type { School } from '@core/schools.ts';
+import type { WorkingChoice } from '@core/schools.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { schoolsJob, type WorkerJob } from '../../workers/client.ts';
@@ -8,10 +8,10 @@ import { schoolsJob, type WorkerJob } from '../../workers/client.ts';
 /** The choices on which hands differ: what is followed now, and what the other side would do to the plan, tried when asked for. */
 const store = useBuild();
 const here = useOpenBuild();
-const schools = shallowRef<readonly School[]>();
+const schools = shallowRef<readonly WorkingChoice[]>();
 const open = ref(false);
 const failed = ref(false);
-let job: WorkerJob<School[]> | undefined;
+let job: WorkerJob<WorkingChoice[]> | undefined;
 function look(): void {
   job?.cancel();
   schools.value = undefined;
