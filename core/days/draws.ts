@@ -3,6 +3,7 @@ import type { Minutes } from '../quantity/index.ts';
 import { NEVER_MINUTES } from './network.ts';
 import type { Link, Work } from './types.ts';
 
+/** Standard normal quantile of nine in ten. Handbook. */
 const P90 = 1.2816;
 
 /** Drawn at z standard deviations: split-normal in the logarithm, median likely, one in ten fast, one in ten slow. */
@@ -23,10 +24,11 @@ const ROOM = Math.sqrt(0.75);
 /** Other waits have half of their spread in common. Estimate. */
 const COMMON = Math.sqrt(0.5);
 /**
- * What the model of firming is wrong by, in the logarithm of time: for all questions of a family together, and for each by itself; 0.35
- * together. From its facts held out one by one, less what a fact can be read to. Estimate.
+ * What the model of firming is wrong by, in the logarithm of time, for all questions of a family together; 0.35 with what each is wrong
+ * by itself. From its facts held out one by one, less what a fact can be read to. Estimate.
  */
 const FAMILY_ERROR = 0.3;
+/** The same, for each question by itself. Estimate. */
 const OWN_ERROR = 0.18;
 
 /** Questions that are wrong together: what the skin does, what the whole section does, and what is dry right through. */

@@ -46,5 +46,6 @@ export { stepsOf } from './steps/index.ts';
 export { KIND_NAMES } from './steps/kinds.ts';
 export { inParts } from './steps/parts.ts';
 export { joinId, mixId, shapeId, shapedBy } from './steps/types.ts';
+export { type Lot, lotOf, scaledLot, TRIED } from './trial.ts';
 export { type Link, type Step, type Work } from './types.ts';
 export { WASH } from './wash.ts';

@@ -1,4 +1,5 @@
 import { seeded, type Minutes } from '../quantity/index.ts';
+import { isBeside } from './beside.ts';
 import { drawn, drawnWaits } from './draws.ts';
 import { SESSION_GAP } from './sessions.ts';
 import { QUICK_HANDS, SLOW_HANDS } from './search/problem.ts';
@@ -8,7 +9,7 @@ import type { Link, Stretch, Timetable, Work } from './types.ts';
 /** Who is in the middle of a sitting stays so much longer than planned to finish it, minutes. Common practice. */
 const STAYS: Minutes = 45;
 
-/** So many windows are named. */
+/** So many windows are named. Estimate. */
 const MOST_LATE = 3;
 /** A face that no longer gives is wetted, glued and held all the same, minutes. Common practice. */
 const MENDED: Minutes = 4;
@@ -63,6 +64,7 @@ export function simulate(work: Work, table: Timetable, options: SimulateOptions 
   for (const i of order) {
     const slot = table[i]!;
     if (slot.who.length > 0 && slot.who.every((k) => slot.from - lastEnd[k]! < SESSION_GAP)) sits[i] = 1;
+    if (isBeside(work.steps[i]!)) sits[i] = 1;
     for (const k of slot.who) lastEnd[k] = slot.to;
   }
   const keeps = from === undefined ? undefined : keepsUntilUsed(work, index);

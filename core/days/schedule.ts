@@ -14,6 +14,7 @@ import {
   type Answer,
   type Asking,
 } from './answers.ts';
+import { besideEarly } from './beside.ts';
 import { dayName, type Calendar } from './calendar.ts';
 import { conflictOf } from './conflict.ts';
 import { folded } from './folded.ts';
@@ -50,22 +51,23 @@ const RISKIER = 0.15;
 /** Everything told of a timetable. */
 function told(
   job: Asking,
-  { table: whole, caution, chance, points }: Answer,
+  { table: found, caution, chance, points }: Answer,
   agreed: boolean,
   full: boolean,
 ): DaysPlan {
   const { work, rest, calendar, given } = job;
   const open = [...work.steps.keys()].filter((i) => !rest.done.has(i));
+  const over = new Set([...rest.done].map((i) => work.steps[i]!.id));
+  const whole = agreed ? found : besideEarly(work, found, caution, over);
   const left: Work = { ...work, steps: open.map((i) => work.steps[i]!), links: openLinks(work, rest) };
   const table = open.map((i) => whole[i]!);
-  const doneIds = new Set([...rest.done].map((i) => work.steps[i]!.id));
-  const wrong = validate(work, whole, caution, { done: doneIds });
+  const wrong = validate(work, whole, caution, { done: over });
   const ends = Math.max(...table.map((s) => s.to));
   const lateBy = Math.max(0, ends - work.due);
   if (wrong.length > 0 && lateBy === 0)
     throw new Error(`the scheduler made a plan that cannot be done: ${wrong[0]}`);
   const sessions = sessionsOf(left, table);
-  const waits = waitsOf(work, whole).filter((w) => !doneIds.has(w.link.to));
+  const waits = waitsOf(work, whole).filter((w) => !over.has(w.link.to));
   const tightest = waits.reduce<PlannedWait | undefined>(
     (a, w) => (!a || w.used - w.slow < a.used - a.slow ? w : a),
     undefined,

@@ -1,5 +1,6 @@
 import type { Minutes } from '../quantity/index.ts';
 import type { Link, Step, Timetable, Work } from './types.ts';
+import { isBeside } from './beside.ts';
 import { washesOf } from './wash.ts';
 
 /** A pause at least this long begins a new session, minutes. Common practice. */
@@ -51,13 +52,15 @@ export function sessionsOf(work: Work, table: Timetable): Session[] {
     let on = 0;
     for (const { step, i, slot } of mine) {
       const alone = slot.who.length === 0;
+      // what takes no time at the bench belongs to the sitting before it, whenever it is done
+      const beside = isBeside(step) && last !== undefined;
       const planned = {
         step,
         ...slot,
         wash: last && slot.from - last.to < SESSION_GAP ? wash[on * colours + colour[i]!]! : 0,
       };
       if (!alone) on = colour[i]!;
-      if (last && slot.from - last.to < SESSION_GAP) {
+      if (last && (beside || slot.from - last.to < SESSION_GAP)) {
         // the session ends with the hands: what goes on by itself may outlast it
         if (!alone) last.to = Math.max(last.to, slot.to);
         last.steps.push(planned);

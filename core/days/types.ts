@@ -28,6 +28,8 @@ export interface Step {
   readonly colour?: string;
   /** What it makes does not keep: hours before the due time from which on it is still fresh, and how much that weighs. */
   readonly fresh?: { readonly hours: number; readonly most: number; readonly weight: number };
+  /** How many alike it makes, or made whole where it is a part of that. */
+  readonly alike?: number;
   /** One of several alike parts of repeated work, and how many of how many it makes. */
   readonly part?: {
     readonly of: string;

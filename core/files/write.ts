@@ -1,7 +1,7 @@
 import type { Build } from '../record/index.ts';
 
 export const FILE_EXTENSION = '.spindle.json';
-/** Larger than any build and small enough to read without a stall: 8 MB. */
+/** Larger than any build and small enough to read without a stall: 8 MB. Estimate. */
 export const LARGEST_FILE = 8_000_000;
 
 /** A build as a readable file: two spaces, fields in the order of the format, one line at the end. */

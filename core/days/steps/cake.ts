@@ -2,7 +2,7 @@ import type { CakePart } from '../../cutting/index.ts';
 import { writeStepId, type Task } from '../../record/index.ts';
 import { coatFirmIn, type Band } from '../../firming/index.ts';
 import { BATTERS, FILLINGS } from '../../pastes/index.ts';
-import { formatMass } from '../../quantity/index.ts';
+import { formatMass, formatTime } from '../../quantity/index.ts';
 import type { Hold, Link, Step } from '../types.ts';
 import { coverId, lower, paced, shapeId, type Bench, type StepMaker } from './types.ts';
 
@@ -16,8 +16,8 @@ const BATTER_WAITS: Band = { fast: 15, likely: 20, slow: 30 };
 const WRAP = 10;
 const COOLS: Band = { fast: 60, likely: 90, slow: 150 };
 const LEVELS: Band = { fast: 240, likely: 420, slow: 600 };
-/** Unwrapped on the rack, minutes. */
-const LAYERS_KEEP = 26 * 60;
+/** Unwrapped on the rack, minutes. Common practice. */
+const LAYERS_KEEP = 4 * 60;
 const CREAM = 30;
 const CREAM_KEEPS = 24 * 60;
 const STACK_FIRST = 15;
@@ -214,8 +214,12 @@ export const cake: StepMaker = {
           id: 'wrap',
           kind: 'bake',
           title: `Turn out and wrap ${layers === 1 ? 'the layer' : `${layers} layers`}`,
-          notes: ['Cooled through; wrapped tight.'],
-          minutes: paced(bench, 'bake', WRAP),
+          notes: [
+            `Cooled through; wrapped tight. ${formatTime(paced(bench, 'bake', WRAP))}, as soon as they are cool: it needs no sitting.`,
+          ],
+          // nobody waits at the bench for it, nor leaves it until the next evening
+          minutes: 0,
+          hands: 0,
           fresh: FRESH,
         },
         {

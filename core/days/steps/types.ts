@@ -74,5 +74,5 @@ export const colourOf = ({ build }: Bench, id: string): Pick<Step, 'colour'> => 
 };
 
 /** Says that a step makes many alike, so that it may be cut anywhere between them. */
-export const many = (all: number, name: string): Pick<Step, 'part'> =>
-  all > 1 ? { part: { of: '', number: all, from: 0, all, what: lower(name) } } : {};
+export const many = (all: number, name: string): Pick<Step, 'part' | 'alike'> =>
+  all > 1 ? { alike: all, part: { of: '', number: all, from: 0, all, what: lower(name) } } : {};

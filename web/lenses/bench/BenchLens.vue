@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
-import { clockTime, firmingNow, lastSaid, progressOf, toldTime } from '@core/days/index.ts';
+import { clockTime, firmingNow, lastSaid, lotOf, progressOf, toldTime } from '@core/days/index.ts';
 import { leaveStep, remake, sayFirm, takePlan, tick } from '@core/edits/index.ts';
 import { wholeOf, type Piece } from '@core/record/index.ts';
 import type { Question } from '@core/firming/index.ts';
@@ -11,6 +11,7 @@ import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import FirmTimer from './FirmTimer.vue';
 import StayBar from './StayBar.vue';
+import TrialBar from './TrialBar.vue';
 
 const store = useBuild();
 const here = useOpenBuild();
@@ -25,6 +26,10 @@ onBeforeUnmount(() => void lock.release().catch(() => undefined));
 const origin = computed(() => store.days?.origin);
 const progress = computed(() => progressOf(build.value, store.days, now.value));
 const current = computed(() => progress.value.current);
+/** Many alike: a few are timed. */
+const lot = computed(() =>
+  current.value && store.days ? lotOf(current.value.step, store.days.steps) : undefined,
+);
 const last = computed(() => [...build.value.bench.done].sort((a, b) => a.at.localeCompare(b.at)).at(-1));
 const firming = computed(() => firmingNow(build.value, here.report.firming, now.value));
 
@@ -98,6 +103,7 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
             <strong>{{ formatTime(current.step.minutes) }}</strong><span>at the bench</span>
           </div>
         </div>
+        <TrialBar v-if="lot" :lot="lot" />
         <ul class="notes">
           <li v-for="n in current.step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
           <li v-for="c in progress.before" :key="c.text" :class="{ wait: !c.done }">
