@@ -1,8 +1,9 @@
-import { pieceOf, wholeOf, type OwnStep, type StepEdits, type Build } from '../record/index.ts';
+import { pieceOf, wholeOf, type OwnStep, type Piece, type StepEdits, type Build } from '../record/index.ts';
 import { formatTime } from '../quantity/index.ts';
 import type { Stages } from '../reach/index.ts';
 import { joinsBefore, orderOf, reachWhy } from './reaching.ts';
 import { joinId, PACK_ID, shapedBy, shapeId, textureId } from './steps/index.ts';
+import { wetUntil } from './wet.ts';
 import type { Link, Step } from './types.ts';
 
 /** Steps and links with what somebody should know of them. */
@@ -52,20 +53,35 @@ function ownLinks(build: Build, o: OwnStep, { there, links, stages, tell }: Roun
   const before = o.before === undefined ? undefined : wholeOf(o.before);
   if (after !== undefined && there.has(after))
     out.push(link(after, o.id, o.wait ?? 0, o.wait ? `waiting before “${o.title}”` : 'in this order'));
-  if (before !== undefined && there.has(before)) out.push(link(o.id, before, 0, 'in this order'));
   const piece = o.piece === undefined ? undefined : pieceOf(build, o.piece);
+  if (before !== undefined && there.has(before)) {
+    const wet = piece && before === joinId(piece.id) ? wetLink(build, o, piece, before, 'touch') : undefined;
+    out.push(wet ?? link(o.id, before, 0, 'in this order'));
+  }
   if (!piece) return out;
+  out.push(...onPiece(build, o, piece, { there, links, stages, tell }));
+  return out;
+}
+
+/** What its piece asks of it: to be there, to be dry before it is packed, and within reach. */
+function onPiece(build: Build, o: OwnStep, piece: Piece, round: Round): Link[] {
+  const out: Link[] = [];
+  const { there } = round;
+  const before = o.before === undefined ? undefined : wholeOf(o.before);
   // nothing is done on a piece that is not there: after its texture, unless that is what it comes before
-  if (after === undefined) {
+  if (o.after === undefined) {
     const made = before === textureId(piece.id) ? shapeId(piece.id) : shapedBy(piece);
     if (there.has(made) && before !== made)
       out.push(
         link(made, o.id, 0, `the ${piece.name.toLowerCase()} is shaped before anything is done on it`),
       );
   }
-  if (before === undefined && there.has(PACK_ID))
-    out.push(link(o.id, PACK_ID, 0, 'everything is done before it is packed'));
-  const reach = reachLink(build, o, piece.id, { there, links, stages, tell });
+  if (there.has(PACK_ID)) {
+    const wet = wetLink(build, o, piece, PACK_ID, 'lift');
+    if (wet) out.push(wet);
+    else if (before === undefined) out.push(link(o.id, PACK_ID, 0, 'everything is done before it is packed'));
+  }
+  const reach = reachLink(build, o, piece.id, round);
   return reach ? [...out, reach] : out;
 }
 
@@ -76,7 +92,31 @@ function reachLink(build: Build, o: OwnStep, piece: string, round: Round): Link 
   const { closing, lost } = orderOf(build, face, round.stages, after);
   if (lost !== undefined) round.tell(`“${o.title}”: ${lost}.`);
   if (!closing || !round.there.has(joinId(closing.piece))) return undefined;
-  return link(o.id, joinId(closing.piece), 0, reachWhy(build, face, closing));
+  const to = joinId(closing.piece);
+  // what is joined then is held where it is wet
+  const held = closing.piece === piece ? pieceOf(build, piece) : undefined;
+  return (held && wetLink(build, o, held, to, 'touch')) ?? link(o.id, to, 0, reachWhy(build, face, closing));
+}
+
+/** The wait for a wet film; undefined where the work leaves none. */
+function wetLink(
+  build: Build,
+  o: OwnStep,
+  piece: Piece,
+  to: string,
+  state: 'touch' | 'lift',
+): Link | undefined {
+  const band = wetUntil(build, piece, o.work ?? 'press', state);
+  if (!band) return undefined;
+  const until = state === 'touch' ? 'is touched' : 'is packed';
+  return {
+    from: o.id,
+    to,
+    kind: 'wait',
+    band,
+    why: `“${o.title}” dries on the ${piece.name.toLowerCase()} before it ${until}`,
+    piece: piece.id,
+  };
 }
 
 /** Whether links run in a circle. */

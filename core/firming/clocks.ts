@@ -1,9 +1,9 @@
 import type { Build } from '../record/index.ts';
 import { HARDLY_ANY, materialOf, UPTAKE } from '../pastes/index.ts';
-import { given, reckon, solved, type Provenance, type Reckoned } from '../quantity/index.ts';
-import { massTransfer, saturationDensity } from './air.ts';
+import { between, given, named, reckon, solved, type Reckoned } from '../quantity/index.ts';
 import { coatFirmIn, COLD_PLACES } from './chill.ts';
 import { bandFigure, bandOf, firmingFamily } from './band.ts';
+import { filmBandOf, filmTime, type FilmState, type WetFilm } from './films.ts';
 import { LAW } from './law.ts';
 import { weightsOf } from './learned.ts';
 import { learnedOf } from './looks.ts';
@@ -50,76 +50,67 @@ const hydration: Clock = {
       })),
 };
 
-/** Evaporation from a wet face in a room, g/m² each hour. */
-export function evaporation(temperature: number, humidity: number, speed: number, across: number): number {
-  const saturated = saturationDensity(temperature);
-  return massTransfer(across / 1000, speed, temperature, 1) * saturated * (1 - humidity) * 3600 * 1000;
-}
-
-interface FilmKind {
+/** A wet film that is waited for, and until when. */
+interface FilmKind extends WetFilm {
   readonly id: string;
   readonly words: string;
-  /** Wet film, g/m². */
-  readonly film: number;
-  /** Times as fast as water leaves. */
-  readonly faster: number;
-  readonly source: Provenance;
+  readonly state: FilmState;
 }
 
-/** Thin wet films; how much lies on a face is an estimate, how fast alcohol leaves comes from its vapour pressure. */
+/** Thin wet films; how much lies on a face is an estimate, what alcohol is by mass comes from its densities. */
 const FILMS: readonly FilmKind[] = [
   {
     id: 'brushed',
-    words: 'Colour brushed on with water may be handled',
-    film: 35,
-    faster: 1,
-    source: 'estimate',
+    words: 'Colour brushed on with water may be touched',
+    laid: 35,
+    spirit: 0,
+    state: 'touch',
   },
   {
     id: 'spirit',
-    words: 'Colour brushed on with clear alcohol may be handled',
-    film: 35,
-    faster: 5,
-    source: 'estimate',
+    words: 'Colour brushed on with spirit of 40 % may be touched',
+    laid: 35,
+    spirit: 0.345,
+    state: 'touch',
   },
-  { id: 'sprayed', words: 'A sprayed coat may have the next one', film: 10, faster: 1, source: 'estimate' },
-  { id: 'glued', words: 'Edible glue no longer slides', film: 25, faster: 1, source: 'estimate' },
+  {
+    id: 'strong',
+    words: 'Colour brushed on with alcohol of 95 % may be touched',
+    laid: 35,
+    spirit: 0.94,
+    state: 'touch',
+  },
+  { id: 'lifted', words: 'What was painted with water may be lifted', laid: 35, spirit: 0, state: 'lift' },
+  { id: 'sprayed', words: 'A sprayed coat may have the next one', laid: 10, spirit: 0, state: 'next' },
+  { id: 'glued', words: 'Edible glue no longer slides', laid: 25, spirit: 0, state: 'touch' },
 ];
 
-/** Film left when it no longer comes off: sugar binds the last of it. */
-const BOUND = 0.3;
 /** A part of the usual size, mm. */
 const ACROSS = 40;
+/** A face of covering paste is in balance with this humidity. */
+const coveringRests = (): number => {
+  const { firming } = materialOf('fondant');
+  return firming.by === 'drying' ? firming.constants.balance : 0;
+};
 
 const films: Clock = {
   id: 'film',
   answers: ({ room }) =>
-    FILMS.map(({ id, words, film, faster, source }) => ({
-      id: `film-${id}`,
-      words,
-      time: reckon(
+    FILMS.map(({ id, words, state, ...film }) => {
+      const over = {
+        temperature: room.temperature,
+        humidity: room.humidity / 100,
+        speed: room.air,
+        across: ACROSS,
+        rests: coveringRests(),
+      };
+      const { fast, slow } = filmBandOf(film, state, over);
+      return {
+        id: `film-${id}`,
         words,
-        'min',
-        'film ÷ evaporation, 70 % of it',
-        [
-          given('Wet film', film, 'g/m²', source),
-          reckon(
-            'Evaporates in an hour',
-            'g/m²',
-            'transfer to the air × vapour at the face × (1 − humidity)',
-            [
-              given('Room', room.temperature, '°C'),
-              given('Humidity', room.humidity, '%'),
-              given('Air moves at', room.air, 'm/s'),
-              given('Times as fast as water', faster, '×', source),
-            ],
-            (t, rh, speed, k) => evaporation(t, rh / 100, speed, ACROSS) * k,
-            'handbook',
-          ),
-        ],
-        (m, e) => (e > 0 ? ((m * (1 - BOUND)) / e) * 60 : Infinity),
-      ),
-    })),
+        time: between(named(words, filmTime(film, state, over)), fast, slow),
+      };
+    }),
 };
 
 /** A dot of royal icing so many millimetres across. */

@@ -101,7 +101,7 @@ export const ownStepRecord = record({
   before: optional(stepId),
   /** Works on this piece, which has to be within reach. */
   piece: optional(id),
-  /** What is done to it, painted with a brush when absent, and on which side, all that is seen of it when absent. */
+  /** What is done to it, within reach of a brush and not wet when absent, and on which side, all that is seen of it when absent. */
   work: optional(oneOf(WORK_KINDS)),
   side: optional(oneOf(FACE_SIDE_KINDS)),
   tool: optional(oneOf(TOOLS)),
