@@ -7,6 +7,11 @@ export const router = createRouter({
     { path: '/', name: 'shelf', component: () => import('./shelf/ShelfView.vue') },
     { path: '/stores', name: 'stores', component: () => import('./stores/StoresView.vue') },
     {
+      path: '/reckoner/:question?',
+      name: 'reckoner',
+      component: () => import('./reckoner/ReckonerView.vue'),
+    },
+    {
       path: '/build/:id/sheet/paste',
       name: 'paste-sheet',
       component: () => import('./print/PasteSheet.vue'),

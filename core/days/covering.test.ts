@@ -162,6 +162,21 @@ describe('a step of one’s own on a face', () => {
     expect(refused).toBeGreaterThan(0);
   });
 
+  it('what the otter’s plan textures is within reach of the scissors by then, looked at the slow way', () => {
+    const at = times(plan(otter, { runs: 25 }).days());
+    const furred = otter.pieces.filter((p) => p.texture !== 'none' && at.has(textureId(p.id)));
+    expect(furred.length).toBeGreaterThan(0);
+    for (const p of furred.slice(0, 3)) {
+      const { stages: made, passed } = madeBy(otter, at, textureId(p.id));
+      const { now, alone } = reachedSlowly(otter, p.id, new Set(made.slice(0, passed)), {
+        half: 3,
+        length: 70,
+        cone: 55,
+      });
+      expect(now / alone, p.name).toBeGreaterThan(0.85);
+    }
+  });
+
   it('is within reach when the plan does it, looked at the slow way', () => {
     const build = withOwn('body', { work: 'snip', side: 'all' });
     const at = times(plan(build, { runs: 25 }).days());

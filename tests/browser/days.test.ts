@@ -133,6 +133,7 @@ describe('the joins view', () => {
   it('tells until when each side is within reach of a brush, lit on the stage', async () => {
     await joins();
     await pick('Body');
+    await b.push('▸ Where it is still within reach');
     await has(b, '.reach', /Its front[\s\S]*to the end|before the/);
     expect((await b.driver.findElements(By.css('.reach circle.kept'))).length).toBeGreaterThan(10);
     expect(await serious(b)).toEqual([]);

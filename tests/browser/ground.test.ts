@@ -10,6 +10,7 @@ import {
   kept,
   Key,
   openBrowser,
+  serious,
   openBuild,
   row,
   saved,
@@ -362,5 +363,24 @@ describe('the bench', () => {
     await b.push('Firm, since when I cannot say');
     await has(b, '.timer', /firm enough to hold: you said so, \d\d:\d\d/);
     expect(await b.driver.findElements(By.xpath('//li[contains(.,"Not yet: the")]'))).toHaveLength(0);
+  });
+});
+
+describe('a small question from the shelf', () => {
+  it('is answered as it is typed, stands in the address, opens to its sum, and begins a build', async () => {
+    await b.driver.get(`${served.url}/`);
+    await (await has(b, 'a.button', 'Reckoner'))!.click();
+    await has(b, 'main h2', /How big a ball/);
+    await b.fill('Paste', '8 oz');
+    await has(b, 'dd', /6\d(\.\d)? mm/);
+    expect(await b.driver.getCurrentUrl()).toMatch(/\/reckoner\/ball\?.*grams=22[67]/);
+    expect(await serious(b)).toEqual([]);
+    await b.driver.navigate().refresh();
+    await has(b, 'dd', /6\d(\.\d)? mm/);
+    await b.push('Begin a build with it');
+    await has(b, 'h2', 'Shape');
+    expect(await b.driver.getCurrentUrl()).toMatch(/\/build\/.*\/shape/);
+    await has(b, 'body', /New figure: grams to a ball/);
+    expect(await b.complaints()).toEqual([]);
   });
 });

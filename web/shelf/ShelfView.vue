@@ -133,6 +133,7 @@ async function demo(): Promise<void> {
         <h1>Elm Spindle</h1>
       </div>
       <div class="row">
+        <router-link class="button" to="/reckoner">Reckoner</router-link>
         <router-link class="button" to="/stores">Stores</router-link>
         <button class="button" type="button" @click="demo">Demonstration builds</button>
         <button class="button" type="button" @click="chooser?.click()">

@@ -95,14 +95,17 @@ export const oddsJob = (build: Build, now: number): WorkerJob<MightBe> =>
 export const waysOutJob = (build: Build, now: number): WorkerJob<WayOut[]> =>
   might.run((api) => api.waysOut(build, now) as Promise<WayOut[]>);
 
-/** Another for ways of joining and of working. */
+/** One for ways of joining and one for ways of working: giving one up ends its worker, and nothing else. */
 const ways = new JobRunner<DaysApi>(
   () => new Worker(new URL('./days.worker.ts', import.meta.url), { type: 'module', name: 'ways' }),
+);
+const working = new JobRunner<DaysApi>(
+  () => new Worker(new URL('./days.worker.ts', import.meta.url), { type: 'module', name: 'working' }),
 );
 export const joinMendsJob = (build: Build, piece: string, now: number): WorkerJob<JoinMend[]> =>
   ways.run((api) => api.joinMends(build, piece, now) as Promise<JoinMend[]>);
 export const schoolsJob = (build: Build, now: number): WorkerJob<WorkingChoice[]> =>
-  ways.run((api) => api.schools(build, now) as Promise<WorkingChoice[]>);
+  working.run((api) => api.schools(build, now) as Promise<WorkingChoice[]>);
 
 const bones = new JobRunner<BonesApi>(
   () => new Worker(new URL('./bones.worker.ts', import.meta.url), { type: 'module', name: 'bones' }),

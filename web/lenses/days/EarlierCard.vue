@@ -33,9 +33,12 @@ watch(
   () => (k.value = nearest(Math.max(5, planned.value ?? 60))),
 );
 const age = computed(() => AGES[k.value]!);
-const squash = computed(() =>
-  props.joining.carrier ? here.report.squash(props.joining.carrier.id, age.value) : undefined,
-);
+/** Lost at once less than nobody sees, mm. */
+const SEEN = 0.1;
+const squashAt = (minutes: number) =>
+  props.joining.carrier ? here.report.squash(props.joining.carrier.id, minutes) : undefined;
+const sinks = computed(() => (squashAt(AGES[0]!)?.value ?? 0) >= SEEN);
+const squash = computed(() => (sinks.value ? squashAt(age.value) : undefined));
 const pose = computed(() =>
   props.joining.piece.propped
     ? undefined

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { computed, nextTick, useTemplateRef, watch } from 'vue';
+import { computed } from 'vue';
 import { joinCharts, toldTime, type JoinChart } from '@core/days/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
-import JoinCard from './JoinCard.vue';
-import ReachCard from './ReachCard.vue';
+import PickedJoin from './PickedJoin.vue';
 import RehearseBar from './RehearseBar.vue';
 import SchoolsCard from './SchoolsCard.vue';
 import { useTies } from './ties.ts';
@@ -26,12 +25,6 @@ const chosen = computed(() =>
   stage.selection?.kind === 'piece'
     ? here.report.joinings.find((j) => j.piece.id === stage.selection?.id)
     : undefined,
-);
-const card = useTemplateRef<HTMLElement>('card');
-// what is picked far down is told at the top
-watch(
-  () => chosen.value?.piece.id,
-  (id) => id && void nextTick(() => card.value?.scrollIntoView({ block: 'nearest' })),
 );
 const select = (id: string) => (stage.selection = { kind: 'piece', id });
 /** Where the playhead stands on a sitting, per cent; undefined outside it. */
@@ -61,12 +54,7 @@ const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
       {{ store.days?.plan ? 'Nothing here is joined to anything but the board.' : 'There is no plan yet.' }}
     </p>
     <RehearseBar v-if="charts.length" />
-    <div v-if="chosen" ref="card">
-      <JoinCard :joining="chosen" />
-      <h3>Where it is still within reach</h3>
-      <ReachCard :key="chosen.piece.id" :piece="chosen.piece.id" />
-    </div>
-    <p v-else-if="charts.length" class="muted small">
+    <p v-if="charts.length && !chosen" class="muted small">
       Green: it still gives. Hatched: firm to hold. A tie is a join; pick a piece to see what it asks.
     </p>
     <section v-for="c in charts" :key="c.key">
@@ -125,6 +113,7 @@ const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
         </button>
       </div>
     </section>
+    <PickedJoin v-if="chosen" :joining="chosen" />
     <SchoolsCard v-if="store.days?.plan" />
   </div>
 </template>

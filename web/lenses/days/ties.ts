@@ -37,7 +37,7 @@ export function useTies(origin: () => Origin | undefined) {
     if (!step || !zero) return;
     const out = outsideBy(tie, at);
     if (out) {
-      store.say(`It stays where it was: ${sentence(out)}. Other ways to join it are told above.`);
+      store.say(`It stays where it was: ${sentence(out)}. Other ways to join it are told below its lines.`);
       return;
     }
     store.apply(pinStep(here.build, step.step.id, localIso(zero, at)), 'the time of a join');

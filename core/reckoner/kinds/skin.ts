@@ -1,0 +1,29 @@
+import { addPiece, resize } from '../../edits/index.ts';
+import { BOARD } from '../../record/index.ts';
+import { boardFor, num, PASTE, POWDER } from '../fields.ts';
+import type { SmallQuestion } from '../types.ts';
+
+export const askSkin: SmallQuestion = {
+  id: 'skin',
+  name: 'Cover of a ball',
+  asks: 'How much paste covers a foam ball?',
+  fields: [
+    { key: 'core', label: 'Foam ball', kind: 'length', usual: 60, least: 5, most: 300 },
+    { key: 'coat', label: 'Coat', kind: 'length', usual: 5, least: 1, most: 40 },
+    PASTE,
+    POWDER,
+  ],
+  build: (said) => {
+    const made = addPiece(boardFor(said), 'skinOverBall', 'Covered ball', BOARD);
+    return resize(made.build, made.id, { core: num(said, 'core'), coat: num(said, 'coat') });
+  },
+  answers: ({ figure }) => {
+    const { paste, ball } = figure.pieces[0]!.weight;
+    return [
+      { says: 'of paste on it', figure: paste },
+      { says: 'across, the ball of paste to begin with', figure: ball },
+    ];
+  },
+  notes: ({ figure }) => figure.warnings,
+  makes: true,
+};
