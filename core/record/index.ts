@@ -106,7 +106,15 @@ export {
 export { MOST_BENDS, type Rod, type RodEnd, rodRecord } from './rod.ts';
 export { type Task, partOf, readStepId, wholeOf, writeStepId } from './step-id.ts';
 export { TEXTURES, type TextureKind } from './textures.ts';
-export { FACE_SIDES, FACE_SIDE_KINDS, type PieceSide, WORKS, WORK_KINDS, type WorkKind } from './works.ts';
+export {
+  FACE_SIDES,
+  FACE_SIDE_KINDS,
+  type PieceSide,
+  WORKS,
+  WORK_KINDS,
+  workIn,
+  type WorkKind,
+} from './works.ts';
 export {
   type DateHours,
   type Helper,

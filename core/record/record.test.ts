@@ -33,7 +33,7 @@ import {
 import { demoBuild } from '../files/demo.testing.ts';
 import { keepable } from '../files/index.ts';
 import { field, takes, inLimits } from '../quantity/index.ts';
-import type { Build, Change } from './index.ts';
+import { workIn, type Build, type Change } from './index.ts';
 
 /** What a change that has to succeed gives. */
 function done(change: Change): Build {
@@ -157,4 +157,17 @@ describe('the record', () => {
     expect(inLimits(ruler, { long: 300 }, say)).toEqual({ ok: true, value: { long: 300 } });
     expect(inLimits(ruler, { long: NaN }, say)).toMatchObject({ ok: false });
   });
+});
+
+it('the name of a step says what kind of work it is, and painting where it does not', () => {
+  for (const [title, work] of [
+    ['Dust the cheeks', 'dust'],
+    ['Airbrush the back', 'spray'],
+    ['Outline the eyes', 'line'],
+    ['Draw a fine line under the eye', 'line'],
+    ['Snip more fur', 'snip'],
+    ['Smooth the seam', 'press'],
+    ['Shirt front', 'paint'],
+  ] as const)
+    expect(workIn(title), title).toBe(work);
 });

@@ -13,6 +13,20 @@ export const WORKS = {
 export type WorkKind = keyof typeof WORKS;
 export const WORK_KINDS = Object.keys(WORKS) as [WorkKind, ...WorkKind[]];
 
+/** Words by which people say what they do; the first that is met. */
+const SAID_AS: readonly (readonly [RegExp, WorkKind])[] = [
+  [/\bdust|\bblush/i, 'dust'],
+  [/\bspray|\bairbrush/i, 'spray'],
+  [/\bspong|\bstippl/i, 'sponge'],
+  [/\bsnip|\bfur\b/i, 'snip'],
+  [/\b(out)?lin(e|ing)\b|\bbrow|\blash|\bwrit/i, 'line'],
+  [/\bpress|\bsmooth|\brub/i, 'press'],
+  [/\bmark|\bscor|\bcarv/i, 'mark'],
+];
+
+/** The kind of work a step’s name speaks of; painting where it speaks of none. */
+export const workIn = (title: string): WorkKind => SAID_AS.find(([word]) => word.test(title))?.[1] ?? 'paint';
+
 /** Sides of a piece as the finished figure shows it. */
 export const FACE_SIDES = {
   all: 'all that is seen of it',

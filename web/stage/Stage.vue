@@ -293,7 +293,7 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
       @grab="grabRodPoint"
     />
 
-    <ReachLayer v-if="stage.spots && stage.playhead === undefined" :unit="unit" />
+    <ReachLayer v-if="stage.spots" :unit="unit" />
 
     <BalanceLayer v-if="bones" :bones="bones" :board="under" :unit="unit" />
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { POOL_NAMES, type Step } from '@core/days/index.ts';
 import { addOwnStep } from '@core/edits/index.ts';
 import {
@@ -8,6 +8,7 @@ import {
   TOOLS,
   WORK_KINDS,
   WORKS,
+  workIn,
   type PieceSide,
   type Tool,
   type WorkKind,
@@ -45,6 +46,13 @@ const pieces = computed(() => [
 ]);
 const works = WORK_KINDS.map((value) => ({ value, label: WORKS[value].name }));
 const sides = FACE_SIDE_KINDS.map((value) => ({ value, label: FACE_SIDES[value] }));
+/** The name says what is done, until somebody says otherwise. */
+watch(
+  () => draft.value.title,
+  (title, was) => {
+    if (draft.value.work === workIn(was)) draft.value.work = workIn(title);
+  },
+);
 function add(): void {
   const added = store.apply(
     addOwnStep(build.value, {

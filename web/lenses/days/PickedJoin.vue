@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { nextTick, onMounted, ref, useTemplateRef, watch } from 'vue';
 import { X } from '@lucide/vue';
 import type { Joining } from '@core/days/index.ts';
 import { useStage } from '../../state/on-stage.ts';
@@ -7,13 +7,22 @@ import JoinCard from './JoinCard.vue';
 import ReachCard from './ReachCard.vue';
 
 /** The join that was picked, in sight under the lines wherever they are; where its faces are within reach is told when asked for. */
-defineProps<{ joining: Joining }>();
+const props = defineProps<{ joining: Joining }>();
 const stage = useStage();
 const reach = ref(false);
+const card = useTemplateRef<HTMLElement>('card');
+/** On a small screen the whole page is scrolled, and nothing stays in sight by itself. */
+const SMALL = '(max-width: 760px)';
+const show = () => {
+  if (window.matchMedia(SMALL).matches) void nextTick(() => card.value?.scrollIntoView({ block: 'nearest' }));
+};
+onMounted(show);
+watch(() => props.joining.piece.id, show);
 </script>
 
 <template>
   <div
+    ref="card"
     class="picked"
     role="region"
     :aria-label="`The join of the ${joining.piece.name.toLowerCase()}`"
