@@ -1,14 +1,11 @@
 import { CLOSING, type Question } from '../firming/index.ts';
-import type { Minutes } from '../quantity/index.ts';
+import { NINE_IN_TEN, type Minutes } from '../quantity/index.ts';
 import { NEVER_MINUTES } from './network.ts';
 import type { Link, Work } from './types.ts';
 
-/** Standard normal quantile of nine in ten. Handbook. */
-const P90 = 1.2816;
-
 /** Drawn at z standard deviations: split-normal in the logarithm, median likely, one in ten fast, one in ten slow. */
 export const drawn = (fast: number, likely: number, slow: number, z: number): number =>
-  likely * Math.exp(((z >= 0 ? Math.log(slow / likely) : Math.log(likely / fast)) / P90) * z);
+  likely * Math.exp(((z >= 0 ? Math.log(slow / likely) : Math.log(likely / fast)) / NINE_IN_TEN) * z);
 
 /** A wait drawn at z, and made longer or shorter by what the model itself may be wrong, a logarithm. */
 export function sampledWait(link: Link, z: number, off = 0): Minutes {

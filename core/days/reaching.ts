@@ -1,6 +1,7 @@
 import { closingOf, reachedAfter, reachOf, REFUSED, type OutOfReach, type Stages } from '../reach/index.ts';
 import { pieceOf, FACE_SIDES, WORKS, type Build, type PieceSide, type WorkKind } from '../record/index.ts';
 import { joinId } from './steps/index.ts';
+import { lower } from './steps/types.ts';
 import type { Link } from './types.ts';
 
 /** How many pieces a piece stands on, one on the other, down to the board. */
@@ -52,7 +53,6 @@ export interface FaceWork {
   readonly side: PieceSide;
 }
 
-const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
 const hundredths = (share: number): string => `${Math.round(100 * share)} %`;
 
 const nameOf = (build: Build, id: string): string => build.pieces.find((p) => p.id === id)?.name ?? id;

@@ -1,10 +1,11 @@
 import type { PieceFirming } from '../firming/index.ts';
 import { tellOdds, type Minutes } from '../quantity/index.ts';
-import type { Build } from '../record/index.ts';
+import { wholeOf, type Build } from '../record/index.ts';
 import { chanceBelow } from '../joins/index.ts';
 import { minuteOf, toldTime, type Origin } from './calendar.ts';
 import type { DaysPlan, DaysReport } from './report.ts';
-import { joinId } from './steps/index.ts';
+import type { Joining } from './joining.ts';
+import { joinId, shapeId } from './steps/index.ts';
 
 /** One thing that is done, as a plan is gone through from its first step to its last. */
 export interface Rehearsed {
@@ -54,3 +55,27 @@ export function poseAfter(firming: PieceFirming | undefined, minutes: Minutes): 
 
 /** Ages at which an earlier join is looked at: within a sitting, after one, overnight, minutes. Common practice. */
 export const AGES: readonly Minutes[] = [5, 10, 15, 20, 30, 45, 60, 90, 120, 180, 300, 480, 720, 1440];
+
+/** The age that is looked at which lies nearest to one, by its place. */
+export const nearestAge = (minutes: Minutes): number =>
+  AGES.reduce(
+    (best, a, k) =>
+      Math.abs(Math.log(a / Math.max(1, minutes))) < Math.abs(Math.log(AGES[best]! / Math.max(1, minutes)))
+        ? k
+        : best,
+    0,
+  );
+
+/** How old the lower of two pieces is when they are joined, as planned: its own age where it stands on the board. */
+export function ageWhenJoined(
+  plan: Pick<DaysPlan, 'sessions'>,
+  { piece, carrier }: Pick<Joining, 'piece' | 'carrier'>,
+): Minutes | undefined {
+  const steps = plan.sessions.flatMap((s) => s.steps);
+  const join = steps.find((p) => wholeOf(p.step.id) === joinId(piece.id));
+  const made = steps.filter((p) => wholeOf(p.step.id) === shapeId((carrier ?? piece).id)).at(-1);
+  return join && made ? Math.max(0, join.from - made.to) : undefined;
+}
+
+/** Less height than this lost at once nobody sees, mm. Estimate. */
+export const SEEN_LOSS = 0.1;

@@ -1,3 +1,4 @@
+import { NINE_IN_TEN } from '../quantity/index.ts';
 import type { SettingConstants } from '../pastes/index.ts';
 import { heatTransfer } from './air.ts';
 import type { Band } from './band.ts';
@@ -99,7 +100,7 @@ export function chocolateBand(c: SettingConstants, air: Air, cooling: number, wa
   const likely = at(air.temperature);
   const warm = at(air.temperature + 2);
   const cold = at(air.temperature - 2);
-  const factor = Math.exp(1.2816 * 0.3);
+  const factor = Math.exp(NINE_IN_TEN * 0.3);
   return {
     fast: Math.min(likely / factor, cold),
     likely,

@@ -1,4 +1,12 @@
-import { byFormula, formula, given, reckon, type Minutes, type Reckoned } from '../quantity/index.ts';
+import {
+  byFormula,
+  formula,
+  given,
+  NINE_IN_TEN,
+  reckon,
+  type Minutes,
+  type Reckoned,
+} from '../quantity/index.ts';
 import { massTransfer, saturationDensity } from './air.ts';
 import type { Band } from './band.ts';
 
@@ -18,8 +26,6 @@ export const SPIRIT = (5.9 / 2.34) * (46 / 18) * 0.62;
 const FILM_SPREAD = 0.46;
 /** The room may be so much damper or drier. Estimate. */
 const AIR_SPREAD = 0.05;
-/** Standard normal quantile of nine in ten. Handbook. */
-const Z = 1.2816;
 
 /** Air over a face, and what the film rests in balance with: the humidity of the paste under it, which gives it sugar. */
 export interface FilmRoom {
@@ -104,8 +110,8 @@ export function filmBandOf(film: WetFilm, state: FilmState, room: FilmRoom): Ban
     return { fast: Number.isFinite(dry) ? dry : Infinity, likely, slow: Infinity };
   }
   return {
-    fast: likely * Math.exp(-Z * spread(at(-AIR_SPREAD))),
+    fast: likely * Math.exp(-NINE_IN_TEN * spread(at(-AIR_SPREAD))),
     likely,
-    slow: likely * Math.exp(Z * spread(at(AIR_SPREAD))),
+    slow: likely * Math.exp(NINE_IN_TEN * spread(at(AIR_SPREAD))),
   };
 }

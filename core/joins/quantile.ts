@@ -1,8 +1,6 @@
 import type { Band } from '../firming/index.ts';
-import { normalCdf } from '../quantity/index.ts';
+import { NINE_IN_TEN, normalCdf } from '../quantity/index.ts';
 
-/** Standard normal quantile of nine in ten. */
-const Z90 = 1.281551;
 /** What is never slow is taken to be so many times its likely length at nine in ten. Estimate. */
 const LATE = 6;
 
@@ -40,14 +38,14 @@ export function normalQuantile(p: number): number {
  */
 export function quantileOf({ fast, likely, slow }: Band, p: number): number {
   const z = normalQuantile(p);
-  if (!Number.isFinite(likely)) return z <= -Z90 ? fast : Infinity;
+  if (!Number.isFinite(likely)) return z <= -NINE_IN_TEN ? fast : Infinity;
   if (likely <= 0) return 0;
   if (z >= 0) {
-    if (!Number.isFinite(slow) && z >= Z90) return Infinity;
+    if (!Number.isFinite(slow) && z >= NINE_IN_TEN) return Infinity;
     const late = Number.isFinite(slow) ? slow : likely * LATE;
-    return likely * (late / likely) ** (z / Z90);
+    return likely * (late / likely) ** (z / NINE_IN_TEN);
   }
-  return likely * (likely / Math.max(fast, likely * 1e-3)) ** (z / Z90);
+  return likely * (likely / Math.max(fast, likely * 1e-3)) ** (z / NINE_IN_TEN);
 }
 
 /** In how many of a hundred cases a question is answered by a minute, a share: the inverse of `quantileOf`. */
@@ -61,5 +59,5 @@ export function chanceBelow({ fast, likely, slow }: Band, minutes: number): numb
       ? Math.log(likely / Math.max(fast, likely * 1e-3))
       : Math.log((Number.isFinite(slow) ? slow : likely * LATE) / likely);
   if (wide < 1e-9) return away < 0 ? 0 : 1;
-  return normalCdf((away / wide) * Z90);
+  return normalCdf((away / wide) * NINE_IN_TEN);
 }

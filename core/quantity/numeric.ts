@@ -43,3 +43,6 @@ export function seeded(seed: number): () => number {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
+
+/** Standard normal quantile of nine in ten: the ends of a band lie so many deviations out. Handbook. */
+export const NINE_IN_TEN = 1.281551;

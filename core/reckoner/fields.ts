@@ -16,6 +16,19 @@ export const POWDER: SmallField = {
   least: 0,
   most: 3,
 };
+/** Round or square, of what the label says. */
+export const roundOrSquare = (label: string): SmallField => ({
+  key: 'shape',
+  label,
+  options: [
+    { value: 'round', label: 'round' },
+    { value: 'square', label: 'square' },
+  ],
+  usual: 'round',
+});
+/** What was said to that. */
+export const shapeSaid = (said: Sayings): 'round' | 'square' =>
+  said.shape === 'square' ? 'square' : 'round';
 export const ROOM: readonly SmallField[] = [
   { key: 'warm', label: 'Room', kind: 'temperature', usual: 21, least: 5, most: 40 },
   { key: 'damp', label: 'Humidity', kind: 'percent', usual: 50, least: 10, most: 95 },

@@ -135,7 +135,7 @@ const states = computed(() => {
   return statesAt(build, report.firming, days, playhead);
 });
 const joined = computed(() =>
-  lens.value === 'days' && store.build && store.days && stage.playhead !== undefined
+  stage.rehearsing && store.build && store.days && stage.playhead !== undefined
     ? joinedAt(store.build, store.days, stage.playhead)
     : undefined,
 );

@@ -19,6 +19,8 @@ export const useStage = defineStore('stage', () => {
   const view = ref<View>('front');
   /** Minute on the clock, from the plan's origin. */
   const playhead = ref<number>();
+  /** The plan is gone through: what is made and not in its place yet is pale. */
+  const rehearsing = ref(false);
   /** Asked for from another lens: done as soon as the lens that can do it is there. */
   const wanted = ref<'rod'>();
 
@@ -29,9 +31,10 @@ export const useStage = defineStore('stage', () => {
       lit.value = undefined;
       spots.value = undefined;
       playhead.value = undefined;
+      rehearsing.value = false;
       wanted.value = undefined;
     },
     { flush: 'sync' },
   );
-  return { selection, lit, spots, view, playhead, wanted };
+  return { selection, lit, spots, view, playhead, rehearsing, wanted };
 });

@@ -1,6 +1,6 @@
 import { coverBoard, setRibbon } from '../../edits/index.ts';
 import { boardRecord } from '../../record/index.ts';
-import { boardFor, num } from '../fields.ts';
+import { boardFor, num, roundOrSquare, shapeSaid } from '../fields.ts';
 import type { SmallQuestion } from '../types.ts';
 
 const { width, thickness } = boardRecord.properties;
@@ -10,15 +10,7 @@ export const askBoard: SmallQuestion = {
   name: 'Cover of a board',
   asks: 'How much paste covers a board, and how long is its ribbon?',
   fields: [
-    {
-      key: 'shape',
-      label: 'Board',
-      options: [
-        { value: 'round', label: 'round' },
-        { value: 'square', label: 'square' },
-      ],
-      usual: 'round',
-    },
+    roundOrSquare('Board'),
     { key: 'width', label: 'Wide', kind: 'length', usual: 250, least: width.minimum, most: width.maximum },
     {
       key: 'thick',
@@ -36,7 +28,7 @@ export const askBoard: SmallQuestion = {
       ...build,
       board: {
         ...build.board,
-        shape: said.shape === 'square' ? ('square' as const) : ('round' as const),
+        shape: shapeSaid(said),
         width: num(said, 'width'),
         thickness: num(said, 'thick'),
       },

@@ -1,6 +1,6 @@
 import { addTier, setTier } from '../../edits/index.ts';
 import { tierRecord } from '../../record/index.ts';
-import { boardFor, num } from '../fields.ts';
+import { boardFor, num, roundOrSquare, shapeSaid } from '../fields.ts';
 import type { SmallQuestion } from '../types.ts';
 
 const { width, height } = tierRecord.properties;
@@ -10,15 +10,7 @@ export const askTier: SmallQuestion = {
   name: 'Cover of a tier',
   asks: 'How much paste covers a cake?',
   fields: [
-    {
-      key: 'shape',
-      label: 'Cake',
-      options: [
-        { value: 'round', label: 'round' },
-        { value: 'square', label: 'square' },
-      ],
-      usual: 'round',
-    },
+    roundOrSquare('Cake'),
     { key: 'wide', label: 'Wide', kind: 'length', usual: 200, least: width.minimum, most: width.maximum },
     { key: 'high', label: 'High', kind: 'length', usual: 100, least: height.minimum, most: height.maximum },
     { key: 'cover', label: 'Paste rolled to', kind: 'length', usual: 4, least: 1, most: 20 },
@@ -29,7 +21,7 @@ export const askTier: SmallQuestion = {
     const made = addTier({ ...board, board: { ...board.board, width: Math.min(1500, wide + 60) } });
     const [own] = made.cake.tiers;
     return setTier(made, own!.id, {
-      shape: said.shape === 'square' ? 'square' : 'round',
+      shape: shapeSaid(said),
       width: wide,
       height: num(said, 'high'),
       cover: { ...own!.cover!, thickness: num(said, 'cover') },

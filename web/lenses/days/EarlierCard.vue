@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { AGES, plannedJoin, poseAfter, shapeId, type Joining } from '@core/days/index.ts';
+import { AGES, ageWhenJoined, nearestAge, poseAfter, SEEN_LOSS, type Joining } from '@core/days/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
-import { wholeOf } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import WhyButton from '../../shared/WhyButton.vue';
@@ -13,31 +12,20 @@ const store = useBuild();
 const here = useOpenBuild();
 /** Age of what carries it when it is joined, as planned. */
 const planned = computed(() => {
-  const { carrier, piece } = props.joining;
-  const plan = store.days?.plan;
-  const join = plan && plannedJoin(plan, piece.id);
-  const made = plan?.sessions
-    .flatMap((s) => s.steps)
-    .filter((p) => wholeOf(p.step.id) === shapeId((carrier ?? piece).id))
-    .at(-1);
-  return join && made ? Math.max(0, join.from - made.to) : undefined;
+  const { plan } = store.days ?? {};
+  return plan && ageWhenJoined(plan, props.joining);
 });
-const nearest = (m: number) =>
-  AGES.reduce(
-    (best, a, k) => (Math.abs(Math.log(a / m)) < Math.abs(Math.log(AGES[best]! / m)) ? k : best),
-    0,
-  );
-const k = ref(nearest(Math.max(5, planned.value ?? 60)));
+/** Where nothing is planned yet, an hour. */
+const usual = () => nearestAge(planned.value ?? 60);
+const k = ref(usual());
 watch(
   () => props.joining.piece.id,
-  () => (k.value = nearest(Math.max(5, planned.value ?? 60))),
+  () => (k.value = usual()),
 );
 const age = computed(() => AGES[k.value]!);
-/** Lost at once less than nobody sees, mm. */
-const SEEN = 0.1;
 const squashAt = (minutes: number) =>
   props.joining.carrier ? here.report.squash(props.joining.carrier.id, minutes) : undefined;
-const sinks = computed(() => (squashAt(AGES[0]!)?.value ?? 0) >= SEEN);
+const sinks = computed(() => (squashAt(AGES[0]!)?.value ?? 0) >= SEEN_LOSS);
 const squash = computed(() => (sinks.value ? squashAt(age.value) : undefined));
 const pose = computed(() =>
   props.joining.piece.propped

@@ -22,6 +22,7 @@ const at = computed(() => {
 });
 const now = computed(() => steps.value[at.value]);
 function show(k: number): void {
+  stage.rehearsing = true;
   const step = steps.value[k];
   stage.playhead = step ? step.at : (store.days?.plan?.startBy ?? 0);
 }
@@ -50,6 +51,7 @@ function turn(by: number): void {
 }
 function stop(): void {
   pause();
+  stage.rehearsing = false;
   stage.playhead = undefined;
 }
 onBeforeUnmount(stop);
@@ -59,9 +61,9 @@ onBeforeUnmount(stop);
   <div v-if="steps.length" class="rehearse" role="group" aria-label="Rehearse the plan">
     <button class="button main" type="button" @click="play">
       <component :is="playing ? Pause : Play" :size="16" aria-hidden="true" />
-      {{ playing ? 'Pause' : stage.playhead === undefined ? 'Rehearse' : 'Go on' }}
+      {{ playing ? 'Pause' : !stage.rehearsing ? 'Rehearse' : 'Go on' }}
     </button>
-    <template v-if="stage.playhead !== undefined">
+    <template v-if="stage.rehearsing">
       <button class="button" type="button" aria-label="One step back" @click="turn(-1)">
         <ChevronLeft :size="16" aria-hidden="true" />
       </button>
