@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { inParts, schedule, type Link } from './index.ts';
 import { sampledWait } from './draws.ts';
 import { simulate } from './odds.ts';
+import { NINE_IN_TEN } from '../quantity/index.ts';
 import { sessionsOf, waitsOf } from './sessions.ts';
 import { validate } from './validate.ts';
 import { type Calendar } from './calendar.ts';
@@ -94,8 +95,8 @@ describe('odds', () => {
       why: '',
     };
     expect(sampledWait(link, 0)).toBe(720);
-    expect(sampledWait(link, 1.2816)).toBeCloseTo(1200, 6);
-    expect(sampledWait(link, -1.2816)).toBeCloseTo(480, 6);
+    expect(sampledWait(link, NINE_IN_TEN)).toBeCloseTo(1200, 6);
+    expect(sampledWait(link, -NINE_IN_TEN)).toBeCloseTo(480, 6);
   });
 
   it('a plan at the last minute is rarely on time, an early one nearly always', () => {
