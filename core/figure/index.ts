@@ -32,6 +32,7 @@ export {
   placeRods,
   rodEndAt,
   rodEndOn,
+  seatFrame,
 } from './place.ts';
 export {
   type Leg,
