@@ -1,5 +1,7 @@
 import type { Blend } from '../pastes/index.ts';
-import type { PasteDuty } from './types.ts';
+
+/** What a paste has to do: fill a form, carry, be thin, lie over a core. */
+export type PasteDuty = 'form' | 'carry' | 'thin' | 'skin';
 
 /** What a build is stiffened with: a blend for each duty. Powder in grams to the hundred, gum paste as a share; common practice. */
 export interface PasteWay {

@@ -20,7 +20,8 @@ import {
 } from '../solids/index.ts';
 import type { StartColour } from './colours.ts';
 import { isMetal, type Stick } from './sticks.ts';
-import type { PasteDuty, Made, Wanted } from './types.ts';
+import type { PasteDuty } from './blends.ts';
+import type { Made, Wanted } from './types.ts';
 
 const tidy = (x: number): number => Number(x.toFixed(3));
 const DEG = Math.PI / 180;

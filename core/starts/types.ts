@@ -1,6 +1,6 @@
 import type { Mm } from '../quantity/index.ts';
 import type { Board, CakeWork, Mast, Piece, Portions, Rod } from '../record/index.ts';
-import type { PasteSchool } from './blends.ts';
+import type { PasteDuty, PasteSchool } from './blends.ts';
 
 /** What a lump may be filled with: as it comes for its size, or as the person wants it. */
 export const STUFFINGS = ['usual', 'solid', 'foam', 'cake'] as const;
@@ -49,10 +49,6 @@ export interface Made {
   readonly mast?: Mast;
   readonly tins?: CakeWork['tins'];
 }
-
-/** What a paste has to do: fill a form, carry, be thin, lie over a core. */
-export const DUTIES = ['form', 'carry', 'thin', 'skin'] as const;
-export type PasteDuty = (typeof DUTIES)[number];
 
 /** Something to beware of with this kind of figure; shown when its test says so. */
 export interface StartCaution {
