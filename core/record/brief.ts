@@ -1,7 +1,7 @@
 import { field, type Celsius, type Degrees, type Grams, type Of } from '../quantity/index.ts';
 import { allergensField } from '../pastes/index.ts';
 
-const { day, flag, forSome, hex, id, localTime, name, number, oneOf, optional, record, text } = field;
+const { day, flag, forSome, hex, id, list, localTime, name, number, oneOf, optional, record, text } = field;
 
 export const JOURNEYS = ['table', 'carry', 'carFlat', 'carSeat', 'carHard'] as const;
 export type Journey = (typeof JOURNEYS)[number];
@@ -19,6 +19,33 @@ export const pushRecord = record({
 /** How hard a situation pushes on what stands in it. */
 export interface PushFactors extends Of<typeof pushRecord> {}
 
+/** What somebody may not eat or does not want. */
+export const AVOIDED = [
+  'nuts',
+  'milk',
+  'egg',
+  'wheat',
+  'soya',
+  'gelatine',
+  'alcohol',
+  'animal',
+] as const;
+export type Avoided = (typeof AVOIDED)[number];
+
+export const eatersRecord = record({
+  who: oneOf(['adults', 'children', 'under3']),
+  avoid: list(oneOf(AVOIDED), AVOIDED.length),
+  /** Eaten, taken off and kept, or only looked at. */
+  fate: oneOf(['eaten', 'kept', 'notEaten']),
+});
+
+/** Who eats it, what they avoid, and whether it is eaten at all. */
+export interface Eaters extends Of<typeof eatersRecord> {}
+
+/** What the brief asks: each is said, or taken as usual. */
+export const ASKED = ['size', 'paste', 'base', 'due', 'journey', 'eaters', 'hours', 'room'] as const;
+export type Asked = (typeof ASKED)[number];
+
 export const briefRecord = record({
   /** Local date and time, `YYYY-MM-DDTHH:mm`. */
   due: localTime,
@@ -29,6 +56,10 @@ export const briefRecord = record({
   grip: oneOf(['bare', 'box', 'seat', 'mat']),
   /** How hard a situation pushes, where somebody knows better than the usual figures. */
   loads: optional(forSome(JOURNEYS, pushRecord)),
+  /** Who eats it; nobody said when absent, and cautions stand as for children. */
+  eaters: optional(eatersRecord),
+  /** What of the brief somebody said or confirmed; when absent, all of it. */
+  said: optional(list(oneOf(ASKED), ASKED.length)),
   note: text(4000),
 });
 

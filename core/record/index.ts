@@ -17,8 +17,13 @@ export {
   tierBoardRecord,
 } from './board.ts';
 export {
+  ASKED,
+  AVOIDED,
+  type Asked,
+  type Avoided,
   type Brief,
   type Colour,
+  type Eaters,
   type Grip,
   type Journey,
   type Practice,

@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 10,
+"const": 11,
 "type": "number"
 },
 "id": {
@@ -67,25 +67,25 @@ const schema19 = {
 "type": "string"
 },
 "brief": { "$ref": "#/$defs/record1" },
-"room": { "$ref": "#/$defs/record5" },
-"board": { "$ref": "#/$defs/record6" },
-"blends": { "$ref": "#/$defs/array8" },
-"colours": { "$ref": "#/$defs/array13" },
-"pieces": { "$ref": "#/$defs/array14" },
-"rods": { "$ref": "#/$defs/array20" },
-"hours": { "$ref": "#/$defs/array25" },
-"dates": { "$ref": "#/$defs/array26" },
-"practice": { "$ref": "#/$defs/record28" },
-"workshop": { "$ref": "#/$defs/record29" },
-"cake": { "$ref": "#/$defs/record33" },
-"portions": { "$ref": "#/$defs/record41" },
-"card": { "$ref": "#/$defs/record42" },
-"mast": { "$ref": "#/$defs/record43" },
-"reserves": { "$ref": "#/$defs/array44" },
-"measured": { "$ref": "#/$defs/array46" },
-"log": { "$ref": "#/$defs/array48" },
-"steps": { "$ref": "#/$defs/record55" },
-"bench": { "$ref": "#/$defs/record58" }
+"room": { "$ref": "#/$defs/record6" },
+"board": { "$ref": "#/$defs/record7" },
+"blends": { "$ref": "#/$defs/array9" },
+"colours": { "$ref": "#/$defs/array14" },
+"pieces": { "$ref": "#/$defs/array15" },
+"rods": { "$ref": "#/$defs/array21" },
+"hours": { "$ref": "#/$defs/array26" },
+"dates": { "$ref": "#/$defs/array27" },
+"practice": { "$ref": "#/$defs/record29" },
+"workshop": { "$ref": "#/$defs/record30" },
+"cake": { "$ref": "#/$defs/record34" },
+"portions": { "$ref": "#/$defs/record42" },
+"card": { "$ref": "#/$defs/record43" },
+"mast": { "$ref": "#/$defs/record44" },
+"reserves": { "$ref": "#/$defs/array45" },
+"measured": { "$ref": "#/$defs/array47" },
+"log": { "$ref": "#/$defs/array49" },
+"steps": { "$ref": "#/$defs/record56" },
+"bench": { "$ref": "#/$defs/record59" }
 },
 "$defs": {
 "string2": {
@@ -135,6 +135,51 @@ const schema19 = {
 "carHard": { "$ref": "#/$defs/record4" }
 }
 },
+"record5": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"who",
+"avoid",
+"fate"
+],
+"properties": {
+"who": {
+"type": "string",
+"enum": [
+"adults",
+"children",
+"under3"
+]
+},
+"avoid": {
+"maxItems": 8,
+"minItems": 0,
+"type": "array",
+"items": {
+"type": "string",
+"enum": [
+"nuts",
+"milk",
+"egg",
+"wheat",
+"soya",
+"gelatine",
+"alcohol",
+"animal"
+]
+}
+},
+"fate": {
+"type": "string",
+"enum": [
+"eaten",
+"kept",
+"notEaten"
+]
+}
+}
+},
 "record1": {
 "additionalProperties": false,
 "type": "object",
@@ -172,13 +217,32 @@ const schema19 = {
 ]
 },
 "loads": { "$ref": "#/$defs/record3" },
+"eaters": { "$ref": "#/$defs/record5" },
+"said": {
+"maxItems": 8,
+"minItems": 0,
+"type": "array",
+"items": {
+"type": "string",
+"enum": [
+"size",
+"paste",
+"base",
+"due",
+"journey",
+"eaters",
+"hours",
+"room"
+]
+}
+},
 "note": {
 "maxLength": 4e3,
 "type": "string"
 }
 }
 },
-"record5": {
+"record6": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -221,7 +285,7 @@ const schema19 = {
 }
 }
 },
-"record7": {
+"record8": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -245,7 +309,7 @@ const schema19 = {
 }
 }
 },
-"record6": {
+"record7": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -284,7 +348,7 @@ const schema19 = {
 "minimum": 0,
 "maximum": 200
 },
-"cover": { "$ref": "#/$defs/record7" },
+"cover": { "$ref": "#/$defs/record8" },
 "ribbon": {
 "additionalProperties": false,
 "type": "object",
@@ -303,7 +367,7 @@ const schema19 = {
 }
 }
 },
-"string10": {
+"string11": {
 "type": "string",
 "enum": [
 "fondant",
@@ -317,7 +381,7 @@ const schema19 = {
 "royalIcing"
 ]
 },
-"array12": {
+"array13": {
 "maxItems": 20,
 "minItems": 0,
 "type": "array",
@@ -326,7 +390,7 @@ const schema19 = {
 "type": "string"
 }
 },
-"record11": {
+"record12": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -346,7 +410,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"like": { "$ref": "#/$defs/string10" },
+"like": { "$ref": "#/$defs/string11" },
 "density": {
 "type": "number",
 "minimum": .1,
@@ -357,14 +421,14 @@ const schema19 = {
 "minimum": 0,
 "maximum": 10
 },
-"allergens": { "$ref": "#/$defs/array12" },
+"allergens": { "$ref": "#/$defs/array13" },
 "note": {
 "maxLength": 1e3,
 "type": "string"
 }
 }
 },
-"record9": {
+"record10": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -384,7 +448,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"base": { "$ref": "#/$defs/string10" },
+"base": { "$ref": "#/$defs/string11" },
 "gumPaste": {
 "type": "number",
 "minimum": 0,
@@ -420,16 +484,16 @@ const schema19 = {
 "fingers"
 ]
 },
-"own": { "$ref": "#/$defs/record11" }
+"own": { "$ref": "#/$defs/record12" }
 }
 },
-"array8": {
+"array9": {
 "maxItems": 60,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record9" }
+"items": { "$ref": "#/$defs/record10" }
 },
-"array13": {
+"array14": {
 "maxItems": 200,
 "minItems": 1,
 "type": "array",
@@ -458,7 +522,7 @@ const schema19 = {
 }
 }
 },
-"record17": {
+"record18": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -513,7 +577,7 @@ const schema19 = {
 "watertight": { "type": "boolean" }
 }
 },
-"record16": {
+"record17": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "sizes"],
@@ -597,10 +661,10 @@ const schema19 = {
 "under": { "type": "boolean" }
 }
 },
-"solid": { "$ref": "#/$defs/record17" }
+"solid": { "$ref": "#/$defs/record18" }
 }
 },
-"array19": {
+"array20": {
 "type": "array",
 "items": {
 "type": "number",
@@ -610,7 +674,7 @@ const schema19 = {
 "minItems": 3,
 "maxItems": 3
 },
-"record18": {
+"record19": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -628,7 +692,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"at": { "$ref": "#/$defs/array19" },
+"at": { "$ref": "#/$defs/array20" },
 "lean": {
 "type": "number",
 "minimum": -360,
@@ -684,7 +748,7 @@ const schema19 = {
 }
 }
 },
-"record15": {
+"record16": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -712,7 +776,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"form": { "$ref": "#/$defs/record16" },
+"form": { "$ref": "#/$defs/record17" },
 "blend": {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
@@ -721,7 +785,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"seat": { "$ref": "#/$defs/record18" },
+"seat": { "$ref": "#/$defs/record19" },
 "pair": { "type": "boolean" },
 "count": {
 "type": "integer",
@@ -850,13 +914,13 @@ const schema19 = {
 }
 }
 },
-"array14": {
+"array15": {
 "maxItems": 600,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record15" }
+"items": { "$ref": "#/$defs/record16" }
 },
-"string22": {
+"string23": {
 "type": "string",
 "enum": [
 "spaghetti18",
@@ -889,7 +953,7 @@ const schema19 = {
 "stainless12"
 ]
 },
-"record23": {
+"record24": {
 "additionalProperties": false,
 "type": "object",
 "required": ["on", "at"],
@@ -898,16 +962,16 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"at": { "$ref": "#/$defs/array19" }
+"at": { "$ref": "#/$defs/array20" }
 }
 },
-"array24": {
+"array25": {
 "maxItems": 12,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record23" }
+"items": { "$ref": "#/$defs/record24" }
 },
-"record21": {
+"record22": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -929,10 +993,10 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"stock": { "$ref": "#/$defs/string22" },
-"from": { "$ref": "#/$defs/record23" },
-"to": { "$ref": "#/$defs/record23" },
-"bends": { "$ref": "#/$defs/array24" },
+"stock": { "$ref": "#/$defs/string23" },
+"from": { "$ref": "#/$defs/record24" },
+"to": { "$ref": "#/$defs/record24" },
+"bends": { "$ref": "#/$defs/array25" },
 "pair": { "type": "boolean" },
 "sleeved": { "type": "boolean" },
 "across": {
@@ -948,13 +1012,13 @@ const schema19 = {
 "shown": { "type": "boolean" }
 }
 },
-"array20": {
+"array21": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record21" }
+"items": { "$ref": "#/$defs/record22" }
 },
-"array25": {
+"array26": {
 "maxItems": 60,
 "minItems": 0,
 "type": "array",
@@ -984,11 +1048,11 @@ const schema19 = {
 }
 }
 },
-"string27": {
+"string28": {
 "pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$",
 "type": "string"
 },
-"array26": {
+"array27": {
 "maxItems": 200,
 "minItems": 1,
 "type": "array",
@@ -997,7 +1061,7 @@ const schema19 = {
 "type": "object",
 "required": ["date"],
 "properties": {
-"date": { "$ref": "#/$defs/string27" },
+"date": { "$ref": "#/$defs/string28" },
 "from": {
 "pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
 "type": "string"
@@ -1009,7 +1073,7 @@ const schema19 = {
 }
 }
 },
-"record28": {
+"record29": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1049,7 +1113,7 @@ const schema19 = {
 }
 }
 },
-"record31": {
+"record32": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1068,7 +1132,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"hours": { "$ref": "#/$defs/array25" },
+"hours": { "$ref": "#/$defs/array26" },
 "pace": {
 "type": "number",
 "minimum": .3,
@@ -1097,13 +1161,13 @@ const schema19 = {
 }
 }
 },
-"array30": {
+"array31": {
 "maxItems": 8,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record31" }
+"items": { "$ref": "#/$defs/record32" }
 },
-"record32": {
+"record33": {
 "additionalProperties": false,
 "type": "object",
 "properties": {
@@ -1164,7 +1228,7 @@ const schema19 = {
 }
 }
 },
-"record29": {
+"record30": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1173,7 +1237,7 @@ const schema19 = {
 "space"
 ],
 "properties": {
-"helpers": { "$ref": "#/$defs/array30" },
+"helpers": { "$ref": "#/$defs/array31" },
 "tools": {
 "additionalProperties": false,
 "type": "object",
@@ -1221,10 +1285,10 @@ const schema19 = {
 }
 }
 },
-"paces": { "$ref": "#/$defs/record32" }
+"paces": { "$ref": "#/$defs/record33" }
 }
 },
-"string34": {
+"string35": {
 "type": "string",
 "enum": [
 "buttercream",
@@ -1232,7 +1296,7 @@ const schema19 = {
 "ganacheWhite"
 ]
 },
-"string37": {
+"string38": {
 "type": "string",
 "enum": [
 "card",
@@ -1244,12 +1308,12 @@ const schema19 = {
 "acrylic"
 ]
 },
-"record38": {
+"record39": {
 "additionalProperties": false,
 "type": "object",
 "required": ["stock", "number"],
 "properties": {
-"stock": { "$ref": "#/$defs/string22" },
+"stock": { "$ref": "#/$defs/string23" },
 "number": {
 "type": "integer",
 "minimum": 1,
@@ -1257,7 +1321,7 @@ const schema19 = {
 }
 }
 },
-"record39": {
+"record40": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1281,7 +1345,7 @@ const schema19 = {
 }
 }
 },
-"record40": {
+"record41": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1290,7 +1354,7 @@ const schema19 = {
 "apart"
 ],
 "properties": {
-"stock": { "$ref": "#/$defs/string22" },
+"stock": { "$ref": "#/$defs/string23" },
 "number": {
 "type": "integer",
 "minimum": 1,
@@ -1303,7 +1367,7 @@ const schema19 = {
 }
 }
 },
-"record36": {
+"record37": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1338,13 +1402,13 @@ const schema19 = {
 "minimum": 20,
 "maximum": 400
 },
-"cover": { "$ref": "#/$defs/record7" },
+"cover": { "$ref": "#/$defs/record8" },
 "board": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": { "$ref": "#/$defs/string37" },
+"kind": { "$ref": "#/$defs/string38" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -1352,15 +1416,15 @@ const schema19 = {
 }
 }
 },
-"posts": { "$ref": "#/$defs/record38" },
+"posts": { "$ref": "#/$defs/record39" },
 "gap": {
 "type": "number",
 "minimum": 0,
 "maximum": 700
 },
-"sleeve": { "$ref": "#/$defs/record39" },
+"sleeve": { "$ref": "#/$defs/record40" },
 "stuck": { "type": "boolean" },
-"keepers": { "$ref": "#/$defs/record40" },
+"keepers": { "$ref": "#/$defs/record41" },
 "weight": {
 "type": "number",
 "minimum": 1,
@@ -1368,13 +1432,13 @@ const schema19 = {
 }
 }
 },
-"array35": {
+"array36": {
 "maxItems": 12,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record36" }
+"items": { "$ref": "#/$defs/record37" }
 },
-"record33": {
+"record34": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1403,13 +1467,13 @@ const schema19 = {
 "minimum": 5,
 "maximum": 200
 },
-"filling": { "$ref": "#/$defs/string34" },
+"filling": { "$ref": "#/$defs/string35" },
 "fillingThickness": {
 "type": "number",
 "minimum": 0,
 "maximum": 50
 },
-"coat": { "$ref": "#/$defs/string34" },
+"coat": { "$ref": "#/$defs/string35" },
 "coatThickness": {
 "type": "number",
 "minimum": 0,
@@ -1445,10 +1509,10 @@ const schema19 = {
 }
 }
 },
-"tiers": { "$ref": "#/$defs/array35" }
+"tiers": { "$ref": "#/$defs/array36" }
 }
 },
-"record41": {
+"record42": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1496,12 +1560,12 @@ const schema19 = {
 }
 }
 },
-"record42": {
+"record43": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": { "$ref": "#/$defs/string37" },
+"kind": { "$ref": "#/$defs/string38" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -1512,10 +1576,10 @@ const schema19 = {
 "minimum": 0,
 "maximum": 700
 },
-"sleeve": { "$ref": "#/$defs/record39" }
+"sleeve": { "$ref": "#/$defs/record40" }
 }
 },
-"record43": {
+"record44": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1554,7 +1618,7 @@ const schema19 = {
 }
 }
 },
-"record45": {
+"record46": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1586,17 +1650,17 @@ const schema19 = {
 "maximum": 1e5
 },
 "recolour": { "type": "boolean" },
-"allergens": { "$ref": "#/$defs/array12" },
-"keepBy": { "$ref": "#/$defs/string27" }
+"allergens": { "$ref": "#/$defs/array13" },
+"keepBy": { "$ref": "#/$defs/string28" }
 }
 },
-"array44": {
+"array45": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record45" }
+"items": { "$ref": "#/$defs/record46" }
 },
-"record47": {
+"record48": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1626,7 +1690,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"on": { "$ref": "#/$defs/string27" },
+"on": { "$ref": "#/$defs/string28" },
 "readings": {
 "type": "object",
 "additionalProperties": {
@@ -1638,13 +1702,13 @@ const schema19 = {
 }
 }
 },
-"array46": {
+"array47": {
 "maxItems": 100,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record47" }
+"items": { "$ref": "#/$defs/record48" }
 },
-"string50": {
+"string51": {
 "type": "string",
 "enum": [
 "tack",
@@ -1661,7 +1725,7 @@ const schema19 = {
 "bend"
 ]
 },
-"record51": {
+"record52": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1670,7 +1734,7 @@ const schema19 = {
 "powder"
 ],
 "properties": {
-"base": { "$ref": "#/$defs/string10" },
+"base": { "$ref": "#/$defs/string11" },
 "gumPaste": {
 "type": "number",
 "minimum": 0,
@@ -1683,7 +1747,7 @@ const schema19 = {
 }
 }
 },
-"record52": {
+"record53": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1728,7 +1792,7 @@ const schema19 = {
 "coat": { "type": "boolean" }
 }
 },
-"record54": {
+"record55": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1760,13 +1824,13 @@ const schema19 = {
 "wrapped": { "type": "boolean" }
 }
 },
-"array53": {
+"array54": {
 "maxItems": 20,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record54" }
+"items": { "$ref": "#/$defs/record55" }
 },
-"record49": {
+"record50": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1810,7 +1874,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string50" },
+"question": { "$ref": "#/$defs/string51" },
 "saw": {
 "type": "string",
 "enum": [
@@ -1835,9 +1899,9 @@ const schema19 = {
 "maxLength": 80,
 "type": "string"
 },
-"paste": { "$ref": "#/$defs/record51" },
-"body": { "$ref": "#/$defs/record52" },
-"spells": { "$ref": "#/$defs/array53" },
+"paste": { "$ref": "#/$defs/record52" },
+"body": { "$ref": "#/$defs/record53" },
+"spells": { "$ref": "#/$defs/array54" },
 "duty": {
 "type": "object",
 "additionalProperties": {
@@ -1849,13 +1913,13 @@ const schema19 = {
 }
 }
 },
-"array48": {
+"array49": {
 "maxItems": 2e3,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record49" }
+"items": { "$ref": "#/$defs/record50" }
 },
-"record57": {
+"record58": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1932,13 +1996,13 @@ const schema19 = {
 }
 }
 },
-"array56": {
+"array57": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record57" }
+"items": { "$ref": "#/$defs/record58" }
 },
-"record55": {
+"record56": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1947,7 +2011,7 @@ const schema19 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array56" },
+"own": { "$ref": "#/$defs/array57" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -2012,7 +2076,7 @@ const schema19 = {
 }
 }
 },
-"record60": {
+"record61": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2026,7 +2090,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string50" },
+"question": { "$ref": "#/$defs/string51" },
 "firm": { "type": "boolean" },
 "at": {
 "maxLength": 40,
@@ -2034,13 +2098,13 @@ const schema19 = {
 }
 }
 },
-"array59": {
+"array60": {
 "maxItems": 2e3,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record60" }
+"items": { "$ref": "#/$defs/record61" }
 },
-"record58": {
+"record59": {
 "additionalProperties": false,
 "type": "object",
 "required": ["done"],
@@ -2070,7 +2134,7 @@ const schema19 = {
 }
 }
 },
-"said": { "$ref": "#/$defs/array59" },
+"said": { "$ref": "#/$defs/array60" },
 "until": {
 "maxLength": 40,
 "type": "string"
@@ -2118,6 +2182,25 @@ const schema20 = {
 ]
 },
 "loads": { "$ref": "#/$defs/record3" },
+"eaters": { "$ref": "#/$defs/record5" },
+"said": {
+"maxItems": 8,
+"minItems": 0,
+"type": "array",
+"items": {
+"type": "string",
+"enum": [
+"size",
+"paste",
+"base",
+"due",
+"journey",
+"eaters",
+"hours",
+"room"
+]
+}
+},
 "note": {
 "maxLength": 4e3,
 "type": "string"
@@ -2450,6 +2533,184 @@ validate56.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
+const schema24 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"who",
+"avoid",
+"fate"
+],
+"properties": {
+"who": {
+"type": "string",
+"enum": [
+"adults",
+"children",
+"under3"
+]
+},
+"avoid": {
+"maxItems": 8,
+"minItems": 0,
+"type": "array",
+"items": {
+"type": "string",
+"enum": [
+"nuts",
+"milk",
+"egg",
+"wheat",
+"soya",
+"gelatine",
+"alcohol",
+"animal"
+]
+}
+},
+"fate": {
+"type": "string",
+"enum": [
+"eaten",
+"kept",
+"notEaten"
+]
+}
+}
+};
+function validate64(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate64.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.who === void 0 && (missing0 = "who") || data.avoid === void 0 && (missing0 = "avoid") || data.fate === void 0 && (missing0 = "fate")) {
+validate64.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "who" || key0 === "avoid" || key0 === "fate")) {
+validate64.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.who !== void 0) {
+let data0 = data.who;
+if (typeof data0 !== "string") {
+validate64.errors = [{
+instancePath: instancePath + "/who",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data0 === "adults" || data0 === "children" || data0 === "under3")) {
+validate64.errors = [{
+instancePath: instancePath + "/who",
+keyword: "enum",
+params: { allowedValues: schema24.properties.who.enum }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.avoid !== void 0) {
+let data1 = data.avoid;
+if (Array.isArray(data1)) {
+if (data1.length > 8) {
+validate64.errors = [{
+instancePath: instancePath + "/avoid",
+keyword: "maxItems",
+params: { limit: 8 }
+}];
+return false;
+} else if (data1.length < 0) {
+validate64.errors = [{
+instancePath: instancePath + "/avoid",
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data1.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data2 = data1[i0];
+if (typeof data2 !== "string") {
+validate64.errors = [{
+instancePath: instancePath + "/avoid/" + i0,
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data2 === "nuts" || data2 === "milk" || data2 === "egg" || data2 === "wheat" || data2 === "soya" || data2 === "gelatine" || data2 === "alcohol" || data2 === "animal")) {
+validate64.errors = [{
+instancePath: instancePath + "/avoid/" + i0,
+keyword: "enum",
+params: { allowedValues: schema24.properties.avoid.items.enum }
+}];
+return false;
+}
+}
+}
+} else {
+validate64.errors = [{
+instancePath: instancePath + "/avoid",
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.fate !== void 0) {
+let data3 = data.fate;
+if (typeof data3 !== "string") {
+validate64.errors = [{
+instancePath: instancePath + "/fate",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data3 === "eaten" || data3 === "kept" || data3 === "notEaten")) {
+validate64.errors = [{
+instancePath: instancePath + "/fate",
+keyword: "enum",
+params: { allowedValues: schema24.properties.fate.enum }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+} else {
+validate64.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate64.errors = vErrors;
+return true;
+}
+validate64.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
 function validate53(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
@@ -2468,7 +2729,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "due" || key0 === "zone" || key0 === "journey" || key0 === "grip" || key0 === "loads" || key0 === "note")) {
+for (const key0 in data) if (!(key0 === "due" || key0 === "zone" || key0 === "journey" || key0 === "grip" || key0 === "loads" || key0 === "eaters" || key0 === "said" || key0 === "note")) {
 validate53.errors = [{
 instancePath,
 keyword: "additionalProperties",
@@ -2583,12 +2844,82 @@ errors = vErrors.length;
 var valid0 = _errs9 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.note !== void 0) {
-let data5 = data.note;
+if (data.eaters !== void 0) {
 const _errs10 = errors;
-if (errors === _errs10) {
-if (typeof data5 === "string") {
-if (func2(data5) > 4e3) {
+if (!validate64(data.eaters, {
+instancePath: instancePath + "/eaters",
+parentData: data,
+parentDataProperty: "eaters",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate64.errors : vErrors.concat(validate64.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs10 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.said !== void 0) {
+let data6 = data.said;
+const _errs11 = errors;
+if (errors === _errs11) {
+if (Array.isArray(data6)) {
+if (data6.length > 8) {
+validate53.errors = [{
+instancePath: instancePath + "/said",
+keyword: "maxItems",
+params: { limit: 8 }
+}];
+return false;
+} else if (data6.length < 0) {
+validate53.errors = [{
+instancePath: instancePath + "/said",
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data6.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data7 = data6[i0];
+const _errs13 = errors;
+if (typeof data7 !== "string") {
+validate53.errors = [{
+instancePath: instancePath + "/said/" + i0,
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data7 === "size" || data7 === "paste" || data7 === "base" || data7 === "due" || data7 === "journey" || data7 === "eaters" || data7 === "hours" || data7 === "room")) {
+validate53.errors = [{
+instancePath: instancePath + "/said/" + i0,
+keyword: "enum",
+params: { allowedValues: schema20.properties.said.items.enum }
+}];
+return false;
+}
+if (!(_errs13 === errors)) break;
+}
+}
+} else {
+validate53.errors = [{
+instancePath: instancePath + "/said",
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+var valid0 = _errs11 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.note !== void 0) {
+let data8 = data.note;
+const _errs15 = errors;
+if (errors === _errs15) {
+if (typeof data8 === "string") {
+if (func2(data8) > 4e3) {
 validate53.errors = [{
 instancePath: instancePath + "/note",
 keyword: "maxLength",
@@ -2605,8 +2936,10 @@ params: { type: "string" }
 return false;
 }
 }
-var valid0 = _errs10 === errors;
+var valid0 = _errs15 === errors;
 } else var valid0 = true;
+}
+}
 }
 }
 }
@@ -2631,15 +2964,15 @@ validate53.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate65(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate67(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate65.evaluated;
+const evaluated0 = validate67.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -2647,7 +2980,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "night")) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -2658,7 +2991,7 @@ if (data.temperature !== void 0) {
 let data0 = data.temperature;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 40 || isNaN(data0)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "maximum",
 params: {
@@ -2668,7 +3001,7 @@ limit: 40
 }];
 return false;
 } else if (data0 < 5 || isNaN(data0)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "minimum",
 params: {
@@ -2679,7 +3012,7 @@ limit: 5
 return false;
 }
 } else {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "type",
 params: { type: "number" }
@@ -2693,7 +3026,7 @@ if (data.humidity !== void 0) {
 let data1 = data.humidity;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 95 || isNaN(data1)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "maximum",
 params: {
@@ -2703,7 +3036,7 @@ limit: 95
 }];
 return false;
 } else if (data1 < 5 || isNaN(data1)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "minimum",
 params: {
@@ -2714,7 +3047,7 @@ limit: 5
 return false;
 }
 } else {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "type",
 params: { type: "number" }
@@ -2728,7 +3061,7 @@ if (data.air !== void 0) {
 let data2 = data.air;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 3 || isNaN(data2)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/air",
 keyword: "maximum",
 params: {
@@ -2738,7 +3071,7 @@ limit: 3
 }];
 return false;
 } else if (data2 < .02 || isNaN(data2)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/air",
 keyword: "minimum",
 params: {
@@ -2749,7 +3082,7 @@ limit: .02
 return false;
 }
 } else {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/air",
 keyword: "type",
 params: { type: "number" }
@@ -2764,7 +3097,7 @@ let data3 = data.night;
 if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
 let missing1;
 if (data3.temperature === void 0 && (missing1 = "temperature") || data3.humidity === void 0 && (missing1 = "humidity")) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/night",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -2772,7 +3105,7 @@ params: { missingProperty: missing1 }
 return false;
 } else {
 for (const key1 in data3) if (!(key1 === "temperature" || key1 === "humidity")) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/night",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -2783,7 +3116,7 @@ if (data3.temperature !== void 0) {
 let data4 = data3.temperature;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 40 || isNaN(data4)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/night/temperature",
 keyword: "maximum",
 params: {
@@ -2793,7 +3126,7 @@ limit: 40
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/night/temperature",
 keyword: "minimum",
 params: {
@@ -2804,7 +3137,7 @@ limit: 0
 return false;
 }
 } else {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/night/temperature",
 keyword: "type",
 params: { type: "number" }
@@ -2818,7 +3151,7 @@ if (data3.humidity !== void 0) {
 let data5 = data3.humidity;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 95 || isNaN(data5)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/night/humidity",
 keyword: "maximum",
 params: {
@@ -2828,7 +3161,7 @@ limit: 95
 }];
 return false;
 } else if (data5 < 5 || isNaN(data5)) {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/night/humidity",
 keyword: "minimum",
 params: {
@@ -2839,7 +3172,7 @@ limit: 5
 return false;
 }
 } else {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/night/humidity",
 keyword: "type",
 params: { type: "number" }
@@ -2851,7 +3184,7 @@ var valid1 = true;
 }
 }
 } else {
-validate65.errors = [{
+validate67.errors = [{
 instancePath: instancePath + "/night",
 keyword: "type",
 params: { type: "object" }
@@ -2865,22 +3198,22 @@ var valid0 = true;
 }
 }
 } else {
-validate65.errors = [{
+validate67.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate65.errors = vErrors;
+validate67.errors = vErrors;
 return true;
 }
-validate65.evaluated = {
+validate67.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema25 = {
+const schema26 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2919,7 +3252,7 @@ const schema25 = {
 "minimum": 0,
 "maximum": 200
 },
-"cover": { "$ref": "#/$defs/record7" },
+"cover": { "$ref": "#/$defs/record8" },
 "ribbon": {
 "additionalProperties": false,
 "type": "object",
@@ -2939,15 +3272,15 @@ const schema25 = {
 }
 };
 const pattern4 = /* @__PURE__ */ new RegExp("^[a-z0-9][a-z0-9-]{0,59}$", "u");
-function validate68(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate70(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate68.evaluated;
+const evaluated0 = validate70.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.thickness === void 0 && (missing0 = "thickness") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour")) {
-validate68.errors = [{
+validate70.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -2955,7 +3288,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "thickness" || key0 === "blend" || key0 === "colour")) {
-validate68.errors = [{
+validate70.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -2966,7 +3299,7 @@ if (data.thickness !== void 0) {
 let data0 = data.thickness;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 20 || isNaN(data0)) {
-validate68.errors = [{
+validate70.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "maximum",
 params: {
@@ -2976,7 +3309,7 @@ limit: 20
 }];
 return false;
 } else if (data0 < 1 || isNaN(data0)) {
-validate68.errors = [{
+validate70.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "minimum",
 params: {
@@ -2987,7 +3320,7 @@ limit: 1
 return false;
 }
 } else {
-validate68.errors = [{
+validate70.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "type",
 params: { type: "number" }
@@ -3001,7 +3334,7 @@ if (data.blend !== void 0) {
 let data1 = data.blend;
 if (typeof data1 === "string") {
 if (!pattern4.test(data1)) {
-validate68.errors = [{
+validate70.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -3009,7 +3342,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate68.errors = [{
+validate70.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "type",
 params: { type: "string" }
@@ -3023,7 +3356,7 @@ if (data.colour !== void 0) {
 let data2 = data.colour;
 if (typeof data2 === "string") {
 if (!pattern4.test(data2)) {
-validate68.errors = [{
+validate70.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -3031,7 +3364,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate68.errors = [{
+validate70.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "type",
 params: { type: "string" }
@@ -3044,32 +3377,32 @@ var valid0 = true;
 }
 }
 } else {
-validate68.errors = [{
+validate70.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate68.errors = vErrors;
+validate70.errors = vErrors;
 return true;
 }
-validate68.evaluated = {
+validate70.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate67(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate69(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate67.evaluated;
+const evaluated0 = validate69.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.thickness === void 0 && (missing0 = "thickness") || data.material === void 0 && (missing0 = "material") || data.feet === void 0 && (missing0 = "feet")) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -3078,7 +3411,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "shape" || key0 === "width" || key0 === "thickness" || key0 === "material" || key0 === "feet" || key0 === "cover" || key0 === "ribbon")) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -3090,7 +3423,7 @@ if (data.shape !== void 0) {
 let data0 = data.shape;
 const _errs2 = errors;
 if (typeof data0 !== "string") {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "type",
 params: { type: "string" }
@@ -3098,10 +3431,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data0 === "round" || data0 === "square")) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "enum",
-params: { allowedValues: schema25.properties.shape.enum }
+params: { allowedValues: schema26.properties.shape.enum }
 }];
 return false;
 }
@@ -3114,7 +3447,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1500 || isNaN(data1)) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/width",
 keyword: "maximum",
 params: {
@@ -3124,7 +3457,7 @@ limit: 1500
 }];
 return false;
 } else if (data1 < 20 || isNaN(data1)) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/width",
 keyword: "minimum",
 params: {
@@ -3135,7 +3468,7 @@ limit: 20
 return false;
 }
 } else {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/width",
 keyword: "type",
 params: { type: "number" }
@@ -3152,7 +3485,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 60 || isNaN(data2)) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "maximum",
 params: {
@@ -3162,7 +3495,7 @@ limit: 60
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "minimum",
 params: {
@@ -3173,7 +3506,7 @@ limit: 1
 return false;
 }
 } else {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "type",
 params: { type: "number" }
@@ -3188,7 +3521,7 @@ if (data.material !== void 0) {
 let data3 = data.material;
 const _errs8 = errors;
 if (typeof data3 !== "string") {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/material",
 keyword: "type",
 params: { type: "string" }
@@ -3196,10 +3529,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data3 === "drum" || data3 === "mdf" || data3 === "plywood" || data3 === "foamcore")) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/material",
 keyword: "enum",
-params: { allowedValues: schema25.properties.material.enum }
+params: { allowedValues: schema26.properties.material.enum }
 }];
 return false;
 }
@@ -3212,7 +3545,7 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 200 || isNaN(data4)) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/feet",
 keyword: "maximum",
 params: {
@@ -3222,7 +3555,7 @@ limit: 200
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/feet",
 keyword: "minimum",
 params: {
@@ -3233,7 +3566,7 @@ limit: 0
 return false;
 }
 } else {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/feet",
 keyword: "type",
 params: { type: "number" }
@@ -3246,14 +3579,14 @@ var valid0 = _errs10 === errors;
 if (valid0) {
 if (data.cover !== void 0) {
 const _errs12 = errors;
-if (!validate68(data.cover, {
+if (!validate70(data.cover, {
 instancePath: instancePath + "/cover",
 parentData: data,
 parentDataProperty: "cover",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate68.errors : vErrors.concat(validate68.errors);
+vErrors = vErrors === null ? validate70.errors : vErrors.concat(validate70.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs12 === errors;
@@ -3266,7 +3599,7 @@ if (errors === _errs13) {
 if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
 let missing1;
 if (data6.width === void 0 && (missing1 = "width") || data6.colour === void 0 && (missing1 = "colour")) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/ribbon",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -3275,7 +3608,7 @@ return false;
 } else {
 const _errs15 = errors;
 for (const key1 in data6) if (!(key1 === "width" || key1 === "colour")) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/ribbon",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -3289,7 +3622,7 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 100 || isNaN(data7)) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/ribbon/width",
 keyword: "maximum",
 params: {
@@ -3299,7 +3632,7 @@ limit: 100
 }];
 return false;
 } else if (data7 < 3 || isNaN(data7)) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/ribbon/width",
 keyword: "minimum",
 params: {
@@ -3310,7 +3643,7 @@ limit: 3
 return false;
 }
 } else {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/ribbon/width",
 keyword: "type",
 params: { type: "number" }
@@ -3327,7 +3660,7 @@ const _errs18 = errors;
 if (errors === _errs18) {
 if (typeof data8 === "string") {
 if (!pattern4.test(data8)) {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/ribbon/colour",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -3335,7 +3668,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/ribbon/colour",
 keyword: "type",
 params: { type: "string" }
@@ -3349,7 +3682,7 @@ var valid1 = _errs18 === errors;
 }
 }
 } else {
-validate67.errors = [{
+validate69.errors = [{
 instancePath: instancePath + "/ribbon",
 keyword: "type",
 params: { type: "object" }
@@ -3368,7 +3701,7 @@ var valid0 = _errs13 === errors;
 }
 }
 } else {
-validate67.errors = [{
+validate69.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -3376,15 +3709,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate67.errors = vErrors;
+validate69.errors = vErrors;
 return errors === 0;
 }
-validate67.evaluated = {
+validate69.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema28 = {
+const schema29 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -3404,7 +3737,7 @@ const schema28 = {
 "minLength": 1,
 "type": "string"
 },
-"base": { "$ref": "#/$defs/string10" },
+"base": { "$ref": "#/$defs/string11" },
 "gumPaste": {
 "type": "number",
 "minimum": 0,
@@ -3440,10 +3773,10 @@ const schema28 = {
 "fingers"
 ]
 },
-"own": { "$ref": "#/$defs/record11" }
+"own": { "$ref": "#/$defs/record12" }
 }
 };
-const schema29 = {
+const schema30 = {
 "type": "string",
 "enum": [
 "fondant",
@@ -3457,13 +3790,13 @@ const schema29 = {
 "royalIcing"
 ]
 };
-function validate73(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate75(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate73.evaluated;
+const evaluated0 = validate75.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate73.errors = [{
+validate75.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -3471,35 +3804,35 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "fondant" || data === "gumPaste" || data === "modellingPaste" || data === "marzipan" || data === "chocolateDark" || data === "chocolateMilk" || data === "chocolateWhite" || data === "chocolateCompound" || data === "royalIcing")) {
-validate73.errors = [{
+validate75.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema29.enum }
+params: { allowedValues: schema30.enum }
 }];
 return false;
 }
-validate73.errors = vErrors;
+validate75.errors = vErrors;
 return true;
 }
-validate73.evaluated = {
+validate75.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate77(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate79(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate77.evaluated;
+const evaluated0 = validate79.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 20) {
-validate77.errors = [{
+validate79.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 20 }
 }];
 return false;
 } else if (data.length < 0) {
-validate77.errors = [{
+validate79.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -3511,7 +3844,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data0 = data[i0];
 if (typeof data0 === "string") {
 if (func2(data0) > 60) {
-validate77.errors = [{
+validate79.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "maxLength",
 params: { limit: 60 }
@@ -3519,7 +3852,7 @@ params: { limit: 60 }
 return false;
 }
 } else {
-validate77.errors = [{
+validate79.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "string" }
@@ -3529,32 +3862,32 @@ return false;
 }
 }
 } else {
-validate77.errors = [{
+validate79.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
 }];
 return false;
 }
-validate77.errors = vErrors;
+validate79.errors = vErrors;
 return true;
 }
-validate77.evaluated = {
+validate79.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate75(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate77(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate75.evaluated;
+const evaluated0 = validate77.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.like === void 0 && (missing0 = "like") || data.allergens === void 0 && (missing0 = "allergens") || data.note === void 0 && (missing0 = "note")) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -3563,7 +3896,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "like" || key0 === "density" || key0 === "shrink" || key0 === "allergens" || key0 === "note")) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -3577,7 +3910,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -3585,7 +3918,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -3602,14 +3935,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -3617,7 +3950,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -3630,14 +3963,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.like !== void 0) {
 const _errs6 = errors;
-if (!validate73(data.like, {
+if (!validate75(data.like, {
 instancePath: instancePath + "/like",
 parentData: data,
 parentDataProperty: "like",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
+vErrors = vErrors === null ? validate75.errors : vErrors.concat(validate75.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -3649,7 +3982,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1.7 || isNaN(data3)) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/density",
 keyword: "maximum",
 params: {
@@ -3659,7 +3992,7 @@ limit: 1.7
 }];
 return false;
 } else if (data3 < .1 || isNaN(data3)) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/density",
 keyword: "minimum",
 params: {
@@ -3670,7 +4003,7 @@ limit: .1
 return false;
 }
 } else {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/density",
 keyword: "type",
 params: { type: "number" }
@@ -3687,7 +4020,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 10 || isNaN(data4)) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/shrink",
 keyword: "maximum",
 params: {
@@ -3697,7 +4030,7 @@ limit: 10
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/shrink",
 keyword: "minimum",
 params: {
@@ -3708,7 +4041,7 @@ limit: 0
 return false;
 }
 } else {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/shrink",
 keyword: "type",
 params: { type: "number" }
@@ -3721,14 +4054,14 @@ var valid0 = _errs9 === errors;
 if (valid0) {
 if (data.allergens !== void 0) {
 const _errs11 = errors;
-if (!validate77(data.allergens, {
+if (!validate79(data.allergens, {
 instancePath: instancePath + "/allergens",
 parentData: data,
 parentDataProperty: "allergens",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate77.errors : vErrors.concat(validate77.errors);
+vErrors = vErrors === null ? validate79.errors : vErrors.concat(validate79.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -3740,7 +4073,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data6 === "string") {
 if (func2(data6) > 1e3) {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/note",
 keyword: "maxLength",
 params: { limit: 1e3 }
@@ -3748,7 +4081,7 @@ params: { limit: 1e3 }
 return false;
 }
 } else {
-validate75.errors = [{
+validate77.errors = [{
 instancePath: instancePath + "/note",
 keyword: "type",
 params: { type: "string" }
@@ -3767,7 +4100,7 @@ var valid0 = _errs12 === errors;
 }
 }
 } else {
-validate75.errors = [{
+validate77.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -3775,25 +4108,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate75.errors = vErrors;
+validate77.errors = vErrors;
 return errors === 0;
 }
-validate75.evaluated = {
+validate77.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate72(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate74(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate72.evaluated;
+const evaluated0 = validate74.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -3801,8 +4134,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema28.properties, key0)) {
-validate72.errors = [{
+for (const key0 in data) if (!func1.call(schema29.properties, key0)) {
+validate74.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -3816,7 +4149,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -3824,7 +4157,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -3841,14 +4174,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -3856,7 +4189,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -3869,14 +4202,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.base !== void 0) {
 const _errs6 = errors;
-if (!validate73(data.base, {
+if (!validate75(data.base, {
 instancePath: instancePath + "/base",
 parentData: data,
 parentDataProperty: "base",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
+vErrors = vErrors === null ? validate75.errors : vErrors.concat(validate75.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -3888,7 +4221,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 100 || isNaN(data3)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "maximum",
 params: {
@@ -3898,7 +4231,7 @@ limit: 100
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "minimum",
 params: {
@@ -3909,7 +4242,7 @@ limit: 0
 return false;
 }
 } else {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "type",
 params: { type: "number" }
@@ -3926,7 +4259,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 5 || isNaN(data4)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "maximum",
 params: {
@@ -3936,7 +4269,7 @@ limit: 5
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "minimum",
 params: {
@@ -3947,7 +4280,7 @@ limit: 0
 return false;
 }
 } else {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "type",
 params: { type: "number" }
@@ -3964,7 +4297,7 @@ const _errs11 = errors;
 if (errors === _errs11) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 8 || isNaN(data5)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/ratio",
 keyword: "maximum",
 params: {
@@ -3974,7 +4307,7 @@ limit: 8
 }];
 return false;
 } else if (data5 < 1 || isNaN(data5)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/ratio",
 keyword: "minimum",
 params: {
@@ -3985,7 +4318,7 @@ limit: 1
 return false;
 }
 } else {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/ratio",
 keyword: "type",
 params: { type: "number" }
@@ -4002,7 +4335,7 @@ const _errs13 = errors;
 if (errors === _errs13) {
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1.7 || isNaN(data6)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/density",
 keyword: "maximum",
 params: {
@@ -4012,7 +4345,7 @@ limit: 1.7
 }];
 return false;
 } else if (data6 < .1 || isNaN(data6)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/density",
 keyword: "minimum",
 params: {
@@ -4023,7 +4356,7 @@ limit: .1
 return false;
 }
 } else {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/density",
 keyword: "type",
 params: { type: "number" }
@@ -4040,7 +4373,7 @@ const _errs15 = errors;
 if (errors === _errs15) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 10 || isNaN(data7)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/shrink",
 keyword: "maximum",
 params: {
@@ -4050,7 +4383,7 @@ limit: 10
 }];
 return false;
 } else if (data7 < 0 || isNaN(data7)) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/shrink",
 keyword: "minimum",
 params: {
@@ -4061,7 +4394,7 @@ limit: 0
 return false;
 }
 } else {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/shrink",
 keyword: "type",
 params: { type: "number" }
@@ -4076,7 +4409,7 @@ if (data.job !== void 0) {
 let data8 = data.job;
 const _errs17 = errors;
 if (typeof data8 !== "string") {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/job",
 keyword: "type",
 params: { type: "string" }
@@ -4084,10 +4417,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data8 === "pose" || data8 === "carry" || data8 === "carve" || data8 === "flex" || data8 === "fingers")) {
-validate72.errors = [{
+validate74.errors = [{
 instancePath: instancePath + "/job",
 keyword: "enum",
-params: { allowedValues: schema28.properties.job.enum }
+params: { allowedValues: schema29.properties.job.enum }
 }];
 return false;
 }
@@ -4096,14 +4429,14 @@ var valid0 = _errs17 === errors;
 if (valid0) {
 if (data.own !== void 0) {
 const _errs19 = errors;
-if (!validate75(data.own, {
+if (!validate77(data.own, {
 instancePath: instancePath + "/own",
 parentData: data,
 parentDataProperty: "own",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate75.errors : vErrors.concat(validate75.errors);
+vErrors = vErrors === null ? validate77.errors : vErrors.concat(validate77.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs19 === errors;
@@ -4120,7 +4453,7 @@ var valid0 = _errs19 === errors;
 }
 }
 } else {
-validate72.errors = [{
+validate74.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -4128,31 +4461,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate72.errors = vErrors;
+validate74.errors = vErrors;
 return errors === 0;
 }
-validate72.evaluated = {
+validate74.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate71(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate73(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate71.evaluated;
+const evaluated0 = validate73.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 60) {
-validate71.errors = [{
+validate73.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 60 }
 }];
 return false;
 } else if (data.length < 1) {
-validate71.errors = [{
+validate73.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -4162,21 +4495,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate72(data[i0], {
+if (!validate74(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate72.errors : vErrors.concat(validate72.errors);
+vErrors = vErrors === null ? validate74.errors : vErrors.concat(validate74.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate71.errors = [{
+validate73.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -4184,30 +4517,30 @@ params: { type: "array" }
 return false;
 }
 }
-validate71.errors = vErrors;
+validate73.errors = vErrors;
 return errors === 0;
 }
-validate71.evaluated = {
+validate73.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
 const pattern10 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
-function validate82(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate84(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate82.evaluated;
+const evaluated0 = validate84.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 1) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -4220,7 +4553,7 @@ let data0 = data[i0];
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.id === void 0 && (missing0 = "id") || data0.name === void 0 && (missing0 = "name") || data0.hex === void 0 && (missing0 = "hex")) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -4228,7 +4561,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data0) if (!(key0 === "id" || key0 === "name" || key0 === "hex")) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -4239,7 +4572,7 @@ if (data0.id !== void 0) {
 let data1 = data0.id;
 if (typeof data1 === "string") {
 if (!pattern4.test(data1)) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0 + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -4247,7 +4580,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0 + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -4261,14 +4594,14 @@ if (data0.name !== void 0) {
 let data2 = data0.name;
 if (typeof data2 === "string") {
 if (func2(data2) > 120) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0 + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data2) < 1) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0 + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -4276,7 +4609,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0 + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -4290,7 +4623,7 @@ if (data0.hex !== void 0) {
 let data3 = data0.hex;
 if (typeof data3 === "string") {
 if (!pattern10.test(data3)) {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0 + "/hex",
 keyword: "pattern",
 params: { pattern: "^#[0-9a-fA-F]{6}$" }
@@ -4298,7 +4631,7 @@ params: { pattern: "^#[0-9a-fA-F]{6}$" }
 return false;
 }
 } else {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0 + "/hex",
 keyword: "type",
 params: { type: "string" }
@@ -4311,7 +4644,7 @@ var valid1 = true;
 }
 }
 } else {
-validate82.errors = [{
+validate84.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -4321,22 +4654,22 @@ return false;
 }
 }
 } else {
-validate82.errors = [{
+validate84.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
 }];
 return false;
 }
-validate82.errors = vErrors;
+validate84.errors = vErrors;
 return true;
 }
-validate82.evaluated = {
+validate84.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema34 = {
+const schema35 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -4364,7 +4697,7 @@ const schema34 = {
 "minLength": 1,
 "type": "string"
 },
-"form": { "$ref": "#/$defs/record16" },
+"form": { "$ref": "#/$defs/record17" },
 "blend": {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
@@ -4373,7 +4706,7 @@ const schema34 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"seat": { "$ref": "#/$defs/record18" },
+"seat": { "$ref": "#/$defs/record19" },
 "pair": { "type": "boolean" },
 "count": {
 "type": "integer",
@@ -4502,7 +4835,7 @@ const schema34 = {
 }
 }
 };
-const schema35 = {
+const schema36 = {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "sizes"],
@@ -4586,19 +4919,19 @@ const schema35 = {
 "under": { "type": "boolean" }
 }
 },
-"solid": { "$ref": "#/$defs/record17" }
+"solid": { "$ref": "#/$defs/record18" }
 }
 };
 const pattern12 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
-function validate87(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate89(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate87.evaluated;
+const evaluated0 = validate89.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.name === void 0 && (missing0 = "name") || data.corners === void 0 && (missing0 = "corners") || data.faces === void 0 && (missing0 = "faces") || data.fills === void 0 && (missing0 = "fills") || data.centre === void 0 && (missing0 = "centre") || data.watertight === void 0 && (missing0 = "watertight")) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -4606,7 +4939,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "name" || key0 === "corners" || key0 === "faces" || key0 === "fills" || key0 === "centre" || key0 === "watertight")) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -4617,14 +4950,14 @@ if (data.name !== void 0) {
 let data0 = data.name;
 if (typeof data0 === "string") {
 if (func2(data0) > 120) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -4632,7 +4965,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -4646,14 +4979,14 @@ if (data.corners !== void 0) {
 let data1 = data.corners;
 if (Array.isArray(data1)) {
 if (data1.length > 6e4) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/corners",
 keyword: "maxItems",
 params: { limit: 6e4 }
 }];
 return false;
 } else if (data1.length < 12) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/corners",
 keyword: "minItems",
 params: { limit: 12 }
@@ -4664,7 +4997,7 @@ const len0 = data1.length;
 for (let i0 = 0; i0 < len0; i0++) {
 let data2 = data1[i0];
 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/corners/" + i0,
 keyword: "type",
 params: { type: "integer" }
@@ -4673,7 +5006,7 @@ return false;
 }
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e4 || isNaN(data2)) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/corners/" + i0,
 keyword: "maximum",
 params: {
@@ -4683,7 +5016,7 @@ limit: 1e4
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/corners/" + i0,
 keyword: "minimum",
 params: {
@@ -4697,7 +5030,7 @@ return false;
 }
 }
 } else {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/corners",
 keyword: "type",
 params: { type: "array" }
@@ -4711,14 +5044,14 @@ if (data.faces !== void 0) {
 let data3 = data.faces;
 if (Array.isArray(data3)) {
 if (data3.length > 6e4) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/faces",
 keyword: "maxItems",
 params: { limit: 6e4 }
 }];
 return false;
 } else if (data3.length < 12) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/faces",
 keyword: "minItems",
 params: { limit: 12 }
@@ -4729,7 +5062,7 @@ const len1 = data3.length;
 for (let i1 = 0; i1 < len1; i1++) {
 let data4 = data3[i1];
 if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/faces/" + i1,
 keyword: "type",
 params: { type: "integer" }
@@ -4738,7 +5071,7 @@ return false;
 }
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/faces/" + i1,
 keyword: "maximum",
 params: {
@@ -4748,7 +5081,7 @@ limit: 2e4
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/faces/" + i1,
 keyword: "minimum",
 params: {
@@ -4762,7 +5095,7 @@ return false;
 }
 }
 } else {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/faces",
 keyword: "type",
 params: { type: "array" }
@@ -4776,7 +5109,7 @@ if (data.fills !== void 0) {
 let data5 = data.fills;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 1 || isNaN(data5)) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/fills",
 keyword: "maximum",
 params: {
@@ -4786,7 +5119,7 @@ limit: 1
 }];
 return false;
 } else if (data5 < 0 || isNaN(data5)) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/fills",
 keyword: "minimum",
 params: {
@@ -4797,7 +5130,7 @@ limit: 0
 return false;
 }
 } else {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/fills",
 keyword: "type",
 params: { type: "number" }
@@ -4811,14 +5144,14 @@ if (data.centre !== void 0) {
 let data6 = data.centre;
 if (Array.isArray(data6)) {
 if (data6.length > 3) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/centre",
 keyword: "maxItems",
 params: { limit: 3 }
 }];
 return false;
 } else if (data6.length < 3) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/centre",
 keyword: "minItems",
 params: { limit: 3 }
@@ -4830,7 +5163,7 @@ for (let i2 = 0; i2 < len2; i2++) {
 let data7 = data6[i2];
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 2 || isNaN(data7)) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/centre/" + i2,
 keyword: "maximum",
 params: {
@@ -4840,7 +5173,7 @@ limit: 2
 }];
 return false;
 } else if (data7 < -1 || isNaN(data7)) {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/centre/" + i2,
 keyword: "minimum",
 params: {
@@ -4851,7 +5184,7 @@ limit: -1
 return false;
 }
 } else {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/centre/" + i2,
 keyword: "type",
 params: { type: "number" }
@@ -4861,7 +5194,7 @@ return false;
 }
 }
 } else {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/centre",
 keyword: "type",
 params: { type: "array" }
@@ -4873,7 +5206,7 @@ var valid0 = true;
 if (valid0) {
 if (data.watertight !== void 0) {
 if (typeof data.watertight !== "boolean") {
-validate87.errors = [{
+validate89.errors = [{
 instancePath: instancePath + "/watertight",
 keyword: "type",
 params: { type: "boolean" }
@@ -4889,32 +5222,32 @@ var valid0 = true;
 }
 }
 } else {
-validate87.errors = [{
+validate89.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate87.errors = vErrors;
+validate89.errors = vErrors;
 return true;
 }
-validate87.evaluated = {
+validate89.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate86(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate88(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate86.evaluated;
+const evaluated0 = validate88.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.kind === void 0 && (missing0 = "kind") || data.sizes === void 0 && (missing0 = "sizes")) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -4923,7 +5256,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "kind" || key0 === "sizes" || key0 === "outline" || key0 === "curves" || key0 === "coat" || key0 === "solid")) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -4935,7 +5268,7 @@ if (data.kind !== void 0) {
 let data0 = data.kind;
 const _errs2 = errors;
 if (typeof data0 !== "string") {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "type",
 params: { type: "string" }
@@ -4943,10 +5276,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data0 === "ball" || data0 === "ellipsoid" || data0 === "egg" || data0 === "teardrop" || data0 === "cone" || data0 === "truncatedCone" || data0 === "dome" || data0 === "disc" || data0 === "roundedBlock" || data0 === "rope" || data0 === "taperedRope" || data0 === "skinOverBall" || data0 === "bentRope" || data0 === "ring" || data0 === "paddleHand" || data0 === "sheet" || data0 === "strip" || data0 === "ruffle" || data0 === "flounce" || data0 === "scales" || data0 === "strands" || data0 === "pearls" || data0 === "stitches" || data0 === "lathe" || data0 === "traced" || data0 === "imported")) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "enum",
-params: { allowedValues: schema35.properties.kind.enum }
+params: { allowedValues: schema36.properties.kind.enum }
 }];
 return false;
 }
@@ -4959,7 +5292,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 12) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/sizes",
 keyword: "maxProperties",
 params: { limit: 12 }
@@ -4969,7 +5302,7 @@ return false;
 let data2 = data1[key1];
 const _errs7 = errors;
 if (!(typeof data2 == "number" && isFinite(data2))) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/sizes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -4979,7 +5312,7 @@ return false;
 if (!(_errs7 === errors)) break;
 }
 } else {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/sizes",
 keyword: "type",
 params: { type: "object" }
@@ -4994,7 +5327,7 @@ if (data.outline !== void 0) {
 let data3 = data.outline;
 const _errs9 = errors;
 if (typeof data3 !== "string") {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/outline",
 keyword: "type",
 params: { type: "string" }
@@ -5002,10 +5335,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data3 === "rectangle" || data3 === "oval" || data3 === "leaf" || data3 === "triangle" || data3 === "wedge" || data3 === "heart")) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/outline",
 keyword: "enum",
-params: { allowedValues: schema35.properties.outline.enum }
+params: { allowedValues: schema36.properties.outline.enum }
 }];
 return false;
 }
@@ -5019,7 +5352,7 @@ if (errors === _errs11) {
 if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 const _errs13 = errors;
 for (const key2 in data4) if (!pattern12.test(key2)) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves",
 keyword: "additionalProperties",
 params: { additionalProperty: key2 }
@@ -5033,14 +5366,14 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (Array.isArray(data5)) {
 if (data5.length > 200) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data5.length < 2) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minItems",
 params: { limit: 2 }
@@ -5054,14 +5387,14 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (Array.isArray(data6)) {
 if (data6.length > 3) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
 keyword: "maxItems",
 params: { limit: 3 }
 }];
 return false;
 } else if (data6.length < 2) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
 keyword: "minItems",
 params: { limit: 2 }
@@ -5075,7 +5408,7 @@ const _errs18 = errors;
 if (errors === _errs18) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 4 || isNaN(data7)) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
 keyword: "maximum",
 params: {
@@ -5085,7 +5418,7 @@ limit: 4
 }];
 return false;
 } else if (data7 < -4 || isNaN(data7)) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
 keyword: "minimum",
 params: {
@@ -5096,7 +5429,7 @@ limit: -4
 return false;
 }
 } else {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
 keyword: "type",
 params: { type: "number" }
@@ -5108,7 +5441,7 @@ if (!(_errs18 === errors)) break;
 }
 }
 } else {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
 keyword: "type",
 params: { type: "array" }
@@ -5120,7 +5453,7 @@ if (!(_errs16 === errors)) break;
 }
 }
 } else {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "array" }
@@ -5132,7 +5465,7 @@ if (!(_errs14 === errors)) break;
 }
 }
 } else {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/curves",
 keyword: "type",
 params: { type: "object" }
@@ -5150,7 +5483,7 @@ if (errors === _errs20) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 let missing1;
 if (data8.thickness === void 0 && (missing1 = "thickness") || data8.under === void 0 && (missing1 = "under")) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -5159,7 +5492,7 @@ return false;
 } else {
 const _errs22 = errors;
 for (const key4 in data8) if (!(key4 === "thickness" || key4 === "under")) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "additionalProperties",
 params: { additionalProperty: key4 }
@@ -5173,7 +5506,7 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 80 || isNaN(data9)) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/coat/thickness",
 keyword: "maximum",
 params: {
@@ -5183,7 +5516,7 @@ limit: 80
 }];
 return false;
 } else if (data9 < .3 || isNaN(data9)) {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/coat/thickness",
 keyword: "minimum",
 params: {
@@ -5194,7 +5527,7 @@ limit: .3
 return false;
 }
 } else {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/coat/thickness",
 keyword: "type",
 params: { type: "number" }
@@ -5208,7 +5541,7 @@ if (valid5) {
 if (data8.under !== void 0) {
 const _errs25 = errors;
 if (typeof data8.under !== "boolean") {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/coat/under",
 keyword: "type",
 params: { type: "boolean" }
@@ -5221,7 +5554,7 @@ var valid5 = _errs25 === errors;
 }
 }
 } else {
-validate86.errors = [{
+validate88.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "type",
 params: { type: "object" }
@@ -5234,14 +5567,14 @@ var valid0 = _errs20 === errors;
 if (valid0) {
 if (data.solid !== void 0) {
 const _errs27 = errors;
-if (!validate87(data.solid, {
+if (!validate89(data.solid, {
 instancePath: instancePath + "/solid",
 parentData: data,
 parentDataProperty: "solid",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate87.errors : vErrors.concat(validate87.errors);
+vErrors = vErrors === null ? validate89.errors : vErrors.concat(validate89.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs27 === errors;
@@ -5254,7 +5587,7 @@ var valid0 = _errs27 === errors;
 }
 }
 } else {
-validate86.errors = [{
+validate88.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -5262,15 +5595,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate86.errors = vErrors;
+validate88.errors = vErrors;
 return errors === 0;
 }
-validate86.evaluated = {
+validate88.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema37 = {
+const schema38 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -5288,7 +5621,7 @@ const schema37 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"at": { "$ref": "#/$defs/array19" },
+"at": { "$ref": "#/$defs/array20" },
 "lean": {
 "type": "number",
 "minimum": -360,
@@ -5344,21 +5677,21 @@ const schema37 = {
 }
 }
 };
-function validate91(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate93(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate91.evaluated;
+const evaluated0 = validate93.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 3) {
-validate91.errors = [{
+validate93.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 3 }
 }];
 return false;
 } else if (data.length < 3) {
-validate91.errors = [{
+validate93.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 3 }
@@ -5370,7 +5703,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data0 = data[i0];
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 3e3 || isNaN(data0)) {
-validate91.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "maximum",
 params: {
@@ -5380,7 +5713,7 @@ limit: 3e3
 }];
 return false;
 } else if (data0 < -3e3 || isNaN(data0)) {
-validate91.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "minimum",
 params: {
@@ -5391,7 +5724,7 @@ limit: -3e3
 return false;
 }
 } else {
-validate91.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "number" }
@@ -5401,32 +5734,32 @@ return false;
 }
 }
 } else {
-validate91.errors = [{
+validate93.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
 }];
 return false;
 }
-validate91.errors = vErrors;
+validate93.errors = vErrors;
 return true;
 }
-validate91.evaluated = {
+validate93.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate90(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate92(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate90.evaluated;
+const evaluated0 = validate92.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.on === void 0 && (missing0 = "on") || data.at === void 0 && (missing0 = "at") || data.lean === void 0 && (missing0 = "lean") || data.tip === void 0 && (missing0 = "tip") || data.turn === void 0 && (missing0 = "turn") || data.sink === void 0 && (missing0 = "sink") || data.how === void 0 && (missing0 = "how") || data.overlap === void 0 && (missing0 = "overlap")) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -5434,8 +5767,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema37.properties, key0)) {
-validate90.errors = [{
+for (const key0 in data) if (!func1.call(schema38.properties, key0)) {
+validate92.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -5449,7 +5782,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/on",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -5457,7 +5790,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/on",
 keyword: "type",
 params: { type: "string" }
@@ -5470,14 +5803,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.at !== void 0) {
 const _errs4 = errors;
-if (!validate91(data.at, {
+if (!validate93(data.at, {
 instancePath: instancePath + "/at",
 parentData: data,
 parentDataProperty: "at",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate91.errors : vErrors.concat(validate91.errors);
+vErrors = vErrors === null ? validate93.errors : vErrors.concat(validate93.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -5489,7 +5822,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 360 || isNaN(data2)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/lean",
 keyword: "maximum",
 params: {
@@ -5499,7 +5832,7 @@ limit: 360
 }];
 return false;
 } else if (data2 < -360 || isNaN(data2)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/lean",
 keyword: "minimum",
 params: {
@@ -5510,7 +5843,7 @@ limit: -360
 return false;
 }
 } else {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/lean",
 keyword: "type",
 params: { type: "number" }
@@ -5527,7 +5860,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 360 || isNaN(data3)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/tip",
 keyword: "maximum",
 params: {
@@ -5537,7 +5870,7 @@ limit: 360
 }];
 return false;
 } else if (data3 < -360 || isNaN(data3)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/tip",
 keyword: "minimum",
 params: {
@@ -5548,7 +5881,7 @@ limit: -360
 return false;
 }
 } else {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/tip",
 keyword: "type",
 params: { type: "number" }
@@ -5565,7 +5898,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 360 || isNaN(data4)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/turn",
 keyword: "maximum",
 params: {
@@ -5575,7 +5908,7 @@ limit: 360
 }];
 return false;
 } else if (data4 < -360 || isNaN(data4)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/turn",
 keyword: "minimum",
 params: {
@@ -5586,7 +5919,7 @@ limit: -360
 return false;
 }
 } else {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/turn",
 keyword: "type",
 params: { type: "number" }
@@ -5603,7 +5936,7 @@ const _errs11 = errors;
 if (errors === _errs11) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 500 || isNaN(data5)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/sink",
 keyword: "maximum",
 params: {
@@ -5613,7 +5946,7 @@ limit: 500
 }];
 return false;
 } else if (data5 < -200 || isNaN(data5)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/sink",
 keyword: "minimum",
 params: {
@@ -5624,7 +5957,7 @@ limit: -200
 return false;
 }
 } else {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/sink",
 keyword: "type",
 params: { type: "number" }
@@ -5639,7 +5972,7 @@ if (data.how !== void 0) {
 let data6 = data.how;
 const _errs13 = errors;
 if (typeof data6 !== "string") {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/how",
 keyword: "type",
 params: { type: "string" }
@@ -5647,10 +5980,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data6 === "sits" || data6 === "set" || data6 === "hangs" || data6 === "wraps")) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/how",
 keyword: "enum",
-params: { allowedValues: schema37.properties.how.enum }
+params: { allowedValues: schema38.properties.how.enum }
 }];
 return false;
 }
@@ -5661,7 +5994,7 @@ if (data.overlap !== void 0) {
 let data7 = data.overlap;
 const _errs15 = errors;
 if (typeof data7 !== "string") {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/overlap",
 keyword: "type",
 params: { type: "string" }
@@ -5669,10 +6002,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "pressed" || data7 === "trimmed")) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/overlap",
 keyword: "enum",
-params: { allowedValues: schema37.properties.overlap.enum }
+params: { allowedValues: schema38.properties.overlap.enum }
 }];
 return false;
 }
@@ -5686,7 +6019,7 @@ if (errors === _errs17) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 let missing1;
 if (data8.of === void 0 && (missing1 = "of") || data8.width === void 0 && (missing1 = "width")) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/disc",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -5695,7 +6028,7 @@ return false;
 } else {
 const _errs19 = errors;
 for (const key1 in data8) if (!(key1 === "of" || key1 === "width")) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/disc",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -5707,7 +6040,7 @@ if (data8.of !== void 0) {
 let data9 = data8.of;
 const _errs20 = errors;
 if (typeof data9 !== "string") {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/disc/of",
 keyword: "type",
 params: { type: "string" }
@@ -5715,10 +6048,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data9 === "card" || data9 === "foam" || data9 === "acrylic")) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/disc/of",
 keyword: "enum",
-params: { allowedValues: schema37.properties.disc.properties.of.enum }
+params: { allowedValues: schema38.properties.disc.properties.of.enum }
 }];
 return false;
 }
@@ -5731,7 +6064,7 @@ const _errs22 = errors;
 if (errors === _errs22) {
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 600 || isNaN(data10)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/disc/width",
 keyword: "maximum",
 params: {
@@ -5741,7 +6074,7 @@ limit: 600
 }];
 return false;
 } else if (data10 < 10 || isNaN(data10)) {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/disc/width",
 keyword: "minimum",
 params: {
@@ -5752,7 +6085,7 @@ limit: 10
 return false;
 }
 } else {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/disc/width",
 keyword: "type",
 params: { type: "number" }
@@ -5766,7 +6099,7 @@ var valid1 = _errs22 === errors;
 }
 }
 } else {
-validate90.errors = [{
+validate92.errors = [{
 instancePath: instancePath + "/disc",
 keyword: "type",
 params: { type: "object" }
@@ -5787,7 +6120,7 @@ var valid0 = _errs17 === errors;
 }
 }
 } else {
-validate90.errors = [{
+validate92.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -5795,25 +6128,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate90.errors = vErrors;
+validate92.errors = vErrors;
 return errors === 0;
 }
-validate90.evaluated = {
+validate92.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate85(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate87(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate85.evaluated;
+const evaluated0 = validate87.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.form === void 0 && (missing0 = "form") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour") || data.seat === void 0 && (missing0 = "seat") || data.pair === void 0 && (missing0 = "pair") || data.count === void 0 && (missing0 = "count") || data.texture === void 0 && (missing0 = "texture") || data.core === void 0 && (missing0 = "core") || data.tolerance === void 0 && (missing0 = "tolerance") || data.hidden === void 0 && (missing0 = "hidden") || data.breaks === void 0 && (missing0 = "breaks")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -5821,8 +6154,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema34.properties, key0)) {
-validate85.errors = [{
+for (const key0 in data) if (!func1.call(schema35.properties, key0)) {
+validate87.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -5836,7 +6169,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -5844,7 +6177,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -5861,14 +6194,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -5876,7 +6209,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -5889,14 +6222,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.form !== void 0) {
 const _errs6 = errors;
-if (!validate86(data.form, {
+if (!validate88(data.form, {
 instancePath: instancePath + "/form",
 parentData: data,
 parentDataProperty: "form",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate86.errors : vErrors.concat(validate86.errors);
+vErrors = vErrors === null ? validate88.errors : vErrors.concat(validate88.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -5908,7 +6241,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (!pattern4.test(data3)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -5916,7 +6249,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "type",
 params: { type: "string" }
@@ -5933,7 +6266,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 === "string") {
 if (!pattern4.test(data4)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -5941,7 +6274,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "type",
 params: { type: "string" }
@@ -5954,14 +6287,14 @@ var valid0 = _errs9 === errors;
 if (valid0) {
 if (data.seat !== void 0) {
 const _errs11 = errors;
-if (!validate90(data.seat, {
+if (!validate92(data.seat, {
 instancePath: instancePath + "/seat",
 parentData: data,
 parentDataProperty: "seat",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate90.errors : vErrors.concat(validate90.errors);
+vErrors = vErrors === null ? validate92.errors : vErrors.concat(validate92.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -5970,7 +6303,7 @@ if (valid0) {
 if (data.pair !== void 0) {
 const _errs12 = errors;
 if (typeof data.pair !== "boolean") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/pair",
 keyword: "type",
 params: { type: "boolean" }
@@ -5984,7 +6317,7 @@ if (data.count !== void 0) {
 let data7 = data.count;
 const _errs14 = errors;
 if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7))) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/count",
 keyword: "type",
 params: { type: "integer" }
@@ -5994,7 +6327,7 @@ return false;
 if (errors === _errs14) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 500 || isNaN(data7)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/count",
 keyword: "maximum",
 params: {
@@ -6004,7 +6337,7 @@ limit: 500
 }];
 return false;
 } else if (data7 < 1 || isNaN(data7)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/count",
 keyword: "minimum",
 params: {
@@ -6023,7 +6356,7 @@ if (data.texture !== void 0) {
 let data8 = data.texture;
 const _errs16 = errors;
 if (typeof data8 !== "string") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "type",
 params: { type: "string" }
@@ -6031,10 +6364,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data8 === "none" || data8 === "fur" || data8 === "feathers" || data8 === "veins" || data8 === "wood" || data8 === "creases" || data8 === "stitches" || data8 === "stipple")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "enum",
-params: { allowedValues: schema34.properties.texture.enum }
+params: { allowedValues: schema35.properties.texture.enum }
 }];
 return false;
 }
@@ -6045,7 +6378,7 @@ if (data.core !== void 0) {
 let data9 = data.core;
 const _errs18 = errors;
 if (typeof data9 !== "string") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/core",
 keyword: "type",
 params: { type: "string" }
@@ -6053,10 +6386,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data9 === "foam" || data9 === "cereal" || data9 === "cake")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/core",
 keyword: "enum",
-params: { allowedValues: schema34.properties.core.enum }
+params: { allowedValues: schema35.properties.core.enum }
 }];
 return false;
 }
@@ -6067,7 +6400,7 @@ if (data.tolerance !== void 0) {
 let data10 = data.tolerance;
 const _errs20 = errors;
 if (typeof data10 !== "string") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/tolerance",
 keyword: "type",
 params: { type: "string" }
@@ -6075,10 +6408,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data10 === "equal" || data10 === "mirrored" || data10 === "varied" || data10 === "hidden")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/tolerance",
 keyword: "enum",
-params: { allowedValues: schema34.properties.tolerance.enum }
+params: { allowedValues: schema35.properties.tolerance.enum }
 }];
 return false;
 }
@@ -6089,7 +6422,7 @@ if (data.hidden !== void 0) {
 let data11 = data.hidden;
 const _errs22 = errors;
 if (typeof data11 !== "string") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/hidden",
 keyword: "type",
 params: { type: "string" }
@@ -6097,10 +6430,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data11 === "none" || data11 === "under" || data11 === "back" || data11 === "front" || data11 === "left" || data11 === "right" || data11 === "top")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/hidden",
 keyword: "enum",
-params: { allowedValues: schema34.properties.hidden.enum }
+params: { allowedValues: schema35.properties.hidden.enum }
 }];
 return false;
 }
@@ -6113,7 +6446,7 @@ const _errs24 = errors;
 if (errors === _errs24) {
 if (typeof data12 == "number" && isFinite(data12)) {
 if (data12 > 60 || isNaN(data12)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/breaks",
 keyword: "maximum",
 params: {
@@ -6123,7 +6456,7 @@ limit: 60
 }];
 return false;
 } else if (data12 < 0 || isNaN(data12)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/breaks",
 keyword: "minimum",
 params: {
@@ -6134,7 +6467,7 @@ limit: 0
 return false;
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/breaks",
 keyword: "type",
 params: { type: "number" }
@@ -6149,7 +6482,7 @@ if (data.glue !== void 0) {
 let data13 = data.glue;
 const _errs26 = errors;
 if (typeof data13 !== "string") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "type",
 params: { type: "string" }
@@ -6157,10 +6490,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data13 === "press" || data13 === "water" || data13 === "sugarGlue" || data13 === "gumGlue" || data13 === "thickPasteGlue" || data13 === "spirit" || data13 === "pipingGel" || data13 === "shortening" || data13 === "buttercream" || data13 === "jam" || data13 === "royalIcing" || data13 === "meltedChocolate")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "enum",
-params: { allowedValues: schema34.properties.glue.enum }
+params: { allowedValues: schema35.properties.glue.enum }
 }];
 return false;
 }
@@ -6171,7 +6504,7 @@ if (data.built !== void 0) {
 let data14 = data.built;
 const _errs28 = errors;
 if (typeof data14 !== "string") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/built",
 keyword: "type",
 params: { type: "string" }
@@ -6179,10 +6512,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data14 === "there" || data14 === "dummy" || data14 === "foam")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/built",
 keyword: "enum",
-params: { allowedValues: schema34.properties.built.enum }
+params: { allowedValues: schema35.properties.built.enum }
 }];
 return false;
 }
@@ -6193,7 +6526,7 @@ if (data.join !== void 0) {
 let data15 = data.join;
 const _errs30 = errors;
 if (typeof data15 !== "string") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/join",
 keyword: "type",
 params: { type: "string" }
@@ -6201,10 +6534,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data15 === "stood" || data15 === "pressed" || data15 === "posed" || data15 === "socket" || data15 === "round" || data15 === "slid" || data15 === "firm" || data15 === "iced" || data15 === "hung" || data15 === "loose" || data15 === "threaded")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/join",
 keyword: "enum",
-params: { allowedValues: schema34.properties.join.enum }
+params: { allowedValues: schema35.properties.join.enum }
 }];
 return false;
 }
@@ -6215,7 +6548,7 @@ if (data.propped !== void 0) {
 let data16 = data.propped;
 const _errs32 = errors;
 if (typeof data16 !== "boolean") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/propped",
 keyword: "type",
 params: { type: "boolean" }
@@ -6223,7 +6556,7 @@ params: { type: "boolean" }
 return false;
 }
 if (true !== data16) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/propped",
 keyword: "const",
 params: { allowedValue: true }
@@ -6239,14 +6572,14 @@ const _errs34 = errors;
 if (errors === _errs34) {
 if (Array.isArray(data17)) {
 if (data17.length > 6) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "maxItems",
 params: { limit: 6 }
 }];
 return false;
 } else if (data17.length < 1) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "minItems",
 params: { limit: 1 }
@@ -6261,7 +6594,7 @@ if (errors === _errs36) {
 if (data18 && typeof data18 == "object" && !Array.isArray(data18)) {
 let missing1;
 if (data18.place === void 0 && (missing1 = "place") || data18.hours === void 0 && (missing1 = "hours")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -6270,7 +6603,7 @@ return false;
 } else {
 const _errs38 = errors;
 for (const key1 in data18) if (!(key1 === "place" || key1 === "hours")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -6282,7 +6615,7 @@ if (data18.place !== void 0) {
 let data19 = data18.place;
 const _errs39 = errors;
 if (typeof data19 !== "string") {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "type",
 params: { type: "string" }
@@ -6290,10 +6623,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data19 === "room" || data19 === "fan" || data19 === "box" || data19 === "fridge" || data19 === "freezer" || data19 === "bag")) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "enum",
-params: { allowedValues: schema34.properties.rests.items.properties.place.enum }
+params: { allowedValues: schema35.properties.rests.items.properties.place.enum }
 }];
 return false;
 }
@@ -6306,7 +6639,7 @@ const _errs41 = errors;
 if (errors === _errs41) {
 if (typeof data20 == "number" && isFinite(data20)) {
 if (data20 > 200 || isNaN(data20)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "maximum",
 params: {
@@ -6316,7 +6649,7 @@ limit: 200
 }];
 return false;
 } else if (data20 < .1 || isNaN(data20)) {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "minimum",
 params: {
@@ -6327,7 +6660,7 @@ limit: .1
 return false;
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "type",
 params: { type: "number" }
@@ -6341,7 +6674,7 @@ var valid2 = _errs41 === errors;
 }
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -6353,7 +6686,7 @@ if (!(_errs36 === errors)) break;
 }
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "type",
 params: { type: "array" }
@@ -6383,7 +6716,7 @@ var valid0 = _errs34 === errors;
 }
 }
 } else {
-validate85.errors = [{
+validate87.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -6391,31 +6724,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate85.errors = vErrors;
+validate87.errors = vErrors;
 return errors === 0;
 }
-validate85.evaluated = {
+validate87.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate84(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate86(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate84.evaluated;
+const evaluated0 = validate86.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 600) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 600 }
 }];
 return false;
 } else if (data.length < 0) {
-validate84.errors = [{
+validate86.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -6425,21 +6758,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate85(data[i0], {
+if (!validate87(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate85.errors : vErrors.concat(validate85.errors);
+vErrors = vErrors === null ? validate87.errors : vErrors.concat(validate87.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate84.errors = [{
+validate86.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -6447,15 +6780,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate84.errors = vErrors;
+validate86.errors = vErrors;
 return errors === 0;
 }
-validate84.evaluated = {
+validate86.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema40 = {
+const schema41 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -6477,10 +6810,10 @@ const schema40 = {
 "minLength": 1,
 "type": "string"
 },
-"stock": { "$ref": "#/$defs/string22" },
-"from": { "$ref": "#/$defs/record23" },
-"to": { "$ref": "#/$defs/record23" },
-"bends": { "$ref": "#/$defs/array24" },
+"stock": { "$ref": "#/$defs/string23" },
+"from": { "$ref": "#/$defs/record24" },
+"to": { "$ref": "#/$defs/record24" },
+"bends": { "$ref": "#/$defs/array25" },
 "pair": { "type": "boolean" },
 "sleeved": { "type": "boolean" },
 "across": {
@@ -6496,7 +6829,7 @@ const schema40 = {
 "shown": { "type": "boolean" }
 }
 };
-const schema41 = {
+const schema42 = {
 "type": "string",
 "enum": [
 "spaghetti18",
@@ -6529,13 +6862,13 @@ const schema41 = {
 "stainless12"
 ]
 };
-function validate98(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate100(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate98.evaluated;
+const evaluated0 = validate100.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate98.errors = [{
+validate100.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -6543,31 +6876,31 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "spaghetti18" || data === "cocktail2" || data === "skewer3" || data === "wire26" || data === "wire24" || data === "wire22" || data === "wire20" || data === "wire18" || data === "paper4" || data === "skewer4" || data === "straw12" || data === "dowel6" || data === "dowel8" || data === "hollow16" || data === "dowel10" || data === "dowel12" || data === "armature3" || data === "armature6" || data === "copper6" || data === "copper8" || data === "copper10" || data === "m6" || data === "m8" || data === "m10" || data === "m12" || data === "stainless6" || data === "stainless10" || data === "stainless12")) {
-validate98.errors = [{
+validate100.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema41.enum }
+params: { allowedValues: schema42.enum }
 }];
 return false;
 }
-validate98.errors = vErrors;
+validate100.errors = vErrors;
 return true;
 }
-validate98.evaluated = {
+validate100.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate100(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate102(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate100.evaluated;
+const evaluated0 = validate102.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.on === void 0 && (missing0 = "on") || data.at === void 0 && (missing0 = "at")) {
-validate100.errors = [{
+validate102.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -6576,7 +6909,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "on" || key0 === "at")) {
-validate100.errors = [{
+validate102.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -6590,7 +6923,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate100.errors = [{
+validate102.errors = [{
 instancePath: instancePath + "/on",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -6598,7 +6931,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate100.errors = [{
+validate102.errors = [{
 instancePath: instancePath + "/on",
 keyword: "type",
 params: { type: "string" }
@@ -6611,14 +6944,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.at !== void 0) {
 const _errs4 = errors;
-if (!validate91(data.at, {
+if (!validate93(data.at, {
 instancePath: instancePath + "/at",
 parentData: data,
 parentDataProperty: "at",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate91.errors : vErrors.concat(validate91.errors);
+vErrors = vErrors === null ? validate93.errors : vErrors.concat(validate93.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -6627,7 +6960,7 @@ var valid0 = _errs4 === errors;
 }
 }
 } else {
-validate100.errors = [{
+validate102.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -6635,31 +6968,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate100.errors = vErrors;
+validate102.errors = vErrors;
 return errors === 0;
 }
-validate100.evaluated = {
+validate102.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate104(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate106(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate104.evaluated;
+const evaluated0 = validate106.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 12) {
-validate104.errors = [{
+validate106.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 12 }
 }];
 return false;
 } else if (data.length < 1) {
-validate104.errors = [{
+validate106.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -6669,21 +7002,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate100(data[i0], {
+if (!validate102(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
+vErrors = vErrors === null ? validate102.errors : vErrors.concat(validate102.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate104.errors = [{
+validate106.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -6691,25 +7024,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate104.errors = vErrors;
+validate106.errors = vErrors;
 return errors === 0;
 }
-validate104.evaluated = {
+validate106.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate97(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate99(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate97.evaluated;
+const evaluated0 = validate99.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.stock === void 0 && (missing0 = "stock") || data.from === void 0 && (missing0 = "from") || data.to === void 0 && (missing0 = "to") || data.pair === void 0 && (missing0 = "pair") || data.sleeved === void 0 && (missing0 = "sleeved")) {
-validate97.errors = [{
+validate99.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -6717,8 +7050,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema40.properties, key0)) {
-validate97.errors = [{
+for (const key0 in data) if (!func1.call(schema41.properties, key0)) {
+validate99.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -6732,7 +7065,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -6740,7 +7073,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -6757,14 +7090,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -6772,7 +7105,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -6785,14 +7118,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.stock !== void 0) {
 const _errs6 = errors;
-if (!validate98(data.stock, {
+if (!validate100(data.stock, {
 instancePath: instancePath + "/stock",
 parentData: data,
 parentDataProperty: "stock",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -6800,14 +7133,14 @@ var valid0 = _errs6 === errors;
 if (valid0) {
 if (data.from !== void 0) {
 const _errs7 = errors;
-if (!validate100(data.from, {
+if (!validate102(data.from, {
 instancePath: instancePath + "/from",
 parentData: data,
 parentDataProperty: "from",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
+vErrors = vErrors === null ? validate102.errors : vErrors.concat(validate102.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs7 === errors;
@@ -6815,14 +7148,14 @@ var valid0 = _errs7 === errors;
 if (valid0) {
 if (data.to !== void 0) {
 const _errs8 = errors;
-if (!validate100(data.to, {
+if (!validate102(data.to, {
 instancePath: instancePath + "/to",
 parentData: data,
 parentDataProperty: "to",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
+vErrors = vErrors === null ? validate102.errors : vErrors.concat(validate102.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs8 === errors;
@@ -6830,14 +7163,14 @@ var valid0 = _errs8 === errors;
 if (valid0) {
 if (data.bends !== void 0) {
 const _errs9 = errors;
-if (!validate104(data.bends, {
+if (!validate106(data.bends, {
 instancePath: instancePath + "/bends",
 parentData: data,
 parentDataProperty: "bends",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate104.errors : vErrors.concat(validate104.errors);
+vErrors = vErrors === null ? validate106.errors : vErrors.concat(validate106.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs9 === errors;
@@ -6846,7 +7179,7 @@ if (valid0) {
 if (data.pair !== void 0) {
 const _errs10 = errors;
 if (typeof data.pair !== "boolean") {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/pair",
 keyword: "type",
 params: { type: "boolean" }
@@ -6859,7 +7192,7 @@ if (valid0) {
 if (data.sleeved !== void 0) {
 const _errs12 = errors;
 if (typeof data.sleeved !== "boolean") {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/sleeved",
 keyword: "type",
 params: { type: "boolean" }
@@ -6875,7 +7208,7 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 40 || isNaN(data8)) {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/across",
 keyword: "maximum",
 params: {
@@ -6885,7 +7218,7 @@ limit: 40
 }];
 return false;
 } else if (data8 < .1 || isNaN(data8)) {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/across",
 keyword: "minimum",
 params: {
@@ -6896,7 +7229,7 @@ limit: .1
 return false;
 }
 } else {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/across",
 keyword: "type",
 params: { type: "number" }
@@ -6913,14 +7246,14 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (typeof data9 === "string") {
 if (func2(data9) > 120) {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/bundle",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data9) < 1) {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/bundle",
 keyword: "minLength",
 params: { limit: 1 }
@@ -6928,7 +7261,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/bundle",
 keyword: "type",
 params: { type: "string" }
@@ -6942,7 +7275,7 @@ if (valid0) {
 if (data.shown !== void 0) {
 const _errs18 = errors;
 if (typeof data.shown !== "boolean") {
-validate97.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/shown",
 keyword: "type",
 params: { type: "boolean" }
@@ -6964,7 +7297,7 @@ var valid0 = _errs18 === errors;
 }
 }
 } else {
-validate97.errors = [{
+validate99.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -6972,31 +7305,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate97.errors = vErrors;
+validate99.errors = vErrors;
 return errors === 0;
 }
-validate97.evaluated = {
+validate99.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate96(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate98(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate96.evaluated;
+const evaluated0 = validate98.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate96.errors = [{
+validate98.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
-validate96.errors = [{
+validate98.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -7006,21 +7339,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate97(data[i0], {
+if (!validate99(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate97.errors : vErrors.concat(validate97.errors);
+vErrors = vErrors === null ? validate99.errors : vErrors.concat(validate99.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate96.errors = [{
+validate98.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -7028,30 +7361,30 @@ params: { type: "array" }
 return false;
 }
 }
-validate96.errors = vErrors;
+validate98.errors = vErrors;
 return errors === 0;
 }
-validate96.evaluated = {
+validate98.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
 const pattern19 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
-function validate109(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate111(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate109.evaluated;
+const evaluated0 = validate111.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 60) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 60 }
 }];
 return false;
 } else if (data.length < 0) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -7064,7 +7397,7 @@ let data0 = data[i0];
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.day === void 0 && (missing0 = "day") || data0.from === void 0 && (missing0 = "from") || data0.to === void 0 && (missing0 = "to")) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -7072,7 +7405,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data0) if (!(key0 === "day" || key0 === "from" || key0 === "to" || key0 === "ifNeeded")) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -7082,7 +7415,7 @@ return false;
 if (data0.day !== void 0) {
 let data1 = data0.day;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 keyword: "type",
 params: { type: "integer" }
@@ -7091,7 +7424,7 @@ return false;
 }
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 7 || isNaN(data1)) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 keyword: "maximum",
 params: {
@@ -7101,7 +7434,7 @@ limit: 7
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 keyword: "minimum",
 params: {
@@ -7119,7 +7452,7 @@ if (data0.from !== void 0) {
 let data2 = data0.from;
 if (typeof data2 === "string") {
 if (!pattern19.test(data2)) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -7127,7 +7460,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "type",
 params: { type: "string" }
@@ -7141,7 +7474,7 @@ if (data0.to !== void 0) {
 let data3 = data0.to;
 if (typeof data3 === "string") {
 if (!pattern19.test(data3)) {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -7149,7 +7482,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "type",
 params: { type: "string" }
@@ -7161,7 +7494,7 @@ var valid1 = true;
 if (valid1) {
 if (data0.ifNeeded !== void 0) {
 if (typeof data0.ifNeeded !== "boolean") {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0 + "/ifNeeded",
 keyword: "type",
 params: { type: "boolean" }
@@ -7175,7 +7508,7 @@ var valid1 = true;
 }
 }
 } else {
-validate109.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -7185,30 +7518,30 @@ return false;
 }
 }
 } else {
-validate109.errors = [{
+validate111.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
 }];
 return false;
 }
-validate109.errors = vErrors;
+validate111.errors = vErrors;
 return true;
 }
-validate109.evaluated = {
+validate111.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
 const pattern21 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
-function validate112(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate114(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate112.evaluated;
+const evaluated0 = validate114.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data === "string") {
 if (!pattern21.test(data)) {
-validate112.errors = [{
+validate114.errors = [{
 instancePath,
 keyword: "pattern",
 params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
@@ -7216,37 +7549,37 @@ params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
 return false;
 }
 } else {
-validate112.errors = [{
+validate114.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
 }];
 return false;
 }
-validate112.errors = vErrors;
+validate114.errors = vErrors;
 return true;
 }
-validate112.evaluated = {
+validate114.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate111(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate113(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate111.evaluated;
+const evaluated0 = validate113.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate111.errors = [{
+validate113.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 1) {
-validate111.errors = [{
+validate113.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -7261,7 +7594,7 @@ if (errors === _errs1) {
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.date === void 0 && (missing0 = "date")) {
-validate111.errors = [{
+validate113.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -7270,7 +7603,7 @@ return false;
 } else {
 const _errs3 = errors;
 for (const key0 in data0) if (!(key0 === "date" || key0 === "from" || key0 === "to")) {
-validate111.errors = [{
+validate113.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -7280,14 +7613,14 @@ return false;
 if (_errs3 === errors) {
 if (data0.date !== void 0) {
 const _errs4 = errors;
-if (!validate112(data0.date, {
+if (!validate114(data0.date, {
 instancePath: instancePath + "/" + i0 + "/date",
 parentData: data0,
 parentDataProperty: "date",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
+vErrors = vErrors === null ? validate114.errors : vErrors.concat(validate114.errors);
 errors = vErrors.length;
 }
 var valid1 = _errs4 === errors;
@@ -7299,7 +7632,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 === "string") {
 if (!pattern19.test(data2)) {
-validate111.errors = [{
+validate113.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -7307,7 +7640,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate111.errors = [{
+validate113.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "type",
 params: { type: "string" }
@@ -7324,7 +7657,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (!pattern19.test(data3)) {
-validate111.errors = [{
+validate113.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -7332,7 +7665,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate111.errors = [{
+validate113.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "type",
 params: { type: "string" }
@@ -7347,7 +7680,7 @@ var valid1 = _errs7 === errors;
 }
 }
 } else {
-validate111.errors = [{
+validate113.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -7359,7 +7692,7 @@ if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate111.errors = [{
+validate113.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -7367,23 +7700,23 @@ params: { type: "array" }
 return false;
 }
 }
-validate111.errors = vErrors;
+validate113.errors = vErrors;
 return errors === 0;
 }
-validate111.evaluated = {
+validate113.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate115(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate117(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate115.evaluated;
+const evaluated0 = validate117.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.spare === void 0 && (missing0 = "spare") || data.powderBulk === void 0 && (missing0 = "powderBulk") || data.spoon === void 0 && (missing0 = "spoon") || data.smallestBatch === void 0 && (missing0 = "smallestBatch") || data.saves === void 0 && (missing0 = "saves") || data.pace === void 0 && (missing0 = "pace")) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -7391,7 +7724,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "spare" || key0 === "powderBulk" || key0 === "spoon" || key0 === "smallestBatch" || key0 === "saves" || key0 === "pace")) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -7402,7 +7735,7 @@ if (data.spare !== void 0) {
 let data0 = data.spare;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 100 || isNaN(data0)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/spare",
 keyword: "maximum",
 params: {
@@ -7412,7 +7745,7 @@ limit: 100
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/spare",
 keyword: "minimum",
 params: {
@@ -7423,7 +7756,7 @@ limit: 0
 return false;
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/spare",
 keyword: "type",
 params: { type: "number" }
@@ -7437,7 +7770,7 @@ if (data.powderBulk !== void 0) {
 let data1 = data.powderBulk;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1.2 || isNaN(data1)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/powderBulk",
 keyword: "maximum",
 params: {
@@ -7447,7 +7780,7 @@ limit: 1.2
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/powderBulk",
 keyword: "minimum",
 params: {
@@ -7458,7 +7791,7 @@ limit: .2
 return false;
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/powderBulk",
 keyword: "type",
 params: { type: "number" }
@@ -7472,7 +7805,7 @@ if (data.spoon !== void 0) {
 let data2 = data.spoon;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 25 || isNaN(data2)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/spoon",
 keyword: "maximum",
 params: {
@@ -7482,7 +7815,7 @@ limit: 25
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/spoon",
 keyword: "minimum",
 params: {
@@ -7493,7 +7826,7 @@ limit: 1
 return false;
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/spoon",
 keyword: "type",
 params: { type: "number" }
@@ -7507,7 +7840,7 @@ if (data.smallestBatch !== void 0) {
 let data3 = data.smallestBatch;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 500 || isNaN(data3)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/smallestBatch",
 keyword: "maximum",
 params: {
@@ -7517,7 +7850,7 @@ limit: 500
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/smallestBatch",
 keyword: "minimum",
 params: {
@@ -7528,7 +7861,7 @@ limit: 0
 return false;
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/smallestBatch",
 keyword: "type",
 params: { type: "number" }
@@ -7540,7 +7873,7 @@ var valid0 = true;
 if (valid0) {
 if (data.saves !== void 0) {
 if (typeof data.saves !== "boolean") {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/saves",
 keyword: "type",
 params: { type: "boolean" }
@@ -7554,7 +7887,7 @@ if (data.pace !== void 0) {
 let data5 = data.pace;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 4 || isNaN(data5)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "maximum",
 params: {
@@ -7564,7 +7897,7 @@ limit: 4
 }];
 return false;
 } else if (data5 < .3 || isNaN(data5)) {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "minimum",
 params: {
@@ -7575,7 +7908,7 @@ limit: .3
 return false;
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "type",
 params: { type: "number" }
@@ -7591,22 +7924,22 @@ var valid0 = true;
 }
 }
 } else {
-validate115.errors = [{
+validate117.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate115.errors = vErrors;
+validate117.errors = vErrors;
 return true;
 }
-validate115.evaluated = {
+validate117.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema50 = {
+const schema51 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -7625,7 +7958,7 @@ const schema50 = {
 "minLength": 1,
 "type": "string"
 },
-"hours": { "$ref": "#/$defs/array25" },
+"hours": { "$ref": "#/$defs/array26" },
 "pace": {
 "type": "number",
 "minimum": .3,
@@ -7654,17 +7987,17 @@ const schema50 = {
 }
 }
 };
-function validate119(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate121(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate119.evaluated;
+const evaluated0 = validate121.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.hours === void 0 && (missing0 = "hours") || data.pace === void 0 && (missing0 = "pace")) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -7673,7 +8006,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "hours" || key0 === "pace" || key0 === "does")) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -7687,7 +8020,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -7695,7 +8028,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -7712,14 +8045,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -7727,7 +8060,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -7740,14 +8073,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.hours !== void 0) {
 const _errs6 = errors;
-if (!validate109(data.hours, {
+if (!validate111(data.hours, {
 instancePath: instancePath + "/hours",
 parentData: data,
 parentDataProperty: "hours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate109.errors : vErrors.concat(validate109.errors);
+vErrors = vErrors === null ? validate111.errors : vErrors.concat(validate111.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -7759,7 +8092,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 4 || isNaN(data3)) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "maximum",
 params: {
@@ -7769,7 +8102,7 @@ limit: 4
 }];
 return false;
 } else if (data3 < .3 || isNaN(data3)) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "minimum",
 params: {
@@ -7780,7 +8113,7 @@ limit: .3
 return false;
 }
 } else {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "type",
 params: { type: "number" }
@@ -7797,14 +8130,14 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (Array.isArray(data4)) {
 if (data4.length > 11) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/does",
 keyword: "maxItems",
 params: { limit: 11 }
 }];
 return false;
 } else if (data4.length < 0) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/does",
 keyword: "minItems",
 params: { limit: 0 }
@@ -7816,7 +8149,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data5 = data4[i0];
 const _errs11 = errors;
 if (typeof data5 !== "string") {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/does/" + i0,
 keyword: "type",
 params: { type: "string" }
@@ -7824,10 +8157,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data5 === "glue" || data5 === "bake" || data5 === "cake" || data5 === "mix" || data5 === "cover" || data5 === "bones" || data5 === "shape" || data5 === "texture" || data5 === "join" || data5 === "finish" || data5 === "pack")) {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/does/" + i0,
 keyword: "enum",
-params: { allowedValues: schema50.properties.does.items.enum }
+params: { allowedValues: schema51.properties.does.items.enum }
 }];
 return false;
 }
@@ -7835,7 +8168,7 @@ if (!(_errs11 === errors)) break;
 }
 }
 } else {
-validate119.errors = [{
+validate121.errors = [{
 instancePath: instancePath + "/does",
 keyword: "type",
 params: { type: "array" }
@@ -7852,7 +8185,7 @@ var valid0 = _errs9 === errors;
 }
 }
 } else {
-validate119.errors = [{
+validate121.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -7860,31 +8193,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate119.errors = vErrors;
+validate121.errors = vErrors;
 return errors === 0;
 }
-validate119.evaluated = {
+validate121.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate118(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate120(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate118.evaluated;
+const evaluated0 = validate120.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 8) {
-validate118.errors = [{
+validate120.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 8 }
 }];
 return false;
 } else if (data.length < 0) {
-validate118.errors = [{
+validate120.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -7894,21 +8227,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate119(data[i0], {
+if (!validate121(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate119.errors : vErrors.concat(validate119.errors);
+vErrors = vErrors === null ? validate121.errors : vErrors.concat(validate121.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate118.errors = [{
+validate120.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -7916,15 +8249,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate118.errors = vErrors;
+validate120.errors = vErrors;
 return errors === 0;
 }
-validate118.evaluated = {
+validate120.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema51 = {
+const schema52 = {
 "additionalProperties": false,
 "type": "object",
 "properties": {
@@ -7985,14 +8318,14 @@ const schema51 = {
 }
 }
 };
-function validate123(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate125(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate123.evaluated;
+const evaluated0 = validate125.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
-for (const key0 in data) if (!func1.call(schema51.properties, key0)) {
-validate123.errors = [{
+for (const key0 in data) if (!func1.call(schema52.properties, key0)) {
+validate125.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -8003,7 +8336,7 @@ if (data.glue !== void 0) {
 let data0 = data.glue;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 5 || isNaN(data0)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "maximum",
 params: {
@@ -8013,7 +8346,7 @@ limit: 5
 }];
 return false;
 } else if (data0 < .2 || isNaN(data0)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "minimum",
 params: {
@@ -8024,7 +8357,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "type",
 params: { type: "number" }
@@ -8038,7 +8371,7 @@ if (data.bake !== void 0) {
 let data1 = data.bake;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5 || isNaN(data1)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/bake",
 keyword: "maximum",
 params: {
@@ -8048,7 +8381,7 @@ limit: 5
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/bake",
 keyword: "minimum",
 params: {
@@ -8059,7 +8392,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/bake",
 keyword: "type",
 params: { type: "number" }
@@ -8073,7 +8406,7 @@ if (data.cake !== void 0) {
 let data2 = data.cake;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/cake",
 keyword: "maximum",
 params: {
@@ -8083,7 +8416,7 @@ limit: 5
 }];
 return false;
 } else if (data2 < .2 || isNaN(data2)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/cake",
 keyword: "minimum",
 params: {
@@ -8094,7 +8427,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/cake",
 keyword: "type",
 params: { type: "number" }
@@ -8108,7 +8441,7 @@ if (data.mix !== void 0) {
 let data3 = data.mix;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/mix",
 keyword: "maximum",
 params: {
@@ -8118,7 +8451,7 @@ limit: 5
 }];
 return false;
 } else if (data3 < .2 || isNaN(data3)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/mix",
 keyword: "minimum",
 params: {
@@ -8129,7 +8462,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/mix",
 keyword: "type",
 params: { type: "number" }
@@ -8143,7 +8476,7 @@ if (data.cover !== void 0) {
 let data4 = data.cover;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 5 || isNaN(data4)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "maximum",
 params: {
@@ -8153,7 +8486,7 @@ limit: 5
 }];
 return false;
 } else if (data4 < .2 || isNaN(data4)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "minimum",
 params: {
@@ -8164,7 +8497,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "type",
 params: { type: "number" }
@@ -8178,7 +8511,7 @@ if (data.bones !== void 0) {
 let data5 = data.bones;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5 || isNaN(data5)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/bones",
 keyword: "maximum",
 params: {
@@ -8188,7 +8521,7 @@ limit: 5
 }];
 return false;
 } else if (data5 < .2 || isNaN(data5)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/bones",
 keyword: "minimum",
 params: {
@@ -8199,7 +8532,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/bones",
 keyword: "type",
 params: { type: "number" }
@@ -8213,7 +8546,7 @@ if (data.shape !== void 0) {
 let data6 = data.shape;
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 5 || isNaN(data6)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "maximum",
 params: {
@@ -8223,7 +8556,7 @@ limit: 5
 }];
 return false;
 } else if (data6 < .2 || isNaN(data6)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "minimum",
 params: {
@@ -8234,7 +8567,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "type",
 params: { type: "number" }
@@ -8248,7 +8581,7 @@ if (data.texture !== void 0) {
 let data7 = data.texture;
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 5 || isNaN(data7)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "maximum",
 params: {
@@ -8258,7 +8591,7 @@ limit: 5
 }];
 return false;
 } else if (data7 < .2 || isNaN(data7)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "minimum",
 params: {
@@ -8269,7 +8602,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "type",
 params: { type: "number" }
@@ -8283,7 +8616,7 @@ if (data.join !== void 0) {
 let data8 = data.join;
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 5 || isNaN(data8)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/join",
 keyword: "maximum",
 params: {
@@ -8293,7 +8626,7 @@ limit: 5
 }];
 return false;
 } else if (data8 < .2 || isNaN(data8)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/join",
 keyword: "minimum",
 params: {
@@ -8304,7 +8637,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/join",
 keyword: "type",
 params: { type: "number" }
@@ -8318,7 +8651,7 @@ if (data.finish !== void 0) {
 let data9 = data.finish;
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 5 || isNaN(data9)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/finish",
 keyword: "maximum",
 params: {
@@ -8328,7 +8661,7 @@ limit: 5
 }];
 return false;
 } else if (data9 < .2 || isNaN(data9)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/finish",
 keyword: "minimum",
 params: {
@@ -8339,7 +8672,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/finish",
 keyword: "type",
 params: { type: "number" }
@@ -8353,7 +8686,7 @@ if (data.pack !== void 0) {
 let data10 = data.pack;
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 5 || isNaN(data10)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/pack",
 keyword: "maximum",
 params: {
@@ -8363,7 +8696,7 @@ limit: 5
 }];
 return false;
 } else if (data10 < .2 || isNaN(data10)) {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/pack",
 keyword: "minimum",
 params: {
@@ -8374,7 +8707,7 @@ limit: .2
 return false;
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/pack",
 keyword: "type",
 params: { type: "number" }
@@ -8394,32 +8727,32 @@ var valid0 = true;
 }
 }
 } else {
-validate123.errors = [{
+validate125.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate123.errors = vErrors;
+validate125.errors = vErrors;
 return true;
 }
-validate123.evaluated = {
+validate125.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate117(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate119(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate117.evaluated;
+const evaluated0 = validate119.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.helpers === void 0 && (missing0 = "helpers") || data.tools === void 0 && (missing0 = "tools") || data.space === void 0 && (missing0 = "space")) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -8428,7 +8761,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "helpers" || key0 === "tools" || key0 === "space" || key0 === "paces")) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -8438,14 +8771,14 @@ return false;
 if (_errs1 === errors) {
 if (data.helpers !== void 0) {
 const _errs2 = errors;
-if (!validate118(data.helpers, {
+if (!validate120(data.helpers, {
 instancePath: instancePath + "/helpers",
 parentData: data,
 parentDataProperty: "helpers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate118.errors : vErrors.concat(validate118.errors);
+vErrors = vErrors === null ? validate120.errors : vErrors.concat(validate120.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -8458,7 +8791,7 @@ if (errors === _errs3) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 const _errs5 = errors;
 for (const key1 in data1) if (!(key1 === "oven" || key1 === "turntable" || key1 === "airbrush")) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -8470,7 +8803,7 @@ if (data1.oven !== void 0) {
 let data2 = data1.oven;
 const _errs6 = errors;
 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools/oven",
 keyword: "type",
 params: { type: "integer" }
@@ -8480,7 +8813,7 @@ return false;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 20 || isNaN(data2)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools/oven",
 keyword: "maximum",
 params: {
@@ -8490,7 +8823,7 @@ limit: 20
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools/oven",
 keyword: "minimum",
 params: {
@@ -8509,7 +8842,7 @@ if (data1.turntable !== void 0) {
 let data3 = data1.turntable;
 const _errs8 = errors;
 if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3))) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools/turntable",
 keyword: "type",
 params: { type: "integer" }
@@ -8519,7 +8852,7 @@ return false;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 20 || isNaN(data3)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools/turntable",
 keyword: "maximum",
 params: {
@@ -8529,7 +8862,7 @@ limit: 20
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools/turntable",
 keyword: "minimum",
 params: {
@@ -8548,7 +8881,7 @@ if (data1.airbrush !== void 0) {
 let data4 = data1.airbrush;
 const _errs10 = errors;
 if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 keyword: "type",
 params: { type: "integer" }
@@ -8558,7 +8891,7 @@ return false;
 if (errors === _errs10) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 20 || isNaN(data4)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 keyword: "maximum",
 params: {
@@ -8568,7 +8901,7 @@ limit: 20
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 keyword: "minimum",
 params: {
@@ -8586,7 +8919,7 @@ var valid1 = _errs10 === errors;
 }
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/tools",
 keyword: "type",
 params: { type: "object" }
@@ -8604,7 +8937,7 @@ if (errors === _errs12) {
 if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 const _errs14 = errors;
 for (const key2 in data5) if (!(key2 === "rack" || key2 === "fridge" || key2 === "freezer" || key2 === "box")) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space",
 keyword: "additionalProperties",
 params: { additionalProperty: key2 }
@@ -8618,7 +8951,7 @@ const _errs15 = errors;
 if (errors === _errs15) {
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e5 || isNaN(data6)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/rack",
 keyword: "maximum",
 params: {
@@ -8628,7 +8961,7 @@ limit: 1e5
 }];
 return false;
 } else if (data6 < 0 || isNaN(data6)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/rack",
 keyword: "minimum",
 params: {
@@ -8639,7 +8972,7 @@ limit: 0
 return false;
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/rack",
 keyword: "type",
 params: { type: "number" }
@@ -8656,7 +8989,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 1e5 || isNaN(data7)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/fridge",
 keyword: "maximum",
 params: {
@@ -8666,7 +8999,7 @@ limit: 1e5
 }];
 return false;
 } else if (data7 < 0 || isNaN(data7)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/fridge",
 keyword: "minimum",
 params: {
@@ -8677,7 +9010,7 @@ limit: 0
 return false;
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/fridge",
 keyword: "type",
 params: { type: "number" }
@@ -8694,7 +9027,7 @@ const _errs19 = errors;
 if (errors === _errs19) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 1e5 || isNaN(data8)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/freezer",
 keyword: "maximum",
 params: {
@@ -8704,7 +9037,7 @@ limit: 1e5
 }];
 return false;
 } else if (data8 < 0 || isNaN(data8)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/freezer",
 keyword: "minimum",
 params: {
@@ -8715,7 +9048,7 @@ limit: 0
 return false;
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/freezer",
 keyword: "type",
 params: { type: "number" }
@@ -8732,7 +9065,7 @@ const _errs21 = errors;
 if (errors === _errs21) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 1e5 || isNaN(data9)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/box",
 keyword: "maximum",
 params: {
@@ -8742,7 +9075,7 @@ limit: 1e5
 }];
 return false;
 } else if (data9 < 0 || isNaN(data9)) {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/box",
 keyword: "minimum",
 params: {
@@ -8753,7 +9086,7 @@ limit: 0
 return false;
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space/box",
 keyword: "type",
 params: { type: "number" }
@@ -8768,7 +9101,7 @@ var valid2 = _errs21 === errors;
 }
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath: instancePath + "/space",
 keyword: "type",
 params: { type: "object" }
@@ -8781,14 +9114,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.paces !== void 0) {
 const _errs23 = errors;
-if (!validate123(data.paces, {
+if (!validate125(data.paces, {
 instancePath: instancePath + "/paces",
 parentData: data,
 parentDataProperty: "paces",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate123.errors : vErrors.concat(validate123.errors);
+vErrors = vErrors === null ? validate125.errors : vErrors.concat(validate125.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -8799,7 +9132,7 @@ var valid0 = _errs23 === errors;
 }
 }
 } else {
-validate117.errors = [{
+validate119.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -8807,15 +9140,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate117.errors = vErrors;
+validate119.errors = vErrors;
 return errors === 0;
 }
-validate117.evaluated = {
+validate119.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema52 = {
+const schema53 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -8844,13 +9177,13 @@ const schema52 = {
 "minimum": 5,
 "maximum": 200
 },
-"filling": { "$ref": "#/$defs/string34" },
+"filling": { "$ref": "#/$defs/string35" },
 "fillingThickness": {
 "type": "number",
 "minimum": 0,
 "maximum": 50
 },
-"coat": { "$ref": "#/$defs/string34" },
+"coat": { "$ref": "#/$defs/string35" },
 "coatThickness": {
 "type": "number",
 "minimum": 0,
@@ -8886,10 +9219,10 @@ const schema52 = {
 }
 }
 },
-"tiers": { "$ref": "#/$defs/array35" }
+"tiers": { "$ref": "#/$defs/array36" }
 }
 };
-const schema53 = {
+const schema54 = {
 "type": "string",
 "enum": [
 "buttercream",
@@ -8897,13 +9230,13 @@ const schema53 = {
 "ganacheWhite"
 ]
 };
-function validate127(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate129(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate127.evaluated;
+const evaluated0 = validate129.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate127.errors = [{
+validate129.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -8911,21 +9244,21 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "buttercream" || data === "ganacheDark" || data === "ganacheWhite")) {
-validate127.errors = [{
+validate129.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema53.enum }
+params: { allowedValues: schema54.enum }
 }];
 return false;
 }
-validate127.errors = vErrors;
+validate129.errors = vErrors;
 return true;
 }
-validate127.evaluated = {
+validate129.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema55 = {
+const schema56 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -8960,13 +9293,13 @@ const schema55 = {
 "minimum": 20,
 "maximum": 400
 },
-"cover": { "$ref": "#/$defs/record7" },
+"cover": { "$ref": "#/$defs/record8" },
 "board": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": { "$ref": "#/$defs/string37" },
+"kind": { "$ref": "#/$defs/string38" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -8974,15 +9307,15 @@ const schema55 = {
 }
 }
 },
-"posts": { "$ref": "#/$defs/record38" },
+"posts": { "$ref": "#/$defs/record39" },
 "gap": {
 "type": "number",
 "minimum": 0,
 "maximum": 700
 },
-"sleeve": { "$ref": "#/$defs/record39" },
+"sleeve": { "$ref": "#/$defs/record40" },
 "stuck": { "type": "boolean" },
-"keepers": { "$ref": "#/$defs/record40" },
+"keepers": { "$ref": "#/$defs/record41" },
 "weight": {
 "type": "number",
 "minimum": 1,
@@ -8990,7 +9323,7 @@ const schema55 = {
 }
 }
 };
-const schema56 = {
+const schema57 = {
 "type": "string",
 "enum": [
 "card",
@@ -9002,13 +9335,13 @@ const schema56 = {
 "acrylic"
 ]
 };
-function validate133(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate135(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate133.evaluated;
+const evaluated0 = validate135.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate133.errors = [{
+validate135.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -9016,31 +9349,31 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "card" || data === "drum" || data === "foam" || data === "ply6" || data === "mdf6" || data === "mdf12" || data === "acrylic")) {
-validate133.errors = [{
+validate135.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema56.enum }
+params: { allowedValues: schema57.enum }
 }];
 return false;
 }
-validate133.errors = vErrors;
+validate135.errors = vErrors;
 return true;
 }
-validate133.evaluated = {
+validate135.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate135(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate137(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate135.evaluated;
+const evaluated0 = validate137.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number")) {
-validate135.errors = [{
+validate137.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9049,7 +9382,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number")) {
-validate135.errors = [{
+validate137.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9059,14 +9392,14 @@ return false;
 if (_errs1 === errors) {
 if (data.stock !== void 0) {
 const _errs2 = errors;
-if (!validate98(data.stock, {
+if (!validate100(data.stock, {
 instancePath: instancePath + "/stock",
 parentData: data,
 parentDataProperty: "stock",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -9076,7 +9409,7 @@ if (data.number !== void 0) {
 let data1 = data.number;
 const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate135.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/number",
 keyword: "type",
 params: { type: "integer" }
@@ -9086,7 +9419,7 @@ return false;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 12 || isNaN(data1)) {
-validate135.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/number",
 keyword: "maximum",
 params: {
@@ -9096,7 +9429,7 @@ limit: 12
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate135.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/number",
 keyword: "minimum",
 params: {
@@ -9114,7 +9447,7 @@ var valid0 = _errs3 === errors;
 }
 }
 } else {
-validate135.errors = [{
+validate137.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -9122,23 +9455,23 @@ params: { type: "object" }
 return false;
 }
 }
-validate135.errors = vErrors;
+validate137.errors = vErrors;
 return errors === 0;
 }
-validate135.evaluated = {
+validate137.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate138(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate140(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate138.evaluated;
+const evaluated0 = validate140.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.across === void 0 && (missing0 = "across") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour")) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9146,7 +9479,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "across" || key0 === "blend" || key0 === "colour")) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9157,7 +9490,7 @@ if (data.across !== void 0) {
 let data0 = data.across;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 400 || isNaN(data0)) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/across",
 keyword: "maximum",
 params: {
@@ -9167,7 +9500,7 @@ limit: 400
 }];
 return false;
 } else if (data0 < 8 || isNaN(data0)) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/across",
 keyword: "minimum",
 params: {
@@ -9178,7 +9511,7 @@ limit: 8
 return false;
 }
 } else {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/across",
 keyword: "type",
 params: { type: "number" }
@@ -9192,7 +9525,7 @@ if (data.blend !== void 0) {
 let data1 = data.blend;
 if (typeof data1 === "string") {
 if (!pattern4.test(data1)) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -9200,7 +9533,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "type",
 params: { type: "string" }
@@ -9214,7 +9547,7 @@ if (data.colour !== void 0) {
 let data2 = data.colour;
 if (typeof data2 === "string") {
 if (!pattern4.test(data2)) {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -9222,7 +9555,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate138.errors = [{
+validate140.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "type",
 params: { type: "string" }
@@ -9235,32 +9568,32 @@ var valid0 = true;
 }
 }
 } else {
-validate138.errors = [{
+validate140.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate138.errors = vErrors;
+validate140.errors = vErrors;
 return true;
 }
-validate138.evaluated = {
+validate140.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate140(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate142(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate140.evaluated;
+const evaluated0 = validate142.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number") || data.apart === void 0 && (missing0 = "apart")) {
-validate140.errors = [{
+validate142.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9269,7 +9602,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number" || key0 === "apart")) {
-validate140.errors = [{
+validate142.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9279,14 +9612,14 @@ return false;
 if (_errs1 === errors) {
 if (data.stock !== void 0) {
 const _errs2 = errors;
-if (!validate98(data.stock, {
+if (!validate100(data.stock, {
 instancePath: instancePath + "/stock",
 parentData: data,
 parentDataProperty: "stock",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -9296,7 +9629,7 @@ if (data.number !== void 0) {
 let data1 = data.number;
 const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate140.errors = [{
+validate142.errors = [{
 instancePath: instancePath + "/number",
 keyword: "type",
 params: { type: "integer" }
@@ -9306,7 +9639,7 @@ return false;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 4 || isNaN(data1)) {
-validate140.errors = [{
+validate142.errors = [{
 instancePath: instancePath + "/number",
 keyword: "maximum",
 params: {
@@ -9316,7 +9649,7 @@ limit: 4
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate140.errors = [{
+validate142.errors = [{
 instancePath: instancePath + "/number",
 keyword: "minimum",
 params: {
@@ -9337,7 +9670,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate140.errors = [{
+validate142.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "maximum",
 params: {
@@ -9347,7 +9680,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 10 || isNaN(data2)) {
-validate140.errors = [{
+validate142.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "minimum",
 params: {
@@ -9358,7 +9691,7 @@ limit: 10
 return false;
 }
 } else {
-validate140.errors = [{
+validate142.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "type",
 params: { type: "number" }
@@ -9373,7 +9706,7 @@ var valid0 = _errs5 === errors;
 }
 }
 } else {
-validate140.errors = [{
+validate142.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -9381,25 +9714,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate140.errors = vErrors;
+validate142.errors = vErrors;
 return errors === 0;
 }
-validate140.evaluated = {
+validate142.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate131(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate133(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate131.evaluated;
+const evaluated0 = validate133.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.height === void 0 && (missing0 = "height") || data.stuck === void 0 && (missing0 = "stuck")) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9407,8 +9740,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema55.properties, key0)) {
-validate131.errors = [{
+for (const key0 in data) if (!func1.call(schema56.properties, key0)) {
+validate133.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9422,7 +9755,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -9430,7 +9763,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -9447,14 +9780,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -9462,7 +9795,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -9477,7 +9810,7 @@ if (data.shape !== void 0) {
 let data2 = data.shape;
 const _errs6 = errors;
 if (typeof data2 !== "string") {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "type",
 params: { type: "string" }
@@ -9485,10 +9818,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data2 === "round" || data2 === "square")) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "enum",
-params: { allowedValues: schema55.properties.shape.enum }
+params: { allowedValues: schema56.properties.shape.enum }
 }];
 return false;
 }
@@ -9501,7 +9834,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 800 || isNaN(data3)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/width",
 keyword: "maximum",
 params: {
@@ -9511,7 +9844,7 @@ limit: 800
 }];
 return false;
 } else if (data3 < 40 || isNaN(data3)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/width",
 keyword: "minimum",
 params: {
@@ -9522,7 +9855,7 @@ limit: 40
 return false;
 }
 } else {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/width",
 keyword: "type",
 params: { type: "number" }
@@ -9539,7 +9872,7 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 400 || isNaN(data4)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/height",
 keyword: "maximum",
 params: {
@@ -9549,7 +9882,7 @@ limit: 400
 }];
 return false;
 } else if (data4 < 20 || isNaN(data4)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/height",
 keyword: "minimum",
 params: {
@@ -9560,7 +9893,7 @@ limit: 20
 return false;
 }
 } else {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/height",
 keyword: "type",
 params: { type: "number" }
@@ -9573,14 +9906,14 @@ var valid0 = _errs10 === errors;
 if (valid0) {
 if (data.cover !== void 0) {
 const _errs12 = errors;
-if (!validate68(data.cover, {
+if (!validate70(data.cover, {
 instancePath: instancePath + "/cover",
 parentData: data,
 parentDataProperty: "cover",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate68.errors : vErrors.concat(validate68.errors);
+vErrors = vErrors === null ? validate70.errors : vErrors.concat(validate70.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs12 === errors;
@@ -9593,7 +9926,7 @@ if (errors === _errs13) {
 if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
 let missing1;
 if (data6.kind === void 0 && (missing1 = "kind") || data6.width === void 0 && (missing1 = "width")) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/board",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -9602,7 +9935,7 @@ return false;
 } else {
 const _errs15 = errors;
 for (const key1 in data6) if (!(key1 === "kind" || key1 === "width")) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/board",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -9612,14 +9945,14 @@ return false;
 if (_errs15 === errors) {
 if (data6.kind !== void 0) {
 const _errs16 = errors;
-if (!validate133(data6.kind, {
+if (!validate135(data6.kind, {
 instancePath: instancePath + "/board/kind",
 parentData: data6,
 parentDataProperty: "kind",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
+vErrors = vErrors === null ? validate135.errors : vErrors.concat(validate135.errors);
 errors = vErrors.length;
 }
 var valid1 = _errs16 === errors;
@@ -9631,7 +9964,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 900 || isNaN(data8)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/board/width",
 keyword: "maximum",
 params: {
@@ -9641,7 +9974,7 @@ limit: 900
 }];
 return false;
 } else if (data8 < 30 || isNaN(data8)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/board/width",
 keyword: "minimum",
 params: {
@@ -9652,7 +9985,7 @@ limit: 30
 return false;
 }
 } else {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/board/width",
 keyword: "type",
 params: { type: "number" }
@@ -9666,7 +9999,7 @@ var valid1 = _errs17 === errors;
 }
 }
 } else {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/board",
 keyword: "type",
 params: { type: "object" }
@@ -9679,14 +10012,14 @@ var valid0 = _errs13 === errors;
 if (valid0) {
 if (data.posts !== void 0) {
 const _errs19 = errors;
-if (!validate135(data.posts, {
+if (!validate137(data.posts, {
 instancePath: instancePath + "/posts",
 parentData: data,
 parentDataProperty: "posts",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate135.errors : vErrors.concat(validate135.errors);
+vErrors = vErrors === null ? validate137.errors : vErrors.concat(validate137.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs19 === errors;
@@ -9698,7 +10031,7 @@ const _errs20 = errors;
 if (errors === _errs20) {
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 700 || isNaN(data10)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "maximum",
 params: {
@@ -9708,7 +10041,7 @@ limit: 700
 }];
 return false;
 } else if (data10 < 0 || isNaN(data10)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "minimum",
 params: {
@@ -9719,7 +10052,7 @@ limit: 0
 return false;
 }
 } else {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "type",
 params: { type: "number" }
@@ -9732,14 +10065,14 @@ var valid0 = _errs20 === errors;
 if (valid0) {
 if (data.sleeve !== void 0) {
 const _errs22 = errors;
-if (!validate138(data.sleeve, {
+if (!validate140(data.sleeve, {
 instancePath: instancePath + "/sleeve",
 parentData: data,
 parentDataProperty: "sleeve",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate138.errors : vErrors.concat(validate138.errors);
+vErrors = vErrors === null ? validate140.errors : vErrors.concat(validate140.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs22 === errors;
@@ -9748,7 +10081,7 @@ if (valid0) {
 if (data.stuck !== void 0) {
 const _errs23 = errors;
 if (typeof data.stuck !== "boolean") {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/stuck",
 keyword: "type",
 params: { type: "boolean" }
@@ -9760,14 +10093,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.keepers !== void 0) {
 const _errs25 = errors;
-if (!validate140(data.keepers, {
+if (!validate142(data.keepers, {
 instancePath: instancePath + "/keepers",
 parentData: data,
 parentDataProperty: "keepers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate140.errors : vErrors.concat(validate140.errors);
+vErrors = vErrors === null ? validate142.errors : vErrors.concat(validate142.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -9779,7 +10112,7 @@ const _errs26 = errors;
 if (errors === _errs26) {
 if (typeof data14 == "number" && isFinite(data14)) {
 if (data14 > 5e4 || isNaN(data14)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "maximum",
 params: {
@@ -9789,7 +10122,7 @@ limit: 5e4
 }];
 return false;
 } else if (data14 < 1 || isNaN(data14)) {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "minimum",
 params: {
@@ -9800,7 +10133,7 @@ limit: 1
 return false;
 }
 } else {
-validate131.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "type",
 params: { type: "number" }
@@ -9825,7 +10158,7 @@ var valid0 = _errs26 === errors;
 }
 }
 } else {
-validate131.errors = [{
+validate133.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -9833,31 +10166,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate131.errors = vErrors;
+validate133.errors = vErrors;
 return errors === 0;
 }
-validate131.evaluated = {
+validate133.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate130(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate132(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate130.evaluated;
+const evaluated0 = validate132.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 12) {
-validate130.errors = [{
+validate132.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 12 }
 }];
 return false;
 } else if (data.length < 0) {
-validate130.errors = [{
+validate132.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -9867,21 +10200,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate131(data[i0], {
+if (!validate133(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate131.errors : vErrors.concat(validate131.errors);
+vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate130.errors = [{
+validate132.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -9889,25 +10222,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate130.errors = vErrors;
+validate132.errors = vErrors;
 return errors === 0;
 }
-validate130.evaluated = {
+validate132.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate126(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate128(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate126.evaluated;
+const evaluated0 = validate128.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.batter === void 0 && (missing0 = "batter") || data.layer === void 0 && (missing0 = "layer") || data.filling === void 0 && (missing0 = "filling") || data.fillingThickness === void 0 && (missing0 = "fillingThickness") || data.coat === void 0 && (missing0 = "coat") || data.coatThickness === void 0 && (missing0 = "coatThickness") || data.tins === void 0 && (missing0 = "tins") || data.chill === void 0 && (missing0 = "chill") || data.tiers === void 0 && (missing0 = "tiers")) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9915,8 +10248,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema52.properties, key0)) {
-validate126.errors = [{
+for (const key0 in data) if (!func1.call(schema53.properties, key0)) {
+validate128.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9928,7 +10261,7 @@ if (data.batter !== void 0) {
 let data0 = data.batter;
 const _errs2 = errors;
 if (typeof data0 !== "string") {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/batter",
 keyword: "type",
 params: { type: "string" }
@@ -9936,10 +10269,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data0 === "firm" || data0 === "sponge")) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/batter",
 keyword: "enum",
-params: { allowedValues: schema52.properties.batter.enum }
+params: { allowedValues: schema53.properties.batter.enum }
 }];
 return false;
 }
@@ -9952,7 +10285,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1.7 || isNaN(data1)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/density",
 keyword: "maximum",
 params: {
@@ -9962,7 +10295,7 @@ limit: 1.7
 }];
 return false;
 } else if (data1 < .1 || isNaN(data1)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/density",
 keyword: "minimum",
 params: {
@@ -9973,7 +10306,7 @@ limit: .1
 return false;
 }
 } else {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/density",
 keyword: "type",
 params: { type: "number" }
@@ -9990,7 +10323,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 200 || isNaN(data2)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/layer",
 keyword: "maximum",
 params: {
@@ -10000,7 +10333,7 @@ limit: 200
 }];
 return false;
 } else if (data2 < 5 || isNaN(data2)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/layer",
 keyword: "minimum",
 params: {
@@ -10011,7 +10344,7 @@ limit: 5
 return false;
 }
 } else {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/layer",
 keyword: "type",
 params: { type: "number" }
@@ -10024,14 +10357,14 @@ var valid0 = _errs6 === errors;
 if (valid0) {
 if (data.filling !== void 0) {
 const _errs8 = errors;
-if (!validate127(data.filling, {
+if (!validate129(data.filling, {
 instancePath: instancePath + "/filling",
 parentData: data,
 parentDataProperty: "filling",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate127.errors : vErrors.concat(validate127.errors);
+vErrors = vErrors === null ? validate129.errors : vErrors.concat(validate129.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs8 === errors;
@@ -10043,7 +10376,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 50 || isNaN(data4)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/fillingThickness",
 keyword: "maximum",
 params: {
@@ -10053,7 +10386,7 @@ limit: 50
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/fillingThickness",
 keyword: "minimum",
 params: {
@@ -10064,7 +10397,7 @@ limit: 0
 return false;
 }
 } else {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/fillingThickness",
 keyword: "type",
 params: { type: "number" }
@@ -10077,14 +10410,14 @@ var valid0 = _errs9 === errors;
 if (valid0) {
 if (data.coat !== void 0) {
 const _errs11 = errors;
-if (!validate127(data.coat, {
+if (!validate129(data.coat, {
 instancePath: instancePath + "/coat",
 parentData: data,
 parentDataProperty: "coat",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate127.errors : vErrors.concat(validate127.errors);
+vErrors = vErrors === null ? validate129.errors : vErrors.concat(validate129.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -10096,7 +10429,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 30 || isNaN(data6)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/coatThickness",
 keyword: "maximum",
 params: {
@@ -10106,7 +10439,7 @@ limit: 30
 }];
 return false;
 } else if (data6 < 0 || isNaN(data6)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/coatThickness",
 keyword: "minimum",
 params: {
@@ -10117,7 +10450,7 @@ limit: 0
 return false;
 }
 } else {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/coatThickness",
 keyword: "type",
 params: { type: "number" }
@@ -10134,14 +10467,14 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (Array.isArray(data7)) {
 if (data7.length > 30) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/tins",
 keyword: "maxItems",
 params: { limit: 30 }
 }];
 return false;
 } else if (data7.length < 0) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/tins",
 keyword: "minItems",
 params: { limit: 0 }
@@ -10155,7 +10488,7 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 800 || isNaN(data8)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/tins/" + i0,
 keyword: "maximum",
 params: {
@@ -10165,7 +10498,7 @@ limit: 800
 }];
 return false;
 } else if (data8 < 40 || isNaN(data8)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/tins/" + i0,
 keyword: "minimum",
 params: {
@@ -10176,7 +10509,7 @@ limit: 40
 return false;
 }
 } else {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/tins/" + i0,
 keyword: "type",
 params: { type: "number" }
@@ -10188,7 +10521,7 @@ if (!(_errs16 === errors)) break;
 }
 }
 } else {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/tins",
 keyword: "type",
 params: { type: "array" }
@@ -10206,7 +10539,7 @@ if (errors === _errs18) {
 if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
 let missing1;
 if (data9.where === void 0 && (missing1 = "where") || data9.hours === void 0 && (missing1 = "hours")) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/chill",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -10215,7 +10548,7 @@ return false;
 } else {
 const _errs20 = errors;
 for (const key1 in data9) if (!(key1 === "where" || key1 === "hours")) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/chill",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -10227,7 +10560,7 @@ if (data9.where !== void 0) {
 let data10 = data9.where;
 const _errs21 = errors;
 if (typeof data10 !== "string") {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/chill/where",
 keyword: "type",
 params: { type: "string" }
@@ -10235,10 +10568,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data10 === "room" || data10 === "fridge" || data10 === "freezer")) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/chill/where",
 keyword: "enum",
-params: { allowedValues: schema52.properties.chill.properties.where.enum }
+params: { allowedValues: schema53.properties.chill.properties.where.enum }
 }];
 return false;
 }
@@ -10251,7 +10584,7 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (typeof data11 == "number" && isFinite(data11)) {
 if (data11 > 96 || isNaN(data11)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/chill/hours",
 keyword: "maximum",
 params: {
@@ -10261,7 +10594,7 @@ limit: 96
 }];
 return false;
 } else if (data11 < 0 || isNaN(data11)) {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/chill/hours",
 keyword: "minimum",
 params: {
@@ -10272,7 +10605,7 @@ limit: 0
 return false;
 }
 } else {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/chill/hours",
 keyword: "type",
 params: { type: "number" }
@@ -10286,7 +10619,7 @@ var valid2 = _errs23 === errors;
 }
 }
 } else {
-validate126.errors = [{
+validate128.errors = [{
 instancePath: instancePath + "/chill",
 keyword: "type",
 params: { type: "object" }
@@ -10299,14 +10632,14 @@ var valid0 = _errs18 === errors;
 if (valid0) {
 if (data.tiers !== void 0) {
 const _errs25 = errors;
-if (!validate130(data.tiers, {
+if (!validate132(data.tiers, {
 instancePath: instancePath + "/tiers",
 parentData: data,
 parentDataProperty: "tiers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate130.errors : vErrors.concat(validate130.errors);
+vErrors = vErrors === null ? validate132.errors : vErrors.concat(validate132.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -10323,7 +10656,7 @@ var valid0 = _errs25 === errors;
 }
 }
 } else {
-validate126.errors = [{
+validate128.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -10331,23 +10664,23 @@ params: { type: "object" }
 return false;
 }
 }
-validate126.errors = vErrors;
+validate128.errors = vErrors;
 return errors === 0;
 }
-validate126.evaluated = {
+validate128.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate146(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate148(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate146.evaluated;
+const evaluated0 = validate148.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.target === void 0 && (missing0 = "target") || data.within === void 0 && (missing0 = "within") || data.step === void 0 && (missing0 = "step") || data.caseWidth === void 0 && (missing0 = "caseWidth") || data.weighed === void 0 && (missing0 = "weighed")) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10355,7 +10688,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "piece" || key0 === "target" || key0 === "within" || key0 === "step" || key0 === "caseWidth" || key0 === "weighed")) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10366,7 +10699,7 @@ if (data.piece !== void 0) {
 let data0 = data.piece;
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -10374,7 +10707,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -10388,7 +10721,7 @@ if (data.target !== void 0) {
 let data1 = data.target;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5e3 || isNaN(data1)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/target",
 keyword: "maximum",
 params: {
@@ -10398,7 +10731,7 @@ limit: 5e3
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/target",
 keyword: "minimum",
 params: {
@@ -10409,7 +10742,7 @@ limit: .01
 return false;
 }
 } else {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/target",
 keyword: "type",
 params: { type: "number" }
@@ -10423,7 +10756,7 @@ if (data.within !== void 0) {
 let data2 = data.within;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/within",
 keyword: "maximum",
 params: {
@@ -10433,7 +10766,7 @@ limit: 1e3
 }];
 return false;
 } else if (data2 < .001 || isNaN(data2)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/within",
 keyword: "minimum",
 params: {
@@ -10444,7 +10777,7 @@ limit: .001
 return false;
 }
 } else {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/within",
 keyword: "type",
 params: { type: "number" }
@@ -10458,7 +10791,7 @@ if (data.step !== void 0) {
 let data3 = data.step;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 10 || isNaN(data3)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/step",
 keyword: "maximum",
 params: {
@@ -10468,7 +10801,7 @@ limit: 10
 }];
 return false;
 } else if (data3 < .001 || isNaN(data3)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/step",
 keyword: "minimum",
 params: {
@@ -10479,7 +10812,7 @@ limit: .001
 return false;
 }
 } else {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/step",
 keyword: "type",
 params: { type: "number" }
@@ -10493,7 +10826,7 @@ if (data.caseWidth !== void 0) {
 let data4 = data.caseWidth;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 500 || isNaN(data4)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "maximum",
 params: {
@@ -10503,7 +10836,7 @@ limit: 500
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "minimum",
 params: {
@@ -10514,7 +10847,7 @@ limit: 0
 return false;
 }
 } else {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "type",
 params: { type: "number" }
@@ -10528,14 +10861,14 @@ if (data.weighed !== void 0) {
 let data5 = data.weighed;
 if (Array.isArray(data5)) {
 if (data5.length > 2e3) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data5.length < 0) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "minItems",
 params: { limit: 0 }
@@ -10547,7 +10880,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data6 = data5[i0];
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e4 || isNaN(data6)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "maximum",
 params: {
@@ -10557,7 +10890,7 @@ limit: 1e4
 }];
 return false;
 } else if (data6 < .001 || isNaN(data6)) {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "minimum",
 params: {
@@ -10568,7 +10901,7 @@ limit: .001
 return false;
 }
 } else {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "type",
 params: { type: "number" }
@@ -10578,7 +10911,7 @@ return false;
 }
 }
 } else {
-validate146.errors = [{
+validate148.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "type",
 params: { type: "array" }
@@ -10594,32 +10927,32 @@ var valid0 = true;
 }
 }
 } else {
-validate146.errors = [{
+validate148.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate146.errors = vErrors;
+validate148.errors = vErrors;
 return true;
 }
-validate146.evaluated = {
+validate148.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate148(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate150(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate148.evaluated;
+const evaluated0 = validate150.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.kind === void 0 && (missing0 = "kind") || data.width === void 0 && (missing0 = "width")) {
-validate148.errors = [{
+validate150.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10628,7 +10961,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "kind" || key0 === "width" || key0 === "gap" || key0 === "sleeve")) {
-validate148.errors = [{
+validate150.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10638,14 +10971,14 @@ return false;
 if (_errs1 === errors) {
 if (data.kind !== void 0) {
 const _errs2 = errors;
-if (!validate133(data.kind, {
+if (!validate135(data.kind, {
 instancePath: instancePath + "/kind",
 parentData: data,
 parentDataProperty: "kind",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
+vErrors = vErrors === null ? validate135.errors : vErrors.concat(validate135.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -10657,7 +10990,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 900 || isNaN(data1)) {
-validate148.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/width",
 keyword: "maximum",
 params: {
@@ -10667,7 +11000,7 @@ limit: 900
 }];
 return false;
 } else if (data1 < 30 || isNaN(data1)) {
-validate148.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/width",
 keyword: "minimum",
 params: {
@@ -10678,7 +11011,7 @@ limit: 30
 return false;
 }
 } else {
-validate148.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/width",
 keyword: "type",
 params: { type: "number" }
@@ -10695,7 +11028,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 700 || isNaN(data2)) {
-validate148.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "maximum",
 params: {
@@ -10705,7 +11038,7 @@ limit: 700
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate148.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "minimum",
 params: {
@@ -10716,7 +11049,7 @@ limit: 0
 return false;
 }
 } else {
-validate148.errors = [{
+validate150.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "type",
 params: { type: "number" }
@@ -10729,14 +11062,14 @@ var valid0 = _errs5 === errors;
 if (valid0) {
 if (data.sleeve !== void 0) {
 const _errs7 = errors;
-if (!validate138(data.sleeve, {
+if (!validate140(data.sleeve, {
 instancePath: instancePath + "/sleeve",
 parentData: data,
 parentDataProperty: "sleeve",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate138.errors : vErrors.concat(validate138.errors);
+vErrors = vErrors === null ? validate140.errors : vErrors.concat(validate140.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs7 === errors;
@@ -10747,7 +11080,7 @@ var valid0 = _errs7 === errors;
 }
 }
 } else {
-validate148.errors = [{
+validate150.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -10755,15 +11088,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate148.errors = vErrors;
+validate150.errors = vErrors;
 return errors === 0;
 }
-validate148.evaluated = {
+validate150.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema62 = {
+const schema63 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -10802,15 +11135,15 @@ const schema62 = {
 }
 }
 };
-function validate152(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate154(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate152.evaluated;
+const evaluated0 = validate154.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.thread === void 0 && (missing0 = "thread") || data.base === void 0 && (missing0 = "base") || data.raised === void 0 && (missing0 = "raised") || data.up === void 0 && (missing0 = "up")) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10818,7 +11151,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "thread" || key0 === "base" || key0 === "raised" || key0 === "up" || key0 === "cutAt")) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10828,7 +11161,7 @@ return false;
 if (data.thread !== void 0) {
 let data0 = data.thread;
 if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0))) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/thread",
 keyword: "type",
 params: { type: "integer" }
@@ -10836,10 +11169,10 @@ params: { type: "integer" }
 return false;
 }
 if (!(data0 === 6 || data0 === 8 || data0 === 10 || data0 === 12)) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/thread",
 keyword: "enum",
-params: { allowedValues: schema62.properties.thread.enum }
+params: { allowedValues: schema63.properties.thread.enum }
 }];
 return false;
 }
@@ -10849,7 +11182,7 @@ if (valid0) {
 if (data.base !== void 0) {
 let data1 = data.base;
 if (typeof data1 !== "string") {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/base",
 keyword: "type",
 params: { type: "string" }
@@ -10857,10 +11190,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data1 === "washer" || data1 === "large")) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/base",
 keyword: "enum",
-params: { allowedValues: schema62.properties.base.enum }
+params: { allowedValues: schema63.properties.base.enum }
 }];
 return false;
 }
@@ -10870,7 +11203,7 @@ if (valid0) {
 if (data.raised !== void 0) {
 let data2 = data.raised;
 if (typeof data2 !== "string") {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/raised",
 keyword: "type",
 params: { type: "string" }
@@ -10878,10 +11211,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data2 === "washer" || data2 === "large")) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/raised",
 keyword: "enum",
-params: { allowedValues: schema62.properties.raised.enum }
+params: { allowedValues: schema63.properties.raised.enum }
 }];
 return false;
 }
@@ -10892,7 +11225,7 @@ if (data.up !== void 0) {
 let data3 = data.up;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e3 || isNaN(data3)) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/up",
 keyword: "maximum",
 params: {
@@ -10902,7 +11235,7 @@ limit: 1e3
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/up",
 keyword: "minimum",
 params: {
@@ -10913,7 +11246,7 @@ limit: 0
 return false;
 }
 } else {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/up",
 keyword: "type",
 params: { type: "number" }
@@ -10927,7 +11260,7 @@ if (data.cutAt !== void 0) {
 let data4 = data.cutAt;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 3e3 || isNaN(data4)) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "maximum",
 params: {
@@ -10937,7 +11270,7 @@ limit: 3e3
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "minimum",
 params: {
@@ -10948,7 +11281,7 @@ limit: 0
 return false;
 }
 } else {
-validate152.errors = [{
+validate154.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "type",
 params: { type: "number" }
@@ -10963,32 +11296,32 @@ var valid0 = true;
 }
 }
 } else {
-validate152.errors = [{
+validate154.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate152.errors = vErrors;
+validate154.errors = vErrors;
 return true;
 }
-validate152.evaluated = {
+validate154.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate155(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate157(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate155.evaluated;
+const evaluated0 = validate157.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.name === void 0 && (missing0 = "name") || data.batch === void 0 && (missing0 = "batch") || data.grams === void 0 && (missing0 = "grams") || data.recolour === void 0 && (missing0 = "recolour") || data.allergens === void 0 && (missing0 = "allergens")) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10997,7 +11330,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "name" || key0 === "batch" || key0 === "grams" || key0 === "recolour" || key0 === "allergens" || key0 === "keepBy")) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11011,14 +11344,14 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 80) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "minLength",
 params: { limit: 1 }
@@ -11026,7 +11359,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "type",
 params: { type: "string" }
@@ -11043,14 +11376,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -11058,7 +11391,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -11075,7 +11408,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 130) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/batch",
 keyword: "maxLength",
 params: { limit: 130 }
@@ -11083,7 +11416,7 @@ params: { limit: 130 }
 return false;
 }
 } else {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/batch",
 keyword: "type",
 params: { type: "string" }
@@ -11100,7 +11433,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e5 || isNaN(data3)) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "maximum",
 params: {
@@ -11110,7 +11443,7 @@ limit: 1e5
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "minimum",
 params: {
@@ -11121,7 +11454,7 @@ limit: 0
 return false;
 }
 } else {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "type",
 params: { type: "number" }
@@ -11135,7 +11468,7 @@ if (valid0) {
 if (data.recolour !== void 0) {
 const _errs10 = errors;
 if (typeof data.recolour !== "boolean") {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/recolour",
 keyword: "type",
 params: { type: "boolean" }
@@ -11147,14 +11480,14 @@ var valid0 = _errs10 === errors;
 if (valid0) {
 if (data.allergens !== void 0) {
 const _errs12 = errors;
-if (!validate77(data.allergens, {
+if (!validate79(data.allergens, {
 instancePath: instancePath + "/allergens",
 parentData: data,
 parentDataProperty: "allergens",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate77.errors : vErrors.concat(validate77.errors);
+vErrors = vErrors === null ? validate79.errors : vErrors.concat(validate79.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs12 === errors;
@@ -11162,14 +11495,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.keepBy !== void 0) {
 const _errs13 = errors;
-if (!validate112(data.keepBy, {
+if (!validate114(data.keepBy, {
 instancePath: instancePath + "/keepBy",
 parentData: data,
 parentDataProperty: "keepBy",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
+vErrors = vErrors === null ? validate114.errors : vErrors.concat(validate114.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
@@ -11183,7 +11516,7 @@ var valid0 = _errs13 === errors;
 }
 }
 } else {
-validate155.errors = [{
+validate157.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -11191,31 +11524,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate155.errors = vErrors;
+validate157.errors = vErrors;
 return errors === 0;
 }
-validate155.evaluated = {
+validate157.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate154(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate156(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate154.evaluated;
+const evaluated0 = validate156.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate154.errors = [{
+validate156.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
-validate154.errors = [{
+validate156.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -11225,21 +11558,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate155(data[i0], {
+if (!validate157(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
+vErrors = vErrors === null ? validate157.errors : vErrors.concat(validate157.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate154.errors = [{
+validate156.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -11247,15 +11580,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate154.errors = vErrors;
+validate156.errors = vErrors;
 return errors === 0;
 }
-validate154.evaluated = {
+validate156.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema66 = {
+const schema67 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -11285,7 +11618,7 @@ const schema66 = {
 "minLength": 1,
 "type": "string"
 },
-"on": { "$ref": "#/$defs/string27" },
+"on": { "$ref": "#/$defs/string28" },
 "readings": {
 "type": "object",
 "additionalProperties": {
@@ -11297,17 +11630,17 @@ const schema66 = {
 }
 }
 };
-function validate161(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate163(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate161.evaluated;
+const evaluated0 = validate163.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.test === void 0 && (missing0 = "test") || data.of === void 0 && (missing0 = "of") || data.on === void 0 && (missing0 = "on") || data.readings === void 0 && (missing0 = "readings")) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11316,7 +11649,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "test" || key0 === "of" || key0 === "on" || key0 === "readings")) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11330,7 +11663,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -11338,7 +11671,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -11353,7 +11686,7 @@ if (data.test !== void 0) {
 let data1 = data.test;
 const _errs4 = errors;
 if (typeof data1 !== "string") {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/test",
 keyword: "type",
 params: { type: "string" }
@@ -11361,10 +11694,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data1 === "press" || data1 === "pull" || data1 === "bend" || data1 === "spring" || data1 === "tab")) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/test",
 keyword: "enum",
-params: { allowedValues: schema66.properties.test.enum }
+params: { allowedValues: schema67.properties.test.enum }
 }];
 return false;
 }
@@ -11377,14 +11710,14 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 60) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/of",
 keyword: "maxLength",
 params: { limit: 60 }
 }];
 return false;
 } else if (func2(data2) < 1) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/of",
 keyword: "minLength",
 params: { limit: 1 }
@@ -11392,7 +11725,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/of",
 keyword: "type",
 params: { type: "string" }
@@ -11405,14 +11738,14 @@ var valid0 = _errs6 === errors;
 if (valid0) {
 if (data.on !== void 0) {
 const _errs8 = errors;
-if (!validate112(data.on, {
+if (!validate114(data.on, {
 instancePath: instancePath + "/on",
 parentData: data,
 parentDataProperty: "on",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
+vErrors = vErrors === null ? validate114.errors : vErrors.concat(validate114.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs8 === errors;
@@ -11424,7 +11757,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 if (Object.keys(data4).length > 8) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/readings",
 keyword: "maxProperties",
 params: { limit: 8 }
@@ -11436,7 +11769,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5e4 || isNaN(data5)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -11446,7 +11779,7 @@ limit: 5e4
 }];
 return false;
 } else if (data5 < 0 || isNaN(data5)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -11457,7 +11790,7 @@ limit: 0
 return false;
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -11468,7 +11801,7 @@ return false;
 if (!(_errs12 === errors)) break;
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/readings",
 keyword: "type",
 params: { type: "object" }
@@ -11485,7 +11818,7 @@ var valid0 = _errs9 === errors;
 }
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -11493,31 +11826,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate161.errors = vErrors;
+validate163.errors = vErrors;
 return errors === 0;
 }
-validate161.evaluated = {
+validate163.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate160(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate162(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate160.evaluated;
+const evaluated0 = validate162.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 100) {
-validate160.errors = [{
+validate162.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 100 }
 }];
 return false;
 } else if (data.length < 0) {
-validate160.errors = [{
+validate162.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -11527,21 +11860,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate161(data[i0], {
+if (!validate163(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate161.errors : vErrors.concat(validate161.errors);
+vErrors = vErrors === null ? validate163.errors : vErrors.concat(validate163.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate160.errors = [{
+validate162.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -11549,15 +11882,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate160.errors = vErrors;
+validate162.errors = vErrors;
 return errors === 0;
 }
-validate160.evaluated = {
+validate162.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema68 = {
+const schema69 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -11601,7 +11934,7 @@ const schema68 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string50" },
+"question": { "$ref": "#/$defs/string51" },
 "saw": {
 "type": "string",
 "enum": [
@@ -11626,9 +11959,9 @@ const schema68 = {
 "maxLength": 80,
 "type": "string"
 },
-"paste": { "$ref": "#/$defs/record51" },
-"body": { "$ref": "#/$defs/record52" },
-"spells": { "$ref": "#/$defs/array53" },
+"paste": { "$ref": "#/$defs/record52" },
+"body": { "$ref": "#/$defs/record53" },
+"spells": { "$ref": "#/$defs/array54" },
 "duty": {
 "type": "object",
 "additionalProperties": {
@@ -11640,7 +11973,7 @@ const schema68 = {
 }
 }
 };
-const schema69 = {
+const schema70 = {
 "type": "string",
 "enum": [
 "tack",
@@ -11657,13 +11990,13 @@ const schema69 = {
 "bend"
 ]
 };
-function validate167(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate169(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate167.evaluated;
+const evaluated0 = validate169.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate167.errors = [{
+validate169.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -11671,31 +12004,31 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "tack" || data === "skin" || data === "touch" || data === "pose" || data === "handle" || data === "bear" || data === "stand" || data === "hard" || data === "dry" || data === "stick" || data === "texture" || data === "bend")) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema69.enum }
+params: { allowedValues: schema70.enum }
 }];
 return false;
 }
-validate167.errors = vErrors;
+validate169.errors = vErrors;
 return true;
 }
-validate167.evaluated = {
+validate169.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate169(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate171(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate169.evaluated;
+const evaluated0 = validate171.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
-validate169.errors = [{
+validate171.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11704,7 +12037,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder")) {
-validate169.errors = [{
+validate171.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11714,14 +12047,14 @@ return false;
 if (_errs1 === errors) {
 if (data.base !== void 0) {
 const _errs2 = errors;
-if (!validate73(data.base, {
+if (!validate75(data.base, {
 instancePath: instancePath + "/base",
 parentData: data,
 parentDataProperty: "base",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
+vErrors = vErrors === null ? validate75.errors : vErrors.concat(validate75.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -11733,7 +12066,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 100 || isNaN(data1)) {
-validate169.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "maximum",
 params: {
@@ -11743,7 +12076,7 @@ limit: 100
 }];
 return false;
 } else if (data1 < 0 || isNaN(data1)) {
-validate169.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "minimum",
 params: {
@@ -11754,7 +12087,7 @@ limit: 0
 return false;
 }
 } else {
-validate169.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "type",
 params: { type: "number" }
@@ -11771,7 +12104,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
-validate169.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "maximum",
 params: {
@@ -11781,7 +12114,7 @@ limit: 5
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate169.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "minimum",
 params: {
@@ -11792,7 +12125,7 @@ limit: 0
 return false;
 }
 } else {
-validate169.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "type",
 params: { type: "number" }
@@ -11807,7 +12140,7 @@ var valid0 = _errs5 === errors;
 }
 }
 } else {
-validate169.errors = [{
+validate171.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -11815,15 +12148,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate169.errors = vErrors;
+validate171.errors = vErrors;
 return errors === 0;
 }
-validate169.evaluated = {
+validate171.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema71 = {
+const schema72 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -11868,15 +12201,15 @@ const schema71 = {
 "coat": { "type": "boolean" }
 }
 };
-function validate172(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate174(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate172.evaluated;
+const evaluated0 = validate174.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.volume === void 0 && (missing0 = "volume") || data.area === void 0 && (missing0 = "area") || data.depth === void 0 && (missing0 = "depth") || data.facing === void 0 && (missing0 = "facing") || data.thickness === void 0 && (missing0 = "thickness") || data.kind === void 0 && (missing0 = "kind") || data.coat === void 0 && (missing0 = "coat")) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11884,7 +12217,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "volume" || key0 === "area" || key0 === "depth" || key0 === "facing" || key0 === "thickness" || key0 === "kind" || key0 === "coat")) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11895,7 +12228,7 @@ if (data.volume !== void 0) {
 let data0 = data.volume;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e9 || isNaN(data0)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "maximum",
 params: {
@@ -11905,7 +12238,7 @@ limit: 1e9
 }];
 return false;
 } else if (data0 < .01 || isNaN(data0)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "minimum",
 params: {
@@ -11916,7 +12249,7 @@ limit: .01
 return false;
 }
 } else {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "type",
 params: { type: "number" }
@@ -11930,7 +12263,7 @@ if (data.area !== void 0) {
 let data1 = data.area;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1e7 || isNaN(data1)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/area",
 keyword: "maximum",
 params: {
@@ -11940,7 +12273,7 @@ limit: 1e7
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/area",
 keyword: "minimum",
 params: {
@@ -11951,7 +12284,7 @@ limit: .01
 return false;
 }
 } else {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/area",
 keyword: "type",
 params: { type: "number" }
@@ -11965,7 +12298,7 @@ if (data.depth !== void 0) {
 let data2 = data.depth;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "maximum",
 params: {
@@ -11975,7 +12308,7 @@ limit: 1e3
 }];
 return false;
 } else if (data2 < .01 || isNaN(data2)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "minimum",
 params: {
@@ -11986,7 +12319,7 @@ limit: .01
 return false;
 }
 } else {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "type",
 params: { type: "number" }
@@ -12000,7 +12333,7 @@ if (data.facing !== void 0) {
 let data3 = data.facing;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 3e3 || isNaN(data3)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "maximum",
 params: {
@@ -12010,7 +12343,7 @@ limit: 3e3
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "minimum",
 params: {
@@ -12021,7 +12354,7 @@ limit: .01
 return false;
 }
 } else {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "type",
 params: { type: "number" }
@@ -12035,7 +12368,7 @@ if (data.thickness !== void 0) {
 let data4 = data.thickness;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e3 || isNaN(data4)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "maximum",
 params: {
@@ -12045,7 +12378,7 @@ limit: 2e3
 }];
 return false;
 } else if (data4 < .01 || isNaN(data4)) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "minimum",
 params: {
@@ -12056,7 +12389,7 @@ limit: .01
 return false;
 }
 } else {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "type",
 params: { type: "number" }
@@ -12069,7 +12402,7 @@ if (valid0) {
 if (data.kind !== void 0) {
 let data5 = data.kind;
 if (typeof data5 !== "string") {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "type",
 params: { type: "string" }
@@ -12077,10 +12410,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data5 === "rod" || data5 === "sheet")) {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "enum",
-params: { allowedValues: schema71.properties.kind.enum }
+params: { allowedValues: schema72.properties.kind.enum }
 }];
 return false;
 }
@@ -12089,7 +12422,7 @@ var valid0 = true;
 if (valid0) {
 if (data.coat !== void 0) {
 if (typeof data.coat !== "boolean") {
-validate172.errors = [{
+validate174.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "type",
 params: { type: "boolean" }
@@ -12106,30 +12439,30 @@ var valid0 = true;
 }
 }
 } else {
-validate172.errors = [{
+validate174.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate172.errors = vErrors;
+validate174.errors = vErrors;
 return true;
 }
-validate172.evaluated = {
+validate174.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate175(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate177(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate175.evaluated;
+const evaluated0 = validate177.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -12137,7 +12470,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "until" || key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "wrapped")) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -12148,7 +12481,7 @@ if (data.until !== void 0) {
 let data0 = data.until;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e5 || isNaN(data0)) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/until",
 keyword: "maximum",
 params: {
@@ -12158,7 +12491,7 @@ limit: 1e5
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/until",
 keyword: "minimum",
 params: {
@@ -12169,7 +12502,7 @@ limit: 0
 return false;
 }
 } else {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/until",
 keyword: "type",
 params: { type: "number" }
@@ -12183,7 +12516,7 @@ if (data.temperature !== void 0) {
 let data1 = data.temperature;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 60 || isNaN(data1)) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "maximum",
 params: {
@@ -12193,7 +12526,7 @@ limit: 60
 }];
 return false;
 } else if (data1 < -30 || isNaN(data1)) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "minimum",
 params: {
@@ -12204,7 +12537,7 @@ limit: -30
 return false;
 }
 } else {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "type",
 params: { type: "number" }
@@ -12218,7 +12551,7 @@ if (data.humidity !== void 0) {
 let data2 = data.humidity;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1 || isNaN(data2)) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "maximum",
 params: {
@@ -12228,7 +12561,7 @@ limit: 1
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "minimum",
 params: {
@@ -12239,7 +12572,7 @@ limit: 0
 return false;
 }
 } else {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "type",
 params: { type: "number" }
@@ -12253,7 +12586,7 @@ if (data.air !== void 0) {
 let data3 = data.air;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/air",
 keyword: "maximum",
 params: {
@@ -12263,7 +12596,7 @@ limit: 5
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/air",
 keyword: "minimum",
 params: {
@@ -12274,7 +12607,7 @@ limit: .01
 return false;
 }
 } else {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/air",
 keyword: "type",
 params: { type: "number" }
@@ -12286,7 +12619,7 @@ var valid0 = true;
 if (valid0) {
 if (data.wrapped !== void 0) {
 if (typeof data.wrapped !== "boolean") {
-validate175.errors = [{
+validate177.errors = [{
 instancePath: instancePath + "/wrapped",
 keyword: "type",
 params: { type: "boolean" }
@@ -12301,38 +12634,38 @@ var valid0 = true;
 }
 }
 } else {
-validate175.errors = [{
+validate177.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate175.errors = vErrors;
+validate177.errors = vErrors;
 return true;
 }
-validate175.evaluated = {
+validate177.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate174(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate176(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate174.evaluated;
+const evaluated0 = validate176.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 20) {
-validate174.errors = [{
+validate176.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 20 }
 }];
 return false;
 } else if (data.length < 1) {
-validate174.errors = [{
+validate176.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -12342,21 +12675,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate175(data[i0], {
+if (!validate177(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate175.errors : vErrors.concat(validate175.errors);
+vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate174.errors = [{
+validate176.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -12364,25 +12697,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate174.errors = vErrors;
+validate176.errors = vErrors;
 return errors === 0;
 }
-validate174.evaluated = {
+validate176.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate166(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate168(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate166.evaluated;
+const evaluated0 = validate168.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.build === void 0 && (missing0 = "build") || data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.saw === void 0 && (missing0 = "saw") || data.minutes === void 0 && (missing0 = "minutes") || data.note === void 0 && (missing0 = "note") || data.paste === void 0 && (missing0 = "paste") || data.body === void 0 && (missing0 = "body") || data.spells === void 0 && (missing0 = "spells") || data.duty === void 0 && (missing0 = "duty")) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -12390,8 +12723,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema68.properties, key0)) {
-validate166.errors = [{
+for (const key0 in data) if (!func1.call(schema69.properties, key0)) {
+validate168.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -12405,14 +12738,14 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 80) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/id",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/id",
 keyword: "minLength",
 params: { limit: 1 }
@@ -12420,7 +12753,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -12437,7 +12770,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 40) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -12445,7 +12778,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -12462,7 +12795,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 120) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/build",
 keyword: "maxLength",
 params: { limit: 120 }
@@ -12470,7 +12803,7 @@ params: { limit: 120 }
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/build",
 keyword: "type",
 params: { type: "string" }
@@ -12487,7 +12820,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 === "string") {
 if (func2(data3) > 120) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "maxLength",
 params: { limit: 120 }
@@ -12495,7 +12828,7 @@ params: { limit: 120 }
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -12512,14 +12845,14 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 === "string") {
 if (func2(data4) > 80) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data4) < 1) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "minLength",
 params: { limit: 1 }
@@ -12527,7 +12860,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "type",
 params: { type: "string" }
@@ -12544,7 +12877,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data5 === "string") {
 if (!pattern4.test(data5)) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/pieceId",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -12552,7 +12885,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/pieceId",
 keyword: "type",
 params: { type: "string" }
@@ -12565,14 +12898,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs14 = errors;
-if (!validate167(data.question, {
+if (!validate169(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
+vErrors = vErrors === null ? validate169.errors : vErrors.concat(validate169.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs14 === errors;
@@ -12582,7 +12915,7 @@ if (data.saw !== void 0) {
 let data7 = data.saw;
 const _errs15 = errors;
 if (typeof data7 !== "string") {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/saw",
 keyword: "type",
 params: { type: "string" }
@@ -12590,10 +12923,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "just" || data7 === "yes" || data7 === "not" || data7 === "cracked" || data7 === "sagged" || data7 === "squashed")) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/saw",
 keyword: "enum",
-params: { allowedValues: schema68.properties.saw.enum }
+params: { allowedValues: schema69.properties.saw.enum }
 }];
 return false;
 }
@@ -12606,7 +12939,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 43200 || isNaN(data8)) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maximum",
 params: {
@@ -12616,7 +12949,7 @@ limit: 43200
 }];
 return false;
 } else if (data8 < .1 || isNaN(data8)) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "minimum",
 params: {
@@ -12627,7 +12960,7 @@ limit: .1
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "number" }
@@ -12644,7 +12977,7 @@ const _errs19 = errors;
 if (errors === _errs19) {
 if (typeof data9 === "string") {
 if (func2(data9) > 1e3) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/note",
 keyword: "maxLength",
 params: { limit: 1e3 }
@@ -12652,7 +12985,7 @@ params: { limit: 1e3 }
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/note",
 keyword: "type",
 params: { type: "string" }
@@ -12669,7 +13002,7 @@ const _errs21 = errors;
 if (errors === _errs21) {
 if (typeof data10 === "string") {
 if (func2(data10) > 80) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/picture",
 keyword: "maxLength",
 params: { limit: 80 }
@@ -12677,7 +13010,7 @@ params: { limit: 80 }
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/picture",
 keyword: "type",
 params: { type: "string" }
@@ -12690,14 +13023,14 @@ var valid0 = _errs21 === errors;
 if (valid0) {
 if (data.paste !== void 0) {
 const _errs23 = errors;
-if (!validate169(data.paste, {
+if (!validate171(data.paste, {
 instancePath: instancePath + "/paste",
 parentData: data,
 parentDataProperty: "paste",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate169.errors : vErrors.concat(validate169.errors);
+vErrors = vErrors === null ? validate171.errors : vErrors.concat(validate171.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -12705,14 +13038,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.body !== void 0) {
 const _errs24 = errors;
-if (!validate172(data.body, {
+if (!validate174(data.body, {
 instancePath: instancePath + "/body",
 parentData: data,
 parentDataProperty: "body",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate172.errors : vErrors.concat(validate172.errors);
+vErrors = vErrors === null ? validate174.errors : vErrors.concat(validate174.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs24 === errors;
@@ -12720,14 +13053,14 @@ var valid0 = _errs24 === errors;
 if (valid0) {
 if (data.spells !== void 0) {
 const _errs25 = errors;
-if (!validate174(data.spells, {
+if (!validate176(data.spells, {
 instancePath: instancePath + "/spells",
 parentData: data,
 parentDataProperty: "spells",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate174.errors : vErrors.concat(validate174.errors);
+vErrors = vErrors === null ? validate176.errors : vErrors.concat(validate176.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -12739,7 +13072,7 @@ const _errs26 = errors;
 if (errors === _errs26) {
 if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
 if (Object.keys(data14).length > 12) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/duty",
 keyword: "maxProperties",
 params: { limit: 12 }
@@ -12751,7 +13084,7 @@ const _errs29 = errors;
 if (errors === _errs29) {
 if (typeof data15 == "number" && isFinite(data15)) {
 if (data15 > 1e9 || isNaN(data15)) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -12761,7 +13094,7 @@ limit: 1e9
 }];
 return false;
 } else if (data15 < -1e6 || isNaN(data15)) {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -12772,7 +13105,7 @@ limit: -1e6
 return false;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -12783,7 +13116,7 @@ return false;
 if (!(_errs29 === errors)) break;
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath: instancePath + "/duty",
 keyword: "type",
 params: { type: "object" }
@@ -12810,7 +13143,7 @@ var valid0 = _errs26 === errors;
 }
 }
 } else {
-validate166.errors = [{
+validate168.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -12818,31 +13151,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate166.errors = vErrors;
+validate168.errors = vErrors;
 return errors === 0;
 }
-validate166.evaluated = {
+validate168.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate165(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate167(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate165.evaluated;
+const evaluated0 = validate167.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 2e3) {
-validate165.errors = [{
+validate167.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data.length < 0) {
-validate165.errors = [{
+validate167.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -12852,21 +13185,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate166(data[i0], {
+if (!validate168(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate166.errors : vErrors.concat(validate166.errors);
+vErrors = vErrors === null ? validate168.errors : vErrors.concat(validate168.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate165.errors = [{
+validate167.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -12874,15 +13207,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate165.errors = vErrors;
+validate167.errors = vErrors;
 return errors === 0;
 }
-validate165.evaluated = {
+validate167.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema74 = {
+const schema75 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -12891,7 +13224,7 @@ const schema74 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array56" },
+"own": { "$ref": "#/$defs/array57" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -12956,7 +13289,7 @@ const schema74 = {
 }
 }
 };
-const schema76 = {
+const schema77 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13034,23 +13367,23 @@ const schema76 = {
 }
 };
 const pattern31 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
-function validate182(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate184(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate182.evaluated;
+const evaluated0 = validate184.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.title === void 0 && (missing0 = "title") || data.minutes === void 0 && (missing0 = "minutes")) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
 }];
 return false;
 } else {
-for (const key0 in data) if (!func1.call(schema76.properties, key0)) {
-validate182.errors = [{
+for (const key0 in data) if (!func1.call(schema77.properties, key0)) {
+validate184.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13061,7 +13394,7 @@ if (data.id !== void 0) {
 let data0 = data.id;
 if (typeof data0 === "string") {
 if (!pattern31.test(data0)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^own:[a-z0-9-]{1,60}$" }
@@ -13069,7 +13402,7 @@ params: { pattern: "^own:[a-z0-9-]{1,60}$" }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -13083,14 +13416,14 @@ if (data.title !== void 0) {
 let data1 = data.title;
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/title",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/title",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13098,7 +13431,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/title",
 keyword: "type",
 params: { type: "string" }
@@ -13112,7 +13445,7 @@ if (data.minutes !== void 0) {
 let data2 = data.minutes;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maximum",
 params: {
@@ -13122,7 +13455,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "minimum",
 params: {
@@ -13133,7 +13466,7 @@ limit: 1
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "number" }
@@ -13147,14 +13480,14 @@ if (data.after !== void 0) {
 let data3 = data.after;
 if (typeof data3 === "string") {
 if (func2(data3) > 200) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/after",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data3) < 1) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/after",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13162,7 +13495,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/after",
 keyword: "type",
 params: { type: "string" }
@@ -13176,7 +13509,7 @@ if (data.wait !== void 0) {
 let data4 = data.wait;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "maximum",
 params: {
@@ -13186,7 +13519,7 @@ limit: 2e4
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "minimum",
 params: {
@@ -13197,7 +13530,7 @@ limit: 0
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "type",
 params: { type: "number" }
@@ -13211,14 +13544,14 @@ if (data.before !== void 0) {
 let data5 = data.before;
 if (typeof data5 === "string") {
 if (func2(data5) > 200) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/before",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data5) < 1) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/before",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13226,7 +13559,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/before",
 keyword: "type",
 params: { type: "string" }
@@ -13240,7 +13573,7 @@ if (data.piece !== void 0) {
 let data6 = data.piece;
 if (typeof data6 === "string") {
 if (!pattern4.test(data6)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -13248,7 +13581,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -13261,7 +13594,7 @@ if (valid0) {
 if (data.work !== void 0) {
 let data7 = data.work;
 if (typeof data7 !== "string") {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/work",
 keyword: "type",
 params: { type: "string" }
@@ -13269,10 +13602,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "paint" || data7 === "line" || data7 === "dust" || data7 === "spray" || data7 === "sponge" || data7 === "snip" || data7 === "mark" || data7 === "press")) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/work",
 keyword: "enum",
-params: { allowedValues: schema76.properties.work.enum }
+params: { allowedValues: schema77.properties.work.enum }
 }];
 return false;
 }
@@ -13282,7 +13615,7 @@ if (valid0) {
 if (data.side !== void 0) {
 let data8 = data.side;
 if (typeof data8 !== "string") {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/side",
 keyword: "type",
 params: { type: "string" }
@@ -13290,10 +13623,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data8 === "all" || data8 === "front" || data8 === "back" || data8 === "left" || data8 === "right" || data8 === "top" || data8 === "under")) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/side",
 keyword: "enum",
-params: { allowedValues: schema76.properties.side.enum }
+params: { allowedValues: schema77.properties.side.enum }
 }];
 return false;
 }
@@ -13303,7 +13636,7 @@ if (valid0) {
 if (data.tool !== void 0) {
 let data9 = data.tool;
 if (typeof data9 !== "string") {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "type",
 params: { type: "string" }
@@ -13311,10 +13644,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data9 === "oven" || data9 === "turntable" || data9 === "airbrush")) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "enum",
-params: { allowedValues: schema76.properties.tool.enum }
+params: { allowedValues: schema77.properties.tool.enum }
 }];
 return false;
 }
@@ -13331,38 +13664,38 @@ var valid0 = true;
 }
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate182.errors = vErrors;
+validate184.errors = vErrors;
 return true;
 }
-validate182.evaluated = {
+validate184.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate181(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate183(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate181.evaluated;
+const evaluated0 = validate183.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate181.errors = [{
+validate183.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
-validate181.errors = [{
+validate183.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -13372,21 +13705,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate182(data[i0], {
+if (!validate184(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate182.errors : vErrors.concat(validate182.errors);
+vErrors = vErrors === null ? validate184.errors : vErrors.concat(validate184.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate181.errors = [{
+validate183.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -13394,25 +13727,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate181.errors = vErrors;
+validate183.errors = vErrors;
 return errors === 0;
 }
-validate181.evaluated = {
+validate183.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate180(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate182(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate180.evaluated;
+const evaluated0 = validate182.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.own === void 0 && (missing0 = "own") || data.minutes === void 0 && (missing0 = "minutes") || data.left === void 0 && (missing0 = "left")) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13421,7 +13754,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "own" || key0 === "minutes" || key0 === "left" || key0 === "pins" || key0 === "rather" || key0 === "parts" || key0 === "joined" || key0 === "agreed")) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13431,14 +13764,14 @@ return false;
 if (_errs1 === errors) {
 if (data.own !== void 0) {
 const _errs2 = errors;
-if (!validate181(data.own, {
+if (!validate183(data.own, {
 instancePath: instancePath + "/own",
 parentData: data,
 parentDataProperty: "own",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate181.errors : vErrors.concat(validate181.errors);
+vErrors = vErrors === null ? validate183.errors : vErrors.concat(validate183.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -13450,7 +13783,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 1e3) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maxProperties",
 params: { limit: 1e3 }
@@ -13462,7 +13795,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -13472,7 +13805,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -13483,7 +13816,7 @@ limit: 1
 return false;
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -13494,7 +13827,7 @@ return false;
 if (!(_errs6 === errors)) break;
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "object" }
@@ -13511,14 +13844,14 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (Array.isArray(data3)) {
 if (data3.length > 1e3) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/left",
 keyword: "maxItems",
 params: { limit: 1e3 }
 }];
 return false;
 } else if (data3.length < 0) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/left",
 keyword: "minItems",
 params: { limit: 0 }
@@ -13532,14 +13865,14 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 === "string") {
 if (func2(data4) > 200) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data4) < 1) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "minLength",
 params: { limit: 1 }
@@ -13547,7 +13880,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "type",
 params: { type: "string" }
@@ -13559,7 +13892,7 @@ if (!(_errs10 === errors)) break;
 }
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/left",
 keyword: "type",
 params: { type: "array" }
@@ -13576,7 +13909,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 if (Object.keys(data5).length > 300) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/pins",
 keyword: "maxProperties",
 params: { limit: 300 }
@@ -13597,7 +13930,7 @@ errors = vErrors.length;
 if (!(_errs15 === errors)) break;
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/pins",
 keyword: "type",
 params: { type: "object" }
@@ -13612,7 +13945,7 @@ if (data.rather !== void 0) {
 let data7 = data.rather;
 const _errs16 = errors;
 if (typeof data7 !== "string") {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/rather",
 keyword: "type",
 params: { type: "string" }
@@ -13620,10 +13953,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "fewer" || data7 === "later" || data7 === "nights" || data7 === "fresher")) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/rather",
 keyword: "enum",
-params: { allowedValues: schema74.properties.rather.enum }
+params: { allowedValues: schema75.properties.rather.enum }
 }];
 return false;
 }
@@ -13636,7 +13969,7 @@ const _errs18 = errors;
 if (errors === _errs18) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 if (Object.keys(data8).length > 300) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/parts",
 keyword: "maxProperties",
 params: { limit: 300 }
@@ -13646,7 +13979,7 @@ return false;
 let data9 = data8[key3];
 const _errs21 = errors;
 if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9))) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "integer" }
@@ -13656,7 +13989,7 @@ return false;
 if (errors === _errs21) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 12 || isNaN(data9)) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -13666,7 +13999,7 @@ limit: 12
 }];
 return false;
 } else if (data9 < 1 || isNaN(data9)) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -13681,7 +14014,7 @@ return false;
 if (!(_errs21 === errors)) break;
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/parts",
 keyword: "type",
 params: { type: "object" }
@@ -13698,14 +14031,14 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (Array.isArray(data10)) {
 if (data10.length > 100) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "maxItems",
 params: { limit: 100 }
 }];
 return false;
 } else if (data10.length < 0) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "minItems",
 params: { limit: 0 }
@@ -13719,14 +14052,14 @@ const _errs25 = errors;
 if (errors === _errs25) {
 if (Array.isArray(data11)) {
 if (data11.length > 12) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "maxItems",
 params: { limit: 12 }
 }];
 return false;
 } else if (data11.length < 2) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "minItems",
 params: { limit: 2 }
@@ -13740,14 +14073,14 @@ const _errs27 = errors;
 if (errors === _errs27) {
 if (typeof data12 === "string") {
 if (func2(data12) > 200) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data12) < 1) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "minLength",
 params: { limit: 1 }
@@ -13755,7 +14088,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "type",
 params: { type: "string" }
@@ -13767,7 +14100,7 @@ if (!(_errs27 === errors)) break;
 }
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "type",
 params: { type: "array" }
@@ -13779,7 +14112,7 @@ if (!(_errs25 === errors)) break;
 }
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "type",
 params: { type: "array" }
@@ -13796,7 +14129,7 @@ const _errs29 = errors;
 if (errors === _errs29) {
 if (data13 && typeof data13 == "object" && !Array.isArray(data13)) {
 if (Object.keys(data13).length > 1e3) {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/agreed",
 keyword: "maxProperties",
 params: { limit: 1e3 }
@@ -13817,7 +14150,7 @@ errors = vErrors.length;
 if (!(_errs32 === errors)) break;
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/agreed",
 keyword: "type",
 params: { type: "object" }
@@ -13837,7 +14170,7 @@ var valid0 = _errs29 === errors;
 }
 }
 } else {
-validate180.errors = [{
+validate182.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -13845,25 +14178,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate180.errors = vErrors;
+validate182.errors = vErrors;
 return errors === 0;
 }
-validate180.evaluated = {
+validate182.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate190(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate192(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate190.evaluated;
+const evaluated0 = validate192.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.firm === void 0 && (missing0 = "firm") || data.at === void 0 && (missing0 = "at")) {
-validate190.errors = [{
+validate192.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13872,7 +14205,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "piece" || key0 === "question" || key0 === "firm" || key0 === "at")) {
-validate190.errors = [{
+validate192.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13886,7 +14219,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate190.errors = [{
+validate192.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -13894,7 +14227,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate190.errors = [{
+validate192.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -13907,14 +14240,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs4 = errors;
-if (!validate167(data.question, {
+if (!validate169(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
+vErrors = vErrors === null ? validate169.errors : vErrors.concat(validate169.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -13923,7 +14256,7 @@ if (valid0) {
 if (data.firm !== void 0) {
 const _errs5 = errors;
 if (typeof data.firm !== "boolean") {
-validate190.errors = [{
+validate192.errors = [{
 instancePath: instancePath + "/firm",
 keyword: "type",
 params: { type: "boolean" }
@@ -13939,7 +14272,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (func2(data3) > 40) {
-validate190.errors = [{
+validate192.errors = [{
 instancePath: instancePath + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -13947,7 +14280,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate190.errors = [{
+validate192.errors = [{
 instancePath: instancePath + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -13956,6 +14289,303 @@ return false;
 }
 }
 var valid0 = _errs7 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+} else {
+validate192.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate192.errors = vErrors;
+return errors === 0;
+}
+validate192.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate191(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate191.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 2e3) {
+validate191.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 2e3 }
+}];
+return false;
+} else if (data.length < 1) {
+validate191.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate192(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate192.errors : vErrors.concat(validate192.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate191.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate191.errors = vErrors;
+return errors === 0;
+}
+validate191.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate190(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate190.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.done === void 0 && (missing0 = "done")) {
+validate190.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until")) {
+validate190.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.from !== void 0) {
+let data0 = data.from;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (func2(data0) > 40) {
+validate190.errors = [{
+instancePath: instancePath + "/from",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate190.errors = [{
+instancePath: instancePath + "/from",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.done !== void 0) {
+let data1 = data.done;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (Array.isArray(data1)) {
+if (data1.length > 4e3) {
+validate190.errors = [{
+instancePath: instancePath + "/done",
+keyword: "maxItems",
+params: { limit: 4e3 }
+}];
+return false;
+} else if (data1.length < 0) {
+validate190.errors = [{
+instancePath: instancePath + "/done",
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data1.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data2 = data1[i0];
+const _errs6 = errors;
+if (errors === _errs6) {
+if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
+let missing1;
+if (data2.step === void 0 && (missing1 = "step") || data2.at === void 0 && (missing1 = "at")) {
+validate190.errors = [{
+instancePath: instancePath + "/done/" + i0,
+keyword: "required",
+params: { missingProperty: missing1 }
+}];
+return false;
+} else {
+const _errs8 = errors;
+for (const key1 in data2) if (!(key1 === "step" || key1 === "at")) {
+validate190.errors = [{
+instancePath: instancePath + "/done/" + i0,
+keyword: "additionalProperties",
+params: { additionalProperty: key1 }
+}];
+return false;
+}
+if (_errs8 === errors) {
+if (data2.step !== void 0) {
+let data3 = data2.step;
+const _errs9 = errors;
+if (errors === _errs9) {
+if (typeof data3 === "string") {
+if (func2(data3) > 200) {
+validate190.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/step",
+keyword: "maxLength",
+params: { limit: 200 }
+}];
+return false;
+} else if (func2(data3) < 1) {
+validate190.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/step",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate190.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/step",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid2 = _errs9 === errors;
+} else var valid2 = true;
+if (valid2) {
+if (data2.at !== void 0) {
+let data4 = data2.at;
+const _errs11 = errors;
+if (errors === _errs11) {
+if (typeof data4 === "string") {
+if (func2(data4) > 40) {
+validate190.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/at",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate190.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/at",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid2 = _errs11 === errors;
+} else var valid2 = true;
+}
+}
+}
+} else {
+validate190.errors = [{
+instancePath: instancePath + "/done/" + i0,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+if (!(_errs6 === errors)) break;
+}
+}
+} else {
+validate190.errors = [{
+instancePath: instancePath + "/done",
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.said !== void 0) {
+const _errs13 = errors;
+if (!validate191(data.said, {
+instancePath: instancePath + "/said",
+parentData: data,
+parentDataProperty: "said",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate191.errors : vErrors.concat(validate191.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs13 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.until !== void 0) {
+let data6 = data.until;
+const _errs14 = errors;
+if (errors === _errs14) {
+if (typeof data6 === "string") {
+if (func2(data6) > 40) {
+validate190.errors = [{
+instancePath: instancePath + "/until",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate190.errors = [{
+instancePath: instancePath + "/until",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs14 === errors;
 } else var valid0 = true;
 }
 }
@@ -13975,303 +14605,6 @@ validate190.errors = vErrors;
 return errors === 0;
 }
 validate190.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate189(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate189.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 2e3) {
-validate189.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 2e3 }
-}];
-return false;
-} else if (data.length < 1) {
-validate189.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 1 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate190(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate190.errors : vErrors.concat(validate190.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate189.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-validate189.errors = vErrors;
-return errors === 0;
-}
-validate189.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate188(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate188.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.done === void 0 && (missing0 = "done")) {
-validate188.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until")) {
-validate188.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.from !== void 0) {
-let data0 = data.from;
-const _errs2 = errors;
-if (errors === _errs2) {
-if (typeof data0 === "string") {
-if (func2(data0) > 40) {
-validate188.errors = [{
-instancePath: instancePath + "/from",
-keyword: "maxLength",
-params: { limit: 40 }
-}];
-return false;
-}
-} else {
-validate188.errors = [{
-instancePath: instancePath + "/from",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.done !== void 0) {
-let data1 = data.done;
-const _errs4 = errors;
-if (errors === _errs4) {
-if (Array.isArray(data1)) {
-if (data1.length > 4e3) {
-validate188.errors = [{
-instancePath: instancePath + "/done",
-keyword: "maxItems",
-params: { limit: 4e3 }
-}];
-return false;
-} else if (data1.length < 0) {
-validate188.errors = [{
-instancePath: instancePath + "/done",
-keyword: "minItems",
-params: { limit: 0 }
-}];
-return false;
-} else {
-const len0 = data1.length;
-for (let i0 = 0; i0 < len0; i0++) {
-let data2 = data1[i0];
-const _errs6 = errors;
-if (errors === _errs6) {
-if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
-let missing1;
-if (data2.step === void 0 && (missing1 = "step") || data2.at === void 0 && (missing1 = "at")) {
-validate188.errors = [{
-instancePath: instancePath + "/done/" + i0,
-keyword: "required",
-params: { missingProperty: missing1 }
-}];
-return false;
-} else {
-const _errs8 = errors;
-for (const key1 in data2) if (!(key1 === "step" || key1 === "at")) {
-validate188.errors = [{
-instancePath: instancePath + "/done/" + i0,
-keyword: "additionalProperties",
-params: { additionalProperty: key1 }
-}];
-return false;
-}
-if (_errs8 === errors) {
-if (data2.step !== void 0) {
-let data3 = data2.step;
-const _errs9 = errors;
-if (errors === _errs9) {
-if (typeof data3 === "string") {
-if (func2(data3) > 200) {
-validate188.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/step",
-keyword: "maxLength",
-params: { limit: 200 }
-}];
-return false;
-} else if (func2(data3) < 1) {
-validate188.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/step",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate188.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/step",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid2 = _errs9 === errors;
-} else var valid2 = true;
-if (valid2) {
-if (data2.at !== void 0) {
-let data4 = data2.at;
-const _errs11 = errors;
-if (errors === _errs11) {
-if (typeof data4 === "string") {
-if (func2(data4) > 40) {
-validate188.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/at",
-keyword: "maxLength",
-params: { limit: 40 }
-}];
-return false;
-}
-} else {
-validate188.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/at",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid2 = _errs11 === errors;
-} else var valid2 = true;
-}
-}
-}
-} else {
-validate188.errors = [{
-instancePath: instancePath + "/done/" + i0,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-if (!(_errs6 === errors)) break;
-}
-}
-} else {
-validate188.errors = [{
-instancePath: instancePath + "/done",
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.said !== void 0) {
-const _errs13 = errors;
-if (!validate189(data.said, {
-instancePath: instancePath + "/said",
-parentData: data,
-parentDataProperty: "said",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate189.errors : vErrors.concat(validate189.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs13 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.until !== void 0) {
-let data6 = data.until;
-const _errs14 = errors;
-if (errors === _errs14) {
-if (typeof data6 === "string") {
-if (func2(data6) > 40) {
-validate188.errors = [{
-instancePath: instancePath + "/until",
-keyword: "maxLength",
-params: { limit: 40 }
-}];
-return false;
-}
-} else {
-validate188.errors = [{
-instancePath: instancePath + "/until",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs14 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-} else {
-validate188.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-validate188.errors = vErrors;
-return errors === 0;
-}
-validate188.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
@@ -14336,11 +14669,11 @@ params: { type: "number" }
 }];
 return false;
 }
-if (10 !== data1) {
+if (11 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 keyword: "const",
-params: { allowedValue: 10 }
+params: { allowedValue: 11 }
 }];
 return false;
 }
@@ -14428,14 +14761,14 @@ var valid0 = _errs10 === errors;
 if (valid0) {
 if (data.room !== void 0) {
 const _errs11 = errors;
-if (!validate65(data.room, {
+if (!validate67(data.room, {
 instancePath: instancePath + "/room",
 parentData: data,
 parentDataProperty: "room",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate65.errors : vErrors.concat(validate65.errors);
+vErrors = vErrors === null ? validate67.errors : vErrors.concat(validate67.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -14443,14 +14776,14 @@ var valid0 = _errs11 === errors;
 if (valid0) {
 if (data.board !== void 0) {
 const _errs12 = errors;
-if (!validate67(data.board, {
+if (!validate69(data.board, {
 instancePath: instancePath + "/board",
 parentData: data,
 parentDataProperty: "board",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate67.errors : vErrors.concat(validate67.errors);
+vErrors = vErrors === null ? validate69.errors : vErrors.concat(validate69.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs12 === errors;
@@ -14458,14 +14791,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.blends !== void 0) {
 const _errs13 = errors;
-if (!validate71(data.blends, {
+if (!validate73(data.blends, {
 instancePath: instancePath + "/blends",
 parentData: data,
 parentDataProperty: "blends",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate71.errors : vErrors.concat(validate71.errors);
+vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
@@ -14473,14 +14806,14 @@ var valid0 = _errs13 === errors;
 if (valid0) {
 if (data.colours !== void 0) {
 const _errs14 = errors;
-if (!validate82(data.colours, {
+if (!validate84(data.colours, {
 instancePath: instancePath + "/colours",
 parentData: data,
 parentDataProperty: "colours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate82.errors : vErrors.concat(validate82.errors);
+vErrors = vErrors === null ? validate84.errors : vErrors.concat(validate84.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs14 === errors;
@@ -14488,14 +14821,14 @@ var valid0 = _errs14 === errors;
 if (valid0) {
 if (data.pieces !== void 0) {
 const _errs15 = errors;
-if (!validate84(data.pieces, {
+if (!validate86(data.pieces, {
 instancePath: instancePath + "/pieces",
 parentData: data,
 parentDataProperty: "pieces",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate84.errors : vErrors.concat(validate84.errors);
+vErrors = vErrors === null ? validate86.errors : vErrors.concat(validate86.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs15 === errors;
@@ -14503,14 +14836,14 @@ var valid0 = _errs15 === errors;
 if (valid0) {
 if (data.rods !== void 0) {
 const _errs16 = errors;
-if (!validate96(data.rods, {
+if (!validate98(data.rods, {
 instancePath: instancePath + "/rods",
 parentData: data,
 parentDataProperty: "rods",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate96.errors : vErrors.concat(validate96.errors);
+vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs16 === errors;
@@ -14518,14 +14851,14 @@ var valid0 = _errs16 === errors;
 if (valid0) {
 if (data.hours !== void 0) {
 const _errs17 = errors;
-if (!validate109(data.hours, {
+if (!validate111(data.hours, {
 instancePath: instancePath + "/hours",
 parentData: data,
 parentDataProperty: "hours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate109.errors : vErrors.concat(validate109.errors);
+vErrors = vErrors === null ? validate111.errors : vErrors.concat(validate111.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs17 === errors;
@@ -14533,14 +14866,14 @@ var valid0 = _errs17 === errors;
 if (valid0) {
 if (data.dates !== void 0) {
 const _errs18 = errors;
-if (!validate111(data.dates, {
+if (!validate113(data.dates, {
 instancePath: instancePath + "/dates",
 parentData: data,
 parentDataProperty: "dates",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate111.errors : vErrors.concat(validate111.errors);
+vErrors = vErrors === null ? validate113.errors : vErrors.concat(validate113.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs18 === errors;
@@ -14548,14 +14881,14 @@ var valid0 = _errs18 === errors;
 if (valid0) {
 if (data.practice !== void 0) {
 const _errs19 = errors;
-if (!validate115(data.practice, {
+if (!validate117(data.practice, {
 instancePath: instancePath + "/practice",
 parentData: data,
 parentDataProperty: "practice",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate115.errors : vErrors.concat(validate115.errors);
+vErrors = vErrors === null ? validate117.errors : vErrors.concat(validate117.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs19 === errors;
@@ -14563,14 +14896,14 @@ var valid0 = _errs19 === errors;
 if (valid0) {
 if (data.workshop !== void 0) {
 const _errs20 = errors;
-if (!validate117(data.workshop, {
+if (!validate119(data.workshop, {
 instancePath: instancePath + "/workshop",
 parentData: data,
 parentDataProperty: "workshop",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate117.errors : vErrors.concat(validate117.errors);
+vErrors = vErrors === null ? validate119.errors : vErrors.concat(validate119.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs20 === errors;
@@ -14578,14 +14911,14 @@ var valid0 = _errs20 === errors;
 if (valid0) {
 if (data.cake !== void 0) {
 const _errs21 = errors;
-if (!validate126(data.cake, {
+if (!validate128(data.cake, {
 instancePath: instancePath + "/cake",
 parentData: data,
 parentDataProperty: "cake",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate126.errors : vErrors.concat(validate126.errors);
+vErrors = vErrors === null ? validate128.errors : vErrors.concat(validate128.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs21 === errors;
@@ -14593,14 +14926,14 @@ var valid0 = _errs21 === errors;
 if (valid0) {
 if (data.portions !== void 0) {
 const _errs22 = errors;
-if (!validate146(data.portions, {
+if (!validate148(data.portions, {
 instancePath: instancePath + "/portions",
 parentData: data,
 parentDataProperty: "portions",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate146.errors : vErrors.concat(validate146.errors);
+vErrors = vErrors === null ? validate148.errors : vErrors.concat(validate148.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs22 === errors;
@@ -14608,14 +14941,14 @@ var valid0 = _errs22 === errors;
 if (valid0) {
 if (data.card !== void 0) {
 const _errs23 = errors;
-if (!validate148(data.card, {
+if (!validate150(data.card, {
 instancePath: instancePath + "/card",
 parentData: data,
 parentDataProperty: "card",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate148.errors : vErrors.concat(validate148.errors);
+vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -14623,14 +14956,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.mast !== void 0) {
 const _errs24 = errors;
-if (!validate152(data.mast, {
+if (!validate154(data.mast, {
 instancePath: instancePath + "/mast",
 parentData: data,
 parentDataProperty: "mast",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate152.errors : vErrors.concat(validate152.errors);
+vErrors = vErrors === null ? validate154.errors : vErrors.concat(validate154.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs24 === errors;
@@ -14638,14 +14971,14 @@ var valid0 = _errs24 === errors;
 if (valid0) {
 if (data.reserves !== void 0) {
 const _errs25 = errors;
-if (!validate154(data.reserves, {
+if (!validate156(data.reserves, {
 instancePath: instancePath + "/reserves",
 parentData: data,
 parentDataProperty: "reserves",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate154.errors : vErrors.concat(validate154.errors);
+vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -14653,14 +14986,14 @@ var valid0 = _errs25 === errors;
 if (valid0) {
 if (data.measured !== void 0) {
 const _errs26 = errors;
-if (!validate160(data.measured, {
+if (!validate162(data.measured, {
 instancePath: instancePath + "/measured",
 parentData: data,
 parentDataProperty: "measured",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate160.errors : vErrors.concat(validate160.errors);
+vErrors = vErrors === null ? validate162.errors : vErrors.concat(validate162.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs26 === errors;
@@ -14668,14 +15001,14 @@ var valid0 = _errs26 === errors;
 if (valid0) {
 if (data.log !== void 0) {
 const _errs27 = errors;
-if (!validate165(data.log, {
+if (!validate167(data.log, {
 instancePath: instancePath + "/log",
 parentData: data,
 parentDataProperty: "log",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate165.errors : vErrors.concat(validate165.errors);
+vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs27 === errors;
@@ -14683,14 +15016,14 @@ var valid0 = _errs27 === errors;
 if (valid0) {
 if (data.steps !== void 0) {
 const _errs28 = errors;
-if (!validate180(data.steps, {
+if (!validate182(data.steps, {
 instancePath: instancePath + "/steps",
 parentData: data,
 parentDataProperty: "steps",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate180.errors : vErrors.concat(validate180.errors);
+vErrors = vErrors === null ? validate182.errors : vErrors.concat(validate182.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs28 === errors;
@@ -14698,14 +15031,14 @@ var valid0 = _errs28 === errors;
 if (valid0) {
 if (data.bench !== void 0) {
 const _errs29 = errors;
-if (!validate188(data.bench, {
+if (!validate190(data.bench, {
 instancePath: instancePath + "/bench",
 parentData: data,
 parentDataProperty: "bench",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate188.errors : vErrors.concat(validate188.errors);
+vErrors = vErrors === null ? validate190.errors : vErrors.concat(validate190.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs29 === errors;
