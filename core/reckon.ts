@@ -22,6 +22,7 @@ import {
   type Edited,
   type Joining,
 } from './days/index.ts';
+import { eatersReport } from './eaters.ts';
 import { figureReport } from './figure-report.ts';
 import { groundReport } from './ground-report.ts';
 import { blendOf, measureOf, place } from './figure/index.ts';
@@ -169,6 +170,8 @@ const PARTS = {
   ground: (b: Build, p: Parts) => groundReport(b, p.bones().balance.mass, p.sums()),
   /** Many alike that have to weigh the same. */
   portions: (b: Build, p: Parts) => portionsOf(b, p.paste()),
+  /** What those who eat it must not have, or must be told. */
+  eaters: (b: Build, p: Parts) => eatersReport(b, { paste: p.paste(), cake: p.cake(), bones: p.bones() }),
   /** What it takes from the shelf or the shop. */
   needs: (b: Build, p: Parts) => needsOf(b, p.paste(), p.bones(), p.cake()),
   /** Doses that ask for trouble, by blend. */

@@ -1,4 +1,5 @@
 import {
+  ASKED,
   boardRecord,
   briefRecord,
   colourRecord,
@@ -10,10 +11,12 @@ import {
   practiceRecord,
   replaced,
   roomRecord,
+  type Asked,
   type Board,
   type Brief,
   type Build,
   type Colour,
+  type Eaters,
   type Practice,
   type Room,
   type Change,
@@ -38,6 +41,20 @@ export function rename(build: Build, name: string): Change {
   return wrong === undefined ? ok({ ...build, name: name.trim() }) : fail(wrong, 'name');
 }
 
+/** Mark parts of the brief as said: they are no longer taken as usual. */
+export function withSaid(build: Build, ...keys: readonly Asked[]): Build {
+  const { said } = build.brief;
+  if (said === undefined || keys.every((key) => said.includes(key))) return build;
+  const all = ASKED.filter((key) => said.includes(key) || keys.includes(key));
+  return { ...build, brief: { ...build.brief, said: all } };
+}
+
+/** Who eats it; nobody said where nothing is given. */
+export function setEaters(build: Build, eaters: Eaters | undefined): Build {
+  const { eaters: _eaters, ...brief } = build.brief;
+  return withSaid({ ...build, brief: eaters ? { ...brief, eaters } : brief }, 'eaters');
+}
+
 /** Change the brief; refused without a date and a time, in a zone there is not, or with an endless note. */
 export function setBrief(build: Build, patch: Partial<Brief>): Change {
   const brief = { ...build.brief, ...patch };
@@ -47,7 +64,8 @@ export function setBrief(build: Build, patch: Partial<Brief>): Change {
     return fail(`There is no time zone “${brief.zone.slice(0, 60)}” here.`, 'zone');
   const longest = briefRecord.properties.note.maxLength ?? Infinity;
   if (brief.note.length > longest) return fail(`A note has ${longest} letters at the most.`, 'note');
-  return ok({ ...build, brief });
+  const now = { ...build, brief };
+  return ok(withSaid(now, ...ASKED.filter((key) => key in patch)));
 }
 
 /** Change the air of the room; refused outside the record, the last one known stays. */
@@ -62,7 +80,7 @@ export function setRoom(build: Build, patch: Partial<Room>): Change {
       air: (least, most) => `Air speed has to lie between ${least} and ${most} metres a second.`,
     },
   );
-  return room.ok ? ok({ ...build, room: room.value }) : room;
+  return room.ok ? ok(withSaid({ ...build, room: room.value }, 'room')) : room;
 }
 
 /** Other air from ten in the evening to eight in the morning; with nothing said the night is as the day. */
@@ -87,7 +105,7 @@ export function setBoard(build: Build, patch: Partial<Board>): Change {
       feet: (_, most) => `Feet are between nothing and ${most} mm high.`,
     },
   );
-  return board.ok ? ok({ ...build, board: board.value }) : board;
+  return board.ok ? ok(withSaid({ ...build, board: board.value }, 'base')) : board;
 }
 
 /** Change how this person works; refused outside the record. */
@@ -123,7 +141,7 @@ export function checkedHours(hours: readonly Hours[]): Result<Hours[]> {
 /** Set the working week. */
 export function setHours(build: Build, hours: readonly Hours[]): Change {
   const checked = checkedHours(hours);
-  return checked.ok ? ok({ ...build, hours: checked.value }) : checked;
+  return checked.ok ? ok(withSaid({ ...build, hours: checked.value }, 'hours')) : checked;
 }
 
 /** Put a blend in, under an id made from its name; refused where it cannot be mixed. */

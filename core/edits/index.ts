@@ -85,10 +85,12 @@ export {
   setBrief,
   setColour,
   setDate,
+  setEaters,
   setHours,
   setNight,
   setPractice,
   setRoom,
   tick,
+  withSaid,
 } from './edit.ts';
 export { type CoreOption, USUAL_COAT, overCore } from './over-core.ts';
