@@ -50,6 +50,8 @@ const HAS: Readonly<Record<Avoided, { readonly name: string; readonly has: reado
 /** A cylinder that holds all a child under three may choke on, mm: 16 CFR 1501.4, small parts. */
 const SMALL_PART: Mm = 31.7;
 
+const lowerFirst = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
+
 const meets = (avoid: Avoided, allergens: readonly string[]): boolean =>
   allergens.some((a) => HAS[avoid].has.some((h) => a.toLowerCase().includes(h)));
 
@@ -66,7 +68,8 @@ function pasteNotes(batches: readonly Batch[], avoid: Avoided): EaterNote[] {
   const { name } = HAS[avoid];
   const bad = batches.filter((b) => meets(avoid, b.allergens) || suits(b.blend, avoid) === 'no');
   const rest = batches.filter((b) => !bad.includes(b) && suits(b.blend, avoid) !== 'yes');
-  const pastes = (of: readonly Batch[]) => listed([...new Set(of.map((b) => pasteName(b.blend)))]);
+  const pastes = (of: readonly Batch[]) =>
+    listed([...new Set(of.map((b) => lowerFirst(pasteName(b.blend))))]);
   const note = (
     id: string,
     level: HazardLevel,
@@ -80,14 +83,14 @@ function pasteNotes(batches: readonly Batch[], avoid: Avoided): EaterNote[] {
       'paste',
       'must',
       bad,
-      `There is ${name} in ${pastes(bad)}.`,
+      `There ${name === 'nuts' ? 'are' : 'is'} ${name} in ${pastes(bad)}.`,
       'Make those pieces of another paste, with tools and icing sugar of its own.',
     ),
     ...note(
       'label',
       'should',
       rest,
-      `Whether there is ${name} in ${pastes(rest)} is not known here.`,
+      `Whether there ${name === 'nuts' ? 'are' : 'is'} ${name} in ${pastes(rest)} is not known here.`,
       'Read the label of each pack, and of colours, dusts and glaze.',
     ),
   ];
@@ -146,13 +149,14 @@ const across = (p: Piece): Mm => {
 function childNotes(build: Build, { bones }: EatenParts, { who }: Eaters, sticks: number): EaterNote[] {
   const out: EaterNote[] = [];
   const rods = everyRod(bones).filter((r) => r.stock.family !== 'pasta');
+  const wires = rods.some((r) => r.stock.family === 'wire');
   if (sticks > 0)
     out.push({
       id: 'sticks',
       level: who === 'under3' ? 'must' : 'should',
       at: 'sticks',
       of: rods.map((r) => r.rod.id),
-      why: `There ${sticks === 1 ? 'is a stick' : `are ${inWords(sticks)} sticks and wires`} in it: none where a small child bites.`,
+      why: `There ${sticks === 1 ? 'is a stick' : `are ${inWords(sticks)} sticks${wires ? ' and wires' : ''}`} in it: none where a small child bites.`,
       what: 'Take it apart before it is served and count them out, or ask whether it is eaten at all.',
     });
   const small = who === 'under3' ? build.pieces.filter((p) => across(p) <= SMALL_PART) : [];

@@ -6,6 +6,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'shelf', component: () => import('./shelf/ShelfView.vue') },
     { path: '/stores', name: 'stores', component: () => import('./stores/StoresView.vue') },
+    { path: '/start', name: 'start', component: () => import('./start/StartView.vue') },
     {
       path: '/reckoner/:question?',
       name: 'reckoner',

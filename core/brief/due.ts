@@ -1,4 +1,4 @@
-import { en } from 'chrono-node';
+import { casual, GB } from 'chrono-node/en';
 import { fail, localDay, localInstant, ok, tellLocal, type Result } from '../quantity/index.ts';
 import { plainly } from './matching.ts';
 import type { Blank, Reading } from './types.ts';
@@ -32,7 +32,7 @@ const asWritten = (text: string): string =>
 
 /** A date and a time as people say them, read forwards from the present; an hour that is not said is noon. */
 export function readDue(text: string, at: Reading): Result<string> {
-  const parser = at.dayFirst ? en.GB : en.casual;
+  const parser = at.dayFirst ? GB : casual;
   const weekOn = /\b(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s+week\b/.test(plainly(text));
   const found = parser.parse(asWritten(text), wallClock(at), { forwardDate: true });
   const day = found.find((f) => f.start.isCertain('day') || f.start.isCertain('weekday')) ?? found[0];

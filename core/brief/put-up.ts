@@ -10,8 +10,8 @@ import type { Base, Reading, Said } from './types.ts';
 const CAKE_STRETCH = 300;
 /** The board stands out round a cake by so much on every side, mm; common practice. */
 const RIM = 40;
-/** A week ahead, where no day is said: only the odds would need it, and they are not told then. */
-const WEEK = 7 * 86_400_000;
+/** Two weeks ahead, in the afternoon, where no day is said: a place is held, and it is marked as taken for usual. */
+const TWO_WEEKS = 14 * 86_400_000;
 
 /** What a start is told by what was said. */
 export function wantedBy(said: Said): Wanted {
@@ -25,6 +25,9 @@ export function wantedBy(said: Said): Wanted {
     varied: said.varied,
   };
 }
+
+/** What a cake is covered in until another colour is chosen. */
+const ICING = { id: 'cake-covering', name: 'cake covering', hex: '#f3ede0' };
 
 const CARD: Readonly<Record<Build['board']['material'], TierBoard>> = {
   drum: 'drum',
@@ -47,7 +50,7 @@ function onBase(build: Build, base: Base): Result<Build> {
     shape: base.shape,
     width: base.width,
     height: base.height,
-    cover: { thickness: 4, blend: build.blends.at(-1)!.id, colour: build.colours[0]!.id },
+    cover: { thickness: 4, blend: build.blends.at(-1)!.id, colour: ICING.id },
     board: { kind: 'card', width: base.width },
     posts: { stock: 'dowel6', number: 4 },
     stuck: true,
@@ -55,6 +58,7 @@ function onBase(build: Build, base: Base): Result<Build> {
   const wide = Math.ceil((Math.max(base.width, card.width) + 2 * RIM) / 10) * 10;
   const stands: Build = {
     ...build,
+    colours: [...build.colours, ICING],
     board: { ...board, shape: base.shape, width: wide, material: 'drum' },
     cake: { ...build.cake, tiers: [tier] },
   };
@@ -62,7 +66,7 @@ function onBase(build: Build, base: Base): Result<Build> {
 }
 
 /** Local date and time of an instant in UTC, for a due time that only holds a place. */
-const placeHolder = (now: number): string => new Date(now + WEEK).toISOString().slice(0, 11) + '12:00';
+const placeHolder = (now: number): string => new Date(now + TWO_WEEKS).toISOString().slice(0, 11) + '15:00';
 
 /**
  * The build that was said: the figure of its start, what it stands on, the brief, the week and the room. What was not said is

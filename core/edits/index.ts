@@ -3,6 +3,7 @@
  * and the geometry of the figure; none of them changes what it was given.
  */
 export { fitToGirth, resize, setArt, setBall, setCoat, setForm, setGrams, setKind } from './edit-form.ts';
+export { begunAgain } from './begin-again.ts';
 export { addSolid, splitPiece, unitDoubt } from './edit-parts.ts';
 export {
   addTier,

@@ -86,6 +86,7 @@ describe('the log', () => {
   it('a new build starts from what the others saw', async () => {
     await b.driver.get(served.url);
     await b.push('New build');
+    await b.push('with an empty board');
     // what the others taught is worked out before the new build opens
     await b.driver.wait(until.urlMatches(/\/build\/.+\/shape/), PATIENCE);
     const url = await b.driver.getCurrentUrl();

@@ -268,6 +268,7 @@ describe('a browser that keeps nothing', () => {
       await has(bare, '.problem', /keeps nothing here/);
       await has(bare, '.shelf li', 'Ferryman otter');
       await bare.push('New build');
+      await bare.push('with an empty board');
       await bare.find('.frame .stage');
       await bare.press('n');
       await (await bare.find('.ant-modal li button')).sendKeys(Key.ENTER);

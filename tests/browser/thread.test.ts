@@ -170,7 +170,8 @@ describe('hands', () => {
   it('works by keyboard alone: new piece, grams, pair, nudge, undo, redo, remove', async () => {
     await b.driver.get(served.url);
     await b.find('.shelf li');
-    await (await b.button('New build')).sendKeys(Key.ENTER);
+    await (await b.driver.findElement(By.linkText('New build'))).sendKeys(Key.ENTER);
+    await (await b.button('with an empty board')).sendKeys(Key.ENTER);
     await b.find('.frame .stage');
     await b.press('n');
     await (await b.find('.ant-modal li button')).sendKeys(Key.ENTER);

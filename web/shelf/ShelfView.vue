@@ -9,11 +9,10 @@ import { FILE_EXTENSION, fileStem } from '@core/files/index.ts';
 import { db, keeping, type StoredBuild } from '../storage/db.ts';
 import { LONGEST_NAME, tellLocal, type Result } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
-import { removeBuild, savedBuilds, shelve } from '../storage/builds.ts';
+import { removeBuild, shelve } from '../storage/builds.ts';
 import { reading } from '../storage/reading.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import ShelfFigure from './ShelfFigure.vue';
-import { blankBuild } from './blank.ts';
 
 const router = useRouter();
 const { message, modal } = App.useApp();
@@ -63,20 +62,6 @@ onMounted(async () => {
 });
 onBeforeUnmount(() => watching.unsubscribe());
 
-/** What the others taught is worked out only where there is any, with what it takes fetched then. */
-async function begun(): Promise<Build> {
-  const build = blankBuild(cards.value?.map((b) => b.name) ?? []);
-  const others = await savedBuilds();
-  if (!others.some((o) => o.log.length + o.measured.length + o.bench.done.length > 0)) return build;
-  const { knowing } = await import('./knowing.ts');
-  return knowing(build, others);
-}
-
-async function add(): Promise<void> {
-  const shelved = await shelve(await begun());
-  if (shelved.ok) await router.push(`/build/${shelved.value}/shape`);
-  else void message.error(shelved.problem.text, 6);
-}
 async function take(e: Event): Promise<void> {
   const input = e.target as HTMLInputElement;
   const file = input.files?.[0];
@@ -139,7 +124,7 @@ async function demo(): Promise<void> {
         <button class="button" type="button" @click="chooser?.click()">
           <FolderOpen :size="16" /> Open a file
         </button>
-        <button class="button main" type="button" @click="add"><Plus :size="16" /> New build</button>
+        <router-link class="button main" to="/start"><Plus :size="16" /> New build</router-link>
         <input
           ref="chooser"
           class="visually-hidden"
@@ -243,8 +228,10 @@ header {
 h1 {
   font-size: 28px;
 }
-a.button {
+a.button:not(.main) {
   color: inherit;
+}
+a.button {
   text-decoration: none;
 }
 .problem {

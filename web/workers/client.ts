@@ -6,8 +6,11 @@ import type { UpAxis } from '@core/solids/index.ts';
 import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';
 import type { JoinMend } from '@core/join-mends.ts';
 import type { WorkingChoice } from '@core/schools.ts';
+import type { StartAnswers } from '@core/start-answers.ts';
+import type { Wanted } from '@core/starts/index.ts';
 import type { WayOut } from '@core/ways-out.ts';
 import type { DaysApi, MightBe, Planned } from './days.worker.ts';
+import type { StartsApi } from './starts.worker.ts';
 import type { FoundSolid, KeptSolid, SolidsApi, UnionReport } from './solids.worker.ts';
 
 /** Work under way in a worker: its result, and a way to give it up. */
@@ -85,6 +88,13 @@ export const scheduleJob = (
   progress: (share: number) => void,
 ): WorkerJob<Planned> =>
   days.run((api) => api.schedule(build, now, proxy(first), proxy(progress)) as Promise<Planned>);
+
+const starts = new JobRunner<StartsApi>(
+  () => new Worker(new URL('./starts.worker.ts', import.meta.url), { type: 'module', name: 'starts' }),
+);
+/** What a figure that is only said comes to. */
+export const startAnswersJob = (build: Build, start: string, told: Wanted): WorkerJob<StartAnswers> =>
+  starts.run((api) => api.answers(build, start, told) as Promise<StartAnswers>);
 
 /** A worker of its own, so that a look at what might be never disturbs the plan that is being made. */
 const might = new JobRunner<DaysApi>(
