@@ -12,36 +12,34 @@ import {
   notSaid,
   sayBlank,
   sayPhrase,
-  sentenceOf,
+  sentenceSaid,
   withBlank,
   type BlankKey,
-  type Reading,
-  type Said,
+  type ReadingAt,
+  type FigureSaid,
 } from './index.ts';
 
 /** Saturday the 28th of November, eight in the evening. */
-const AT: Reading = {
+const AT: ReadingAt = {
   now: Date.UTC(2026, 10, 28, 20, 0),
   zone: 'Europe/London',
   shown: METRIC,
   dayFirst: true,
 };
-const OTTER: Said = { start: 'sitting', varied: {} };
+const OTTER: FigureSaid = { start: 'sitting', varied: {} };
 
-const value = (key: BlankKey, text: string, at: Reading = AT, said: Said = OTTER): unknown => {
-  const read = (BLANKS[key].read as (t: string, s: Said, a: Reading) => { ok: boolean; value?: unknown })(
-    text,
-    said,
-    at,
-  );
+const value = (key: BlankKey, text: string, at: ReadingAt = AT, said: FigureSaid = OTTER): unknown => {
+  const read = (
+    BLANKS[key].read as (t: string, s: FigureSaid, a: ReadingAt) => { ok: boolean; value?: unknown }
+  )(text, said, at);
   return read.ok ? read.value : undefined;
 };
 const problem = (key: BlankKey, text: string): string => {
   const read = BLANKS[key].read(text, OTTER, AT);
   return read.ok ? '' : read.problem.text;
 };
-const read = (said: Said, at: Reading = AT): string =>
-  sentenceOf(said, at)
+const read = (said: FigureSaid, at: ReadingAt = AT): string =>
+  sentenceSaid(said, at)
     .map((s) => ('text' in s ? s.text : s.words))
     .join('');
 
@@ -198,7 +196,7 @@ describe('every blank', () => {
 
   it.each(keys)('%s reads its own choices again, and refuses nonsense with a sentence', (key) => {
     for (const start of STARTS) {
-      const said: Said = { start: start.id, varied: {} };
+      const said: FigureSaid = { start: start.id, varied: {} };
       const blank = BLANKS[key] as (typeof BLANKS)['paste'];
       for (const c of blank.choices(said, AT)) {
         const back = blank.read(blank.words(c.value, said, AT), said, AT);
@@ -260,7 +258,7 @@ describe('the build that was said', () => {
         value('base', '10 in round cake', AT, { start: 'sitting', varied: {} }),
       ]) {
         if (base && !start.onCake) continue;
-        const said: Said = {
+        const said: FigureSaid = {
           start: start.id,
           varied: {},
           due: '2026-12-05T15:00',
@@ -273,7 +271,7 @@ describe('the build that was said', () => {
   });
 
   it('stands on its own board on the cake, and its sticks still hold', () => {
-    const said: Said = {
+    const said: FigureSaid = {
       start: 'person',
       varied: {},
       base: { kind: 'cake', shape: 'round', width: 203.2, height: 100 },
@@ -285,7 +283,7 @@ describe('the build that was said', () => {
   });
 
   it('says what was said, and takes the rest as usual', () => {
-    const said: Said = { ...OTTER, size: 180, due: '2026-12-05T15:00' };
+    const said: FigureSaid = { ...OTTER, size: 180, due: '2026-12-05T15:00' };
     const build = buildSaid(said, 'one', 'One', AT);
     expect(build.ok && build.value.brief.said).toEqual(['size', 'paste', 'due']);
     expect(build.ok && build.value.brief.eaters).toBeUndefined();
@@ -295,7 +293,7 @@ describe('the build that was said', () => {
   });
 
   it('takes back what the next start cannot have', () => {
-    const said: Said = { ...OTTER, size: 180, inside: 'cake', varied: { head: 0.4 } };
+    const said: FigureSaid = { ...OTTER, size: 180, inside: 'cake', varied: { head: 0.4 } };
     expect(withBlank(said, 'start', 'sweets')).toEqual({ start: 'sweets', varied: {} });
     expect(withBlank(said, 'start', 'person')).toEqual({ start: 'person', size: 180, varied: {} });
     expect(withBlank(said, 'size', undefined).size).toBeUndefined();

@@ -1,7 +1,7 @@
 import { casual, GB } from 'chrono-node/en';
 import { fail, localDay, localInstant, ok, tellLocal, type Result } from '../quantity/index.ts';
 import { plainly } from './matching.ts';
-import type { Blank, Reading } from './types.ts';
+import type { Blank, ReadingAt } from './types.ts';
 
 const two = (n: number) => String(n).padStart(2, '0');
 /** A bare hour up to this is the afternoon: nobody hands a cake over at three in the night. */
@@ -13,7 +13,7 @@ const DAY = 86_400_000;
 const FARTHEST = 730;
 
 /** The clock on the wall as a date of this machine: only its fields are read. */
-function wallClock({ now, zone }: Reading): Date {
+function wallClock({ now, zone }: ReadingAt): Date {
   const { day, minutes } = localDay(now, zone);
   const [y, m, d] = day.split('-').map(Number);
   return new Date(y!, m! - 1, d, Math.floor(minutes / 60), minutes % 60);
@@ -31,7 +31,7 @@ const asWritten = (text: string): string =>
     );
 
 /** A date and a time as people say them, read forwards from the present; an hour that is not said is noon. */
-export function readDue(text: string, at: Reading): Result<string> {
+export function readDue(text: string, at: ReadingAt): Result<string> {
   const parser = at.dayFirst ? GB : casual;
   const weekOn = /\b(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s+week\b/.test(plainly(text));
   const found = parser.parse(asWritten(text), wallClock(at), { forwardDate: true });

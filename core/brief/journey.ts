@@ -1,6 +1,6 @@
 import { fail, ok } from '../quantity/index.ts';
 import type { Journey } from '../record/index.ts';
-import { matching } from './matching.ts';
+import { entriesSaid } from './matching.ts';
 import type { Blank } from './types.ts';
 
 /** How it gets there, as the sentence says it, and what else people say. */
@@ -23,7 +23,7 @@ export const journeyBlank: Blank<Journey> = {
   example: 'car, car seat, carried, far or nowhere',
   words: (journey) => SAID[journey].words,
   read: (text) => {
-    const [found] = matching(text, ALL, (j) => [SAID[j].words, ...SAID[j].also]);
+    const [found] = entriesSaid(text, ALL, (j) => [SAID[j].words, ...SAID[j].also]);
     return found
       ? ok(found)
       : fail(

@@ -9,7 +9,7 @@ import {
   type Start,
   type Stuffing,
 } from '../starts/index.ts';
-import { matching } from './matching.ts';
+import { entriesSaid } from './matching.ts';
 import type { Blank } from './types.ts';
 
 /** What several words may mean is asked back; what none means is told. */
@@ -27,7 +27,7 @@ export const startBlank: Blank<string> = {
   example: 'otter, donkey, sign or sweets',
   words: (id) => startOf(id).name,
   read: (text) => {
-    const found = matching(text, STARTS, (s: Start) => [s.name, s.title, ...s.words]);
+    const found = entriesSaid(text, STARTS, (s: Start) => [s.name, s.title, ...s.words]);
     const one = oneOf(
       text,
       found,
@@ -49,7 +49,7 @@ export const pasteBlank: Blank<PasteSchool> = {
   read: (text) =>
     oneOf(
       text,
-      matching(text, PASTE_SCHOOLS, (p) => [PASTE_WAYS[p].name, ...PASTE_WAYS[p].words]),
+      entriesSaid(text, PASTE_SCHOOLS, (p) => [PASTE_WAYS[p].name, ...PASTE_WAYS[p].words]),
       (p) => PASTE_WAYS[p].name,
       PASTE_SCHOOLS.map((p) => PASTE_WAYS[p].name),
     ),
@@ -74,7 +74,7 @@ export const insideBlank: Blank<Stuffing> = {
     const may = mayBe(said.start);
     return oneOf(
       text,
-      matching(text, may, (i) => [INSIDE_WORDS[i], i, ...(i === 'usual' ? ['light', 'as usual'] : [])]),
+      entriesSaid(text, may, (i) => [INSIDE_WORDS[i], i, ...(i === 'usual' ? ['light', 'as usual'] : [])]),
       (i) => INSIDE_WORDS[i],
       may.map((i) => INSIDE_WORDS[i]),
     );

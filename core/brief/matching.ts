@@ -18,7 +18,7 @@ const SHORTEST = 3;
  * The entries whose words stand in a text; of those, the ones that said most.
  * @param words all the words of an entry
  */
-export function matching<T>(
+export function entriesSaid<T>(
   text: string,
   entries: readonly T[],
   words: (entry: T) => readonly string[],

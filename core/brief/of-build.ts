@@ -3,13 +3,13 @@ import { setBrief, setEaters, setHours, setRoom, withSaid } from '../edits/index
 import { groundOf } from '../ground/index.ts';
 import { pasteName } from '../pastes/index.ts';
 import { fail, formatLength, listed, ok, parseQuantity, type Mm, type Result } from '../quantity/index.ts';
-import type { Asked, Build, Change } from '../record/index.ts';
+import type { BriefKey, Build, Change } from '../record/index.ts';
 import { BLANKS } from './sentence.ts';
-import type { Choice, Reading, Said } from './types.ts';
+import type { Choice, ReadingAt, FigureSaid } from './types.ts';
 
 /** A blank of the brief of a build. */
 export interface BriefBlank {
-  readonly key: Asked;
+  readonly key: BriefKey;
   readonly label: string;
   readonly words: string;
   readonly state: 'said' | 'usual' | 'open';
@@ -21,10 +21,10 @@ export interface BriefBlank {
 export type BriefStretch = { readonly text: string } | BriefBlank;
 
 /** The blanks that are typed here know nothing of a start. */
-const NO_START: Said = { start: '', varied: {} };
+const NO_START: FigureSaid = { start: '', varied: {} };
 
 /** What a figure stands on, in words. */
-function standsOn(build: Build, { shown }: Reading): string {
+function standsOn(build: Build, { shown }: ReadingAt): string {
   const tiers = groundOf(build).layers.filter((l) => l.kind === 'tier');
   const wide = (mm: Mm) => formatLength(mm, shown);
   const board = `a ${wide(build.board.width)} ${build.board.shape} board`;
@@ -34,14 +34,14 @@ function standsOn(build: Build, { shown }: Reading): string {
 }
 
 /** Whether something of the brief was said; of a build that never asked, all of it was. */
-const wasSaid = ({ brief }: Build, key: Asked): boolean =>
+const wasSaid = ({ brief }: Build, key: BriefKey): boolean =>
   brief.said === undefined || brief.said.includes(key);
 
 /**
  * The brief of a build as the sentence it began with. What was never said is told as taken for usual.
  * @param height finished height, mm
  */
-export function briefOf(build: Build, height: Mm, at: Reading): BriefStretch[] {
+export function briefOf(build: Build, height: Mm, at: ReadingAt): BriefStretch[] {
   const { brief } = build;
   const text = (words: string): BriefStretch => ({ text: words });
   const typed = (
@@ -58,7 +58,7 @@ export function briefOf(build: Build, height: Mm, at: Reading): BriefStretch[] {
       choices: blank.choices(NO_START, at),
     };
   };
-  const fixed = (key: Asked, label: string, words: string, under: 'paste' | 'shape'): BriefBlank => ({
+  const fixed = (key: BriefKey, label: string, words: string, under: 'paste' | 'shape'): BriefBlank => ({
     key,
     label,
     words,
@@ -80,7 +80,7 @@ export function briefOf(build: Build, height: Mm, at: Reading): BriefStretch[] {
       choices: [],
     },
     text(' tall, in '),
-    fixed('paste', 'Paste', listed(pastes), 'paste'),
+    fixed('paste', 'Paste', listed(pastes.map((p) => p.charAt(0).toLowerCase() + p.slice(1))), 'paste'),
     text(', standing on '),
     fixed('base', 'Stands on', standsOn(build, at), 'shape'),
     text('. Ready by '),
@@ -98,7 +98,7 @@ export function briefOf(build: Build, height: Mm, at: Reading): BriefStretch[] {
 }
 
 /** The whole figure made as tall as was typed. */
-function sayHeight(build: Build, text: string, { shown }: Reading): Change {
+function sayHeight(build: Build, text: string, { shown }: ReadingAt): Change {
   const read = parseQuantity('length', text.replace(/\b(tall|high)\b/gi, ''), shown.length);
   if (!read.ok) return read;
   const made = toHeight(build, read.value);
@@ -106,7 +106,7 @@ function sayHeight(build: Build, text: string, { shown }: Reading): Change {
 }
 
 /** Something typed into a blank of the brief: the build with it, or why it is not understood. */
-export function sayInBrief(build: Build, key: Asked, text: string, at: Reading): Change {
+export function sayInBrief(build: Build, key: BriefKey, text: string, at: ReadingAt): Change {
   const and = <T>(read: Result<T>, then: (value: T) => Change): Change => (read.ok ? then(read.value) : read);
   switch (key) {
     case 'size':
@@ -127,7 +127,7 @@ export function sayInBrief(build: Build, key: Asked, text: string, at: Reading):
 }
 
 /** What is taken as usual in a brief, and nobody confirmed. */
-export const notConfirmed = (build: Build): Asked[] =>
+export const notConfirmed = (build: Build): BriefKey[] =>
   build.brief.said === undefined
     ? []
     : (['size', 'base', 'due', 'journey', 'eaters', 'hours', 'room'] as const).filter(

@@ -1,10 +1,10 @@
 import { ok, type Result } from '../quantity/index.ts';
 import { setCard } from '../edits/index.ts';
-import { ASKED, emptyBuild, type Build, type TierBoard } from '../record/index.ts';
+import { BRIEF_KEYS, emptyBuild, type Build, type TierBoard } from '../record/index.ts';
 import { startBuild, startOf, usuallyWanted, type Wanted } from '../starts/index.ts';
 import { hoursBlank, longestStretch } from './hours.ts';
 import { BLANKS, notSaid } from './sentence.ts';
-import type { Base, Reading, Said } from './types.ts';
+import type { Base, ReadingAt, FigureSaid } from './types.ts';
 
 /** Carving, coating and covering a cake hang together for so long, minutes. Estimate. */
 const CAKE_STRETCH = 300;
@@ -14,7 +14,7 @@ const RIM = 40;
 const TWO_WEEKS = 14 * 86_400_000;
 
 /** What a start is told by what was said. */
-export function wantedBy(said: Said): Wanted {
+export function wantedBy(said: FigureSaid): Wanted {
   const usual = usuallyWanted(startOf(said.start));
   const hours = said.hours ?? hoursBlank.usual(said)!;
   return {
@@ -72,7 +72,7 @@ const placeHolder = (now: number): string => new Date(now + TWO_WEEKS).toISOStri
  * The build that was said: the figure of its start, what it stands on, the brief, the week and the room. What was not said is
  * taken as usual and is marked so.
  */
-export function buildSaid(said: Said, id: string, name: string, at: Reading): Result<Build> {
+export function buildSaid(said: FigureSaid, id: string, name: string, at: ReadingAt): Result<Build> {
   const start = startOf(said.start);
   const due = said.due ?? placeHolder(at.now);
   const figure = startBuild(start, wantedBy(said), { due, zone: at.zone }, id);
@@ -85,14 +85,14 @@ export function buildSaid(said: Said, id: string, name: string, at: Reading): Re
       ...figure.brief,
       journey: said.journey ?? BLANKS.journey.usual(said)!,
       ...(said.eaters ? { eaters: said.eaters } : {}),
-      said: ASKED.filter((key) => !notSaid(said).includes(key)),
+      said: BRIEF_KEYS.filter((key) => !notSaid(said).includes(key)),
     },
   };
   return onBase(whole, said.base ?? BLANKS.base.usual(said)!);
 }
 
 /** A build with nothing on its board, with what was said of its day and its room. */
-export function boardSaid(said: Said, id: string, name: string, at: Reading): Build {
+export function boardSaid(said: FigureSaid, id: string, name: string, at: ReadingAt): Build {
   const empty = emptyBuild(id, name, { due: said.due ?? placeHolder(at.now), zone: at.zone });
   return {
     ...empty,
@@ -102,7 +102,7 @@ export function boardSaid(said: Said, id: string, name: string, at: Reading): Bu
       ...empty.brief,
       ...(said.journey ? { journey: said.journey } : {}),
       ...(said.eaters ? { eaters: said.eaters } : {}),
-      said: ASKED.filter((key) => said[key] !== undefined),
+      said: BRIEF_KEYS.filter((key) => said[key] !== undefined),
     },
   };
 }

@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '../quantity/index.ts';
-import { ASKED, type Asked } from '../record/index.ts';
+import { BRIEF_KEYS, type BriefKey } from '../record/index.ts';
 import { startOf, STARTS } from '../starts/index.ts';
 import { baseBlank } from './base.ts';
 import { dueBlank } from './due.ts';
@@ -10,7 +10,7 @@ import { insideBlank, pasteBlank, startBlank } from './made-of.ts';
 import { plainly, says } from './matching.ts';
 import { roomBlank } from './room.ts';
 import { sizeBlank } from './size.ts';
-import type { Blank, BlankKey, Reading, Said } from './types.ts';
+import type { Blank, BlankKey, ReadingAt, FigureSaid } from './types.ts';
 
 /** The blanks, each under the name of what it says. */
 export const BLANKS = {
@@ -30,20 +30,24 @@ export const BLANKS = {
 const anyBlank = (key: BlankKey): Blank<unknown> => BLANKS[key] as unknown as Blank<unknown>;
 
 /** A stretch of the sentence: words that stand there, or a blank as it reads now. */
-export type Stretch =
+export type SentencePart =
   | { readonly text: string }
   | {
       readonly key: BlankKey;
       readonly label: string;
       readonly words: string;
-      /** Said, taken as usual, or open: nothing can be taken for it. */
+      /** FigureSaid, taken as usual, or open: nothing can be taken for it. */
       readonly state: 'said' | 'usual' | 'open';
     };
 
 const OPEN: Partial<Record<BlankKey, string>> = { due: 'which day?', eaters: 'whom?' };
 
 /** One blank as it reads now. */
-export function stretchOf(said: Said, key: BlankKey, at: Reading): Exclude<Stretch, { text: string }> {
+export function stretchOf(
+  said: FigureSaid,
+  key: BlankKey,
+  at: ReadingAt,
+): Exclude<SentencePart, { text: string }> {
   const blank = anyBlank(key);
   const value = said[key] ?? blank.usual(said);
   const state = value === undefined ? 'open' : said[key] === undefined ? 'usual' : 'said';
@@ -56,10 +60,10 @@ export function stretchOf(said: Said, key: BlankKey, at: Reading): Exclude<Stret
 }
 
 /** The sentence with its blanks, in the order in which it is read. */
-export function sentenceOf(said: Said, at: Reading): Stretch[] {
+export function sentenceSaid(said: FigureSaid, at: ReadingAt): SentencePart[] {
   const start = startOf(said.start);
   const blank = (key: BlankKey) => stretchOf(said, key, at);
-  const text = (words: string): Stretch => ({ text: words });
+  const text = (words: string): SentencePart => ({ text: words });
   const first = start.article === '' ? '' : `${start.article[0]!.toUpperCase()}${start.article.slice(1)} `;
   return [
     text(first),
@@ -87,25 +91,28 @@ export function sentenceOf(said: Said, at: Reading): Stretch[] {
 }
 
 /** What is taken as usual and matters: counted where it is put on the board, shown in the brief afterwards. */
-export const notSaid = (said: Said): Asked[] =>
-  ASKED.filter((key) => key !== 'paste' && said[key] === undefined);
+export const notSaid = (said: FigureSaid): BriefKey[] =>
+  BRIEF_KEYS.filter((key) => key !== 'paste' && said[key] === undefined);
 
-/** One blank typed: what was said with it, or why it is not understood; nothing else changes. */
-export function sayBlank(said: Said, key: BlankKey, text: string, at: Reading): Result<Said> {
+/**
+ * One blank typed: what was said with it, or why it is not understood; nothing else changes. A phrase that says more than one
+ * thing, or that can only belong to other blanks, is taken apart.
+ */
+export function sayBlank(said: FigureSaid, key: BlankKey, text: string, at: ReadingAt): Result<FigureSaid> {
+  const phrase = phraseIn(said, text, at);
+  if (phrase.ok && phrase.value.filled > 1) return ok(phrase.value.said);
   const read = anyBlank(key).read(text, said, at);
   if (read.ok) return ok(withBlank(said, key, read.value));
-  // a phrase that can only belong to other blanks is taken there
-  const elsewhere = sayPhrase(said, text, at);
-  return elsewhere.ok ? elsewhere : read;
+  return phrase.ok ? ok(phrase.value.said) : read;
 }
 
 /** A blank set, or taken back to usual; another start takes back what was moved of the one before. */
-export function withBlank(said: Said, key: BlankKey, value: unknown): Said {
+export function withBlank(said: FigureSaid, key: BlankKey, value: unknown): FigureSaid {
   const { [key]: _, ...rest } = said;
-  if (value === undefined) return rest as Said;
-  if (key !== 'start') return { ...rest, [key]: value } as Said;
+  if (value === undefined) return rest as FigureSaid;
+  if (key !== 'start') return { ...rest, [key]: value } as FigureSaid;
   const kind = startOf(value as string);
-  const { size, base, inside, ...kept } = rest as Said;
+  const { size, base, inside, ...kept } = rest as FigureSaid;
   const sameKind = size !== undefined && kind.size.kind === startOf(said.start).size.kind;
   return {
     ...kept,
@@ -148,7 +155,16 @@ const LONGEST = 8;
  * A whole phrase, taken apart into blanks: `180 mm sitting animal tomorrow week 3pm evenings damp`. From each place the longest
  * run of words that one blank understands is taken; a blank is filled once.
  */
-export function sayPhrase(said: Said, text: string, at: Reading): Result<Said> {
+export function sayPhrase(said: FigureSaid, text: string, at: ReadingAt): Result<FigureSaid> {
+  const phrase = phraseIn(said, text, at);
+  return phrase.ok ? ok(phrase.value.said) : phrase;
+}
+
+function phraseIn(
+  said: FigureSaid,
+  text: string,
+  at: ReadingAt,
+): Result<{ readonly said: FigureSaid; readonly filled: number }> {
   const words = plainly(text)
     .split(/[\s,]+/)
     .filter(Boolean);
@@ -164,11 +180,11 @@ export function sayPhrase(said: Said, text: string, at: Reading): Result<Said> {
     } else if (DRESSING.test(words[i]!)) i++;
     else return fail(`“${words[i]}” is not understood here. Nothing was changed.`);
   }
-  return filled.size > 0 ? ok(now) : fail('Nothing was said.');
+  return filled.size > 0 ? ok({ said: now, filled: filled.size }) : fail('Nothing was said.');
 }
 
 /** What is made decides how the rest is read: grams of sweets, millimetres of a figure. */
-function startIn(said: Said, text: string, at: Reading): Said {
+function startIn(said: FigureSaid, text: string, at: ReadingAt): FigureSaid {
   const known = STARTS.filter((s) =>
     [s.name, s.title, ...s.words].some((w) => says(plainly(text), w.toLowerCase())),
   );
@@ -184,10 +200,10 @@ interface Taken {
 
 /** The longest run of words from a place that some blank understands whole. */
 function longestFrom(
-  said: Said,
+  said: FigureSaid,
   words: readonly string[],
   from: number,
-  { at, filled }: { readonly at: Reading; readonly filled: ReadonlySet<BlankKey> },
+  { at, filled }: { readonly at: ReadingAt; readonly filled: ReadonlySet<BlankKey> },
 ): Taken | undefined {
   for (let n = Math.min(LONGEST, words.length - from); n > 0; n--) {
     const run = words.slice(from, from + n);
@@ -206,7 +222,7 @@ function longestFrom(
 }
 
 /** What a blank makes of a run of words, where every word of it counts: taking any away would leave something else, or nothing. */
-function understands(said: Said, key: BlankKey, run: readonly string[], at: Reading): unknown {
+function understands(said: FigureSaid, key: BlankKey, run: readonly string[], at: ReadingAt): unknown {
   if (run[0] === 'in' && key !== 'due') return undefined;
   const needs = NEEDS[key];
   if (needs && !needs.test(run.join(' '))) return undefined;

@@ -1,5 +1,5 @@
 import type { Result, Shown } from '../quantity/index.ts';
-import type { Asked, Eaters, Hours, Journey, Room } from '../record/index.ts';
+import type { BriefKey, Eaters, Hours, Journey, Room } from '../record/index.ts';
 import type { PasteSchool, Stuffing } from '../starts/index.ts';
 
 /** What a figure stands on: a board as the start has it or of a width that was said, or a cake. */
@@ -13,7 +13,7 @@ export type Base =
     };
 
 /** What is said of a figure to be made; what is absent is taken as usual. */
-export interface Said {
+export interface FigureSaid {
   readonly start: string;
   readonly size?: number;
   readonly paste?: PasteSchool;
@@ -30,7 +30,7 @@ export interface Said {
 }
 
 /** Where and how it is read: the clock on the wall, units, and which of day and month comes first. */
-export interface Reading {
+export interface ReadingAt {
   /** The present instant, ms since 1970. */
   readonly now: number;
   /** IANA time zone. */
@@ -46,7 +46,7 @@ export interface Choice<T> {
 }
 
 /** Blanks of the sentence: those of the brief, and what is made and what is inside. */
-export type BlankKey = Asked | 'start' | 'inside';
+export type BlankKey = BriefKey | 'start' | 'inside';
 
 /** One blank of the sentence: how a value reads in it, how typed words are understood, what may be chosen. */
 export interface Blank<T> {
@@ -54,9 +54,9 @@ export interface Blank<T> {
   readonly label: string;
   /** What may be typed. */
   readonly example: string;
-  readonly words: (value: T, said: Said, at: Reading) => string;
-  readonly read: (text: string, said: Said, at: Reading) => Result<T>;
-  readonly choices: (said: Said, at: Reading) => readonly Choice<T>[];
+  readonly words: (value: T, said: FigureSaid, at: ReadingAt) => string;
+  readonly read: (text: string, said: FigureSaid, at: ReadingAt) => Result<T>;
+  readonly choices: (said: FigureSaid, at: ReadingAt) => readonly Choice<T>[];
   /** What is taken when nothing is said; undefined where nothing can be. */
-  readonly usual: (said: Said) => T | undefined;
+  readonly usual: (said: FigureSaid) => T | undefined;
 }

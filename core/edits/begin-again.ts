@@ -1,4 +1,4 @@
-import { ASKED, type Build } from '../record/index.ts';
+import { BRIEF_KEYS, type Build } from '../record/index.ts';
 
 /**
  * A build to be made once more: the figure, its pastes and what it learned, with nothing done, weighed, pinned or agreed, and
@@ -9,7 +9,7 @@ export function begunAgain(build: Build): Build {
   const { dates: _dates, portions, ...rest } = build;
   return {
     ...rest,
-    brief: { ...build.brief, said: ASKED.filter((key) => key !== 'due') },
+    brief: { ...build.brief, said: BRIEF_KEYS.filter((key) => key !== 'due') },
     reserves: [],
     steps,
     bench: { done: [] },

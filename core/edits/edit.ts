@@ -1,5 +1,5 @@
 import {
-  ASKED,
+  BRIEF_KEYS,
   boardRecord,
   briefRecord,
   colourRecord,
@@ -11,7 +11,7 @@ import {
   practiceRecord,
   replaced,
   roomRecord,
-  type Asked,
+  type BriefKey,
   type Board,
   type Brief,
   type Build,
@@ -42,10 +42,10 @@ export function rename(build: Build, name: string): Change {
 }
 
 /** Mark parts of the brief as said: they are no longer taken as usual. */
-export function withSaid(build: Build, ...keys: readonly Asked[]): Build {
+export function withSaid(build: Build, ...keys: readonly BriefKey[]): Build {
   const { said } = build.brief;
   if (said === undefined || keys.every((key) => said.includes(key))) return build;
-  const all = ASKED.filter((key) => said.includes(key) || keys.includes(key));
+  const all = BRIEF_KEYS.filter((key) => said.includes(key) || keys.includes(key));
   return { ...build, brief: { ...build.brief, said: all } };
 }
 
@@ -65,7 +65,7 @@ export function setBrief(build: Build, patch: Partial<Brief>): Change {
   const longest = briefRecord.properties.note.maxLength ?? Infinity;
   if (brief.note.length > longest) return fail(`A note has ${longest} letters at the most.`, 'note');
   const now = { ...build, brief };
-  return ok(withSaid(now, ...ASKED.filter((key) => key in patch)));
+  return ok(withSaid(now, ...BRIEF_KEYS.filter((key) => key in patch)));
 }
 
 /** Change the air of the room; refused outside the record, the last one known stays. */

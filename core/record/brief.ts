@@ -20,16 +20,7 @@ export const pushRecord = record({
 export interface PushFactors extends Of<typeof pushRecord> {}
 
 /** What somebody may not eat or does not want. */
-export const AVOIDED = [
-  'nuts',
-  'milk',
-  'egg',
-  'wheat',
-  'soya',
-  'gelatine',
-  'alcohol',
-  'animal',
-] as const;
+export const AVOIDED = ['nuts', 'milk', 'egg', 'wheat', 'soya', 'gelatine', 'alcohol', 'animal'] as const;
 export type Avoided = (typeof AVOIDED)[number];
 
 export const eatersRecord = record({
@@ -43,8 +34,8 @@ export const eatersRecord = record({
 export interface Eaters extends Of<typeof eatersRecord> {}
 
 /** What the brief asks: each is said, or taken as usual. */
-export const ASKED = ['size', 'paste', 'base', 'due', 'journey', 'eaters', 'hours', 'room'] as const;
-export type Asked = (typeof ASKED)[number];
+export const BRIEF_KEYS = ['size', 'paste', 'base', 'due', 'journey', 'eaters', 'hours', 'room'] as const;
+export type BriefKey = (typeof BRIEF_KEYS)[number];
 
 export const briefRecord = record({
   /** Local date and time, `YYYY-MM-DDTHH:mm`. */
@@ -59,7 +50,7 @@ export const briefRecord = record({
   /** Who eats it; nobody said when absent, and cautions stand as for children. */
   eaters: optional(eatersRecord),
   /** What of the brief somebody said or confirmed; when absent, all of it. */
-  said: optional(list(oneOf(ASKED), ASKED.length)),
+  said: optional(list(oneOf(BRIEF_KEYS), BRIEF_KEYS.length)),
   note: text(4000),
 });
 

@@ -17,9 +17,9 @@ export {
   tierBoardRecord,
 } from './board.ts';
 export {
-  ASKED,
+  BRIEF_KEYS,
   AVOIDED,
-  type Asked,
+  type BriefKey,
   type Avoided,
   type Brief,
   type Colour,

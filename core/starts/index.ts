@@ -5,12 +5,4 @@
 export { PASTE_SCHOOLS, PASTE_WAYS, type PasteSchool } from './blends.ts';
 export { startBuild, usuallyWanted } from './put.ts';
 export { startOf, STARTS } from './registry.ts';
-export {
-  STUFFINGS,
-  type Stuffing,
-  type Slider,
-  type Start,
-  type StartCaution,
-  type Wanted,
-  type Variant,
-} from './types.ts';
+export { STUFFINGS, type Start, type Stuffing, type Wanted } from './types.ts';

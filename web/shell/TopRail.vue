@@ -9,7 +9,7 @@ import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
 
 const props = defineProps<{ lens: LensId }>();
-const emit = defineEmits<{ room: []; help: []; save: [] }>();
+const emit = defineEmits<{ room: []; brief: []; help: []; save: [] }>();
 const store = useBuild();
 const here = useOpenBuild();
 const router = useRouter();
@@ -20,6 +20,8 @@ const plan = computed(() => store.days?.plan);
 const due = computed(() =>
   tellLocal(build.value.brief.due, build.value.brief.zone, store.days?.origin?.now ?? Date.now()),
 );
+/** Nobody said the day: it is taken as usual. */
+const dueUsual = computed(() => build.value.brief.said?.includes('due') === false);
 const begun = computed(() => build.value.bench.done.length > 0);
 const startBy = computed(() => {
   const { origin, trouble } = store.days ?? {};
@@ -90,8 +92,10 @@ const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
     <button class="chip" type="button" @click="emit('room')">
       {{ build.room.temperature }} °C · {{ build.room.humidity }} % <span>room</span>
     </button>
-    <button class="chip due" type="button" :class="{ late }" @click="go('days')">
-      {{ due }}
+    <button class="chip due" type="button" :class="{ late }" title="The brief" @click="emit('brief')">
+      <template v-if="dueUsual"
+        ><span class="usual">{{ due }}, as usual</span></template
+      ><template v-else>{{ due }}</template>
       <span v-if="plan || store.planning !== undefined">{{ begun ? 'next' : 'start by' }}</span>
       <strong :class="{ stale: store.stale }">{{ startBy }}</strong>
       <span v-if="store.stale && store.planning === undefined"> as it was</span>
@@ -198,6 +202,9 @@ nav sup {
 }
 .chip span {
   color: var(--ink-2);
+}
+.chip .usual {
+  border-bottom: 1px dotted var(--ink-3);
 }
 .chip .stale {
   color: var(--ink-2);

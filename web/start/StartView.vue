@@ -7,7 +7,7 @@ import { inWords, LONGEST_NAME } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { savedBuilds, shelve } from '../storage/builds.ts';
 import { keepPicture } from '../storage/pictures.ts';
-import BlankField from './BlankField.vue';
+import BlankField from '../shared/BlankField.vue';
 import HeroFigure from './HeroFigure.vue';
 import StartAnswersPane from './StartAnswersPane.vue';
 import StartPlank from './StartPlank.vue';

@@ -1,9 +1,9 @@
-import type { Said } from '@core/brief/index.ts';
+import type { FigureSaid } from '@core/brief/index.ts';
 import { begunAgain, setBrief, setEaters, setHours, setRoom } from '@core/edits/index.ts';
 import type { Build, Change } from '@core/record/index.ts';
 
 /** A build made again, from what it learned and with nothing done; what was said of the new one replaces what it had. */
-export function likeEarlier(earlier: Build, said: Said, own: Pick<Build, 'id' | 'name'>): Build {
+export function likeEarlier(earlier: Build, said: FigureSaid, own: Pick<Build, 'id' | 'name'>): Build {
   let now: Build = begunAgain({ ...earlier, ...own });
   const take = (change: Change): void => {
     if (change.ok) now = change.value;

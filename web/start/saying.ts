@@ -1,30 +1,28 @@
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
-import { useLocalStorage, useSessionStorage } from '@vueuse/core';
+import { useSessionStorage } from '@vueuse/core';
 import {
   buildSaid,
   notSaid,
   sayBlank,
-  sentenceOf,
+  sentenceSaid,
   wantedBy,
   withBlank,
   type BlankKey,
-  type Reading,
-  type Said,
+  type FigureSaid,
 } from '@core/brief/index.ts';
 import type { DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { StartAnswers } from '@core/start-answers.ts';
 import { startOf, STARTS } from '@core/starts/index.ts';
 import type { WayOut } from '@core/ways-out.ts';
-import { usePreferences } from '../state/preferences.ts';
+import { useReading } from '../shared/reading.ts';
 import { scheduleJob, startAnswersJob, waysOutJob, type WorkerJob } from '../workers/client.ts';
-import { monthFirst } from './reading.ts';
 
 /** The days are planned when the hand has been still for so long, ms; ways out when it is still for longer. */
 const PLAN_AFTER = 250;
 const WAYS_AFTER = 900;
 
-const NOTHING: Said = { start: STARTS[0]!.id, varied: {} };
+const NOTHING: FigureSaid = { start: STARTS[0]!.id, varied: {} };
 
 /** Figures keep a name to themselves until they are put on the board. */
 const UNPUT = 'not-put-up';
@@ -34,15 +32,10 @@ const UNPUT = 'not-put-up';
  * Nothing of it is on the shelf. It is kept for this tab until it is put on the board.
  */
 export function useSaying() {
-  const { shown } = usePreferences();
-  const said = useSessionStorage<Said>('said', NOTHING, { shallow: true });
+  const said = useSessionStorage<FigureSaid>('said', NOTHING, { shallow: true });
   // a start that is no longer there leaves nothing of what was said of it
   if (!STARTS.some((s) => s.id === said.value.start)) said.value = NOTHING;
-  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const now = ref(Date.now());
-  const clock = setInterval(() => (now.value = Date.now()), 60_000);
-  const dayFirst = useLocalStorage('day-first', !monthFirst());
-  const at = computed((): Reading => ({ now: now.value, zone, shown, dayFirst: dayFirst.value }));
+  const at = useReading();
 
   const start = computed(() => startOf(said.value.start));
   const told = computed(() => wantedBy(said.value));
@@ -113,10 +106,7 @@ export function useSaying() {
     { immediate: true },
   );
 
-  onBeforeUnmount(() => {
-    stop();
-    clearInterval(clock);
-  });
+  onBeforeUnmount(stop);
 
   return {
     said,
@@ -130,7 +120,7 @@ export function useSaying() {
     ways,
     trouble,
     stale,
-    sentence: computed(() => sentenceOf(said.value, at.value)),
+    sentence: computed(() => sentenceSaid(said.value, at.value)),
     asUsual: computed(() => notSaid(said.value)),
     /** Something typed into a blank: nothing when it was understood, else why not. */
     say(key: BlankKey, text: string): string | undefined {
@@ -150,5 +140,3 @@ export function useSaying() {
     },
   };
 }
-
-export type Saying = ReturnType<typeof useSaying>;

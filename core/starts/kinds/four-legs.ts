@@ -161,12 +161,12 @@ export const fourLegs: Start = {
       seat: { on: 'tail', at: [0, 0, Math.max(0.26 * H, 7) - tuft * 0.5] },
     });
     const half = clamp(0.9 * pin.across, pin.across / 2 + 1.2, neckWide * 0.4 - pin.across / 2 - 1);
-    const deepIn = deep * (H < 60 ? 0.1 : H < 100 ? 0.3 : 0.54);
+    const deepIn = deep * (H < 60 ? 0.1 : H < 100 ? 0.3 : 0.53 - (heavy > 1 ? 0.07 : 0));
     f.two(
       ['neck-pins', 'Neck'],
       stickFor(pin.across, neckLong + deepIn + headWide * 0.42),
       ['neck', [0, 0, -deepIn]],
-      ['neck', [0, 0, neckLong + headWide * 0.34]],
+      ['neck', [0, 0, neckLong + headWide * 0.32]],
       Math.max(half, pin.across / 2 + 1.15),
     );
     if (f.choice('carries') === 'panniers') {

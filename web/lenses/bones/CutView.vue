@@ -4,6 +4,7 @@ import { Printer } from '@lucide/vue';
 import { cutList, removalCard } from '@core/bones/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useOpenBuild } from '../../state/here.ts';
+import EaterNotes from '../../shared/EaterNotes.vue';
 import { usePreferences } from '../../state/preferences.ts';
 
 /** What is cut from what, what asks for a sleeve, and what has to come out again. */
@@ -12,6 +13,10 @@ const { shown } = usePreferences();
 const build = computed(() => here.build);
 const bones = computed(() => here.report.bones);
 const cuts = computed(() => cutList(bones.value.rods));
+/** What of it is for those who eat it: sticks, and small parts. */
+const eaten = computed(() =>
+  here.report.eaters.notes.filter((n) => n.at === 'sticks' || n.at === 'pieces' || n.at === 'whole'),
+);
 const card = computed(() => removalCard(build.value, bones.value.rods));
 const LEVELS = { must: '▲ must', should: '◆ should', note: '● note' } as const;
 const share = (length: number, whole: number) => `${(100 * length) / whole}%`;
@@ -52,8 +57,9 @@ const share = (length: number, whole: number) => `${(100 * length) / whole}%`;
     </p>
   </section>
   <p v-if="!cuts.length && !bones.discs.length" class="muted empty">There are no rods to cut yet.</p>
-  <section v-if="bones.hazards.length">
+  <section v-if="bones.hazards.length || eaten.length">
     <h3>Before it is eaten</h3>
+    <EaterNotes :notes="eaten" />
     <p v-for="h in bones.hazards" :key="h.id" class="hazard">
       <span class="level" :class="h.level">{{ LEVELS[h.level] }}</span>
       <span

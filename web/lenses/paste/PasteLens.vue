@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
+import EaterNotes from '../../shared/EaterNotes.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import MixView from './MixView.vue';
 import { choicesOf } from '../../shared/choices.ts';
@@ -54,6 +55,7 @@ onBeforeUnmount(() => (stage.lit = undefined));
         >
       </div>
     </div>
+    <EaterNotes v-if="view === 'mix'" :notes="here.report.eaters.notes" :at="['paste', 'glue', 'cake']" />
     <component :is="VIEWS[view].view" @go="(v: View) => show(v)" />
   </div>
 </template>
