@@ -169,3 +169,24 @@ describe('the brief afterwards', () => {
     expect(await b.complaints()).toEqual([]);
   });
 });
+
+describe('the shelf', () => {
+  it('tells how builds stand, finds one by its name, and puts one away and back', async () => {
+    await builds();
+    await has(b, '.shelf li', /Ferryman otter[\s\S]*start by/);
+    await has(b, '.shelf li', /Heron, gilded wet[\s\S]*no plan yet/);
+    const search = await b.find('.sift input[type="search"]');
+    await search.sendKeys('gourd');
+    const shown = async () =>
+      Promise.all((await b.driver.findElements(By.css('.shelf li strong'))).map((e) => e.getText()));
+    await b.driver.wait(async () => (await shown()).join() === 'Ribbed gourd', PATIENCE);
+    await (await b.find('button[aria-label="Put Ribbed gourd away"]')).click();
+    await has(b, '.empty', /something may be put away/);
+    await b.driver.navigate().refresh();
+    await b.find('.sift');
+    await (await has(b, '.sift label', /Put away \(1\)/))!.click();
+    await b.driver.wait(async () => (await shown()).join() === 'Ribbed gourd', PATIENCE);
+    await (await b.find('button[aria-label="Bring Ribbed gourd back to the front"]')).click();
+    await b.driver.wait(async () => (await shown()).length > 10, PATIENCE);
+  });
+});

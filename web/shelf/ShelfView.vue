@@ -1,18 +1,22 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { App } from 'ant-design-vue';
 import { liveQuery } from 'dexie';
-import { FolderOpen, Plus, Trash2, Copy, Download } from '@lucide/vue';
+import { FolderOpen, Plus } from '@lucide/vue';
 import { openFile, saveBlob, saveToFile } from '../shell/files.ts';
 import { FILE_EXTENSION, fileStem } from '@core/files/index.ts';
 import { db, keeping, type StoredBuild } from '../storage/db.ts';
-import { LONGEST_NAME, tellLocal, type Result } from '@core/quantity/index.ts';
+import { LONGEST_NAME, type Result } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { removeBuild, shelve } from '../storage/builds.ts';
 import { reading } from '../storage/reading.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
-import ShelfFigure from './ShelfFigure.vue';
+import { readSetting, writeSetting } from '../storage/settings.ts';
+import Segments from '../shared/Segments.vue';
+import ToggleField from '../shared/ToggleField.vue';
+import ShelfCard from './ShelfCard.vue';
+import { useStates } from './states.ts';
 
 const router = useRouter();
 const { message, modal } = App.useApp();
@@ -21,6 +25,8 @@ type Card =
   | { readonly id: string; readonly name: string; readonly stored: StoredBuild; readonly build: Build }
   | { readonly id: string; readonly name: string; readonly raw: unknown; readonly wrong: string };
 const cards = shallowRef<Card[]>();
+/** Under this name it is kept which are put away. */
+const AWAY = 'put-away';
 /** More than this are shown when asked for. */
 const PAGE = 24;
 const shown = ref(PAGE);
@@ -50,6 +56,48 @@ function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Bui
   read.set(stored, card);
   return card;
 }
+/** With fewer nobody looks for one. */
+const FEW = 5;
+const ORDERS = [
+  { value: 'due', label: 'by day' },
+  { value: 'name', label: 'by name' },
+  { value: 'saved', label: 'last worked on' },
+];
+const by = ref<'due' | 'name' | 'saved'>('due');
+const sought = ref('');
+const showAway = ref(false);
+const away = shallowRef<ReadonlySet<string>>(new Set());
+void readSetting<string[]>(AWAY, []).then((ids) => (away.value = new Set(ids)));
+async function putAway(id: string): Promise<void> {
+  const next = new Set(away.value);
+  if (!next.delete(id)) next.add(id);
+  away.value = next;
+  if (next.size === 0) showAway.value = false;
+  await writeSetting(AWAY, [...next]).catch(() => void message.error('The browser did not keep that.', 6));
+}
+const savedAt = (c: Card): number => ('stored' in c ? c.stored.savedAt : 0);
+const ORDER: Readonly<Record<'due' | 'name' | 'saved', (a: Card, b: Card) => number>> = {
+  due: (a, b) => order(a, b),
+  name: (a, b) => a.name.localeCompare(b.name),
+  saved: (a, b) => savedAt(b) - savedAt(a) || order(a, b),
+};
+const isSought = (c: Card): boolean => {
+  const words = sought.value.trim().toLowerCase();
+  const said = 'build' in c ? `${c.name} ${c.build.brief.note}` : c.name;
+  return words === '' || said.toLowerCase().includes(words);
+};
+/** What is shown of the shelf. */
+const seen = computed(() =>
+  (cards.value ?? [])
+    .filter((c) => isSought(c) && (away.value.has(c.id) ? showAway.value : !showAway.value))
+    .sort(ORDER[by.value]),
+);
+const { states, look } = useStates();
+watch(
+  () => seen.value.slice(0, shown.value),
+  (list) =>
+    look(list.flatMap((c) => ('build' in c ? [{ build: c.build, revision: c.stored.revision }] : []))),
+);
 const order = (a: Card, b: Card): number => dueOf(a).localeCompare(dueOf(b)) || a.name.localeCompare(b.name);
 const dueOf = (c: Card): string => ('build' in c ? c.build.brief.due : '');
 onMounted(async () => {
@@ -144,8 +192,23 @@ async function demo(): Promise<void> {
     <p v-if="cards && cards.length === 0" class="empty">
       The shelf is empty. Start a new build, open a file, or bring the demonstration builds back.
     </p>
-    <ul v-if="cards" :class="{ many: cards.length > 5 }">
-      <li v-for="c in cards.slice(0, shown)" :key="c.id">
+    <div v-if="cards && cards.length > FEW" class="sift">
+      <input v-model="sought" type="search" placeholder="Find on the shelf" aria-label="Find on the shelf" />
+      <Segments v-model:value="by" :options="ORDERS" label="In order of" />
+      <ToggleField
+        v-if="away.size > 0"
+        :label="`Put away (${away.size})`"
+        :checked="showAway"
+        @change="(on) => (showAway = on)"
+      />
+    </div>
+    <p v-if="cards && cards.length > 0 && seen.length === 0" class="empty">
+      Nothing here is called that<template v-if="!showAway && away.size > 0"
+        >; something may be put away</template
+      >.
+    </p>
+    <ul v-if="cards" :class="{ many: seen.length > 5 }">
+      <li v-for="c in seen.slice(0, shown)" :key="c.id">
         <div v-if="'wrong' in c" class="open damaged">
           <strong>{{ c.name }}</strong>
           <span>cannot be opened. {{ c.wrong }}</span>
@@ -154,47 +217,22 @@ async function demo(): Promise<void> {
             <button class="button" type="button" @click="remove(c)">Take off</button>
           </div>
         </div>
-        <template v-else>
-          <router-link :to="`/build/${encodeURIComponent(c.id)}/shape`" class="open">
-            <ShelfFigure :build="c.build" />
-            <strong>{{ c.name }}</strong>
-            <span>due {{ tellLocal(c.build.brief.due, c.build.brief.zone) }}</span>
-          </router-link>
-          <div class="acts">
-            <button
-              class="button plain"
-              type="button"
-              :aria-label="`Copy ${c.name}`"
-              title="Copy"
-              @click="copy(c.build)"
-            >
-              <Copy :size="16" />
-            </button>
-            <button
-              class="button plain"
-              type="button"
-              :aria-label="`Save ${c.name} to a file`"
-              title="Save to a file"
-              @click="save(c.build)"
-            >
-              <Download :size="16" />
-            </button>
-            <button
-              class="button plain"
-              type="button"
-              :aria-label="`Take ${c.name} off the shelf`"
-              title="Take off the shelf"
-              @click="remove(c)"
-            >
-              <Trash2 :size="16" />
-            </button>
-          </div>
-        </template>
+        <ShelfCard
+          v-else
+          :build="c.build"
+          :name="c.name"
+          :state="states.get(c.id)"
+          :away="away.has(c.id)"
+          @copy="copy(c.build)"
+          @save="save(c.build)"
+          @remove="remove(c)"
+          @put-away="putAway(c.id)"
+        />
       </li>
     </ul>
-    <p v-if="cards && cards.length > shown" class="more">
+    <p v-if="seen.length > shown" class="more">
       <button class="button" type="button" @click="shown += PAGE">
-        Show {{ Math.min(PAGE, cards.length - shown) }} more of {{ cards.length }}
+        Show {{ Math.min(PAGE, seen.length - shown) }} more of {{ seen.length }}
       </button>
     </p>
     <footer v-if="cards && cards.length" class="plank" aria-hidden="true"></footer>
@@ -276,16 +314,6 @@ li {
   text-decoration: none;
   border-radius: 10px;
 }
-.open strong {
-  font: 650 18px var(--font-title);
-  margin-top: 12px;
-}
-.open:hover strong {
-  color: var(--elm);
-}
-.open span {
-  color: var(--ink-2);
-}
 .damaged {
   gap: 8px;
   padding: 14px;
@@ -294,10 +322,20 @@ li {
 .more {
   padding: 16px 10px 0;
 }
-.acts {
+.sift {
   display: flex;
-  justify-content: center;
-  color: var(--ink-2);
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: center;
+  margin-top: 18px;
+}
+.sift input {
+  width: 240px;
+  min-height: 36px;
+  padding: 4px 12px;
+  border: 1px solid var(--line);
+  border-radius: 9px;
+  font: inherit;
 }
 .plank {
   height: 12px;

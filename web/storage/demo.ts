@@ -1,6 +1,8 @@
 import { db, demoDb, type SpindleDb } from './db.ts';
 import { readSetting, writeSetting } from './settings.ts';
 import { saveBuild } from './builds.ts';
+import type { DemoPicture } from './demo-builds.ts';
+import { keepMarks, keepPicture } from './pictures.ts';
 
 const SEEDED = 'demo-seeded';
 
@@ -26,14 +28,24 @@ export async function seedDemo(store: SpindleDb = db, larder: SpindleDb = demoDb
   await writeSetting(APART, true, store);
 }
 
+async function withPicture({ id, url, marks }: DemoPicture, store: SpindleDb): Promise<void> {
+  if (typeof createImageBitmap === 'undefined') return;
+  const kept = await keepPicture(id, await (await fetch(url)).blob(), store);
+  if (kept.ok) await keepMarks({ ...kept.value, marks }, store);
+}
+
 /** Bring back those demonstration builds that are not on the shelf. @returns how many came back */
 export async function restoreDemo(store: SpindleDb = db): Promise<number> {
-  const { demoBuilds } = await import('./demo-builds.ts');
+  const { demoBuilds, DEMO_PICTURES } = await import('./demo-builds.ts');
   let back = 0;
   for (const build of demoBuilds()) {
     if (await store.builds.get(build.id)) continue;
     const saved = await saveBuild(build, undefined, store);
-    if (saved.kind === 'saved') back++;
+    if (saved.kind !== 'saved') continue;
+    back++;
+    const picture = DEMO_PICTURES.find((p) => p.id === build.id);
+    // without its picture the build is as good
+    if (picture) await withPicture(picture, store).catch(() => undefined);
   }
   return back;
 }

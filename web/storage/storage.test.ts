@@ -32,15 +32,15 @@ describe('demonstration builds', () => {
 
   it('come at the first start, and stay deleted when they are deleted', async () => {
     await seedDemo(store, larder);
-    expect(await store.builds.count()).toBe(7);
+    expect(await store.builds.count()).toBe(DEMO_IDS.size);
     // the larder of the demonstration is nobody's own
     expect(await store.stock.count()).toBe(0);
     expect(await larder.stock.count()).toBeGreaterThan(8);
     await removeBuild(otter!.id, store);
     await seedDemo(store, larder);
-    expect(await store.builds.count()).toBe(6);
+    expect(await store.builds.count()).toBe(DEMO_IDS.size - 1);
     expect(await restoreDemo(store)).toBe(1);
-    expect(await store.builds.count()).toBe(7);
+    expect(await store.builds.count()).toBe(DEMO_IDS.size);
   });
 });
 

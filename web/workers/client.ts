@@ -6,6 +6,7 @@ import type { UpAxis } from '@core/solids/index.ts';
 import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';
 import type { JoinMend } from '@core/join-mends.ts';
 import type { WorkingChoice } from '@core/schools.ts';
+import type { ShelfState } from '@core/shelf-state.ts';
 import type { StartAnswers } from '@core/start-answers.ts';
 import type { Wanted } from '@core/starts/index.ts';
 import type { WayOut } from '@core/ways-out.ts';
@@ -95,6 +96,13 @@ const starts = new JobRunner<StartsApi>(
 /** What a figure that is only said comes to. */
 export const startAnswersJob = (build: Build, start: string, told: Wanted): WorkerJob<StartAnswers> =>
   starts.run((api) => api.answers(build, start, told) as Promise<StartAnswers>);
+
+const shelf = new JobRunner<StartsApi>(
+  () => new Worker(new URL('./starts.worker.ts', import.meta.url), { type: 'module', name: 'shelf' }),
+);
+/** How a build stands, looked at while the shelf is open. */
+export const shelfStateJob = (build: Build, now: number): WorkerJob<ShelfState> =>
+  shelf.run((api) => api.state(build, now) as Promise<ShelfState>);
 
 /** A worker of its own, so that a look at what might be never disturbs the plan that is being made. */
 const might = new JobRunner<DaysApi>(

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { reusing } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
+import { shelfState, type ShelfState } from '@core/shelf-state.ts';
 import { startAnswers, type StartAnswers } from '@core/start-answers.ts';
 import type { Wanted } from '@core/starts/index.ts';
 
@@ -13,6 +14,9 @@ const api = {
     last = reusing(last, build);
     return startAnswers(last, start, told);
   },
+
+  /** How a build on the shelf stands. */
+  state: (build: Build, now: number): ShelfState => shelfState(build, now),
 };
 
 export type StartsApi = typeof api;

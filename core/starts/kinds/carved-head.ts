@@ -57,13 +57,15 @@ export const carvedHead: Start = {
       hidden: 'under',
       seat: { sink: 0.3 },
     });
+    // a cake is covered in one go: what is set on it comes later, firm
+    const join = head.core === 'cake' ? ({ join: 'firm' } as const) : {};
     const snout = f.num('snout') * H;
     f.spot(
       ['snout', 'Snout'],
       lumpOver(told, pebbleForm(0.36 * H, snout, 0.3 * H), { least: 40 }),
       'head',
       { from: [0, 0, 0.29 * H], out: [0, -1, -0.04], within: 0.5 },
-      { colour: 'mill-white', texture, propped: H > 100 },
+      { colour: 'mill-white', texture, propped: H > 100, ...join },
     );
     const jaw = 0.24 * H;
     f.spot(
@@ -71,7 +73,7 @@ export const carvedHead: Start = {
       pebbleForm(jaw * 1.1, jaw * 1.1, jaw * 0.6),
       'head',
       { from: [0, 0, 0.15 * H], out: [0, -1, 0], within: 0.42 },
-      { colour: 'mill-white', texture },
+      { colour: 'mill-white', texture, ...join },
     );
     const nose = 0.15 * H * f.num('features');
     f.spot(
@@ -79,7 +81,7 @@ export const carvedHead: Start = {
       pebbleForm(nose * 1.2, nose * 0.72, nose * 0.82),
       'snout',
       { from: [0, 0, 0.17 * H], out: [0, -1, 0.16], within: 0.5 },
-      { colour: 'badger-black' },
+      { colour: 'badger-black', ...join },
     );
     const stripe = clamp(0.075 * H, 4, 30);
     const black = {
@@ -92,7 +94,7 @@ export const carvedHead: Start = {
     const bearing = Math.asin(clamp(f.num('spacing'), 0.1, 0.8));
     const out: Vec = [Math.sin(bearing), -Math.cos(bearing), 0];
     f.lay(
-      ['brows', 'Stripes over the brow'],
+      ['brows', 'Brow stripes'],
       pebbleForm(0.2 * H, stripe, 0.46 * H),
       'head',
       { from: [0, 0, 0.56 * H], out: [out[0], out[1] * 0.9, 0.42], along: [0.16, 0.5, 1], within: 0.62 },
@@ -111,7 +113,7 @@ export const carvedHead: Start = {
       ballForm(eye),
       'stripes',
       { from: [0, 0, 0.21 * H + (f.num('eyes') - 0.46) * H], out: [0, -1, 0], within: 0.42 },
-      { colour: 'ink-brown', tolerance: 'equal' },
+      { colour: 'ink-brown', tolerance: 'equal', ...join },
     );
     const glint = Math.max(1.5, 0.024 * H);
     f.spot(
@@ -119,7 +121,7 @@ export const carvedHead: Start = {
       ballForm(glint),
       'eyes',
       { from: [0, 0, eye / 2], out: [-0.25, -0.8, 0.5] },
-      { colour: 'lily-white', duty: 'thin' },
+      { colour: 'lily-white', duty: 'thin', ...join },
     );
     const thick = Math.max(4, 0.06 * H);
     const up: Vec = unit([0.5, 0, 0.86]);
@@ -128,7 +130,7 @@ export const carvedHead: Start = {
       pebbleForm(Math.max(6, 0.2 * H), thick, Math.max(8, 0.2 * H)),
       'head',
       { from: [0, 0, 0.5 * H], out: [0.66, 0.02, 0.72], look: up, inside: 0.08 * H },
-      { colour: 'badger-black', duty: 'thin', pair: true, propped: true, texture },
+      { colour: 'badger-black', duty: 'thin', pair: true, propped: true, texture, ...join },
     );
     const ear = stickFor(widthAt(H, EAR), 0);
     if (thick >= ear.across + 2 * COVER) {
