@@ -158,7 +158,7 @@ describe('by keyboard alone', () => {
 describe('the brief afterwards', () => {
   it('is one tap from the due chip, shows what nobody said, and takes what is typed', async () => {
     await (await b.find('.chip.due')).click();
-    await has(b, '.ant-modal', /Ferry sign, 150 mm tall/);
+    await has(b, '.ant-modal', /Ferry sign 2, 150 mm tall/);
     await has(b, '.ant-modal', /Taken as usual, for nobody said them:.*your hours/);
     await say('Who eats it', 'adults');
     await has(b, '.ant-modal .sentence', /for adults/);
@@ -184,7 +184,7 @@ describe('the shelf', () => {
     await has(b, '.empty', /something may be put away/);
     await b.driver.navigate().refresh();
     await b.find('.sift');
-    await (await has(b, '.sift label', /Put away \(1\)/))!.click();
+    await (await has(b, '.sift label:last-child', /Put away \(1\)/))!.click();
     await b.driver.wait(async () => (await shown()).join() === 'Ribbed gourd', PATIENCE);
     await (await b.find('button[aria-label="Bring Ribbed gourd back to the front"]')).click();
     await b.driver.wait(async () => (await shown()).length > 10, PATIENCE);

@@ -13,8 +13,6 @@ import { removeBuild, shelve } from '../storage/builds.ts';
 import { reading } from '../storage/reading.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import { readSetting, writeSetting } from '../storage/settings.ts';
-import Segments from '../shared/Segments.vue';
-import ToggleField from '../shared/ToggleField.vue';
 import ShelfCard from './ShelfCard.vue';
 import { useStates } from './states.ts';
 
@@ -59,9 +57,9 @@ function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Bui
 /** With fewer nobody looks for one. */
 const FEW = 5;
 const ORDERS = [
-  { value: 'due', label: 'by day' },
-  { value: 'name', label: 'by name' },
-  { value: 'saved', label: 'last worked on' },
+  { value: 'due', label: 'day' },
+  { value: 'name', label: 'name' },
+  { value: 'saved', label: 'last work' },
 ];
 const by = ref<'due' | 'name' | 'saved'>('due');
 const sought = ref('');
@@ -194,13 +192,15 @@ async function demo(): Promise<void> {
     </p>
     <div v-if="cards && cards.length > FEW" class="sift">
       <input v-model="sought" type="search" placeholder="Find on the shelf" aria-label="Find on the shelf" />
-      <Segments v-model:value="by" :options="ORDERS" label="In order of" />
-      <ToggleField
-        v-if="away.size > 0"
-        :label="`Put away (${away.size})`"
-        :checked="showAway"
-        @change="(on) => (showAway = on)"
-      />
+      <label
+        >in order of
+        <select v-model="by">
+          <option v-for="o in ORDERS" :key="o.value" :value="o.value">{{ o.label }}</option>
+        </select></label
+      >
+      <label v-if="away.size > 0"
+        ><input v-model="showAway" type="checkbox" /> Put away ({{ away.size }})</label
+      >
     </div>
     <p v-if="cards && cards.length > 0 && seen.length === 0" class="empty">
       Nothing here is called that<template v-if="!showAway && away.size > 0"
@@ -329,13 +329,30 @@ li {
   align-items: center;
   margin-top: 18px;
 }
-.sift input {
+.sift label {
+  display: flex;
+  gap: 7px;
+  align-items: center;
+  color: var(--ink-2);
+}
+.sift input[type='search'],
+.sift select {
   width: 240px;
   min-height: 36px;
   padding: 4px 12px;
   border: 1px solid var(--line);
   border-radius: 9px;
+  background: var(--paper);
+  color: var(--ink);
   font: inherit;
+}
+.sift select {
+  width: auto;
+}
+.sift input[type='checkbox'] {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--elm);
 }
 .plank {
   height: 12px;

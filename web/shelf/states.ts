@@ -1,7 +1,7 @@
 import { onBeforeUnmount, shallowReactive } from 'vue';
 import type { ShelfState } from '@core/shelf-state.ts';
 import type { Build } from '@core/record/index.ts';
-import { shelfStateJob, type WorkerJob } from '../workers/client.ts';
+import type { WorkerJob } from '../workers/client.ts';
 
 /** A build as it was saved. */
 interface Looked {
@@ -19,22 +19,30 @@ export function useStates() {
   let waiting: Looked[] = [];
   let job: WorkerJob<ShelfState> | undefined;
   let over = false;
+  let busy = false;
 
-  function next(): void {
-    if (over || job) return;
-    const looked = waiting.shift();
-    if (!looked) return;
+  async function next(): Promise<void> {
+    if (busy) return;
+    busy = true;
+    // nothing of it belongs to the first view
+    const { shelfStateJob } = await import('../workers/client.ts');
+    const looked = over ? undefined : waiting.shift();
+    if (!looked) {
+      busy = false;
+      return;
+    }
     const { build } = looked;
-    const mine = (job = shelfStateJob(build, Date.now()));
+    job = shelfStateJob(build, Date.now());
     const then = (state?: ShelfState) => {
       job = undefined;
+      busy = false;
       if (state) {
         found.set(keyOf(looked), state);
         states.set(build.id, state);
       }
-      next();
+      void next();
     };
-    mine.result.then(then, () => then());
+    job.result.then(then, () => then());
   }
 
   onBeforeUnmount(() => {
@@ -49,7 +57,7 @@ export function useStates() {
       if (known) states.set(b.build.id, known);
     }
     waiting = builds.filter((b) => !found.has(keyOf(b)));
-    next();
+    void next();
   }
   return { states, look };
 }
