@@ -56,6 +56,57 @@ describe('small questions', () => {
   });
 });
 
+describe('questions of sticks, bands and many alike', () => {
+  it('a band meets at the back: π times the side and the paste on it, and the lap', () => {
+    expect(figure('band', { across: 150, thick: 2, lap: 5 }, /to cut/)).toBeCloseTo(Math.PI * 152 + 5, 6);
+    // 482.5 × 20 × 2 mm of covering paste at 1.38 g/cm³
+    expect(figure('band', { across: 150, wide: 20, thick: 2, lap: 5 }, /of paste/)).toBeCloseTo(26.6, 0);
+  });
+
+  it('a stick is used more by more weight, by more height and by a weaker board, less when it is wider', () => {
+    const use = (said: Record<string, unknown>) => figure('stick', said, /held in the board/);
+    const usual = use({});
+    expect(use({ grams: 600 })).toBeGreaterThan(usual);
+    expect(use({ high: 200 })).toBeGreaterThan(usual);
+    expect(use({ board: 'plywood' })).toBeLessThan(usual);
+    expect(use({ stock: 'dowel8', board: 'plywood' })).toBeLessThan(
+      use({ stock: 'skewer4', board: 'plywood' }),
+    );
+    expect(figure('stick', { grams: 60, high: 120 }, /to cut/)).toBeCloseTo(12 + 120 + (2 / 3) * 43.6, 0);
+  });
+
+  it('a threaded rod grows by what is put on it', () => {
+    const rod = (said: Record<string, unknown>) => figure('mast', said, /rod to cut/);
+    expect(rod({ gap: 120 }) - rod({ gap: 80 })).toBeCloseTo(40, 6);
+    expect(rod({ tier: 130 }) - rod({ tier: 100 })).toBeCloseTo(30, 6);
+    // a hundred of cake, eighty open, twelve and six of board, and nuts
+    expect(rod({})).toBeGreaterThan(198);
+    expect(rod({})).toBeLessThan(250);
+  });
+
+  it('sixty of fourteen grams are 840 g (common practice)', () => {
+    expect(figure('portions', {}, /in all/)).toBeCloseTo(840, 0);
+    expect(figure('portions', {}, /to mix/)).toBeGreaterThan(840);
+  });
+
+  it('a leg loses less the longer it has firmed', () => {
+    const lost = (after: number) => figure('squash', { after, grams: 800 }, /lost/);
+    expect(lost(5)).toBeGreaterThan(lost(600));
+    expect(lost(600)).toBeGreaterThanOrEqual(lost(10_080));
+  });
+
+  it('30 in the hundred: 86 g of gum paste to 200 g, and stiffer than plain', () => {
+    expect(figure('stiffness', { grams: 200, like: 'posing' }, /to knead in/)).toBeCloseTo(
+      (200 * 30) / 70,
+      6,
+    );
+    expect(figure('stiffness', { like: 'half' }, /as stiff as/)).toBeGreaterThan(
+      figure('stiffness', { like: 'lumps' }, /as stiff as/),
+    );
+    expect(figure('stiffness', { there: 60, like: 'half' }, /to knead in/)).toBe(0);
+  });
+});
+
 describe('what is common practice comes out', () => {
   it('a ball of covering paste: 50 g is about 41 mm, and the other way round', () => {
     // d = ∛(6 m ÷ π ρ): 50 g at 1.38 g/cm³ are 41.05 mm; worked by hand

@@ -7,6 +7,12 @@ import { askPowder } from './kinds/powder.ts';
 import { askSkin } from './kinds/skin.ts';
 import { askSpoons } from './kinds/spoons.ts';
 import { askTier } from './kinds/tier.ts';
+import { askBand } from './kinds/band.ts';
+import { askMast } from './kinds/mast.ts';
+import { askPortions } from './kinds/portions.ts';
+import { askSquash } from './kinds/squash.ts';
+import { askStick } from './kinds/stick.ts';
+import { askStiffness } from './kinds/stiffness.ts';
 import type { SmallQuestion } from './types.ts';
 
 /** Every small question, in the order in which they are listed. */
@@ -14,10 +20,16 @@ export const SMALL_QUESTIONS: readonly SmallQuestion[] = [
   askBall,
   askGrams,
   askFirm,
+  askSquash,
+  askStick,
+  askMast,
   askPowder,
+  askStiffness,
   askChocolate,
   askSkin,
   askTier,
   askBoard,
+  askBand,
+  askPortions,
   askSpoons,
 ];
