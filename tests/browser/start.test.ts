@@ -1,6 +1,19 @@
 import { readdirSync } from 'node:fs';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { By, Key, has, openBrowser, PATIENCE, serve, serious, type Browser, type Served } from './driver.ts';
+import {
+  By,
+  choose,
+  Key,
+  has,
+  openBrowser,
+  openBuild,
+  PATIENCE,
+  row,
+  serve,
+  serious,
+  type Browser,
+  type Served,
+} from './driver.ts';
 
 /** A stranger at the start page: from the shelf to a figure of their own. */
 let served: Served;
@@ -188,5 +201,33 @@ describe('the shelf', () => {
     await b.driver.wait(async () => (await shown()).join() === 'Ribbed gourd', PATIENCE);
     await (await b.find('button[aria-label="Bring Ribbed gourd back to the front"]')).click();
     await b.driver.wait(async () => (await shown()).length > 10, PATIENCE);
+  });
+});
+
+describe('parts', () => {
+  it('a head is kept as a part and put into another build; a figure is put beside; what is taken along is put down', async () => {
+    await openBuild(b, served.url, 'shape', 'demo-donkey-with-panniers');
+    await (await row(b, 'Head')).click();
+    await b.push('Keep as a part');
+    await has(b, '.ant-message', /kept among your parts/);
+    await openBuild(b, served.url, 'shape', 'demo-ribbed-gourd');
+    const kinds = async () => Number(/(\d+) kinds of piece/.exec(await b.text('.frame'))![1]);
+    const before = await kinds();
+    await b.press('n');
+    await choose(b, 'A part of mine');
+    await b.push('Head');
+    await b.driver.wait(async () => (await kinds()) > before + 3, PATIENCE);
+    await b.press('n');
+    await choose(b, 'A figure beside it');
+    await b.push('Ferry sign');
+    const two = before + 4;
+    await b.driver.wait(async () => (await kinds()) > two, PATIENCE);
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await (await row(b, 'Stalk')).click();
+    const now = await kinds();
+    await (await row(b, 'Stalk')).sendKeys(Key.chord(Key.CONTROL, 'c'));
+    await has(b, '.ant-message', /Taken along: Stalk/);
+    await (await row(b, 'Stalk')).sendKeys(Key.chord(Key.CONTROL, 'v'));
+    await b.driver.wait(async () => (await kinds()) === now + 1, PATIENCE);
   });
 });

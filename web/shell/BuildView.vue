@@ -183,6 +183,18 @@ function removeSelected(): void {
   if (gone) store.remove(gone.build, gone.label, gone.text);
   stage.selection = undefined;
 }
+async function takeAlong(id: string): Promise<void> {
+  const part = await (await import('./clipboard.ts')).takeAlong(here.build, id);
+  store.say(
+    part.ok ? `Taken along: ${part.value}. Ctrl V puts it into this or another build.` : part.problem.text,
+  );
+}
+async function putDown(): Promise<void> {
+  const put = await (await import('./clipboard.ts')).putDown(here.build);
+  if (!put.ok) return store.say(put.problem.text, 'error');
+  store.apply(put.value.build, 'putting in what was taken along');
+  stage.selection = { kind: 'piece', id: put.value.id };
+}
 const shortcuts = computed<Shortcut[]>(() => [
   ...LENSES.map((l) => ({ keys: l.key, says: `${l.name}`, run: () => void go(l.id) })),
   { keys: 'N', says: 'New piece', run: () => (adding.value = true) },
@@ -198,6 +210,13 @@ const shortcuts = computed<Shortcut[]>(() => [
         stage.selection = { kind: 'piece', id: made.value.id };
       }),
   },
+  {
+    keys: 'Ctrl C',
+    edits: true,
+    says: 'Take the piece and all on it along',
+    run: () => onPiece((id) => void takeAlong(id)),
+  },
+  { keys: 'Ctrl V', edits: true, says: 'Put what was taken along on the board', run: () => void putDown() },
   {
     keys: 'M',
     edits: true,

@@ -52,6 +52,14 @@ export interface StoredPacks {
   readonly sizes: readonly number[];
 }
 
+/** A part of one's own: a piece with all it carries, as a small build. */
+export interface StoredPart {
+  readonly id: string;
+  readonly name: string;
+  readonly savedAt: number;
+  readonly build: Build;
+}
+
 /** A browser's database, or something that stands in for it. */
 export interface Engine {
   readonly indexedDB: IDBFactory;
@@ -65,6 +73,7 @@ export class SpindleDb extends Dexie {
   declare stock: EntityTable<StockItem, 'id'>;
   declare packs: EntityTable<StoredPacks, 'ingredient'>;
   declare pastes: EntityTable<OwnPaste, 'id'>;
+  declare parts: EntityTable<StoredPart, 'id'>;
 
   constructor(name = MINE, engine?: Engine) {
     super(name, engine);
@@ -73,6 +82,8 @@ export class SpindleDb extends Dexie {
     this.version(1).stores({ builds: 'id, savedAt', pictures: 'id, buildId', settings: 'key' });
     // version 2 adds the stores; what was kept before stays as it is
     this.version(2).stores({ stock: 'id, ingredient', packs: 'ingredient', pastes: 'id' });
+    // and version 3 parts of one's own
+    this.version(3).stores({ parts: 'id' });
   }
 }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { FAMILIES, SHAPE_KINDS, shapeOf, type ShapeKind } from '@core/solids/index.ts';
 import { addPiece } from '@core/edits/index.ts';
 import { BOARD } from '@core/record/index.ts';
@@ -7,12 +7,21 @@ import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import ShapeIcon from './ShapeIcon.vue';
+import Segments from '../../shared/Segments.vue';
 import ChoiceField from '../../shared/ChoiceField.vue';
 
+/** Starts and what is kept are fetched when they are looked at. */
+const AddPart = defineAsyncComponent(() => import('./AddPart.vue'));
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
+const WHAT = [
+  { value: 'shapes', label: 'A shape' },
+  { value: 'parts', label: 'A part of mine' },
+  { value: 'figures', label: 'A figure beside it' },
+];
+const what = ref<'shapes' | 'parts' | 'figures'>('shapes');
 const on = ref(stage.selection?.kind === 'piece' ? stage.selection.id : BOARD);
 const places = computed(() => [
   { value: BOARD, label: 'the board' },
@@ -32,25 +41,40 @@ const families = Object.entries(FAMILIES).map(([family, label]) => ({
 
 <template>
   <a-modal v-model:open="open" title="New piece" :footer="null" width="1120px" :style="{ top: '30px' }">
-    <ChoiceField v-model:value="on" class="on" label="Standing on" :options="places" search :width="220" />
-    <section v-for="f in families" :key="f.label">
-      <h3>{{ f.label }}</h3>
-      <ul>
-        <li v-for="kind in f.kinds" :key="kind">
-          <button type="button" :title="shapeOf(kind).hint" @click="add(kind)">
-            <ShapeIcon :kind="kind" :size="38" />
-            <span
-              ><strong>{{ shapeOf(kind).name }}</strong
-              ><span class="muted small">{{ shapeOf(kind).hint }}</span></span
-            >
-          </button>
-        </li>
-      </ul>
-    </section>
+    <ChoiceField
+      v-if="what !== 'figures'"
+      v-model:value="on"
+      class="on"
+      label="Standing on"
+      :options="places"
+      search
+      :width="220"
+    />
+    <Segments v-model:value="what" class="what" :options="WHAT" label="What is added" />
+    <AddPart v-if="what !== 'shapes'" :what="what" :on="on" @done="open = false" />
+    <template v-else>
+      <section v-for="f in families" :key="f.label">
+        <h3>{{ f.label }}</h3>
+        <ul>
+          <li v-for="kind in f.kinds" :key="kind">
+            <button type="button" :title="shapeOf(kind).hint" @click="add(kind)">
+              <ShapeIcon :kind="kind" :size="38" />
+              <span
+                ><strong>{{ shapeOf(kind).name }}</strong
+                ><span class="muted small">{{ shapeOf(kind).hint }}</span></span
+              >
+            </button>
+          </li>
+        </ul>
+      </section></template
+    >
   </a-modal>
 </template>
 
 <style scoped>
+.what {
+  margin: 4px 0 10px;
+}
 .on {
   margin: 6px 0 12px;
 }

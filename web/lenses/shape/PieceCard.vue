@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue';
 import {
   duplicatePiece,
+  partOf,
   fitToGirth,
   resize,
   setBall,
@@ -17,6 +18,7 @@ import { shapeOf, type Dimension } from '@core/solids/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import type { PieceReport } from '@core/plan.ts';
 import { pieceRemoved } from '../../shell/removing.ts';
+import { savePart } from '../../storage/parts.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -67,6 +69,14 @@ function copy(): void {
   if (!made.ok) return store.say(made.problem.text, 'error');
   store.apply(made.value.build, `copying the ${lower.value}`);
   stage.selection = { kind: 'piece', id: made.value.id };
+}
+async function keepPart(): Promise<void> {
+  const part = partOf(build.value, id.value);
+  const kept = part.ok ? await savePart(part.value) : part;
+  store.say(
+    kept.ok ? `The ${lower.value} is kept among your parts, with all that stands on it.` : kept.problem.text,
+    kept.ok ? undefined : 'error',
+  );
 }
 function remove(): void {
   const gone = pieceRemoved(build.value, id.value);
@@ -143,6 +153,7 @@ function remove(): void {
         {{ piece.pair ? 'Make it single' : 'Make a mirrored pair' }} <kbd>M</kbd>
       </button>
       <button class="button" type="button" @click="copy">Copy <kbd>D</kbd></button>
+      <button class="button" type="button" @click="keepPart">Keep as a part</button>
       <button class="button" type="button" @click="splitting = true">Split</button>
       <button class="button" type="button" @click="remove">Remove <kbd>Del</kbd></button>
       <QuantityField
