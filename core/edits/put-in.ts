@@ -1,9 +1,10 @@
 import { extent, factorForHeight, framesOf, scaleFigure } from '../figure/index.ts';
-import { fail, ok, type Mm, type Result } from '../quantity/index.ts';
+import { fail, LONGEST_NAME, ok, type Mm, type Result } from '../quantity/index.ts';
 import {
   BOARD,
   carriedBy,
   freshId,
+  keptName,
   pieceOf,
   standing,
   type Build,
@@ -50,6 +51,9 @@ export function partOf(build: Build, id: string): Result<Build> {
   });
 }
 
+/** The one of a pair that is no longer its mirror image. */
+const theOther = (name: string): string => keptName(`${name.slice(0, LONGEST_NAME - 7)}, other`, name);
+
 const mirroredSeat = (seat: Seat): Seat => {
   const [x, y, z] = seat.at;
   return { ...seat, at: [-x, y, z], lean: -seat.lean, turn: -seat.turn };
@@ -64,7 +68,10 @@ function apart(part: Build): Build {
     if (p.seat.on === BOARD && p.pair) {
       const twin = freshId(`${p.name} other`, [...standing(part), ...pieces]);
       other.set(p.id, twin);
-      pieces.push({ ...p, pair: false }, { ...p, id: twin, pair: false, seat: mirroredSeat(p.seat) });
+      pieces.push(
+        { ...p, pair: false },
+        { ...p, id: twin, name: theOther(p.name), pair: false, seat: mirroredSeat(p.seat) },
+      );
       continue;
     }
     pieces.push(p);
@@ -72,7 +79,7 @@ function apart(part: Build): Build {
     if (on === undefined) continue;
     const twin = freshId(`${p.name} other`, [...standing(part), ...pieces]);
     other.set(p.id, twin);
-    pieces.push({ ...p, id: twin, seat: { ...mirroredSeat(p.seat), on } });
+    pieces.push({ ...p, id: twin, name: theOther(p.name), seat: { ...mirroredSeat(p.seat), on } });
   }
   const whole: Build = { ...part, pieces: inBuildingOrder(pieces) };
   const frameIn = (build: Build, id: string): Frame | undefined => framesOf(build, id)?.own;

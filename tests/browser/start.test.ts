@@ -231,3 +231,31 @@ describe('parts', () => {
     await b.driver.wait(async () => (await kinds()) === now + 1, PATIENCE);
   });
 });
+
+describe('several pieces', () => {
+  it('are chosen together, grown, given one colour and taken away, and it can all be undone', async () => {
+    await openBuild(b, served.url, 'shape', 'demo-two-millers');
+    await (await row(b, 'Sack')).click();
+    for (const name of ['Tied top of the sack', 'Cord'])
+      await b.driver
+        .actions()
+        .keyDown(Key.CONTROL)
+        .click(await row(b, name))
+        .keyUp(Key.CONTROL)
+        .perform();
+    await has(b, '.panel-scroll .bar', '3 chosen');
+    const number = async () => (await b.text('.headline')).replace(/\s+/g, ' ');
+    const before = await number();
+    await b.push('Larger');
+    await b.driver.wait(async () => (await number()) !== before, PATIENCE, 'they did not grow');
+    await b.push('Take them away');
+    await b.driver.wait(
+      async () => (await b.driver.findElements(By.css('.panel-scroll .bar'))).length === 0,
+      PATIENCE,
+      'they are still there',
+    );
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await b.driver.wait(async () => (await number()) === before, PATIENCE, 'it was not undone');
+  });
+});

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { Layers, Plus } from '@lucide/vue';
 import { toHeight } from '@core/bones/index.ts';
 import { unitDoubt } from '@core/edits/index.ts';
@@ -17,6 +17,7 @@ import Segments from '../../shared/Segments.vue';
 const GroundCard = defineAsyncComponent(() => import('../../ground/GroundCard.vue'));
 const HeightView = defineAsyncComponent(() => import('./HeightView.vue'));
 const PictureView = defineAsyncComponent(() => import('./PictureView.vue'));
+const SeveralBar = defineAsyncComponent(() => import('./SeveralBar.vue'));
 const SolidView = defineAsyncComponent(() => import('./SolidView.vue'));
 
 type View = 'pieces' | 'height' | 'picture' | 'solid';
@@ -52,6 +53,33 @@ const rows = computed(() =>
     colour: build.value.colours.find((c) => c.id === piece.colour)!,
   })),
 );
+/** Several pieces may be chosen together: with Ctrl or Shift, or by finger while they are being picked. */
+const picking = ref(false);
+const picked = ref<ReadonlySet<string>>(new Set());
+const several = computed(
+  () => new Set(build.value.pieces.filter((p) => picked.value.has(p.id)).map((p) => p.id)),
+);
+function press(e: MouseEvent, id: string): void {
+  if (!picking.value && !e.ctrlKey && !e.metaKey && !e.shiftKey) {
+    stage.selection = id === chosen.value ? undefined : { kind: 'piece', id };
+    return;
+  }
+  const next = new Set(several.value);
+  if (!picking.value && next.size === 0 && chosen.value) next.add(chosen.value);
+  if (!next.delete(id)) next.add(id);
+  picking.value = true;
+  stage.selection = undefined;
+  pick(next);
+}
+function pick(next: ReadonlySet<string>): void {
+  picked.value = next;
+  stage.lit = next.size > 0 ? next : undefined;
+}
+function letGo(): void {
+  picking.value = false;
+  pick(new Set());
+}
+onBeforeUnmount(letGo);
 const list = ref<HTMLOListElement>();
 watch([chosen, grounded], async ([id, under]) => {
   if (!id && !under) return;
@@ -111,6 +139,17 @@ function setHeight(mm: number): void {
       <p v-if="!build.pieces.length" class="empty">
         Nothing stands on the board yet. Add the first piece, or lay out a whole figure under Height.
       </p>
+      <p v-if="build.pieces.length > 1 && several.size < 2" class="small several">
+        <button
+          type="button"
+          class="button plain"
+          :aria-pressed="picking"
+          @click="picking ? letGo() : (picking = true)"
+        >
+          {{ picking ? 'Press the pieces; let go' : 'Choose several' }}
+        </button>
+      </p>
+      <SeveralBar v-if="several.size > 1" :ids="several" @done="letGo" />
       <ol ref="list" class="opening pieces">
         <li class="stands" :class="{ open: grounded }">
           <button
@@ -135,7 +174,9 @@ function setHeight(mm: number): void {
             class="line"
             data-edits
             :aria-expanded="r.piece.id === chosen"
-            @click="stage.selection = r.piece.id === chosen ? undefined : { kind: 'piece', id: r.piece.id }"
+            :aria-pressed="picking ? several.has(r.piece.id) : undefined"
+            :class="{ picked: several.has(r.piece.id) }"
+            @click="(e) => press(e, r.piece.id)"
           >
             <ShapeIcon :kind="r.piece.form.kind" :form="r.piece.form" :colour="r.colour.hex" :size="30" />
             <span class="what"
@@ -153,6 +194,13 @@ function setHeight(mm: number): void {
 </template>
 
 <style scoped>
+.line.picked {
+  background: var(--elm-soft);
+}
+.several {
+  margin: 0;
+  text-align: right;
+}
 .headline {
   align-items: flex-end;
 }
