@@ -10,6 +10,8 @@ import { addPiece, addRod, resize, setPiece, setRod, setSeat } from '../core/edi
 import { elevation, place } from '../core/figure/index.ts';
 import { type Build } from '../core/record/index.ts';
 import { plan } from '../core/plan.ts';
+import { startAnswers } from '../core/start-answers.ts';
+import { startBuild, STARTS, usuallyWanted } from '../core/starts/index.ts';
 import { seeded } from '../core/quantity/index.ts';
 import { keepable, readBuild, readRecord } from '../core/files/index.ts';
 import { seenBeside } from '../core/firming/index.ts';
@@ -101,6 +103,22 @@ for (const n of [10, 30, 100]) {
     `  ${String(n).padStart(3)} pieces: never seen before ${median(cold).toFixed(1)}, after a change of one piece ${median(edit).toFixed(1)}, days ${median(days).toFixed(0)}`,
   );
 }
+
+/** A start said anew: made as tall as it was asked for, and everything the start page answers but its days. */
+const startTimes = STARTS.flatMap((start) =>
+  (start.size.kind === 'mass' ? [14] : [80, 150, 250, 400]).map((size) => {
+    const told = { ...usuallyWanted(start), size };
+    const day = { due: '2026-12-05T15:00', zone: 'Europe/London' };
+    let build: Build | undefined;
+    const made = time(() => (build = startBuild(start, told, day)));
+    return { made, answers: time(() => startAnswers(build!, start.id, told)) };
+  }),
+);
+const worst = (of: readonly number[]): number => Math.max(...of);
+const [made, answers] = [startTimes.map((t) => t.made), startTimes.map((t) => t.answers)];
+console.log(
+  `starts: made ${median(made).toFixed(0)} ms, at most ${worst(made).toFixed(0)}; answers ${median(answers).toFixed(0)} ms, at most ${worst(answers).toFixed(0)}`,
+);
 
 /** What moving one piece costs: contacts found again, and everything in balance. */
 function carriedTimes(name: string, b: Build): void {

@@ -14,6 +14,16 @@ const shot = async (name: string) => {
   writeFileSync(join(out, `${name}.png`), Buffer.from(await b.driver.takeScreenshot(), 'base64'));
   console.log(name);
 };
+/** What is said on the start page: a Saturday that is always ahead. */
+const saturday = new Date(Date.now() + (13 - ((new Date().getDay() + 1) % 7)) * 86_400_000);
+const SAID = {
+  start: 'sitting',
+  varied: {},
+  size: 180,
+  due: `${saturday.toISOString().slice(0, 10)}T15:00`,
+  eaters: { who: 'children', avoid: ['nuts'], fate: 'eaten' },
+  room: { temperature: 19, humidity: 65, air: 0.1 },
+};
 const select = async (name: string) =>
   (
     await b.driver.findElement(
@@ -22,9 +32,16 @@ const select = async (name: string) =>
   ).click();
 
 await b.driver.get(served.url);
-await b.find('.shelf li:nth-child(7)');
-await settle();
+await b.find('.shelf li:nth-child(13)');
+// until how each stands is known
+await settle(20_000);
 await shot('shelf');
+await b.driver.get(`${served.url}/start`);
+await b.driver.executeScript('sessionStorage.setItem("said", arguments[0])', JSON.stringify(SAID));
+await b.driver.navigate().refresh();
+await b.find('.sentence');
+await settle(5000);
+await shot('start');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/shape`);
 await b.find('.stage');
 await settle();
@@ -52,10 +69,6 @@ await settle();
 await select('Figure paste 70:30');
 await settle();
 await shot('paste');
-await choose(b, 'Blends');
-await select('Limb paste');
-await settle();
-await shot('blends');
 await choose(b, 'Buy');
 await settle();
 await shot('buy');

@@ -106,7 +106,9 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
   // a dialog that is on its way out is no longer there to be pressed
   const leaving = 'ancestor::*[contains(@class,"-leave")]';
   const buttons = (words: string) =>
-    By.xpath(`//button[contains(normalize-space(.), "${words}")][not(${leaving})]`);
+    By.xpath(
+      `//*[self::button or self::a[contains(@class, "button")]][contains(normalize-space(.), "${words}")][not(${leaving})]`,
+    );
   const button = (words: string) => driver.wait(until.elementLocated(buttons(words)), PATIENCE);
   /** Press the first of several that lets itself be pressed: one may be hidden, or under another. */
   const pressed = async (words: string) => {
