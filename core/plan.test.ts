@@ -21,6 +21,8 @@ const root = join(import.meta.dirname, '..');
 const demos = readdirSync(join(root, 'demo')).flatMap((f) =>
   f.endsWith('.spindle.json') ? [f.replace('.spindle.json', '')] : [],
 );
+/** Variations that wait in a demonstration build are looked at as well. */
+const all = [...demos, 'heron-on-a-skewer', 'heron-gilded-wet'];
 const otter = demoBuild('ferryman-otter');
 
 /** All that a report tells, without writing it as JSON. */
@@ -29,7 +31,7 @@ const told = (report: Report): unknown => report.toJSON();
 /** A build that ships to show a contradiction and the ways out of it. */
 const CANNOT_BE = new Set(['heron-gilded-wet']);
 
-describe.each(demos)('%s', (file) => {
+describe.each(all)('%s', (file) => {
   const build = demoBuild(file);
   const report = plan(build);
 

@@ -1,7 +1,7 @@
 // npm run screenshots: one current picture of each main view, from the demonstration builds, into docs/screenshots.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { By, choose, Key, openBrowser, serve } from '../tests/browser/driver.ts';
+import { By, choose, Key, openBrowser, openVariation, serve } from '../tests/browser/driver.ts';
 
 const out = process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots');
 const only = process.argv[3];
@@ -118,11 +118,11 @@ for (let i = 0; i < 14; i++) await b.press(Key.ENTER);
 // until the rest is planned anew
 await settle(5000);
 await shot('bench');
-await b.driver.get(`${served.url}/build/demo-heron-gilded-wet/days`);
+await openVariation(b, served.url, 'days', ['demo-one-legged-heron', 'Gilded wet']);
 await b.find('.way');
 await settle();
 await shot('ways-out');
-await b.driver.get(`${served.url}/build/demo-one-legged-heron/days`);
+await openVariation(b, served.url, 'days', ['demo-one-legged-heron', 'On a threaded rod']);
 await b.find('.session');
 await settle(3500);
 await choose(b, 'Joins');

@@ -6,6 +6,14 @@ export { fitToGirth, resize, setArt, setBall, setCoat, setForm, setGrams, setKin
 export { begunAgain } from './begin-again.ts';
 export { addSolid, splitPiece, unitDoubt } from './edit-parts.ts';
 export { partOf, putBeside, putIn } from './put-in.ts';
+export {
+  asBuild,
+  nameVariation,
+  removeVariation,
+  showVariation,
+  tryAnother,
+  variationName,
+} from './variations.ts';
 export { moveSeveral, recolourSeveral, removeSeveral, scaleSeveral, turnSeveral } from './several.ts';
 export {
   addTier,

@@ -78,6 +78,11 @@ function sense(build: Build): string | undefined {
     if (!checked.ok) return `Test of “${m.of}”: ${checked.problem.text}`;
     if (!isDay(m.on)) return `Test of “${m.of}”: ${m.on} is no day.`;
   }
+  for (const { name, ...parts } of build.variations ?? []) {
+    const { variations: _variations, card: _card, mast: _mast, portions: _portions, ...shared } = build;
+    const wrong = sense({ ...shared, ...parts, id: build.id, name: build.name });
+    if (wrong !== undefined) return `Variation “${name}”: ${wrong}`;
+  }
   return undefined;
 }
 

@@ -19,14 +19,10 @@ import { dateRecord, stepsRecord, weekOfHours, workshopRecord } from './workshop
 export const BUILD_VERSION = 11;
 export const BUILD_FORMAT = 'elm-spindle-build';
 
-const { list, name, only, optional, record, text } = field;
+const { id, list, name, only, optional, record, text } = field;
 
-export const buildRecord = record({
-  format: only(BUILD_FORMAT),
-  version: only(BUILD_VERSION),
-  id: text(80, 1),
-  name,
-  brief: briefRecord,
+/** What of a build is another in each of its variations: the figure, its pastes, what it stands on, and how it is worked. */
+const figureParts = {
   room: roomRecord,
   board: boardRecord,
   blends: list(blendRecord, 60, 1),
@@ -34,22 +30,41 @@ export const buildRecord = record({
   /** In the order in which they are built, from the board up. */
   pieces: list(pieceRecord, 600),
   rods: list(rodRecord, 200),
-  hours: weekOfHours,
-  /** Dates that differ from the week; absent when none does. */
-  dates: optional(list(dateRecord, 200, 1)),
-  practice: practiceRecord,
-  workshop: workshopRecord,
   cake: cakeRecord,
   portions: optional(portionsRecord),
   /** The figure's own board on the tiers, or raised on the rod. */
   card: optional(cardRecord),
   mast: optional(mastRecord),
+  steps: stepsRecord,
+};
+
+export const variationRecord = record({ id, name, ...figureParts });
+
+/** The same figure made another way. */
+export interface Variation extends Of<typeof variationRecord> {}
+/** A build has so many beside the one that is shown. */
+export const MOST_VARIATIONS = 8;
+
+export const buildRecord = record({
+  format: only(BUILD_FORMAT),
+  version: only(BUILD_VERSION),
+  id: text(80, 1),
+  name,
+  brief: briefRecord,
+  ...figureParts,
+  hours: weekOfHours,
+  /** Dates that differ from the week; absent when none does. */
+  dates: optional(list(dateRecord, 200, 1)),
+  practice: practiceRecord,
+  workshop: workshopRecord,
   reserves: list(reserveRecord, 200),
   measured: list(measurementRecord, 100),
   /** What was seen of firming, in this build and in those it learned from. */
   log: list(seenRecord, 2000),
-  steps: stepsRecord,
   bench: benchRecord,
+  /** What the one that is shown is called, and the others. */
+  variation: optional(name),
+  variations: optional(list(variationRecord, MOST_VARIATIONS, 1)),
 });
 
 /** One job: the single record everything else is derived from. */

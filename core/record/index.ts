@@ -43,6 +43,8 @@ export {
   type Build,
   type Change,
   MOST_ALIKE,
+  MOST_VARIATIONS,
+  type Variation,
   type PartsOf,
   USUAL_PRACTICE,
   buildRecord,

@@ -1,5 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { PATIENCE, By, choose, has, kept, Key, openBuild, row, serious, until } from './driver.ts';
+import {
+  PATIENCE,
+  By,
+  choose,
+  has,
+  kept,
+  Key,
+  openBuild,
+  openVariation,
+  row,
+  serious,
+  until,
+} from './driver.ts';
 import { b, served } from './opened.ts';
 
 const bones = async (view: string, id?: string) => {
@@ -88,7 +100,8 @@ describe('a hidden disc', () => {
 
 describe('choosing a rod', () => {
   it('puts in the simplest that holds, says what it passed over and why, and undo puts the old one back', async () => {
-    await bones('Rods', 'demo-heron-on-a-skewer');
+    await openVariation(b, served.url, 'bones', ['demo-one-legged-heron', 'On a skewer']);
+    await choose(b, 'Rods');
     await (await row(b, 'Leg')).click();
     await b.push('Choose for me');
     await has(b, 'li.open .told', /is the simplest that holds/);
@@ -143,7 +156,8 @@ describe('what glue holds', () => {
 
 describe('the heron on a skewer', () => {
   it('does not hold, and holds after the mend that is offered', async () => {
-    await bones('Rods', 'demo-heron-on-a-skewer');
+    await openVariation(b, served.url, 'bones', ['demo-one-legged-heron', 'On a skewer']);
+    await choose(b, 'Rods');
     await has(b, '.headline', /1\s+won’t hold/);
     await (await row(b, 'Leg rod')).click();
     await (await b.find('li.open .button.main')).click();

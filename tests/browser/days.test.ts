@@ -1,6 +1,18 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { PATIENCE, By, choose, has, kept, Key, openBuild, saved, serious, until } from './driver.ts';
+import {
+  PATIENCE,
+  By,
+  choose,
+  has,
+  kept,
+  Key,
+  openBuild,
+  openVariation,
+  saved,
+  serious,
+  until,
+} from './driver.ts';
 import { b, served } from './opened.ts';
 
 const undo = async () => {
@@ -199,7 +211,7 @@ describe('who helps', () => {
 
 describe('a contradiction', () => {
   it('is told link by link, and a way out that was tried makes a plan', async () => {
-    await openBuild(b, served.url, 'days', 'demo-heron-gilded-wet');
+    await openVariation(b, served.url, 'days', ['demo-one-legged-heron', 'Gilded wet']);
     await has(b, '.trouble', /cannot be done by/);
     await has(b, '.chain', /textured before its skin cracks/);
     await b.push('come after “Mark the feathers');

@@ -171,6 +171,24 @@ export async function openBuild(browser: Browser, url: string, lens: string, id 
   await browser.find('.frame');
 }
 
+/** Open a build at a lens, with one of its variations shown. */
+export async function openVariation(
+  browser: Browser,
+  url: string,
+  lens: string,
+  [id, name]: readonly [string, string],
+) {
+  await openBuild(browser, url, lens, id);
+  const shown = async () => (await browser.text('.rail .name')).includes(name);
+  if (await shown()) return;
+  await (await browser.find('.rail .name')).click();
+  await browser.push(`Show ${name}`);
+  await browser.driver.wait(shown, PATIENCE);
+  await kept(browser);
+  await openBuild(browser, url, lens, id);
+  await browser.driver.wait(shown, PATIENCE);
+}
+
 /** Wait until what was changed is kept, before the page is left. */
 export const kept = (browser: Browser) =>
   browser.driver.wait(async () => !(await browser.text('.rail .name')).includes('saving'), 10_000);

@@ -187,7 +187,6 @@ describe('the shelf', () => {
   it('tells how builds stand, finds one by its name, and puts one away and back', async () => {
     await builds();
     await has(b, '.shelf li', /Ferryman otter[\s\S]*start by/);
-    await has(b, '.shelf li', /Heron, gilded wet[\s\S]*no plan yet/);
     const search = await b.find('.sift input[type="search"]');
     await search.sendKeys('gourd');
     const shown = async () =>
@@ -229,6 +228,21 @@ describe('parts', () => {
     await has(b, '.ant-message', /Taken along: Stalk/);
     await (await row(b, 'Stalk')).sendKeys(Key.chord(Key.CONTROL, 'v'));
     await b.driver.wait(async () => (await kinds()) === now + 1, PATIENCE);
+  });
+});
+
+describe('variations', () => {
+  it('the heron is shown on a skewer, where it does not hold, and back on its rod', async () => {
+    await openBuild(b, served.url, 'bones', 'demo-one-legged-heron');
+    await has(b, '.rail .name', /On a threaded rod/);
+    await (await b.find('.rail .name')).click();
+    await has(b, '.ant-modal li', /On a skewer[\s\S]*won’t hold/);
+    await has(b, '.ant-modal li', /Gilded wet/);
+    await b.push('Show On a skewer');
+    await has(b, '.rail .name', /On a skewer/);
+    await has(b, '.ant-modal li', /On a threaded rod/);
+    await b.push('Show On a threaded rod');
+    await has(b, '.rail .name', /On a threaded rod/);
   });
 });
 

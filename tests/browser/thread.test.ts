@@ -28,7 +28,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
     await b.driver.get(served.url);
     await has(b, '.shelf li strong', 'Ferryman otter');
     await b.driver.wait(
-      async () => (await b.driver.findElements(By.css('.shelf li'))).length === 15,
+      async () => (await b.driver.findElements(By.css('.shelf li'))).length === 13,
       PATIENCE,
     );
     await (await has(b, '.shelf li a', 'Ferryman otter'))!.click();

@@ -38,6 +38,7 @@ const BenchLens = part(() => import('../lenses/bench/BenchLens.vue'));
 const LogLens = part(() => import('../lenses/log/LogLens.vue'));
 const RoomDrawer = part(() => import('./RoomDrawer.vue'));
 const BriefDialog = part(() => import('./BriefDialog.vue'));
+const VariationsDialog = part(() => import('./VariationsDialog.vue'));
 const FindDialog = part(() => import('./FindDialog.vue'));
 const KeysDialog = part(() => import('./KeysDialog.vue'));
 const TurnView = part(() => import('../turn/TurnView.vue'));
@@ -63,6 +64,7 @@ const room = ref(false);
 const keys = ref(false);
 const finding = ref(false);
 const brief = ref(false);
+const varying = ref(false);
 const adding = ref(false);
 const turning = ref(false);
 // the dialog gives the focus back first
@@ -265,7 +267,14 @@ useShortcuts(() => shortcuts.value);
     <router-link to="/">Back to the shelf</router-link>
   </div>
   <div v-else-if="store.build && store.report" class="frame" :class="`lens-${lens}`">
-    <TopRail :lens="lens" @room="room = true" @brief="brief = true" @help="keys = true" @save="save" />
+    <TopRail
+      :lens="lens"
+      @room="room = true"
+      @brief="brief = true"
+      @variations="varying = true"
+      @help="keys = true"
+      @save="save"
+    />
     <KeepBanner />
     <div v-if="store.theirs" class="conflict" role="alert">
       This build was changed in another tab while you changed it here. Both are kept until you choose.
@@ -292,6 +301,7 @@ useShortcuts(() => shortcuts.value);
     </main>
     <Clock v-if="lens !== 'bench'" :folded="lens === 'shape'" />
     <RoomDrawer v-if="room" v-model:open="room" />
+    <VariationsDialog v-if="varying" v-model:open="varying" />
     <BriefDialog v-if="brief" v-model:open="brief" />
     <FindDialog v-if="finding" v-model:open="finding" />
     <KeysDialog v-if="keys" v-model:open="keys" :list="shortcuts" />

@@ -9,7 +9,7 @@ import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
 
 const props = defineProps<{ lens: LensId }>();
-const emit = defineEmits<{ room: []; brief: []; help: []; save: [] }>();
+const emit = defineEmits<{ variations: []; room: []; brief: []; help: []; save: [] }>();
 const store = useBuild();
 const here = useOpenBuild();
 const router = useRouter();
@@ -39,10 +39,13 @@ const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
       <img src="/mark.svg" alt="" width="26" height="26" />
       <span>Elm Spindle</span>
     </router-link>
-    <div class="name">
+    <button type="button" class="name" title="Variations" @click="emit('variations')">
       <strong>{{ build.name }}</strong>
-      <span>{{ height }} mm high<template v-if="store.unsaved"> · saving</template></span>
-    </div>
+      <span
+        >{{ height }} mm high<template v-if="store.unsaved"> · saving</template
+        ><template v-else-if="build.variations"> · {{ build.variation }}</template></span
+      >
+    </button>
     <nav aria-label="Lenses">
       <button
         v-for="l in LENSES"
@@ -123,7 +126,11 @@ const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
   white-space: nowrap;
 }
 .name {
+  border: 0;
   border-left: 1px solid var(--line);
+  background: none;
+  text-align: left;
+  cursor: pointer;
   padding-left: 14px;
   line-height: 1.2;
   min-width: 0;

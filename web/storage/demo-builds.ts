@@ -5,8 +5,6 @@ import trial from '../../demo/trial-acorn.spindle.json?raw';
 import acorns from '../../demo/sixty-acorn-sweets.spindle.json?raw';
 import cabbage from '../../demo/savoy-cabbage.spindle.json?raw';
 import heron from '../../demo/one-legged-heron.spindle.json?raw';
-import gilded from '../../demo/heron-gilded-wet.spindle.json?raw';
-import skewer from '../../demo/heron-on-a-skewer.spindle.json?raw';
 import otter from '../../demo/ferryman-otter.spindle.json?raw';
 import millers from '../../demo/two-millers.spindle.json?raw';
 import donkey from '../../demo/donkey-with-panniers.spindle.json?raw';
@@ -50,8 +48,6 @@ export function demoBuilds(now = new Date()): Build[] {
     heron,
     cabbage,
     acorns,
-    skewer,
-    gilded,
     trial,
     millers,
     donkey,

@@ -4,8 +4,6 @@ export const DEMO_IDS: ReadonlySet<string> = new Set([
   'demo-donkey-with-panniers',
   'demo-ferry-sign',
   'demo-ferryman-otter',
-  'demo-heron-gilded-wet',
-  'demo-heron-on-a-skewer',
   'demo-lily-and-reeds',
   'demo-mill-wheel',
   'demo-one-legged-heron',

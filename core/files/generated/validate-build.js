@@ -37,14 +37,14 @@ const schema19 = {
 "colours",
 "pieces",
 "rods",
+"cake",
+"steps",
 "hours",
 "practice",
 "workshop",
-"cake",
 "reserves",
 "measured",
 "log",
-"steps",
 "bench"
 ],
 "properties": {
@@ -73,19 +73,25 @@ const schema19 = {
 "colours": { "$ref": "#/$defs/array14" },
 "pieces": { "$ref": "#/$defs/array15" },
 "rods": { "$ref": "#/$defs/array21" },
-"hours": { "$ref": "#/$defs/array26" },
-"dates": { "$ref": "#/$defs/array27" },
-"practice": { "$ref": "#/$defs/record29" },
-"workshop": { "$ref": "#/$defs/record30" },
-"cake": { "$ref": "#/$defs/record34" },
-"portions": { "$ref": "#/$defs/record42" },
-"card": { "$ref": "#/$defs/record43" },
-"mast": { "$ref": "#/$defs/record44" },
-"reserves": { "$ref": "#/$defs/array45" },
-"measured": { "$ref": "#/$defs/array47" },
-"log": { "$ref": "#/$defs/array49" },
-"steps": { "$ref": "#/$defs/record56" },
-"bench": { "$ref": "#/$defs/record59" }
+"cake": { "$ref": "#/$defs/record26" },
+"portions": { "$ref": "#/$defs/record34" },
+"card": { "$ref": "#/$defs/record35" },
+"mast": { "$ref": "#/$defs/record36" },
+"steps": { "$ref": "#/$defs/record37" },
+"hours": { "$ref": "#/$defs/array40" },
+"dates": { "$ref": "#/$defs/array41" },
+"practice": { "$ref": "#/$defs/record43" },
+"workshop": { "$ref": "#/$defs/record44" },
+"reserves": { "$ref": "#/$defs/array48" },
+"measured": { "$ref": "#/$defs/array50" },
+"log": { "$ref": "#/$defs/array52" },
+"bench": { "$ref": "#/$defs/record59" },
+"variation": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
+"variations": { "$ref": "#/$defs/array62" }
 },
 "$defs": {
 "string2": {
@@ -1018,277 +1024,7 @@ const schema19 = {
 "type": "array",
 "items": { "$ref": "#/$defs/record22" }
 },
-"array26": {
-"maxItems": 60,
-"minItems": 0,
-"type": "array",
-"items": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"day",
-"from",
-"to"
-],
-"properties": {
-"day": {
-"type": "integer",
-"minimum": 1,
-"maximum": 7
-},
-"from": {
-"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
-"type": "string"
-},
-"to": {
-"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
-"type": "string"
-},
-"ifNeeded": { "type": "boolean" }
-}
-}
-},
-"string28": {
-"pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$",
-"type": "string"
-},
-"array27": {
-"maxItems": 200,
-"minItems": 1,
-"type": "array",
-"items": {
-"additionalProperties": false,
-"type": "object",
-"required": ["date"],
-"properties": {
-"date": { "$ref": "#/$defs/string28" },
-"from": {
-"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
-"type": "string"
-},
-"to": {
-"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
-"type": "string"
-}
-}
-}
-},
-"record29": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"spare",
-"powderBulk",
-"spoon",
-"smallestBatch",
-"saves",
-"pace"
-],
-"properties": {
-"spare": {
-"type": "number",
-"minimum": 0,
-"maximum": 100
-},
-"powderBulk": {
-"type": "number",
-"minimum": .2,
-"maximum": 1.2
-},
-"spoon": {
-"type": "number",
-"minimum": 1,
-"maximum": 25
-},
-"smallestBatch": {
-"type": "number",
-"minimum": 0,
-"maximum": 500
-},
-"saves": { "type": "boolean" },
-"pace": {
-"type": "number",
-"minimum": .3,
-"maximum": 4
-}
-}
-},
-"record32": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"id",
-"name",
-"hours",
-"pace"
-],
-"properties": {
-"id": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"name": {
-"maxLength": 120,
-"minLength": 1,
-"type": "string"
-},
-"hours": { "$ref": "#/$defs/array26" },
-"pace": {
-"type": "number",
-"minimum": .3,
-"maximum": 4
-},
-"does": {
-"maxItems": 11,
-"minItems": 0,
-"type": "array",
-"items": {
-"type": "string",
-"enum": [
-"glue",
-"bake",
-"cake",
-"mix",
-"cover",
-"bones",
-"shape",
-"texture",
-"join",
-"finish",
-"pack"
-]
-}
-}
-}
-},
-"array31": {
-"maxItems": 8,
-"minItems": 0,
-"type": "array",
-"items": { "$ref": "#/$defs/record32" }
-},
-"record33": {
-"additionalProperties": false,
-"type": "object",
-"properties": {
-"glue": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"bake": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"cake": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"mix": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"cover": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"bones": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"shape": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"texture": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"join": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"finish": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"pack": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-}
-}
-},
-"record30": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"helpers",
-"tools",
-"space"
-],
-"properties": {
-"helpers": { "$ref": "#/$defs/array31" },
-"tools": {
-"additionalProperties": false,
-"type": "object",
-"properties": {
-"oven": {
-"type": "integer",
-"minimum": 0,
-"maximum": 20
-},
-"turntable": {
-"type": "integer",
-"minimum": 0,
-"maximum": 20
-},
-"airbrush": {
-"type": "integer",
-"minimum": 0,
-"maximum": 20
-}
-}
-},
-"space": {
-"additionalProperties": false,
-"type": "object",
-"properties": {
-"rack": {
-"type": "number",
-"minimum": 0,
-"maximum": 1e5
-},
-"fridge": {
-"type": "number",
-"minimum": 0,
-"maximum": 1e5
-},
-"freezer": {
-"type": "number",
-"minimum": 0,
-"maximum": 1e5
-},
-"box": {
-"type": "number",
-"minimum": 0,
-"maximum": 1e5
-}
-}
-},
-"paces": { "$ref": "#/$defs/record33" }
-}
-},
-"string35": {
+"string27": {
 "type": "string",
 "enum": [
 "buttercream",
@@ -1296,7 +1032,7 @@ const schema19 = {
 "ganacheWhite"
 ]
 },
-"string38": {
+"string30": {
 "type": "string",
 "enum": [
 "card",
@@ -1308,7 +1044,7 @@ const schema19 = {
 "acrylic"
 ]
 },
-"record39": {
+"record31": {
 "additionalProperties": false,
 "type": "object",
 "required": ["stock", "number"],
@@ -1321,7 +1057,7 @@ const schema19 = {
 }
 }
 },
-"record40": {
+"record32": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1345,7 +1081,7 @@ const schema19 = {
 }
 }
 },
-"record41": {
+"record33": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1367,7 +1103,7 @@ const schema19 = {
 }
 }
 },
-"record37": {
+"record29": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1408,7 +1144,7 @@ const schema19 = {
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": { "$ref": "#/$defs/string38" },
+"kind": { "$ref": "#/$defs/string30" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -1416,15 +1152,15 @@ const schema19 = {
 }
 }
 },
-"posts": { "$ref": "#/$defs/record39" },
+"posts": { "$ref": "#/$defs/record31" },
 "gap": {
 "type": "number",
 "minimum": 0,
 "maximum": 700
 },
-"sleeve": { "$ref": "#/$defs/record40" },
+"sleeve": { "$ref": "#/$defs/record32" },
 "stuck": { "type": "boolean" },
-"keepers": { "$ref": "#/$defs/record41" },
+"keepers": { "$ref": "#/$defs/record33" },
 "weight": {
 "type": "number",
 "minimum": 1,
@@ -1432,13 +1168,13 @@ const schema19 = {
 }
 }
 },
-"array36": {
+"array28": {
 "maxItems": 12,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record37" }
+"items": { "$ref": "#/$defs/record29" }
 },
-"record34": {
+"record26": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1467,13 +1203,13 @@ const schema19 = {
 "minimum": 5,
 "maximum": 200
 },
-"filling": { "$ref": "#/$defs/string35" },
+"filling": { "$ref": "#/$defs/string27" },
 "fillingThickness": {
 "type": "number",
 "minimum": 0,
 "maximum": 50
 },
-"coat": { "$ref": "#/$defs/string35" },
+"coat": { "$ref": "#/$defs/string27" },
 "coatThickness": {
 "type": "number",
 "minimum": 0,
@@ -1509,10 +1245,10 @@ const schema19 = {
 }
 }
 },
-"tiers": { "$ref": "#/$defs/array36" }
+"tiers": { "$ref": "#/$defs/array28" }
 }
 },
-"record42": {
+"record34": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1560,12 +1296,12 @@ const schema19 = {
 }
 }
 },
-"record43": {
+"record35": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": { "$ref": "#/$defs/string38" },
+"kind": { "$ref": "#/$defs/string30" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -1576,10 +1312,10 @@ const schema19 = {
 "minimum": 0,
 "maximum": 700
 },
-"sleeve": { "$ref": "#/$defs/record40" }
+"sleeve": { "$ref": "#/$defs/record32" }
 }
 },
-"record44": {
+"record36": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1618,308 +1354,7 @@ const schema19 = {
 }
 }
 },
-"record46": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"stock",
-"name",
-"batch",
-"grams",
-"recolour",
-"allergens"
-],
-"properties": {
-"stock": {
-"maxLength": 80,
-"minLength": 1,
-"type": "string"
-},
-"name": {
-"maxLength": 120,
-"minLength": 1,
-"type": "string"
-},
-"batch": {
-"maxLength": 130,
-"type": "string"
-},
-"grams": {
-"type": "number",
-"minimum": 0,
-"maximum": 1e5
-},
-"recolour": { "type": "boolean" },
-"allergens": { "$ref": "#/$defs/array13" },
-"keepBy": { "$ref": "#/$defs/string28" }
-}
-},
-"array45": {
-"maxItems": 200,
-"minItems": 0,
-"type": "array",
-"items": { "$ref": "#/$defs/record46" }
-},
-"record48": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"id",
-"test",
-"of",
-"on",
-"readings"
-],
-"properties": {
-"id": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"test": {
-"type": "string",
-"enum": [
-"press",
-"pull",
-"bend",
-"spring",
-"tab"
-]
-},
-"of": {
-"maxLength": 60,
-"minLength": 1,
-"type": "string"
-},
-"on": { "$ref": "#/$defs/string28" },
-"readings": {
-"type": "object",
-"additionalProperties": {
-"type": "number",
-"minimum": 0,
-"maximum": 5e4
-},
-"maxProperties": 8
-}
-}
-},
-"array47": {
-"maxItems": 100,
-"minItems": 0,
-"type": "array",
-"items": { "$ref": "#/$defs/record48" }
-},
-"string51": {
-"type": "string",
-"enum": [
-"tack",
-"skin",
-"touch",
-"pose",
-"handle",
-"bear",
-"stand",
-"hard",
-"dry",
-"stick",
-"texture",
-"bend"
-]
-},
-"record52": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"base",
-"gumPaste",
-"powder"
-],
-"properties": {
-"base": { "$ref": "#/$defs/string11" },
-"gumPaste": {
-"type": "number",
-"minimum": 0,
-"maximum": 100
-},
-"powder": {
-"type": "number",
-"minimum": 0,
-"maximum": 5
-}
-}
-},
-"record53": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"volume",
-"area",
-"depth",
-"facing",
-"thickness",
-"kind",
-"coat"
-],
-"properties": {
-"volume": {
-"type": "number",
-"minimum": .01,
-"maximum": 1e9
-},
-"area": {
-"type": "number",
-"minimum": .01,
-"maximum": 1e7
-},
-"depth": {
-"type": "number",
-"minimum": .01,
-"maximum": 1e3
-},
-"facing": {
-"type": "number",
-"minimum": .01,
-"maximum": 3e3
-},
-"thickness": {
-"type": "number",
-"minimum": .01,
-"maximum": 2e3
-},
-"kind": {
-"type": "string",
-"enum": ["rod", "sheet"]
-},
-"coat": { "type": "boolean" }
-}
-},
-"record55": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"temperature",
-"humidity",
-"air"
-],
-"properties": {
-"until": {
-"type": "number",
-"minimum": 0,
-"maximum": 1e5
-},
-"temperature": {
-"type": "number",
-"minimum": -30,
-"maximum": 60
-},
-"humidity": {
-"type": "number",
-"minimum": 0,
-"maximum": 1
-},
-"air": {
-"type": "number",
-"minimum": .01,
-"maximum": 5
-},
-"wrapped": { "type": "boolean" }
-}
-},
-"array54": {
-"maxItems": 20,
-"minItems": 1,
-"type": "array",
-"items": { "$ref": "#/$defs/record55" }
-},
-"record50": {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"id",
-"at",
-"build",
-"piece",
-"question",
-"saw",
-"minutes",
-"note",
-"paste",
-"body",
-"spells",
-"duty"
-],
-"properties": {
-"id": {
-"maxLength": 80,
-"minLength": 1,
-"type": "string"
-},
-"at": {
-"maxLength": 40,
-"type": "string"
-},
-"build": {
-"maxLength": 120,
-"type": "string"
-},
-"piece": {
-"maxLength": 120,
-"type": "string"
-},
-"buildId": {
-"maxLength": 80,
-"minLength": 1,
-"type": "string"
-},
-"pieceId": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"question": { "$ref": "#/$defs/string51" },
-"saw": {
-"type": "string",
-"enum": [
-"just",
-"yes",
-"not",
-"cracked",
-"sagged",
-"squashed"
-]
-},
-"minutes": {
-"type": "number",
-"minimum": .1,
-"maximum": 43200
-},
-"note": {
-"maxLength": 1e3,
-"type": "string"
-},
-"picture": {
-"maxLength": 80,
-"type": "string"
-},
-"paste": { "$ref": "#/$defs/record52" },
-"body": { "$ref": "#/$defs/record53" },
-"spells": { "$ref": "#/$defs/array54" },
-"duty": {
-"type": "object",
-"additionalProperties": {
-"type": "number",
-"minimum": -1e6,
-"maximum": 1e9
-},
-"maxProperties": 12
-}
-}
-},
-"array49": {
-"maxItems": 2e3,
-"minItems": 0,
-"type": "array",
-"items": { "$ref": "#/$defs/record50" }
-},
-"record58": {
+"record39": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1996,13 +1431,13 @@ const schema19 = {
 }
 }
 },
-"array57": {
+"array38": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record58" }
+"items": { "$ref": "#/$defs/record39" }
 },
-"record56": {
+"record37": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2011,7 +1446,7 @@ const schema19 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array57" },
+"own": { "$ref": "#/$defs/array38" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -2076,6 +1511,577 @@ const schema19 = {
 }
 }
 },
+"array40": {
+"maxItems": 60,
+"minItems": 0,
+"type": "array",
+"items": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"day",
+"from",
+"to"
+],
+"properties": {
+"day": {
+"type": "integer",
+"minimum": 1,
+"maximum": 7
+},
+"from": {
+"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
+"type": "string"
+},
+"to": {
+"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
+"type": "string"
+},
+"ifNeeded": { "type": "boolean" }
+}
+}
+},
+"string42": {
+"pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$",
+"type": "string"
+},
+"array41": {
+"maxItems": 200,
+"minItems": 1,
+"type": "array",
+"items": {
+"additionalProperties": false,
+"type": "object",
+"required": ["date"],
+"properties": {
+"date": { "$ref": "#/$defs/string42" },
+"from": {
+"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
+"type": "string"
+},
+"to": {
+"pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
+"type": "string"
+}
+}
+}
+},
+"record43": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"spare",
+"powderBulk",
+"spoon",
+"smallestBatch",
+"saves",
+"pace"
+],
+"properties": {
+"spare": {
+"type": "number",
+"minimum": 0,
+"maximum": 100
+},
+"powderBulk": {
+"type": "number",
+"minimum": .2,
+"maximum": 1.2
+},
+"spoon": {
+"type": "number",
+"minimum": 1,
+"maximum": 25
+},
+"smallestBatch": {
+"type": "number",
+"minimum": 0,
+"maximum": 500
+},
+"saves": { "type": "boolean" },
+"pace": {
+"type": "number",
+"minimum": .3,
+"maximum": 4
+}
+}
+},
+"record46": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"name",
+"hours",
+"pace"
+],
+"properties": {
+"id": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"name": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
+"hours": { "$ref": "#/$defs/array40" },
+"pace": {
+"type": "number",
+"minimum": .3,
+"maximum": 4
+},
+"does": {
+"maxItems": 11,
+"minItems": 0,
+"type": "array",
+"items": {
+"type": "string",
+"enum": [
+"glue",
+"bake",
+"cake",
+"mix",
+"cover",
+"bones",
+"shape",
+"texture",
+"join",
+"finish",
+"pack"
+]
+}
+}
+}
+},
+"array45": {
+"maxItems": 8,
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record46" }
+},
+"record47": {
+"additionalProperties": false,
+"type": "object",
+"properties": {
+"glue": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"bake": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"cake": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"mix": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"cover": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"bones": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"shape": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"texture": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"join": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"finish": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"pack": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+}
+}
+},
+"record44": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"helpers",
+"tools",
+"space"
+],
+"properties": {
+"helpers": { "$ref": "#/$defs/array45" },
+"tools": {
+"additionalProperties": false,
+"type": "object",
+"properties": {
+"oven": {
+"type": "integer",
+"minimum": 0,
+"maximum": 20
+},
+"turntable": {
+"type": "integer",
+"minimum": 0,
+"maximum": 20
+},
+"airbrush": {
+"type": "integer",
+"minimum": 0,
+"maximum": 20
+}
+}
+},
+"space": {
+"additionalProperties": false,
+"type": "object",
+"properties": {
+"rack": {
+"type": "number",
+"minimum": 0,
+"maximum": 1e5
+},
+"fridge": {
+"type": "number",
+"minimum": 0,
+"maximum": 1e5
+},
+"freezer": {
+"type": "number",
+"minimum": 0,
+"maximum": 1e5
+},
+"box": {
+"type": "number",
+"minimum": 0,
+"maximum": 1e5
+}
+}
+},
+"paces": { "$ref": "#/$defs/record47" }
+}
+},
+"record49": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"stock",
+"name",
+"batch",
+"grams",
+"recolour",
+"allergens"
+],
+"properties": {
+"stock": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"name": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
+"batch": {
+"maxLength": 130,
+"type": "string"
+},
+"grams": {
+"type": "number",
+"minimum": 0,
+"maximum": 1e5
+},
+"recolour": { "type": "boolean" },
+"allergens": { "$ref": "#/$defs/array13" },
+"keepBy": { "$ref": "#/$defs/string42" }
+}
+},
+"array48": {
+"maxItems": 200,
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record49" }
+},
+"record51": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"test",
+"of",
+"on",
+"readings"
+],
+"properties": {
+"id": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"test": {
+"type": "string",
+"enum": [
+"press",
+"pull",
+"bend",
+"spring",
+"tab"
+]
+},
+"of": {
+"maxLength": 60,
+"minLength": 1,
+"type": "string"
+},
+"on": { "$ref": "#/$defs/string42" },
+"readings": {
+"type": "object",
+"additionalProperties": {
+"type": "number",
+"minimum": 0,
+"maximum": 5e4
+},
+"maxProperties": 8
+}
+}
+},
+"array50": {
+"maxItems": 100,
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record51" }
+},
+"string54": {
+"type": "string",
+"enum": [
+"tack",
+"skin",
+"touch",
+"pose",
+"handle",
+"bear",
+"stand",
+"hard",
+"dry",
+"stick",
+"texture",
+"bend"
+]
+},
+"record55": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"base",
+"gumPaste",
+"powder"
+],
+"properties": {
+"base": { "$ref": "#/$defs/string11" },
+"gumPaste": {
+"type": "number",
+"minimum": 0,
+"maximum": 100
+},
+"powder": {
+"type": "number",
+"minimum": 0,
+"maximum": 5
+}
+}
+},
+"record56": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"volume",
+"area",
+"depth",
+"facing",
+"thickness",
+"kind",
+"coat"
+],
+"properties": {
+"volume": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e9
+},
+"area": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e7
+},
+"depth": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e3
+},
+"facing": {
+"type": "number",
+"minimum": .01,
+"maximum": 3e3
+},
+"thickness": {
+"type": "number",
+"minimum": .01,
+"maximum": 2e3
+},
+"kind": {
+"type": "string",
+"enum": ["rod", "sheet"]
+},
+"coat": { "type": "boolean" }
+}
+},
+"record58": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"temperature",
+"humidity",
+"air"
+],
+"properties": {
+"until": {
+"type": "number",
+"minimum": 0,
+"maximum": 1e5
+},
+"temperature": {
+"type": "number",
+"minimum": -30,
+"maximum": 60
+},
+"humidity": {
+"type": "number",
+"minimum": 0,
+"maximum": 1
+},
+"air": {
+"type": "number",
+"minimum": .01,
+"maximum": 5
+},
+"wrapped": { "type": "boolean" }
+}
+},
+"array57": {
+"maxItems": 20,
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record58" }
+},
+"record53": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"at",
+"build",
+"piece",
+"question",
+"saw",
+"minutes",
+"note",
+"paste",
+"body",
+"spells",
+"duty"
+],
+"properties": {
+"id": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"at": {
+"maxLength": 40,
+"type": "string"
+},
+"build": {
+"maxLength": 120,
+"type": "string"
+},
+"piece": {
+"maxLength": 120,
+"type": "string"
+},
+"buildId": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"pieceId": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"question": { "$ref": "#/$defs/string54" },
+"saw": {
+"type": "string",
+"enum": [
+"just",
+"yes",
+"not",
+"cracked",
+"sagged",
+"squashed"
+]
+},
+"minutes": {
+"type": "number",
+"minimum": .1,
+"maximum": 43200
+},
+"note": {
+"maxLength": 1e3,
+"type": "string"
+},
+"picture": {
+"maxLength": 80,
+"type": "string"
+},
+"paste": { "$ref": "#/$defs/record55" },
+"body": { "$ref": "#/$defs/record56" },
+"spells": { "$ref": "#/$defs/array57" },
+"duty": {
+"type": "object",
+"additionalProperties": {
+"type": "number",
+"minimum": -1e6,
+"maximum": 1e9
+},
+"maxProperties": 12
+}
+}
+},
+"array52": {
+"maxItems": 2e3,
+"minItems": 0,
+"type": "array",
+"items": { "$ref": "#/$defs/record53" }
+},
 "record61": {
 "additionalProperties": false,
 "type": "object",
@@ -2090,7 +2096,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string51" },
+"question": { "$ref": "#/$defs/string54" },
 "firm": { "type": "boolean" },
 "at": {
 "maxLength": 40,
@@ -2140,6 +2146,50 @@ const schema19 = {
 "type": "string"
 }
 }
+},
+"record63": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"name",
+"room",
+"board",
+"blends",
+"colours",
+"pieces",
+"rods",
+"cake",
+"steps"
+],
+"properties": {
+"id": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"name": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
+"room": { "$ref": "#/$defs/record6" },
+"board": { "$ref": "#/$defs/record7" },
+"blends": { "$ref": "#/$defs/array9" },
+"colours": { "$ref": "#/$defs/array14" },
+"pieces": { "$ref": "#/$defs/array15" },
+"rods": { "$ref": "#/$defs/array21" },
+"cake": { "$ref": "#/$defs/record26" },
+"portions": { "$ref": "#/$defs/record34" },
+"card": { "$ref": "#/$defs/record35" },
+"mast": { "$ref": "#/$defs/record36" },
+"steps": { "$ref": "#/$defs/record37" }
+}
+},
+"array62": {
+"maxItems": 8,
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record63" }
 }
 }
 };
@@ -7369,1786 +7419,7 @@ validate98.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const pattern19 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
-function validate111(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate111.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (Array.isArray(data)) {
-if (data.length > 60) {
-validate111.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 60 }
-}];
-return false;
-} else if (data.length < 0) {
-validate111.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 0 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-let data0 = data[i0];
-if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
-let missing0;
-if (data0.day === void 0 && (missing0 = "day") || data0.from === void 0 && (missing0 = "from") || data0.to === void 0 && (missing0 = "to")) {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-for (const key0 in data0) if (!(key0 === "day" || key0 === "from" || key0 === "to" || key0 === "ifNeeded")) {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (data0.day !== void 0) {
-let data1 = data0.day;
-if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0 + "/day",
-keyword: "type",
-params: { type: "integer" }
-}];
-return false;
-}
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 7 || isNaN(data1)) {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0 + "/day",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 7
-}
-}];
-return false;
-} else if (data1 < 1 || isNaN(data1)) {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0 + "/day",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 1
-}
-}];
-return false;
-}
-}
-var valid1 = true;
-} else var valid1 = true;
-if (valid1) {
-if (data0.from !== void 0) {
-let data2 = data0.from;
-if (typeof data2 === "string") {
-if (!pattern19.test(data2)) {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0 + "/from",
-keyword: "pattern",
-params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
-}];
-return false;
-}
-} else {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0 + "/from",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-var valid1 = true;
-} else var valid1 = true;
-if (valid1) {
-if (data0.to !== void 0) {
-let data3 = data0.to;
-if (typeof data3 === "string") {
-if (!pattern19.test(data3)) {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0 + "/to",
-keyword: "pattern",
-params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
-}];
-return false;
-}
-} else {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0 + "/to",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-var valid1 = true;
-} else var valid1 = true;
-if (valid1) {
-if (data0.ifNeeded !== void 0) {
-if (typeof data0.ifNeeded !== "boolean") {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0 + "/ifNeeded",
-keyword: "type",
-params: { type: "boolean" }
-}];
-return false;
-}
-var valid1 = true;
-} else var valid1 = true;
-}
-}
-}
-}
-} else {
-validate111.errors = [{
-instancePath: instancePath + "/" + i0,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-}
-} else {
-validate111.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-validate111.errors = vErrors;
-return true;
-}
-validate111.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const pattern21 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
-function validate114(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate114.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (typeof data === "string") {
-if (!pattern21.test(data)) {
-validate114.errors = [{
-instancePath,
-keyword: "pattern",
-params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
-}];
-return false;
-}
-} else {
-validate114.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-validate114.errors = vErrors;
-return true;
-}
-validate114.evaluated = {
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate113(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate113.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 200) {
-validate113.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 200 }
-}];
-return false;
-} else if (data.length < 1) {
-validate113.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 1 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-let data0 = data[i0];
-const _errs1 = errors;
-if (errors === _errs1) {
-if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
-let missing0;
-if (data0.date === void 0 && (missing0 = "date")) {
-validate113.errors = [{
-instancePath: instancePath + "/" + i0,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs3 = errors;
-for (const key0 in data0) if (!(key0 === "date" || key0 === "from" || key0 === "to")) {
-validate113.errors = [{
-instancePath: instancePath + "/" + i0,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs3 === errors) {
-if (data0.date !== void 0) {
-const _errs4 = errors;
-if (!validate114(data0.date, {
-instancePath: instancePath + "/" + i0 + "/date",
-parentData: data0,
-parentDataProperty: "date",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate114.errors : vErrors.concat(validate114.errors);
-errors = vErrors.length;
-}
-var valid1 = _errs4 === errors;
-} else var valid1 = true;
-if (valid1) {
-if (data0.from !== void 0) {
-let data2 = data0.from;
-const _errs5 = errors;
-if (errors === _errs5) {
-if (typeof data2 === "string") {
-if (!pattern19.test(data2)) {
-validate113.errors = [{
-instancePath: instancePath + "/" + i0 + "/from",
-keyword: "pattern",
-params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
-}];
-return false;
-}
-} else {
-validate113.errors = [{
-instancePath: instancePath + "/" + i0 + "/from",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid1 = _errs5 === errors;
-} else var valid1 = true;
-if (valid1) {
-if (data0.to !== void 0) {
-let data3 = data0.to;
-const _errs7 = errors;
-if (errors === _errs7) {
-if (typeof data3 === "string") {
-if (!pattern19.test(data3)) {
-validate113.errors = [{
-instancePath: instancePath + "/" + i0 + "/to",
-keyword: "pattern",
-params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
-}];
-return false;
-}
-} else {
-validate113.errors = [{
-instancePath: instancePath + "/" + i0 + "/to",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid1 = _errs7 === errors;
-} else var valid1 = true;
-}
-}
-}
-}
-} else {
-validate113.errors = [{
-instancePath: instancePath + "/" + i0,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate113.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-validate113.errors = vErrors;
-return errors === 0;
-}
-validate113.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate117(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate117.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.spare === void 0 && (missing0 = "spare") || data.powderBulk === void 0 && (missing0 = "powderBulk") || data.spoon === void 0 && (missing0 = "spoon") || data.smallestBatch === void 0 && (missing0 = "smallestBatch") || data.saves === void 0 && (missing0 = "saves") || data.pace === void 0 && (missing0 = "pace")) {
-validate117.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-for (const key0 in data) if (!(key0 === "spare" || key0 === "powderBulk" || key0 === "spoon" || key0 === "smallestBatch" || key0 === "saves" || key0 === "pace")) {
-validate117.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (data.spare !== void 0) {
-let data0 = data.spare;
-if (typeof data0 == "number" && isFinite(data0)) {
-if (data0 > 100 || isNaN(data0)) {
-validate117.errors = [{
-instancePath: instancePath + "/spare",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 100
-}
-}];
-return false;
-} else if (data0 < 0 || isNaN(data0)) {
-validate117.errors = [{
-instancePath: instancePath + "/spare",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate117.errors = [{
-instancePath: instancePath + "/spare",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.powderBulk !== void 0) {
-let data1 = data.powderBulk;
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 1.2 || isNaN(data1)) {
-validate117.errors = [{
-instancePath: instancePath + "/powderBulk",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1.2
-}
-}];
-return false;
-} else if (data1 < .2 || isNaN(data1)) {
-validate117.errors = [{
-instancePath: instancePath + "/powderBulk",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate117.errors = [{
-instancePath: instancePath + "/powderBulk",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.spoon !== void 0) {
-let data2 = data.spoon;
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 25 || isNaN(data2)) {
-validate117.errors = [{
-instancePath: instancePath + "/spoon",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 25
-}
-}];
-return false;
-} else if (data2 < 1 || isNaN(data2)) {
-validate117.errors = [{
-instancePath: instancePath + "/spoon",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 1
-}
-}];
-return false;
-}
-} else {
-validate117.errors = [{
-instancePath: instancePath + "/spoon",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.smallestBatch !== void 0) {
-let data3 = data.smallestBatch;
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 500 || isNaN(data3)) {
-validate117.errors = [{
-instancePath: instancePath + "/smallestBatch",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 500
-}
-}];
-return false;
-} else if (data3 < 0 || isNaN(data3)) {
-validate117.errors = [{
-instancePath: instancePath + "/smallestBatch",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate117.errors = [{
-instancePath: instancePath + "/smallestBatch",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.saves !== void 0) {
-if (typeof data.saves !== "boolean") {
-validate117.errors = [{
-instancePath: instancePath + "/saves",
-keyword: "type",
-params: { type: "boolean" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.pace !== void 0) {
-let data5 = data.pace;
-if (typeof data5 == "number" && isFinite(data5)) {
-if (data5 > 4 || isNaN(data5)) {
-validate117.errors = [{
-instancePath: instancePath + "/pace",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 4
-}
-}];
-return false;
-} else if (data5 < .3 || isNaN(data5)) {
-validate117.errors = [{
-instancePath: instancePath + "/pace",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .3
-}
-}];
-return false;
-}
-} else {
-validate117.errors = [{
-instancePath: instancePath + "/pace",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-} else {
-validate117.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-validate117.errors = vErrors;
-return true;
-}
-validate117.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema51 = {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"id",
-"name",
-"hours",
-"pace"
-],
-"properties": {
-"id": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"name": {
-"maxLength": 120,
-"minLength": 1,
-"type": "string"
-},
-"hours": { "$ref": "#/$defs/array26" },
-"pace": {
-"type": "number",
-"minimum": .3,
-"maximum": 4
-},
-"does": {
-"maxItems": 11,
-"minItems": 0,
-"type": "array",
-"items": {
-"type": "string",
-"enum": [
-"glue",
-"bake",
-"cake",
-"mix",
-"cover",
-"bones",
-"shape",
-"texture",
-"join",
-"finish",
-"pack"
-]
-}
-}
-}
-};
-function validate121(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate121.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.hours === void 0 && (missing0 = "hours") || data.pace === void 0 && (missing0 = "pace")) {
-validate121.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "hours" || key0 === "pace" || key0 === "does")) {
-validate121.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.id !== void 0) {
-let data0 = data.id;
-const _errs2 = errors;
-if (errors === _errs2) {
-if (typeof data0 === "string") {
-if (!pattern4.test(data0)) {
-validate121.errors = [{
-instancePath: instancePath + "/id",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
-}];
-return false;
-}
-} else {
-validate121.errors = [{
-instancePath: instancePath + "/id",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.name !== void 0) {
-let data1 = data.name;
-const _errs4 = errors;
-if (errors === _errs4) {
-if (typeof data1 === "string") {
-if (func2(data1) > 120) {
-validate121.errors = [{
-instancePath: instancePath + "/name",
-keyword: "maxLength",
-params: { limit: 120 }
-}];
-return false;
-} else if (func2(data1) < 1) {
-validate121.errors = [{
-instancePath: instancePath + "/name",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate121.errors = [{
-instancePath: instancePath + "/name",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.hours !== void 0) {
-const _errs6 = errors;
-if (!validate111(data.hours, {
-instancePath: instancePath + "/hours",
-parentData: data,
-parentDataProperty: "hours",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate111.errors : vErrors.concat(validate111.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs6 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.pace !== void 0) {
-let data3 = data.pace;
-const _errs7 = errors;
-if (errors === _errs7) {
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 4 || isNaN(data3)) {
-validate121.errors = [{
-instancePath: instancePath + "/pace",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 4
-}
-}];
-return false;
-} else if (data3 < .3 || isNaN(data3)) {
-validate121.errors = [{
-instancePath: instancePath + "/pace",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .3
-}
-}];
-return false;
-}
-} else {
-validate121.errors = [{
-instancePath: instancePath + "/pace",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid0 = _errs7 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.does !== void 0) {
-let data4 = data.does;
-const _errs9 = errors;
-if (errors === _errs9) {
-if (Array.isArray(data4)) {
-if (data4.length > 11) {
-validate121.errors = [{
-instancePath: instancePath + "/does",
-keyword: "maxItems",
-params: { limit: 11 }
-}];
-return false;
-} else if (data4.length < 0) {
-validate121.errors = [{
-instancePath: instancePath + "/does",
-keyword: "minItems",
-params: { limit: 0 }
-}];
-return false;
-} else {
-const len0 = data4.length;
-for (let i0 = 0; i0 < len0; i0++) {
-let data5 = data4[i0];
-const _errs11 = errors;
-if (typeof data5 !== "string") {
-validate121.errors = [{
-instancePath: instancePath + "/does/" + i0,
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-if (!(data5 === "glue" || data5 === "bake" || data5 === "cake" || data5 === "mix" || data5 === "cover" || data5 === "bones" || data5 === "shape" || data5 === "texture" || data5 === "join" || data5 === "finish" || data5 === "pack")) {
-validate121.errors = [{
-instancePath: instancePath + "/does/" + i0,
-keyword: "enum",
-params: { allowedValues: schema51.properties.does.items.enum }
-}];
-return false;
-}
-if (!(_errs11 === errors)) break;
-}
-}
-} else {
-validate121.errors = [{
-instancePath: instancePath + "/does",
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-var valid0 = _errs9 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-} else {
-validate121.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-validate121.errors = vErrors;
-return errors === 0;
-}
-validate121.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate120(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate120.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 8) {
-validate120.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 8 }
-}];
-return false;
-} else if (data.length < 0) {
-validate120.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 0 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate121(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate121.errors : vErrors.concat(validate121.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate120.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-validate120.errors = vErrors;
-return errors === 0;
-}
-validate120.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema52 = {
-"additionalProperties": false,
-"type": "object",
-"properties": {
-"glue": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"bake": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"cake": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"mix": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"cover": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"bones": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"shape": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"texture": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"join": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"finish": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-},
-"pack": {
-"type": "number",
-"minimum": .2,
-"maximum": 5
-}
-}
-};
-function validate125(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate125.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (data && typeof data == "object" && !Array.isArray(data)) {
-for (const key0 in data) if (!func1.call(schema52.properties, key0)) {
-validate125.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (data.glue !== void 0) {
-let data0 = data.glue;
-if (typeof data0 == "number" && isFinite(data0)) {
-if (data0 > 5 || isNaN(data0)) {
-validate125.errors = [{
-instancePath: instancePath + "/glue",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data0 < .2 || isNaN(data0)) {
-validate125.errors = [{
-instancePath: instancePath + "/glue",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/glue",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.bake !== void 0) {
-let data1 = data.bake;
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 5 || isNaN(data1)) {
-validate125.errors = [{
-instancePath: instancePath + "/bake",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data1 < .2 || isNaN(data1)) {
-validate125.errors = [{
-instancePath: instancePath + "/bake",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/bake",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.cake !== void 0) {
-let data2 = data.cake;
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 5 || isNaN(data2)) {
-validate125.errors = [{
-instancePath: instancePath + "/cake",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data2 < .2 || isNaN(data2)) {
-validate125.errors = [{
-instancePath: instancePath + "/cake",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/cake",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.mix !== void 0) {
-let data3 = data.mix;
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 5 || isNaN(data3)) {
-validate125.errors = [{
-instancePath: instancePath + "/mix",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data3 < .2 || isNaN(data3)) {
-validate125.errors = [{
-instancePath: instancePath + "/mix",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/mix",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.cover !== void 0) {
-let data4 = data.cover;
-if (typeof data4 == "number" && isFinite(data4)) {
-if (data4 > 5 || isNaN(data4)) {
-validate125.errors = [{
-instancePath: instancePath + "/cover",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data4 < .2 || isNaN(data4)) {
-validate125.errors = [{
-instancePath: instancePath + "/cover",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/cover",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.bones !== void 0) {
-let data5 = data.bones;
-if (typeof data5 == "number" && isFinite(data5)) {
-if (data5 > 5 || isNaN(data5)) {
-validate125.errors = [{
-instancePath: instancePath + "/bones",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data5 < .2 || isNaN(data5)) {
-validate125.errors = [{
-instancePath: instancePath + "/bones",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/bones",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.shape !== void 0) {
-let data6 = data.shape;
-if (typeof data6 == "number" && isFinite(data6)) {
-if (data6 > 5 || isNaN(data6)) {
-validate125.errors = [{
-instancePath: instancePath + "/shape",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data6 < .2 || isNaN(data6)) {
-validate125.errors = [{
-instancePath: instancePath + "/shape",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/shape",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.texture !== void 0) {
-let data7 = data.texture;
-if (typeof data7 == "number" && isFinite(data7)) {
-if (data7 > 5 || isNaN(data7)) {
-validate125.errors = [{
-instancePath: instancePath + "/texture",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data7 < .2 || isNaN(data7)) {
-validate125.errors = [{
-instancePath: instancePath + "/texture",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/texture",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.join !== void 0) {
-let data8 = data.join;
-if (typeof data8 == "number" && isFinite(data8)) {
-if (data8 > 5 || isNaN(data8)) {
-validate125.errors = [{
-instancePath: instancePath + "/join",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data8 < .2 || isNaN(data8)) {
-validate125.errors = [{
-instancePath: instancePath + "/join",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/join",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.finish !== void 0) {
-let data9 = data.finish;
-if (typeof data9 == "number" && isFinite(data9)) {
-if (data9 > 5 || isNaN(data9)) {
-validate125.errors = [{
-instancePath: instancePath + "/finish",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data9 < .2 || isNaN(data9)) {
-validate125.errors = [{
-instancePath: instancePath + "/finish",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/finish",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.pack !== void 0) {
-let data10 = data.pack;
-if (typeof data10 == "number" && isFinite(data10)) {
-if (data10 > 5 || isNaN(data10)) {
-validate125.errors = [{
-instancePath: instancePath + "/pack",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data10 < .2 || isNaN(data10)) {
-validate125.errors = [{
-instancePath: instancePath + "/pack",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .2
-}
-}];
-return false;
-}
-} else {
-validate125.errors = [{
-instancePath: instancePath + "/pack",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-} else {
-validate125.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-validate125.errors = vErrors;
-return true;
-}
-validate125.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate119(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate119.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.helpers === void 0 && (missing0 = "helpers") || data.tools === void 0 && (missing0 = "tools") || data.space === void 0 && (missing0 = "space")) {
-validate119.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "helpers" || key0 === "tools" || key0 === "space" || key0 === "paces")) {
-validate119.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.helpers !== void 0) {
-const _errs2 = errors;
-if (!validate120(data.helpers, {
-instancePath: instancePath + "/helpers",
-parentData: data,
-parentDataProperty: "helpers",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate120.errors : vErrors.concat(validate120.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.tools !== void 0) {
-let data1 = data.tools;
-const _errs3 = errors;
-if (errors === _errs3) {
-if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
-const _errs5 = errors;
-for (const key1 in data1) if (!(key1 === "oven" || key1 === "turntable" || key1 === "airbrush")) {
-validate119.errors = [{
-instancePath: instancePath + "/tools",
-keyword: "additionalProperties",
-params: { additionalProperty: key1 }
-}];
-return false;
-}
-if (_errs5 === errors) {
-if (data1.oven !== void 0) {
-let data2 = data1.oven;
-const _errs6 = errors;
-if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
-validate119.errors = [{
-instancePath: instancePath + "/tools/oven",
-keyword: "type",
-params: { type: "integer" }
-}];
-return false;
-}
-if (errors === _errs6) {
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 20 || isNaN(data2)) {
-validate119.errors = [{
-instancePath: instancePath + "/tools/oven",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 20
-}
-}];
-return false;
-} else if (data2 < 0 || isNaN(data2)) {
-validate119.errors = [{
-instancePath: instancePath + "/tools/oven",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-}
-}
-var valid1 = _errs6 === errors;
-} else var valid1 = true;
-if (valid1) {
-if (data1.turntable !== void 0) {
-let data3 = data1.turntable;
-const _errs8 = errors;
-if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3))) {
-validate119.errors = [{
-instancePath: instancePath + "/tools/turntable",
-keyword: "type",
-params: { type: "integer" }
-}];
-return false;
-}
-if (errors === _errs8) {
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 20 || isNaN(data3)) {
-validate119.errors = [{
-instancePath: instancePath + "/tools/turntable",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 20
-}
-}];
-return false;
-} else if (data3 < 0 || isNaN(data3)) {
-validate119.errors = [{
-instancePath: instancePath + "/tools/turntable",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-}
-}
-var valid1 = _errs8 === errors;
-} else var valid1 = true;
-if (valid1) {
-if (data1.airbrush !== void 0) {
-let data4 = data1.airbrush;
-const _errs10 = errors;
-if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
-validate119.errors = [{
-instancePath: instancePath + "/tools/airbrush",
-keyword: "type",
-params: { type: "integer" }
-}];
-return false;
-}
-if (errors === _errs10) {
-if (typeof data4 == "number" && isFinite(data4)) {
-if (data4 > 20 || isNaN(data4)) {
-validate119.errors = [{
-instancePath: instancePath + "/tools/airbrush",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 20
-}
-}];
-return false;
-} else if (data4 < 0 || isNaN(data4)) {
-validate119.errors = [{
-instancePath: instancePath + "/tools/airbrush",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-}
-}
-var valid1 = _errs10 === errors;
-} else var valid1 = true;
-}
-}
-}
-} else {
-validate119.errors = [{
-instancePath: instancePath + "/tools",
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-var valid0 = _errs3 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.space !== void 0) {
-let data5 = data.space;
-const _errs12 = errors;
-if (errors === _errs12) {
-if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
-const _errs14 = errors;
-for (const key2 in data5) if (!(key2 === "rack" || key2 === "fridge" || key2 === "freezer" || key2 === "box")) {
-validate119.errors = [{
-instancePath: instancePath + "/space",
-keyword: "additionalProperties",
-params: { additionalProperty: key2 }
-}];
-return false;
-}
-if (_errs14 === errors) {
-if (data5.rack !== void 0) {
-let data6 = data5.rack;
-const _errs15 = errors;
-if (errors === _errs15) {
-if (typeof data6 == "number" && isFinite(data6)) {
-if (data6 > 1e5 || isNaN(data6)) {
-validate119.errors = [{
-instancePath: instancePath + "/space/rack",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e5
-}
-}];
-return false;
-} else if (data6 < 0 || isNaN(data6)) {
-validate119.errors = [{
-instancePath: instancePath + "/space/rack",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate119.errors = [{
-instancePath: instancePath + "/space/rack",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid2 = _errs15 === errors;
-} else var valid2 = true;
-if (valid2) {
-if (data5.fridge !== void 0) {
-let data7 = data5.fridge;
-const _errs17 = errors;
-if (errors === _errs17) {
-if (typeof data7 == "number" && isFinite(data7)) {
-if (data7 > 1e5 || isNaN(data7)) {
-validate119.errors = [{
-instancePath: instancePath + "/space/fridge",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e5
-}
-}];
-return false;
-} else if (data7 < 0 || isNaN(data7)) {
-validate119.errors = [{
-instancePath: instancePath + "/space/fridge",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate119.errors = [{
-instancePath: instancePath + "/space/fridge",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid2 = _errs17 === errors;
-} else var valid2 = true;
-if (valid2) {
-if (data5.freezer !== void 0) {
-let data8 = data5.freezer;
-const _errs19 = errors;
-if (errors === _errs19) {
-if (typeof data8 == "number" && isFinite(data8)) {
-if (data8 > 1e5 || isNaN(data8)) {
-validate119.errors = [{
-instancePath: instancePath + "/space/freezer",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e5
-}
-}];
-return false;
-} else if (data8 < 0 || isNaN(data8)) {
-validate119.errors = [{
-instancePath: instancePath + "/space/freezer",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate119.errors = [{
-instancePath: instancePath + "/space/freezer",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid2 = _errs19 === errors;
-} else var valid2 = true;
-if (valid2) {
-if (data5.box !== void 0) {
-let data9 = data5.box;
-const _errs21 = errors;
-if (errors === _errs21) {
-if (typeof data9 == "number" && isFinite(data9)) {
-if (data9 > 1e5 || isNaN(data9)) {
-validate119.errors = [{
-instancePath: instancePath + "/space/box",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e5
-}
-}];
-return false;
-} else if (data9 < 0 || isNaN(data9)) {
-validate119.errors = [{
-instancePath: instancePath + "/space/box",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate119.errors = [{
-instancePath: instancePath + "/space/box",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid2 = _errs21 === errors;
-} else var valid2 = true;
-}
-}
-}
-}
-} else {
-validate119.errors = [{
-instancePath: instancePath + "/space",
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-var valid0 = _errs12 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.paces !== void 0) {
-const _errs23 = errors;
-if (!validate125(data.paces, {
-instancePath: instancePath + "/paces",
-parentData: data,
-parentDataProperty: "paces",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate125.errors : vErrors.concat(validate125.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs23 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-} else {
-validate119.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-validate119.errors = vErrors;
-return errors === 0;
-}
-validate119.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema53 = {
+const schema45 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -9177,13 +7448,13 @@ const schema53 = {
 "minimum": 5,
 "maximum": 200
 },
-"filling": { "$ref": "#/$defs/string35" },
+"filling": { "$ref": "#/$defs/string27" },
 "fillingThickness": {
 "type": "number",
 "minimum": 0,
 "maximum": 50
 },
-"coat": { "$ref": "#/$defs/string35" },
+"coat": { "$ref": "#/$defs/string27" },
 "coatThickness": {
 "type": "number",
 "minimum": 0,
@@ -9219,10 +7490,10 @@ const schema53 = {
 }
 }
 },
-"tiers": { "$ref": "#/$defs/array36" }
+"tiers": { "$ref": "#/$defs/array28" }
 }
 };
-const schema54 = {
+const schema46 = {
 "type": "string",
 "enum": [
 "buttercream",
@@ -9230,13 +7501,13 @@ const schema54 = {
 "ganacheWhite"
 ]
 };
-function validate129(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate112(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate129.evaluated;
+const evaluated0 = validate112.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate129.errors = [{
+validate112.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -9244,21 +7515,21 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "buttercream" || data === "ganacheDark" || data === "ganacheWhite")) {
-validate129.errors = [{
+validate112.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema54.enum }
+params: { allowedValues: schema46.enum }
 }];
 return false;
 }
-validate129.errors = vErrors;
+validate112.errors = vErrors;
 return true;
 }
-validate129.evaluated = {
+validate112.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema56 = {
+const schema48 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -9299,7 +7570,7 @@ const schema56 = {
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": { "$ref": "#/$defs/string38" },
+"kind": { "$ref": "#/$defs/string30" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -9307,15 +7578,15 @@ const schema56 = {
 }
 }
 },
-"posts": { "$ref": "#/$defs/record39" },
+"posts": { "$ref": "#/$defs/record31" },
 "gap": {
 "type": "number",
 "minimum": 0,
 "maximum": 700
 },
-"sleeve": { "$ref": "#/$defs/record40" },
+"sleeve": { "$ref": "#/$defs/record32" },
 "stuck": { "type": "boolean" },
-"keepers": { "$ref": "#/$defs/record41" },
+"keepers": { "$ref": "#/$defs/record33" },
 "weight": {
 "type": "number",
 "minimum": 1,
@@ -9323,7 +7594,7 @@ const schema56 = {
 }
 }
 };
-const schema57 = {
+const schema49 = {
 "type": "string",
 "enum": [
 "card",
@@ -9335,13 +7606,13 @@ const schema57 = {
 "acrylic"
 ]
 };
-function validate135(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate118(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate135.evaluated;
+const evaluated0 = validate118.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate135.errors = [{
+validate118.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -9349,31 +7620,31 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "card" || data === "drum" || data === "foam" || data === "ply6" || data === "mdf6" || data === "mdf12" || data === "acrylic")) {
-validate135.errors = [{
+validate118.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema57.enum }
+params: { allowedValues: schema49.enum }
 }];
 return false;
 }
-validate135.errors = vErrors;
+validate118.errors = vErrors;
 return true;
 }
-validate135.evaluated = {
+validate118.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate137(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate120(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate137.evaluated;
+const evaluated0 = validate120.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number")) {
-validate137.errors = [{
+validate120.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9382,7 +7653,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number")) {
-validate137.errors = [{
+validate120.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9409,7 +7680,7 @@ if (data.number !== void 0) {
 let data1 = data.number;
 const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate137.errors = [{
+validate120.errors = [{
 instancePath: instancePath + "/number",
 keyword: "type",
 params: { type: "integer" }
@@ -9419,7 +7690,7 @@ return false;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 12 || isNaN(data1)) {
-validate137.errors = [{
+validate120.errors = [{
 instancePath: instancePath + "/number",
 keyword: "maximum",
 params: {
@@ -9429,7 +7700,7 @@ limit: 12
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate137.errors = [{
+validate120.errors = [{
 instancePath: instancePath + "/number",
 keyword: "minimum",
 params: {
@@ -9447,7 +7718,7 @@ var valid0 = _errs3 === errors;
 }
 }
 } else {
-validate137.errors = [{
+validate120.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -9455,23 +7726,23 @@ params: { type: "object" }
 return false;
 }
 }
-validate137.errors = vErrors;
+validate120.errors = vErrors;
 return errors === 0;
 }
-validate137.evaluated = {
+validate120.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate140(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate123(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate140.evaluated;
+const evaluated0 = validate123.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.across === void 0 && (missing0 = "across") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour")) {
-validate140.errors = [{
+validate123.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9479,7 +7750,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "across" || key0 === "blend" || key0 === "colour")) {
-validate140.errors = [{
+validate123.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9490,7 +7761,7 @@ if (data.across !== void 0) {
 let data0 = data.across;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 400 || isNaN(data0)) {
-validate140.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/across",
 keyword: "maximum",
 params: {
@@ -9500,7 +7771,7 @@ limit: 400
 }];
 return false;
 } else if (data0 < 8 || isNaN(data0)) {
-validate140.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/across",
 keyword: "minimum",
 params: {
@@ -9511,7 +7782,7 @@ limit: 8
 return false;
 }
 } else {
-validate140.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/across",
 keyword: "type",
 params: { type: "number" }
@@ -9525,7 +7796,7 @@ if (data.blend !== void 0) {
 let data1 = data.blend;
 if (typeof data1 === "string") {
 if (!pattern4.test(data1)) {
-validate140.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -9533,7 +7804,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate140.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "type",
 params: { type: "string" }
@@ -9547,7 +7818,7 @@ if (data.colour !== void 0) {
 let data2 = data.colour;
 if (typeof data2 === "string") {
 if (!pattern4.test(data2)) {
-validate140.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -9555,7 +7826,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate140.errors = [{
+validate123.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "type",
 params: { type: "string" }
@@ -9568,32 +7839,32 @@ var valid0 = true;
 }
 }
 } else {
-validate140.errors = [{
+validate123.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate140.errors = vErrors;
+validate123.errors = vErrors;
 return true;
 }
-validate140.evaluated = {
+validate123.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate142(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate125(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate142.evaluated;
+const evaluated0 = validate125.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number") || data.apart === void 0 && (missing0 = "apart")) {
-validate142.errors = [{
+validate125.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9602,7 +7873,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number" || key0 === "apart")) {
-validate142.errors = [{
+validate125.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9629,7 +7900,7 @@ if (data.number !== void 0) {
 let data1 = data.number;
 const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate142.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/number",
 keyword: "type",
 params: { type: "integer" }
@@ -9639,7 +7910,7 @@ return false;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 4 || isNaN(data1)) {
-validate142.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/number",
 keyword: "maximum",
 params: {
@@ -9649,7 +7920,7 @@ limit: 4
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate142.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/number",
 keyword: "minimum",
 params: {
@@ -9670,7 +7941,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate142.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "maximum",
 params: {
@@ -9680,7 +7951,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 10 || isNaN(data2)) {
-validate142.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "minimum",
 params: {
@@ -9691,7 +7962,7 @@ limit: 10
 return false;
 }
 } else {
-validate142.errors = [{
+validate125.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "type",
 params: { type: "number" }
@@ -9706,7 +7977,7 @@ var valid0 = _errs5 === errors;
 }
 }
 } else {
-validate142.errors = [{
+validate125.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -9714,25 +7985,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate142.errors = vErrors;
+validate125.errors = vErrors;
 return errors === 0;
 }
-validate142.evaluated = {
+validate125.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate133(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate116(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate133.evaluated;
+const evaluated0 = validate116.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.height === void 0 && (missing0 = "height") || data.stuck === void 0 && (missing0 = "stuck")) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9740,8 +8011,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema56.properties, key0)) {
-validate133.errors = [{
+for (const key0 in data) if (!func1.call(schema48.properties, key0)) {
+validate116.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9755,7 +8026,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -9763,7 +8034,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -9780,14 +8051,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -9795,7 +8066,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -9810,7 +8081,7 @@ if (data.shape !== void 0) {
 let data2 = data.shape;
 const _errs6 = errors;
 if (typeof data2 !== "string") {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "type",
 params: { type: "string" }
@@ -9818,10 +8089,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data2 === "round" || data2 === "square")) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "enum",
-params: { allowedValues: schema56.properties.shape.enum }
+params: { allowedValues: schema48.properties.shape.enum }
 }];
 return false;
 }
@@ -9834,7 +8105,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 800 || isNaN(data3)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/width",
 keyword: "maximum",
 params: {
@@ -9844,7 +8115,7 @@ limit: 800
 }];
 return false;
 } else if (data3 < 40 || isNaN(data3)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/width",
 keyword: "minimum",
 params: {
@@ -9855,7 +8126,7 @@ limit: 40
 return false;
 }
 } else {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/width",
 keyword: "type",
 params: { type: "number" }
@@ -9872,7 +8143,7 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 400 || isNaN(data4)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/height",
 keyword: "maximum",
 params: {
@@ -9882,7 +8153,7 @@ limit: 400
 }];
 return false;
 } else if (data4 < 20 || isNaN(data4)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/height",
 keyword: "minimum",
 params: {
@@ -9893,7 +8164,7 @@ limit: 20
 return false;
 }
 } else {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/height",
 keyword: "type",
 params: { type: "number" }
@@ -9926,7 +8197,7 @@ if (errors === _errs13) {
 if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
 let missing1;
 if (data6.kind === void 0 && (missing1 = "kind") || data6.width === void 0 && (missing1 = "width")) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/board",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -9935,7 +8206,7 @@ return false;
 } else {
 const _errs15 = errors;
 for (const key1 in data6) if (!(key1 === "kind" || key1 === "width")) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/board",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -9945,14 +8216,14 @@ return false;
 if (_errs15 === errors) {
 if (data6.kind !== void 0) {
 const _errs16 = errors;
-if (!validate135(data6.kind, {
+if (!validate118(data6.kind, {
 instancePath: instancePath + "/board/kind",
 parentData: data6,
 parentDataProperty: "kind",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate135.errors : vErrors.concat(validate135.errors);
+vErrors = vErrors === null ? validate118.errors : vErrors.concat(validate118.errors);
 errors = vErrors.length;
 }
 var valid1 = _errs16 === errors;
@@ -9964,7 +8235,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 900 || isNaN(data8)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/board/width",
 keyword: "maximum",
 params: {
@@ -9974,7 +8245,7 @@ limit: 900
 }];
 return false;
 } else if (data8 < 30 || isNaN(data8)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/board/width",
 keyword: "minimum",
 params: {
@@ -9985,7 +8256,7 @@ limit: 30
 return false;
 }
 } else {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/board/width",
 keyword: "type",
 params: { type: "number" }
@@ -9999,7 +8270,7 @@ var valid1 = _errs17 === errors;
 }
 }
 } else {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/board",
 keyword: "type",
 params: { type: "object" }
@@ -10012,14 +8283,14 @@ var valid0 = _errs13 === errors;
 if (valid0) {
 if (data.posts !== void 0) {
 const _errs19 = errors;
-if (!validate137(data.posts, {
+if (!validate120(data.posts, {
 instancePath: instancePath + "/posts",
 parentData: data,
 parentDataProperty: "posts",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate137.errors : vErrors.concat(validate137.errors);
+vErrors = vErrors === null ? validate120.errors : vErrors.concat(validate120.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs19 === errors;
@@ -10031,7 +8302,7 @@ const _errs20 = errors;
 if (errors === _errs20) {
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 700 || isNaN(data10)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "maximum",
 params: {
@@ -10041,7 +8312,7 @@ limit: 700
 }];
 return false;
 } else if (data10 < 0 || isNaN(data10)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "minimum",
 params: {
@@ -10052,7 +8323,7 @@ limit: 0
 return false;
 }
 } else {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "type",
 params: { type: "number" }
@@ -10065,14 +8336,14 @@ var valid0 = _errs20 === errors;
 if (valid0) {
 if (data.sleeve !== void 0) {
 const _errs22 = errors;
-if (!validate140(data.sleeve, {
+if (!validate123(data.sleeve, {
 instancePath: instancePath + "/sleeve",
 parentData: data,
 parentDataProperty: "sleeve",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate140.errors : vErrors.concat(validate140.errors);
+vErrors = vErrors === null ? validate123.errors : vErrors.concat(validate123.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs22 === errors;
@@ -10081,7 +8352,7 @@ if (valid0) {
 if (data.stuck !== void 0) {
 const _errs23 = errors;
 if (typeof data.stuck !== "boolean") {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/stuck",
 keyword: "type",
 params: { type: "boolean" }
@@ -10093,14 +8364,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.keepers !== void 0) {
 const _errs25 = errors;
-if (!validate142(data.keepers, {
+if (!validate125(data.keepers, {
 instancePath: instancePath + "/keepers",
 parentData: data,
 parentDataProperty: "keepers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate142.errors : vErrors.concat(validate142.errors);
+vErrors = vErrors === null ? validate125.errors : vErrors.concat(validate125.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -10112,7 +8383,7 @@ const _errs26 = errors;
 if (errors === _errs26) {
 if (typeof data14 == "number" && isFinite(data14)) {
 if (data14 > 5e4 || isNaN(data14)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "maximum",
 params: {
@@ -10122,7 +8393,7 @@ limit: 5e4
 }];
 return false;
 } else if (data14 < 1 || isNaN(data14)) {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "minimum",
 params: {
@@ -10133,7 +8404,7 @@ limit: 1
 return false;
 }
 } else {
-validate133.errors = [{
+validate116.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "type",
 params: { type: "number" }
@@ -10158,7 +8429,7 @@ var valid0 = _errs26 === errors;
 }
 }
 } else {
-validate133.errors = [{
+validate116.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -10166,31 +8437,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate133.errors = vErrors;
+validate116.errors = vErrors;
 return errors === 0;
 }
-validate133.evaluated = {
+validate116.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate132(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate115(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate132.evaluated;
+const evaluated0 = validate115.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 12) {
-validate132.errors = [{
+validate115.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 12 }
 }];
 return false;
 } else if (data.length < 0) {
-validate132.errors = [{
+validate115.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -10200,21 +8471,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate133(data[i0], {
+if (!validate116(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
+vErrors = vErrors === null ? validate116.errors : vErrors.concat(validate116.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate132.errors = [{
+validate115.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -10222,25 +8493,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate132.errors = vErrors;
+validate115.errors = vErrors;
 return errors === 0;
 }
-validate132.evaluated = {
+validate115.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate128(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate111(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate128.evaluated;
+const evaluated0 = validate111.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.batter === void 0 && (missing0 = "batter") || data.layer === void 0 && (missing0 = "layer") || data.filling === void 0 && (missing0 = "filling") || data.fillingThickness === void 0 && (missing0 = "fillingThickness") || data.coat === void 0 && (missing0 = "coat") || data.coatThickness === void 0 && (missing0 = "coatThickness") || data.tins === void 0 && (missing0 = "tins") || data.chill === void 0 && (missing0 = "chill") || data.tiers === void 0 && (missing0 = "tiers")) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10248,8 +8519,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema53.properties, key0)) {
-validate128.errors = [{
+for (const key0 in data) if (!func1.call(schema45.properties, key0)) {
+validate111.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10261,7 +8532,7 @@ if (data.batter !== void 0) {
 let data0 = data.batter;
 const _errs2 = errors;
 if (typeof data0 !== "string") {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/batter",
 keyword: "type",
 params: { type: "string" }
@@ -10269,10 +8540,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data0 === "firm" || data0 === "sponge")) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/batter",
 keyword: "enum",
-params: { allowedValues: schema53.properties.batter.enum }
+params: { allowedValues: schema45.properties.batter.enum }
 }];
 return false;
 }
@@ -10285,7 +8556,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1.7 || isNaN(data1)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/density",
 keyword: "maximum",
 params: {
@@ -10295,7 +8566,7 @@ limit: 1.7
 }];
 return false;
 } else if (data1 < .1 || isNaN(data1)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/density",
 keyword: "minimum",
 params: {
@@ -10306,7 +8577,7 @@ limit: .1
 return false;
 }
 } else {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/density",
 keyword: "type",
 params: { type: "number" }
@@ -10323,7 +8594,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 200 || isNaN(data2)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/layer",
 keyword: "maximum",
 params: {
@@ -10333,7 +8604,7 @@ limit: 200
 }];
 return false;
 } else if (data2 < 5 || isNaN(data2)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/layer",
 keyword: "minimum",
 params: {
@@ -10344,7 +8615,7 @@ limit: 5
 return false;
 }
 } else {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/layer",
 keyword: "type",
 params: { type: "number" }
@@ -10357,14 +8628,14 @@ var valid0 = _errs6 === errors;
 if (valid0) {
 if (data.filling !== void 0) {
 const _errs8 = errors;
-if (!validate129(data.filling, {
+if (!validate112(data.filling, {
 instancePath: instancePath + "/filling",
 parentData: data,
 parentDataProperty: "filling",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate129.errors : vErrors.concat(validate129.errors);
+vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs8 === errors;
@@ -10376,7 +8647,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 50 || isNaN(data4)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/fillingThickness",
 keyword: "maximum",
 params: {
@@ -10386,7 +8657,7 @@ limit: 50
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/fillingThickness",
 keyword: "minimum",
 params: {
@@ -10397,7 +8668,7 @@ limit: 0
 return false;
 }
 } else {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/fillingThickness",
 keyword: "type",
 params: { type: "number" }
@@ -10410,14 +8681,14 @@ var valid0 = _errs9 === errors;
 if (valid0) {
 if (data.coat !== void 0) {
 const _errs11 = errors;
-if (!validate129(data.coat, {
+if (!validate112(data.coat, {
 instancePath: instancePath + "/coat",
 parentData: data,
 parentDataProperty: "coat",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate129.errors : vErrors.concat(validate129.errors);
+vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -10429,7 +8700,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 30 || isNaN(data6)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/coatThickness",
 keyword: "maximum",
 params: {
@@ -10439,7 +8710,7 @@ limit: 30
 }];
 return false;
 } else if (data6 < 0 || isNaN(data6)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/coatThickness",
 keyword: "minimum",
 params: {
@@ -10450,7 +8721,7 @@ limit: 0
 return false;
 }
 } else {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/coatThickness",
 keyword: "type",
 params: { type: "number" }
@@ -10467,14 +8738,14 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (Array.isArray(data7)) {
 if (data7.length > 30) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/tins",
 keyword: "maxItems",
 params: { limit: 30 }
 }];
 return false;
 } else if (data7.length < 0) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/tins",
 keyword: "minItems",
 params: { limit: 0 }
@@ -10488,7 +8759,7 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 800 || isNaN(data8)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/tins/" + i0,
 keyword: "maximum",
 params: {
@@ -10498,7 +8769,7 @@ limit: 800
 }];
 return false;
 } else if (data8 < 40 || isNaN(data8)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/tins/" + i0,
 keyword: "minimum",
 params: {
@@ -10509,7 +8780,7 @@ limit: 40
 return false;
 }
 } else {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/tins/" + i0,
 keyword: "type",
 params: { type: "number" }
@@ -10521,7 +8792,7 @@ if (!(_errs16 === errors)) break;
 }
 }
 } else {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/tins",
 keyword: "type",
 params: { type: "array" }
@@ -10539,7 +8810,7 @@ if (errors === _errs18) {
 if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
 let missing1;
 if (data9.where === void 0 && (missing1 = "where") || data9.hours === void 0 && (missing1 = "hours")) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/chill",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -10548,7 +8819,7 @@ return false;
 } else {
 const _errs20 = errors;
 for (const key1 in data9) if (!(key1 === "where" || key1 === "hours")) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/chill",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -10560,7 +8831,7 @@ if (data9.where !== void 0) {
 let data10 = data9.where;
 const _errs21 = errors;
 if (typeof data10 !== "string") {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/chill/where",
 keyword: "type",
 params: { type: "string" }
@@ -10568,10 +8839,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data10 === "room" || data10 === "fridge" || data10 === "freezer")) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/chill/where",
 keyword: "enum",
-params: { allowedValues: schema53.properties.chill.properties.where.enum }
+params: { allowedValues: schema45.properties.chill.properties.where.enum }
 }];
 return false;
 }
@@ -10584,7 +8855,7 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (typeof data11 == "number" && isFinite(data11)) {
 if (data11 > 96 || isNaN(data11)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/chill/hours",
 keyword: "maximum",
 params: {
@@ -10594,7 +8865,7 @@ limit: 96
 }];
 return false;
 } else if (data11 < 0 || isNaN(data11)) {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/chill/hours",
 keyword: "minimum",
 params: {
@@ -10605,7 +8876,7 @@ limit: 0
 return false;
 }
 } else {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/chill/hours",
 keyword: "type",
 params: { type: "number" }
@@ -10619,7 +8890,7 @@ var valid2 = _errs23 === errors;
 }
 }
 } else {
-validate128.errors = [{
+validate111.errors = [{
 instancePath: instancePath + "/chill",
 keyword: "type",
 params: { type: "object" }
@@ -10632,14 +8903,14 @@ var valid0 = _errs18 === errors;
 if (valid0) {
 if (data.tiers !== void 0) {
 const _errs25 = errors;
-if (!validate132(data.tiers, {
+if (!validate115(data.tiers, {
 instancePath: instancePath + "/tiers",
 parentData: data,
 parentDataProperty: "tiers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate132.errors : vErrors.concat(validate132.errors);
+vErrors = vErrors === null ? validate115.errors : vErrors.concat(validate115.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -10656,7 +8927,7 @@ var valid0 = _errs25 === errors;
 }
 }
 } else {
-validate128.errors = [{
+validate111.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -10664,23 +8935,23 @@ params: { type: "object" }
 return false;
 }
 }
-validate128.errors = vErrors;
+validate111.errors = vErrors;
 return errors === 0;
 }
-validate128.evaluated = {
+validate111.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate148(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate131(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate148.evaluated;
+const evaluated0 = validate131.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.target === void 0 && (missing0 = "target") || data.within === void 0 && (missing0 = "within") || data.step === void 0 && (missing0 = "step") || data.caseWidth === void 0 && (missing0 = "caseWidth") || data.weighed === void 0 && (missing0 = "weighed")) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10688,7 +8959,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "piece" || key0 === "target" || key0 === "within" || key0 === "step" || key0 === "caseWidth" || key0 === "weighed")) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10699,7 +8970,7 @@ if (data.piece !== void 0) {
 let data0 = data.piece;
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -10707,7 +8978,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -10721,7 +8992,7 @@ if (data.target !== void 0) {
 let data1 = data.target;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5e3 || isNaN(data1)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/target",
 keyword: "maximum",
 params: {
@@ -10731,7 +9002,7 @@ limit: 5e3
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/target",
 keyword: "minimum",
 params: {
@@ -10742,7 +9013,7 @@ limit: .01
 return false;
 }
 } else {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/target",
 keyword: "type",
 params: { type: "number" }
@@ -10756,7 +9027,7 @@ if (data.within !== void 0) {
 let data2 = data.within;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/within",
 keyword: "maximum",
 params: {
@@ -10766,7 +9037,7 @@ limit: 1e3
 }];
 return false;
 } else if (data2 < .001 || isNaN(data2)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/within",
 keyword: "minimum",
 params: {
@@ -10777,7 +9048,7 @@ limit: .001
 return false;
 }
 } else {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/within",
 keyword: "type",
 params: { type: "number" }
@@ -10791,7 +9062,7 @@ if (data.step !== void 0) {
 let data3 = data.step;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 10 || isNaN(data3)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/step",
 keyword: "maximum",
 params: {
@@ -10801,7 +9072,7 @@ limit: 10
 }];
 return false;
 } else if (data3 < .001 || isNaN(data3)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/step",
 keyword: "minimum",
 params: {
@@ -10812,7 +9083,7 @@ limit: .001
 return false;
 }
 } else {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/step",
 keyword: "type",
 params: { type: "number" }
@@ -10826,7 +9097,7 @@ if (data.caseWidth !== void 0) {
 let data4 = data.caseWidth;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 500 || isNaN(data4)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "maximum",
 params: {
@@ -10836,7 +9107,7 @@ limit: 500
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "minimum",
 params: {
@@ -10847,7 +9118,7 @@ limit: 0
 return false;
 }
 } else {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "type",
 params: { type: "number" }
@@ -10861,14 +9132,14 @@ if (data.weighed !== void 0) {
 let data5 = data.weighed;
 if (Array.isArray(data5)) {
 if (data5.length > 2e3) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data5.length < 0) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "minItems",
 params: { limit: 0 }
@@ -10880,7 +9151,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data6 = data5[i0];
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e4 || isNaN(data6)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "maximum",
 params: {
@@ -10890,7 +9161,7 @@ limit: 1e4
 }];
 return false;
 } else if (data6 < .001 || isNaN(data6)) {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "minimum",
 params: {
@@ -10901,7 +9172,7 @@ limit: .001
 return false;
 }
 } else {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "type",
 params: { type: "number" }
@@ -10911,7 +9182,7 @@ return false;
 }
 }
 } else {
-validate148.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "type",
 params: { type: "array" }
@@ -10927,32 +9198,32 @@ var valid0 = true;
 }
 }
 } else {
-validate148.errors = [{
+validate131.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate148.errors = vErrors;
+validate131.errors = vErrors;
 return true;
 }
-validate148.evaluated = {
+validate131.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate150(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate133(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate150.evaluated;
+const evaluated0 = validate133.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.kind === void 0 && (missing0 = "kind") || data.width === void 0 && (missing0 = "width")) {
-validate150.errors = [{
+validate133.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10961,7 +9232,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "kind" || key0 === "width" || key0 === "gap" || key0 === "sleeve")) {
-validate150.errors = [{
+validate133.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10971,14 +9242,14 @@ return false;
 if (_errs1 === errors) {
 if (data.kind !== void 0) {
 const _errs2 = errors;
-if (!validate135(data.kind, {
+if (!validate118(data.kind, {
 instancePath: instancePath + "/kind",
 parentData: data,
 parentDataProperty: "kind",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate135.errors : vErrors.concat(validate135.errors);
+vErrors = vErrors === null ? validate118.errors : vErrors.concat(validate118.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -10990,7 +9261,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 900 || isNaN(data1)) {
-validate150.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/width",
 keyword: "maximum",
 params: {
@@ -11000,7 +9271,7 @@ limit: 900
 }];
 return false;
 } else if (data1 < 30 || isNaN(data1)) {
-validate150.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/width",
 keyword: "minimum",
 params: {
@@ -11011,7 +9282,7 @@ limit: 30
 return false;
 }
 } else {
-validate150.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/width",
 keyword: "type",
 params: { type: "number" }
@@ -11028,7 +9299,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 700 || isNaN(data2)) {
-validate150.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "maximum",
 params: {
@@ -11038,7 +9309,7 @@ limit: 700
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate150.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "minimum",
 params: {
@@ -11049,7 +9320,7 @@ limit: 0
 return false;
 }
 } else {
-validate150.errors = [{
+validate133.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "type",
 params: { type: "number" }
@@ -11062,14 +9333,14 @@ var valid0 = _errs5 === errors;
 if (valid0) {
 if (data.sleeve !== void 0) {
 const _errs7 = errors;
-if (!validate140(data.sleeve, {
+if (!validate123(data.sleeve, {
 instancePath: instancePath + "/sleeve",
 parentData: data,
 parentDataProperty: "sleeve",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate140.errors : vErrors.concat(validate140.errors);
+vErrors = vErrors === null ? validate123.errors : vErrors.concat(validate123.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs7 === errors;
@@ -11080,7 +9351,7 @@ var valid0 = _errs7 === errors;
 }
 }
 } else {
-validate150.errors = [{
+validate133.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -11088,15 +9359,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate150.errors = vErrors;
+validate133.errors = vErrors;
 return errors === 0;
 }
-validate150.evaluated = {
+validate133.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema63 = {
+const schema55 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -11135,15 +9406,15 @@ const schema63 = {
 }
 }
 };
-function validate154(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate137(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate154.evaluated;
+const evaluated0 = validate137.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.thread === void 0 && (missing0 = "thread") || data.base === void 0 && (missing0 = "base") || data.raised === void 0 && (missing0 = "raised") || data.up === void 0 && (missing0 = "up")) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11151,7 +9422,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "thread" || key0 === "base" || key0 === "raised" || key0 === "up" || key0 === "cutAt")) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11161,7 +9432,7 @@ return false;
 if (data.thread !== void 0) {
 let data0 = data.thread;
 if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0))) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/thread",
 keyword: "type",
 params: { type: "integer" }
@@ -11169,10 +9440,10 @@ params: { type: "integer" }
 return false;
 }
 if (!(data0 === 6 || data0 === 8 || data0 === 10 || data0 === 12)) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/thread",
 keyword: "enum",
-params: { allowedValues: schema63.properties.thread.enum }
+params: { allowedValues: schema55.properties.thread.enum }
 }];
 return false;
 }
@@ -11182,7 +9453,7 @@ if (valid0) {
 if (data.base !== void 0) {
 let data1 = data.base;
 if (typeof data1 !== "string") {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/base",
 keyword: "type",
 params: { type: "string" }
@@ -11190,10 +9461,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data1 === "washer" || data1 === "large")) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/base",
 keyword: "enum",
-params: { allowedValues: schema63.properties.base.enum }
+params: { allowedValues: schema55.properties.base.enum }
 }];
 return false;
 }
@@ -11203,7 +9474,7 @@ if (valid0) {
 if (data.raised !== void 0) {
 let data2 = data.raised;
 if (typeof data2 !== "string") {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/raised",
 keyword: "type",
 params: { type: "string" }
@@ -11211,10 +9482,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data2 === "washer" || data2 === "large")) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/raised",
 keyword: "enum",
-params: { allowedValues: schema63.properties.raised.enum }
+params: { allowedValues: schema55.properties.raised.enum }
 }];
 return false;
 }
@@ -11225,7 +9496,7 @@ if (data.up !== void 0) {
 let data3 = data.up;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e3 || isNaN(data3)) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/up",
 keyword: "maximum",
 params: {
@@ -11235,7 +9506,7 @@ limit: 1e3
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/up",
 keyword: "minimum",
 params: {
@@ -11246,7 +9517,7 @@ limit: 0
 return false;
 }
 } else {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/up",
 keyword: "type",
 params: { type: "number" }
@@ -11260,7 +9531,7 @@ if (data.cutAt !== void 0) {
 let data4 = data.cutAt;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 3e3 || isNaN(data4)) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "maximum",
 params: {
@@ -11270,7 +9541,7 @@ limit: 3e3
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "minimum",
 params: {
@@ -11281,7 +9552,7 @@ limit: 0
 return false;
 }
 } else {
-validate154.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "type",
 params: { type: "number" }
@@ -11296,1926 +9567,22 @@ var valid0 = true;
 }
 }
 } else {
-validate154.errors = [{
+validate137.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate154.errors = vErrors;
+validate137.errors = vErrors;
 return true;
 }
-validate154.evaluated = {
+validate137.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate157(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate157.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.stock === void 0 && (missing0 = "stock") || data.name === void 0 && (missing0 = "name") || data.batch === void 0 && (missing0 = "batch") || data.grams === void 0 && (missing0 = "grams") || data.recolour === void 0 && (missing0 = "recolour") || data.allergens === void 0 && (missing0 = "allergens")) {
-validate157.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "stock" || key0 === "name" || key0 === "batch" || key0 === "grams" || key0 === "recolour" || key0 === "allergens" || key0 === "keepBy")) {
-validate157.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.stock !== void 0) {
-let data0 = data.stock;
-const _errs2 = errors;
-if (errors === _errs2) {
-if (typeof data0 === "string") {
-if (func2(data0) > 80) {
-validate157.errors = [{
-instancePath: instancePath + "/stock",
-keyword: "maxLength",
-params: { limit: 80 }
-}];
-return false;
-} else if (func2(data0) < 1) {
-validate157.errors = [{
-instancePath: instancePath + "/stock",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate157.errors = [{
-instancePath: instancePath + "/stock",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.name !== void 0) {
-let data1 = data.name;
-const _errs4 = errors;
-if (errors === _errs4) {
-if (typeof data1 === "string") {
-if (func2(data1) > 120) {
-validate157.errors = [{
-instancePath: instancePath + "/name",
-keyword: "maxLength",
-params: { limit: 120 }
-}];
-return false;
-} else if (func2(data1) < 1) {
-validate157.errors = [{
-instancePath: instancePath + "/name",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate157.errors = [{
-instancePath: instancePath + "/name",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.batch !== void 0) {
-let data2 = data.batch;
-const _errs6 = errors;
-if (errors === _errs6) {
-if (typeof data2 === "string") {
-if (func2(data2) > 130) {
-validate157.errors = [{
-instancePath: instancePath + "/batch",
-keyword: "maxLength",
-params: { limit: 130 }
-}];
-return false;
-}
-} else {
-validate157.errors = [{
-instancePath: instancePath + "/batch",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs6 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.grams !== void 0) {
-let data3 = data.grams;
-const _errs8 = errors;
-if (errors === _errs8) {
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 1e5 || isNaN(data3)) {
-validate157.errors = [{
-instancePath: instancePath + "/grams",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e5
-}
-}];
-return false;
-} else if (data3 < 0 || isNaN(data3)) {
-validate157.errors = [{
-instancePath: instancePath + "/grams",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate157.errors = [{
-instancePath: instancePath + "/grams",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid0 = _errs8 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.recolour !== void 0) {
-const _errs10 = errors;
-if (typeof data.recolour !== "boolean") {
-validate157.errors = [{
-instancePath: instancePath + "/recolour",
-keyword: "type",
-params: { type: "boolean" }
-}];
-return false;
-}
-var valid0 = _errs10 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.allergens !== void 0) {
-const _errs12 = errors;
-if (!validate79(data.allergens, {
-instancePath: instancePath + "/allergens",
-parentData: data,
-parentDataProperty: "allergens",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate79.errors : vErrors.concat(validate79.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs12 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.keepBy !== void 0) {
-const _errs13 = errors;
-if (!validate114(data.keepBy, {
-instancePath: instancePath + "/keepBy",
-parentData: data,
-parentDataProperty: "keepBy",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate114.errors : vErrors.concat(validate114.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs13 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-} else {
-validate157.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-validate157.errors = vErrors;
-return errors === 0;
-}
-validate157.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate156(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate156.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 200) {
-validate156.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 200 }
-}];
-return false;
-} else if (data.length < 0) {
-validate156.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 0 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate157(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate157.errors : vErrors.concat(validate157.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate156.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-validate156.errors = vErrors;
-return errors === 0;
-}
-validate156.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema67 = {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"id",
-"test",
-"of",
-"on",
-"readings"
-],
-"properties": {
-"id": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"test": {
-"type": "string",
-"enum": [
-"press",
-"pull",
-"bend",
-"spring",
-"tab"
-]
-},
-"of": {
-"maxLength": 60,
-"minLength": 1,
-"type": "string"
-},
-"on": { "$ref": "#/$defs/string28" },
-"readings": {
-"type": "object",
-"additionalProperties": {
-"type": "number",
-"minimum": 0,
-"maximum": 5e4
-},
-"maxProperties": 8
-}
-}
-};
-function validate163(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate163.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.id === void 0 && (missing0 = "id") || data.test === void 0 && (missing0 = "test") || data.of === void 0 && (missing0 = "of") || data.on === void 0 && (missing0 = "on") || data.readings === void 0 && (missing0 = "readings")) {
-validate163.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "id" || key0 === "test" || key0 === "of" || key0 === "on" || key0 === "readings")) {
-validate163.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.id !== void 0) {
-let data0 = data.id;
-const _errs2 = errors;
-if (errors === _errs2) {
-if (typeof data0 === "string") {
-if (!pattern4.test(data0)) {
-validate163.errors = [{
-instancePath: instancePath + "/id",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
-}];
-return false;
-}
-} else {
-validate163.errors = [{
-instancePath: instancePath + "/id",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.test !== void 0) {
-let data1 = data.test;
-const _errs4 = errors;
-if (typeof data1 !== "string") {
-validate163.errors = [{
-instancePath: instancePath + "/test",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-if (!(data1 === "press" || data1 === "pull" || data1 === "bend" || data1 === "spring" || data1 === "tab")) {
-validate163.errors = [{
-instancePath: instancePath + "/test",
-keyword: "enum",
-params: { allowedValues: schema67.properties.test.enum }
-}];
-return false;
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.of !== void 0) {
-let data2 = data.of;
-const _errs6 = errors;
-if (errors === _errs6) {
-if (typeof data2 === "string") {
-if (func2(data2) > 60) {
-validate163.errors = [{
-instancePath: instancePath + "/of",
-keyword: "maxLength",
-params: { limit: 60 }
-}];
-return false;
-} else if (func2(data2) < 1) {
-validate163.errors = [{
-instancePath: instancePath + "/of",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate163.errors = [{
-instancePath: instancePath + "/of",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs6 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.on !== void 0) {
-const _errs8 = errors;
-if (!validate114(data.on, {
-instancePath: instancePath + "/on",
-parentData: data,
-parentDataProperty: "on",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate114.errors : vErrors.concat(validate114.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs8 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.readings !== void 0) {
-let data4 = data.readings;
-const _errs9 = errors;
-if (errors === _errs9) {
-if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
-if (Object.keys(data4).length > 8) {
-validate163.errors = [{
-instancePath: instancePath + "/readings",
-keyword: "maxProperties",
-params: { limit: 8 }
-}];
-return false;
-} else for (const key1 in data4) {
-let data5 = data4[key1];
-const _errs12 = errors;
-if (errors === _errs12) {
-if (typeof data5 == "number" && isFinite(data5)) {
-if (data5 > 5e4 || isNaN(data5)) {
-validate163.errors = [{
-instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5e4
-}
-}];
-return false;
-} else if (data5 < 0 || isNaN(data5)) {
-validate163.errors = [{
-instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate163.errors = [{
-instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-if (!(_errs12 === errors)) break;
-}
-} else {
-validate163.errors = [{
-instancePath: instancePath + "/readings",
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-var valid0 = _errs9 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-} else {
-validate163.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-validate163.errors = vErrors;
-return errors === 0;
-}
-validate163.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate162(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate162.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 100) {
-validate162.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 100 }
-}];
-return false;
-} else if (data.length < 0) {
-validate162.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 0 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate163(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate163.errors : vErrors.concat(validate163.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate162.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-validate162.errors = vErrors;
-return errors === 0;
-}
-validate162.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema69 = {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"id",
-"at",
-"build",
-"piece",
-"question",
-"saw",
-"minutes",
-"note",
-"paste",
-"body",
-"spells",
-"duty"
-],
-"properties": {
-"id": {
-"maxLength": 80,
-"minLength": 1,
-"type": "string"
-},
-"at": {
-"maxLength": 40,
-"type": "string"
-},
-"build": {
-"maxLength": 120,
-"type": "string"
-},
-"piece": {
-"maxLength": 120,
-"type": "string"
-},
-"buildId": {
-"maxLength": 80,
-"minLength": 1,
-"type": "string"
-},
-"pieceId": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"question": { "$ref": "#/$defs/string51" },
-"saw": {
-"type": "string",
-"enum": [
-"just",
-"yes",
-"not",
-"cracked",
-"sagged",
-"squashed"
-]
-},
-"minutes": {
-"type": "number",
-"minimum": .1,
-"maximum": 43200
-},
-"note": {
-"maxLength": 1e3,
-"type": "string"
-},
-"picture": {
-"maxLength": 80,
-"type": "string"
-},
-"paste": { "$ref": "#/$defs/record52" },
-"body": { "$ref": "#/$defs/record53" },
-"spells": { "$ref": "#/$defs/array54" },
-"duty": {
-"type": "object",
-"additionalProperties": {
-"type": "number",
-"minimum": -1e6,
-"maximum": 1e9
-},
-"maxProperties": 12
-}
-}
-};
-const schema70 = {
-"type": "string",
-"enum": [
-"tack",
-"skin",
-"touch",
-"pose",
-"handle",
-"bear",
-"stand",
-"hard",
-"dry",
-"stick",
-"texture",
-"bend"
-]
-};
-function validate169(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate169.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (typeof data !== "string") {
-validate169.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-if (!(data === "tack" || data === "skin" || data === "touch" || data === "pose" || data === "handle" || data === "bear" || data === "stand" || data === "hard" || data === "dry" || data === "stick" || data === "texture" || data === "bend")) {
-validate169.errors = [{
-instancePath,
-keyword: "enum",
-params: { allowedValues: schema70.enum }
-}];
-return false;
-}
-validate169.errors = vErrors;
-return true;
-}
-validate169.evaluated = {
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate171(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate171.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
-validate171.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder")) {
-validate171.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.base !== void 0) {
-const _errs2 = errors;
-if (!validate75(data.base, {
-instancePath: instancePath + "/base",
-parentData: data,
-parentDataProperty: "base",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate75.errors : vErrors.concat(validate75.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.gumPaste !== void 0) {
-let data1 = data.gumPaste;
-const _errs3 = errors;
-if (errors === _errs3) {
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 100 || isNaN(data1)) {
-validate171.errors = [{
-instancePath: instancePath + "/gumPaste",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 100
-}
-}];
-return false;
-} else if (data1 < 0 || isNaN(data1)) {
-validate171.errors = [{
-instancePath: instancePath + "/gumPaste",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate171.errors = [{
-instancePath: instancePath + "/gumPaste",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid0 = _errs3 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.powder !== void 0) {
-let data2 = data.powder;
-const _errs5 = errors;
-if (errors === _errs5) {
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 5 || isNaN(data2)) {
-validate171.errors = [{
-instancePath: instancePath + "/powder",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data2 < 0 || isNaN(data2)) {
-validate171.errors = [{
-instancePath: instancePath + "/powder",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate171.errors = [{
-instancePath: instancePath + "/powder",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid0 = _errs5 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-} else {
-validate171.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-validate171.errors = vErrors;
-return errors === 0;
-}
-validate171.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema72 = {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"volume",
-"area",
-"depth",
-"facing",
-"thickness",
-"kind",
-"coat"
-],
-"properties": {
-"volume": {
-"type": "number",
-"minimum": .01,
-"maximum": 1e9
-},
-"area": {
-"type": "number",
-"minimum": .01,
-"maximum": 1e7
-},
-"depth": {
-"type": "number",
-"minimum": .01,
-"maximum": 1e3
-},
-"facing": {
-"type": "number",
-"minimum": .01,
-"maximum": 3e3
-},
-"thickness": {
-"type": "number",
-"minimum": .01,
-"maximum": 2e3
-},
-"kind": {
-"type": "string",
-"enum": ["rod", "sheet"]
-},
-"coat": { "type": "boolean" }
-}
-};
-function validate174(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate174.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.volume === void 0 && (missing0 = "volume") || data.area === void 0 && (missing0 = "area") || data.depth === void 0 && (missing0 = "depth") || data.facing === void 0 && (missing0 = "facing") || data.thickness === void 0 && (missing0 = "thickness") || data.kind === void 0 && (missing0 = "kind") || data.coat === void 0 && (missing0 = "coat")) {
-validate174.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-for (const key0 in data) if (!(key0 === "volume" || key0 === "area" || key0 === "depth" || key0 === "facing" || key0 === "thickness" || key0 === "kind" || key0 === "coat")) {
-validate174.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (data.volume !== void 0) {
-let data0 = data.volume;
-if (typeof data0 == "number" && isFinite(data0)) {
-if (data0 > 1e9 || isNaN(data0)) {
-validate174.errors = [{
-instancePath: instancePath + "/volume",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e9
-}
-}];
-return false;
-} else if (data0 < .01 || isNaN(data0)) {
-validate174.errors = [{
-instancePath: instancePath + "/volume",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-}
-}];
-return false;
-}
-} else {
-validate174.errors = [{
-instancePath: instancePath + "/volume",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.area !== void 0) {
-let data1 = data.area;
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 1e7 || isNaN(data1)) {
-validate174.errors = [{
-instancePath: instancePath + "/area",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e7
-}
-}];
-return false;
-} else if (data1 < .01 || isNaN(data1)) {
-validate174.errors = [{
-instancePath: instancePath + "/area",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-}
-}];
-return false;
-}
-} else {
-validate174.errors = [{
-instancePath: instancePath + "/area",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.depth !== void 0) {
-let data2 = data.depth;
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 1e3 || isNaN(data2)) {
-validate174.errors = [{
-instancePath: instancePath + "/depth",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e3
-}
-}];
-return false;
-} else if (data2 < .01 || isNaN(data2)) {
-validate174.errors = [{
-instancePath: instancePath + "/depth",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-}
-}];
-return false;
-}
-} else {
-validate174.errors = [{
-instancePath: instancePath + "/depth",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.facing !== void 0) {
-let data3 = data.facing;
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 3e3 || isNaN(data3)) {
-validate174.errors = [{
-instancePath: instancePath + "/facing",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 3e3
-}
-}];
-return false;
-} else if (data3 < .01 || isNaN(data3)) {
-validate174.errors = [{
-instancePath: instancePath + "/facing",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-}
-}];
-return false;
-}
-} else {
-validate174.errors = [{
-instancePath: instancePath + "/facing",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.thickness !== void 0) {
-let data4 = data.thickness;
-if (typeof data4 == "number" && isFinite(data4)) {
-if (data4 > 2e3 || isNaN(data4)) {
-validate174.errors = [{
-instancePath: instancePath + "/thickness",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 2e3
-}
-}];
-return false;
-} else if (data4 < .01 || isNaN(data4)) {
-validate174.errors = [{
-instancePath: instancePath + "/thickness",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-}
-}];
-return false;
-}
-} else {
-validate174.errors = [{
-instancePath: instancePath + "/thickness",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.kind !== void 0) {
-let data5 = data.kind;
-if (typeof data5 !== "string") {
-validate174.errors = [{
-instancePath: instancePath + "/kind",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-if (!(data5 === "rod" || data5 === "sheet")) {
-validate174.errors = [{
-instancePath: instancePath + "/kind",
-keyword: "enum",
-params: { allowedValues: schema72.properties.kind.enum }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.coat !== void 0) {
-if (typeof data.coat !== "boolean") {
-validate174.errors = [{
-instancePath: instancePath + "/coat",
-keyword: "type",
-params: { type: "boolean" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-}
-} else {
-validate174.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-validate174.errors = vErrors;
-return true;
-}
-validate174.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate177(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-const evaluated0 = validate177.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
-validate177.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-for (const key0 in data) if (!(key0 === "until" || key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "wrapped")) {
-validate177.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (data.until !== void 0) {
-let data0 = data.until;
-if (typeof data0 == "number" && isFinite(data0)) {
-if (data0 > 1e5 || isNaN(data0)) {
-validate177.errors = [{
-instancePath: instancePath + "/until",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e5
-}
-}];
-return false;
-} else if (data0 < 0 || isNaN(data0)) {
-validate177.errors = [{
-instancePath: instancePath + "/until",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate177.errors = [{
-instancePath: instancePath + "/until",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.temperature !== void 0) {
-let data1 = data.temperature;
-if (typeof data1 == "number" && isFinite(data1)) {
-if (data1 > 60 || isNaN(data1)) {
-validate177.errors = [{
-instancePath: instancePath + "/temperature",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 60
-}
-}];
-return false;
-} else if (data1 < -30 || isNaN(data1)) {
-validate177.errors = [{
-instancePath: instancePath + "/temperature",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: -30
-}
-}];
-return false;
-}
-} else {
-validate177.errors = [{
-instancePath: instancePath + "/temperature",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.humidity !== void 0) {
-let data2 = data.humidity;
-if (typeof data2 == "number" && isFinite(data2)) {
-if (data2 > 1 || isNaN(data2)) {
-validate177.errors = [{
-instancePath: instancePath + "/humidity",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1
-}
-}];
-return false;
-} else if (data2 < 0 || isNaN(data2)) {
-validate177.errors = [{
-instancePath: instancePath + "/humidity",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate177.errors = [{
-instancePath: instancePath + "/humidity",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.air !== void 0) {
-let data3 = data.air;
-if (typeof data3 == "number" && isFinite(data3)) {
-if (data3 > 5 || isNaN(data3)) {
-validate177.errors = [{
-instancePath: instancePath + "/air",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5
-}
-}];
-return false;
-} else if (data3 < .01 || isNaN(data3)) {
-validate177.errors = [{
-instancePath: instancePath + "/air",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .01
-}
-}];
-return false;
-}
-} else {
-validate177.errors = [{
-instancePath: instancePath + "/air",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-if (valid0) {
-if (data.wrapped !== void 0) {
-if (typeof data.wrapped !== "boolean") {
-validate177.errors = [{
-instancePath: instancePath + "/wrapped",
-keyword: "type",
-params: { type: "boolean" }
-}];
-return false;
-}
-var valid0 = true;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-} else {
-validate177.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-validate177.errors = vErrors;
-return true;
-}
-validate177.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate176(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate176.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 20) {
-validate176.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 20 }
-}];
-return false;
-} else if (data.length < 1) {
-validate176.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 1 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate177(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate176.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-validate176.errors = vErrors;
-return errors === 0;
-}
-validate176.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate168(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate168.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.build === void 0 && (missing0 = "build") || data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.saw === void 0 && (missing0 = "saw") || data.minutes === void 0 && (missing0 = "minutes") || data.note === void 0 && (missing0 = "note") || data.paste === void 0 && (missing0 = "paste") || data.body === void 0 && (missing0 = "body") || data.spells === void 0 && (missing0 = "spells") || data.duty === void 0 && (missing0 = "duty")) {
-validate168.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema69.properties, key0)) {
-validate168.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.id !== void 0) {
-let data0 = data.id;
-const _errs2 = errors;
-if (errors === _errs2) {
-if (typeof data0 === "string") {
-if (func2(data0) > 80) {
-validate168.errors = [{
-instancePath: instancePath + "/id",
-keyword: "maxLength",
-params: { limit: 80 }
-}];
-return false;
-} else if (func2(data0) < 1) {
-validate168.errors = [{
-instancePath: instancePath + "/id",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/id",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.at !== void 0) {
-let data1 = data.at;
-const _errs4 = errors;
-if (errors === _errs4) {
-if (typeof data1 === "string") {
-if (func2(data1) > 40) {
-validate168.errors = [{
-instancePath: instancePath + "/at",
-keyword: "maxLength",
-params: { limit: 40 }
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/at",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.build !== void 0) {
-let data2 = data.build;
-const _errs6 = errors;
-if (errors === _errs6) {
-if (typeof data2 === "string") {
-if (func2(data2) > 120) {
-validate168.errors = [{
-instancePath: instancePath + "/build",
-keyword: "maxLength",
-params: { limit: 120 }
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/build",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs6 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.piece !== void 0) {
-let data3 = data.piece;
-const _errs8 = errors;
-if (errors === _errs8) {
-if (typeof data3 === "string") {
-if (func2(data3) > 120) {
-validate168.errors = [{
-instancePath: instancePath + "/piece",
-keyword: "maxLength",
-params: { limit: 120 }
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/piece",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs8 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.buildId !== void 0) {
-let data4 = data.buildId;
-const _errs10 = errors;
-if (errors === _errs10) {
-if (typeof data4 === "string") {
-if (func2(data4) > 80) {
-validate168.errors = [{
-instancePath: instancePath + "/buildId",
-keyword: "maxLength",
-params: { limit: 80 }
-}];
-return false;
-} else if (func2(data4) < 1) {
-validate168.errors = [{
-instancePath: instancePath + "/buildId",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/buildId",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs10 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.pieceId !== void 0) {
-let data5 = data.pieceId;
-const _errs12 = errors;
-if (errors === _errs12) {
-if (typeof data5 === "string") {
-if (!pattern4.test(data5)) {
-validate168.errors = [{
-instancePath: instancePath + "/pieceId",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/pieceId",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs12 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.question !== void 0) {
-const _errs14 = errors;
-if (!validate169(data.question, {
-instancePath: instancePath + "/question",
-parentData: data,
-parentDataProperty: "question",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate169.errors : vErrors.concat(validate169.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs14 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.saw !== void 0) {
-let data7 = data.saw;
-const _errs15 = errors;
-if (typeof data7 !== "string") {
-validate168.errors = [{
-instancePath: instancePath + "/saw",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-if (!(data7 === "just" || data7 === "yes" || data7 === "not" || data7 === "cracked" || data7 === "sagged" || data7 === "squashed")) {
-validate168.errors = [{
-instancePath: instancePath + "/saw",
-keyword: "enum",
-params: { allowedValues: schema69.properties.saw.enum }
-}];
-return false;
-}
-var valid0 = _errs15 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.minutes !== void 0) {
-let data8 = data.minutes;
-const _errs17 = errors;
-if (errors === _errs17) {
-if (typeof data8 == "number" && isFinite(data8)) {
-if (data8 > 43200 || isNaN(data8)) {
-validate168.errors = [{
-instancePath: instancePath + "/minutes",
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 43200
-}
-}];
-return false;
-} else if (data8 < .1 || isNaN(data8)) {
-validate168.errors = [{
-instancePath: instancePath + "/minutes",
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: .1
-}
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/minutes",
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-var valid0 = _errs17 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.note !== void 0) {
-let data9 = data.note;
-const _errs19 = errors;
-if (errors === _errs19) {
-if (typeof data9 === "string") {
-if (func2(data9) > 1e3) {
-validate168.errors = [{
-instancePath: instancePath + "/note",
-keyword: "maxLength",
-params: { limit: 1e3 }
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/note",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs19 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.picture !== void 0) {
-let data10 = data.picture;
-const _errs21 = errors;
-if (errors === _errs21) {
-if (typeof data10 === "string") {
-if (func2(data10) > 80) {
-validate168.errors = [{
-instancePath: instancePath + "/picture",
-keyword: "maxLength",
-params: { limit: 80 }
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/picture",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs21 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.paste !== void 0) {
-const _errs23 = errors;
-if (!validate171(data.paste, {
-instancePath: instancePath + "/paste",
-parentData: data,
-parentDataProperty: "paste",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate171.errors : vErrors.concat(validate171.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs23 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.body !== void 0) {
-const _errs24 = errors;
-if (!validate174(data.body, {
-instancePath: instancePath + "/body",
-parentData: data,
-parentDataProperty: "body",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate174.errors : vErrors.concat(validate174.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs24 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.spells !== void 0) {
-const _errs25 = errors;
-if (!validate176(data.spells, {
-instancePath: instancePath + "/spells",
-parentData: data,
-parentDataProperty: "spells",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate176.errors : vErrors.concat(validate176.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs25 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.duty !== void 0) {
-let data14 = data.duty;
-const _errs26 = errors;
-if (errors === _errs26) {
-if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
-if (Object.keys(data14).length > 12) {
-validate168.errors = [{
-instancePath: instancePath + "/duty",
-keyword: "maxProperties",
-params: { limit: 12 }
-}];
-return false;
-} else for (const key1 in data14) {
-let data15 = data14[key1];
-const _errs29 = errors;
-if (errors === _errs29) {
-if (typeof data15 == "number" && isFinite(data15)) {
-if (data15 > 1e9 || isNaN(data15)) {
-validate168.errors = [{
-instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 1e9
-}
-}];
-return false;
-} else if (data15 < -1e6 || isNaN(data15)) {
-validate168.errors = [{
-instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: -1e6
-}
-}];
-return false;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-if (!(_errs29 === errors)) break;
-}
-} else {
-validate168.errors = [{
-instancePath: instancePath + "/duty",
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-var valid0 = _errs26 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-}
-} else {
-validate168.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-validate168.errors = vErrors;
-return errors === 0;
-}
-validate168.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate167(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate167.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 2e3) {
-validate167.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 2e3 }
-}];
-return false;
-} else if (data.length < 0) {
-validate167.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 0 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate168(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate168.errors : vErrors.concat(validate168.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate167.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-validate167.errors = vErrors;
-return errors === 0;
-}
-validate167.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema75 = {
+const schema56 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13224,7 +9591,7 @@ const schema75 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array57" },
+"own": { "$ref": "#/$defs/array38" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -13289,7 +9656,7 @@ const schema75 = {
 }
 }
 };
-const schema77 = {
+const schema58 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13366,24 +9733,24 @@ const schema77 = {
 }
 }
 };
-const pattern31 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
-function validate184(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+const pattern23 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
+function validate141(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate184.evaluated;
+const evaluated0 = validate141.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.title === void 0 && (missing0 = "title") || data.minutes === void 0 && (missing0 = "minutes")) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
 }];
 return false;
 } else {
-for (const key0 in data) if (!func1.call(schema77.properties, key0)) {
-validate184.errors = [{
+for (const key0 in data) if (!func1.call(schema58.properties, key0)) {
+validate141.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13393,8 +9760,8 @@ return false;
 if (data.id !== void 0) {
 let data0 = data.id;
 if (typeof data0 === "string") {
-if (!pattern31.test(data0)) {
-validate184.errors = [{
+if (!pattern23.test(data0)) {
+validate141.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^own:[a-z0-9-]{1,60}$" }
@@ -13402,7 +9769,7 @@ params: { pattern: "^own:[a-z0-9-]{1,60}$" }
 return false;
 }
 } else {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -13416,14 +9783,14 @@ if (data.title !== void 0) {
 let data1 = data.title;
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/title",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/title",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13431,7 +9798,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/title",
 keyword: "type",
 params: { type: "string" }
@@ -13445,7 +9812,7 @@ if (data.minutes !== void 0) {
 let data2 = data.minutes;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maximum",
 params: {
@@ -13455,7 +9822,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "minimum",
 params: {
@@ -13466,7 +9833,7 @@ limit: 1
 return false;
 }
 } else {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "number" }
@@ -13480,14 +9847,14 @@ if (data.after !== void 0) {
 let data3 = data.after;
 if (typeof data3 === "string") {
 if (func2(data3) > 200) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/after",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data3) < 1) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/after",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13495,7 +9862,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/after",
 keyword: "type",
 params: { type: "string" }
@@ -13509,7 +9876,7 @@ if (data.wait !== void 0) {
 let data4 = data.wait;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "maximum",
 params: {
@@ -13519,7 +9886,7 @@ limit: 2e4
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "minimum",
 params: {
@@ -13530,7 +9897,7 @@ limit: 0
 return false;
 }
 } else {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "type",
 params: { type: "number" }
@@ -13544,14 +9911,14 @@ if (data.before !== void 0) {
 let data5 = data.before;
 if (typeof data5 === "string") {
 if (func2(data5) > 200) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/before",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data5) < 1) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/before",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13559,7 +9926,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/before",
 keyword: "type",
 params: { type: "string" }
@@ -13573,7 +9940,7 @@ if (data.piece !== void 0) {
 let data6 = data.piece;
 if (typeof data6 === "string") {
 if (!pattern4.test(data6)) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -13581,7 +9948,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -13594,7 +9961,7 @@ if (valid0) {
 if (data.work !== void 0) {
 let data7 = data.work;
 if (typeof data7 !== "string") {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/work",
 keyword: "type",
 params: { type: "string" }
@@ -13602,10 +9969,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "paint" || data7 === "line" || data7 === "dust" || data7 === "spray" || data7 === "sponge" || data7 === "snip" || data7 === "mark" || data7 === "press")) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/work",
 keyword: "enum",
-params: { allowedValues: schema77.properties.work.enum }
+params: { allowedValues: schema58.properties.work.enum }
 }];
 return false;
 }
@@ -13615,7 +9982,7 @@ if (valid0) {
 if (data.side !== void 0) {
 let data8 = data.side;
 if (typeof data8 !== "string") {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/side",
 keyword: "type",
 params: { type: "string" }
@@ -13623,10 +9990,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data8 === "all" || data8 === "front" || data8 === "back" || data8 === "left" || data8 === "right" || data8 === "top" || data8 === "under")) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/side",
 keyword: "enum",
-params: { allowedValues: schema77.properties.side.enum }
+params: { allowedValues: schema58.properties.side.enum }
 }];
 return false;
 }
@@ -13636,7 +10003,7 @@ if (valid0) {
 if (data.tool !== void 0) {
 let data9 = data.tool;
 if (typeof data9 !== "string") {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "type",
 params: { type: "string" }
@@ -13644,10 +10011,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data9 === "oven" || data9 === "turntable" || data9 === "airbrush")) {
-validate184.errors = [{
+validate141.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "enum",
-params: { allowedValues: schema77.properties.tool.enum }
+params: { allowedValues: schema58.properties.tool.enum }
 }];
 return false;
 }
@@ -13664,38 +10031,38 @@ var valid0 = true;
 }
 }
 } else {
-validate184.errors = [{
+validate141.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate184.errors = vErrors;
+validate141.errors = vErrors;
 return true;
 }
-validate184.evaluated = {
+validate141.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate183(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate140(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate183.evaluated;
+const evaluated0 = validate140.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate183.errors = [{
+validate140.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
-validate183.errors = [{
+validate140.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -13705,21 +10072,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate184(data[i0], {
+if (!validate141(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate184.errors : vErrors.concat(validate184.errors);
+vErrors = vErrors === null ? validate141.errors : vErrors.concat(validate141.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate183.errors = [{
+validate140.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -13727,25 +10094,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate183.errors = vErrors;
+validate140.errors = vErrors;
 return errors === 0;
 }
-validate183.evaluated = {
+validate140.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate182(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate139(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate182.evaluated;
+const evaluated0 = validate139.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.own === void 0 && (missing0 = "own") || data.minutes === void 0 && (missing0 = "minutes") || data.left === void 0 && (missing0 = "left")) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13754,7 +10121,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "own" || key0 === "minutes" || key0 === "left" || key0 === "pins" || key0 === "rather" || key0 === "parts" || key0 === "joined" || key0 === "agreed")) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13764,14 +10131,14 @@ return false;
 if (_errs1 === errors) {
 if (data.own !== void 0) {
 const _errs2 = errors;
-if (!validate183(data.own, {
+if (!validate140(data.own, {
 instancePath: instancePath + "/own",
 parentData: data,
 parentDataProperty: "own",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate183.errors : vErrors.concat(validate183.errors);
+vErrors = vErrors === null ? validate140.errors : vErrors.concat(validate140.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -13783,7 +10150,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 1e3) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maxProperties",
 params: { limit: 1e3 }
@@ -13795,7 +10162,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -13805,7 +10172,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -13816,7 +10183,7 @@ limit: 1
 return false;
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -13827,7 +10194,7 @@ return false;
 if (!(_errs6 === errors)) break;
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "object" }
@@ -13844,14 +10211,14 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (Array.isArray(data3)) {
 if (data3.length > 1e3) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/left",
 keyword: "maxItems",
 params: { limit: 1e3 }
 }];
 return false;
 } else if (data3.length < 0) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/left",
 keyword: "minItems",
 params: { limit: 0 }
@@ -13865,14 +10232,14 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 === "string") {
 if (func2(data4) > 200) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data4) < 1) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "minLength",
 params: { limit: 1 }
@@ -13880,7 +10247,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "type",
 params: { type: "string" }
@@ -13892,7 +10259,7 @@ if (!(_errs10 === errors)) break;
 }
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/left",
 keyword: "type",
 params: { type: "array" }
@@ -13909,7 +10276,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 if (Object.keys(data5).length > 300) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/pins",
 keyword: "maxProperties",
 params: { limit: 300 }
@@ -13930,7 +10297,7 @@ errors = vErrors.length;
 if (!(_errs15 === errors)) break;
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/pins",
 keyword: "type",
 params: { type: "object" }
@@ -13945,7 +10312,7 @@ if (data.rather !== void 0) {
 let data7 = data.rather;
 const _errs16 = errors;
 if (typeof data7 !== "string") {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/rather",
 keyword: "type",
 params: { type: "string" }
@@ -13953,10 +10320,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "fewer" || data7 === "later" || data7 === "nights" || data7 === "fresher")) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/rather",
 keyword: "enum",
-params: { allowedValues: schema75.properties.rather.enum }
+params: { allowedValues: schema56.properties.rather.enum }
 }];
 return false;
 }
@@ -13969,7 +10336,7 @@ const _errs18 = errors;
 if (errors === _errs18) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 if (Object.keys(data8).length > 300) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/parts",
 keyword: "maxProperties",
 params: { limit: 300 }
@@ -13979,7 +10346,7 @@ return false;
 let data9 = data8[key3];
 const _errs21 = errors;
 if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9))) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "integer" }
@@ -13989,7 +10356,7 @@ return false;
 if (errors === _errs21) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 12 || isNaN(data9)) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -13999,7 +10366,7 @@ limit: 12
 }];
 return false;
 } else if (data9 < 1 || isNaN(data9)) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -14014,7 +10381,7 @@ return false;
 if (!(_errs21 === errors)) break;
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/parts",
 keyword: "type",
 params: { type: "object" }
@@ -14031,14 +10398,14 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (Array.isArray(data10)) {
 if (data10.length > 100) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "maxItems",
 params: { limit: 100 }
 }];
 return false;
 } else if (data10.length < 0) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "minItems",
 params: { limit: 0 }
@@ -14052,14 +10419,14 @@ const _errs25 = errors;
 if (errors === _errs25) {
 if (Array.isArray(data11)) {
 if (data11.length > 12) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "maxItems",
 params: { limit: 12 }
 }];
 return false;
 } else if (data11.length < 2) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "minItems",
 params: { limit: 2 }
@@ -14073,14 +10440,14 @@ const _errs27 = errors;
 if (errors === _errs27) {
 if (typeof data12 === "string") {
 if (func2(data12) > 200) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data12) < 1) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "minLength",
 params: { limit: 1 }
@@ -14088,7 +10455,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "type",
 params: { type: "string" }
@@ -14100,7 +10467,7 @@ if (!(_errs27 === errors)) break;
 }
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "type",
 params: { type: "array" }
@@ -14112,7 +10479,7 @@ if (!(_errs25 === errors)) break;
 }
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "type",
 params: { type: "array" }
@@ -14129,7 +10496,7 @@ const _errs29 = errors;
 if (errors === _errs29) {
 if (data13 && typeof data13 == "object" && !Array.isArray(data13)) {
 if (Object.keys(data13).length > 1e3) {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/agreed",
 keyword: "maxProperties",
 params: { limit: 1e3 }
@@ -14150,7 +10517,7 @@ errors = vErrors.length;
 if (!(_errs32 === errors)) break;
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/agreed",
 keyword: "type",
 params: { type: "object" }
@@ -14170,7 +10537,7 @@ var valid0 = _errs29 === errors;
 }
 }
 } else {
-validate182.errors = [{
+validate139.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -14178,11 +10545,3694 @@ params: { type: "object" }
 return false;
 }
 }
-validate182.errors = vErrors;
+validate139.errors = vErrors;
 return errors === 0;
+}
+validate139.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const pattern25 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
+function validate147(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate147.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (Array.isArray(data)) {
+if (data.length > 60) {
+validate147.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 60 }
+}];
+return false;
+} else if (data.length < 0) {
+validate147.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data0 = data[i0];
+if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
+let missing0;
+if (data0.day === void 0 && (missing0 = "day") || data0.from === void 0 && (missing0 = "from") || data0.to === void 0 && (missing0 = "to")) {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data0) if (!(key0 === "day" || key0 === "from" || key0 === "to" || key0 === "ifNeeded")) {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data0.day !== void 0) {
+let data1 = data0.day;
+if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0 + "/day",
+keyword: "type",
+params: { type: "integer" }
+}];
+return false;
+}
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 7 || isNaN(data1)) {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0 + "/day",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 7
+}
+}];
+return false;
+} else if (data1 < 1 || isNaN(data1)) {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0 + "/day",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 1
+}
+}];
+return false;
+}
+}
+var valid1 = true;
+} else var valid1 = true;
+if (valid1) {
+if (data0.from !== void 0) {
+let data2 = data0.from;
+if (typeof data2 === "string") {
+if (!pattern25.test(data2)) {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0 + "/from",
+keyword: "pattern",
+params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
+}];
+return false;
+}
+} else {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0 + "/from",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid1 = true;
+} else var valid1 = true;
+if (valid1) {
+if (data0.to !== void 0) {
+let data3 = data0.to;
+if (typeof data3 === "string") {
+if (!pattern25.test(data3)) {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0 + "/to",
+keyword: "pattern",
+params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
+}];
+return false;
+}
+} else {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0 + "/to",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid1 = true;
+} else var valid1 = true;
+if (valid1) {
+if (data0.ifNeeded !== void 0) {
+if (typeof data0.ifNeeded !== "boolean") {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0 + "/ifNeeded",
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+var valid1 = true;
+} else var valid1 = true;
+}
+}
+}
+}
+} else {
+validate147.errors = [{
+instancePath: instancePath + "/" + i0,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+}
+} else {
+validate147.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+validate147.errors = vErrors;
+return true;
+}
+validate147.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const pattern27 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
+function validate150(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate150.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (typeof data === "string") {
+if (!pattern27.test(data)) {
+validate150.errors = [{
+instancePath,
+keyword: "pattern",
+params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
+}];
+return false;
+}
+} else {
+validate150.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+validate150.errors = vErrors;
+return true;
+}
+validate150.evaluated = {
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate149(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate149.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 200) {
+validate149.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 200 }
+}];
+return false;
+} else if (data.length < 1) {
+validate149.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data0 = data[i0];
+const _errs1 = errors;
+if (errors === _errs1) {
+if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
+let missing0;
+if (data0.date === void 0 && (missing0 = "date")) {
+validate149.errors = [{
+instancePath: instancePath + "/" + i0,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs3 = errors;
+for (const key0 in data0) if (!(key0 === "date" || key0 === "from" || key0 === "to")) {
+validate149.errors = [{
+instancePath: instancePath + "/" + i0,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs3 === errors) {
+if (data0.date !== void 0) {
+const _errs4 = errors;
+if (!validate150(data0.date, {
+instancePath: instancePath + "/" + i0 + "/date",
+parentData: data0,
+parentDataProperty: "date",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
+errors = vErrors.length;
+}
+var valid1 = _errs4 === errors;
+} else var valid1 = true;
+if (valid1) {
+if (data0.from !== void 0) {
+let data2 = data0.from;
+const _errs5 = errors;
+if (errors === _errs5) {
+if (typeof data2 === "string") {
+if (!pattern25.test(data2)) {
+validate149.errors = [{
+instancePath: instancePath + "/" + i0 + "/from",
+keyword: "pattern",
+params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
+}];
+return false;
+}
+} else {
+validate149.errors = [{
+instancePath: instancePath + "/" + i0 + "/from",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid1 = _errs5 === errors;
+} else var valid1 = true;
+if (valid1) {
+if (data0.to !== void 0) {
+let data3 = data0.to;
+const _errs7 = errors;
+if (errors === _errs7) {
+if (typeof data3 === "string") {
+if (!pattern25.test(data3)) {
+validate149.errors = [{
+instancePath: instancePath + "/" + i0 + "/to",
+keyword: "pattern",
+params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
+}];
+return false;
+}
+} else {
+validate149.errors = [{
+instancePath: instancePath + "/" + i0 + "/to",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid1 = _errs7 === errors;
+} else var valid1 = true;
+}
+}
+}
+}
+} else {
+validate149.errors = [{
+instancePath: instancePath + "/" + i0,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate149.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate149.errors = vErrors;
+return errors === 0;
+}
+validate149.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate153(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate153.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.spare === void 0 && (missing0 = "spare") || data.powderBulk === void 0 && (missing0 = "powderBulk") || data.spoon === void 0 && (missing0 = "spoon") || data.smallestBatch === void 0 && (missing0 = "smallestBatch") || data.saves === void 0 && (missing0 = "saves") || data.pace === void 0 && (missing0 = "pace")) {
+validate153.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "spare" || key0 === "powderBulk" || key0 === "spoon" || key0 === "smallestBatch" || key0 === "saves" || key0 === "pace")) {
+validate153.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.spare !== void 0) {
+let data0 = data.spare;
+if (typeof data0 == "number" && isFinite(data0)) {
+if (data0 > 100 || isNaN(data0)) {
+validate153.errors = [{
+instancePath: instancePath + "/spare",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 100
+}
+}];
+return false;
+} else if (data0 < 0 || isNaN(data0)) {
+validate153.errors = [{
+instancePath: instancePath + "/spare",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate153.errors = [{
+instancePath: instancePath + "/spare",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.powderBulk !== void 0) {
+let data1 = data.powderBulk;
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 1.2 || isNaN(data1)) {
+validate153.errors = [{
+instancePath: instancePath + "/powderBulk",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1.2
+}
+}];
+return false;
+} else if (data1 < .2 || isNaN(data1)) {
+validate153.errors = [{
+instancePath: instancePath + "/powderBulk",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate153.errors = [{
+instancePath: instancePath + "/powderBulk",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.spoon !== void 0) {
+let data2 = data.spoon;
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 25 || isNaN(data2)) {
+validate153.errors = [{
+instancePath: instancePath + "/spoon",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 25
+}
+}];
+return false;
+} else if (data2 < 1 || isNaN(data2)) {
+validate153.errors = [{
+instancePath: instancePath + "/spoon",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 1
+}
+}];
+return false;
+}
+} else {
+validate153.errors = [{
+instancePath: instancePath + "/spoon",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.smallestBatch !== void 0) {
+let data3 = data.smallestBatch;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 500 || isNaN(data3)) {
+validate153.errors = [{
+instancePath: instancePath + "/smallestBatch",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 500
+}
+}];
+return false;
+} else if (data3 < 0 || isNaN(data3)) {
+validate153.errors = [{
+instancePath: instancePath + "/smallestBatch",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate153.errors = [{
+instancePath: instancePath + "/smallestBatch",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.saves !== void 0) {
+if (typeof data.saves !== "boolean") {
+validate153.errors = [{
+instancePath: instancePath + "/saves",
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.pace !== void 0) {
+let data5 = data.pace;
+if (typeof data5 == "number" && isFinite(data5)) {
+if (data5 > 4 || isNaN(data5)) {
+validate153.errors = [{
+instancePath: instancePath + "/pace",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 4
+}
+}];
+return false;
+} else if (data5 < .3 || isNaN(data5)) {
+validate153.errors = [{
+instancePath: instancePath + "/pace",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .3
+}
+}];
+return false;
+}
+} else {
+validate153.errors = [{
+instancePath: instancePath + "/pace",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+} else {
+validate153.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate153.errors = vErrors;
+return true;
+}
+validate153.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema65 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"name",
+"hours",
+"pace"
+],
+"properties": {
+"id": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"name": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
+"hours": { "$ref": "#/$defs/array40" },
+"pace": {
+"type": "number",
+"minimum": .3,
+"maximum": 4
+},
+"does": {
+"maxItems": 11,
+"minItems": 0,
+"type": "array",
+"items": {
+"type": "string",
+"enum": [
+"glue",
+"bake",
+"cake",
+"mix",
+"cover",
+"bones",
+"shape",
+"texture",
+"join",
+"finish",
+"pack"
+]
+}
+}
+}
+};
+function validate157(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate157.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.hours === void 0 && (missing0 = "hours") || data.pace === void 0 && (missing0 = "pace")) {
+validate157.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "hours" || key0 === "pace" || key0 === "does")) {
+validate157.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.id !== void 0) {
+let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (!pattern4.test(data0)) {
+validate157.errors = [{
+instancePath: instancePath + "/id",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate157.errors = [{
+instancePath: instancePath + "/id",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.name !== void 0) {
+let data1 = data.name;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 === "string") {
+if (func2(data1) > 120) {
+validate157.errors = [{
+instancePath: instancePath + "/name",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+} else if (func2(data1) < 1) {
+validate157.errors = [{
+instancePath: instancePath + "/name",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate157.errors = [{
+instancePath: instancePath + "/name",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.hours !== void 0) {
+const _errs6 = errors;
+if (!validate147(data.hours, {
+instancePath: instancePath + "/hours",
+parentData: data,
+parentDataProperty: "hours",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate147.errors : vErrors.concat(validate147.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.pace !== void 0) {
+let data3 = data.pace;
+const _errs7 = errors;
+if (errors === _errs7) {
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 4 || isNaN(data3)) {
+validate157.errors = [{
+instancePath: instancePath + "/pace",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 4
+}
+}];
+return false;
+} else if (data3 < .3 || isNaN(data3)) {
+validate157.errors = [{
+instancePath: instancePath + "/pace",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .3
+}
+}];
+return false;
+}
+} else {
+validate157.errors = [{
+instancePath: instancePath + "/pace",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs7 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.does !== void 0) {
+let data4 = data.does;
+const _errs9 = errors;
+if (errors === _errs9) {
+if (Array.isArray(data4)) {
+if (data4.length > 11) {
+validate157.errors = [{
+instancePath: instancePath + "/does",
+keyword: "maxItems",
+params: { limit: 11 }
+}];
+return false;
+} else if (data4.length < 0) {
+validate157.errors = [{
+instancePath: instancePath + "/does",
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data4.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data5 = data4[i0];
+const _errs11 = errors;
+if (typeof data5 !== "string") {
+validate157.errors = [{
+instancePath: instancePath + "/does/" + i0,
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data5 === "glue" || data5 === "bake" || data5 === "cake" || data5 === "mix" || data5 === "cover" || data5 === "bones" || data5 === "shape" || data5 === "texture" || data5 === "join" || data5 === "finish" || data5 === "pack")) {
+validate157.errors = [{
+instancePath: instancePath + "/does/" + i0,
+keyword: "enum",
+params: { allowedValues: schema65.properties.does.items.enum }
+}];
+return false;
+}
+if (!(_errs11 === errors)) break;
+}
+}
+} else {
+validate157.errors = [{
+instancePath: instancePath + "/does",
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+var valid0 = _errs9 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+} else {
+validate157.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate157.errors = vErrors;
+return errors === 0;
+}
+validate157.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate156(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate156.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 8) {
+validate156.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 8 }
+}];
+return false;
+} else if (data.length < 0) {
+validate156.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate157(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate157.errors : vErrors.concat(validate157.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate156.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate156.errors = vErrors;
+return errors === 0;
+}
+validate156.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema66 = {
+"additionalProperties": false,
+"type": "object",
+"properties": {
+"glue": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"bake": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"cake": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"mix": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"cover": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"bones": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"shape": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"texture": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"join": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"finish": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+},
+"pack": {
+"type": "number",
+"minimum": .2,
+"maximum": 5
+}
+}
+};
+function validate161(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate161.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+for (const key0 in data) if (!func1.call(schema66.properties, key0)) {
+validate161.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.glue !== void 0) {
+let data0 = data.glue;
+if (typeof data0 == "number" && isFinite(data0)) {
+if (data0 > 5 || isNaN(data0)) {
+validate161.errors = [{
+instancePath: instancePath + "/glue",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data0 < .2 || isNaN(data0)) {
+validate161.errors = [{
+instancePath: instancePath + "/glue",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/glue",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.bake !== void 0) {
+let data1 = data.bake;
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 5 || isNaN(data1)) {
+validate161.errors = [{
+instancePath: instancePath + "/bake",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data1 < .2 || isNaN(data1)) {
+validate161.errors = [{
+instancePath: instancePath + "/bake",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/bake",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.cake !== void 0) {
+let data2 = data.cake;
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 5 || isNaN(data2)) {
+validate161.errors = [{
+instancePath: instancePath + "/cake",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data2 < .2 || isNaN(data2)) {
+validate161.errors = [{
+instancePath: instancePath + "/cake",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/cake",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.mix !== void 0) {
+let data3 = data.mix;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 5 || isNaN(data3)) {
+validate161.errors = [{
+instancePath: instancePath + "/mix",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data3 < .2 || isNaN(data3)) {
+validate161.errors = [{
+instancePath: instancePath + "/mix",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/mix",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.cover !== void 0) {
+let data4 = data.cover;
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 5 || isNaN(data4)) {
+validate161.errors = [{
+instancePath: instancePath + "/cover",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data4 < .2 || isNaN(data4)) {
+validate161.errors = [{
+instancePath: instancePath + "/cover",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/cover",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.bones !== void 0) {
+let data5 = data.bones;
+if (typeof data5 == "number" && isFinite(data5)) {
+if (data5 > 5 || isNaN(data5)) {
+validate161.errors = [{
+instancePath: instancePath + "/bones",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data5 < .2 || isNaN(data5)) {
+validate161.errors = [{
+instancePath: instancePath + "/bones",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/bones",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.shape !== void 0) {
+let data6 = data.shape;
+if (typeof data6 == "number" && isFinite(data6)) {
+if (data6 > 5 || isNaN(data6)) {
+validate161.errors = [{
+instancePath: instancePath + "/shape",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data6 < .2 || isNaN(data6)) {
+validate161.errors = [{
+instancePath: instancePath + "/shape",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/shape",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.texture !== void 0) {
+let data7 = data.texture;
+if (typeof data7 == "number" && isFinite(data7)) {
+if (data7 > 5 || isNaN(data7)) {
+validate161.errors = [{
+instancePath: instancePath + "/texture",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data7 < .2 || isNaN(data7)) {
+validate161.errors = [{
+instancePath: instancePath + "/texture",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/texture",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.join !== void 0) {
+let data8 = data.join;
+if (typeof data8 == "number" && isFinite(data8)) {
+if (data8 > 5 || isNaN(data8)) {
+validate161.errors = [{
+instancePath: instancePath + "/join",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data8 < .2 || isNaN(data8)) {
+validate161.errors = [{
+instancePath: instancePath + "/join",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/join",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.finish !== void 0) {
+let data9 = data.finish;
+if (typeof data9 == "number" && isFinite(data9)) {
+if (data9 > 5 || isNaN(data9)) {
+validate161.errors = [{
+instancePath: instancePath + "/finish",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data9 < .2 || isNaN(data9)) {
+validate161.errors = [{
+instancePath: instancePath + "/finish",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/finish",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.pack !== void 0) {
+let data10 = data.pack;
+if (typeof data10 == "number" && isFinite(data10)) {
+if (data10 > 5 || isNaN(data10)) {
+validate161.errors = [{
+instancePath: instancePath + "/pack",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data10 < .2 || isNaN(data10)) {
+validate161.errors = [{
+instancePath: instancePath + "/pack",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .2
+}
+}];
+return false;
+}
+} else {
+validate161.errors = [{
+instancePath: instancePath + "/pack",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate161.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate161.errors = vErrors;
+return true;
+}
+validate161.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate155(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate155.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.helpers === void 0 && (missing0 = "helpers") || data.tools === void 0 && (missing0 = "tools") || data.space === void 0 && (missing0 = "space")) {
+validate155.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "helpers" || key0 === "tools" || key0 === "space" || key0 === "paces")) {
+validate155.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.helpers !== void 0) {
+const _errs2 = errors;
+if (!validate156(data.helpers, {
+instancePath: instancePath + "/helpers",
+parentData: data,
+parentDataProperty: "helpers",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.tools !== void 0) {
+let data1 = data.tools;
+const _errs3 = errors;
+if (errors === _errs3) {
+if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+const _errs5 = errors;
+for (const key1 in data1) if (!(key1 === "oven" || key1 === "turntable" || key1 === "airbrush")) {
+validate155.errors = [{
+instancePath: instancePath + "/tools",
+keyword: "additionalProperties",
+params: { additionalProperty: key1 }
+}];
+return false;
+}
+if (_errs5 === errors) {
+if (data1.oven !== void 0) {
+let data2 = data1.oven;
+const _errs6 = errors;
+if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
+validate155.errors = [{
+instancePath: instancePath + "/tools/oven",
+keyword: "type",
+params: { type: "integer" }
+}];
+return false;
+}
+if (errors === _errs6) {
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 20 || isNaN(data2)) {
+validate155.errors = [{
+instancePath: instancePath + "/tools/oven",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 20
+}
+}];
+return false;
+} else if (data2 < 0 || isNaN(data2)) {
+validate155.errors = [{
+instancePath: instancePath + "/tools/oven",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+}
+}
+var valid1 = _errs6 === errors;
+} else var valid1 = true;
+if (valid1) {
+if (data1.turntable !== void 0) {
+let data3 = data1.turntable;
+const _errs8 = errors;
+if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3))) {
+validate155.errors = [{
+instancePath: instancePath + "/tools/turntable",
+keyword: "type",
+params: { type: "integer" }
+}];
+return false;
+}
+if (errors === _errs8) {
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 20 || isNaN(data3)) {
+validate155.errors = [{
+instancePath: instancePath + "/tools/turntable",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 20
+}
+}];
+return false;
+} else if (data3 < 0 || isNaN(data3)) {
+validate155.errors = [{
+instancePath: instancePath + "/tools/turntable",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+}
+}
+var valid1 = _errs8 === errors;
+} else var valid1 = true;
+if (valid1) {
+if (data1.airbrush !== void 0) {
+let data4 = data1.airbrush;
+const _errs10 = errors;
+if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
+validate155.errors = [{
+instancePath: instancePath + "/tools/airbrush",
+keyword: "type",
+params: { type: "integer" }
+}];
+return false;
+}
+if (errors === _errs10) {
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 20 || isNaN(data4)) {
+validate155.errors = [{
+instancePath: instancePath + "/tools/airbrush",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 20
+}
+}];
+return false;
+} else if (data4 < 0 || isNaN(data4)) {
+validate155.errors = [{
+instancePath: instancePath + "/tools/airbrush",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+}
+}
+var valid1 = _errs10 === errors;
+} else var valid1 = true;
+}
+}
+}
+} else {
+validate155.errors = [{
+instancePath: instancePath + "/tools",
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+var valid0 = _errs3 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.space !== void 0) {
+let data5 = data.space;
+const _errs12 = errors;
+if (errors === _errs12) {
+if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
+const _errs14 = errors;
+for (const key2 in data5) if (!(key2 === "rack" || key2 === "fridge" || key2 === "freezer" || key2 === "box")) {
+validate155.errors = [{
+instancePath: instancePath + "/space",
+keyword: "additionalProperties",
+params: { additionalProperty: key2 }
+}];
+return false;
+}
+if (_errs14 === errors) {
+if (data5.rack !== void 0) {
+let data6 = data5.rack;
+const _errs15 = errors;
+if (errors === _errs15) {
+if (typeof data6 == "number" && isFinite(data6)) {
+if (data6 > 1e5 || isNaN(data6)) {
+validate155.errors = [{
+instancePath: instancePath + "/space/rack",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data6 < 0 || isNaN(data6)) {
+validate155.errors = [{
+instancePath: instancePath + "/space/rack",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate155.errors = [{
+instancePath: instancePath + "/space/rack",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid2 = _errs15 === errors;
+} else var valid2 = true;
+if (valid2) {
+if (data5.fridge !== void 0) {
+let data7 = data5.fridge;
+const _errs17 = errors;
+if (errors === _errs17) {
+if (typeof data7 == "number" && isFinite(data7)) {
+if (data7 > 1e5 || isNaN(data7)) {
+validate155.errors = [{
+instancePath: instancePath + "/space/fridge",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data7 < 0 || isNaN(data7)) {
+validate155.errors = [{
+instancePath: instancePath + "/space/fridge",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate155.errors = [{
+instancePath: instancePath + "/space/fridge",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid2 = _errs17 === errors;
+} else var valid2 = true;
+if (valid2) {
+if (data5.freezer !== void 0) {
+let data8 = data5.freezer;
+const _errs19 = errors;
+if (errors === _errs19) {
+if (typeof data8 == "number" && isFinite(data8)) {
+if (data8 > 1e5 || isNaN(data8)) {
+validate155.errors = [{
+instancePath: instancePath + "/space/freezer",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data8 < 0 || isNaN(data8)) {
+validate155.errors = [{
+instancePath: instancePath + "/space/freezer",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate155.errors = [{
+instancePath: instancePath + "/space/freezer",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid2 = _errs19 === errors;
+} else var valid2 = true;
+if (valid2) {
+if (data5.box !== void 0) {
+let data9 = data5.box;
+const _errs21 = errors;
+if (errors === _errs21) {
+if (typeof data9 == "number" && isFinite(data9)) {
+if (data9 > 1e5 || isNaN(data9)) {
+validate155.errors = [{
+instancePath: instancePath + "/space/box",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data9 < 0 || isNaN(data9)) {
+validate155.errors = [{
+instancePath: instancePath + "/space/box",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate155.errors = [{
+instancePath: instancePath + "/space/box",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid2 = _errs21 === errors;
+} else var valid2 = true;
+}
+}
+}
+}
+} else {
+validate155.errors = [{
+instancePath: instancePath + "/space",
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.paces !== void 0) {
+const _errs23 = errors;
+if (!validate161(data.paces, {
+instancePath: instancePath + "/paces",
+parentData: data,
+parentDataProperty: "paces",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate161.errors : vErrors.concat(validate161.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs23 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+} else {
+validate155.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate155.errors = vErrors;
+return errors === 0;
+}
+validate155.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate165(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate165.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.stock === void 0 && (missing0 = "stock") || data.name === void 0 && (missing0 = "name") || data.batch === void 0 && (missing0 = "batch") || data.grams === void 0 && (missing0 = "grams") || data.recolour === void 0 && (missing0 = "recolour") || data.allergens === void 0 && (missing0 = "allergens")) {
+validate165.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "stock" || key0 === "name" || key0 === "batch" || key0 === "grams" || key0 === "recolour" || key0 === "allergens" || key0 === "keepBy")) {
+validate165.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.stock !== void 0) {
+let data0 = data.stock;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (func2(data0) > 80) {
+validate165.errors = [{
+instancePath: instancePath + "/stock",
+keyword: "maxLength",
+params: { limit: 80 }
+}];
+return false;
+} else if (func2(data0) < 1) {
+validate165.errors = [{
+instancePath: instancePath + "/stock",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate165.errors = [{
+instancePath: instancePath + "/stock",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.name !== void 0) {
+let data1 = data.name;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 === "string") {
+if (func2(data1) > 120) {
+validate165.errors = [{
+instancePath: instancePath + "/name",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+} else if (func2(data1) < 1) {
+validate165.errors = [{
+instancePath: instancePath + "/name",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate165.errors = [{
+instancePath: instancePath + "/name",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.batch !== void 0) {
+let data2 = data.batch;
+const _errs6 = errors;
+if (errors === _errs6) {
+if (typeof data2 === "string") {
+if (func2(data2) > 130) {
+validate165.errors = [{
+instancePath: instancePath + "/batch",
+keyword: "maxLength",
+params: { limit: 130 }
+}];
+return false;
+}
+} else {
+validate165.errors = [{
+instancePath: instancePath + "/batch",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.grams !== void 0) {
+let data3 = data.grams;
+const _errs8 = errors;
+if (errors === _errs8) {
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 1e5 || isNaN(data3)) {
+validate165.errors = [{
+instancePath: instancePath + "/grams",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data3 < 0 || isNaN(data3)) {
+validate165.errors = [{
+instancePath: instancePath + "/grams",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate165.errors = [{
+instancePath: instancePath + "/grams",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.recolour !== void 0) {
+const _errs10 = errors;
+if (typeof data.recolour !== "boolean") {
+validate165.errors = [{
+instancePath: instancePath + "/recolour",
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+var valid0 = _errs10 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.allergens !== void 0) {
+const _errs12 = errors;
+if (!validate79(data.allergens, {
+instancePath: instancePath + "/allergens",
+parentData: data,
+parentDataProperty: "allergens",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate79.errors : vErrors.concat(validate79.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.keepBy !== void 0) {
+const _errs13 = errors;
+if (!validate150(data.keepBy, {
+instancePath: instancePath + "/keepBy",
+parentData: data,
+parentDataProperty: "keepBy",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs13 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate165.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate165.errors = vErrors;
+return errors === 0;
+}
+validate165.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate164(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate164.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 200) {
+validate164.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 200 }
+}];
+return false;
+} else if (data.length < 0) {
+validate164.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate165(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate165.errors : vErrors.concat(validate165.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate164.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate164.errors = vErrors;
+return errors === 0;
+}
+validate164.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema70 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"test",
+"of",
+"on",
+"readings"
+],
+"properties": {
+"id": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"test": {
+"type": "string",
+"enum": [
+"press",
+"pull",
+"bend",
+"spring",
+"tab"
+]
+},
+"of": {
+"maxLength": 60,
+"minLength": 1,
+"type": "string"
+},
+"on": { "$ref": "#/$defs/string42" },
+"readings": {
+"type": "object",
+"additionalProperties": {
+"type": "number",
+"minimum": 0,
+"maximum": 5e4
+},
+"maxProperties": 8
+}
+}
+};
+function validate171(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate171.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.test === void 0 && (missing0 = "test") || data.of === void 0 && (missing0 = "of") || data.on === void 0 && (missing0 = "on") || data.readings === void 0 && (missing0 = "readings")) {
+validate171.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "id" || key0 === "test" || key0 === "of" || key0 === "on" || key0 === "readings")) {
+validate171.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.id !== void 0) {
+let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (!pattern4.test(data0)) {
+validate171.errors = [{
+instancePath: instancePath + "/id",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate171.errors = [{
+instancePath: instancePath + "/id",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.test !== void 0) {
+let data1 = data.test;
+const _errs4 = errors;
+if (typeof data1 !== "string") {
+validate171.errors = [{
+instancePath: instancePath + "/test",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data1 === "press" || data1 === "pull" || data1 === "bend" || data1 === "spring" || data1 === "tab")) {
+validate171.errors = [{
+instancePath: instancePath + "/test",
+keyword: "enum",
+params: { allowedValues: schema70.properties.test.enum }
+}];
+return false;
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.of !== void 0) {
+let data2 = data.of;
+const _errs6 = errors;
+if (errors === _errs6) {
+if (typeof data2 === "string") {
+if (func2(data2) > 60) {
+validate171.errors = [{
+instancePath: instancePath + "/of",
+keyword: "maxLength",
+params: { limit: 60 }
+}];
+return false;
+} else if (func2(data2) < 1) {
+validate171.errors = [{
+instancePath: instancePath + "/of",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate171.errors = [{
+instancePath: instancePath + "/of",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.on !== void 0) {
+const _errs8 = errors;
+if (!validate150(data.on, {
+instancePath: instancePath + "/on",
+parentData: data,
+parentDataProperty: "on",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.readings !== void 0) {
+let data4 = data.readings;
+const _errs9 = errors;
+if (errors === _errs9) {
+if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+if (Object.keys(data4).length > 8) {
+validate171.errors = [{
+instancePath: instancePath + "/readings",
+keyword: "maxProperties",
+params: { limit: 8 }
+}];
+return false;
+} else for (const key1 in data4) {
+let data5 = data4[key1];
+const _errs12 = errors;
+if (errors === _errs12) {
+if (typeof data5 == "number" && isFinite(data5)) {
+if (data5 > 5e4 || isNaN(data5)) {
+validate171.errors = [{
+instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5e4
+}
+}];
+return false;
+} else if (data5 < 0 || isNaN(data5)) {
+validate171.errors = [{
+instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate171.errors = [{
+instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+if (!(_errs12 === errors)) break;
+}
+} else {
+validate171.errors = [{
+instancePath: instancePath + "/readings",
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+var valid0 = _errs9 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+} else {
+validate171.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate171.errors = vErrors;
+return errors === 0;
+}
+validate171.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate170(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate170.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 100) {
+validate170.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 100 }
+}];
+return false;
+} else if (data.length < 0) {
+validate170.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate171(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate171.errors : vErrors.concat(validate171.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate170.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate170.errors = vErrors;
+return errors === 0;
+}
+validate170.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema72 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"at",
+"build",
+"piece",
+"question",
+"saw",
+"minutes",
+"note",
+"paste",
+"body",
+"spells",
+"duty"
+],
+"properties": {
+"id": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"at": {
+"maxLength": 40,
+"type": "string"
+},
+"build": {
+"maxLength": 120,
+"type": "string"
+},
+"piece": {
+"maxLength": 120,
+"type": "string"
+},
+"buildId": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"pieceId": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"question": { "$ref": "#/$defs/string54" },
+"saw": {
+"type": "string",
+"enum": [
+"just",
+"yes",
+"not",
+"cracked",
+"sagged",
+"squashed"
+]
+},
+"minutes": {
+"type": "number",
+"minimum": .1,
+"maximum": 43200
+},
+"note": {
+"maxLength": 1e3,
+"type": "string"
+},
+"picture": {
+"maxLength": 80,
+"type": "string"
+},
+"paste": { "$ref": "#/$defs/record55" },
+"body": { "$ref": "#/$defs/record56" },
+"spells": { "$ref": "#/$defs/array57" },
+"duty": {
+"type": "object",
+"additionalProperties": {
+"type": "number",
+"minimum": -1e6,
+"maximum": 1e9
+},
+"maxProperties": 12
+}
+}
+};
+const schema73 = {
+"type": "string",
+"enum": [
+"tack",
+"skin",
+"touch",
+"pose",
+"handle",
+"bear",
+"stand",
+"hard",
+"dry",
+"stick",
+"texture",
+"bend"
+]
+};
+function validate177(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate177.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (typeof data !== "string") {
+validate177.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data === "tack" || data === "skin" || data === "touch" || data === "pose" || data === "handle" || data === "bear" || data === "stand" || data === "hard" || data === "dry" || data === "stick" || data === "texture" || data === "bend")) {
+validate177.errors = [{
+instancePath,
+keyword: "enum",
+params: { allowedValues: schema73.enum }
+}];
+return false;
+}
+validate177.errors = vErrors;
+return true;
+}
+validate177.evaluated = {
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate179(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate179.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
+validate179.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder")) {
+validate179.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.base !== void 0) {
+const _errs2 = errors;
+if (!validate75(data.base, {
+instancePath: instancePath + "/base",
+parentData: data,
+parentDataProperty: "base",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate75.errors : vErrors.concat(validate75.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.gumPaste !== void 0) {
+let data1 = data.gumPaste;
+const _errs3 = errors;
+if (errors === _errs3) {
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 100 || isNaN(data1)) {
+validate179.errors = [{
+instancePath: instancePath + "/gumPaste",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 100
+}
+}];
+return false;
+} else if (data1 < 0 || isNaN(data1)) {
+validate179.errors = [{
+instancePath: instancePath + "/gumPaste",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate179.errors = [{
+instancePath: instancePath + "/gumPaste",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs3 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.powder !== void 0) {
+let data2 = data.powder;
+const _errs5 = errors;
+if (errors === _errs5) {
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 5 || isNaN(data2)) {
+validate179.errors = [{
+instancePath: instancePath + "/powder",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data2 < 0 || isNaN(data2)) {
+validate179.errors = [{
+instancePath: instancePath + "/powder",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate179.errors = [{
+instancePath: instancePath + "/powder",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs5 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+} else {
+validate179.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate179.errors = vErrors;
+return errors === 0;
+}
+validate179.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema75 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"volume",
+"area",
+"depth",
+"facing",
+"thickness",
+"kind",
+"coat"
+],
+"properties": {
+"volume": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e9
+},
+"area": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e7
+},
+"depth": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e3
+},
+"facing": {
+"type": "number",
+"minimum": .01,
+"maximum": 3e3
+},
+"thickness": {
+"type": "number",
+"minimum": .01,
+"maximum": 2e3
+},
+"kind": {
+"type": "string",
+"enum": ["rod", "sheet"]
+},
+"coat": { "type": "boolean" }
+}
+};
+function validate182(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate182.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.volume === void 0 && (missing0 = "volume") || data.area === void 0 && (missing0 = "area") || data.depth === void 0 && (missing0 = "depth") || data.facing === void 0 && (missing0 = "facing") || data.thickness === void 0 && (missing0 = "thickness") || data.kind === void 0 && (missing0 = "kind") || data.coat === void 0 && (missing0 = "coat")) {
+validate182.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "volume" || key0 === "area" || key0 === "depth" || key0 === "facing" || key0 === "thickness" || key0 === "kind" || key0 === "coat")) {
+validate182.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.volume !== void 0) {
+let data0 = data.volume;
+if (typeof data0 == "number" && isFinite(data0)) {
+if (data0 > 1e9 || isNaN(data0)) {
+validate182.errors = [{
+instancePath: instancePath + "/volume",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e9
+}
+}];
+return false;
+} else if (data0 < .01 || isNaN(data0)) {
+validate182.errors = [{
+instancePath: instancePath + "/volume",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+}
+}];
+return false;
+}
+} else {
+validate182.errors = [{
+instancePath: instancePath + "/volume",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.area !== void 0) {
+let data1 = data.area;
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 1e7 || isNaN(data1)) {
+validate182.errors = [{
+instancePath: instancePath + "/area",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e7
+}
+}];
+return false;
+} else if (data1 < .01 || isNaN(data1)) {
+validate182.errors = [{
+instancePath: instancePath + "/area",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+}
+}];
+return false;
+}
+} else {
+validate182.errors = [{
+instancePath: instancePath + "/area",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.depth !== void 0) {
+let data2 = data.depth;
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 1e3 || isNaN(data2)) {
+validate182.errors = [{
+instancePath: instancePath + "/depth",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e3
+}
+}];
+return false;
+} else if (data2 < .01 || isNaN(data2)) {
+validate182.errors = [{
+instancePath: instancePath + "/depth",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+}
+}];
+return false;
+}
+} else {
+validate182.errors = [{
+instancePath: instancePath + "/depth",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.facing !== void 0) {
+let data3 = data.facing;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 3e3 || isNaN(data3)) {
+validate182.errors = [{
+instancePath: instancePath + "/facing",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 3e3
+}
+}];
+return false;
+} else if (data3 < .01 || isNaN(data3)) {
+validate182.errors = [{
+instancePath: instancePath + "/facing",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+}
+}];
+return false;
+}
+} else {
+validate182.errors = [{
+instancePath: instancePath + "/facing",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.thickness !== void 0) {
+let data4 = data.thickness;
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 2e3 || isNaN(data4)) {
+validate182.errors = [{
+instancePath: instancePath + "/thickness",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 2e3
+}
+}];
+return false;
+} else if (data4 < .01 || isNaN(data4)) {
+validate182.errors = [{
+instancePath: instancePath + "/thickness",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+}
+}];
+return false;
+}
+} else {
+validate182.errors = [{
+instancePath: instancePath + "/thickness",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.kind !== void 0) {
+let data5 = data.kind;
+if (typeof data5 !== "string") {
+validate182.errors = [{
+instancePath: instancePath + "/kind",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data5 === "rod" || data5 === "sheet")) {
+validate182.errors = [{
+instancePath: instancePath + "/kind",
+keyword: "enum",
+params: { allowedValues: schema75.properties.kind.enum }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.coat !== void 0) {
+if (typeof data.coat !== "boolean") {
+validate182.errors = [{
+instancePath: instancePath + "/coat",
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate182.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate182.errors = vErrors;
+return true;
 }
 validate182.evaluated = {
 "props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate185(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate185.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
+validate185.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "until" || key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "wrapped")) {
+validate185.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.until !== void 0) {
+let data0 = data.until;
+if (typeof data0 == "number" && isFinite(data0)) {
+if (data0 > 1e5 || isNaN(data0)) {
+validate185.errors = [{
+instancePath: instancePath + "/until",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data0 < 0 || isNaN(data0)) {
+validate185.errors = [{
+instancePath: instancePath + "/until",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate185.errors = [{
+instancePath: instancePath + "/until",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.temperature !== void 0) {
+let data1 = data.temperature;
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 60 || isNaN(data1)) {
+validate185.errors = [{
+instancePath: instancePath + "/temperature",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 60
+}
+}];
+return false;
+} else if (data1 < -30 || isNaN(data1)) {
+validate185.errors = [{
+instancePath: instancePath + "/temperature",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: -30
+}
+}];
+return false;
+}
+} else {
+validate185.errors = [{
+instancePath: instancePath + "/temperature",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.humidity !== void 0) {
+let data2 = data.humidity;
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 1 || isNaN(data2)) {
+validate185.errors = [{
+instancePath: instancePath + "/humidity",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1
+}
+}];
+return false;
+} else if (data2 < 0 || isNaN(data2)) {
+validate185.errors = [{
+instancePath: instancePath + "/humidity",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate185.errors = [{
+instancePath: instancePath + "/humidity",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.air !== void 0) {
+let data3 = data.air;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 5 || isNaN(data3)) {
+validate185.errors = [{
+instancePath: instancePath + "/air",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5
+}
+}];
+return false;
+} else if (data3 < .01 || isNaN(data3)) {
+validate185.errors = [{
+instancePath: instancePath + "/air",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+}
+}];
+return false;
+}
+} else {
+validate185.errors = [{
+instancePath: instancePath + "/air",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.wrapped !== void 0) {
+if (typeof data.wrapped !== "boolean") {
+validate185.errors = [{
+instancePath: instancePath + "/wrapped",
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+} else {
+validate185.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate185.errors = vErrors;
+return true;
+}
+validate185.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate184(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate184.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 20) {
+validate184.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 20 }
+}];
+return false;
+} else if (data.length < 1) {
+validate184.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate185(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate185.errors : vErrors.concat(validate185.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate184.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate184.errors = vErrors;
+return errors === 0;
+}
+validate184.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate176(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate176.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.build === void 0 && (missing0 = "build") || data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.saw === void 0 && (missing0 = "saw") || data.minutes === void 0 && (missing0 = "minutes") || data.note === void 0 && (missing0 = "note") || data.paste === void 0 && (missing0 = "paste") || data.body === void 0 && (missing0 = "body") || data.spells === void 0 && (missing0 = "spells") || data.duty === void 0 && (missing0 = "duty")) {
+validate176.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!func1.call(schema72.properties, key0)) {
+validate176.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.id !== void 0) {
+let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (func2(data0) > 80) {
+validate176.errors = [{
+instancePath: instancePath + "/id",
+keyword: "maxLength",
+params: { limit: 80 }
+}];
+return false;
+} else if (func2(data0) < 1) {
+validate176.errors = [{
+instancePath: instancePath + "/id",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/id",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.at !== void 0) {
+let data1 = data.at;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 === "string") {
+if (func2(data1) > 40) {
+validate176.errors = [{
+instancePath: instancePath + "/at",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/at",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.build !== void 0) {
+let data2 = data.build;
+const _errs6 = errors;
+if (errors === _errs6) {
+if (typeof data2 === "string") {
+if (func2(data2) > 120) {
+validate176.errors = [{
+instancePath: instancePath + "/build",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/build",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.piece !== void 0) {
+let data3 = data.piece;
+const _errs8 = errors;
+if (errors === _errs8) {
+if (typeof data3 === "string") {
+if (func2(data3) > 120) {
+validate176.errors = [{
+instancePath: instancePath + "/piece",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/piece",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.buildId !== void 0) {
+let data4 = data.buildId;
+const _errs10 = errors;
+if (errors === _errs10) {
+if (typeof data4 === "string") {
+if (func2(data4) > 80) {
+validate176.errors = [{
+instancePath: instancePath + "/buildId",
+keyword: "maxLength",
+params: { limit: 80 }
+}];
+return false;
+} else if (func2(data4) < 1) {
+validate176.errors = [{
+instancePath: instancePath + "/buildId",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/buildId",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs10 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.pieceId !== void 0) {
+let data5 = data.pieceId;
+const _errs12 = errors;
+if (errors === _errs12) {
+if (typeof data5 === "string") {
+if (!pattern4.test(data5)) {
+validate176.errors = [{
+instancePath: instancePath + "/pieceId",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/pieceId",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.question !== void 0) {
+const _errs14 = errors;
+if (!validate177(data.question, {
+instancePath: instancePath + "/question",
+parentData: data,
+parentDataProperty: "question",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs14 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.saw !== void 0) {
+let data7 = data.saw;
+const _errs15 = errors;
+if (typeof data7 !== "string") {
+validate176.errors = [{
+instancePath: instancePath + "/saw",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data7 === "just" || data7 === "yes" || data7 === "not" || data7 === "cracked" || data7 === "sagged" || data7 === "squashed")) {
+validate176.errors = [{
+instancePath: instancePath + "/saw",
+keyword: "enum",
+params: { allowedValues: schema72.properties.saw.enum }
+}];
+return false;
+}
+var valid0 = _errs15 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.minutes !== void 0) {
+let data8 = data.minutes;
+const _errs17 = errors;
+if (errors === _errs17) {
+if (typeof data8 == "number" && isFinite(data8)) {
+if (data8 > 43200 || isNaN(data8)) {
+validate176.errors = [{
+instancePath: instancePath + "/minutes",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 43200
+}
+}];
+return false;
+} else if (data8 < .1 || isNaN(data8)) {
+validate176.errors = [{
+instancePath: instancePath + "/minutes",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .1
+}
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/minutes",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs17 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.note !== void 0) {
+let data9 = data.note;
+const _errs19 = errors;
+if (errors === _errs19) {
+if (typeof data9 === "string") {
+if (func2(data9) > 1e3) {
+validate176.errors = [{
+instancePath: instancePath + "/note",
+keyword: "maxLength",
+params: { limit: 1e3 }
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/note",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs19 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.picture !== void 0) {
+let data10 = data.picture;
+const _errs21 = errors;
+if (errors === _errs21) {
+if (typeof data10 === "string") {
+if (func2(data10) > 80) {
+validate176.errors = [{
+instancePath: instancePath + "/picture",
+keyword: "maxLength",
+params: { limit: 80 }
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/picture",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs21 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.paste !== void 0) {
+const _errs23 = errors;
+if (!validate179(data.paste, {
+instancePath: instancePath + "/paste",
+parentData: data,
+parentDataProperty: "paste",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate179.errors : vErrors.concat(validate179.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs23 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.body !== void 0) {
+const _errs24 = errors;
+if (!validate182(data.body, {
+instancePath: instancePath + "/body",
+parentData: data,
+parentDataProperty: "body",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate182.errors : vErrors.concat(validate182.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs24 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.spells !== void 0) {
+const _errs25 = errors;
+if (!validate184(data.spells, {
+instancePath: instancePath + "/spells",
+parentData: data,
+parentDataProperty: "spells",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate184.errors : vErrors.concat(validate184.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs25 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.duty !== void 0) {
+let data14 = data.duty;
+const _errs26 = errors;
+if (errors === _errs26) {
+if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
+if (Object.keys(data14).length > 12) {
+validate176.errors = [{
+instancePath: instancePath + "/duty",
+keyword: "maxProperties",
+params: { limit: 12 }
+}];
+return false;
+} else for (const key1 in data14) {
+let data15 = data14[key1];
+const _errs29 = errors;
+if (errors === _errs29) {
+if (typeof data15 == "number" && isFinite(data15)) {
+if (data15 > 1e9 || isNaN(data15)) {
+validate176.errors = [{
+instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e9
+}
+}];
+return false;
+} else if (data15 < -1e6 || isNaN(data15)) {
+validate176.errors = [{
+instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: -1e6
+}
+}];
+return false;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+if (!(_errs29 === errors)) break;
+}
+} else {
+validate176.errors = [{
+instancePath: instancePath + "/duty",
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+var valid0 = _errs26 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate176.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate176.errors = vErrors;
+return errors === 0;
+}
+validate176.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate175(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate175.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 2e3) {
+validate175.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 2e3 }
+}];
+return false;
+} else if (data.length < 0) {
+validate175.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate176(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate176.errors : vErrors.concat(validate176.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate175.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate175.errors = vErrors;
+return errors === 0;
+}
+validate175.evaluated = {
+"items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
@@ -14240,14 +14290,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs4 = errors;
-if (!validate169(data.question, {
+if (!validate177(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate169.errors : vErrors.concat(validate169.errors);
+vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -14609,6 +14659,379 @@ validate190.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
+const schema82 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"name",
+"room",
+"board",
+"blends",
+"colours",
+"pieces",
+"rods",
+"cake",
+"steps"
+],
+"properties": {
+"id": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"name": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
+"room": { "$ref": "#/$defs/record6" },
+"board": { "$ref": "#/$defs/record7" },
+"blends": { "$ref": "#/$defs/array9" },
+"colours": { "$ref": "#/$defs/array14" },
+"pieces": { "$ref": "#/$defs/array15" },
+"rods": { "$ref": "#/$defs/array21" },
+"cake": { "$ref": "#/$defs/record26" },
+"portions": { "$ref": "#/$defs/record34" },
+"card": { "$ref": "#/$defs/record35" },
+"mast": { "$ref": "#/$defs/record36" },
+"steps": { "$ref": "#/$defs/record37" }
+}
+};
+function validate198(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate198.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.cake === void 0 && (missing0 = "cake") || data.steps === void 0 && (missing0 = "steps")) {
+validate198.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!func1.call(schema82.properties, key0)) {
+validate198.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.id !== void 0) {
+let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (!pattern4.test(data0)) {
+validate198.errors = [{
+instancePath: instancePath + "/id",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate198.errors = [{
+instancePath: instancePath + "/id",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.name !== void 0) {
+let data1 = data.name;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 === "string") {
+if (func2(data1) > 120) {
+validate198.errors = [{
+instancePath: instancePath + "/name",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+} else if (func2(data1) < 1) {
+validate198.errors = [{
+instancePath: instancePath + "/name",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate198.errors = [{
+instancePath: instancePath + "/name",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.room !== void 0) {
+const _errs6 = errors;
+if (!validate67(data.room, {
+instancePath: instancePath + "/room",
+parentData: data,
+parentDataProperty: "room",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate67.errors : vErrors.concat(validate67.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.board !== void 0) {
+const _errs7 = errors;
+if (!validate69(data.board, {
+instancePath: instancePath + "/board",
+parentData: data,
+parentDataProperty: "board",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate69.errors : vErrors.concat(validate69.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs7 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.blends !== void 0) {
+const _errs8 = errors;
+if (!validate73(data.blends, {
+instancePath: instancePath + "/blends",
+parentData: data,
+parentDataProperty: "blends",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate73.errors : vErrors.concat(validate73.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.colours !== void 0) {
+const _errs9 = errors;
+if (!validate84(data.colours, {
+instancePath: instancePath + "/colours",
+parentData: data,
+parentDataProperty: "colours",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate84.errors : vErrors.concat(validate84.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs9 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.pieces !== void 0) {
+const _errs10 = errors;
+if (!validate86(data.pieces, {
+instancePath: instancePath + "/pieces",
+parentData: data,
+parentDataProperty: "pieces",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate86.errors : vErrors.concat(validate86.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs10 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.rods !== void 0) {
+const _errs11 = errors;
+if (!validate98(data.rods, {
+instancePath: instancePath + "/rods",
+parentData: data,
+parentDataProperty: "rods",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs11 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.cake !== void 0) {
+const _errs12 = errors;
+if (!validate111(data.cake, {
+instancePath: instancePath + "/cake",
+parentData: data,
+parentDataProperty: "cake",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate111.errors : vErrors.concat(validate111.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.portions !== void 0) {
+const _errs13 = errors;
+if (!validate131(data.portions, {
+instancePath: instancePath + "/portions",
+parentData: data,
+parentDataProperty: "portions",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate131.errors : vErrors.concat(validate131.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs13 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.card !== void 0) {
+const _errs14 = errors;
+if (!validate133(data.card, {
+instancePath: instancePath + "/card",
+parentData: data,
+parentDataProperty: "card",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs14 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.mast !== void 0) {
+const _errs15 = errors;
+if (!validate137(data.mast, {
+instancePath: instancePath + "/mast",
+parentData: data,
+parentDataProperty: "mast",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate137.errors : vErrors.concat(validate137.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs15 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.steps !== void 0) {
+const _errs16 = errors;
+if (!validate139(data.steps, {
+instancePath: instancePath + "/steps",
+parentData: data,
+parentDataProperty: "steps",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate139.errors : vErrors.concat(validate139.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs16 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate198.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate198.errors = vErrors;
+return errors === 0;
+}
+validate198.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate197(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate197.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 8) {
+validate197.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 8 }
+}];
+return false;
+} else if (data.length < 1) {
+validate197.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate198(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate198.errors : vErrors.concat(validate198.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate197.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate197.errors = vErrors;
+return errors === 0;
+}
+validate197.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
 function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
@@ -14618,7 +15041,7 @@ if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
-if (data.format === void 0 && (missing0 = "format") || data.version === void 0 && (missing0 = "version") || data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.brief === void 0 && (missing0 = "brief") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.hours === void 0 && (missing0 = "hours") || data.practice === void 0 && (missing0 = "practice") || data.workshop === void 0 && (missing0 = "workshop") || data.cake === void 0 && (missing0 = "cake") || data.reserves === void 0 && (missing0 = "reserves") || data.measured === void 0 && (missing0 = "measured") || data.log === void 0 && (missing0 = "log") || data.steps === void 0 && (missing0 = "steps") || data.bench === void 0 && (missing0 = "bench")) {
+if (data.format === void 0 && (missing0 = "format") || data.version === void 0 && (missing0 = "version") || data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.brief === void 0 && (missing0 = "brief") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.cake === void 0 && (missing0 = "cake") || data.steps === void 0 && (missing0 = "steps") || data.hours === void 0 && (missing0 = "hours") || data.practice === void 0 && (missing0 = "practice") || data.workshop === void 0 && (missing0 = "workshop") || data.reserves === void 0 && (missing0 = "reserves") || data.measured === void 0 && (missing0 = "measured") || data.log === void 0 && (missing0 = "log") || data.bench === void 0 && (missing0 = "bench")) {
 validate52.errors = [{
 instancePath,
 keyword: "required",
@@ -14849,12 +15272,12 @@ errors = vErrors.length;
 var valid0 = _errs16 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.hours !== void 0) {
+if (data.cake !== void 0) {
 const _errs17 = errors;
-if (!validate111(data.hours, {
-instancePath: instancePath + "/hours",
+if (!validate111(data.cake, {
+instancePath: instancePath + "/cake",
 parentData: data,
-parentDataProperty: "hours",
+parentDataProperty: "cake",
 rootData,
 dynamicAnchors
 })) {
@@ -14864,166 +15287,166 @@ errors = vErrors.length;
 var valid0 = _errs17 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.dates !== void 0) {
-const _errs18 = errors;
-if (!validate113(data.dates, {
-instancePath: instancePath + "/dates",
-parentData: data,
-parentDataProperty: "dates",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate113.errors : vErrors.concat(validate113.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs18 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.practice !== void 0) {
-const _errs19 = errors;
-if (!validate117(data.practice, {
-instancePath: instancePath + "/practice",
-parentData: data,
-parentDataProperty: "practice",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate117.errors : vErrors.concat(validate117.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs19 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.workshop !== void 0) {
-const _errs20 = errors;
-if (!validate119(data.workshop, {
-instancePath: instancePath + "/workshop",
-parentData: data,
-parentDataProperty: "workshop",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate119.errors : vErrors.concat(validate119.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs20 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.cake !== void 0) {
-const _errs21 = errors;
-if (!validate128(data.cake, {
-instancePath: instancePath + "/cake",
-parentData: data,
-parentDataProperty: "cake",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate128.errors : vErrors.concat(validate128.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs21 === errors;
-} else var valid0 = true;
-if (valid0) {
 if (data.portions !== void 0) {
-const _errs22 = errors;
-if (!validate148(data.portions, {
+const _errs18 = errors;
+if (!validate131(data.portions, {
 instancePath: instancePath + "/portions",
 parentData: data,
 parentDataProperty: "portions",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate148.errors : vErrors.concat(validate148.errors);
+vErrors = vErrors === null ? validate131.errors : vErrors.concat(validate131.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs22 === errors;
+var valid0 = _errs18 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.card !== void 0) {
-const _errs23 = errors;
-if (!validate150(data.card, {
+const _errs19 = errors;
+if (!validate133(data.card, {
 instancePath: instancePath + "/card",
 parentData: data,
 parentDataProperty: "card",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
+vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs23 === errors;
+var valid0 = _errs19 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.mast !== void 0) {
-const _errs24 = errors;
-if (!validate154(data.mast, {
+const _errs20 = errors;
+if (!validate137(data.mast, {
 instancePath: instancePath + "/mast",
 parentData: data,
 parentDataProperty: "mast",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate154.errors : vErrors.concat(validate154.errors);
+vErrors = vErrors === null ? validate137.errors : vErrors.concat(validate137.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs24 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.reserves !== void 0) {
-const _errs25 = errors;
-if (!validate156(data.reserves, {
-instancePath: instancePath + "/reserves",
-parentData: data,
-parentDataProperty: "reserves",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs25 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.measured !== void 0) {
-const _errs26 = errors;
-if (!validate162(data.measured, {
-instancePath: instancePath + "/measured",
-parentData: data,
-parentDataProperty: "measured",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate162.errors : vErrors.concat(validate162.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs26 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.log !== void 0) {
-const _errs27 = errors;
-if (!validate167(data.log, {
-instancePath: instancePath + "/log",
-parentData: data,
-parentDataProperty: "log",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs27 === errors;
+var valid0 = _errs20 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.steps !== void 0) {
-const _errs28 = errors;
-if (!validate182(data.steps, {
+const _errs21 = errors;
+if (!validate139(data.steps, {
 instancePath: instancePath + "/steps",
 parentData: data,
 parentDataProperty: "steps",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate182.errors : vErrors.concat(validate182.errors);
+vErrors = vErrors === null ? validate139.errors : vErrors.concat(validate139.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs21 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.hours !== void 0) {
+const _errs22 = errors;
+if (!validate147(data.hours, {
+instancePath: instancePath + "/hours",
+parentData: data,
+parentDataProperty: "hours",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate147.errors : vErrors.concat(validate147.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs22 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.dates !== void 0) {
+const _errs23 = errors;
+if (!validate149(data.dates, {
+instancePath: instancePath + "/dates",
+parentData: data,
+parentDataProperty: "dates",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate149.errors : vErrors.concat(validate149.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs23 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.practice !== void 0) {
+const _errs24 = errors;
+if (!validate153(data.practice, {
+instancePath: instancePath + "/practice",
+parentData: data,
+parentDataProperty: "practice",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate153.errors : vErrors.concat(validate153.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs24 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.workshop !== void 0) {
+const _errs25 = errors;
+if (!validate155(data.workshop, {
+instancePath: instancePath + "/workshop",
+parentData: data,
+parentDataProperty: "workshop",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs25 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.reserves !== void 0) {
+const _errs26 = errors;
+if (!validate164(data.reserves, {
+instancePath: instancePath + "/reserves",
+parentData: data,
+parentDataProperty: "reserves",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate164.errors : vErrors.concat(validate164.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs26 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.measured !== void 0) {
+const _errs27 = errors;
+if (!validate170(data.measured, {
+instancePath: instancePath + "/measured",
+parentData: data,
+parentDataProperty: "measured",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate170.errors : vErrors.concat(validate170.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs27 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.log !== void 0) {
+const _errs28 = errors;
+if (!validate175(data.log, {
+instancePath: instancePath + "/log",
+parentData: data,
+parentDataProperty: "log",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate175.errors : vErrors.concat(validate175.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs28 === errors;
@@ -15043,6 +15466,55 @@ errors = vErrors.length;
 }
 var valid0 = _errs29 === errors;
 } else var valid0 = true;
+if (valid0) {
+if (data.variation !== void 0) {
+let data24 = data.variation;
+const _errs30 = errors;
+if (errors === _errs30) {
+if (typeof data24 === "string") {
+if (func2(data24) > 120) {
+validate52.errors = [{
+instancePath: instancePath + "/variation",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+} else if (func2(data24) < 1) {
+validate52.errors = [{
+instancePath: instancePath + "/variation",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate52.errors = [{
+instancePath: instancePath + "/variation",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs30 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.variations !== void 0) {
+const _errs32 = errors;
+if (!validate197(data.variations, {
+instancePath: instancePath + "/variations",
+parentData: data,
+parentDataProperty: "variations",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate197.errors : vErrors.concat(validate197.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs32 === errors;
+} else var valid0 = true;
+}
+}
 }
 }
 }
