@@ -15,7 +15,7 @@ const shot = async (name: string) => {
   console.log(name);
 };
 /** What is said on the start page: a Saturday that is always ahead. */
-const saturday = new Date(Date.now() + (13 - ((new Date().getDay() + 1) % 7)) * 86_400_000);
+const saturday = new Date(Date.now() + (((13 - new Date().getDay()) % 7) + 7) * 86_400_000);
 const SAID = {
   start: 'sitting',
   varied: {},

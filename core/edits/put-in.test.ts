@@ -5,7 +5,7 @@ import { extent, height, place, placeRods } from '../figure/index.ts';
 import { plan } from '../plan.ts';
 import { BOARD, type Build } from '../record/index.ts';
 import { startBuild, STARTS, usuallyWanted } from '../starts/index.ts';
-import { partOf, putBeside, putIn } from './index.ts';
+import { asPart, putBeside, putIn } from './index.ts';
 
 const otter = demoBuild('ferryman-otter');
 const donkey = demoBuild('donkey-with-panniers');
@@ -19,18 +19,18 @@ const where = (build: Build, by = 0) =>
 
 describe('a part of one’s own', () => {
   it('is a piece with all it carries, and reads as a build', () => {
-    const head = value(partOf(otter, 'head'));
+    const head = value(asPart(otter, 'head'));
     expect(head.pieces.map((p) => p.id)).toContain('head');
     expect(head.pieces.every((p) => p.seat.on === BOARD || head.pieces.some((q) => q.id === p.seat.on))).toBe(
       true,
     );
     expect(head.pieces.length).toBeLessThan(otter.pieces.length);
     expect(readBuild(JSON.stringify(head)).ok).toBe(true);
-    expect(refusal(partOf(otter, 'nobody'))).toMatch(/no longer/);
+    expect(refusal(asPart(otter, 'nobody'))).toMatch(/no longer/);
   });
 
   it('comes with its pastes and colours, under names that nobody has', () => {
-    const head = value(partOf(otter, 'head'));
+    const head = value(asPart(otter, 'head'));
     const put = value(putIn(donkey, head, { on: 'body', at: [0, 0, 60] })).build;
     expect(readBuild(JSON.stringify(put)).ok).toBe(true);
     expect(new Set(put.pieces.map((p) => p.id)).size).toBe(put.pieces.length);
@@ -42,7 +42,7 @@ describe('a part of one’s own', () => {
   });
 
   it('put into the build it is from, brings no paste and no colour twice', () => {
-    const put = value(putIn(otter, value(partOf(otter, 'head')), { on: BOARD, at: [150, 0, 0] })).build;
+    const put = value(putIn(otter, value(asPart(otter, 'head')), { on: BOARD, at: [150, 0, 0] })).build;
     expect(put.blends).toEqual(otter.blends);
     expect(put.colours).toEqual(otter.colours);
   });

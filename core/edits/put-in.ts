@@ -24,7 +24,7 @@ import { inBuildingOrder } from './edit-pieces.ts';
 const endsOf = (rod: Rod): RodEnd[] => [rod.from, rod.to, ...(rod.bends ?? [])];
 
 /** A piece with all it carries and the rods that run only through them, standing by itself on a board. */
-export function partOf(build: Build, id: string): Result<Build> {
+export function asPart(build: Build, id: string): Result<Build> {
   const root = pieceOf(build, id);
   if (!root) return fail('That piece is no longer in the build.');
   const pieces = carriedBy(build, id).map((p): Piece => {

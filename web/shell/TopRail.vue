@@ -220,8 +220,12 @@ nav sup {
 .chip.late strong {
   color: var(--fails);
 }
+@media (max-width: 1340px) {
+  .mark span {
+    display: none;
+  }
+}
 @media (max-width: 1180px) {
-  .mark span,
   nav sup {
     display: none;
   }

@@ -1,4 +1,4 @@
-import { partOf, putIn } from '@core/edits/index.ts';
+import { asPart, putIn } from '@core/edits/index.ts';
 import { writeBuild } from '@core/files/index.ts';
 import { fail, ok, type Result } from '@core/quantity/index.ts';
 import { BOARD, type Build } from '@core/record/index.ts';
@@ -9,7 +9,7 @@ let last: string | undefined;
 
 /** A piece with all it carries goes to the clipboard, as the text of a small build. @returns its name */
 export async function takeAlong(build: Build, id: string): Promise<Result<string>> {
-  const part = partOf(build, id);
+  const part = asPart(build, id);
   if (!part.ok) return part;
   last = writeBuild(part.value);
   await navigator.clipboard?.writeText(last).catch(() => undefined);

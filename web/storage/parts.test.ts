@@ -1,13 +1,13 @@
 import { IDBFactory, IDBKeyRange } from 'fake-indexeddb';
 import Dexie from 'dexie';
 import { describe, expect, it } from 'vitest';
-import { partOf } from '@core/edits/index.ts';
+import { asPart } from '@core/edits/index.ts';
 import { demoBuild, value } from '../../core/files/demo.testing.ts';
 import { SpindleDb } from './db.ts';
 import { removePart, savedParts, savePart } from './parts.ts';
 
 const engine = () => ({ indexedDB: new IDBFactory(), IDBKeyRange });
-const head = value(partOf(demoBuild('ferryman-otter'), 'head'));
+const head = value(asPart(demoBuild('ferryman-otter'), 'head'));
 
 describe('parts of one’s own', () => {
   it('are kept, told by name, and taken off', async () => {

@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue';
 import {
   duplicatePiece,
-  partOf,
+  asPart,
   fitToGirth,
   resize,
   setBall,
@@ -71,7 +71,7 @@ function copy(): void {
   stage.selection = { kind: 'piece', id: made.value.id };
 }
 async function keepPart(): Promise<void> {
-  const part = partOf(build.value, id.value);
+  const part = asPart(build.value, id.value);
   const kept = part.ok ? await savePart(part.value) : part;
   store.say(
     kept.ok ? `The ${lower.value} is kept among your parts, with all that stands on it.` : kept.problem.text,
