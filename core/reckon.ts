@@ -24,6 +24,7 @@ import {
 } from './days/index.ts';
 import { eatersReport } from './eaters.ts';
 import { figureReport } from './figure-report.ts';
+import { figuresReport } from './figures.ts';
 import { groundReport } from './ground-report.ts';
 import { blendOf, measureOf, place } from './figure/index.ts';
 import { multiplicity, type Build } from './record/index.ts';
@@ -170,6 +171,8 @@ const PARTS = {
   ground: (b: Build, p: Parts) => groundReport(b, p.bones().balance.mass, p.sums()),
   /** Many alike that have to weigh the same. */
   portions: (b: Build, p: Parts) => portionsOf(b, p.paste()),
+  /** Several figures on one board, and where they touch. */
+  figures: (b: Build) => figuresReport(b),
   /** What those who eat it must not have, or must be told. */
   eaters: (b: Build, p: Parts) => eatersReport(b, { paste: p.paste(), cake: p.cake(), bones: p.bones() }),
   /** What it takes from the shelf or the shop. */

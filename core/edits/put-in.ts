@@ -60,7 +60,7 @@ const mirroredSeat = (seat: Seat): Seat => {
 };
 
 /** Pairs that are mirrored in the middle of the board, each of them by itself: beside the middle they would not stay with their figure. */
-function apart(part: Build): Build {
+export function withoutBoardPairs(part: Build): Build {
   const pieces: Piece[] = [];
   /** What is mirrored, by the id of what it mirrors. */
   const other = new Map<string, string>();
@@ -161,7 +161,7 @@ export function putIn(
     if (!k.ok) return k;
     part = scaleFigure(part, k.value);
   }
-  if (where.on !== BOARD || where.at[0] !== 0) part = apart(part);
+  if (where.on !== BOARD || where.at[0] !== 0) part = withoutBoardPairs(part);
   if (where.on !== BOARD && part.rods.some((r) => endsOf(r).some((e) => e.on === BOARD)))
     part = { ...part, rods: part.rods.filter((r) => endsOf(r).every((e) => e.on !== BOARD)) };
   const blends = merged(build.blends, part.blends, ['id', 'name']);
@@ -213,7 +213,7 @@ export function putIn(
 /** Everything on the board moved to the right by so much; pairs that were mirrored in its middle stand by themselves then. */
 function shifted(build: Build, by: Mm): Build {
   if (by === 0) return build;
-  const single = apart(build);
+  const single = withoutBoardPairs(build);
   const over = ([x, y, z]: Vec): Vec => [x + by, y, z];
   const end = (e: RodEnd): RodEnd => (e.on === BOARD ? { ...e, at: over(e.at) } : e);
   return {
@@ -230,6 +230,19 @@ function shifted(build: Build, by: Mm): Build {
   };
 }
 
+/** Both as figures with names of their own, where they have none yet; undefined where they have. */
+function asFigures(build: Build, given: Build): { readonly build: Build; readonly given: Build } | undefined {
+  if ([...build.pieces, ...given.pieces].every((p) => p.of !== undefined)) return undefined;
+  const taken = new Set(build.pieces.map((p) => p.of ?? build.name));
+  let name = given.name;
+  for (let n = 2; taken.has(name); n++) name = `${given.name.slice(0, LONGEST_NAME - 4)} ${n}`;
+  const of = (b: Build, as: string): Build => ({
+    ...b,
+    pieces: b.pieces.map((p) => ({ ...p, of: p.of ?? as })),
+  });
+  return { build: of(build, build.name), given: of(given, name) };
+}
+
 /** A figure beside the one that is there: to its right on the board, with a hand's breadth between, and a board that takes both. */
 export function putBeside(
   build: Build,
@@ -238,6 +251,8 @@ export function putBeside(
 ): Result<{ readonly build: Build; readonly id: string }> {
   if (build.pieces.length === 0)
     return putIn(build, given, { on: BOARD, at: [0, 0, 0], ...(tall === undefined ? {} : { tall }) });
+  const named = asFigures(build, given);
+  if (named) return putBeside(named.build, named.given, tall);
   const right = extent(build);
   const first = putIn({ ...build, pieces: [], rods: [] }, given, {
     on: BOARD,

@@ -100,6 +100,8 @@ export const pieceRecord = record({
   join: optional(oneOf(JOIN_KINDS)),
   /** Propped in its place until its glue and its pose hold. */
   propped: optional(only(true)),
+  /** Which figure it belongs to, by its name, where several stand on one board. */
+  of: optional(name),
   /** Where it is put once it is shaped, one after the other; after that it stands in the room. */
   rests: optional(list(restRecord, MOST_RESTS, 1)),
 });

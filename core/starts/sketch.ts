@@ -66,6 +66,8 @@ export class Sketch {
   readonly rods: Rod[] = [];
   readonly duties = new Set<PasteDuty>();
   readonly colours = new Set<string>();
+  /** The figure that what is added belongs to, where there are several. */
+  of: string | undefined;
   private readonly frames = new Map<string, Frame>([[BOARD, WORLD]]);
 
   /**
@@ -128,6 +130,7 @@ export class Sketch {
       core: core ?? USUAL_PIECE.core,
       tolerance: extra.pair ? 'mirrored' : 'varied',
       ...rest,
+      ...(this.of === undefined ? {} : { of: this.of }),
       ...(propped ? { propped: true as const } : {}),
     });
     this.frames.set(id, within(this.frame(on.on), seatFrame(on)));

@@ -246,6 +246,20 @@ describe('variations', () => {
   });
 });
 
+describe('several figures', () => {
+  it('have each their own height and place, and say how far they stand apart', async () => {
+    await openBuild(b, served.url, 'shape', 'demo-two-millers');
+    await has(b, '.figures-card', /Older miller[\s\S]*Younger miller[\s\S]*apart/);
+    const apart = async () => /([\d.]+ mm) apart/.exec(await b.text('.figures-card'))![1];
+    const before = await apart();
+    const field = By.xpath('(//label[span[.="Right of the middle"]]/input)[last()]');
+    await (await b.driver.findElement(field)).sendKeys(Key.chord(Key.CONTROL, 'a'), '90 mm', Key.ENTER);
+    await b.driver.wait(async () => (await apart()) !== before, PATIENCE);
+    await b.press(Key.chord(Key.CONTROL, 'z'));
+    await b.driver.wait(async () => (await apart()) === before, PATIENCE);
+  });
+});
+
 describe('several pieces', () => {
   it('are chosen together, grown, given one colour and taken away, and it can all be undone', async () => {
     await openBuild(b, served.url, 'shape', 'demo-two-millers');

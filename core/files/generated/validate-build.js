@@ -890,6 +890,11 @@ const schema19 = {
 "const": true,
 "type": "boolean"
 },
+"of": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
 "rests": {
 "maxItems": 6,
 "minItems": 1,
@@ -4855,6 +4860,11 @@ const schema35 = {
 "const": true,
 "type": "boolean"
 },
+"of": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
 "rests": {
 "maxItems": 6,
 "minItems": 1,
@@ -6616,19 +6626,51 @@ return false;
 var valid0 = _errs32 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.rests !== void 0) {
-let data17 = data.rests;
+if (data.of !== void 0) {
+let data17 = data.of;
 const _errs34 = errors;
 if (errors === _errs34) {
-if (Array.isArray(data17)) {
-if (data17.length > 6) {
+if (typeof data17 === "string") {
+if (func2(data17) > 120) {
+validate87.errors = [{
+instancePath: instancePath + "/of",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+} else if (func2(data17) < 1) {
+validate87.errors = [{
+instancePath: instancePath + "/of",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate87.errors = [{
+instancePath: instancePath + "/of",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs34 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.rests !== void 0) {
+let data18 = data.rests;
+const _errs36 = errors;
+if (errors === _errs36) {
+if (Array.isArray(data18)) {
+if (data18.length > 6) {
 validate87.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "maxItems",
 params: { limit: 6 }
 }];
 return false;
-} else if (data17.length < 1) {
+} else if (data18.length < 1) {
 validate87.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "minItems",
@@ -6636,14 +6678,14 @@ params: { limit: 1 }
 }];
 return false;
 } else {
-const len0 = data17.length;
+const len0 = data18.length;
 for (let i0 = 0; i0 < len0; i0++) {
-let data18 = data17[i0];
-const _errs36 = errors;
-if (errors === _errs36) {
-if (data18 && typeof data18 == "object" && !Array.isArray(data18)) {
+let data19 = data18[i0];
+const _errs38 = errors;
+if (errors === _errs38) {
+if (data19 && typeof data19 == "object" && !Array.isArray(data19)) {
 let missing1;
-if (data18.place === void 0 && (missing1 = "place") || data18.hours === void 0 && (missing1 = "hours")) {
+if (data19.place === void 0 && (missing1 = "place") || data19.hours === void 0 && (missing1 = "hours")) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "required",
@@ -6651,8 +6693,8 @@ params: { missingProperty: missing1 }
 }];
 return false;
 } else {
-const _errs38 = errors;
-for (const key1 in data18) if (!(key1 === "place" || key1 === "hours")) {
+const _errs40 = errors;
+for (const key1 in data19) if (!(key1 === "place" || key1 === "hours")) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "additionalProperties",
@@ -6660,11 +6702,11 @@ params: { additionalProperty: key1 }
 }];
 return false;
 }
-if (_errs38 === errors) {
-if (data18.place !== void 0) {
-let data19 = data18.place;
-const _errs39 = errors;
-if (typeof data19 !== "string") {
+if (_errs40 === errors) {
+if (data19.place !== void 0) {
+let data20 = data19.place;
+const _errs41 = errors;
+if (typeof data20 !== "string") {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "type",
@@ -6672,7 +6714,7 @@ params: { type: "string" }
 }];
 return false;
 }
-if (!(data19 === "room" || data19 === "fan" || data19 === "box" || data19 === "fridge" || data19 === "freezer" || data19 === "bag")) {
+if (!(data20 === "room" || data20 === "fan" || data20 === "box" || data20 === "fridge" || data20 === "freezer" || data20 === "bag")) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "enum",
@@ -6680,15 +6722,15 @@ params: { allowedValues: schema35.properties.rests.items.properties.place.enum }
 }];
 return false;
 }
-var valid2 = _errs39 === errors;
+var valid2 = _errs41 === errors;
 } else var valid2 = true;
 if (valid2) {
-if (data18.hours !== void 0) {
-let data20 = data18.hours;
-const _errs41 = errors;
-if (errors === _errs41) {
-if (typeof data20 == "number" && isFinite(data20)) {
-if (data20 > 200 || isNaN(data20)) {
+if (data19.hours !== void 0) {
+let data21 = data19.hours;
+const _errs43 = errors;
+if (errors === _errs43) {
+if (typeof data21 == "number" && isFinite(data21)) {
+if (data21 > 200 || isNaN(data21)) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "maximum",
@@ -6698,7 +6740,7 @@ limit: 200
 }
 }];
 return false;
-} else if (data20 < .1 || isNaN(data20)) {
+} else if (data21 < .1 || isNaN(data21)) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "minimum",
@@ -6718,7 +6760,7 @@ params: { type: "number" }
 return false;
 }
 }
-var valid2 = _errs41 === errors;
+var valid2 = _errs43 === errors;
 } else var valid2 = true;
 }
 }
@@ -6732,7 +6774,7 @@ params: { type: "object" }
 return false;
 }
 }
-if (!(_errs36 === errors)) break;
+if (!(_errs38 === errors)) break;
 }
 }
 } else {
@@ -6744,8 +6786,9 @@ params: { type: "array" }
 return false;
 }
 }
-var valid0 = _errs34 === errors;
+var valid0 = _errs36 === errors;
 } else var valid0 = true;
+}
 }
 }
 }

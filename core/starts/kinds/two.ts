@@ -34,6 +34,7 @@ export const twoPeople: Start = {
       solid: told.inside === 'solid',
       hair: 'hair-brown',
     } as const;
+    f.of = 'Older miller';
     const one = person(f, {
       ...common,
       tall: H,
@@ -45,6 +46,7 @@ export const twoPeople: Start = {
       turn: 14,
       arms: [0.3, 0.35],
     });
+    f.of = 'Younger miller';
     person(f, {
       ...common,
       tall: H * f.num('second'),
@@ -56,6 +58,7 @@ export const twoPeople: Start = {
       turn: -14,
       arms: [0.3, 0.35],
     });
+    f.of = undefined;
     if (sack) {
       const wide = Math.max(10, 2 * apart - one.bodyWide * 1.34);
       const tall = 0.44 * H;

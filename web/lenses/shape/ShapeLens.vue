@@ -17,6 +17,7 @@ import Segments from '../../shared/Segments.vue';
 const GroundCard = defineAsyncComponent(() => import('../../ground/GroundCard.vue'));
 const HeightView = defineAsyncComponent(() => import('./HeightView.vue'));
 const PictureView = defineAsyncComponent(() => import('./PictureView.vue'));
+const FiguresCard = defineAsyncComponent(() => import('./FiguresCard.vue'));
 const SeveralBar = defineAsyncComponent(() => import('./SeveralBar.vue'));
 const SolidView = defineAsyncComponent(() => import('./SolidView.vue'));
 
@@ -149,6 +150,7 @@ function setHeight(mm: number): void {
           {{ picking ? 'Press the pieces; let go' : 'Choose several' }}
         </button>
       </p>
+      <FiguresCard v-if="here.report.figures.figures.length > 1" />
       <SeveralBar v-if="several.size > 1" :ids="several" @done="letGo" />
       <ol ref="list" class="opening pieces">
         <li class="stands" :class="{ open: grounded }">
