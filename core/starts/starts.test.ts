@@ -97,6 +97,21 @@ describe.each(STARTS.map((s) => [s.id, s] as const))('start %s', (_, start) => {
   });
 });
 
+describe('days of the starts', () => {
+  it.each(STARTS.map((s) => [s.id, s] as const))(
+    '%s fits evenings of three hours before a day two weeks ahead',
+    (_, start) => {
+      const evenings = [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '19:00', to: '22:00' }));
+      const build = { ...made(start), hours: evenings };
+      const found = plan(build, { effort: 'first', runs: 20 }).days().plan;
+      expect(found?.lateBy, start.id).toBe(0);
+      // three evenings where the hands have no more to do than fits them
+      const needed = Math.ceil(found!.handsOn / 180);
+      expect(found!.sessions.length, start.id).toBeLessThanOrEqual(Math.max(3, needed + 2));
+    },
+  );
+});
+
 describe('figures of common practice', () => {
   const grams = (build: ReturnType<typeof made>, id: string) =>
     plan(build).figure.pieces.find((p) => p.id === id)!.weight.paste.value;

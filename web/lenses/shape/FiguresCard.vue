@@ -84,7 +84,7 @@ const light = (f?: OneFigure): void => {
   align-items: end;
 }
 strong {
-  flex: 0 0 150px;
+  flex: 0 0 112px;
   align-self: center;
 }
 .moves {
