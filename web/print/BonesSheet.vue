@@ -80,6 +80,9 @@ const card = computed(() => (build.value && bones.value ? removalCard(build.valu
         <p v-for="h in bones.hazards" :key="h.id">
           <strong>{{ h.level }}</strong> {{ h.letters.join(', ') }} {{ h.why }} {{ h.what }}
         </p>
+        <p v-for="n in here.report.eaters.notes" :key="n.id">
+          <strong>{{ n.level }}</strong> {{ n.why }} {{ n.what }}
+        </p>
         <p>Allergens: {{ tellAllergens(here.report.pasteSums.allergens) }}.</p>
         <p>Signed: ______________________ Date: ____________</p>
       </section>

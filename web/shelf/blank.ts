@@ -8,8 +8,10 @@ export function blankBuild(taken: readonly string[], now = new Date()): Build {
   due.setDate(due.getDate() + 14);
   let name = 'New figure';
   for (let n = 2; taken.includes(name); n++) name = `New figure ${n}`;
-  return emptyBuild(crypto.randomUUID(), name, {
+  const build = emptyBuild(crypto.randomUUID(), name, {
     due: `${due.getFullYear()}-${two(due.getMonth() + 1)}-${two(due.getDate())}T15:00`,
     zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
   });
+  // nobody was asked for any of it
+  return { ...build, brief: { ...build.brief, said: [] } };
 }
