@@ -22,6 +22,7 @@ import { scheduleJob, startAnswersJob, waysOutJob, type WorkerJob } from '../wor
 const PLAN_AFTER = 250;
 const WAYS_AFTER = 900;
 
+const FAILED = 'This could not be worked out. Change a blank to try again.';
 const NOTHING: FigureSaid = { start: STARTS[0]!.id, varied: {} };
 
 /** Figures keep a name to themselves until they are put on the board. */
@@ -34,12 +35,15 @@ const UNPUT = 'not-put-up';
 export function useSaying() {
   const said = useSessionStorage<FigureSaid>('said', NOTHING, { shallow: true });
   // a start that is no longer there leaves nothing of what was said of it
-  if (!STARTS.some((s) => s.id === said.value.start)) said.value = NOTHING;
+  if (!STARTS.some((s) => s.id === said.value.start) || typeof said.value.varied !== 'object')
+    said.value = NOTHING;
   const at = useReading();
 
   const start = computed(() => startOf(said.value.start));
   const told = computed(() => wantedBy(said.value));
-  const made = computed(() => buildSaid(said.value, UNPUT, start.value.title, at.value));
+  // the figure follows from what is said alone, not from the clock that goes on
+  const begun = at.value;
+  const made = computed(() => buildSaid(said.value, UNPUT, start.value.title, begun));
   /** The last that could be made stays on the board while another is wrong. */
   const build = shallowRef<Build>();
   watch(made, (m) => m.ok && (build.value = m.value), { immediate: true });
@@ -69,10 +73,36 @@ export function useSaying() {
         then(found);
       },
       () => {
-        if (jobs.delete(job)) trouble.value = 'This could not be worked out. Change a blank to try again.';
+        if (jobs.delete(job)) trouble.value = FAILED;
       },
     );
   }
+
+  /** One question at a time: while a slider is pulled the latest is asked as soon as the one before is answered. */
+  let asking = false;
+  let again = false;
+  function ask(): void {
+    const now = build.value;
+    if (asking || !now || over) {
+      again = asking;
+      return;
+    }
+    asking = true;
+    const answered = (found?: StartAnswers): void => {
+      asking = false;
+      if (over) return;
+      if (found) answers.value = found;
+      trouble.value = found ? undefined : FAILED;
+      if (again) {
+        again = false;
+        ask();
+      } else stale.value = { ...stale.value, answers: false };
+    };
+    question = startAnswersJob(now, said.value.start, told.value);
+    question.result.then(answered, () => answered());
+  }
+  let question: WorkerJob<StartAnswers> | undefined;
+  let over = false;
 
   function planDays(now: Build): void {
     const done = (found: DaysReport) => {
@@ -96,17 +126,18 @@ export function useSaying() {
       stale.value = { answers: true, days: true };
       ways.value = [];
       if (!now) return;
-      run(startAnswersJob(now, said.value.start, told.value), (found) => {
-        answers.value = found;
-        stale.value = { ...stale.value, answers: false };
-      });
+      ask();
       if (said.value.due === undefined) days.value = undefined;
       else waiting.push(setTimeout(() => planDays(now), PLAN_AFTER));
     },
     { immediate: true },
   );
 
-  onBeforeUnmount(stop);
+  onBeforeUnmount(() => {
+    over = true;
+    question?.cancel();
+    stop();
+  });
 
   return {
     said,
