@@ -275,7 +275,7 @@ describe('when it went otherwise', () => {
 
 it('a look at a damp room tells another start, and changes nothing', async () => {
   // nothing before has touched this one
-  await openBuild(b, served.url, 'days', 'demo-one-legged-heron');
+  await openVariation(b, served.url, 'days', ['demo-one-legged-heron', 'On a threaded rod']);
   await b.fill('If the room goes to', '64 %');
   await b.push('What then?');
   await has(b, '.damp', /start by \w{3} \d+ \w{3}, \d\d:\d\d/);
