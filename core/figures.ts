@@ -12,6 +12,8 @@ export interface OneFigure {
   /** Its left and right edge, from the middle of the board. */
   readonly left: Mm;
   readonly right: Mm;
+  /** Where it stands: halfway between them. */
+  readonly middle: Mm;
 }
 
 /** Where two figures touch: what one does there, the other feels. */
@@ -61,6 +63,7 @@ export function figuresReport(build: Build): FiguresReport {
       const own = all.filter((i) => i.piece.of === name);
       const far = (x: number, y: number, z: number) => Math.max(...own.map((i) => reach(i, [x, y, z])));
       const pieces = build.pieces.filter((p) => p.of === name);
+      const [left, right] = [-far(-1, 0, 0), far(1, 0, 0)];
       return {
         name,
         pieces: pieces.map((p) => p.id),
@@ -79,8 +82,9 @@ export function figuresReport(build: Build): FiguresReport {
               : byFormula(ALL_OF, [named(p.name, whole), given('How many', n, 'pieces')]);
           }),
         ),
-        left: -far(-1, 0, 0),
-        right: far(1, 0, 0),
+        left,
+        right,
+        middle: (left + right) / 2,
       };
     })
     .sort((a, b) => a.left - b.left);

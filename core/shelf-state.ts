@@ -8,6 +8,8 @@ import type { Build } from './record/index.ts';
 export interface ShelfState {
   /** Steps that are done, of all. */
   readonly done: number;
+  /** The one that comes next, counted from one. */
+  readonly next: number;
   readonly steps: number;
   /** Sticks that will not hold and pieces that hover, in words; undefined when there are none. */
   readonly wrong: string | undefined;
@@ -40,8 +42,10 @@ export function shelfState(build: Build, now: number): ShelfState {
   const days = report.days();
   const { plan: found, origin, trouble } = days;
   const finished = trouble.includes(ALL_DONE);
+  const all = finished ? made.steps.length : done;
   return {
-    done: finished ? made.steps.length : done,
+    next: Math.min(all + 1, made.steps.length),
+    done: all,
     steps: made.steps.length,
     wrong: wrong.length > 0 ? wrong.join(', ') : undefined,
     startBy: found && origin ? toldStart(origin, found.startBy) : undefined,

@@ -5,4 +5,4 @@
 export { type BlankKey, type Choice, type ReadingAt, type FigureSaid } from './types.ts';
 export { BLANKS, notSaid, sayBlank, sayPhrase, sentenceSaid, withBlank } from './sentence.ts';
 export { boardSaid, buildSaid, wantedBy } from './put-up.ts';
-export { briefOf, notConfirmed, sayInBrief, type BriefStretch } from './of-build.ts';
+export { briefOf, notConfirmed, sayInBrief } from './of-build.ts';

@@ -55,6 +55,10 @@ export function moveFigure(build: Build, name: string, right: Mm, back: Mm): Cha
   );
 }
 
+/** Put one figure so far to the right of the middle of the board. @param from where its own middle is now */
+export const placeFigure = (build: Build, name: string, to: Mm, from: Mm): Change =>
+  moveFigure(build, name, to - from, 0);
+
 /** Make one figure so tall, on its own place; sheets and coats keep their thickness, sticks their stock. */
 export function tallFigure(build: Build, name: string, tall: Mm): Change {
   const ids = own(build, name);

@@ -5,8 +5,8 @@
 export { fitToGirth, resize, setArt, setBall, setCoat, setForm, setGrams, setKind } from './edit-form.ts';
 export { begunAgain } from './begin-again.ts';
 export { addSolid, splitPiece, unitDoubt } from './edit-parts.ts';
-export { moveFigure, tallFigure } from './figures-on-board.ts';
-export { asPart, putBeside, putIn } from './put-in.ts';
+export { moveFigure, placeFigure, tallFigure } from './figures-on-board.ts';
+export { asPart, putBeside, putIn, putOn } from './put-in.ts';
 export {
   asBuild,
   nameVariation,

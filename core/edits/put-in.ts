@@ -1,4 +1,4 @@
-import { extent, factorForHeight, framesOf, scaleFigure } from '../figure/index.ts';
+import { extent, factorForHeight, framesOf, measureOf, scaleFigure } from '../figure/index.ts';
 import { fail, LONGEST_NAME, ok, type Mm, type Result } from '../quantity/index.ts';
 import {
   BOARD,
@@ -208,6 +208,16 @@ export function putIn(
     },
     id: pieces[0]!.id,
   });
+}
+
+/** It goes in by so much, mm. Estimate. */
+const BEDS: Mm = 1;
+
+/** A part on top of a piece, bedded in; on the board in its middle. */
+export function putOn(build: Build, part: Build, on: string, tall?: Mm): ReturnType<typeof putIn> {
+  const carrier = pieceOf(build, on);
+  const at: Vec = carrier ? [0, 0, measureOf(carrier).height - BEDS] : [0, 0, 0];
+  return putIn(build, part, { on, at, ...(tall === undefined ? {} : { tall }) });
 }
 
 /** Everything on the board moved to the right by so much; pairs that were mirrored in its middle stand by themselves then. */

@@ -19,9 +19,7 @@ const emit = defineEmits<{ copy: []; save: []; remove: []; putAway: [] }>();
       ><b class="wrong">{{ state.wrong }}</b></span
     >
     <span v-if="state" class="state">
-      <template v-if="state.done > 0"
-        >step {{ Math.min(state.done + 1, state.steps) }} of {{ state.steps }} ·
-      </template>
+      <template v-if="state.done > 0">step {{ state.next }} of {{ state.steps }} · </template>
       <b v-if="state.startBy" :class="{ wrong: state.late }"
         >{{ state.done > 0 ? 'next' : 'start by' }} {{ state.startBy }}</b
       ><template v-else>{{ state.noPlan === 'all done' ? 'all done' : 'no plan yet' }}</template>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { briefOf, notConfirmed, sayInBrief, type BriefStretch } from '@core/brief/index.ts';
+import { briefOf, notConfirmed, sayInBrief } from '@core/brief/index.ts';
 import { withSaid } from '@core/edits/index.ts';
 import { listed, ok } from '@core/quantity/index.ts';
 import type { BriefKey } from '@core/record/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
 import BlankField from '../shared/BlankField.vue';
+import { withStops } from '../shared/stops.ts';
 import EaterNotes from '../shared/EaterNotes.vue';
 import { useReading } from '../shared/reading.ts';
 
@@ -29,16 +30,7 @@ const ASKED_WORDS: Readonly<Record<BriefKey, string>> = {
   hours: 'your hours',
   room: 'the kitchen',
 };
-/** A blank keeps the stop that follows it. */
-const words = computed(() => {
-  const all = stretches.value;
-  const isText = (s: BriefStretch | undefined): s is { text: string } => s !== undefined && 'text' in s;
-  return all.map((s, i) => {
-    if (isText(s)) return { text: i > 0 && !isText(all[i - 1]) ? s.text.replace(/^[.,]/, '') : s.text };
-    const next = all[i + 1];
-    return { ...s, after: isText(next) ? (/^[.,]/.exec(next.text)?.[0] ?? '') : '' };
-  });
-});
+const words = computed(() => withStops(stretches.value));
 
 function say(key: BriefKey, text: string): string | undefined {
   const changed = sayInBrief(here.build, key, text, { ...at.value, zone: here.build.brief.zone });

@@ -8,6 +8,7 @@ import type { Build } from '@core/record/index.ts';
 import { savedBuilds, shelve } from '../storage/builds.ts';
 import { keepPicture } from '../storage/pictures.ts';
 import BlankField from '../shared/BlankField.vue';
+import { withStops } from '../shared/stops.ts';
 import HeroFigure from './HeroFigure.vue';
 import StartAnswersPane from './StartAnswersPane.vue';
 import StartPlank from './StartPlank.vue';
@@ -29,18 +30,7 @@ const chooser = ref<HTMLInputElement>();
 const earlier = ref(false);
 
 const choicesOf = (key: BlankKey) => BLANKS[key].choices(said.value, at.value) as readonly Choice<unknown>[];
-/** Each blank keeps the stop that follows it. */
-const words = computed(() => {
-  const all = sentence.value;
-  return all.map((s, i) => {
-    const next = all[i + 1];
-    const after = next && 'text' in next ? (/^[.,]/.exec(next.text)?.[0] ?? '') : '';
-    const before = all[i - 1];
-    return 'text' in s
-      ? { text: before && 'key' in before ? s.text.replace(/^[.,]/, '') : s.text }
-      : { ...s, after };
-  });
-});
+const words = computed(() => withStops(sentence.value));
 const counted = computed(() => {
   const n = asUsual.value.length;
   return n === 0 ? '' : `${inWords(n)} ${n === 1 ? 'thing' : 'things'} taken as usual`;

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue';
 import { Trash2 } from '@lucide/vue';
-import { putBeside, putIn } from '@core/edits/index.ts';
-import { measureOf } from '@core/figure/index.ts';
+import { putBeside, putOn } from '@core/edits/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { startBuild, STARTS, usuallyWanted } from '@core/starts/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -22,8 +21,6 @@ const stage = useStage();
 const here = useOpenBuild();
 const parts = shallowRef<readonly StoredPart[]>();
 const figures = shallowRef<readonly Build[]>([]);
-/** It goes in by a millimetre. */
-const BEDS = 1;
 /** As tall as it was, or as is wished. */
 const tall = ref(0);
 const load = async (): Promise<void> => {
@@ -38,20 +35,13 @@ void savedBuilds().then((all) => {
 });
 
 function put(part: Build): void {
-  const wish = tall.value > 0 ? { tall: tall.value } : {};
+  const wish = tall.value > 0 ? tall.value : undefined;
   const made =
-    props.what === 'figures'
-      ? putBeside(here.build, part, wish.tall)
-      : putIn(here.build, part, { on: props.on, at: topOf(), ...wish });
+    props.what === 'figures' ? putBeside(here.build, part, wish) : putOn(here.build, part, props.on, wish);
   if (!made.ok) return store.say(made.problem.text, 'error');
   store.apply(made.value.build, `putting in ${part.name.toLowerCase()}`);
   stage.selection = { kind: 'piece', id: made.value.id };
   emit('done');
-}
-/** On top of what carries it; on the board in the middle. */
-function topOf(): readonly [number, number, number] {
-  const carrier = here.build.pieces.find((p) => p.id === props.on);
-  return carrier ? [0, 0, measureOf(carrier).height - BEDS] : [0, 0, 0];
 }
 async function drop(part: StoredPart): Promise<void> {
   await removePart(part.id);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { moveFigure, tallFigure } from '@core/edits/index.ts';
+import { moveFigure, placeFigure, tallFigure } from '@core/edits/index.ts';
 import type { OneFigure } from '@core/figures.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -12,9 +12,8 @@ const store = useBuild();
 const here = useOpenBuild();
 const stage = useStage();
 const STEP = 5;
-const middle = (f: OneFigure): number => (f.left + f.right) / 2;
-const move = (f: OneFigure, right: number, back: number): void =>
-  void store.apply(moveFigure(here.build, f.name, right, back), `moving the ${f.name.toLowerCase()}`);
+const move = (f: OneFigure, back: number): void =>
+  void store.apply(moveFigure(here.build, f.name, 0, back), `moving the ${f.name.toLowerCase()}`);
 const light = (f?: OneFigure): void => {
   stage.lit = f && new Set(f.pieces);
 };
@@ -42,20 +41,18 @@ const light = (f?: OneFigure): void => {
       <QuantityField
         label="Right of the middle"
         kind="length"
-        :value="middle(f)"
+        :value="f.middle"
         :width="92"
-        @change="(v) => move(f, v - middle(f), 0)"
+        @change="
+          (v) =>
+            store.apply(placeFigure(here.build, f.name, v, f.middle), `moving the ${f.name.toLowerCase()}`)
+        "
       />
       <div class="moves">
-        <button
-          type="button"
-          class="button"
-          :aria-label="`${f.name} to the front`"
-          @click="move(f, 0, -STEP)"
-        >
+        <button type="button" class="button" :aria-label="`${f.name} to the front`" @click="move(f, -STEP)">
           front
         </button>
-        <button type="button" class="button" :aria-label="`${f.name} to the back`" @click="move(f, 0, STEP)">
+        <button type="button" class="button" :aria-label="`${f.name} to the back`" @click="move(f, STEP)">
           back
         </button>
       </div>
