@@ -1,7 +1,7 @@
 import { everyRod, type BonesReport, type CheckedRod, type Verdict } from './bones/index.ts';
 import type { EaterPlace } from './eaters.ts';
 import { plan } from './plan.ts';
-import { byFormula, formula, named, total, type Reckoned } from './quantity/index.ts';
+import { byFormula, formatLength, formula, named, total, type Reckoned } from './quantity/index.ts';
 import type { Build } from './record/index.ts';
 import { startOf, type Wanted } from './starts/index.ts';
 
@@ -59,6 +59,9 @@ const hardest = (rods: readonly CheckedRod[]): CheckedRod | undefined =>
     undefined,
   );
 
+/** More height lost than this is told, as a share. Estimate. */
+const MOST_LOST = 0.05;
+
 /** Too little asked to tell how many times it holds. */
 const NOTHING_ASKED = 0.02;
 
@@ -91,7 +94,7 @@ function standsOf(bones: BonesReport): StartAnswers['stands'] {
  * @param told what its start was told; absent for a build that comes from none
  */
 export function startAnswers(build: Build, startId: string, told: Wanted): StartAnswers {
-  const { figure, paste, pasteSums, bones, stands, eaters, doses } = plan(build);
+  const { figure, paste, pasteSums, bones, stands, eaters, doses, height } = plan(build);
   const large = figure.pieces.reduce((a, b) => (b.weight.paste.value > a.weight.paste.value ? b : a));
   const piece = build.pieces.find((p) => p.id === large.id)!;
   const colours = build.colours.flatMap(({ id, name, hex }) => {
@@ -111,7 +114,19 @@ export function startAnswers(build: Build, startId: string, told: Wanted): Start
     ...bones.clashes.filter((c) => c.verdict === 'fails').map((c) => `${c.title}.`),
     ...stands.hovers.map((h) => h.text),
   ];
+  const ends = height.finished.value;
+  const sinks: Beware[] =
+    ends < (1 - MOST_LOST) * figure.height
+      ? [
+          {
+            level: 'must',
+            at: 'figure',
+            says: `Fresh, it sinks under its own weight and would end ${formatLength(ends)} high: set what is heavy on when its legs are firm, or take a stiffer paste.`,
+          },
+        ]
+      : [];
   const beware: Beware[] = [
+    ...sinks,
     ...startOf(startId)
       .cautions.filter((c) => c.when?.(told) ?? true)
       .map((c): Beware => ({ level: 'note', at: 'start', says: c.says })),
