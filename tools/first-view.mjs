@@ -6,13 +6,16 @@ import { gzipSync } from 'node:zlib';
 /** Most that may be, kB compressed: a phone on a slow line shows the shelf in about two seconds. */
 export const FIRST_VIEW_BUDGET = 220;
 
-/** Script of the first view, kB compressed, and in how many files. */
-export function firstView(dist) {
+/** Script that a view needs before anything is seen, kB compressed, and in how many files. @param views chunks of the view */
+function scriptOf(dist, views) {
   const assets = join(dist, 'assets');
   const named = (text, pattern) => [...text.matchAll(pattern)].map((m) => m[1]);
   const wanted = new Set(named(readFileSync(join(dist, 'index.html'), 'utf8'), /assets\/([\w.-]+\.js)/g));
-  const shelf = readdirSync(assets).find((f) => /^ShelfView-.*\.js$/.test(f));
-  if (shelf) wanted.add(shelf);
+  const all = readdirSync(assets);
+  for (const view of views) {
+    const chunk = all.find((f) => f.startsWith(`${view}-`) && f.endsWith('.js'));
+    if (chunk) wanted.add(chunk);
+  }
   for (const file of wanted)
     for (const next of named(
       readFileSync(join(assets, file), 'utf8'),
@@ -25,3 +28,9 @@ export function firstView(dist) {
   );
   return { kB: bytes / 1000, files: wanted.size };
 }
+
+/** The shelf. */
+export const firstView = (dist) => scriptOf(dist, ['ShelfView']);
+
+/** A build, opened at its pieces. */
+export const buildView = (dist) => scriptOf(dist, ['BuildView', 'ShapeLens']);

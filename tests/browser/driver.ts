@@ -69,8 +69,14 @@ export interface Browser {
   readonly complaints: () => Promise<string[]>;
 }
 
+/** What a fresh browser may be asked besides its size. */
+export interface Asked {
+  /** A finger in place of a mouse. */
+  readonly touch?: boolean;
+}
+
 /** A fresh browser with a profile of its own, at the design size unless another is named. */
-export async function openBrowser(width = 1280, height = 800): Promise<Browser> {
+export async function openBrowser(width = 1280, height = 800, asked: Asked = {}): Promise<Browser> {
   const profile = mkdtempSync(join(tmpdir(), 'spindle-profile-'));
   const downloads = mkdtempSync(join(tmpdir(), 'spindle-files-'));
   const options = new chrome.Options();
@@ -92,8 +98,13 @@ export async function openBrowser(width = 1280, height = 800): Promise<Browser> 
     width,
     height,
     deviceScaleFactor: 1,
-    mobile: false,
+    mobile: asked.touch ?? false,
   });
+  if (asked.touch)
+    await driver.sendDevToolsCommand('Emulation.setTouchEmulationEnabled', {
+      enabled: true,
+      maxTouchPoints: 5,
+    });
   // what slides in is pressed where it was: nothing moves here
   await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
     source: `addEventListener('DOMContentLoaded', () => {
