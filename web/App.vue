@@ -2,6 +2,7 @@
 import { defineAsyncComponent } from 'vue';
 import { missingPart, newVersion, reload } from './updates.ts';
 import { THEME } from './tokens.ts';
+import LightDefs from './drawing/LightDefs.vue';
 
 // opened by a tap, and not needed for the first view
 const SumsDialog = defineAsyncComponent(() => import('./shared/SumsDialog.vue'));
@@ -20,6 +21,7 @@ const SumsDialog = defineAsyncComponent(() => import('./shared/SumsDialog.vue'))
         <button class="button" type="button" @click="reload(newVersion)">Use it now</button>
         <button class="button plain" type="button" @click="newVersion = undefined">Later</button>
       </div>
+      <LightDefs />
       <router-view class="view" />
       <SumsDialog />
     </a-app>

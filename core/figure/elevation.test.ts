@@ -4,7 +4,7 @@ import { demoBuild } from '../files/demo.testing.ts';
 import { measureMesh } from '../solids/index.ts';
 import { anyBuild } from './arbitrary.testing.ts';
 import type { Build, Piece } from '../record/index.ts';
-import { elevation } from './elevation.ts';
+import { elevation, standing } from './elevation.ts';
 import { extent } from './extent.ts';
 import { place, measureOf } from './place.ts';
 import { setPiece, setSeat } from '../edits/index.ts';
@@ -17,7 +17,7 @@ describe('the drawing', () => {
       fc.property(anyBuild(5), (build) => {
         const e = extent(build);
         for (const view of ['front', 'side'] as const) {
-          const points = elevation(build, view).flatMap((s) => s.outlines.flat());
+          const points = elevation(build, view).flatMap((s) => standing(s).flat());
           const xs = points.map((p) => p[0]);
           const size = Math.max(e.right - e.left, e.back - e.front, e.top, 40);
           const slack = 0.03 * size + 1;
@@ -34,7 +34,7 @@ describe('the drawing', () => {
   it('draws heaps of small ones one by one, and leaves out what its carrier hides', () => {
     const heron = demoBuild('one-legged-heron');
     const wing = (view: 'front' | 'side', id: string) =>
-      elevation(heron, view).find((s) => s.instance.piece.id === id)!.layers!;
+      elevation(heron, view).find((s) => s.instance.piece.id === id)!.drawn.layers!;
     const all = place(heron).find((i) => i.piece.id === 'near-wing')!.body;
     const feathers = all.type === 'group' ? all.parts.length : 0;
     expect(feathers).toBeGreaterThan(20);
@@ -52,10 +52,10 @@ describe('the drawing', () => {
 
   it('shows the core of a skin and of a coat', () => {
     const head = elevation(demoBuild('ferryman-otter'), 'front').find((s) => s.instance.piece.id === 'head')!;
-    const xs = head.core!.flat().map((p) => p[0]);
+    const xs = head.drawn.core!.flat().map((p) => p[0]);
     expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(50, 0);
     const heart = elevation(demoBuild('savoy-cabbage'), 'side').find((s) => s.instance.piece.id === 'heart')!;
-    expect(heart.core).toBeDefined();
+    expect(heart.drawn.core).toBeDefined();
   });
 });
 

@@ -16,24 +16,46 @@ import {
   type Vec,
 } from '../solids/index.ts';
 import { remembered } from '../quantity/index.ts';
-import { fromBuild, type PartsOf, type Piece } from '../record/index.ts';
+import { fromBuild, type PartsOf } from '../record/index.ts';
 import { isLaidRound, measureOf, place, type Instance } from './place.ts';
 
 export type View = 'front' | 'side';
 export type ElevationPoint = readonly [number, number];
 
-/** One body drawn in an elevation: outlines in mm, x to the right, up positive. */
+type Outlines = readonly (readonly ElevationPoint[])[];
+
+/**
+ * What is drawn of a body as it is turned, round its own origin: mm, x to the right, up positive. Alike ones are drawn once,
+ * and one that only moves keeps its very drawing.
+ */
+export interface Turned {
+  /** One outline, or several that together cover the body. */
+  readonly outlines: Outlines;
+  /** Of a heap of small ones, each by itself, the furthest first. */
+  readonly layers?: readonly Outlines[];
+  /** Outlines of the core inside, where there is one. */
+  readonly core?: Outlines;
+  /** Cut from a sheet: what is inside an outline may be a hole. */
+  readonly flat: boolean;
+  /** Which way its own top points in the picture. */
+  readonly up: ElevationPoint;
+  /** Distance of its middle behind its origin. */
+  readonly away: number;
+}
+
+/** One body drawn in an elevation. */
 export interface Silhouette {
   readonly instance: Instance;
-  /** One outline, or several that together cover the body. */
-  readonly outlines: readonly (readonly ElevationPoint[])[];
-  /** Of a heap of small ones, each by itself, the furthest first. */
-  readonly layers?: readonly (readonly (readonly ElevationPoint[])[])[];
-  /** Outlines of the core inside, where there is one. */
-  readonly core?: readonly (readonly ElevationPoint[])[];
+  readonly drawn: Turned;
+  /** Where its origin is in the picture, mm. */
+  readonly at: ElevationPoint;
   /** Distance from the viewer; larger is further away. */
   readonly away: number;
 }
+
+/** Outlines where they stand in the picture. */
+export const standing = ({ drawn, at: [dx, dy] }: Silhouette): Outlines =>
+  drawn.outlines.map((o) => o.map(([x, y]): ElevationPoint => [x + dx, y + dy]));
 
 /** Drop a point of the board's space into the picture: front shows x and z, side (seen from the right) y and z. */
 export const project = (view: View, p: Vec): ElevationPoint =>
@@ -49,7 +71,7 @@ const oneWay = (outline: readonly ElevationPoint[]): readonly ElevationPoint[] =
 const HIDDEN = -0.3;
 
 /** The small ones of a heap one by one, the furthest first; those hidden behind their carrier left out. */
-function layersOf(body: GroupBody, frame: Frame, view: View, wrapped: boolean): ElevationPoint[][][] {
+function layersOf(body: GroupBody, frame: Frame, view: View, wrapped: boolean): Outlines[] {
   const towards: Vec = view === 'front' ? [0, -1, 0] : [1, 0, 0];
   return body.parts
     .filter((p) => !wrapped || -dot(rotated(frame, p.frame.y), towards) > HIDDEN)
@@ -63,38 +85,30 @@ function layersOf(body: GroupBody, frame: Frame, view: View, wrapped: boolean): 
     .map((p) => p.outlines);
 }
 
-/** What is drawn of a body where its own origin is, as it is turned: alike ones are drawn once and moved. */
-export type Turned = Omit<Silhouette, 'instance'>;
-
 /** The way a body is turned, as part of a key. */
 const turnOf = ({ x, y, z }: Frame): string => [...x, ...y, ...z].join();
 /** So many turns of one body are kept: pairs, rows, a few trials. */
 const TURNS = 24;
 const drawnOnce = remembered(
-  (body: Body, piece: Piece, _turn: string, wrapped: boolean, view: View, frame: Frame): Turned =>
-    turned(body, measureOf(piece), frame, wrapped, view),
   // the frame is told by its turn: where it stands does not matter
-  (a, b) => Object.is(a, b) || (isFrame(a) && isFrame(b)),
+  (body: Body, _turn: string, wrapped: boolean, view: View, frame: () => Frame, m: () => Measure): Turned =>
+    turned(body, m(), frame(), wrapped, view),
+  (a, b) => Object.is(a, b) || (typeof a === 'function' && typeof b === 'function'),
   TURNS,
 );
-const isFrame = (x: unknown): boolean => typeof x === 'object' && x !== null && 'origin' in x;
 
-/** The outline of one body; remembered while it stands where it stands. */
-export const silhouette = remembered((instance: Instance, view: View): Silhouette => {
+/** One body as it stands; remembered while it stands there. */
+const silhouette = remembered((instance: Instance, view: View): Silhouette => {
   const { body, piece, frame } = instance;
-  const at = { ...frame, origin: [0, 0, 0] as Vec };
-  const drawn = drawnOnce(body, piece, turnOf(frame), isLaidRound(instance), view, at);
-  const [dx, dy] = project(view, frame.origin);
-  const moved = (o: readonly ElevationPoint[]): readonly ElevationPoint[] =>
-    o.map(([x, y]): ElevationPoint => [x + dx, y + dy]);
-  const away = awayOf(view, frame.origin);
-  return {
-    instance,
-    outlines: drawn.outlines.map(moved),
-    away: drawn.away + away,
-    ...(drawn.layers ? { layers: drawn.layers.map((l) => l.map(moved)) } : {}),
-    ...(drawn.core ? { core: drawn.core.map(moved) } : {}),
-  };
+  const drawn = drawnOnce(
+    body,
+    turnOf(frame),
+    isLaidRound(instance),
+    view,
+    () => ({ ...frame, origin: [0, 0, 0] }),
+    () => measureOf(piece),
+  );
+  return { instance, drawn, at: project(view, frame.origin), away: drawn.away + awayOf(view, frame.origin) };
 });
 
 function turned(body: Body, m: Measure, frame: Frame, wrapped: boolean, view: View): Turned {
@@ -107,6 +121,8 @@ function turned(body: Body, m: Measure, frame: Frame, wrapped: boolean, view: Vi
     : toWorld(frame, [0, body.type === 'flat' ? -m.depth / 2 : 0, m.height / 2]);
   const drawn: Turned = {
     outlines: holed ? outlines : outlines.map(oneWay),
+    flat: body.type === 'flat',
+    up: project(view, rotated(frame, [0, 0, 1])),
     away: awayOf(view, middle),
   };
   if (body.type === 'group') return { ...drawn, layers: layersOf(body, frame, view, wrapped) };

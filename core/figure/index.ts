@@ -11,7 +11,9 @@ export {
   notDrawn,
   outlineOf,
   project,
+  standing,
 } from './elevation.ts';
+export { spanBetween } from './span.ts';
 export { DOWN, type Extent, UP, extent, height, reach } from './extent.ts';
 export { aloneOf, oneIsWide, oneWeighing, oneWeighs, portionPieces } from './family.ts';
 export { joinOf } from './join.ts';

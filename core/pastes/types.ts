@@ -95,6 +95,9 @@ export interface ChocolateFacts {
 }
 
 /** A record per paste: one file, one line in the registry. */
+/** How a face shines. */
+export type Sheen = 'matt' | 'satin' | 'gloss';
+
 export interface Material {
   readonly id: string;
   readonly name: string;
@@ -112,6 +115,8 @@ export interface Material {
   readonly diet: { readonly vegetarian: Suits; readonly vegan: Suits };
   /** What the label has to be read for. */
   readonly ask?: string;
+  /** How its finished face shines before anything is painted on. */
+  readonly sheen: Sheen;
   /** Takes stiffening powder or gum paste. */
   readonly stiffens: boolean;
   readonly chocolate?: ChocolateFacts;

@@ -18,5 +18,6 @@ export * from './day.ts';
 export * from './when.ts';
 export * from './odds.ts';
 export * from './labour.ts';
+export * from './life-size.ts';
 export * as field from './fields.ts';
 export { isWritten, LONGEST_ID, LONGEST_NAME, takes, inLimits, type Of } from './fields.ts';

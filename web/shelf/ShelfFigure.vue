@@ -5,6 +5,7 @@ import { elevation, extent, placeRods } from '@core/figure/index.ts';
 import { groundOf } from '@core/ground/index.ts';
 import { type Build } from '@core/record/index.ts';
 import GroundLayer from '../stage/GroundLayer.vue';
+import { surfaceOf } from '../drawing/surface.ts';
 import DrawnPiece from '../stage/DrawnPiece.vue';
 
 /** A build as it stands on the shelf; all to one scale of their own height, so that each is seen well. */
@@ -20,7 +21,6 @@ const box = computed(() => {
   const top = Math.max(60, e.top) + 6;
   return { left, top, width, height: top - table + 2 };
 });
-const colour = (id: string) => props.build.colours.find((c) => c.id === id)?.hex ?? '#999';
 </script>
 
 <template>
@@ -41,9 +41,11 @@ const colour = (id: string) => props.build.colours.find((c) => c.id === id)?.hex
     <DrawnPiece
       v-for="(s, i) in shapes"
       :key="i"
-      :shape="s"
-      :fill="colour(s.instance.piece.colour)"
-      :edge="box.height / 130"
+      :shape="s.drawn"
+      :x="s.at[0]"
+      :y="s.at[1]"
+      :surface="surfaceOf(build, s.instance.piece)"
+      shaded
     />
     <GroundLayer :build="build" :edge="box.height / 200" />
   </svg>

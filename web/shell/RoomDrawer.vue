@@ -218,7 +218,7 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
             { label: 'grams', value: 'g' },
             { label: 'ounces', value: 'oz' },
           ]"
-          @change="(v) => (preferences.shown = { ...preferences.shown, mass: v })"
+          @change="(v) => (preferences.shown.mass = v)"
         />
         <Segments
           :value="preferences.shown.length"
@@ -226,7 +226,7 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
             { label: 'millimetres', value: 'mm' },
             { label: 'inches', value: 'in' },
           ]"
-          @change="(v) => (preferences.shown = { ...preferences.shown, length: v })"
+          @change="(v) => (preferences.shown.length = v)"
         />
       </div>
     </div>

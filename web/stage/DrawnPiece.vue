@@ -1,31 +1,97 @@
 <script setup lang="ts">
+import { computed, useId } from 'vue';
 import type { Turned } from '@core/figure/index.ts';
-import { outlinePath } from './geometry.ts';
+import { marksAt } from '../drawing/marks.ts';
+import { pathsAt, shadingOf } from '../drawing/paths.ts';
+import { lineOf, markOf, type Surface } from '../drawing/surface.ts';
 
-/** One piece in elevation with its edge drawn round the whole of it; heaps of small ones one by one. */
-defineProps<{
-  shape: Turned;
-  fill: string;
-  edge: number;
-  /** A gradient laid over it, by its id: one soft light. */ light?: string;
-}>();
+/** One body as paste: a thin warm line round the whole of it, one soft light, what was done to its face; heaps one by one. */
+const props = withDefaults(
+  defineProps<{
+    shape: Turned;
+    surface: Surface;
+    /** Where its origin is in the picture, mm, up positive. */
+    x?: number;
+    y?: number;
+    /** A shade where it meets what is behind it. */
+    shaded?: boolean;
+  }>(),
+  { x: 0, y: 0 },
+);
+const paths = computed(() => pathsAt(props.shape, props.x, props.y));
+const shading = computed(() => shadingOf(props.shape));
+const across = computed(() => {
+  const a = shading.value.across;
+  return (
+    a && { x1: props.x + a.from[0], y1: -props.y - a.from[1], x2: props.x + a.to[0], y2: -props.y - a.to[1] }
+  );
+});
+const marks = computed(() => marksAt(props.shape, props.surface.texture, [props.x, props.y]));
+const line = computed(() => lineOf(props.surface.fill));
+/** Light of its own along a long body; shared by all where it is as on a ball or a sheet. */
+const own = `lit-${useId()}`;
+const light = computed(() => {
+  const { sheen } = props.surface;
+  if (props.shape.flat) return `url(#over-${sheen})`;
+  return across.value ? `url(#${own})` : `url(#light-${sheen})`;
+});
 </script>
 
 <template>
-  <g stroke="#1d2422" stroke-linejoin="round">
-    <template v-if="shape.layers">
-      <path
-        v-for="(layer, i) in shape.layers"
-        :key="i"
-        :d="outlinePath(layer)"
-        :fill="fill"
-        :stroke-width="edge * 0.4"
-      />
+  <template v-if="paths.layers">
+    <template v-for="(d, i) in paths.layers" :key="i">
+      <path class="single" :d="d" :fill="surface.fill" :stroke="line" />
+      <path class="light" :d="d" :fill="`url(#light-${surface.sheen})`" />
     </template>
-    <template v-else>
-      <path :d="outlinePath(shape.outlines)" fill="none" :stroke-width="edge" />
-      <path :d="outlinePath(shape.outlines)" :fill="fill" stroke="none" />
-      <path v-if="light" :d="outlinePath(shape.outlines)" :fill="`url(#${light})`" stroke="none" />
+  </template>
+  <template v-else>
+    <linearGradient
+      v-if="across"
+      :id="own"
+      :href="`#along-${surface.sheen}`"
+      gradientUnits="userSpaceOnUse"
+      v-bind="across"
+    />
+    <template v-if="shaded">
+      <path class="shade" :d="paths.all" :stroke-width="shading.shade * 2.6" />
+      <path class="shade" :d="paths.all" :stroke-width="shading.shade * 1.2" />
     </template>
-  </g>
+    <path class="line" :d="paths.all" :stroke="line" />
+    <path class="fill" :d="paths.all" :fill="surface.fill" />
+    <path v-if="marks" class="marks" :d="marks" :stroke="markOf(surface.fill)" />
+    <path class="light" :d="paths.all" :fill="light" />
+    <path v-if="surface.sheen === 'gloss'" class="light" :d="paths.all" fill="url(#glint)" />
+  </template>
 </template>
+
+<style scoped>
+.line {
+  fill: none;
+  stroke-width: 2.2px;
+  stroke-linejoin: round;
+  vector-effect: non-scaling-stroke;
+}
+.single {
+  stroke-width: 1px;
+  stroke-linejoin: round;
+  vector-effect: non-scaling-stroke;
+}
+.shade {
+  fill: none;
+  stroke: #24160a;
+  stroke-opacity: 0.1;
+  stroke-linejoin: round;
+  pointer-events: none;
+}
+.marks {
+  fill: none;
+  stroke-width: 0.42px;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+  opacity: 0.62;
+  pointer-events: none;
+}
+.light {
+  pointer-events: none;
+}
+</style>

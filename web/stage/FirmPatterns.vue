@@ -1,34 +1,28 @@
 <script setup lang="ts">
-/** Hatching that grows denser as a piece gets firmer, so that it reads without colour and prints. */
+import { HATCHES } from '../drawing/hatches.ts';
+
+/** Hatches by firmness at the size of the stage, however near one looks. */
 defineProps<{ unit: number }>();
-const STATES = [
-  { name: 'skinned', gap: 14, width: 0.9 },
-  { name: 'posed', gap: 10, width: 1.2 },
-  { name: 'firm', gap: 6.5, width: 1.6 },
-  { name: 'set', gap: 4.5, width: 2 },
-  { name: 'dry', gap: 3.4, width: 2.2 },
-] as const;
 </script>
 
 <template>
   <defs>
     <pattern
-      v-for="s in STATES"
-      :id="`firm-${s.name}`"
-      :key="s.name"
+      v-for="h in HATCHES"
+      :id="`firm-${h.state}`"
+      :key="h.state"
       patternUnits="userSpaceOnUse"
-      :width="s.gap * unit"
-      :height="s.gap * unit"
-      patternTransform="rotate(45)"
+      :width="h.gap"
+      :height="h.gap"
+      :patternTransform="`scale(${unit}) rotate(${h.turn})`"
     >
-      <line
-        x1="0"
-        y1="0"
-        x2="0"
-        :y2="s.gap * unit"
+      <path
+        :d="h.path"
+        fill="none"
         stroke="#1d2422"
-        stroke-opacity="0.62"
-        :stroke-width="s.width * unit"
+        stroke-opacity="0.66"
+        stroke-linecap="round"
+        :stroke-width="h.width"
       />
     </pattern>
   </defs>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
+import { useElementSize } from '@vueuse/core';
 import { everyRod, placedDiscs, rodStock } from '@core/bones/index.ts';
-import { shapeOf, toLocal, toWorld, type Vec } from '@core/solids/index.ts';
+import { toLocal, type Vec } from '@core/solids/index.ts';
 import {
   elevation,
   extent as extentOf,
-  isLaidRound,
-  place,
   placeRods,
   project,
   framesOf,
@@ -18,18 +17,33 @@ import { moveRodPoint, nudge, ontoCentreLine, resize, type RodPoint } from '@cor
 import { groundOf } from '@core/ground/index.ts';
 import { pieceOf, BOARD } from '@core/record/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
+import { plan } from '@core/plan.ts';
+import { shadingOf } from '../drawing/paths.ts';
+import { surfaceOf } from '../drawing/surface.ts';
 import { useBuild } from '../state/build-store.ts';
+import { usePreferences } from '../state/preferences.ts';
+import { useScreen } from '../state/screen.ts';
 import { useStage } from '../state/on-stage.ts';
 import { useOpenBuild } from '../state/here.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useDrag } from './drag.ts';
-import { outlinePath, pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
-import GroundLayer from './GroundLayer.vue';
-import FirmPatterns from './FirmPatterns.vue';
+import { stepOf, windowOf } from './geometry.ts';
+import { sizePulled, type Handle } from './handles.ts';
+import { saidOf } from './said.ts';
+import { useHand } from './hand.ts';
+import { useViewport } from './viewport.ts';
 import BalanceLayer from './BalanceLayer.vue';
+import Callout from './Callout.vue';
+import FirmPatterns from './FirmPatterns.vue';
+import GroundLayer from './GroundLayer.vue';
+import HandleLayer from './HandleLayer.vue';
+import MeasureLayer from './MeasureLayer.vue';
 import ReachLayer from './ReachLayer.vue';
 import ReferenceLayer from './ReferenceLayer.vue';
 import RodsLayer from './RodsLayer.vue';
+import RulerLayer from './RulerLayer.vue';
+import StageBody from './StageBody.vue';
+import StageTools from './StageTools.vue';
 
 const props = defineProps<{
   lens: LensId;
@@ -41,17 +55,30 @@ const props = defineProps<{
 
 const store = useBuild();
 const stage = useStage();
+const screen = useScreen();
 const here = useOpenBuild();
+const { shown } = usePreferences();
+const box = ref<HTMLElement>();
 const svg = ref<SVGSVGElement>();
+const { width, height } = useElementSize(box);
 
-const build = computed(() => here.build);
+const build = computed(() => here.live);
+const extent = computed(() => extentOf(build.value));
 const silhouettes = computed(() => elevation(build.value, stage.view));
-const fitted = computed(() => windowOf(build.value, extentOf(build.value), stage.view));
-/** While something is pulled the window stands still, so that the hand and the piece stay together. */
-const frame = ref(fitted.value);
+const size = computed(() => ({ width: width.value, height: height.value }));
+const { begin, onMove, onUp, cancel, pointAt, pulling } = useDrag(
+  svg,
+  () => unit.value * 2,
+  () => frame.value,
+);
+const { frame, unit, moved, zoom, pan, wholeFigure, atUnit } = useViewport(
+  size,
+  () => windowOf(build.value, extent.value, stage.view),
+  () => pulling.value,
+  () => `${build.value.id} ${stage.view}`,
+);
+const hand = useHand({ pointAt, unit: () => unit.value, moved: () => moved.value, zoom, pan, cancel });
 
-const marks = computed(() => rulerMarks(frame.value.top - 12));
-const unit = computed(() => Math.max(frame.value.width / 470, frame.value.height / 600));
 const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
 const discs = computed(() => placedDiscs(build.value));
 /** How far down to the table. */
@@ -59,7 +86,6 @@ const under = computed(() => -groundOf(build.value).table);
 const rods = computed(() => placeRods(build.value));
 /** Rods seen behind the figure in the other lenses, once what they carry is there. */
 const rodsBehind = computed(() => rods.value.filter((r) => props.states?.get(r.rod.to.on) !== 'unmade'));
-const colours = computed(() => new Map(build.value.colours.map((c) => [c.id, c.hex])));
 const selectedPiece = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
 const lit = computed(() => {
   if (stage.lit) return stage.lit;
@@ -68,66 +94,67 @@ const lit = computed(() => {
   return new Set(build.value.pieces.filter((p) => `${p.blend}/${p.colour}` === id).map((p) => p.id));
 });
 
-/** Bands whose waves are told by fine lines. */
-const GATHERED: ReadonlySet<string> = new Set(['ruffle', 'flounce']);
-
 const seeThrough = computed(() => props.lens === 'bones');
 
-function look(s: Silhouette): { fill: string; opacity: number } {
-  const piece = s.instance.piece;
-  const state = props.states?.get(piece.id);
-  const fill = colours.value.get(piece.colour) ?? '#999999';
-  if (state === 'unmade') return { fill: 'none', opacity: 0.55 };
+function how(id: string): 'plain' | 'unmade' | 'pale' | 'faint' | 'through' {
+  if (props.states?.get(id) === 'unmade') return 'unmade';
   // made, and not in its place yet
-  if (props.joined && !props.joined.has(piece.id)) return { fill, opacity: 0.3 };
-  if (lit.value) return { fill, opacity: lit.value.has(piece.id) ? 1 : 0.18 };
-  return { fill, opacity: seeThrough.value ? 0.5 : 1 };
+  if (props.joined && !props.joined.has(id)) return 'pale';
+  if (lit.value) return lit.value.has(id) ? 'plain' : 'faint';
+  return seeThrough.value ? 'through' : 'plain';
 }
-
-const hatch = (s: Silhouette): string | undefined => {
-  const state = props.states?.get(s.instance.piece.id);
-  return state && state !== 'unmade' && state !== 'soft' ? `url(#firm-${state})` : undefined;
+const stateOf = (id: string): FirmState | undefined => {
+  const state = props.states?.get(id);
+  return state === 'unmade' ? undefined : state;
 };
-
-/** Handles of the selected piece, in the board's space. */
-const handles = computed(() => {
-  const piece = selectedPiece.value ? pieceOf(build.value, selectedPiece.value) : undefined;
-  if (!piece || props.lens !== 'shape') return [];
-  const instance = place(build.value).find((i) => i.piece.id === piece.id);
-  // laid round its carrier its own sizes do not lie where it is seen: they are typed
-  if (!instance || isLaidRound(instance)) return [];
-  return shapeOf(piece.form.kind)
-    .handles(piece.form.sizes)
-    .map((h) => {
-      const at = project(stage.view, toWorld(instance.frame, [h.at[0], 0, h.at[1]]));
-      const tip = project(
-        stage.view,
-        toWorld(instance.frame, [h.at[0] + h.along[0], 0, h.at[1] + h.along[1]]),
-      );
-      const dir = [tip[0] - at[0], tip[1] - at[1]] as const;
-      return {
-        ...h,
-        at,
-        dir,
-        seen: Math.hypot(dir[0], dir[1]),
-        label: shapeOf(piece.form.kind).sizes.find((x) => x.key === h.size)!.label,
-      };
-    })
-    .filter((h) => h.seen > 0.25);
+const said = (id: string, report = here.report) =>
+  saidOf(report, id, { state: props.states?.get(id), rods: bones.value !== undefined, shown });
+/** All that a body on the stage is drawn from: while it stays the same, it is left alone. */
+function memo(s: Silhouette): readonly unknown[] {
+  const { id } = s.instance.piece;
+  return [
+    s,
+    surfaceOf(build.value, s.instance.piece),
+    how(id),
+    stateOf(id),
+    id === selectedPiece.value,
+    id === stage.pointed,
+    s.instance.index === 0 && labels.value.get(id),
+    seeThrough.value,
+    props.lens,
+    pulling.value,
+  ];
+}
+/** What is told of each piece to who cannot see it. */
+const labels = computed(
+  () =>
+    new Map(
+      build.value.pieces.map((p) => {
+        const told = said(p.id);
+        return [p.id, told ? [told.name, told.more].filter(Boolean).join(', ') : p.name];
+      }),
+    ),
+);
+/** The piece pointed at or pulled, named over the middle of its top, px. */
+const callout = computed(() => {
+  const id = pulling.value ? selectedPiece.value : stage.pointed;
+  const s = id && silhouettes.value.find((x) => x.instance.piece.id === id);
+  const told = id && said(id, pulling.value ? plan(build.value) : here.report);
+  if (!s || !told) return undefined;
+  const { middle, long } = shadingOf(s.drawn).spread;
+  const px = (mm: number) => mm / unit.value;
+  const edge = Math.min(120, width.value / 2);
+  return {
+    said: told,
+    left: Math.min(width.value - edge, Math.max(edge, px(s.at[0] + middle[0] - frame.value.left))),
+    top: Math.max(50, px(frame.value.top - s.at[1] - middle[1] - long)),
+  };
 });
 
 const flat = (v: Vec) => project(stage.view, v);
 
-const { begin, onMove, onUp, pulling } = useDrag(
-  svg,
-  () => unit.value * 2,
-  () => frame.value,
-);
-watch([fitted, pulling], () => {
-  if (!pulling.value) frame.value = fitted.value;
-});
-
 function grabPiece(e: PointerEvent, s: Silhouette): void {
+  if (stage.measuring) return;
   const { piece, index } = s.instance;
   const already = selectedPiece.value === piece.id;
   if (props.lens === 'paste') {
@@ -142,15 +169,20 @@ function grabPiece(e: PointerEvent, s: Silhouette): void {
     nudge(base, piece.id, stepOf(stage.view, side * dx, up)),
   );
 }
+const choose = (s: Silhouette): void => {
+  const { piece } = s.instance;
+  stage.selection =
+    props.lens === 'paste'
+      ? { kind: 'batch', id: `${piece.blend}/${piece.colour}` }
+      : { kind: 'piece', id: piece.id };
+};
 
-function grabHandle(e: PointerEvent, h: (typeof handles.value)[number]): void {
+function grabHandle(e: PointerEvent, h: Handle): void {
   const id = selectedPiece.value!;
   const piece = pieceOf(build.value, id)!;
-  const from = piece.form.sizes[h.size]!;
-  begin(e, `resizing the ${piece.name.toLowerCase()}`, (base, dx, up) => {
-    const pulled = (dx * h.dir[0] + up * h.dir[1]) / (h.seen * h.seen);
-    return resize(base, id, { [h.size]: Math.round((from + pulled * h.gain) * 2) / 2 });
-  });
+  begin(e, `resizing the ${piece.name.toLowerCase()}`, (base, dx, up) =>
+    resize(base, id, { [h.size]: sizePulled(h, dx, up) }),
+  );
 }
 
 /** Ends and bends come to rest on the centre line of their piece when they are pulled this near to it, in pixels. */
@@ -169,219 +201,158 @@ function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
     return moveRodPoint(base, r.rod.id, which, { on: end.on, at });
   });
 }
+
+function press(e: PointerEvent): void {
+  svg.value?.focus({ preventScroll: true });
+  if (stage.measuring) {
+    const [a] = stage.measured;
+    stage.measured = stage.measured.length === 1 && a ? [a, pointAt(e)] : [pointAt(e)];
+    return;
+  }
+  hand.press(e, e.target === svg.value);
+}
+const lift = (e: PointerEvent): void => {
+  onUp();
+  // pressed on nothing and let go there: let go of what was chosen
+  if (hand.lift(e)) stage.selection = undefined;
+};
+const move = (e: PointerEvent): void => {
+  if (!hand.move(e)) onMove(e);
+};
+const pointed = (id: string, on: boolean): void => {
+  if (on) stage.pointed = id;
+  else if (stage.pointed === id) stage.pointed = undefined;
+};
+defineExpose({ zoom, wholeFigure });
 </script>
 
 <template>
-  <svg
-    ref="svg"
-    class="stage"
-    data-edits
-    tabindex="0"
-    :viewBox="`${frame.left} ${-frame.top} ${frame.width} ${frame.height}`"
-    preserveAspectRatio="xMidYMid meet"
-    role="group"
-    :aria-label="`${build.name}, seen from the ${stage.view}`"
-    @pointermove="onMove"
-    @pointerup="onUp"
-    @pointercancel="onUp"
-    @pointerdown="svg?.focus({ preventScroll: true })"
-    @pointerdown.self="stage.selection = undefined"
-  >
-    <FirmPatterns :unit="unit" />
-    <g class="ruler" :font-size="11 * unit">
-      <template v-for="m in marks" :key="m">
-        <line
-          :x1="frame.left + 34 * unit"
-          :x2="frame.left + frame.width"
-          :y1="-m"
-          :y2="-m"
-          :stroke-width="unit * 0.7"
-        />
-        <text :x="frame.left + 29 * unit" :y="-m + 3.5 * unit" text-anchor="end">{{ m }}</text>
-      </template>
-    </g>
-
-    <ReferenceLayer :frame="frame" :unit="unit" :tall="extentOf(build).top" />
-
-    <g v-if="lens !== 'bones'" class="rods-behind">
-      <polyline
-        v-for="r in rodsBehind"
-        :key="`${r.rod.id}-${r.index}`"
-        :points="r.line.map((p) => `${flat(p)[0]},${-flat(p)[1]}`).join(' ')"
-        :stroke-width="Math.max(2 * unit, rodStock(r.rod.stock).section.diameter)"
-      />
-    </g>
-
-    <g
-      v-for="(s, i) in silhouettes"
-      :key="i"
-      :opacity="look(s).opacity"
-      class="body"
-      :data-piece="s.instance.piece.id"
+  <div ref="box" class="box">
+    <svg
+      ref="svg"
+      class="stage"
+      :class="{ moved, measuring: stage.measuring }"
+      data-edits
+      tabindex="0"
+      :viewBox="`${frame.left} ${-frame.top} ${frame.width} ${frame.height}`"
+      preserveAspectRatio="xMidYMid meet"
+      role="group"
+      :aria-label="`${build.name}, seen from the ${stage.view}`"
+      @pointermove="move"
+      @pointerup="lift"
+      @pointercancel="lift"
+      @pointerdown="press"
+      @wheel.prevent="hand.wheel"
+      @touchstart="hand.touches"
     >
-      <template v-if="s.layers && look(s).fill !== 'none'">
-        <path
-          v-for="(layer, n) in s.layers"
-          :key="n"
-          class="small-one"
-          :class="{ chosen: s.instance.piece.id === selectedPiece }"
-          :d="outlinePath(layer)"
-          :fill="look(s).fill"
-          :stroke-width="0.8 * unit"
-          @pointerdown="grabPiece($event, s)"
-        >
-          <title>{{ s.instance.piece.name }}</title>
-        </path>
-      </template>
-      <template v-else>
-        <path
-          class="edge"
-          :class="{ chosen: s.instance.piece.id === selectedPiece, unmade: look(s).fill === 'none' }"
-          :d="pathOf(s, look(s).fill === 'none')"
-          :stroke-width="(s.instance.piece.id === selectedPiece ? 5.4 : 2.6) * unit"
-          :stroke-dasharray="look(s).fill === 'none' ? `${4 * unit} ${3 * unit}` : undefined"
-          @pointerdown="grabPiece($event, s)"
+      <FirmPatterns :unit="unit" />
+      <RulerLayer :frame="frame" :unit="unit" :length="shown.length" />
+      <ReferenceLayer :frame="frame" :unit="unit" :tall="extent.top" />
+
+      <g v-if="lens !== 'bones'" class="rods-behind">
+        <polyline
+          v-for="r in rodsBehind"
+          :key="`${r.rod.id}-${r.index}`"
+          :points="r.line.map((p) => `${flat(p)[0]},${-flat(p)[1]}`).join(' ')"
+          :stroke-width="Math.max(2 * unit, rodStock(r.rod.stock).section.diameter)"
         />
-        <path
-          class="fill"
-          :d="pathOf(s, look(s).fill === 'none')"
-          :fill="look(s).fill === 'none' ? 'transparent' : look(s).fill"
-          @pointerdown="grabPiece($event, s)"
-        >
-          <title>{{ s.instance.piece.name }}</title>
-        </path>
-        <path
-          v-if="GATHERED.has(s.instance.piece.form.kind) && look(s).fill !== 'none'"
-          class="folds"
-          :d="pathOf(s)"
-          :stroke-width="0.6 * unit"
-        />
-      </template>
-      <path v-if="hatch(s)" class="hatch" :d="pathOf(s)" :fill="hatch(s)" />
-      <path
-        v-if="s.core && seeThrough"
-        class="core"
-        :d="outlinePath(s.core)"
-        :stroke-width="unit"
-        :stroke-dasharray="`${3 * unit} ${3 * unit}`"
+      </g>
+
+      <StageBody
+        v-for="s in silhouettes"
+        :key="`${s.instance.piece.id}/${s.instance.index}`"
+        v-memo="memo(s)"
+        :shape="s.drawn"
+        :x="s.at[0]"
+        :y="s.at[1]"
+        :piece="s.instance.piece.id"
+        :surface="surfaceOf(build, s.instance.piece)"
+        :how="how(s.instance.piece.id)"
+        :state="stateOf(s.instance.piece.id)"
+        :still="pulling"
+        :chosen="s.instance.piece.id === selectedPiece"
+        :pointed="s.instance.piece.id === stage.pointed"
+        :says="s.instance.index === 0 ? labels.get(s.instance.piece.id) : undefined"
+        :core="seeThrough"
+        @grab="grabPiece($event, s)"
+        @choose="choose(s)"
+        @point="pointed(s.instance.piece.id, $event)"
       />
-    </g>
 
-    <GroundLayer
-      :build="build"
-      :edge="unit"
-      :chosen="stage.selection?.kind === 'ground'"
-      :see-through="seeThrough"
-      @grab="stage.selection = lens === 'shape' ? { kind: 'ground', id: 'ground' } : undefined"
-    />
+      <GroundLayer
+        :build="build"
+        :edge="unit"
+        :chosen="stage.selection?.kind === 'ground'"
+        :see-through="seeThrough"
+        @grab="stage.selection = lens === 'shape' ? { kind: 'ground', id: 'ground' } : undefined"
+      />
 
-    <line
-      class="ground"
-      :x1="frame.left + 34 * unit"
-      :x2="frame.left + frame.width"
-      y1="0"
-      y2="0"
-      :stroke-width="1.4 * unit"
-    />
+      <line
+        class="ground"
+        :x1="frame.left + 38 * unit"
+        :x2="frame.left + frame.width"
+        y1="0"
+        y2="0"
+        :stroke-width="1.4 * unit"
+      />
 
-    <RodsLayer
-      v-if="lens === 'bones'"
-      :rods="rods"
-      :discs="discs"
-      :reports="bones ? everyRod(bones) : []"
-      :unit="unit"
-      @grab="grabRodPoint"
-    />
+      <RodsLayer
+        v-if="lens === 'bones'"
+        :rods="rods"
+        :discs="discs"
+        :reports="bones ? everyRod(bones) : []"
+        :unit="unit"
+        @grab="grabRodPoint"
+      />
 
-    <ReachLayer v-if="stage.spots" :unit="unit" />
-
-    <BalanceLayer v-if="bones" :bones="bones" :board="under" :unit="unit" />
-
-    <g v-if="handles.length" class="handles">
-      <circle
-        v-for="h in handles"
-        :key="h.size"
-        class="grip"
-        :cx="h.at[0]"
-        :cy="-h.at[1]"
-        :r="7 * unit"
-        :stroke-width="2 * unit"
-        :data-size="h.size"
-        @pointerdown.stop="grabHandle($event, h)"
-      >
-        <title>Pull: {{ h.label }}</title>
-      </circle>
-    </g>
-  </svg>
+      <ReachLayer v-if="stage.spots" :unit="unit" />
+      <BalanceLayer v-if="bones" :bones="bones" :board="under" :unit="unit" />
+      <HandleLayer
+        v-if="lens === 'shape' && selectedPiece && !stage.measuring"
+        :piece="selectedPiece"
+        :unit="unit"
+        @grab="grabHandle"
+      />
+      <MeasureLayer v-if="stage.measuring" :unit="unit" />
+    </svg>
+    <Callout v-if="callout" :said="callout.said" :left="callout.left" :top="callout.top" />
+    <StageTools :moved="moved" @zoom="zoom" @whole="wholeFigure" @life="atUnit(screen.unit())" />
+  </div>
 </template>
 
 <style scoped>
+.box {
+  position: relative;
+  width: 100%;
+  height: 100%;
+  overflow: hidden;
+}
 .stage {
+  position: absolute;
+  inset: 0;
   width: 100%;
   height: 100%;
   display: block;
-  touch-action: none;
+  /* a swipe scrolls the page until something is grabbed, or one looks from nearer */
+  touch-action: pan-y;
   user-select: none;
 }
-.ruler line {
-  stroke: var(--slab-3);
+.stage.moved {
+  touch-action: none;
+  cursor: grab;
 }
-.ruler text {
-  fill: var(--ink-3);
+.stage.measuring,
+.stage.measuring :deep(*) {
+  cursor: crosshair;
 }
 .ground {
   stroke: var(--ink);
   pointer-events: none;
-}
-.edge {
-  fill: none;
-  stroke: var(--ink);
-  stroke-linejoin: round;
-}
-.edge.unmade {
-  stroke: var(--ink-3);
-}
-.edge.chosen {
-  stroke: var(--elm);
-}
-.fill {
-  fill-rule: nonzero;
-  cursor: pointer;
-}
-.small-one {
-  stroke: var(--ink);
-  stroke-linejoin: round;
-  cursor: pointer;
-}
-.small-one.chosen {
-  stroke: var(--elm);
-}
-.folds {
-  fill: none;
-  stroke: var(--ink);
-  opacity: 0.16;
-}
-.folds,
-.hatch,
-.core {
-  pointer-events: none;
-}
-.core {
-  fill: none;
-  stroke: var(--ink);
 }
 .rods-behind polyline {
   fill: none;
   stroke: var(--rod);
   stroke-linejoin: round;
   pointer-events: none;
-}
-.grip {
-  fill: var(--paper);
-  stroke: var(--elm);
-  cursor: grab;
-}
-.grip:active {
-  cursor: grabbing;
 }
 </style>

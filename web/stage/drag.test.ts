@@ -12,6 +12,7 @@ vi.mock('../state/build-store.ts', () => ({
     build: otter,
     drag: (c: Change) => (shown = c.ok ? c.value : shown),
     drop: (label: string) => done.push(label),
+    leave: () => done.push('left'),
   }),
 }));
 const { useDrag } = await import('./drag.ts');
@@ -27,6 +28,10 @@ class Point {
   }
 }
 vi.stubGlobal('DOMPoint', Point);
+/** Frames that were asked for, until they are drawn. */
+const frames: (() => void)[] = [];
+vi.stubGlobal('requestAnimationFrame', (draw: () => void) => frames.push(draw));
+const nextFrame = () => frames.splice(0).forEach((draw) => draw());
 const captured: number[] = [];
 const svg = ref({
   getScreenCTM: () => ({ inverse: () => ({}) }),
@@ -48,7 +53,7 @@ describe('pulling on the stage', () => {
     return ok({ ...base, name: `${right} ${up}` });
   };
   beforeEach(() => {
-    moves.length = done.length = captured.length = 0;
+    moves.length = done.length = captured.length = frames.length = 0;
     shown = undefined;
   });
 
@@ -58,7 +63,9 @@ describe('pulling on the stage', () => {
     expect(captured).toEqual([7]);
     expect(drag.pulling.value).toBe(true);
     drag.onMove(at(240, 280));
+    nextFrame();
     drag.onMove(at(260, 260));
+    nextFrame();
     expect(moves).toEqual([
       [20, 10],
       [30, 20],
@@ -68,6 +75,7 @@ describe('pulling on the stage', () => {
     expect(done).toEqual(['moving the head']);
     drag.onUp();
     drag.onMove(at(400, 100));
+    nextFrame();
     expect(done).toHaveLength(1);
     expect(moves).toHaveLength(2);
   });
@@ -76,6 +84,7 @@ describe('pulling on the stage', () => {
     const drag = pull();
     drag.begin(at(200, 300), 'moving the head', move);
     drag.onMove(at(202, 299));
+    nextFrame();
     expect(moves).toEqual([]);
     expect(shown).toBeUndefined();
   });
@@ -84,7 +93,9 @@ describe('pulling on the stage', () => {
     const drag = pull();
     drag.begin(at(100, 400), 'moving the head', move);
     drag.onMove(at(9000, -9000));
+    nextFrame();
     drag.onMove(at(-9000, 9000));
+    nextFrame();
     expect(moves).toEqual([
       [150, 150],
       [-50, -20],
@@ -96,6 +107,31 @@ describe('pulling on the stage', () => {
     drag.begin(at(200, 300, 2), 'moving the head', move);
     expect(drag.pulling.value).toBe(false);
     drag.onMove(at(300, 300));
+    nextFrame();
     expect(moves).toEqual([]);
+  });
+
+  it('is reckoned once a frame, however often the hand is read, and the last place is kept when it lets go', () => {
+    const drag = pull();
+    drag.begin(at(200, 300), 'moving the head', move);
+    for (const x of [210, 220, 230]) drag.onMove(at(x, 300));
+    expect(frames).toHaveLength(1);
+    nextFrame();
+    expect(moves).toEqual([[15, 0]]);
+    drag.onMove(at(240, 300));
+    drag.onUp();
+    expect(moves.at(-1)).toEqual([20, 0]);
+    expect(done).toEqual(['moving the head']);
+  });
+
+  it('is left alone when a second finger comes', () => {
+    const drag = pull();
+    drag.begin(at(200, 300), 'moving the head', move);
+    drag.onMove(at(240, 300));
+    drag.cancel();
+    nextFrame();
+    expect(moves).toEqual([]);
+    expect(done).toEqual(['left']);
+    expect(drag.pulling.value).toBe(false);
   });
 });

@@ -1,9 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyBuild } from '@core/figure/arbitrary.testing.ts';
-import { demoBuild } from '@core/files/demo.testing.ts';
-import { elevation, extent } from '@core/figure/index.ts';
-import { outlinePath, pathOf, rulerMarks, stepOf, windowOf } from './geometry.ts';
+import { extent } from '@core/figure/index.ts';
+import { rulerMarks, stepOf, windowOf } from './geometry.ts';
 
 describe('what the stage shows', () => {
   it('the figure and its board always fit, from both sides', () => {
@@ -21,35 +20,38 @@ describe('what the stage shows', () => {
     );
   });
 
-  it('up is negative in the picture, and outlines close', () => {
-    expect(
-      outlinePath([
-        [
-          [0, 0],
-          [10, 0],
-          [10, 20],
-        ],
-      ]),
-    ).toBe('M0.00 0.00L10.00 0.00L10.00 -20.00Z');
-  });
-
-  it('every piece of the demonstration builds has a path of numbers', () => {
-    for (const id of ['ferryman-otter', 'savoy-cabbage', 'one-legged-heron'])
-      for (const s of elevation(demoBuild(id), 'front')) expect(pathOf(s)).toMatch(/^(M[-\d. L]+Z)+$/);
-  });
-
   it('a step on the stage is one to the right, or to the back', () => {
     expect(stepOf('front', 3, 4)).toEqual([3, 0, 4]);
     expect(stepOf('side', 3, 4)).toEqual([0, 3, 4]);
   });
 
-  it('the ruler has few lines, whatever the height', () => {
-    for (const top of [15, 60, 61, 210, 421, 900]) {
-      const marks = rulerMarks(top);
-      expect(marks[0]).toBe(0);
-      expect(marks.at(-1)!).toBeLessThanOrEqual(top);
-      expect(marks.length).toBeLessThanOrEqual(10);
-    }
-    expect(rulerMarks(210)).toEqual([0, 50, 100, 150, 200]);
+  it('the ruler has lines that can be read, from however near one looks, in millimetres and in inches', () => {
+    for (const length of ['mm', 'in'] as const)
+      for (const unit of [0.02, 0.1, 0.35, 1, 4]) {
+        const frame = { left: 0, width: 500 * unit, top: 600 * unit, height: 620 * unit };
+        const marks = rulerMarks(frame, unit, length);
+        expect(marks[0]).toEqual({ up: 0, says: length === 'mm' ? '0' : '0″' });
+        expect(marks.length).toBeGreaterThan(1);
+        const apart = (marks[1]!.up - marks[0]!.up) / unit;
+        expect(apart).toBeGreaterThanOrEqual(46);
+        expect(apart).toBeLessThanOrEqual(46 * 2.6 * (length === 'in' ? 1.4 : 1));
+      }
+    const whole = { left: 0, width: 300, top: 212, height: 240 };
+    expect(rulerMarks(whole, 0.4, 'mm').map((m) => m.says)).toEqual([
+      '0',
+      '20',
+      '40',
+      '60',
+      '80',
+      '100',
+      '120',
+      '140',
+      '160',
+      '180',
+      '200',
+    ]);
+    expect(rulerMarks(whole, 0.4, 'in').map((m) => m.says)).toContain('3″');
+    // looked at from near, the board out of sight: no line under the board
+    expect(rulerMarks({ left: 0, width: 30, top: 100, height: 30 }, 0.05, 'mm')[0]!.up).toBe(70);
   });
 });

@@ -1,6 +1,6 @@
 import { groundOf } from '@core/ground/index.ts';
 import type { Build } from '@core/record/index.ts';
-import type { Extent, Silhouette, View } from '@core/figure/index.ts';
+import type { Extent, View } from '@core/figure/index.ts';
 import type { Vec } from '@core/solids/index.ts';
 
 /** Room left round the figure, mm, so that ruler, handles and letters have a place. */
@@ -28,20 +28,52 @@ export function windowOf(build: Build, extent: Extent, view: View): Window {
   };
 }
 
-/** SVG path of outlines; up is negative in SVG. */
-export const outlinePath = (outlines: Silhouette['outlines']): string =>
-  outlines.map((o) => `M${o.map(([x, z]) => `${x.toFixed(2)} ${(-z).toFixed(2)}`).join('L')}Z`).join('');
-
-/** SVG path of a silhouette. A cut piece not made yet is only its front outline. */
-export const pathOf = (s: Silhouette, bare = false): string =>
-  outlinePath(bare && s.instance.body.type === 'flat' ? s.outlines.slice(0, 1) : s.outlines);
-
 /** A step on the stage as a step in the board's space. */
 export const stepOf = (view: View, dx: number, up: number): Vec =>
   view === 'front' ? [dx, 0, up] : [0, dx, up];
 
-/** Lines of the millimetre ruler. */
-export function rulerMarks(top: number): number[] {
-  const every = top > 420 ? 100 : top > 60 ? 50 : 10;
-  return Array.from({ length: Math.floor(top / every) + 1 }, (_, i) => i * every);
+const INCH = 25.4;
+/** Steps of a ruler that are read at a glance, in its own unit. */
+const STEPS = {
+  mm: [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000],
+  in: [1 / 8, 1 / 4, 1 / 2, 1, 2, 5, 10, 20],
+};
+/** Lines of a ruler are at least so far apart on the screen, px. */
+const APART = 46;
+
+export interface RulerMark {
+  /** Above the board, mm. */
+  readonly up: number;
+  readonly says: string;
+}
+
+const FRACTIONS: Record<number, string> = {
+  0.125: '⅛',
+  0.25: '¼',
+  0.375: '⅜',
+  0.5: '½',
+  0.625: '⅝',
+  0.75: '¾',
+  0.875: '⅞',
+};
+
+function inches(x: number): string {
+  const whole = Math.floor(x + 1e-9);
+  const part = FRACTIONS[Math.round((x - whole) * 8) / 8] ?? '';
+  return whole || !part ? `${whole}${part}` : part;
+}
+
+/**
+ * Lines of the ruler in the person's own units, so close that they help and so wide apart that they are read.
+ * @param unit millimetres under one pixel
+ */
+export function rulerMarks({ top, height }: Window, unit: number, length: 'mm' | 'in'): RulerMark[] {
+  const mm = length === 'mm' ? 1 : INCH;
+  const step = STEPS[length].find((s) => (s * mm) / unit >= APART) ?? STEPS[length].at(-1)!;
+  const first = Math.max(0, Math.ceil((top - height) / (step * mm)));
+  const last = Math.floor((top - 12 * unit) / (step * mm));
+  return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => {
+    const at = (first + i) * step;
+    return { up: at * mm, says: length === 'mm' ? String(Number(at.toFixed(3))) : `${inches(at)}″` };
+  });
 }

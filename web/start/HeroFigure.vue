@@ -6,6 +6,7 @@ import { rodStock } from '@core/bones/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import GroundLayer from '../stage/GroundLayer.vue';
+import { surfaceOf } from '../drawing/surface.ts';
 import DrawnPiece from '../stage/DrawnPiece.vue';
 import { usePreferences } from '../state/preferences.ts';
 
@@ -31,7 +32,6 @@ const scale = computed(() => {
   const step = STEPS.find((s) => box.value.high / s <= 6) ?? 500;
   return Array.from({ length: Math.floor(box.value.high / step) + 1 }, (_, i) => i * step);
 });
-const fills = computed(() => new Map(props.build.colours.map((c) => [c.id, c.hex])));
 const text = computed(() => box.value.height / 34);
 const mark = computed(() =>
   Math.min(box.value.right + box.value.height * 0.06, box.value.width / 2 - text.value * 3.4),
@@ -45,14 +45,6 @@ const mark = computed(() =>
     role="img"
     :aria-label="`${build.name}, ${formatLength(box.high, shown)} tall, as it will stand`"
   >
-    <defs>
-      <radialGradient id="soft-light" cx="0.34" cy="0.26" r="0.9">
-        <stop offset="0" stop-color="#fff" stop-opacity="0.34" />
-        <stop offset="0.42" stop-color="#fff" stop-opacity="0.04" />
-        <stop offset="0.72" stop-color="#2a1c10" stop-opacity="0.1" />
-        <stop offset="1" stop-color="#2a1c10" stop-opacity="0.34" />
-      </radialGradient>
-    </defs>
     <g class="scale" aria-hidden="true">
       <template v-for="z in scale" :key="z">
         <line :x1="box.left" :x2="box.left + box.width" :y1="-z" :y2="-z" :stroke-width="box.height / 900" />
@@ -65,10 +57,11 @@ const mark = computed(() =>
     <DrawnPiece
       v-for="(s, i) in shapes"
       :key="i"
-      :shape="s"
-      :fill="fills.get(s.instance.piece.colour) ?? '#999'"
-      :edge="box.height / 260"
-      light="soft-light"
+      :shape="s.drawn"
+      :x="s.at[0]"
+      :y="s.at[1]"
+      :surface="surfaceOf(build, s.instance.piece)"
+      shaded
     />
     <g class="sticks" aria-hidden="true">
       <template v-for="(r, i) in rods" :key="i">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { elevation, extent } from '@core/figure/index.ts';
 import { startBuild, STARTS, usuallyWanted, type Start } from '@core/starts/index.ts';
+import { isDark, plainPaste } from '../drawing/surface.ts';
 import DrawnPiece from '../stage/DrawnPiece.vue';
 
 /** The kinds of figure side by side in plain paste, as on a plank. */
@@ -18,17 +19,17 @@ function drawn(start: Start) {
       ? { ...build, pieces: build.pieces.map((p) => ({ ...p, count: Math.min(p.count, 4) })) }
       : build;
   const e = extent(few);
-  const dark = new Set(build.colours.filter((c) => parseInt(c.hex.slice(1, 3), 16) < 75).map((c) => c.id));
+  const dark = new Set(build.colours.filter((c) => isDark(c.hex)).map((c) => c.id));
   const wide = Math.max(e.right - e.left, e.top * 0.5);
   return {
     id: start.id,
     name: start.name,
     shapes: elevation(few, 'front').map((s) => ({
-      s,
-      fill: dark.has(s.instance.piece.colour) ? DARK : PLAIN,
+      shape: s.drawn,
+      at: s.at,
+      surface: plainPaste(dark.has(s.instance.piece.colour) ? DARK : PLAIN),
     })),
     box: `${(e.left + e.right) / 2 - wide / 2 - 2} ${-e.top - 2} ${wide + 4} ${e.top + 4}`,
-    edge: Math.max(e.top, wide) / 90,
   };
 }
 const plank = STARTS.map(drawn);
@@ -46,21 +47,7 @@ const plank = STARTS.map(drawn);
       @click="emit('choose', p.id)"
     >
       <svg :viewBox="p.box" preserveAspectRatio="xMidYMax meet" aria-hidden="true">
-        <defs>
-          <radialGradient :id="`plank-${p.id}`" cx="0.34" cy="0.26" r="0.9">
-            <stop offset="0" stop-color="#fff" stop-opacity="0.45" />
-            <stop offset="0.5" stop-color="#fff" stop-opacity="0" />
-            <stop offset="1" stop-color="#3a2a18" stop-opacity="0.32" />
-          </radialGradient>
-        </defs>
-        <DrawnPiece
-          v-for="(d, i) in p.shapes"
-          :key="i"
-          :shape="d.s"
-          :fill="d.fill"
-          :edge="p.edge"
-          :light="`plank-${p.id}`"
-        />
+        <DrawnPiece v-for="(d, i) in p.shapes" :key="i" :shape="d.shape" :at="d.at" :surface="d.surface" />
       </svg>
       <span>{{ p.name }}</span>
     </button>

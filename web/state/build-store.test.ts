@@ -80,12 +80,25 @@ describe('the build on the bench', () => {
   it('dragging shows without recording; letting go is one step back', async () => {
     const store = await opened();
     for (const h of [110, 120, 130]) store.drag(taller(otter, h));
-    expect(tail(store.build)).toBe(130);
+    // the drawing follows the hand; what is reckoned follows as soon as it rests
+    expect(tail(store.live)).toBe(130);
+    expect(tail(store.build)).toBe(tail(otter));
+    await vi.waitFor(() => expect(tail(store.build)).toBe(130));
     expect(store.canUndo).toBe(false);
     expect(store.drop('pulling the tail')).toBe(true);
     expect(store.undoLabel).toBe('pulling the tail');
     store.undo();
     expect(store.build).toEqual(otter);
+    await store.close();
+  });
+
+  it('what is left alone while it is dragged was never there', async () => {
+    const store = await opened();
+    store.drag(taller(otter, 130));
+    store.leave();
+    expect(tail(store.live)).toBe(tail(otter));
+    expect(store.drop('nothing')).toBe(false);
+    expect(store.canUndo).toBe(false);
     await store.close();
   });
 

@@ -15,6 +15,8 @@ import { usePlanning } from './planning.ts';
 
 /** Changes that come faster than this are saved together, ms; the first of them at once. */
 const SAVE_AFTER = 350;
+/** The hand rests when it has not moved for so long, ms. */
+const RESTS_AFTER = 400;
 
 export const PUT_BACK =
   'This build was taken off the shelf in another tab. Your change has put it back, as it is here.';
@@ -35,7 +37,14 @@ export const useBuild = defineStore('build', () => {
   /** Changed since it was last saved to a file. */
   const offFile = ref(false);
 
-  const build = computed(() => dragged.value ?? history.value?.now);
+  /** What is being pulled, as it was when the hand last rested. */
+  const rested = shallowRef<Build>();
+  let resting: ReturnType<typeof setTimeout> | undefined;
+
+  /** What is reckoned and told: while something is pulled, as it was when the hand last rested. */
+  const build = computed(() => rested.value ?? history.value?.now);
+  /** What is drawn: it follows the hand. */
+  const live = computed(() => dragged.value ?? build.value);
   const report = computed(() => (build.value ? plan(build.value) : undefined));
   const canUndo = computed(() => (history.value?.past.length ?? 0) > 0);
   const canRedo = computed(() => (history.value?.future.length ?? 0) > 0);
@@ -102,7 +111,7 @@ export const useBuild = defineStore('build', () => {
 
   /** Record a change; a refused one is said and nothing changes, and so is one that could not be opened again. */
   function apply(change: Change | Build, label: string): boolean {
-    dragged.value = undefined;
+    leave();
     const next: Change = 'ok' in change ? change : ok(change);
     if (next.ok && (!history.value || next.value === history.value.now)) return true;
     const kept = next.ok ? keepable(next.value) : next;
@@ -124,9 +133,18 @@ export const useBuild = defineStore('build', () => {
     if (removed.value) apply(removed.value.build, 'bringing it back');
   };
 
-  /** Show a change while it is being dragged. */
+  /** Show a change while it is being dragged; what takes thought is reckoned as soon as the hand rests. */
   function drag(change: Change): void {
-    if (change.ok) dragged.value = change.value;
+    if (!change.ok) return;
+    dragged.value = change.value;
+    clearTimeout(resting);
+    resting = setTimeout(() => (rested.value = dragged.value), RESTS_AFTER);
+  }
+
+  /** Let go of what is being dragged, as if nothing had been. */
+  function leave(): void {
+    clearTimeout(resting);
+    dragged.value = rested.value = undefined;
   }
 
   const drop = (label: string): boolean => (dragged.value ? apply(dragged.value, label) : false);
@@ -141,7 +159,7 @@ export const useBuild = defineStore('build', () => {
   function show(stored: StoredBuild): void {
     history.value = startHistory(stored.build);
     revision.value = stored.revision;
-    dragged.value = undefined;
+    leave();
     theirs.value = undefined;
     unsaved.value = false;
     notKept.value = undefined;
@@ -222,6 +240,7 @@ export const useBuild = defineStore('build', () => {
 
   return {
     build,
+    live,
     report,
     days: planner.days,
     lastGood: planner.lastGood,
@@ -249,6 +268,7 @@ export const useBuild = defineStore('build', () => {
     bringBack,
     drag,
     drop,
+    leave,
     settle,
     say,
     cancelPlanning: planner.stop,

@@ -12,13 +12,18 @@ const none = (): never => {
  * What is still on screen while the build is being closed keeps the one it had.
  * @throws when nothing is open
  */
-export function useOpenBuild(): { readonly build: Build; readonly report: Report } {
+export function useOpenBuild(): { readonly build: Build; readonly live: Build; readonly report: Report } {
   const store = useBuild();
   const build = computed<Build>((last) => store.build ?? last ?? none());
+  const live = computed<Build>((last) => store.live ?? last ?? none());
   const report = computed<Report>((last) => store.report ?? last ?? none());
   return {
     get build() {
       return build.value;
+    },
+    /** As it follows the hand while something is pulled. */
+    get live() {
+      return live.value;
     },
     get report() {
       return report.value;

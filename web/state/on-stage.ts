@@ -16,7 +16,12 @@ export const useStage = defineStore('stage', () => {
   const lit = shallowRef<ReadonlySet<string>>();
   /** Spots of a face, and which of them a tool loses, lit on the stage. */
   const spots = shallowRef<readonly FaceSpot[]>();
+  /** The piece under the pointer, on the stage or in a list: named there. */
+  const pointed = ref<string>();
   const view = ref<View>('front');
+  /** Two places are being tapped to measure between them; those tapped so far, in the picture's millimetres. */
+  const measuring = ref(false);
+  const measured = shallowRef<readonly (readonly [number, number])[]>([]);
   /** Minute on the clock, from the plan's origin. */
   const playhead = ref<number>();
   /** The plan is gone through: what is made and not in its place yet is pale. */
@@ -30,11 +35,14 @@ export const useStage = defineStore('stage', () => {
       selection.value = undefined;
       lit.value = undefined;
       spots.value = undefined;
+      pointed.value = undefined;
+      measuring.value = false;
       playhead.value = undefined;
       rehearsing.value = false;
       wanted.value = undefined;
     },
     { flush: 'sync' },
   );
-  return { selection, lit, spots, view, playhead, rehearsing, wanted };
+  watch([view, measuring], () => (measured.value = []), { flush: 'sync' });
+  return { selection, lit, spots, pointed, view, measuring, measured, playhead, rehearsing, wanted };
 });

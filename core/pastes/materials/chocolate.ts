@@ -35,6 +35,7 @@ const modellingChocolate = (
   densityRange,
   densitySource: 'derived',
   firming: { by: 'cold', constants },
+  sheen: 'satin',
   stiffens: false,
   chocolate,
   weather: `Soft from about ${Math.round(constants.melts - 5)} °C, runs at ${constants.melts} °C; damp makes it sticky, a fridge makes it sweat.`,

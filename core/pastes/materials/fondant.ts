@@ -27,6 +27,7 @@ export const fondant: Material = {
     },
   },
   allergens: [],
+  sheen: 'matt',
   stiffens: true,
   note: 'Soft and slow to firm on its own; stiffen it for anything that carries.',
   diet: { vegetarian: 'ask', vegan: 'ask' },

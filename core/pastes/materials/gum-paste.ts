@@ -27,6 +27,7 @@ export const gumPaste: Material = {
     },
   },
   allergens: [],
+  sheen: 'matt',
   stiffens: true,
   note: 'Poses thin in minutes and dries hard; crusts fast while you work.',
   diet: { vegetarian: 'ask', vegan: 'no' },

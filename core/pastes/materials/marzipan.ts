@@ -31,6 +31,7 @@ export const marzipan: Material = {
     },
   },
   allergens: ['almond'],
+  sheen: 'satin',
   stiffens: false,
   note: 'Stays soft inside; good for sweets, poor for anything that has to stand out.',
   diet: { vegetarian: 'yes', vegan: 'ask' },

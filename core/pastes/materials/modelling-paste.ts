@@ -27,6 +27,7 @@ export const modellingPaste: Material = {
     },
   },
   allergens: [],
+  sheen: 'matt',
   stiffens: true,
   note: 'About as stiff as covering paste with one per cent of powder in it.',
   diet: { vegetarian: 'ask', vegan: 'ask' },

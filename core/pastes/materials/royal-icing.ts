@@ -34,6 +34,7 @@ export const royalIcing: Material = {
   allergens: ['egg'],
   diet: { vegetarian: 'yes', vegan: 'no' },
   ask: 'Fresh egg white is not for everybody: dried or pasteurised white is.',
+  sheen: 'matt',
   stiffens: false,
   note: 'Piped: dots, beads, fur and the strongest glue between dry sugar parts.',
   goodFor: 'dots, piped fur, joining dry parts for good',

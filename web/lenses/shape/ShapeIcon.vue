@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { outlineOf } from '@core/figure/index.ts';
 import { measure, startingForm, type Form, type ShapeKind } from '@core/solids/index.ts';
+import { plainPaste } from '../../drawing/surface.ts';
 import DrawnPiece from '../../stage/DrawnPiece.vue';
 
 /** A shape drawn by its own record. */
@@ -17,13 +18,12 @@ const drawn = computed(() => {
   return {
     shape: outlineOf(form.value),
     box: `${-side / 2} ${-m.height / 2 - side / 2} ${side} ${side}`,
-    edge: (side / props.size) * 2.6,
   };
 });
 </script>
 
 <template>
   <svg :width="size" :height="size" :viewBox="drawn.box" aria-hidden="true">
-    <DrawnPiece :shape="drawn.shape" :fill="colour" :edge="drawn.edge" />
+    <DrawnPiece :shape="drawn.shape" :surface="plainPaste(colour)" />
   </svg>
 </template>

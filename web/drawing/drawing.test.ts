@@ -1,0 +1,127 @@
+import { polygonContains } from 'd3-polygon';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { demoBuild } from '@core/files/demo.testing.ts';
+import { anyBuild } from '@core/figure/arbitrary.testing.ts';
+import { elevation, standing } from '@core/figure/index.ts';
+import { TEXTURES, type TextureKind } from '@core/record/index.ts';
+import { HATCHES } from './hatches.ts';
+import { marksAt } from './marks.ts';
+import { outlinePath, pathsAt, shadingOf } from './paths.ts';
+import { isDark, surfaceOf } from './surface.ts';
+
+const DEMOS = ['ferryman-otter', 'savoy-cabbage', 'one-legged-heron'] as const;
+const numbers = (d: string): number[] => [...d.matchAll(/-?\d+(\.\d+)?/g)].map((m) => Number(m[0]));
+
+describe('outlines', () => {
+  it('up is negative in the picture, and outlines close', () => {
+    expect(outlinePath([[[0, 0], [10, 0], [10, 20]]])).toBe('M0 0L10 0L10 -20Z'); // prettier-ignore
+    expect(outlinePath([[[0, 0], [10, 0], [10, 20]]], [1, 2])).toBe('M1 -2L11 -2L11 -22Z'); // prettier-ignore
+  });
+
+  it('every piece of the demonstration builds has a path of numbers, where it stands', () => {
+    for (const id of DEMOS)
+      for (const s of elevation(demoBuild(id), 'front')) {
+        const { all } = pathsAt(s.drawn, ...s.at);
+        expect(all).toMatch(/^(M[-\d. L]+Z)+$/);
+        const stands = standing(s).flat();
+        const drawn = numbers(all.replaceAll(/[MLZ]/g, ' '));
+        expect(drawn[0]).toBeCloseTo(stands[0]![0], 1);
+        expect(drawn[1]).toBeCloseTo(-stands[0]![1], 1);
+      }
+  });
+
+  it('what only moves keeps its drawing; what is not touched keeps its very place', () => {
+    const otter = demoBuild('ferryman-otter');
+    const moved = {
+      ...otter,
+      pieces: otter.pieces.map((p) =>
+        p.id === 'head' ? { ...p, seat: { ...p.seat, at: [p.seat.at[0] + 3, 0, p.seat.at[2]] as const } } : p,
+      ),
+    };
+    const [before, after] = [elevation(otter, 'front'), elevation(moved, 'front')];
+    const of = (all: typeof before, id: string) => all.find((s) => s.instance.piece.id === id)!;
+    expect(of(after, 'head').drawn).toBe(of(before, 'head').drawn);
+    expect(of(after, 'nose').drawn).toBe(of(before, 'nose').drawn);
+    expect(of(after, 'nose').at[0]).not.toBe(of(before, 'nose').at[0]);
+    expect(of(after, 'tail')).toBe(of(before, 'tail'));
+  });
+
+  it('a body is lit along itself where it is long, from the side of the upper left', () => {
+    fc.assert(
+      fc.property(anyBuild(4), (build) => {
+        for (const s of elevation(build, 'front')) {
+          const { spread, across } = shadingOf(s.drawn);
+          expect(spread.long).toBeGreaterThanOrEqual(spread.wide * 0.6);
+          if (!across) continue;
+          const [dx, dy] = [across.to[0] - across.from[0], across.to[1] - across.from[1]];
+          // away from the upper left, and square to the length
+          expect(dx - dy).toBeGreaterThanOrEqual(-1e-9);
+          expect(Math.abs(dx * spread.along[0] + dy * spread.along[1])).toBeLessThan(
+            1e-6 * (1 + spread.wide),
+          );
+        }
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('what is done to a face', () => {
+  const head = elevation(demoBuild('ferryman-otter'), 'front').find((s) => s.instance.piece.id === 'head')!;
+  const kinds = Object.keys(TEXTURES) as TextureKind[];
+
+  it('every texture but the smooth one is drawn, within the face, with few enough marks', () => {
+    for (const kind of kinds) {
+      const d = marksAt(head.drawn, kind, [0, 0]);
+      if (kind === 'none') expect(d).toBe('');
+      else {
+        expect(d.startsWith('M'), kind).toBe(true);
+        const n = d.split('M').length - 1;
+        expect(n, kind).toBeGreaterThan(2);
+        expect(n, kind).toBeLessThan(900);
+        for (const way of d.split('M').slice(1)) {
+          const [x, y] = numbers(way) as [number, number];
+          const inside = head.drawn.outlines.some((o) => polygonContains(o as [number, number][], [x, -y]));
+          expect(inside, `${kind} at ${x}, ${-y}`).toBe(true);
+        }
+      }
+    }
+  });
+
+  it('no two textures are drawn alike, and each is the same every time', () => {
+    const drawn = kinds.map((k) => marksAt(head.drawn, k, [0, 0]));
+    expect(new Set(drawn).size).toBe(kinds.length);
+    expect(marksAt(head.drawn, 'fur', [5, 5])).not.toBe(marksAt(head.drawn, 'fur', [0, 0]));
+    expect(marksAt(head.drawn, 'fur', [0, 0])).toBe(drawn[kinds.indexOf('fur')]);
+  });
+
+  it('a face is as its paste is: chocolate shines more than covering paste', () => {
+    const otter = demoBuild('ferryman-otter');
+    const piece = otter.pieces[0]!;
+    const first = surfaceOf(otter, piece);
+    expect(surfaceOf({ ...otter, name: 'Other' }, piece)).toBe(first);
+    const of = (base: 'chocolateDark' | 'fondant') =>
+      surfaceOf({ ...otter, blends: otter.blends.map((b) => ({ ...b, base })) }, piece).sheen;
+    expect([of('chocolateDark'), of('fondant')]).toEqual(['satin', 'matt']);
+    expect([isDark('#3a2a20'), isDark('#e9ddc4')]).toEqual([true, false]);
+  });
+});
+
+describe('hatches of firmness', () => {
+  it('each state has its own, and the firmer the more of it is ink', () => {
+    expect(HATCHES.map((h) => h.state)).toEqual(['soft', 'skinned', 'posed', 'firm', 'set', 'dry']);
+    expect(new Set(HATCHES.map((h) => `${h.path} ${h.turn}`)).size).toBe(HATCHES.length);
+    const ink = HATCHES.map((h) => {
+      const long = [...h.path.matchAll(/M([\d.]+) ([\d.]+)([hHV])([\d.]+)/g)].reduce(
+        (s, [, x, y, way, to]) => {
+          const from = Number(way === 'H' ? x : way === 'V' ? y : 0);
+          return s + Math.max(h.width, Number(to) - from);
+        },
+        0,
+      );
+      return (long * h.width) / h.gap ** 2;
+    });
+    for (const [i, share] of ink.slice(1).entries()) expect(share).toBeGreaterThan(ink[i]!);
+  });
+});

@@ -1,0 +1,43 @@
+import { blendOf } from '@core/figure/index.ts';
+import { remembered } from '@core/quantity/index.ts';
+import { materialOf, type Sheen } from '@core/pastes/index.ts';
+import type { Build, Piece, TextureKind } from '@core/record/index.ts';
+
+/** What the face of a piece looks like. */
+export interface Surface {
+  readonly fill: string;
+  readonly texture: TextureKind;
+  readonly sheen: Sheen;
+}
+
+const UNKNOWN = '#999999';
+
+const faceOf = remembered((piece: Piece, colours: Build['colours'], blends: Build['blends']): Surface => ({
+  fill: colours.find((c) => c.id === piece.colour)?.hex ?? UNKNOWN,
+  texture: piece.texture,
+  sheen: materialOf(blendOf({ blends }, piece).base).sheen,
+}));
+
+/** The face of a piece: its colour, what was done to it while it was soft, and how its paste shines; the same one while it stays so. */
+export const surfaceOf = (build: Build, piece: Piece): Surface => faceOf(piece, build.colours, build.blends);
+
+/** Plain paste of a colour. */
+export const plainPaste = (fill: string): Surface => ({ fill, texture: 'none', sheen: 'matt' });
+
+/** Lightness of a colour as #rrggbb, 0 to 1, near enough to tell dark paste from light. */
+function lightness(hex: string): number {
+  const [r, g, b] = [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16) / 255) as [number, number, number];
+  return 0.3 * r + 0.59 * g + 0.11 * b;
+}
+
+/** Paste as dark as this takes light marks. */
+const DARK = 0.22;
+
+export const isDark = (hex: string): boolean => lightness(hex) < DARK;
+
+/** The thin warm line round a piece of a colour. */
+export const lineOf = (fill: string): string => `color-mix(in oklab, ${fill}, #24160a 62%)`;
+
+/** Marks on the face of a piece of a colour. */
+export const markOf = (fill: string): string =>
+  isDark(fill) ? `color-mix(in oklab, ${fill}, #fff 34%)` : `color-mix(in oklab, ${fill}, #24160a 46%)`;

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed, shallowRef, watch } from 'vue';
+import type { Turned } from '@core/figure/index.ts';
+import type { FirmState } from '@core/firming/index.ts';
+import { pathsAt } from '../drawing/paths.ts';
+import type { Surface } from '../drawing/surface.ts';
+import DrawnPiece from './DrawnPiece.vue';
+
+/** One body on the stage: as it is, or as its outline while it is not made; it is taken by hand, by touch and by key. */
+const props = defineProps<{
+  shape: Turned;
+  x: number;
+  y: number;
+  piece: string;
+  surface: Surface;
+  /** How it is seen: as it is, only its outline, or pale behind what matters. */
+  how: 'plain' | 'unmade' | 'pale' | 'faint' | 'through';
+  state: FirmState | undefined;
+  /** Something is being pulled. */
+  still: boolean;
+  chosen: boolean;
+  pointed: boolean;
+  /** What is said of it where it takes the focus: the first of several alike. */
+  says: string | undefined;
+  /** Its core shows. */
+  core: boolean;
+}>();
+const emit = defineEmits<{ grab: [e: PointerEvent]; choose: []; point: [on: boolean] }>();
+const OPACITY = { plain: 1, unmade: 0.6, pale: 0.32, faint: 0.2, through: 0.5 } as const;
+/** Where it stood when the hand took hold; only what is being moved gets a move of its own. */
+const home = shallowRef([props.x, props.y] as const);
+watch(
+  () => [props.still, props.x, props.y] as const,
+  ([still, x, y]) => {
+    if (!still) home.value = [x, y];
+  },
+  { flush: 'sync' },
+);
+const paths = computed(() => pathsAt(props.shape, home.value[0], home.value[1]));
+const aside = computed(() => {
+  const [dx, dy] = [props.x - home.value[0], props.y - home.value[1]];
+  return dx || dy ? `translate(${dx} ${-dy})` : undefined;
+});
+const key = (e: KeyboardEvent): void => {
+  if (e.key !== 'Enter' && e.key !== ' ') return;
+  e.preventDefault();
+  emit('choose');
+};
+</script>
+
+<template>
+  <g
+    class="body"
+    :class="[how, { chosen, pointed }]"
+    :opacity="OPACITY[how] < 1 ? OPACITY[how] : undefined"
+    :data-piece="piece"
+    :tabindex="says === undefined ? undefined : 0"
+    :role="says === undefined ? undefined : 'button'"
+    :aria-pressed="says === undefined ? undefined : chosen"
+    :aria-label="says"
+    :aria-hidden="says === undefined ? true : undefined"
+    :transform="aside"
+    @pointerdown="emit('grab', $event)"
+    @pointerenter="emit('point', true)"
+    @pointerleave="emit('point', false)"
+    @focus="emit('point', true)"
+    @blur="emit('point', false)"
+    @keydown="key"
+  >
+    <path v-if="chosen || pointed" class="ring" :d="paths.bare" />
+    <path v-if="how === 'unmade'" class="unmade" :d="paths.bare" />
+    <template v-else>
+      <DrawnPiece :shape="shape" :surface="surface" :x="home[0]" :y="home[1]" :shaded="how === 'plain'" />
+      <path v-if="state" class="hatch" :d="paths.all" :fill="`url(#firm-${state})`" />
+      <path v-if="core && paths.core" class="core" :d="paths.core" />
+    </template>
+  </g>
+</template>
+
+<style scoped>
+.body {
+  cursor: pointer;
+  outline: none;
+}
+.ring {
+  fill: none;
+  stroke: var(--elm-pale);
+  stroke-width: 5px;
+  stroke-linejoin: round;
+  vector-effect: non-scaling-stroke;
+}
+.chosen .ring,
+.body:focus-visible .ring {
+  stroke: var(--elm);
+  stroke-width: 6.5px;
+}
+/* what is chosen is pulled; anything else lets a swipe scroll the page */
+.chosen {
+  touch-action: none;
+}
+.unmade {
+  fill: transparent;
+}
+path.unmade {
+  stroke: var(--ink-3);
+  stroke-width: 1.2px;
+  stroke-dasharray: 4 3;
+  vector-effect: non-scaling-stroke;
+}
+.hatch,
+.core {
+  pointer-events: none;
+}
+.core {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1px;
+  stroke-dasharray: 3 3;
+  vector-effect: non-scaling-stroke;
+}
+@media (forced-colors: active) {
+  .ring {
+    stroke: Highlight;
+  }
+}
+</style>
