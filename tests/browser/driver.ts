@@ -230,15 +230,30 @@ export const row = (browser: Browser, words: string) =>
 
 /** Choose one of a row of choices by its words. */
 export async function choose(browser: Browser, words: string): Promise<void> {
-  const found = await browser.driver.wait(
-    until.elementLocated(
-      By.xpath(
-        `//div[contains(@class,"ant-segmented-item-label")][normalize-space(.)="${words}" or starts-with(normalize-space(.), "${words}: ")]`,
-      ),
-    ),
+  const { driver } = browser;
+  const label = By.xpath(`//label[contains(@class,"seg")][span[normalize-space(.)="${words}"]]`);
+  const behind = By.xpath(`//div[contains(@class,"list")]/button[normalize-space(.)="${words}"]`);
+  await driver.wait(
+    async () => {
+      const [found] = await driver.findElements(label);
+      if (found) {
+        await found.click();
+        return true;
+      }
+      for (const more of await driver.findElements(By.css('.segments .more'))) {
+        await more.click();
+        const [there] = await driver.findElements(behind);
+        if (there) {
+          await there.click();
+          return true;
+        }
+        await more.click();
+      }
+      return false;
+    },
     PATIENCE,
+    `Nothing to choose says ${words}`,
   );
-  await found.click();
 }
 
 /** Wait for a file the page saves; while it arrives it has another ending, or is still empty. */

@@ -14,7 +14,7 @@ import Stage from '../stage/Stage.vue';
 import { stepOf } from '../stage/geometry.ts';
 import { stageCaption } from './caption.ts';
 import { saveToFile } from './files.ts';
-import { joinedAt } from '@core/days/index.ts';
+import { joinedAt, progressOf } from '@core/days/index.ts';
 import { statesAt, statesDone } from './playhead.ts';
 import { focusOpenRow } from '../shared/focus.ts';
 import { pieceRemoved, rodRemoved } from './removing.ts';
@@ -69,6 +69,10 @@ const adding = ref(false);
 const turning = ref(false);
 // the dialog gives the focus back first
 watch(adding, (on) => !on && setTimeout(focusOpenRow, 60));
+/** On a small screen the figure makes room for the words. */
+const folded = ref(false);
+const figure = ref<InstanceType<typeof Stage>>();
+const toPanel = () => document.getElementById('panel')?.focus();
 const reference = useReference();
 const VIEWS: { label: string; value: View | 'turn' }[] = [
   { label: 'Front', value: 'front' },
@@ -141,6 +145,12 @@ const states = computed(() => {
 const joined = computed(() =>
   stage.rehearsing && store.build && store.days && stage.playhead !== undefined
     ? joinedAt(store.build, store.days, stage.playhead)
+    : undefined,
+);
+/** The piece the next step is about. */
+const nextPiece = computed(() =>
+  store.build && store.days
+    ? progressOf(store.build, store.days, benchNow.value.getTime()).current?.step.piece
     : undefined,
 );
 const caption = computed(() =>
@@ -255,6 +265,9 @@ const shortcuts = computed<Shortcut[]>(() => [
     says: 'Front, side, in the round',
     run: () => look(turning.value ? 'front' : stage.view === 'front' ? 'side' : 'turn'),
   },
+  { keys: '+ or =', says: 'Nearer', run: () => figure.value?.zoom(1.25) },
+  { keys: '-', says: 'Further away', run: () => figure.value?.zoom(1 / 1.25) },
+  { keys: '0', says: 'Whole figure', run: () => figure.value?.wholeFigure() },
   { keys: 'Escape', says: 'Let go of the selection', run: () => (stage.selection = undefined) },
   { keys: '?', says: 'This list', run: () => (keys.value = true) },
 ]);
@@ -267,6 +280,7 @@ useShortcuts(() => shortcuts.value);
     <router-link to="/">Back to the shelf</router-link>
   </div>
   <div v-else-if="store.build && store.report" class="frame" :class="`lens-${lens}`">
+    <a class="skip" href="#panel" @click.prevent="toPanel">Skip to the {{ lens }}</a>
     <TopRail
       :lens="lens"
       @room="room = true"
@@ -274,6 +288,7 @@ useShortcuts(() => shortcuts.value);
       @variations="varying = true"
       @help="keys = true"
       @save="save"
+      @find="finding = true"
     />
     <KeepBanner />
     <div v-if="store.theirs" class="conflict" role="alert">
@@ -284,18 +299,26 @@ useShortcuts(() => shortcuts.value);
       </button>
     </div>
     <main class="work">
-      <Spindle :states="states" />
-      <div v-if="lens !== 'bench'" class="stage-wrap">
+      <Spindle :states="states" :next="nextPiece" :bones="lens === 'bones'" />
+      <div v-show="lens !== 'bench'" class="stage-wrap" :class="{ folded }">
         <div class="stage-bar">
-          <Segments :value="turning ? 'turn' : stage.view" :options="VIEWS" @change="look" />
-          <span class="muted small">{{ caption }}</span>
+          <Segments
+            :value="turning ? 'turn' : stage.view"
+            :options="VIEWS"
+            label="Seen from"
+            @change="look"
+          />
+          <span class="muted small caption">{{ caption }}</span>
+          <button class="button plain fold" type="button" :aria-expanded="!folded" @click="folded = !folded">
+            {{ folded ? 'Show the figure' : 'Fold the figure away' }}
+          </button>
         </div>
-        <div class="stage-box">
+        <div v-show="!folded" class="stage-box">
           <TurnView v-if="turning" :lens="lens" :states="states" />
-          <Stage v-else :lens="lens" :states="states" :joined="joined" />
+          <Stage v-else ref="figure" :lens="lens" :states="states" :joined="joined" />
         </div>
       </div>
-      <section class="panel" :aria-label="LENSES.find((l) => l.id === lens)!.name">
+      <section id="panel" class="panel" tabindex="-1" :aria-label="LENSES.find((l) => l.id === lens)!.name">
         <component :is="PANELS[lens]" @add="adding = true" />
       </section>
     </main>
@@ -316,14 +339,27 @@ useShortcuts(() => shortcuts.value);
   display: flex;
   flex-direction: column;
 }
+.skip {
+  position: absolute;
+  left: 8px;
+  top: -60px;
+  z-index: 20;
+  padding: 9px 14px;
+  border-radius: 9px;
+  background: var(--elm);
+  color: var(--paper);
+}
+.skip:focus-visible {
+  top: 6px;
+}
 .work {
   flex: 1;
   min-height: 0;
   display: grid;
-  grid-template-columns: 86px minmax(360px, 45%) 1fr;
+  grid-template-columns: 122px minmax(340px, 1fr) minmax(460px, 44%);
 }
 .lens-bench .work {
-  grid-template-columns: 86px 1fr;
+  grid-template-columns: 122px 1fr;
 }
 .stage-wrap {
   display: flex;
@@ -340,6 +376,12 @@ useShortcuts(() => shortcuts.value);
   gap: 10px;
   padding: 10px 14px 0;
 }
+.caption {
+  text-align: right;
+}
+.fold {
+  display: none;
+}
 .stage-box {
   flex: 1;
   min-height: 0;
@@ -350,6 +392,8 @@ useShortcuts(() => shortcuts.value);
   flex-direction: column;
   min-width: 0;
   min-height: 0;
+  outline: none;
+  container: panel / inline-size;
 }
 .problem {
   padding: 60px;
@@ -365,24 +409,58 @@ useShortcuts(() => shortcuts.value);
   background: #fff4dc;
   border-bottom: 1px solid var(--tight);
 }
-@media (max-width: 1060px) {
+@media (max-width: 1120px) {
   .work {
-    grid-template-columns: 78px minmax(300px, 42%) 1fr;
+    grid-template-columns: 104px minmax(300px, 1fr) minmax(440px, 46%);
   }
 }
-@media (max-width: 760px) {
+/* upright: the figure over the words */
+@media (max-width: 900px) {
+  .work {
+    grid-template: minmax(200px, 42%) 1fr / 112px 1fr;
+  }
+  .work > .spindle {
+    grid-row: 1 / 3;
+  }
+  .lens-bench .work {
+    grid-template: 1fr / 112px 1fr;
+  }
+  .stage-wrap {
+    border-right: 0;
+    border-bottom: 1px solid var(--line);
+  }
+}
+@media (max-width: 620px) {
   .frame {
     flex: 1 0 auto;
   }
   .work,
   .lens-bench .work {
-    grid-template-columns: 1fr;
+    display: flex;
+    flex-direction: column;
   }
   .work > .spindle {
     display: none;
   }
   .stage-box {
-    height: 56vh;
+    flex: 0 0 auto;
+    height: 44vh;
+  }
+  .caption {
+    display: none;
+  }
+  .fold {
+    display: inline-flex;
+  }
+  .folded .stage-bar {
+    padding-bottom: 8px;
+  }
+}
+/* low and wide, as at 200 %: nothing may eat the work */
+@media (max-height: 520px) and (min-width: 621px) {
+  .frame {
+    flex: 1 0 auto;
+    min-height: 520px;
   }
 }
 </style>

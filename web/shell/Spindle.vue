@@ -1,31 +1,51 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import type Sortable from 'sortablejs';
+import { everyRod } from '@core/bones/index.ts';
 import { measureOf } from '@core/figure/index.ts';
 import { groundOf } from '@core/ground/index.ts';
 import { multiplicity } from '@core/record/index.ts';
 import { reorder } from '@core/edits/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
+import { surfaceOf } from '../drawing/surface.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
 import { useOpenBuild } from '../state/here.ts';
+import { beadWords, type Bead } from './beads.ts';
 
-/** The pieces as beads on the rod, board at the bottom, in the order in which they are built. */
-const props = defineProps<{ states?: ReadonlyMap<string, FirmState | 'unmade'> | undefined }>();
+/** The pieces as beads on the rod, board at the bottom, in the order in which they are built; how each is, and which is next. */
+const props = defineProps<{
+  states?: ReadonlyMap<string, FirmState | 'unmade'> | undefined;
+  /** The piece the next step is about. */
+  next?: string | undefined;
+  /** What the rods bear is looked at. */
+  bones?: boolean;
+}>();
 const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
-const beads = computed(() => {
+const failing = computed(() =>
+  props.bones
+    ? new Set(everyRod(here.report.bones).flatMap((r) => (r.verdict === 'fails' ? [r.rod.to.on] : [])))
+    : undefined,
+);
+/** The size of a bead against the largest, px. */
+const BEAD = { least: 20, more: 34, flat: 0.42 };
+const beads = computed((): (Bead & { width: number; tall: number; fill: string })[] => {
   const build = here.build;
   const largest = Math.max(1, ...build.pieces.map((p) => measureOf(p).volume));
   return [...build.pieces].reverse().map((piece) => {
     const n = multiplicity(build, piece);
-    const size = Math.cbrt(measureOf(piece).volume / largest);
+    const width = BEAD.least + BEAD.more * Math.cbrt(measureOf(piece).volume / largest);
     return {
-      piece,
-      label: n > 1 ? `${piece.name} ×${n}` : piece.name,
-      colour: build.colours.find((c) => c.id === piece.colour)?.hex ?? '#999',
-      width: 24 + 42 * size,
+      id: piece.id,
+      name: n > 1 ? `${piece.name} ×${n}` : piece.name,
       state: props.states?.get(piece.id),
+      next: piece.id === props.next,
+      fails: failing.value?.has(piece.id) ?? false,
+      fill: surfaceOf(build, piece).fill,
+      width,
+      tall: Math.max(9, width * BEAD.flat),
     };
   });
 });
@@ -45,64 +65,101 @@ const grounds = computed(() => {
     fill: hex(l.kind === 'board' ? build.board.cover?.colour : l.tier?.cover?.colour) ?? '#b9b1a2',
   }));
 });
-const over = ref<string>();
-const dragging = ref<string>();
 
-/** Beads are shown from the top down, so a bead dropped on another is built after it. */
-function dropOn(target: string): void {
-  const id = dragging.value;
-  over.value = dragging.value = undefined;
-  const build = here.build;
-  if (!id || id === target) return;
-  const after = build.pieces.findIndex((p) => p.id === target);
-  const from = build.pieces.findIndex((p) => p.id === id);
-  const before = from > after ? target : build.pieces[after + 1]?.id;
-  store.apply(reorder(build, id, before), 'the order of building');
+/** Beads are shown from the top down: a bead that comes to stand over another is built after it. */
+function put(id: string, from: number, to: number): void {
+  const order = beads.value.map((b) => b.id);
+  order.splice(to, 0, ...order.splice(from, 1));
+  const over = order[order.indexOf(id) - 1];
+  store.apply(reorder(here.build, id, over), 'the order of building');
 }
 function move(id: string, by: 1 | -1): void {
-  const build = here.build;
-  const at = build.pieces.findIndex((p) => p.id === id);
-  const before = by < 0 ? build.pieces[at - 1]?.id : build.pieces[at + 2]?.id;
-  if (by < 0 && at === 0) return;
-  store.apply(reorder(build, id, before), 'the order of building');
+  const from = beads.value.findIndex((b) => b.id === id);
+  const to = from - by;
+  if (to >= 0 && to < beads.value.length) put(id, from, to);
+}
+
+const rod = ref<HTMLElement>();
+let sorting: Sortable | undefined;
+// fetched while nothing waits for it: the hand needs a moment to get there
+watch(rod, (el) => {
+  if (!el) return;
+  void import('sortablejs').then(({ default: Sorting }) => {
+    if (rod.value !== el) return;
+    sorting = Sorting.create(el, {
+      draggable: '.bead',
+      animation: 120,
+      delay: 220,
+      delayOnTouchOnly: true,
+      onEnd: (e) => {
+        const [from, to] = [e.oldDraggableIndex ?? 0, e.newDraggableIndex ?? 0];
+        const id = e.item.dataset.bead;
+        if (id === undefined || from === to) return;
+        // the list is drawn from the build: put back what was dragged, then say what is meant
+        e.item.remove();
+        el.insertBefore(e.item, el.children[from] ?? null);
+        put(id, from, to);
+      },
+    });
+  });
+});
+onBeforeUnmount(() => sorting?.destroy());
+
+/** One stop for the Tab key; up and down go along the rod. */
+const stop = computed(() => chosen.value ?? beads.value[0]?.id);
+function along(e: KeyboardEvent, i: number): void {
+  const way = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
+  if (!way || e.shiftKey || e.ctrlKey) return;
+  e.preventDefault();
+  e.stopPropagation();
+  const bead = beads.value[i]!;
+  if (e.altKey) return move(bead.id, way === -1 ? 1 : -1);
+  const to = beads.value[i + way];
+  if (!to) return;
+  stage.selection = { kind: 'piece', id: to.id };
+  rod.value?.querySelector<HTMLElement>(`[data-bead="${CSS.escape(to.id)}"]`)?.focus();
 }
 </script>
 
 <template>
-  <nav
-    class="spindle"
-    data-edits
-    :class="{ many: beads.length > 16 }"
-    aria-label="Pieces in building order, the last on top"
-  >
+  <nav class="spindle" data-edits :class="{ many: beads.length > 16 }" aria-label="Pieces in building order">
     <div class="rod" aria-hidden="true"></div>
-    <button
-      v-for="b in beads"
-      :key="b.piece.id"
-      type="button"
-      class="bead"
-      :class="{ on: b.piece.id === chosen, over: b.piece.id === over }"
-      :aria-pressed="b.piece.id === chosen"
-      draggable="true"
-      @click="stage.selection = { kind: 'piece', id: b.piece.id }"
-      @dragstart="dragging = b.piece.id"
-      @dragover.prevent="over = b.piece.id"
-      @dragleave="over = undefined"
-      @drop.prevent="dropOn(b.piece.id)"
-      @keydown.alt.up.prevent="move(b.piece.id, 1)"
-      @keydown.alt.down.prevent="move(b.piece.id, -1)"
-    >
-      <span
-        class="drop"
-        :class="b.state"
-        :style="{
-          width: `${b.width}px`,
-          height: `${b.width * 0.36}px`,
-          background: b.state === 'unmade' ? 'var(--paper)' : b.colour,
-        }"
-      ></span>
-      <span class="label">{{ b.label }}</span>
-    </button>
+    <div ref="rod" class="beads">
+      <button
+        v-for="(b, i) in beads"
+        :key="b.id"
+        type="button"
+        class="bead"
+        :class="{ on: b.id === chosen, fails: b.fails, next: b.next, pointed: b.id === stage.pointed }"
+        :data-bead="b.id"
+        :tabindex="b.id === stop ? 0 : -1"
+        :aria-pressed="b.id === chosen"
+        :aria-label="beadWords(b)"
+        @click="stage.selection = { kind: 'piece', id: b.id }"
+        @pointerenter="stage.pointed = b.id"
+        @pointerleave="stage.pointed = undefined"
+        @keydown="along($event, i)"
+      >
+        <svg class="drop" :width="b.width + 4" :height="b.tall + 4" aria-hidden="true">
+          <g :transform="`translate(${b.width / 2 + 2} ${b.tall / 2 + 2})`">
+            <ellipse
+              :rx="b.width / 2"
+              :ry="b.tall / 2"
+              :fill="b.state === 'unmade' ? 'var(--slab-2)' : b.fill"
+              :class="{ unmade: b.state === 'unmade' }"
+            />
+            <template v-if="b.state !== 'unmade'">
+              <ellipse :rx="b.width / 2" :ry="b.tall / 2" fill="url(#light-satin)" />
+              <ellipse v-if="b.state" :rx="b.width / 2" :ry="b.tall / 2" :fill="`url(#bead-${b.state})`" />
+            </template>
+          </g>
+        </svg>
+        <span class="label"
+          ><template v-if="b.fails"><i aria-hidden="true">▲ </i></template>{{ b.name
+          }}<em v-if="b.next">next</em></span
+        >
+      </button>
+    </div>
     <button
       type="button"
       class="foot"
@@ -124,13 +181,12 @@ function move(id: string, by: 1 | -1): void {
 
 <style scoped>
 .spindle {
+  --line-x: 31px;
   position: relative;
   display: flex;
   flex-direction: column;
-  justify-content: safe center;
-  gap: 1px;
-  padding: 10px 4px;
-  overflow-y: auto;
+  padding: 14px 4px 8px;
+  overflow: hidden auto;
   background: var(--slab-2);
   border-right: 1px solid var(--line);
   scrollbar-width: thin;
@@ -138,86 +194,100 @@ function move(id: string, by: 1 | -1): void {
 .rod {
   position: absolute;
   top: 0;
-  bottom: 0;
-  left: calc(50% - 1.5px);
+  bottom: 24px;
+  left: calc(var(--line-x) - 1.5px);
   width: 3px;
-  min-height: 100%;
   background: var(--rod);
   opacity: 0.85;
 }
-.bead {
-  position: relative;
-  flex: 0 0 auto;
+.beads {
+  flex: 1 1 auto;
+  min-height: 0;
   display: flex;
   flex-direction: column;
+  justify-content: flex-end;
+}
+.many .beads {
+  justify-content: flex-start;
+  min-height: min-content;
+}
+.bead {
+  position: relative;
+  flex: 0 1 46px;
+  min-height: 25px;
+  max-height: 60px;
+  display: grid;
+  grid-template-columns: calc(2 * (var(--line-x) - 4px)) 1fr;
   align-items: center;
-  gap: 2px;
   border: 0;
   background: none;
-  padding: 2px 0;
+  padding: 0;
   cursor: pointer;
   border-radius: 8px;
+  text-align: left;
 }
-/* a long spindle: beads smaller, names closer, so that the whole figure stays in sight */
-.many .bead {
-  padding: 0;
-  gap: 0;
-}
-.many .drop {
-  transform: scale(0.8);
-  margin: -1px 0;
-}
+/* a long spindle stays in sight as a whole: one line for each */
 .many .label {
-  font-size: 11px;
+  font-size: 12px;
   line-height: 1.05;
 }
 .drop {
-  min-height: 9px;
-  border: 1px solid rgb(29 36 34 / 55%);
-  border-radius: 50%;
+  justify-self: center;
+  overflow: visible;
 }
-.on .drop {
-  outline: 2.5px solid var(--elm);
-  outline-offset: 1px;
+.drop ellipse:first-child {
+  stroke: rgb(29 36 34 / 60%);
+  stroke-width: 1px;
 }
-.over {
-  background: var(--elm-soft);
+.drop .unmade {
+  stroke: var(--ink-3);
+  stroke-dasharray: 3 2;
 }
-.unmade {
-  border-style: dashed;
+.on .drop ellipse:first-child {
+  stroke: var(--elm);
+  stroke-width: 3px;
 }
-.posed,
-.firm,
-.set,
-.dry {
-  background-image: repeating-linear-gradient(
-    45deg,
-    rgb(29 36 34 / 45%) 0 1px,
-    transparent 1px 5px
-  ) !important;
+.pointed,
+.bead:hover {
+  background: var(--slab-3);
 }
 .label {
-  font-size: 11.5px;
+  font-size: 12.5px;
   line-height: 1.15;
-  padding: 0 3px;
-  background: var(--slab-2);
-  border-radius: 4px;
-  text-align: center;
-  max-width: 78px;
+  padding-right: 3px;
+  overflow-wrap: anywhere;
+}
+.label i {
+  font-style: normal;
+}
+.label em {
+  display: inline-block;
+  margin-left: 5px;
+  padding: 0 5px;
+  border-radius: 6px;
+  background: var(--elm);
+  color: var(--paper);
+  font-style: normal;
+  font-size: 11.5px;
 }
 .on .label {
   font-weight: 700;
 }
+.fails .label {
+  color: var(--fails);
+  font-weight: 600;
+}
 .foot {
   position: relative;
   flex: 0 0 auto;
+  width: calc(2 * var(--line-x) - 8px);
+  min-height: 27px;
   border: 0;
   background: none;
-  padding: 0 0 4px;
+  padding: 0 0 2px;
   text-align: center;
-  font-size: 11.5px;
+  font-size: 12px;
   color: var(--ink-2);
-  margin-top: 3px;
   cursor: pointer;
   border-radius: 8px;
 }
@@ -246,5 +316,15 @@ function move(id: string, by: 1 | -1): void {
   color: var(--ink);
   outline: 2.5px solid var(--elm);
   outline-offset: -1px;
+}
+@media (pointer: coarse) {
+  .bead {
+    min-height: 44px;
+  }
+}
+@media (forced-colors: active) {
+  .rod {
+    background: CanvasText;
+  }
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { Undo2, Redo2, Save, Keyboard } from '@lucide/vue';
+import { Undo2, Redo2, Save, Keyboard, Search } from '@lucide/vue';
 import { ALL_DONE, toldStart } from '@core/days/index.ts';
 import { tellLocal } from '@core/quantity/index.ts';
 import { LENSES, type LensId } from '../lenses/lenses.ts';
@@ -9,7 +9,7 @@ import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
 
 const props = defineProps<{ lens: LensId }>();
-const emit = defineEmits<{ variations: []; room: []; brief: []; help: []; save: [] }>();
+const emit = defineEmits<{ variations: []; room: []; brief: []; help: []; save: []; find: [] }>();
 const store = useBuild();
 const here = useOpenBuild();
 const router = useRouter();
@@ -55,7 +55,7 @@ const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
         :aria-current="l.id === props.lens ? 'page' : undefined"
         @click="go(l.id)"
       >
-        {{ l.name }}<sup>{{ l.key }}</sup>
+        {{ l.name }}
       </button>
     </nav>
     <div class="tools">
@@ -82,23 +82,30 @@ const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);
       <button
         class="icon"
         type="button"
+        title="Find anything"
+        aria-label="Find anything"
+        @click="emit('find')"
+      >
+        <Search :size="17" />
+      </button>
+      <button
+        class="icon"
+        type="button"
         title="Save to a file"
         aria-label="Save to a file"
         @click="emit('save')"
       >
         <Save :size="17" />
       </button>
-      <button class="icon" type="button" title="Keys" aria-label="Keys" @click="emit('help')">
+      <button class="icon keys" type="button" title="Keys" aria-label="Keys" @click="emit('help')">
         <Keyboard :size="17" />
       </button>
     </div>
-    <button class="chip" type="button" @click="emit('room')">
+    <button class="chip room" type="button" @click="emit('room')">
       {{ build.room.temperature }} °C · {{ build.room.humidity }} % <span>room</span>
     </button>
     <button class="chip due" type="button" :class="{ late }" title="The brief" @click="emit('brief')">
-      <template v-if="dueUsual"
-        ><span class="usual">{{ due }}, as usual</span></template
-      ><template v-else>{{ due }}</template>
+      <span class="when" :class="{ usual: dueUsual }">{{ dueUsual ? `${due}, as usual` : due }}</span>
       <span v-if="plan || store.planning !== undefined">{{ begun ? 'next' : 'start by' }}</span>
       <strong :class="{ stale: store.stale }">{{ startBy }}</strong>
       <span v-if="store.stale && store.planning === undefined"> as it was</span>
@@ -169,11 +176,6 @@ nav button.on {
   background: var(--ink);
   color: var(--paper);
 }
-nav sup {
-  font-weight: 400;
-  font-size: 10.5px;
-  margin-left: 3px;
-}
 .tools {
   display: flex;
 }
@@ -210,6 +212,9 @@ nav sup {
 .chip span {
   color: var(--ink-2);
 }
+.when {
+  color: var(--ink);
+}
 .chip .usual {
   border-bottom: 1px dotted var(--ink-3);
 }
@@ -225,30 +230,88 @@ nav sup {
     display: none;
   }
 }
-@media (max-width: 1180px) {
-  nav sup {
-    display: none;
-  }
+@media (max-width: 1240px) {
   .rail {
     gap: 8px;
     padding: 0 10px;
   }
   nav button {
-    padding: 7px 7px;
-    font-size: 13.5px;
+    padding: 7px 8px;
+  }
+  .chip {
+    padding: 0 10px;
+  }
+  .due .when {
+    display: none;
   }
 }
-@media (max-width: 760px) {
+@media (max-width: 1000px) {
   .rail {
     height: auto;
     flex-wrap: wrap;
-    padding: 8px 10px;
+    gap: 6px 8px;
+    padding: 7px 10px 5px;
+  }
+  .name {
+    flex: 1 1 120px;
   }
   nav {
     order: 5;
     margin: 0;
+    flex: 1 1 auto;
     overflow-x: auto;
-    width: 100%;
+  }
+  .room {
+    order: 6;
+  }
+}
+@media (max-width: 560px) {
+  .tools .keys,
+  .room span {
+    display: none;
+  }
+  .icon {
+    width: 36px;
+  }
+  nav button {
+    padding: 7px 6px;
+    font-size: 14px;
+  }
+  .name {
+    flex: 1 1 60px;
+    padding-left: 8px;
+  }
+  .due {
+    order: 4;
+  }
+  .tools {
+    order: 3;
+    margin-left: auto;
+  }
+  .room {
+    order: 5;
+    margin-left: auto;
+  }
+  nav {
+    flex-basis: 100%;
+  }
+}
+@media (pointer: coarse) {
+  .icon,
+  .chip,
+  nav button {
+    min-height: 44px;
+  }
+  .chip {
+    border-radius: 22px;
+  }
+  .icon {
+    min-width: 40px;
+  }
+}
+@media (forced-colors: active) {
+  nav button.on {
+    outline: 2px solid Highlight;
   }
 }
 </style>

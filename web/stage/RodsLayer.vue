@@ -13,7 +13,10 @@ const props = defineProps<{
   reports: readonly CheckedRod[];
   unit: number;
 }>();
-const emit = defineEmits<{ grab: [e: PointerEvent, rod: PlacedRod, which: RodPoint] }>();
+const emit = defineEmits<{
+  grab: [e: PointerEvent, rod: PlacedRod, which: RodPoint];
+  step: [e: KeyboardEvent, rod: PlacedRod, which: RodPoint];
+}>();
 const stage = useStage();
 const flat = (p: Vec): readonly [number, number] => {
   const [x, z] = project(stage.view, p);
@@ -21,6 +24,14 @@ const flat = (p: Vec): readonly [number, number] => {
 };
 const pathOf = (line: readonly Vec[]): string =>
   line.map((p, i) => `${i ? 'L' : 'M'}${flat(p).join(' ')}`).join('');
+/** A verdict by its shape too: colour alone is not seen by everybody. */
+const SIGN = { holds: '●', tight: '◆', fails: '▲', idle: '' } as const;
+const VERDICT_WORDS = {
+  holds: 'holds',
+  tight: 'is tight',
+  fails: 'won’t hold',
+  idle: 'holds nothing yet',
+} as const;
 const reports = computed(() => new Map<string, CheckedRod>(props.reports.map((r) => [r.rod.id, r])));
 /** Which point of the rod a point of its line is. */
 const pointAt = (k: number, n: number): RodPoint => (k === 0 ? 'from' : k === n - 1 ? 'to' : k - 1);
@@ -30,7 +41,6 @@ const drawn = computed(() =>
     const report = reports.value.get(r.rod.id);
     const middle = Math.floor((r.line.length - 1) / 2);
     const [a, b] = [flat(r.line[middle]!), flat(r.line[middle + 1]!)];
-    const use = report?.worst?.use.value ?? 0;
     return {
       r,
       key: `${r.rod.id}-${r.index}`,
@@ -41,8 +51,7 @@ const drawn = computed(() =>
         r.rod.id === MAST ? [] : r.line.map((p, k) => ({ at: flat(p), which: pointAt(k, r.line.length) })),
       letter: report?.letter ?? '',
       verdict: report?.verdict ?? 'idle',
-      /** Share of a full bar. */
-      full: Math.min(1, Number.isFinite(use) ? use : 1),
+      says: `rod ${report?.letter ?? ''}, ${r.rod.name}: ${VERDICT_WORDS[report?.verdict ?? 'idle']}`,
       chosen: stage.selection?.kind === 'rod' && stage.selection.id === r.rod.id,
     };
   }),
@@ -81,6 +90,11 @@ const head = (x: number, y: number, dx: number, dy: number): string => {
   const s = 6 * props.unit;
   return `M${x} ${y}L${x - s * dx - 0.5 * s * dy} ${y - s * dy - 0.5 * s * dx}L${x - s * dx + 0.5 * s * dy} ${y - s * dy + 0.5 * s * dx}Z`;
 };
+/** An end or a bend for who cannot see it; the arrows move it. */
+const pointSays = ({ rod }: PlacedRod, which: RodPoint): string =>
+  typeof which === 'number'
+    ? `Bend ${which + 1} of ${rod.name}; arrows move it`
+    : `${which === 'from' ? 'Lower' : 'Upper'} end of ${rod.name}; arrows move it`;
 const select = (id: string) => (stage.selection = { kind: 'rod', id });
 </script>
 
@@ -103,26 +117,19 @@ const select = (id: string) => (stage.selection = { kind: 'rod', id });
         :stroke-width="(d.chosen ? 6 : 4.4) * unit"
       />
     </g>
-    <g v-for="d in drawn" :key="`letter-${d.key}`" class="letter" @pointerdown="select(d.r.rod.id)">
-      <template v-if="d.verdict !== 'idle'">
-        <rect
-          class="track"
-          :x="d.at[0] + 4 * unit"
-          :y="d.at[1] - 4 * unit"
-          :width="34 * unit"
-          :height="8 * unit"
-          :rx="4 * unit"
-          :stroke-width="unit"
-        />
-        <rect
-          :x="d.at[0] + 5 * unit"
-          :y="d.at[1] - 3 * unit"
-          :width="(4 + 28 * d.full) * unit"
-          :height="6 * unit"
-          :rx="3 * unit"
-          :fill="`var(--${d.verdict})`"
-        />
-      </template>
+    <g
+      v-for="d in drawn"
+      :key="`letter-${d.key}`"
+      class="letter"
+      :tabindex="d.r.index === 0 ? 0 : undefined"
+      :role="d.r.index === 0 ? 'button' : undefined"
+      :aria-label="d.r.index === 0 ? d.says : undefined"
+      :aria-pressed="d.r.index === 0 ? d.chosen : undefined"
+      :aria-hidden="d.r.index === 0 ? undefined : true"
+      @pointerdown="select(d.r.rod.id)"
+      @keydown.enter.prevent="select(d.r.rod.id)"
+      @keydown.space.prevent="select(d.r.rod.id)"
+    >
       <circle
         :cx="d.at[0]"
         :cy="d.at[1]"
@@ -136,6 +143,17 @@ const select = (id: string) => (stage.selection = { kind: 'rod', id });
         text-anchor="middle"
       >
         {{ d.letter }}
+      </text>
+      <text
+        v-if="SIGN[d.verdict]"
+        class="sign"
+        :x="d.at[0] + 10 * unit"
+        :y="d.at[1] - 5 * unit"
+        :font-size="13 * unit"
+        :fill="`var(--${d.verdict})`"
+        :stroke-width="3 * unit"
+      >
+        {{ SIGN[d.verdict] }}
       </text>
     </g>
     <path
@@ -165,7 +183,11 @@ const select = (id: string) => (stage.selection = { kind: 'rod', id });
           :cy="p.at[1]"
           :r="(typeof p.which === 'number' ? 5.5 : 7) * unit"
           :stroke-width="2 * unit"
+          :tabindex="d.r.index === 0 ? 0 : undefined"
+          :role="d.r.index === 0 ? 'button' : undefined"
+          :aria-label="d.r.index === 0 ? pointSays(d.r, p.which) : undefined"
           @pointerdown.stop="emit('grab', $event, d.r, p.which)"
+          @keydown="emit('step', $event, d.r, p.which)"
         />
       </template>
     </template>
@@ -196,13 +218,23 @@ const select = (id: string) => (stage.selection = { kind: 'rod', id });
 .letter {
   cursor: pointer;
 }
-.letter text {
+.letter text:not(.sign) {
   fill: var(--paper);
   font-weight: 700;
 }
-.track {
-  fill: var(--paper);
-  stroke: var(--ink);
+.sign {
+  paint-order: stroke;
+  stroke: var(--paper);
+}
+.letter:focus-visible circle,
+.grip:focus-visible {
+  stroke: var(--elm);
+  stroke-width: 4px;
+  vector-effect: non-scaling-stroke;
+  outline: none;
+}
+.letter:focus-visible {
+  outline: none;
 }
 .push {
   fill: var(--ink);
@@ -216,6 +248,10 @@ const select = (id: string) => (stage.selection = { kind: 'rod', id });
   fill: var(--paper);
   stroke: var(--elm);
   cursor: grab;
+}
+.grip,
+.letter {
+  touch-action: none;
 }
 .grip.bent {
   fill: var(--elm-soft);

@@ -15,7 +15,7 @@ import {
 } from '@core/figure/index.ts';
 import { moveRodPoint, nudge, ontoCentreLine, resize, type RodPoint } from '@core/edits/index.ts';
 import { groundOf } from '@core/ground/index.ts';
-import { pieceOf, BOARD } from '@core/record/index.ts';
+import { pieceOf, BOARD, type Build, type Change } from '@core/record/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { plan } from '@core/plan.ts';
 import { shadingOf } from '../drawing/paths.ts';
@@ -65,7 +65,9 @@ const { width, height } = useElementSize(box);
 const build = computed(() => here.live);
 const extent = computed(() => extentOf(build.value));
 const silhouettes = computed(() => elevation(build.value, stage.view));
-const size = computed(() => ({ width: width.value, height: height.value }));
+/** What the tools under the figure take, px. */
+const TOOLS = 50;
+const size = computed(() => ({ width: width.value, height: height.value - TOOLS }));
 const { begin, onMove, onUp, cancel, pointAt, pulling } = useDrag(
   svg,
   () => unit.value * 2,
@@ -188,18 +190,39 @@ function grabHandle(e: PointerEvent, h: Handle): void {
 /** Ends and bends come to rest on the centre line of their piece when they are pulled this near to it, in pixels. */
 const SNAP = 5;
 
+/** An end or a bend of a rod moved so far in the picture. */
+function rodPointMoved(base: Build, r: PlacedRod, which: RodPoint, dx: number, up: number, snap = 0): Change {
+  const end = typeof which === 'number' ? r.rod.bends![which]! : r.rod[which];
+  const now = rodEndAt(base, end);
+  const step = stepOf(stage.view, dx, up);
+  const to: Vec = [now[0] + step[0], now[1] + step[1], now[2] + step[2]];
+  const own = end.on === BOARD ? to : toLocal(framesOf(base, end.on)!.own, to);
+  const at = snap > 0 ? ontoCentreLine(own, stage.view === 'front' ? 0 : 1, snap) : own;
+  return moveRodPoint(base, r.rod.id, which, { on: end.on, at });
+}
 function grabRodPoint(e: PointerEvent, r: PlacedRod, which: RodPoint): void {
   stage.selection = { kind: 'rod', id: r.rod.id };
   const side = r.index === 1 && stage.view === 'front' ? -1 : 1;
-  begin(e, `moving rod ${r.rod.name.toLowerCase()}`, (base, dx, up) => {
-    const end = typeof which === 'number' ? r.rod.bends![which]! : r.rod[which];
-    const now = rodEndAt(base, end);
-    const step = stepOf(stage.view, side * dx, up);
-    const to: Vec = [now[0] + step[0], now[1] + step[1], now[2] + step[2]];
-    const own = end.on === BOARD ? to : toLocal(framesOf(base, end.on)!.own, to);
-    const at = ontoCentreLine(own, stage.view === 'front' ? 0 : 1, SNAP * unit.value);
-    return moveRodPoint(base, r.rod.id, which, { on: end.on, at });
-  });
+  begin(e, `moving rod ${r.rod.name.toLowerCase()}`, (base, dx, up) =>
+    rodPointMoved(base, r, which, side * dx, up, SNAP * unit.value),
+  );
+}
+const ARROWS: Record<string, readonly [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+function stepRodPoint(e: KeyboardEvent, r: PlacedRod, which: RodPoint): void {
+  const way = ARROWS[e.key];
+  if (!way) return;
+  e.preventDefault();
+  e.stopPropagation();
+  const far = e.shiftKey ? 10 : 1;
+  store.apply(
+    rodPointMoved(here.build, r, which, way[0] * far, way[1] * far),
+    `moving rod ${r.rod.name.toLowerCase()}`,
+  );
 }
 
 function press(e: PointerEvent): void {
@@ -303,6 +326,7 @@ defineExpose({ zoom, wholeFigure });
         :reports="bones ? everyRod(bones) : []"
         :unit="unit"
         @grab="grabRodPoint"
+        @step="stepRodPoint"
       />
 
       <ReachLayer v-if="stage.spots" :unit="unit" />
@@ -329,9 +353,9 @@ defineExpose({ zoom, wholeFigure });
 }
 .stage {
   position: absolute;
-  inset: 0;
+  inset: 0 0 50px;
   width: 100%;
-  height: 100%;
+  height: calc(100% - 50px);
   display: block;
   /* a swipe scrolls the page until something is grabbed, or one looks from nearer */
   touch-action: pan-y;

@@ -67,8 +67,4 @@ input {
   min-height: 28px;
   accent-color: var(--elm);
 }
-:deep(.ant-segmented-item-label) {
-  padding: 0 8px;
-  font-size: 13px;
-}
 </style>

@@ -3,15 +3,19 @@ import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue
 import { Plus } from '@lucide/vue';
 import { watchDebounced } from '@vueuse/core';
 import { rodInto, throughWords, tripodInto, twoInto } from '@core/bones/index.ts';
+import { firstOfBones } from '@core/first-words.ts';
 import { pieceOf, type Build } from '@core/record/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
+import Segments from '../../shared/Segments.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
 import UnionNote from '../../shared/UnionNote.vue';
 import WhyButton from '../../shared/WhyButton.vue';
+import FirstWord from '../../shared/FirstWord.vue';
+import FirstMend from './FirstMend.vue';
 import LoadBar from './LoadBar.vue';
 import MastRow from './MastRow.vue';
 import RoadLoads from './RoadLoads.vue';
@@ -22,13 +26,13 @@ import TipRow from './TipRow.vue';
 const LOOKS = 400;
 const wrong = ref({ ways: false, stuck: false, carried: false });
 const VIEWS = computed(() => [
-  { value: 'rods', payload: { label: 'Rods' } },
-  { value: 'carried', payload: { label: 'Carried', marks: true, bad: wrong.value.carried } },
-  { value: 'ways', payload: { label: 'Clashes', marks: true, bad: wrong.value.ways } },
-  { value: 'stuck', payload: { label: 'Glued', marks: true, bad: wrong.value.stuck } },
-  { value: 'stack', payload: { label: 'Hardware' } },
-  { value: 'cut', payload: { label: 'Cut list' } },
-  { value: 'tests', payload: { label: 'My tests' } },
+  { value: 'rods', label: 'Rods' } as const,
+  { value: 'carried', label: 'Who carries whom', bad: wrong.value.carried } as const,
+  { value: 'cut', label: 'Cut list' } as const,
+  { value: 'ways', label: 'Clashes', bad: wrong.value.ways, rest: true } as const,
+  { value: 'stuck', label: 'Glue joints', bad: wrong.value.stuck, rest: true } as const,
+  { value: 'stack', label: 'Hardware', rest: bones.value.mast === undefined } as const,
+  { value: 'tests', label: 'Kitchen tests', rest: true } as const,
 ]);
 const PARTS = {
   carried: defineAsyncComponent(() => import('./CarriedView.vue')),
@@ -59,6 +63,11 @@ watchDebounced(
   { debounce: LOOKS, immediate: true },
 );
 const chosen = computed(() => (stage.selection?.kind === 'rod' ? stage.selection.id : undefined));
+const word = computed(() => firstOfBones(bones.value, wrong.value.carried ? here.report.stands.hovers : []));
+/** The rod that is told of first, where it can be mended. */
+const worst = computed(() =>
+  word.value.how === 'fails' ? bones.value.rods.find((r) => r.rod.id === word.value.rod) : undefined,
+);
 const tally = computed(() => bones.value.tally);
 const lean = computed(() => bones.value.figureTips.lean);
 
@@ -94,44 +103,29 @@ watch(
 
 <template>
   <div class="panel-scroll">
+    <FirstWord lens="Bones" :word="word">
+      <FirstMend v-if="worst && worst.rod.id !== chosen" :report="worst" />
+    </FirstWord>
     <div class="panel-top">
-      <h2>Bones</h2>
-      <a-segmented v-model:value="view" :options="VIEWS" aria-label="What of the bones">
-        <template #label="{ payload }">
-          <span :class="{ marks: payload.marks, bad: payload.bad }">{{ payload.label }}</span><span
-            v-if="payload.bad"
-            class="visually-hidden"
-            >: something does not hold</span
-          >
-        </template>
-      </a-segmented>
+      <Segments v-model:value="view" :options="VIEWS" label="What of the bones" />
     </div>
-    <div v-if="view === 'rods'" class="headline">
-      <div>
-        <strong><WhyButton :figure="bones.balance.mass" /></strong><span>whole figure</span>
-      </div>
-      <div>
-        <strong
-          ><WhyButton :figure="lean" :text="lean.value > 0 ? `${Math.round(lean.value)}°` : 'falls'"
-        /></strong>
-        <span>{{ bones.anchored ? 'tips at, unpinned' : 'tips at' }}</span>
-      </div>
-      <div>
-        <strong><WhyButton :figure="bones.balance.up" /></strong><span>balance point up</span>
-      </div>
-      <div>
-        <strong>{{ tally.number }} rods</strong
-        ><span>{{ tally.materials === 1 ? 'in one material' : `in ${tally.materials} materials` }}</span>
-      </div>
-      <div>
-        <strong>{{ bones.counts.fails }}</strong><span>won’t hold</span>
-      </div>
+    <div v-if="view === 'rods'" class="facts">
+      <span><WhyButton :figure="bones.balance.mass" /> in all</span>
+      <span v-if="lean.value > 0"
+        >leans <WhyButton :figure="lean" :text="`${Math.round(lean.value)}°`" /> before it falls{{
+          bones.anchored ? ', unpinned' : ''
+        }}</span
+      >
+      <span v-else>stands only because it is pinned: <WhyButton :figure="lean" text="sum" /></span>
+      <span>balances <WhyButton :figure="bones.balance.up" /> above the board</span>
+      <span
+        >{{ tally.number === 1 ? 'one rod' : `${tally.number} rods`
+        }}{{ tally.materials > 1 ? ` in ${tally.materials} materials` : '' }}</span
+      >
     </div>
 
     <div v-if="view === 'rods'" class="row adding">
-      <button class="button main" type="button" @click="add()">
-        <Plus :size="16" /> Add a rod <kbd>R</kbd>
-      </button>
+      <button class="button main" type="button" @click="add()"><Plus :size="16" /> Add a rod</button>
       <button class="button" type="button" @click="add(twoInto, 'two rods apart')">Two, apart</button>
       <button class="button" type="button" @click="add(through, 'a stick up through it')">
         Up through it
@@ -211,7 +205,7 @@ watch(
     </ul>
     <RoadLoads v-if="view === 'rods'" />
     <UnionNote v-if="view === 'rods'" lens="bones" />
-    <p class="limits muted">
+    <p v-if="view === 'rods'" class="limits muted">
       {{ bones.limits }} Weight of the rods <WhyButton :figure="tally.mass" after="." /> Every rod is counted
       in and out.
     </p>
@@ -219,16 +213,6 @@ watch(
 </template>
 
 <style scoped>
-/* the place of the mark is kept, so that nothing moves under the hand when it comes */
-.marks::after {
-  content: '▲';
-  visibility: hidden;
-  margin-left: 4px;
-  color: var(--fails);
-}
-.marks.bad::after {
-  visibility: visible;
-}
 .adding {
   align-items: center;
   padding: 4px 0 10px;

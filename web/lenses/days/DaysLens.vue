@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { firstOfDays } from '@core/first-words.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
+import FirstWord from '../../shared/FirstWord.vue';
 import AheadView from './AheadView.vue';
 import PlanView from './PlanView.vue';
 import Segments from '../../shared/Segments.vue';
@@ -7,10 +11,13 @@ import Segments from '../../shared/Segments.vue';
 /** The days before it is due: what is done when, and how each piece firms meanwhile. */
 const JoinsView = defineAsyncComponent(() => import('./JoinsView.vue'));
 const FirmingView = defineAsyncComponent(() => import('./FirmingView.vue'));
+const store = useBuild();
+const here = useOpenBuild();
+const word = computed(() => firstOfDays(store.days, here.build.bench.done.length > 0));
 const VIEWS = [
   { value: 'plan', label: 'Sessions' },
   { value: 'joins', label: 'Joins' },
-  { value: 'ahead', label: 'Ahead' },
+  { value: 'ahead', label: 'Make ahead' },
   { value: 'firming', label: 'Firming' },
 ];
 const view = ref<'plan' | 'joins' | 'ahead' | 'firming'>('plan');
@@ -18,8 +25,8 @@ const view = ref<'plan' | 'joins' | 'ahead' | 'firming'>('plan');
 
 <template>
   <div class="panel-scroll">
+    <FirstWord lens="Days" :word="word" />
     <div class="panel-top">
-      <h2>Days</h2>
       <Segments v-model:value="view" :options="VIEWS" label="What of the days" />
     </div>
     <PlanView v-if="view === 'plan'" />

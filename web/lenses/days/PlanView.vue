@@ -2,10 +2,10 @@
 import { computed } from 'vue';
 import { CalendarPlus, Printer, Table2 } from '@lucide/vue';
 import { fileName } from '@core/files/index.ts';
-import { PLAN_RUNS, toldStart, toldTime } from '@core/days/index.ts';
+import { PLAN_RUNS, toldTime } from '@core/days/index.ts';
 import { leaveStep, setRather } from '@core/edits/index.ts';
 import { readStepId, type Rather } from '@core/record/index.ts';
-import { formatBand, formatTime, tellOdds, tellRisk } from '@core/quantity/index.ts';
+import { formatBand, tellRisk } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { saveBlob } from '../../shell/files.ts';
@@ -36,7 +36,6 @@ function nameOfStep(id: string): string {
   return own?.title ?? (piece ? `${ref!.task} the ${piece}` : (ref?.task ?? id));
 }
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
-const begun = computed(() => here.build.bench.done.length > 0);
 const never = computed(() =>
   [...(store.report?.firming.values() ?? [])].flatMap((f) => (f.never ? [f.never] : [])),
 );
@@ -46,8 +45,9 @@ const said = computed(() =>
 );
 /** A contradiction is told in one sentence and then link by link. */
 const chain = computed(() => (days.value?.conflict ? said.value.slice(1) : []));
+/** The first of it is said at the top of the page. */
 const trouble = computed(() => [
-  ...(chain.value.length ? said.value.slice(0, 1) : said.value),
+  ...(chain.value.length ? [] : said.value.slice(plan.value ? 0 : 1)),
   ...never.value,
 ]);
 /** The calendar library is fetched when it is first asked for. */
@@ -66,26 +66,6 @@ const nameOf = (ending: string) => fileName(here.build).replace(/\.spindle\.json
 
 <template>
   <div>
-    <div v-if="plan && origin" class="headline">
-      <div>
-        <strong>{{ toldStart(origin, plan.startBy) }}</strong><span>{{ begun ? 'next' : 'start by' }}</span>
-      </div>
-      <div>
-        <strong>{{ tellOdds(plan.chance, PLAN_RUNS) }}</strong><span>to be on time</span>
-      </div>
-      <div>
-        <strong>{{ plan.sessions.length }}</strong><span>sessions</span>
-      </div>
-      <div>
-        <strong>{{ formatTime(plan.handsOn) }}</strong><span>hands-on</span>
-      </div>
-      <div v-if="plan.lateBy > 0" class="late">
-        <strong>{{ formatTime(plan.lateBy) }}</strong><span>too late</span>
-      </div>
-      <div v-else>
-        <strong>{{ formatTime(plan.spare) }}</strong><span>spare at the end</span>
-      </div>
-    </div>
     <p v-if="store.stale && store.planning === undefined" class="trouble">
       <span aria-hidden="true">▲</span> This plan is from before your last change: the new one could not be
       worked out.
@@ -180,9 +160,6 @@ const nameOf = (ending: string) => fileName(here.build).replace(/\.spindle\.json
 .critical {
   padding: 10px 0;
   border-bottom: 1px solid var(--line);
-}
-.late strong {
-  color: var(--fails);
 }
 .last {
   margin-top: 16px;

@@ -63,77 +63,84 @@ function toggle(p: PlannedStep): void {
 </script>
 
 <template>
-  <section v-for="{ s, rows, next, waits, alone } in sessions" :key="`${s.person}-${s.from}`" class="session">
-    <h3>
-      {{ dayName(origin, s.from) }}
-      <b v-if="nameOf(s)" class="who">{{ nameOf(s) }}</b>
-      <span
-        >{{ clockTime(origin, s.from) }}–{{ clockTime(origin, s.to) }} · {{ formatTime(s.handsOn) }} at
-        work</span
-      >
-    </h3>
-    <ol>
-      <template v-for="r in rows" :key="r.step?.step.id ?? `idle${r.at}`">
-        <li
-          v-if="r.step"
-          :class="{
-            now: stage.playhead !== undefined && stage.playhead >= r.step.from && stage.playhead < r.step.to,
-          }"
+  <div class="sessions">
+    <section
+      v-for="{ s, rows, next, waits, alone } in sessions"
+      :key="`${s.person}-${s.from}`"
+      class="session"
+    >
+      <h3>
+        {{ dayName(origin, s.from) }}
+        <b v-if="nameOf(s)" class="who">{{ nameOf(s) }}</b>
+        <span
+          >{{ clockTime(origin, s.from) }}–{{ clockTime(origin, s.to) }} · {{ formatTime(s.handsOn) }} at
+          work</span
         >
-          <button type="button" :aria-expanded="step === r.step.step.id" @click="toggle(r.step)">
-            <time>{{ clockTime(origin, r.step.from) }}</time><span
-              ><span v-if="r.step.wash > 0" class="tag">{{ cleaning(r.step) }}</span
-              >{{ r.step.step.title
-              }}<span v-if="others(r.step, s)" class="tag after">with {{ others(r.step, s) }}</span
-              ><span v-if="r.step.who.length === 0" class="tag after">goes on by itself</span></span
-            ><span class="muted">{{ formatTime(r.step.step.minutes) }}</span>
-          </button>
-          <StepCard v-if="step === r.step.step.id" :step="r.step.step" :from="r.step.from" />
-        </li>
-        <li v-else-if="r.idle" class="idle">
-          <time>{{ clockTime(origin, r.idle.from) }}</time>
-          <span
-            >{{ formatTime(r.idle.to - r.idle.from) }} with your hands free<template
-              v-if="r.idle.because.length"
-              >, while {{ r.idle.because[0]!.link.why }}</template
-            ><template v-else-if="meanwhile(s, r.idle.from)"
-              >; “{{ meanwhile(s, r.idle.from) }}” goes on meanwhile</template
-            >.<template v-if="r.idle.could.length">
-              You could already {{ r.idle.could.map((x) => `“${x.title}”`).join(', ') }}.</template
-            ></span
+      </h3>
+      <ol>
+        <template v-for="r in rows" :key="r.step?.step.id ?? `idle${r.at}`">
+          <li
+            v-if="r.step"
+            :class="{
+              now:
+                stage.playhead !== undefined && stage.playhead >= r.step.from && stage.playhead < r.step.to,
+            }"
           >
-        </li>
-      </template>
-    </ol>
-    <div v-if="next" class="then">
-      <p class="muted">
-        then it rests until {{ toldTime(origin, next.from)
-        }}<template v-if="waits.length || alone.length">, while</template>
-      </p>
-      <ul>
-        <li v-for="p in alone" :key="p.step.id" class="alone">
-          {{ p.step.title.charAt(0).toLowerCase() + p.step.title.slice(1) }} goes on by itself
-          <span class="muted">until {{ clockTime(origin, p.to) }}</span>
-        </li>
-        <li v-for="w in waits" :key="keyOf(w)">
-          <button
-            type="button"
-            :aria-expanded="opened === keyOf(w)"
-            @click="opened = opened === keyOf(w) ? undefined : keyOf(w)"
-          >
-            {{ w.link.why }}
-            <span class="muted">{{ formatBand(w.link.band.fast, w.link.band.slow) }}</span><span
-              v-if="!w.easy"
-              class="tight"
+            <button type="button" :aria-expanded="step === r.step.step.id" @click="toggle(r.step)">
+              <time>{{ clockTime(origin, r.step.from) }}</time><span
+                ><span v-if="r.step.wash > 0" class="tag">{{ cleaning(r.step) }}</span
+                >{{ r.step.step.title
+                }}<span v-if="others(r.step, s)" class="tag after">with {{ others(r.step, s) }}</span
+                ><span v-if="r.step.who.length === 0" class="tag after">goes on by itself</span></span
+              ><span class="muted">{{ formatTime(r.step.step.minutes) }}</span>
+            </button>
+            <StepCard v-if="step === r.step.step.id" :step="r.step.step" :from="r.step.from" />
+          </li>
+          <li v-else-if="r.idle" class="idle">
+            <time>{{ clockTime(origin, r.idle.from) }}</time>
+            <span
+              >{{ formatTime(r.idle.to - r.idle.from) }} with your hands free<template
+                v-if="r.idle.because.length"
+                >, while {{ r.idle.because[0]!.link.why }}</template
+              ><template v-else-if="meanwhile(s, r.idle.from)"
+                >; “{{ meanwhile(s, r.idle.from) }}” goes on meanwhile</template
+              >.<template v-if="r.idle.could.length">
+                You could already {{ r.idle.could.map((x) => `“${x.title}”`).join(', ') }}.</template
+              ></span
             >
-              ◆ tight when slow</span
+          </li>
+        </template>
+      </ol>
+      <div v-if="next" class="then">
+        <p class="muted">
+          then it rests until {{ toldTime(origin, next.from)
+          }}<template v-if="waits.length || alone.length">, while</template>
+        </p>
+        <ul>
+          <li v-for="p in alone" :key="p.step.id" class="alone">
+            {{ p.step.title.charAt(0).toLowerCase() + p.step.title.slice(1) }} goes on by itself
+            <span class="muted">until {{ clockTime(origin, p.to) }}</span>
+          </li>
+          <li v-for="w in waits" :key="keyOf(w)">
+            <button
+              type="button"
+              :aria-expanded="opened === keyOf(w)"
+              @click="opened = opened === keyOf(w) ? undefined : keyOf(w)"
             >
-          </button>
-          <WhyTree v-if="opened === keyOf(w) && why(w.link.piece)" :figure="why(w.link.piece)!" />
-        </li>
-      </ul>
-    </div>
-  </section>
+              {{ w.link.why }}
+              <span class="muted">{{ formatBand(w.link.band.fast, w.link.band.slow) }}</span><span
+                v-if="!w.easy"
+                class="tight"
+              >
+                ◆ tight when slow</span
+              >
+            </button>
+            <WhyTree v-if="opened === keyOf(w) && why(w.link.piece)" :figure="why(w.link.piece)!" />
+          </li>
+        </ul>
+      </div>
+    </section>
+  </div>
 </template>
 
 <style scoped>

@@ -11,12 +11,14 @@ import {
   seenElsewhere,
   type Question,
 } from '@core/firming/index.ts';
+import { firstOfLog } from '@core/first-words.ts';
 import { isMaterial, materialOf } from '@core/pastes/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { formatTime, tellBand, tellSeen } from '@core/quantity/index.ts';
 import { savedBuilds } from '../../storage/builds.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
+import FirstWord from '../../shared/FirstWord.vue';
 import LookPicture from './LookPicture.vue';
 import OwnTimes from './OwnTimes.vue';
 
@@ -31,7 +33,7 @@ const shown = ref(PAGE);
 const looks = computed(() => seenBeside(build.value, shown.value));
 const effects = computed(() => effectsOf(build.value, here.report.firming).slice(0, 6));
 const odd = computed(() => learned.value.aside.length);
-const kitchen = computed(() => Math.round((Math.exp(learned.value.theta) - 1) * 100));
+const word = computed(() => firstOfLog(build.value.log.length, learned.value.theta));
 const pastes = computed(() =>
   learned.value.keys
     .map((k) => ({ name: isMaterial(k) ? materialOf(k).name : k, by: learned.value.phi[k] ?? 0 }))
@@ -53,22 +55,11 @@ const takeOver = () =>
 
 <template>
   <div class="panel-scroll">
-    <div class="panel-top"><h2>Log</h2></div>
-    <div class="headline">
-      <div>
-        <strong>{{ build.log.length }}</strong><span
-          >{{ build.log.length === 1 ? 'look' : 'looks' }} noted</span
-        >
-      </div>
-      <div>
-        <strong>{{ kitchen === 0 ? 'as listed' : `${Math.abs(kitchen)} %` }}</strong><span>{{
-          kitchen === 0 ? 'this kitchen' : kitchen > 0 ? 'slower, this kitchen' : 'faster, this kitchen'
-        }}</span>
-      </div>
-      <div>
-        <strong>{{ odd }}</strong><span>fit nothing</span>
-      </div>
-    </div>
+    <FirstWord lens="Log" :word="word" />
+    <p v-if="odd > 0" class="facts">
+      {{ odd === 1 ? 'One check was' : `${odd} checks were` }} ignored:
+      {{ odd === 1 ? 'it fits' : 'they fit' }} nothing else.
+    </p>
     <p v-if="!build.log.length" class="pad">
       Nothing seen yet. When a piece is just firm, say so on the Bench or under Days, Firming: one tap with
       <em>just firm now</em> is worth five of <em>not yet</em>. From then on all times are this kitchen’s.

@@ -4,8 +4,10 @@ import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import EaterNotes from '../../shared/EaterNotes.vue';
 import WhyButton from '../../shared/WhyButton.vue';
+import { usePreferences } from '../../state/preferences.ts';
+import { firstOfPaste } from '@core/first-words.ts';
+import FirstWord from '../../shared/FirstWord.vue';
 import MixView from './MixView.vue';
-import { choicesOf } from '../../shared/choices.ts';
 import Segments from '../../shared/Segments.vue';
 
 const VIEWS = {
@@ -17,12 +19,25 @@ const VIEWS = {
   buy: { name: 'Buy', view: defineAsyncComponent(() => import('./BuyView.vue')) },
 } as const;
 type View = keyof typeof VIEWS;
-const options = choicesOf<View, { name: string }>(VIEWS, (v) => v.name);
 
 const stage = useStage();
 const here = useOpenBuild();
+const preferences = usePreferences();
 const view = ref<View>('mix');
 const sums = computed(() => here.report.pasteSums);
+/** What this build has nothing of stays behind. */
+const idle = computed((): Partial<Record<View, boolean>> => ({
+  cake: here.report.cake.parts.length === 0,
+  portions: here.report.portions === undefined,
+  join: true,
+}));
+const options = computed(() =>
+  (Object.keys(VIEWS) as View[]).map((value) => ({
+    value,
+    label: VIEWS[value].name,
+    rest: idle.value[value] ?? false,
+  })),
+);
 function show(next: View): void {
   stage.lit = undefined;
   view.value = next;
@@ -32,28 +47,18 @@ onBeforeUnmount(() => (stage.lit = undefined));
 
 <template>
   <div class="panel-scroll">
+    <FirstWord lens="Paste" :word="firstOfPaste(sums, preferences.shown)" />
     <div class="panel-top">
-      <h2>Paste</h2>
       <Segments :value="view" :options="options" label="What of the paste" @change="show" />
     </div>
-    <div v-if="view === 'mix'" class="headline">
-      <div>
-        <strong><WhyButton :figure="sums.mix" /></strong><span>to mix in all</span>
-      </div>
-      <div>
-        <strong>{{ sums.batches }}</strong><span>{{ sums.batches === 1 ? 'batch' : 'batches' }}</span>
-      </div>
-      <div v-if="sums.powder.value > 0">
-        <strong><WhyButton :figure="sums.powder" /></strong><span>stiffening powder</span>
-      </div>
-      <div v-if="sums.offcuts.value > 0">
-        <strong><WhyButton :figure="sums.offcuts" /></strong><span>of it offcuts</span>
-      </div>
-      <div>
-        <strong>{{ sums.allergens.length ? sums.allergens.join(', ') : 'not entered' }}</strong><span
-          >allergens: read every label</span
-        >
-      </div>
+    <div v-if="view === 'mix'" class="facts">
+      <span><WhyButton :figure="sums.mix" /> to mix in all</span>
+      <span v-if="sums.powder.value > 0"><WhyButton :figure="sums.powder" /> of stiffening powder in it</span>
+      <span v-if="sums.offcuts.value > 0"><WhyButton :figure="sums.offcuts" /> of it offcuts</span>
+      <span
+        >allergens: <b>{{ sums.allergens.length ? sums.allergens.join(', ') : 'not entered' }}</b>, and read
+        every label</span
+      >
     </div>
     <EaterNotes v-if="view === 'mix'" :notes="here.report.eaters.notes" :at="['paste', 'glue', 'cake']" />
     <component :is="VIEWS[view].view" @go="(v: View) => show(v)" />

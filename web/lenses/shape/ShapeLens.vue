@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { Layers, Plus } from '@lucide/vue';
 import { toHeight } from '@core/bones/index.ts';
+import { firstOfShape } from '@core/first-words.ts';
 import { unitDoubt } from '@core/edits/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -13,6 +14,7 @@ import WhyButton from '../../shared/WhyButton.vue';
 import PieceCard from './PieceCard.vue';
 import ShapeIcon from './ShapeIcon.vue';
 import Segments from '../../shared/Segments.vue';
+import FirstWord from '../../shared/FirstWord.vue';
 
 const GroundCard = defineAsyncComponent(() => import('../../ground/GroundCard.vue'));
 const HeightView = defineAsyncComponent(() => import('./HeightView.vue'));
@@ -36,6 +38,7 @@ const stage = useStage();
 const here = useOpenBuild();
 const { shown } = usePreferences();
 const figure = computed(() => here.report.figure);
+const word = computed(() => firstOfShape(figure.value, shown));
 const build = computed(() => here.build);
 const chosen = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
 const ground = computed(() => here.report.ground);
@@ -104,39 +107,34 @@ function setHeight(mm: number): void {
 
 <template>
   <div class="panel-scroll">
+    <FirstWord lens="Shape" :word="word" />
     <div class="panel-top">
-      <h2>Shape</h2>
       <Segments v-model:value="view" :options="VIEWS" label="What of the shape" />
-      <button class="button main" type="button" @click="emit('add')">
-        <Plus :size="16" /> New piece <kbd>N</kbd>
-      </button>
+      <button class="button main" type="button" @click="emit('add')"><Plus :size="16" /> New piece</button>
     </div>
-    <div class="headline">
-      <div>
-        <QuantityField
-          v-if="build.pieces.length"
-          label="Finished height"
-          kind="length"
-          :value="figure.height"
-          :width="92"
-          @change="setHeight"
-        />
-      </div>
-      <div>
-        <strong><WhyButton :figure="figure.paste" /></strong><span>paste in the figure</span>
-      </div>
-      <div>
-        <strong><WhyButton :figure="figure.number" /></strong><span>pieces</span>
-      </div>
-      <div>
-        <strong><WhyButton :figure="figure.wide" /></strong><span>wide</span>
-      </div>
+    <div class="facts">
+      <QuantityField
+        v-if="build.pieces.length"
+        label="Finished height"
+        kind="length"
+        :value="figure.height"
+        :width="92"
+        @change="setHeight"
+      />
+      <span><WhyButton :figure="figure.paste" /> of paste</span>
+      <span
+        ><WhyButton :figure="figure.number" :text="String(figure.number.value)" />
+        {{ figure.number.value === 1 ? 'piece' : 'pieces' }}</span
+      >
+      <span><WhyButton :figure="figure.wide" /> wide</span>
     </div>
     <HeightView v-if="view === 'height'" />
     <PictureView v-else-if="view === 'picture'" />
     <SolidView v-else-if="view === 'solid'" />
     <template v-else>
-      <p v-for="w in figure.warnings" :key="w" class="warning"><span aria-hidden="true">◆</span> {{ w }}</p>
+      <p v-for="w in figure.warnings.slice(1)" :key="w" class="warning">
+        <span aria-hidden="true">◆</span> {{ w }}
+      </p>
       <p v-if="!build.pieces.length" class="empty">
         Nothing stands on the board yet. Add the first piece, or lay out a whole figure under Height.
       </p>
@@ -202,9 +200,6 @@ function setHeight(mm: number): void {
 .several {
   margin: 0;
   text-align: right;
-}
-.headline {
-  align-items: flex-end;
 }
 .line {
   display: grid;

@@ -1,0 +1,151 @@
+import { everyRod, type BonesReport, type CheckedRod } from './bones/index.ts';
+import { ALL_DONE, PLAN_RUNS, toldStart, toldTime, type DaysReport } from './days/index.ts';
+import type { FigureReport } from './figure-report.ts';
+import type { PasteSums } from './paste-sums.ts';
+import {
+  formatLength,
+  formatMass,
+  formatTime,
+  inWords,
+  METRIC,
+  tellOdds,
+  type Shown,
+} from './quantity/index.ts';
+import type { StandsReport } from './stands.ts';
+
+/**
+ * The one thing that is said first where a build is looked at: what needs doing, or that nothing does. It says nothing that
+ * the report does not stand by.
+ */
+export interface FirstWord {
+  /** One sentence. */
+  readonly says: string;
+  /** Why, or what comes next. */
+  readonly more?: string | undefined;
+  readonly how: 'fails' | 'tight' | 'fine';
+  /** The rod or piece it is about. */
+  readonly rod?: string;
+  readonly piece?: string;
+}
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+const theName = (r: CheckedRod): string => `${r.rod.name.toLowerCase()}`;
+const are = (r: CheckedRod, one: string, many: string): string => (r.rod.pair ? many : one);
+
+/** What it is, until something about it asks for trouble. */
+export function firstOfShape(figure: FigureReport, shown: Shown = METRIC): FirstWord {
+  const [warning] = figure.warnings;
+  if (figure.pieces.length === 0)
+    return { how: 'fine', says: 'Nothing stands on the board yet.', more: 'Add the first piece.' };
+  if (warning) {
+    const more = figure.warnings.length - 1;
+    return {
+      how: 'tight',
+      says: warning,
+      ...(more ? { more: `${capital(inWords(more))} more like it below.` } : {}),
+    };
+  }
+  const n = figure.number.value;
+  return {
+    how: 'fine',
+    says: `${formatLength(Math.round(figure.height), shown)} tall, ${formatMass(figure.paste.value, shown)} of paste in ${n === 1 ? 'one piece' : `${n} pieces`}.`,
+  };
+}
+
+/** Whether it holds: the worst rod, what hovers or goes over, or the nearest to its limit. @param hovers what nothing carries, once that was looked at */
+export function firstOfBones(bones: BonesReport, hovers: StandsReport['hovers'] = []): FirstWord {
+  const rods = everyRod(bones);
+  const fails = rods.filter((r) => r.verdict === 'fails');
+  const [worst] = fails;
+  if (worst && fails.length === 1)
+    return {
+      how: 'fails',
+      says: `The ${theName(worst)} won’t hold.`,
+      more: worst.worst && `${capital(worst.worst.situation)}: ${worst.worst.text}`,
+      rod: worst.rod.id,
+    };
+  if (worst)
+    return {
+      how: 'fails',
+      says: `${capital(inWords(fails.length))} rods won’t hold: ${fails.map((r) => r.letter).join(', ')}.`,
+      more:
+        worst.worst && `The ${theName(worst)} first. ${capital(worst.worst.situation)}: ${worst.worst.text}`,
+      rod: worst.rod.id,
+    };
+  const [hover] = hovers;
+  if (hover) return { how: 'fails', says: hover.text, piece: hover.piece };
+  if (!bones.anchored && bones.figureTips.check.verdict === 'fails')
+    return { how: 'fails', says: 'It does not stand on its own feet.', more: bones.figureTips.check.text };
+  if (bones.boardTips.check.verdict === 'fails')
+    return { how: 'fails', says: 'It goes over, board and all.', more: bones.boardTips.check.text };
+  if (bones.slides.verdict === 'fails')
+    return { how: 'fails', says: 'It slides on its way.', more: bones.slides.text };
+  const tight = rods
+    .filter((r) => r.verdict === 'tight')
+    .sort((a, b) => (b.worst?.use.value ?? 0) - (a.worst?.use.value ?? 0));
+  const [near] = tight;
+  if (near)
+    return {
+      how: 'tight',
+      says: `Every rod holds; the ${theName(near)} ${are(near, 'is', 'are')} the nearest to giving way.`,
+      more: near.worst && `${capital(near.worst.situation)}: ${near.worst.text}`,
+      rod: near.rod.id,
+    };
+  if (rods.length === 0) return { how: 'fine', says: 'There are no rods in it yet.' };
+  return {
+    how: 'fine',
+    says: rods.length === 1 ? 'Its rod holds.' : `All ${inWords(rods.length)} rods hold.`,
+  };
+}
+
+/** What there is to mix. */
+export function firstOfPaste(sums: PasteSums, shown: Shown = METRIC): FirstWord {
+  const { batches, mix } = sums;
+  if (batches === 0) return { how: 'fine', says: 'There is nothing to mix yet.' };
+  return {
+    how: 'fine',
+    says: `${batches === 1 ? 'One batch' : `${capital(inWords(batches))} batches`} to mix, ${formatMass(mix.value, shown)} in all.`,
+  };
+}
+
+/** When it has to be begun or gone on with, and how sure that is. */
+export function firstOfDays(days: DaysReport | undefined, begun: boolean): FirstWord {
+  if (!days) return { how: 'fine', says: 'The days are being planned.' };
+  const { plan, origin, trouble } = days;
+  if (!plan || !origin) {
+    if (trouble.includes(ALL_DONE)) return { how: 'fine', says: 'Everything is done.' };
+    return { how: 'fails', says: trouble[0] ?? 'There is no plan yet.' };
+  }
+  const odds = `${capital(tellOdds(plan.chance, PLAN_RUNS))} to be on time`;
+  const hands = `${formatTime(plan.handsOn)} of work in ${plan.sessions.length === 1 ? 'one session' : `${inWords(plan.sessions.length)} sessions`}`;
+  if (plan.lateBy > 0)
+    return {
+      how: 'fails',
+      says: `It comes ${formatTime(plan.lateBy)} too late.`,
+      more: `${odds}; ${hands}.`,
+    };
+  const [next] = plan.sessions;
+  const told = toldStart(origin, plan.startBy);
+  return {
+    how: plan.spare > 0 || begun ? 'fine' : 'tight',
+    says: begun ? `Go on by ${told}.` : `Start by ${told}.`,
+    more: `${odds}; ${hands}${next ? `, the first to ${toldTime(origin, next.to)}` : ''}; ${formatTime(plan.spare)} to spare at the end.`,
+  };
+}
+
+/** How this kitchen differs by less than this is not told, per cent. */
+const ALIKE = 1;
+
+/** What was learned. @param theta how much slower pastes firm here, logarithm of the ratio */
+export function firstOfLog(looks: number, theta: number): FirstWord {
+  if (looks === 0) return { how: 'fine', says: 'Nothing has been noted yet.' };
+  const slower = Math.round((Math.exp(theta) - 1) * 100);
+  const noted = looks === 1 ? 'One check was noted.' : `${capital(inWords(looks))} checks were noted.`;
+  if (Math.abs(slower) < ALIKE)
+    return { how: 'fine', says: 'Paste firms here as the tables say.', more: noted };
+  return {
+    how: 'fine',
+    says: `Paste firms ${Math.abs(slower)} % ${slower > 0 ? 'slower' : 'faster'} in this kitchen.`,
+    more: noted,
+  };
+}

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import type { FirstWord } from '@core/first-words.ts';
+
+/** What is said first under a lens: one sentence, why, and in the slot what to do about it. */
+defineProps<{ lens: string; word: FirstWord }>();
+const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
+</script>
+
+<template>
+  <header class="first" :class="word.how">
+    <p class="kicker">{{ lens }}</p>
+    <h1>
+      <span v-if="SIGN[word.how]" class="sign" aria-hidden="true">{{ SIGN[word.how] }}</span
+      >{{ word.says }}
+    </h1>
+    <p v-if="word.more" class="more">{{ word.more }}</p>
+    <slot></slot>
+  </header>
+</template>
+
+<style scoped>
+.first {
+  display: grid;
+  gap: 6px;
+  padding: 2px 0 10px;
+}
+.kicker {
+  color: var(--ink-2);
+}
+h1 {
+  font-size: clamp(21px, 4.6cqi, 27px);
+  line-height: 1.15;
+  text-wrap: balance;
+}
+.sign {
+  margin-right: 9px;
+}
+.fails .sign {
+  color: var(--fails);
+}
+.tight .sign {
+  color: var(--tight);
+}
+.more {
+  max-width: 62ch;
+  font-size: 15px;
+}
+</style>
