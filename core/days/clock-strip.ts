@@ -1,25 +1,160 @@
 import { formatTime, type Minutes } from '../quantity/index.ts';
-import type { PartsOf } from '../record/index.ts';
+import type { PartsOf, StepKind } from '../record/index.ts';
 import { toldTime, type Origin } from './calendar.ts';
 import type { DaysPlan } from './report.ts';
 import type { PlannedWait, Session } from './sessions.ts';
 
-/** The stretch of time that is drawn: from three hours before the start to some room after the due time for its words. */
-export function stripOf(plan: Pick<DaysPlan, 'startBy'>, due: Minutes): { from: Minutes; to: Minutes } {
-  const from = plan.startBy - 180;
-  return { from, to: due + Math.max(240, 0.12 * (due - from)) };
+/** A stretch of the strip: a sitting as long as it takes, or what lies between, folded together. */
+export interface StripStretch {
+  readonly kind: 'before' | 'sitting' | 'between' | 'after';
+  readonly from: Minutes;
+  readonly to: Minutes;
+  /** Where it is drawn, shares of the strip. */
+  readonly at: number;
+  readonly wide: number;
 }
 
-/** What a session is for, in a few words: the pieces shaped in it, else that it packs, else its kinds of work. */
-export function sessionWords({ pieces }: PartsOf<'pieces'>, session: Pick<Session, 'steps'>): string {
-  const kinds = session.steps.map((p) => p.step.kind);
-  const shaped = session.steps.flatMap(({ step }) => {
-    const piece = step.kind === 'shape' ? pieces.find((p) => p.id === step.piece) : undefined;
-    return piece ? [piece.name.toLowerCase()] : [];
-  });
-  if (shaped.length > 0) return [...new Set(shaped)].join(', ');
-  return kinds.includes('pack') ? 'finish, pack' : [...new Set(kinds)].join(', ');
+/** The strip: time as it is drawn, and back. */
+export interface Strip {
+  readonly stretches: readonly StripStretch[];
+  readonly from: Minutes;
+  readonly to: Minutes;
+  readonly shareOf: (minute: Minutes) => number;
+  readonly minuteAt: (share: number) => Minutes;
 }
+
+/** Before the first sitting so much is drawn, and so much after the due time, minutes. */
+const AROUND: Minutes = 180;
+/** What nights, days off and the ends take of the strip in proportion to an hour of work. Looked at. */
+const FOLDED = { between: 0.55, end: 0.2 };
+/** A short sitting is drawn as if it took so long, minutes: its name has to stand in it. */
+const SHORTEST: Minutes = 50;
+
+/**
+ * Time folded: sittings get the room that their names need, nights and days off next to none. Within a stretch time runs
+ * evenly, and it never runs back.
+ * @param sittings of one person, in order
+ */
+export function foldedStrip(sittings: readonly Pick<Session, 'from' | 'to'>[], due: Minutes): Strip {
+  const spans: { kind: StripStretch['kind']; from: Minutes; to: Minutes; weight: number }[] = [];
+  let at = (sittings[0]?.from ?? due) - AROUND;
+  const add = (kind: StripStretch['kind'], to: Minutes, weight: number): void => {
+    if (to <= at) return;
+    spans.push({ kind, from: at, to, weight });
+    at = to;
+  };
+  sittings.forEach((s, i) => {
+    add(i === 0 ? 'before' : 'between', s.from, i === 0 ? FOLDED.end : FOLDED.between);
+    add('sitting', s.to, Math.max(SHORTEST, s.to - s.from) / 60);
+  });
+  add('after', Math.max(due, at) + AROUND, FOLDED.end);
+  const all = spans.reduce((sum, s) => sum + s.weight, 0);
+  let share = 0;
+  const stretches = spans.map(({ kind, from, to, weight }): StripStretch => {
+    const stretch = { kind, from, to, at: share, wide: weight / all };
+    share += stretch.wide;
+    return stretch;
+  });
+  const [from, to] = [stretches[0]!.from, stretches.at(-1)!.to];
+  return {
+    stretches,
+    from,
+    to,
+    shareOf: (minute) => {
+      const m = Math.min(to, Math.max(from, minute));
+      const s = stretches.find((x) => m <= x.to)!;
+      return Math.min(1, s.at + (s.wide * (m - s.from)) / (s.to - s.from));
+    },
+    minuteAt: (x) => {
+      const share = Math.min(1, Math.max(0, x));
+      const s = stretches.find((y) => share <= y.at + y.wide) ?? stretches.at(-1)!;
+      return s.from + Math.min(1, (share - s.at) / s.wide) * (s.to - s.from);
+    },
+  };
+}
+
+/** What lies between two sittings, in a word. */
+export function betweenWords(from: Minutes, to: Minutes): string {
+  const days = Math.round((to - from) / 1440);
+  if (days >= 2) return `${days} days`;
+  return to - from >= 5 * 60 ? 'night' : 'break';
+}
+
+/** Work on no piece in particular, in a word. */
+const KIND_WORDS: Partial<Record<StepKind, string>> = { mix: 'mix', bones: 'cut rods', pack: 'pack' };
+
+/** A part of a sitting with what is done in it. */
+export interface SittingPart {
+  readonly from: Minutes;
+  readonly to: Minutes;
+  readonly words: string;
+}
+
+/** A part shorter than this share of its sitting is told with its neighbour: its name has no room. */
+const LEAST_PART = 0.24;
+
+/** A sitting in few parts by what is done: the pieces shaped, else the kind of work. */
+export function sittingParts(
+  { pieces }: PartsOf<'pieces'>,
+  { from, to, steps }: Pick<Session, 'from' | 'to' | 'steps'>,
+): SittingPart[] {
+  const nameOf = ({ step }: Session['steps'][number]): string => {
+    const piece = step.piece === undefined ? undefined : pieces.find((p) => p.id === step.piece);
+    return piece && step.kind !== 'mix' ? piece.name.toLowerCase() : (KIND_WORDS[step.kind] ?? step.kind);
+  };
+  let parts: { from: Minutes; to: Minutes; names: string[] }[] = [];
+  for (const step of [...steps].sort((a, b) => a.from - b.from)) {
+    const last = parts.at(-1);
+    const name = nameOf(step);
+    if (last?.names.includes(name)) last.to = Math.max(last.to, step.to);
+    else parts.push({ from: step.from, to: step.to, names: [name] });
+  }
+  const least = LEAST_PART * (to - from);
+  while (parts.length > 1) {
+    const shortest = parts.reduce((a, p, i) => (p.to - p.from < parts[a]!.to - parts[a]!.from ? i : a), 0);
+    if (parts[shortest]!.to - parts[shortest]!.from >= least) break;
+    // to the shorter of its neighbours
+    const [before, after] = [parts[shortest - 1], parts[shortest + 1]];
+    const i =
+      !after || (before && before.to - before.from <= after.to - after.from) ? shortest - 1 : shortest;
+    const [p, q] = [parts[i]!, parts[i + 1]!];
+    parts = [
+      ...parts.slice(0, i),
+      { from: p.from, to: Math.max(p.to, q.to), names: [...new Set([...p.names, ...q.names])] },
+      ...parts.slice(i + 2),
+    ];
+  }
+  return parts.map((p) => ({ from: p.from, to: p.to, words: p.names.join(', ') }));
+}
+
+/** Waits of one piece as the plan uses them: from when it begins to firm until it is worked on or joined. */
+export interface PieceWait {
+  readonly from: Minutes;
+  readonly to: Minutes;
+  /** From here on it is ready; a window closes here. */
+  readonly turns: Minutes;
+  readonly closes: boolean;
+  readonly words: string;
+}
+
+/** What holds a piece to its times: windows it has to be worked in, and waits until it is ready. */
+export const waitsOfPiece = (
+  waits: readonly PlannedWait[],
+  steps: ReadonlyMap<string, { readonly piece?: string }>,
+  piece: string,
+): PieceWait[] =>
+  waits
+    .filter((w) => steps.get(w.link.from)?.piece === piece && w.link.band.likely >= WORTH_TYING)
+    .map((w) => ({
+      from: w.from,
+      to: Math.max(w.used, w.likely),
+      turns: w.likely,
+      closes: w.link.kind === 'window',
+      words: w.link.why,
+    }));
+
+/** Shorter ties are not seen on the strip, minutes. */
+const WORTH_TYING: Minutes = 5;
 
 /** Shorter waits are not worth drawing, minutes; estimate. */
 const WORTH_DRAWING: Minutes = 40;

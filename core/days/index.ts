@@ -19,7 +19,14 @@ export {
   toldStart,
   toldTime,
 } from './calendar.ts';
-export { betweenSessions, momentWords, sessionWords, stripOf } from './clock-strip.ts';
+export {
+  betweenSessions,
+  betweenWords,
+  foldedStrip,
+  momentWords,
+  sittingParts,
+  waitsOfPiece,
+} from './clock-strip.ts';
 export { compared, isBetter, startsOf } from './compare.ts';
 export { conflictOf } from './conflict.ts';
 export { coveringLinks } from './covering.ts';

@@ -10,8 +10,7 @@ const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
   <header class="first" :class="word.how">
     <p class="kicker">{{ lens }}</p>
     <h1>
-      <span v-if="SIGN[word.how]" class="sign" aria-hidden="true">{{ SIGN[word.how] }}</span
-      >{{ word.says }}
+      <span v-if="SIGN[word.how]" class="sign" aria-hidden="true">{{ SIGN[word.how] }}</span>{{ word.says }}
     </h1>
     <p v-if="word.more" class="more">{{ word.more }}</p>
     <slot></slot>

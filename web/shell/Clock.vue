@@ -2,20 +2,24 @@
 import { computed, ref } from 'vue';
 import {
   betweenSessions,
+  betweenWords,
+  clockTime,
   dayName,
-  midnights,
+  foldedStrip,
+  minuteOf,
   momentWords,
-  sessionWords,
-  stripOf,
+  sittingParts,
   toldTime,
+  waitsOfPiece,
   type Session,
 } from '@core/days/index.ts';
 import { formatBand, formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
 import { useOpenBuild } from '../state/here.ts';
+import ClockPlayhead from './ClockPlayhead.vue';
 
-/** The days along the foot of the screen: sessions as blocks, waits as hatching, the due mark, a playhead. */
+/** The days along the foot of the screen: sittings with their names, nights folded, now and due; pulled along to look at any hour. */
 const props = defineProps<{ folded: boolean }>();
 const store = useBuild();
 const stage = useStage();
@@ -24,50 +28,72 @@ const strip = ref<HTMLElement>();
 
 const days = computed(() => store.days);
 const plan = computed(() => days.value?.plan);
-const ends = computed(() => (plan.value ? stripOf(plan.value, days.value?.due ?? 0) : { from: 0, to: 0 }));
-const from = computed(() => ends.value.from);
-const to = computed(() => ends.value.to);
-const span = computed(() => Math.max(1, to.value - from.value));
-const at = (minute: number) => `${(100 * (minute - from.value)) / span.value}%`;
-const wide = (minutes: number) => `${(100 * minutes) / span.value}%`;
-const dayLines = computed(() =>
-  // no day begins on the clock after it is due: there is no room for its name
-  days.value?.origin && plan.value
-    ? midnights(days.value.origin, from.value, Math.min(to.value, days.value.due ?? to.value))
-    : [],
-);
-
-const labelOf = (s: Session): string => sessionWords(here.build, s);
-/** Sessions of the person's own; helpers have a thinner line beneath. */
+/** Sittings of the person's own; helpers have a thinner line beneath. */
 const own = computed(() => plan.value?.sessions.filter((s) => s.person === 0) ?? []);
 const helped = computed(() => plan.value?.sessions.filter((s) => s.person > 0) ?? []);
-/** Too short for its own name, which then stands after it where there is room. */
-const isNarrow = (s: Session): boolean => s.to - s.from < span.value * 0.075;
-const roomAfter = (i: number): number => {
-  const all = own.value;
-  return all[i + 1] ? all[i + 1]!.from - all[i]!.to : 0;
-};
-/** Hatched from the end of a session to the start of the next while something firms that the next one needs. */
-const rests = computed(() => (plan.value ? betweenSessions(own.value, plan.value.waits) : []));
-const now = computed(() => {
-  const origin = days.value?.origin;
-  return origin ? (Date.now() - origin.millis) / 60000 : undefined;
+const time = computed(() => foldedStrip(own.value, days.value?.due ?? 0));
+const percent = (share: number) => `${100 * share}%`;
+const at = (minute: number) => percent(time.value.shareOf(minute));
+const wide = (from: number, to: number) => percent(time.value.shareOf(to) - time.value.shareOf(from));
+const origin = computed(() => days.value?.origin);
+
+const sittings = computed(() =>
+  own.value.map((s) => ({
+    s,
+    left: at(s.from),
+    width: wide(s.from, s.to),
+    day: origin.value ? dayName(origin.value, s.from) : '',
+    begins: origin.value ? clockTime(origin.value, s.from) : '',
+    hours: origin.value ? `${clockTime(origin.value, s.from)} to ${clockTime(origin.value, s.to)}` : '',
+    parts: sittingParts(here.build, s).map((p) => ({
+      ...p,
+      left: percent((p.from - s.from) / Math.max(1, s.to - s.from)),
+      width: percent((p.to - p.from) / Math.max(1, s.to - s.from)),
+    })),
+  })),
+);
+const labelOf = (s: Session): string =>
+  sittingParts(here.build, s)
+    .map((p) => p.words)
+    .join(', ');
+/** Folded together between two sittings, with the longest wait that the next one needs. */
+const rests = computed(() =>
+  plan.value
+    ? betweenSessions(own.value, plan.value.waits).map((r) => ({
+        from: r.from,
+        left: at(r.from),
+        width: wide(r.from, r.to),
+        words: betweenWords(r.from, r.to),
+        says: r.wait
+          ? `${r.wait.link.why}, ${formatBand(r.wait.link.band.fast, r.wait.link.band.slow)}`
+          : betweenWords(r.from, r.to),
+      }))
+    : [],
+);
+const now = computed(() => (origin.value ? minuteOf(origin.value, Date.now()) : undefined));
+
+/** What holds the selected piece to its times. */
+const ties = computed(() => {
+  const id = stage.selection?.kind === 'piece' ? stage.selection.id : undefined;
+  if (!id || !plan.value) return [];
+  const steps = new Map(plan.value.sessions.flatMap((s) => s.steps.map((p) => [p.step.id, p.step] as const)));
+  return waitsOfPiece(plan.value.waits, steps, id);
 });
 
 const told = computed(() =>
-  stage.playhead !== undefined && plan.value && days.value?.origin
-    ? momentWords(plan.value, days.value.origin, stage.playhead)
+  stage.playhead !== undefined && plan.value && origin.value
+    ? momentWords(plan.value, origin.value, stage.playhead)
     : undefined,
 );
 
 function seek(e: PointerEvent): void {
   const box = strip.value!.getBoundingClientRect();
-  const share = Math.min(1, Math.max(0, (e.clientX - box.left) / box.width));
-  stage.playhead = Math.round(from.value + share * span.value);
+  stage.playhead = Math.round(time.value.minuteAt((e.clientX - box.left) / box.width));
 }
 function press(e: PointerEvent): void {
   if (!plan.value) return;
-  strip.value!.setPointerCapture(e.pointerId);
+  // a finger that goes along scrolls the strip; a tap looks
+  if (e.pointerType !== 'touch') strip.value!.setPointerCapture(e.pointerId);
   seek(e);
 }
 const drag = (e: PointerEvent) => {
@@ -78,101 +104,91 @@ function keys(e: KeyboardEvent): void {
   if (e.key === 'ArrowLeft' || e.key === 'ArrowRight') {
     e.preventDefault();
     e.stopPropagation();
+    const { from, to } = time.value;
     stage.playhead = Math.min(
-      to.value,
-      Math.max(from.value, (stage.playhead ?? from.value) + (e.key === 'ArrowLeft' ? -step : step)),
+      to,
+      Math.max(
+        from,
+        (stage.playhead ?? plan.value?.startBy ?? from) + (e.key === 'ArrowLeft' ? -step : step),
+      ),
     );
-  }
+  } else if (e.key === 'Escape') stage.playhead = undefined;
 }
 </script>
 
 <template>
-  <section
-    class="clock"
-    :class="{ folded: props.folded || !plan, planning: store.planning !== undefined }"
-    aria-label="The days"
-  >
-    <p v-if="!plan && store.planning === undefined" class="none">
-      {{ days?.trouble[0] ?? 'Planning…' }}
+  <section class="clock" :class="{ folded: props.folded || !plan }" aria-label="The days">
+    <p v-if="!plan" class="none">
+      {{ store.planning === undefined ? (days?.trouble[0] ?? 'Planning…') : 'Planning…' }}
     </p>
-    <p v-else-if="!plan" class="none">Planning…</p>
-    <div
-      v-else
-      ref="strip"
-      class="strip"
-      role="slider"
-      tabindex="0"
-      aria-label="Playhead"
-      :aria-valuemin="Math.round(from)"
-      :aria-valuemax="Math.round(to)"
-      :aria-valuenow="Math.round(stage.playhead ?? from)"
-      :aria-valuetext="told ?? 'not set'"
-      @pointerdown="press"
-      @pointermove="drag"
-      @keydown="keys"
-    >
-      <template v-for="m in dayLines" :key="m">
-        <i class="day" :style="{ left: at(m) }"></i>
-        <span class="day-name" :style="{ left: at(m) }">{{ dayName(days!.origin!, m) }}</span>
-      </template>
-      <i
-        v-for="r in rests"
-        :key="r.from"
-        class="rest"
-        :style="{ left: at(r.from), width: wide(r.to - r.from) }"
-      ></i>
-      <span
-        v-for="r in rests"
-        v-show="r.to - r.from > span * 0.16 && r.wait"
-        :key="`w${r.from}`"
-        class="wait-name"
-        :style="{ left: at(r.from), width: wide(r.to - r.from) }"
+    <div v-else class="along">
+      <div
+        ref="strip"
+        class="strip"
+        :style="{ minWidth: `${own.length * 92}px` }"
+        role="slider"
+        tabindex="0"
+        aria-label="Time looked at"
+        :aria-valuemin="Math.round(time.from)"
+        :aria-valuemax="Math.round(time.to)"
+        :aria-valuenow="Math.round(stage.playhead ?? plan.startBy)"
+        :aria-valuetext="told ?? 'not set'"
+        @pointerdown="press"
+        @pointermove="drag"
+        @keydown="keys"
       >
-        {{ r.wait?.link.why }} · {{ r.wait ? formatBand(r.wait.link.band.fast, r.wait.link.band.slow) : '' }}
-      </span>
-      <span
-        v-for="s in own"
-        :key="s.from"
-        class="session"
-        :style="{ left: at(s.from), width: wide(s.to - s.from) }"
-        :title="labelOf(s)"
-        ><template v-if="!isNarrow(s)">{{ labelOf(s) }}</template></span
-      >
-      <span
-        v-for="(s, i) in own"
-        v-show="isNarrow(s) && roomAfter(i) > span * 0.06"
-        :key="`n${s.from}`"
-        class="after"
-        :style="{ left: at(s.to), maxWidth: wide(roomAfter(i) * 0.7) }"
-        aria-hidden="true"
-        >{{ labelOf(s) }}</span
-      >
-      <i
-        v-for="s in helped"
-        :key="`h${s.person}-${s.from}`"
-        class="helper"
-        :style="{ left: at(s.from), width: wide(s.to - s.from) }"
-        :title="`${days!.people[s.person]}: ${labelOf(s)}`"
-      ></i>
-      <i v-if="now !== undefined && now > from && now < to" class="now" :style="{ left: at(now) }"></i>
-      <span class="due" :style="{ left: at(days!.due!) }"
-        ><b>due {{ toldTime(days!.origin!, days!.due!) }}</b
-        ><br />{{ formatTime(plan.spare) }} spare</span
-      >
-      <template v-if="stage.playhead !== undefined">
-        <i class="playhead" :style="{ left: at(stage.playhead) }"></i>
         <span
-          class="told"
-          :class="{ leftwards: stage.playhead > from + span * 0.55 }"
-          :style="{ left: at(stage.playhead) }"
-          >{{ told }}</span
+          v-for="r in rests"
+          :key="`r${r.from}`"
+          class="rest"
+          :style="{ left: r.left, width: r.width }"
+          :title="r.says"
+          ><em>{{ r.words }}</em></span
         >
-      </template>
-      <span v-else class="hint">Drag along here to see how firm everything is at any hour.</span>
-    </div>
-    <div v-if="store.planning !== undefined" class="busy" role="status">
-      Looking for a better plan · {{ Math.round(store.planning * 100) }} %
-      <button type="button" @click="store.cancelPlanning()">Stop</button>
+        <div
+          v-for="x in sittings"
+          :key="x.s.from"
+          class="session"
+          :style="{ left: x.left, width: x.width }"
+          :title="`${x.day}, ${x.hours}: ${labelOf(x.s)}`"
+        >
+          <b>{{ x.day }}, {{ x.begins }}</b>
+          <span v-for="p in x.parts" :key="p.from" class="part" :style="{ left: p.left, width: p.width }"
+            ><i>{{ p.words }}</i></span
+          >
+        </div>
+        <i
+          v-for="s in helped"
+          :key="`h${s.person}-${s.from}`"
+          class="helper"
+          :style="{ left: at(s.from), width: wide(s.from, s.to) }"
+          :title="`${days!.people[s.person]}: ${labelOf(s)}`"
+        ></i>
+        <i
+          v-for="t in ties"
+          :key="`t${t.from}-${t.words}`"
+          class="tie"
+          :class="{ closes: t.closes }"
+          :style="{ left: at(t.from), width: wide(t.from, t.to) }"
+          :title="t.words"
+        ></i>
+        <i v-if="now !== undefined && now > time.from && now < time.to" class="now" :style="{ left: at(now) }"
+          ><em>now</em></i
+        >
+        <i class="due" :style="{ left: at(days!.due!) }"></i>
+        <ClockPlayhead v-if="told !== undefined" :share="time.shareOf(stage.playhead!)" :told="told" />
+      </div>
+      <p class="end">
+        <b>due {{ toldTime(origin!, days!.due!) }}</b
+        ><span>{{ formatTime(plan.spare) }} to spare</span>
+        <span v-if="store.planning !== undefined" class="busy" role="status">
+          looking for a better plan, {{ Math.round(store.planning * 100) }} %
+          <button type="button" @click="store.cancelPlanning()">Stop</button>
+        </span>
+        <span v-else-if="told === undefined && !props.folded" class="hint"
+          >Pull along the days to look ahead.</span
+        >
+      </p>
     </div>
   </section>
 </template>
@@ -183,7 +199,7 @@ function keys(e: KeyboardEvent): void {
   height: 118px;
   background: var(--ink);
   color: #dfe6e2;
-  padding: 0 24px;
+  padding: 0 16px;
 }
 .clock.folded {
   height: 46px;
@@ -191,11 +207,20 @@ function keys(e: KeyboardEvent): void {
 .none {
   padding: 12px 0;
 }
+.along {
+  display: flex;
+  gap: 16px;
+  height: 100%;
+  overflow-x: auto;
+  scrollbar-width: thin;
+}
 .strip {
   position: relative;
-  height: 100%;
+  flex: 1 0 auto;
+  width: 0;
   cursor: ew-resize;
-  touch-action: none;
+  touch-action: pan-x;
+  user-select: none;
 }
 .strip:focus-visible {
   outline-color: var(--playhead);
@@ -204,140 +229,112 @@ function keys(e: KeyboardEvent): void {
 .strip > * {
   position: absolute;
 }
-.day {
-  top: 8px;
-  bottom: 8px;
-  width: 1px;
-  background: #47524e;
-}
-.day-name {
-  top: 9px;
-  padding-left: 8px;
-  font-size: 12.5px;
-  color: #b4c0ba;
-  white-space: nowrap;
-}
 .session {
-  top: 36px;
-  height: 24px;
+  top: 14px;
+  height: 68px;
   min-width: 9px;
-  padding: 2px 6px;
+  border-radius: 8px;
+  background: #2b3733;
+  overflow: hidden;
+}
+.session b {
+  position: absolute;
+  inset: 5px 9px auto;
+  font-size: 12.5px;
+  font-weight: 600;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.part {
+  position: absolute;
+  top: 31px;
+  height: 27px;
+  padding: 0 2px;
+}
+.part i {
+  display: block;
+  height: 100%;
+  padding: 4px 6px;
   border-radius: 5px;
   background: var(--elm-pale);
   color: var(--ink);
-  font-size: 12.5px;
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-}
-.helper {
-  top: 62px;
-  height: 5px;
-  min-width: 6px;
-  border-radius: 3px;
-  background: var(--elm-pale);
-}
-.after {
-  top: 38px;
-  height: 20px;
-  margin-left: 3px;
-  padding: 0 7px 0 5px;
-  background: var(--ink);
-  color: #cfe3d9;
-  font-size: 12px;
-  line-height: 20px;
+  font: 500 12.5px/19px var(--font-text);
   overflow: hidden;
   white-space: nowrap;
   text-overflow: ellipsis;
 }
 .rest {
-  top: 38px;
-  height: 20px;
-  background: repeating-linear-gradient(-55deg, #6f8d80 0 1.3px, transparent 1.3px 8px);
-}
-.wait-name {
-  top: 64px;
+  top: 14px;
+  height: 68px;
+  display: grid;
+  place-items: center;
   font-size: 12px;
   color: #b4c0ba;
   overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-  padding: 0 6px;
-  text-align: center;
+  background: repeating-linear-gradient(-55deg, #55635d 0 1.2px, transparent 1.2px 8px);
 }
+.rest em {
+  font-style: normal;
+  background: var(--ink);
+  padding: 0 3px;
+}
+.helper {
+  top: 84px;
+  height: 5px;
+  min-width: 6px;
+  border-radius: 3px;
+  background: var(--elm-pale);
+}
+/* a window ends in a mark, a wait in an open end */
+.tie {
+  top: 90px;
+  height: 8px;
+  min-width: 4px;
+  border: solid #dfe6e2;
+  border-width: 0 0 2px 2px;
+  border-radius: 0 0 0 4px;
+}
+.tie.closes {
+  border-color: var(--playhead);
+  border-right-width: 3px;
+  border-radius: 0 0 4px 4px;
+}
+.now,
 .due {
-  top: 32px;
-  padding-left: 8px;
-  border-left: 2px solid var(--paper);
-  font-size: 12.5px;
-  line-height: 1.3;
-  white-space: nowrap;
-  transform: translateX(-1px);
-}
-.due b {
-  font-weight: 600;
-}
-.now {
-  top: 30px;
-  height: 36px;
+  top: 8px;
+  height: 80px;
   width: 2px;
   background: var(--paper);
-  opacity: 0.5;
 }
-.playhead {
-  top: 8px;
-  bottom: 0;
-  width: 2px;
-  background: var(--playhead);
+.now {
+  opacity: 0.6;
 }
-.playhead::before {
-  content: '';
+.now em {
   position: absolute;
-  left: -5px;
-  top: -2px;
-  width: 12px;
-  height: 12px;
-  border-radius: 50%;
-  background: var(--playhead);
+  top: -7px;
+  left: 5px;
+  font: 400 11.5px var(--font-text);
 }
-.told,
-.hint {
-  bottom: 6px;
-  padding: 0 9px;
+.end {
+  flex: 0 0 auto;
+  align-self: flex-start;
+  display: grid;
+  gap: 1px;
+  width: 168px;
+  padding-top: 13px;
   font-size: 12.5px;
-  white-space: nowrap;
-  color: var(--playhead);
+  line-height: 1.35;
 }
-.told {
-  background: var(--ink);
-  border-radius: 4px;
+.end b {
+  font-weight: 600;
 }
-.told.leftwards {
-  transform: translateX(-100%);
-}
-.hint {
-  left: 0;
-  padding: 0;
-  color: #9fb0a8;
-}
+.hint,
 .busy {
-  position: absolute;
-  right: 16px;
-  bottom: 6px;
-  font-size: 12px;
   color: #b4c0ba;
-  background: var(--ink);
-}
-.folded .busy {
-  right: auto;
-  left: 24px;
-}
-/* folded there is one line: the days make room for what is going on */
-.clock.folded.planning .strip {
-  margin-inline: 232px 40px;
 }
 .busy button {
-  margin-left: 6px;
+  margin-left: 4px;
   border: 1px solid #5f6c67;
   border-radius: 6px;
   background: none;
@@ -345,19 +342,59 @@ function keys(e: KeyboardEvent): void {
   cursor: pointer;
 }
 .folded .session {
-  top: 11px;
+  top: 8px;
+  height: 30px;
+}
+.folded .session b {
+  display: none;
+}
+.folded .part {
+  top: 4px;
+  height: 22px;
+}
+.folded .part i {
+  padding-block: 2px;
 }
 .folded .rest {
-  top: 13px;
+  top: 8px;
+  height: 30px;
 }
-.folded .due {
-  top: 5px;
+.folded .end {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  width: auto;
+  padding-top: 12px;
+  white-space: nowrap;
 }
-.folded .day-name,
-.folded .wait-name,
-.folded .after,
-.folded .hint,
-.folded .told {
+.folded .tie,
+.folded .helper,
+.folded .now em {
   display: none;
+}
+.folded .now,
+.folded .due {
+  top: 4px;
+  height: 38px;
+}
+@media (max-width: 620px) {
+  .end {
+    width: 120px;
+  }
+  .folded .end span {
+    display: none;
+  }
+}
+@media (forced-colors: active) {
+  .session,
+  .part i,
+  .rest,
+  .helper {
+    border: 1px solid CanvasText;
+  }
+  .due,
+  .now {
+    background: Highlight;
+  }
 }
 </style>

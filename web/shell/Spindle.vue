@@ -186,10 +186,9 @@ function along(e: KeyboardEvent, i: number): void {
   display: flex;
   flex-direction: column;
   padding: 14px 4px 8px;
-  overflow: hidden auto;
+  overflow: hidden;
   background: var(--slab-2);
   border-right: 1px solid var(--line);
-  scrollbar-width: thin;
 }
 .rod {
   position: absolute;
@@ -201,15 +200,16 @@ function along(e: KeyboardEvent, i: number): void {
   opacity: 0.85;
 }
 .beads {
-  flex: 1 1 auto;
+  flex: 1 1 0;
   min-height: 0;
   display: flex;
   flex-direction: column;
-  justify-content: flex-end;
+  overflow: hidden auto;
+  scrollbar-width: thin;
 }
-.many .beads {
-  justify-content: flex-start;
-  min-height: min-content;
+/* they lie on the board, and still scroll where there are too many */
+.bead:first-child {
+  margin-top: auto;
 }
 .bead {
   position: relative;

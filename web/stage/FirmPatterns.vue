@@ -20,7 +20,7 @@ defineProps<{ unit: number }>();
         :d="h.path"
         fill="none"
         stroke="#1d2422"
-        stroke-opacity="0.66"
+        stroke-opacity="0.55"
         stroke-linecap="round"
         :stroke-width="h.width"
       />

@@ -26,6 +26,8 @@ const props = defineProps<{
   core: boolean;
 }>();
 const emit = defineEmits<{ grab: [e: PointerEvent]; choose: []; point: [on: boolean] }>();
+/** More outlines than this in dashes are a smudge. */
+const HEAP = 5;
 const OPACITY = { plain: 1, unmade: 0.6, pale: 0.32, faint: 0.2, through: 0.5 } as const;
 /** Where it stood when the hand took hold; only what is being moved gets a move of its own. */
 const home = shallowRef([props.x, props.y] as const);
@@ -68,7 +70,12 @@ const key = (e: KeyboardEvent): void => {
     @keydown="key"
   >
     <path v-if="chosen || pointed" class="ring" :d="paths.bare" />
-    <path v-if="how === 'unmade'" class="unmade" :d="paths.bare" />
+    <path
+      v-if="how === 'unmade'"
+      class="unmade"
+      :class="{ heap: shape.outlines.length > HEAP }"
+      :d="paths.bare"
+    />
     <template v-else>
       <DrawnPiece :shape="shape" :surface="surface" :x="home[0]" :y="home[1]" :shaded="how === 'plain'" />
       <path v-if="state" class="hatch" :d="paths.all" :fill="`url(#firm-${state})`" />
@@ -106,6 +113,11 @@ path.unmade {
   stroke-width: 1.2px;
   stroke-dasharray: 4 3;
   vector-effect: non-scaling-stroke;
+}
+path.heap {
+  stroke-width: 0.5px;
+  stroke-dasharray: none;
+  opacity: 0.6;
 }
 .hatch,
 .core {
