@@ -1,4 +1,4 @@
-import { everyRod, type BonesReport, type CheckedRod } from './bones/index.ts';
+import { everyRod, type SeenBones, type SeenRod } from './bones/index.ts';
 import { ALL_DONE, PLAN_RUNS, toldStart, toldTime, type DaysReport } from './days/index.ts';
 import type { FigureReport } from './figure-report.ts';
 import type { PasteSums } from './paste-sums.ts';
@@ -11,7 +11,7 @@ import {
   tellOdds,
   type Shown,
 } from './quantity/index.ts';
-import type { StandsReport } from './stands.ts';
+import type { Unheld } from './stands.ts';
 
 /**
  * The one thing that is said first where a build is looked at: what needs doing, or that nothing does. It says nothing that
@@ -29,8 +29,8 @@ export interface FirstWord {
 }
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
-const theName = (r: CheckedRod): string => `${r.rod.name.toLowerCase()}`;
-const are = (r: CheckedRod, one: string, many: string): string => (r.rod.pair ? many : one);
+const theName = (r: SeenRod): string => `${r.rod.name.toLowerCase()}`;
+const are = (r: SeenRod, one: string, many: string): string => (r.rod.pair ? many : one);
 
 /** What it is, until something about it asks for trouble. */
 export function firstOfShape(figure: FigureReport, shown: Shown = METRIC): FirstWord {
@@ -53,7 +53,10 @@ export function firstOfShape(figure: FigureReport, shown: Shown = METRIC): First
 }
 
 /** Whether it holds: the worst rod, what hovers or goes over, or the nearest to its limit. @param hovers what nothing carries, once that was looked at */
-export function firstOfBones(bones: BonesReport, hovers: StandsReport['hovers'] = []): FirstWord {
+export function firstOfBones(
+  bones: SeenBones,
+  hovers: readonly Pick<Unheld, 'piece' | 'text'>[] = [],
+): FirstWord {
   const rods = everyRod(bones);
   const fails = rods.filter((r) => r.verdict === 'fails');
   const [worst] = fails;

@@ -1,5 +1,5 @@
 import type { Mm } from '../quantity/index.ts';
-import type { RodReport } from './mends/rod-report.ts';
+import type { SeenRod } from './mends/rod-report.ts';
 import type { RodStock } from './stock/rods/registry.ts';
 
 /** One whole rod and what is cut from it. */
@@ -100,7 +100,7 @@ export function cutFrom(lengths: readonly Mm[], bar: Mm, kerf = KERF): { bars: B
 }
 
 /** Cut lengths by kind of rod. */
-export function cutList(rods: readonly RodReport[]): CutStock[] {
+export function cutList(rods: readonly SeenRod[]): CutStock[] {
   const byStock = new Map<string, { stock: RodStock; pieces: CutStock['pieces'][number][] }>();
   for (const r of rods) {
     const group = byStock.get(r.stock.id) ?? { stock: r.stock, pieces: [] };

@@ -4,7 +4,7 @@ import { type Build } from '../record/index.ts';
 import { coreVolume } from '../solids/index.ts';
 import { discsOf } from './paths/discs.ts';
 import { jointsOf } from './paths/joints.ts';
-import { throughWords, type RodReport } from './mends/rod-report.ts';
+import { throughWords, type SeenRod } from './mends/rod-report.ts';
 import { rodStock, type RodStock } from './stock/rods/registry.ts';
 
 export type HazardLevel = 'must' | 'should' | 'note';
@@ -13,14 +13,14 @@ export type HazardLevel = 'must' | 'should' | 'note';
 interface Rule {
   readonly id: string;
   readonly level: HazardLevel;
-  readonly about: (r: RodReport, eaten: boolean) => boolean;
+  readonly about: (r: SeenRod, eaten: boolean) => boolean;
   readonly why: string;
   readonly what: string;
 }
 
 const madeOf =
   (...materials: readonly RodStock['material'][]) =>
-  (r: RodReport) =>
+  (r: SeenRod) =>
     materials.includes(r.stock.material);
 
 /** Food-contact and child rules as data; food codes from memory, the rest common practice. Local rules come first. */
@@ -109,7 +109,7 @@ export interface Hazard {
 const ORDER: readonly HazardLevel[] = ['must', 'should', 'note'];
 
 /** What the rods, cores and board of a build ask for before it is eaten, the musts first. */
-export function hazardsOf(build: Build, rods: readonly RodReport[]): Hazard[] {
+export function hazardsOf(build: Build, rods: readonly SeenRod[]): Hazard[] {
   const { paths } = jointsOf(build);
   const eaten = new Set(paths.filter((p) => [...p.passes].some((i) => i >= 0)).map((p) => p.placed.rod.id));
   const found = RULES.flatMap((rule): Hazard[] => {
@@ -162,7 +162,7 @@ export interface RemovalLine {
 }
 
 /** Everything in the figure that is not food, with its number and where it is. */
-export function removalCard(build: Build, rods: readonly RodReport[]): RemovalLine[] {
+export function removalCard(build: Build, rods: readonly SeenRod[]): RemovalLine[] {
   const lines: RemovalLine[] = rods.map((r) => ({
     what: `${r.letter} ${r.stock.name}, ${Math.round(r.length.value)} mm${r.rod.sleeved ? ', in a sleeve' : ''}`,
     number: r.rod.pair ? 2 : 1,

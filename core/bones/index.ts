@@ -17,11 +17,18 @@ export { type Mend } from './mends/mends.ts';
 export { loadBand, loadSum } from './carried/load-sums.ts';
 export { rodInto, twoInto } from './mends/new-rod.ts';
 export { toHeight } from './mends/rescale.ts';
-export { type CheckedRod, type RodReport, throughWords } from './mends/rod-report.ts';
+export { type CheckedRod, type RodReport, type SeenRod, throughWords } from './mends/rod-report.ts';
 export { type PlacedDisc, discOutline, placedDiscs } from './paths/disc-rims.ts';
 export { discWidth } from './paths/discs.ts';
 export { type SeatFacts, seatFacts } from './paths/seats.ts';
-export { type BonesReport, everyRod, figureTipping, reckonBones } from './reckon-bones.ts';
+export {
+  type BonesReport,
+  type SeenBones,
+  everyRod,
+  figureTipping,
+  reckonBones,
+  seenBones,
+} from './reckon-bones.ts';
 export { type Tipping } from './joints/tipping.ts';
 export { TIER_BOARDS } from '../ground/index.ts';
 export { USUAL_MAST } from './stock/hardware.ts';

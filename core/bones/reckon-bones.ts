@@ -25,7 +25,7 @@ import { apparent, caseOf } from './joints/load-cases.ts';
 import { mastMends } from './mends/mends-mast.ts';
 import { mendsFor, type Mend } from './mends/mends.ts';
 import type { Inside, RodPath } from './runs/rod-paths.ts';
-import type { CheckedRod, Passed, RodReport } from './mends/rod-report.ts';
+import type { CheckedRod, Passed, RodReport, SeenRod } from './mends/rod-report.ts';
 import { rodMass } from './stock/rods/registry.ts';
 import { stockOf } from './stock/stock.ts';
 import { footprint } from './carried/footprint.ts';
@@ -66,9 +66,62 @@ export interface BonesReport {
   readonly limits: string;
 }
 
+/** Bones as they are seen: plain data, without what has to be tried or is looked at by itself. */
+export interface SeenBones extends Omit<
+  BonesReport,
+  'rods' | 'mast' | 'clashes' | 'glued' | 'hardware' | 'carved'
+> {
+  readonly rods: readonly SeenRod[];
+  readonly mast: SeenRod | undefined;
+}
+
+/** A rod without what could be tried: it can be sent to where it is looked at. */
+function seenRod({ mends: _mends, choose: _choose, ...rod }: CheckedRod & Partial<RodReport>): SeenRod {
+  const { droop } = rod;
+  return { ...rod, droop: droop && { bent: droop.bent, down: droop.down } };
+}
+
+/** What is seen of the bones: it can be sent from where it was reckoned to where it is looked at. */
+export function seenBones(bones: BonesReport): SeenBones {
+  const {
+    balance,
+    figureTips,
+    boardTips,
+    anchored,
+    tally,
+    counts,
+    asks,
+    slides,
+    discs,
+    hazards,
+    bump,
+    limits,
+  } = bones;
+  const seen = {
+    balance,
+    figureTips,
+    boardTips,
+    anchored,
+    tally,
+    counts,
+    asks,
+    slides,
+    discs,
+    hazards,
+    bump,
+    limits,
+  };
+  return { ...seen, rods: bones.rods.map(seenRod), mast: bones.mast && seenRod(bones.mast) };
+}
+
 /** The rods of a figure, and the threaded rod of its board where that stands up into it. */
-export const everyRod = ({ rods, mast }: Pick<BonesReport, 'rods' | 'mast'>): readonly CheckedRod[] =>
-  mast ? [...rods, mast] : rods;
+export const everyRod = <R extends SeenRod>({
+  rods,
+  mast,
+}: {
+  readonly rods: readonly R[];
+  readonly mast: R | undefined;
+}): readonly R[] => (mast ? [...rods, mast] : rods);
 
 export const LIMITS =
   'A guide from simple mechanics and typical values; it does not know your paste. Where it says test a spare piece, do.';

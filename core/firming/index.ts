@@ -14,7 +14,7 @@ export { firmAll, freshYield, keepsItsShape } from './piece.ts';
 export { PLACES } from './places.ts';
 export { type CrackRisk, type DoseAnswer, byFeel, compareSchools } from './schools.ts';
 export { lookAt } from './snapshot.ts';
-export { type FirmState, stateAt } from './state.ts';
+export { type FirmState, type StateTimes, stateAt, stateBy, stateTimes } from './state.ts';
 export { effectsOf, seenBeside } from './what-changed.ts';
 export {
   type DryingChange,

@@ -15,9 +15,11 @@ export function stateTimes(f: PieceFirming): Record<Exclude<FirmState, 'soft'>, 
   return { skinned, posed, firm, set, dry: Math.max(firm, likely(f.bands.dry)) };
 }
 
+/** When a piece reaches each state, minutes after shaping. */
+export type StateTimes = ReturnType<typeof stateTimes>;
+
 /** State of a piece so many minutes after it was shaped. */
-export function stateAt(f: PieceFirming, minutes: number): FirmState {
-  const t = stateTimes(f);
+export function stateBy(t: StateTimes, minutes: number): FirmState {
   if (minutes >= t.dry) return 'dry';
   if (minutes >= t.set) return 'set';
   if (minutes >= t.firm) return 'firm';
@@ -25,3 +27,6 @@ export function stateAt(f: PieceFirming, minutes: number): FirmState {
   if (minutes >= t.skinned) return 'skinned';
   return 'soft';
 }
+
+/** The same from all that is known of how it firms. */
+export const stateAt = (f: PieceFirming, minutes: number): FirmState => stateBy(stateTimes(f), minutes);

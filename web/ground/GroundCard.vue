@@ -13,6 +13,7 @@ import {
 } from '@core/edits/index.ts';
 import type { Board, Card, Sleeve, TierBoard } from '@core/record/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import ChoiceField from '../shared/ChoiceField.vue';
 import QuantityField from '../shared/QuantityField.vue';
@@ -28,7 +29,7 @@ import TierRow from './TierRow.vue';
 const store = useBuild();
 const here = useOpenBuild();
 const build = computed(() => here.build);
-const ground = computed(() => here.report.ground);
+const ground = useFound('ground');
 const tiers = computed(() => [...build.value.cake.tiers].reverse());
 const setB = (patch: Partial<Board>) => store.apply(setBoard(build.value, patch), 'the board');
 const SHAPES: { value: Board['shape']; label: string }[] = [
@@ -62,11 +63,11 @@ const colours = computed(() => build.value.colours.map((c) => ({ value: c.id, la
 
 <template>
   <div class="card">
-    <p>
+    <p v-if="ground">
       It rises <WhyButton :figure="ground.rise" /> over the table; with the figure
       <WhyButton :figure="ground.whole" /> are carried.
     </p>
-    <p v-for="s in ground.says" :key="s" class="warning"><span aria-hidden="true">◆</span> {{ s }}</p>
+    <p v-for="s in ground?.says" :key="s" class="warning"><span aria-hidden="true">◆</span> {{ s }}</p>
     <div class="row fields">
       <strong>Figure’s own board</strong>
       <ChoiceField

@@ -6,6 +6,7 @@ import { coveredTier, coverOf } from '@core/paste-list/index.ts';
 import { removeTier, setTier, withoutOnTier, type TierExtra } from '@core/edits/index.ts';
 import { type Tier, type TierBoard } from '@core/record/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import QuantityField from '../shared/QuantityField.vue';
 import VerdictWord from '../shared/VerdictWord.vue';
@@ -39,7 +40,8 @@ const ofRods = (none: string) => [
 ];
 const posts = ofRods('no posts');
 const sticks = ofRods('none');
-const load = computed(() => here.report.tiers.find((t) => t.tier.id === props.tier.id));
+const tiers = useFound('tiers');
+const load = computed(() => tiers.value?.find((t) => t.tier.id === props.tier.id));
 function post(stock: string): void {
   if (stock) set({ posts: { stock, number: props.tier.posts?.number ?? 4 } });
   else without('posts', 'the posts');

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { cutList, removalCard } from '@core/bones/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import { usePreferences } from '../state/preferences.ts';
 import SheetPage from './SheetPage.vue';
@@ -13,7 +14,7 @@ const store = useBuild();
 const here = useOpenBuild();
 const { shown } = usePreferences();
 const build = computed(() => store.build);
-const bones = computed(() => store.report?.bones);
+const [bones, eaters, hardware] = [useFound('bones'), useFound('eaters'), useFound('hardware')];
 const cuts = computed(() => (bones.value ? cutList(bones.value.rods) : []));
 const card = computed(() => (build.value && bones.value ? removalCard(build.value, bones.value.rods) : []));
 </script>
@@ -49,10 +50,10 @@ const card = computed(() => (build.value && bones.value ? removalCard(build.valu
           </tr>
         </tbody>
       </table>
-      <template v-if="bones.hardware">
-        <h2>Stack on the rod, {{ formatLength(bones.hardware.rod.value, shown) }} to cut</h2>
+      <template v-if="hardware">
+        <h2>Stack on the rod, {{ formatLength(hardware.rod.value, shown) }} to cut</h2>
         <ol>
-          <li v-for="h in bones.hardware.steps" :key="h.do">
+          <li v-for="h in hardware.steps" :key="h.do">
             ☐ {{ h.do }}<template v-if="h.closes"> Closes off: {{ h.closes }}.</template>
           </li>
         </ol>
@@ -80,7 +81,7 @@ const card = computed(() => (build.value && bones.value ? removalCard(build.valu
         <p v-for="h in bones.hazards" :key="h.id">
           <strong>{{ h.level }}</strong> {{ h.letters.join(', ') }} {{ h.why }} {{ h.what }}
         </p>
-        <p v-for="n in here.report.eaters.notes" :key="n.id">
+        <p v-for="n in eaters?.notes" :key="n.id">
           <strong>{{ n.level }}</strong> {{ n.why }} {{ n.what }}
         </p>
         <p>Allergens: {{ tellAllergens(here.report.pasteSums.allergens) }}.</p>

@@ -5,6 +5,7 @@ import { withSaid } from '@core/edits/index.ts';
 import { listed, ok } from '@core/quantity/index.ts';
 import type { BriefKey } from '@core/record/index.ts';
 import { useBuild } from '../state/build-store.ts';
+import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import BlankField from '../shared/BlankField.vue';
 import { withStops } from '../shared/stops.ts';
@@ -15,6 +16,7 @@ import { useReading } from '../shared/reading.ts';
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
 const here = useOpenBuild();
+const eaters = useFound('eaters');
 const at = useReading();
 const stretches = computed(() =>
   briefOf(here.build, here.report.figure.height, { ...at.value, zone: here.build.brief.zone }),
@@ -71,7 +73,7 @@ const choose = (key: BriefKey, choice: unknown): void => void say(key, String(ch
       {{ listed(usual.map((key) => ASKED_WORDS[key])) }}.
       <button type="button" class="button" @click="confirm(...usual)">That is right</button>
     </p>
-    <EaterNotes :notes="here.report.eaters.notes" />
+    <EaterNotes :notes="eaters?.notes ?? []" />
     <div class="row">
       <router-link class="button" :to="`/build/${here.build.id}/days`" @click="open = false"
         >The days that follow from it</router-link

@@ -8,6 +8,7 @@ import { type View } from '@core/figure/index.ts';
 import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
+import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import { useReference } from '../state/reference.ts';
 import Stage from '../stage/Stage.vue';
@@ -135,12 +136,15 @@ useLeaving();
 onBeforeUnmount(() => void store.close());
 
 const benchNow = useNow({ interval: 20_000 });
+const firmness = useFound('firmness');
 const states = computed(() => {
-  const { build, report, days } = store;
+  const { build, days } = store;
   const { playhead } = stage;
-  if (lens.value === 'bench' && build && report) return statesDone(build, report.firming, benchNow.value);
-  if (playhead === undefined || !build || !report || !days) return undefined;
-  return statesAt(build, report.firming, days, playhead);
+  const firm = firmness.value;
+  if (!build || !firm) return undefined;
+  if (lens.value === 'bench') return statesDone(build, firm, benchNow.value);
+  if (playhead === undefined || !days) return undefined;
+  return statesAt(build, firm, days, playhead);
 });
 const joined = computed(() =>
   stage.rehearsing && store.build && store.days && stage.playhead !== undefined
@@ -153,10 +157,9 @@ const nextPiece = computed(() =>
     ? progressOf(store.build, store.days, benchNow.value.getTime()).current?.step.piece
     : undefined,
 );
+const found = useFound('bones');
 const caption = computed(() =>
-  store.build && store.report
-    ? stageCaption(store.build, store.report, lens.value, states.value !== undefined)
-    : '',
+  store.build ? stageCaption(store.build, found.value, lens.value, states.value !== undefined) : '',
 );
 
 async function save(): Promise<void> {

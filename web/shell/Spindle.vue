@@ -10,6 +10,7 @@ import type { FirmState } from '@core/firming/index.ts';
 import { surfaceOf } from '../drawing/surface.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
+import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import { beadWords, type Bead } from './beads.ts';
 
@@ -24,9 +25,10 @@ const props = defineProps<{
 const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
+const found = useFound('bones');
 const failing = computed(() =>
-  props.bones
-    ? new Set(everyRod(here.report.bones).flatMap((r) => (r.verdict === 'fails' ? [r.rod.to.on] : [])))
+  props.bones && found.value
+    ? new Set(everyRod(found.value).flatMap((r) => (r.verdict === 'fails' ? [r.rod.to.on] : [])))
     : undefined,
 );
 /** The size of a bead against the largest, px. */

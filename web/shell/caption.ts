@@ -1,13 +1,19 @@
 import { notDrawn } from '@core/figure/index.ts';
 import { type Build } from '@core/record/index.ts';
-import type { Report } from '@core/plan.ts';
+import type { SeenBones } from '@core/bones/index.ts';
 import type { LensId } from '../lenses/lenses.ts';
 
 /** One line over the stage: what is seen and how. */
-export function stageCaption(build: Build, report: Report, lens: LensId, atPlayhead: boolean): string {
+export function stageCaption(
+  build: Build,
+  bones: SeenBones | undefined,
+  lens: LensId,
+  atPlayhead: boolean,
+): string {
   if (atPlayhead && lens !== 'bones') return 'hatched by firmness at the playhead';
   if (lens === 'bones') {
-    const lean = report.bones.figureTips.lean.value;
+    if (!bones) return '';
+    const lean = bones.figureTips.lean.value;
     return lean > 0
       ? `on its own feet it leans to ${Math.round(lean)}° before it tips`
       : 'it does not stand on its own feet';

@@ -1,11 +1,12 @@
-import { stateAt, type FirmState, type PieceFirming } from '@core/firming/index.ts';
+import { stateBy, type FirmState } from '@core/firming/index.ts';
+import type { Firmness } from '@core/found.ts';
 import { minuteOf, shapedBy, shapeId, type DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/record/index.ts';
 
 /** State of every piece at a minute of the plan: not made yet, or how firm since it was shaped. */
 export function statesAt(
   build: Build,
-  firming: ReadonlyMap<string, PieceFirming>,
+  firming: ReadonlyMap<string, Firmness>,
   days: DaysReport,
   minute: number,
 ): Map<string, FirmState | 'unmade'> {
@@ -24,7 +25,7 @@ export function statesAt(
     else
       out.set(
         piece.id,
-        worked !== undefined && minute < worked ? 'soft' : stateAt(firm, minute - (worked ?? made)),
+        worked !== undefined && minute < worked ? 'soft' : stateBy(firm.times, minute - (worked ?? made)),
       );
   }
   return out;
@@ -33,7 +34,7 @@ export function statesAt(
 /** State of every piece from what was really ticked off and when. */
 export function statesDone(
   build: Build,
-  firming: ReadonlyMap<string, PieceFirming>,
+  firming: ReadonlyMap<string, Firmness>,
   now: Date,
 ): Map<string, FirmState | 'unmade'> {
   const done = new Map(build.bench.done.map((d) => [d.step, Date.parse(d.at)]));
@@ -43,7 +44,10 @@ export function statesDone(
       const worked = done.get(shapedBy(piece));
       const firm = firming.get(piece.id);
       if (shaped === undefined || !firm) return [piece.id, 'unmade'];
-      return [piece.id, worked === undefined ? 'soft' : stateAt(firm, (now.getTime() - worked) / 60000)];
+      return [
+        piece.id,
+        worked === undefined ? 'soft' : stateBy(firm.times, (now.getTime() - worked) / 60000),
+      ];
     }),
   );
 }

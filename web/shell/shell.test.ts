@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest';
+import { FOUND } from '@core/found.ts';
 import { plan } from '@core/plan.ts';
 import { tick } from '@core/edits/index.ts';
 import { shapedBy } from '@core/days/index.ts';
@@ -11,13 +12,13 @@ import { keyName } from './shortcuts.ts';
 
 const otter = demoBuilds()[0]!;
 const report = plan(otter);
+const firmness = FOUND.firmness(report);
 
 it('shows at the start nothing made, at the due time everything at least skinned', () => {
-  const { firming } = report;
   const days = report.days();
-  const first = statesAt(otter, firming, days, days.plan!.startBy);
+  const first = statesAt(otter, firmness, days, days.plan!.startBy);
   expect([...first.values()].every((s) => s === 'unmade')).toBe(true);
-  const last = statesAt(otter, firming, days, days.due!);
+  const last = statesAt(otter, firmness, days, days.due!);
   expect([...last.values()].every((s) => s !== 'unmade' && s !== 'soft')).toBe(true);
 });
 
@@ -27,7 +28,7 @@ it('shows what was really ticked off', () => {
     'shape:body',
     '2026-12-01T10:00:00Z',
   );
-  const states = statesDone(shaped, report.firming, new Date('2026-12-01T18:00:00Z'));
+  const states = statesDone(shaped, firmness, new Date('2026-12-01T18:00:00Z'));
   expect(states.get('nose')).not.toBe('unmade');
   expect(states.get('body')).toBe('soft');
   expect(shapedBy(otter.pieces.find((p) => p.id === 'body')!)).toBe('texture:body');
@@ -59,6 +60,6 @@ it('names keys as the list does', () => {
 });
 
 it('says over the stage how far the figure leans before it tips', () => {
-  expect(stageCaption(otter, report, 'bones', false)).toMatch(/leans to \d+°/);
-  expect(stageCaption(otter, report, 'paste', true)).toMatch(/hatched/);
+  expect(stageCaption(otter, FOUND.bones(report), 'bones', false)).toMatch(/leans to \d+°/);
+  expect(stageCaption(otter, undefined, 'paste', true)).toMatch(/hatched/);
 });

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { BonesReport } from '@core/bones/index.ts';
+import type { SeenBones } from '@core/bones/index.ts';
 import { project } from '@core/figure/index.ts';
 import { useStage } from '../state/on-stage.ts';
 
 /** Where the figure balances, and how far its footing reaches under it. */
-const props = defineProps<{ bones: BonesReport; board: number; unit: number }>();
+const props = defineProps<{ bones: SeenBones; board: number; unit: number }>();
 const stage = useStage();
 const balance = computed(() => project(stage.view, props.bones.balance.point));
 const footing = computed(() => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { discOutline, type CheckedRod, type PlacedDisc } from '@core/bones/index.ts';
+import { discOutline, type SeenRod, type PlacedDisc } from '@core/bones/index.ts';
 import { MAST, project, type PlacedRod } from '@core/figure/index.ts';
 import { type Vec } from '@core/solids/index.ts';
 import { type RodPoint } from '@core/edits/index.ts';
@@ -10,7 +10,7 @@ import { useStage } from '../state/on-stage.ts';
 const props = defineProps<{
   rods: readonly PlacedRod[];
   discs: readonly PlacedDisc[];
-  reports: readonly CheckedRod[];
+  reports: readonly SeenRod[];
   unit: number;
 }>();
 const emit = defineEmits<{
@@ -32,7 +32,7 @@ const VERDICT_WORDS = {
   fails: 'won’t hold',
   idle: 'holds nothing yet',
 } as const;
-const reports = computed(() => new Map<string, CheckedRod>(props.reports.map((r) => [r.rod.id, r])));
+const reports = computed(() => new Map<string, SeenRod>(props.reports.map((r) => [r.rod.id, r])));
 /** Which point of the rod a point of its line is. */
 const pointAt = (k: number, n: number): RodPoint => (k === 0 ? 'from' : k === n - 1 ? 'to' : k - 1);
 

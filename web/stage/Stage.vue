@@ -24,6 +24,7 @@ import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
 import { useScreen } from '../state/screen.ts';
 import { useStage } from '../state/on-stage.ts';
+import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useDrag } from './drag.ts';
@@ -81,7 +82,8 @@ const { frame, unit, moved, zoom, pan, wholeFigure, atUnit } = useViewport(
 );
 const hand = useHand({ pointAt, unit: () => unit.value, moved: () => moved.value, zoom, pan, cancel });
 
-const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
+const found = useFound('bones');
+const bones = computed(() => (props.lens === 'bones' ? found.value : undefined));
 const discs = computed(() => placedDiscs(build.value));
 /** How far down to the table. */
 const under = computed(() => -groundOf(build.value).table);
@@ -110,7 +112,7 @@ const stateOf = (id: string): FirmState | undefined => {
   return state === 'unmade' ? undefined : state;
 };
 const said = (id: string, report = here.report) =>
-  saidOf(report, id, { state: props.states?.get(id), rods: bones.value !== undefined, shown });
+  saidOf(report, id, { state: props.states?.get(id), bones: bones.value, shown });
 /** All that a body on the stage is drawn from: while it stays the same, it is left alone. */
 function memo(s: Silhouette): readonly unknown[] {
   const { id } = s.instance.piece;

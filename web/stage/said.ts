@@ -1,7 +1,7 @@
 import type { Report } from '@core/plan.ts';
 import { formatReckoned, type Shown } from '@core/quantity/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
-import { everyRod } from '@core/bones/index.ts';
+import { everyRod, type SeenBones } from '@core/bones/index.ts';
 
 /** What is said of a piece that is pointed at: its name and weight, and how it is just now. */
 export interface Said {
@@ -12,7 +12,7 @@ export interface Said {
 const VERDICTS = { fails: 'won’t hold', tight: 'is tight', holds: 'holds', idle: '' } as const;
 
 /** Rods that end in a piece, and how they do. */
-function rodsSaid({ bones }: Report, id: string): string {
+function rodsSaid(bones: SeenBones, id: string): string {
   const said = everyRod(bones).flatMap((r) =>
     r.rod.to.on === id && VERDICTS[r.verdict] ? [`rod ${r.letter} ${VERDICTS[r.verdict]}`] : [],
   );
@@ -22,18 +22,22 @@ function rodsSaid({ bones }: Report, id: string): string {
 /**
  * A piece in a few words, for who points at it and who cannot see it.
  * @param state how firm it is at the playhead, where that is looked at
- * @param rods whether its rods are told too
+ * @param bones what its rods do, where that is looked at
  */
 export function saidOf(
   report: Report,
   id: string,
-  { state, rods, shown }: { state?: FirmState | 'unmade' | undefined; rods: boolean; shown: Shown },
+  {
+    state,
+    bones,
+    shown,
+  }: { state?: FirmState | 'unmade' | undefined; bones: SeenBones | undefined; shown: Shown },
 ): Said | undefined {
   const piece = report.figure.pieces.find((p) => p.id === id);
   if (!piece) return undefined;
   const { name, number, weight } = piece;
   const grams = formatReckoned(weight.paste, shown);
-  const more = [state === 'unmade' ? 'not made yet' : state, rods ? rodsSaid(report, id) : ''];
+  const more = [state === 'unmade' ? 'not made yet' : state, bones ? rodsSaid(bones, id) : ''];
   return {
     name: `${name} · ${number > 1 ? `${number} of ${grams}` : grams}`,
     more: more.filter(Boolean).join(' · '),

@@ -19,6 +19,7 @@ import type { FirmState } from '@core/firming/index.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
+import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import { figureScene } from './scene.ts';
 
@@ -45,7 +46,8 @@ const hidden = computed(
   () => new Set([...(props.states ?? [])].filter(([, s]) => s === 'unmade').map(([id]) => id)),
 );
 
-const bones = computed(() => (props.lens === 'bones' ? store.report?.bones : undefined));
+const found = useFound('bones');
+const bones = computed(() => (props.lens === 'bones' ? found.value : undefined));
 
 function draw(): void {
   if (asked) return;

@@ -18,7 +18,7 @@ import {
   type Object3D,
 } from 'three';
 import { toCreasedNormals } from 'three/addons/utils/BufferGeometryUtils.js';
-import { everyRod, placedDiscs, rodStock, type BonesReport } from '@core/bones/index.ts';
+import { everyRod, placedDiscs, rodStock, type SeenBones } from '@core/bones/index.ts';
 import { legsOf, drawnOf, placeRods, type Instance, type Line } from '@core/figure/index.ts';
 import { type Frame, bodyMesh, type Body, type Mesh as Triangles } from '@core/solids/index.ts';
 import { groundOf, type Layer } from '@core/ground/index.ts';
@@ -66,7 +66,7 @@ export interface SceneLook {
   /** Pieces not made yet at the playhead. */
   readonly hidden: ReadonlySet<string>;
   /** What the rods bear, where that is looked at, and the rod that is selected. */
-  readonly bones?: BonesReport | undefined;
+  readonly bones?: SeenBones | undefined;
   readonly rod?: string | undefined;
 }
 
@@ -204,7 +204,7 @@ function middleOf(line: Line): Vector3 {
 const LONGEST = 0.28;
 
 /** Balance point with its plumb line, and for the selected rod what pushes on it and how it bends. */
-function loadsOf(bones: BonesReport, rodId: string | undefined): Object3D[] {
+function loadsOf(bones: SeenBones, rodId: string | undefined): Object3D[] {
   const { point } = bones.balance;
   const ink = new MeshStandardMaterial({ color: INK, roughness: 0.6 });
   const size = Math.max(2, point[2] / 40);

@@ -1,5 +1,7 @@
 import { expose } from 'comlink';
+import { findParts, type Found, type FoundPart } from '@core/found.ts';
 import { plan } from '@core/plan.ts';
+import { reusing } from '@core/quantity/index.ts';
 import { gluedMends, type Mend, type PassedOver } from '@core/bones/index.ts';
 import type { Build, Piece, Rod } from '@core/record/index.ts';
 
@@ -25,6 +27,8 @@ export interface FoundChoice {
   readonly changed: Changed | undefined;
 }
 
+let last: Build | undefined;
+
 const changed = (before: Build, after: Build): Changed => ({
   rods: after.rods,
   pieces: after.pieces.filter((p) => !before.pieces.includes(p)),
@@ -35,6 +39,12 @@ const sent = (build: Build, mends: readonly Mend[]): FoundMend[] =>
   mends.map(({ text, times, apply }) => ({ text, times, changed: changed(build, apply()) }));
 
 const api = {
+  /** Parts of what is reckoned of a build; pieces that are as they were are not reckoned again. */
+  find(build: Build, parts: readonly FoundPart[]): Partial<Found> {
+    last = reusing(last, build);
+    return findParts(plan(last), parts);
+  },
+
   /** Changes that make a rod hold, each tried on the whole figure. */
   mends: (build: Build, id: string): FoundMend[] => sent(build, rodIn(build, id)?.mends ?? []),
 

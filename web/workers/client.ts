@@ -4,6 +4,7 @@ import type { Build } from '@core/record/index.ts';
 import type { Result } from '@core/quantity/index.ts';
 import type { UpAxis } from '@core/solids/index.ts';
 import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';
+import type { Found, FoundPart } from '@core/found.ts';
 import type { JoinMend } from '@core/join-mends.ts';
 import type { WorkingChoice } from '@core/schools.ts';
 import type { ShelfState } from '@core/shelf-state.ts';
@@ -128,6 +129,13 @@ export const schoolsJob = (build: Build, now: number): WorkerJob<WorkingChoice[]
 const bones = new JobRunner<BonesApi>(
   () => new Worker(new URL('./bones.worker.ts', import.meta.url), { type: 'module', name: 'bones' }),
 );
+
+/** One of its own, never given up: it remembers what it reckoned of the build before. */
+const finder = new JobRunner<BonesApi>(
+  () => new Worker(new URL('./bones.worker.ts', import.meta.url), { type: 'module', name: 'find' }),
+);
+export const findJob = (build: Build, parts: readonly FoundPart[]): WorkerJob<Partial<Found>> =>
+  finder.run((api) => api.find(build, [...parts]) as Promise<Partial<Found>>);
 
 export const mendsJob = (build: Build, rod: string): WorkerJob<FoundMend[]> =>
   bones.run((api) => api.mends(build, rod) as Promise<FoundMend[]>);

@@ -13,7 +13,8 @@ export type Passed =
   | { readonly part: 'board' | 'tier'; readonly name: string };
 
 /** A rod with everything it has to answer for. */
-export interface CheckedRod {
+/** A rod as it is seen: nothing of it has to be tried. */
+export interface SeenRod {
   readonly rod: Rod;
   /** A, B, C… as lettered on the stage. */
   readonly letter: string;
@@ -34,7 +35,11 @@ export interface CheckedRod {
   readonly spare: boolean;
   readonly caution: string | undefined;
   /** How it bends under what it carries, where it hangs out; worked out when first read. */
-  readonly droop: Droop | undefined;
+  readonly droop: Pick<Droop, 'bent' | 'down'> | undefined;
+}
+
+/** A rod with what was tried to make it hold. */
+export interface CheckedRod extends SeenRod {
   /** Changes that were tried and make it hold; worked out when first read. */
   readonly mends: readonly Mend[];
 }

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { Printer } from '@lucide/vue';
 import { cutList, removalCard } from '@core/bones/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
+import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import EaterNotes from '../../shared/EaterNotes.vue';
 import { usePreferences } from '../../state/preferences.ts';
@@ -11,13 +12,13 @@ import { usePreferences } from '../../state/preferences.ts';
 const here = useOpenBuild();
 const { shown } = usePreferences();
 const build = computed(() => here.build);
-const bones = computed(() => here.report.bones);
-const cuts = computed(() => cutList(bones.value.rods));
+const [bones, eaters] = [useFound('bones'), useFound('eaters')];
+const cuts = computed(() => cutList(bones.value?.rods ?? []));
 /** What of it is for those who eat it: sticks, and small parts. */
 const eaten = computed(() =>
-  here.report.eaters.notes.filter((n) => n.at === 'sticks' || n.at === 'pieces' || n.at === 'whole'),
+  (eaters.value?.notes ?? []).filter((n) => n.at === 'sticks' || n.at === 'pieces' || n.at === 'whole'),
 );
-const card = computed(() => removalCard(build.value, bones.value.rods));
+const card = computed(() => removalCard(build.value, bones.value?.rods ?? []));
 const LEVELS = { must: '▲ must', should: '◆ should', note: '● note' } as const;
 const share = (length: number, whole: number) => `${(100 * length) / whole}%`;
 </script>
@@ -49,18 +50,18 @@ const share = (length: number, whole: number) => `${(100 * length) / whole}%`;
       {{ c.tooLong.map((l) => formatLength(l, shown)).join(', ') }}.
     </p>
   </section>
-  <section v-if="bones.discs.length">
+  <section v-if="bones?.discs.length">
     <h3>Discs</h3>
     <p v-for="d in bones.discs" :key="d.piece.id" class="small">
       {{ d.words }}<template v-if="d.number > 1">, {{ d.number }} of them</template>, let into the top of the
       {{ d.on.name.toLowerCase() }} under the {{ d.piece.name.toLowerCase() }}; film on both faces.
     </p>
   </section>
-  <p v-if="!cuts.length && !bones.discs.length" class="muted empty">There are no rods to cut yet.</p>
-  <section v-if="bones.hazards.length || eaten.length">
+  <p v-if="!cuts.length && !bones?.discs.length" class="muted empty">There are no rods to cut yet.</p>
+  <section v-if="bones?.hazards.length || eaten.length">
     <h3>Before it is eaten</h3>
     <EaterNotes :notes="eaten" />
-    <p v-for="h in bones.hazards" :key="h.id" class="hazard">
+    <p v-for="h in bones?.hazards" :key="h.id" class="hazard">
       <span class="level" :class="h.level">{{ LEVELS[h.level] }}</span>
       <span
         ><strong v-if="h.letters.length">{{ h.letters.join(', ') }}: </strong>{{ h.why }} {{ h.what }}</span

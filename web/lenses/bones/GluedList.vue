@@ -7,6 +7,7 @@ import { chooseGlue } from '@core/pastes/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
+import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import VerdictWord from '../../shared/VerdictWord.vue';
@@ -22,7 +23,8 @@ const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
 const build = computed(() => here.build);
-const glued = computed(() => here.report.bones.glued);
+const found = useFound('glued');
+const glued = computed(() => found.value ?? []);
 const open = ref<string>();
 const { mends, looking, take } = useGluedMends(
   () => build.value,

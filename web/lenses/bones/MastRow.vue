@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
-import { throughWords, type BonesReport, type Mend } from '@core/bones/index.ts';
+import { throughWords, type Mend, type SeenRod } from '@core/bones/index.ts';
 import { setMast } from '@core/edits/index.ts';
 import { formatLength, ok } from '@core/quantity/index.ts';
 import { THREAD_SIZES, type Mast } from '@core/record/index.ts';
@@ -15,7 +15,7 @@ import ChecksTable from './ChecksTable.vue';
 import LoadBar from './LoadBar.vue';
 
 /** The threaded rod of the board, where it stands up into the figure. */
-const props = defineProps<{ report: NonNullable<BonesReport['mast']> }>();
+const props = defineProps<{ report: SeenRod }>();
 const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
@@ -40,7 +40,7 @@ watch(
     looking.value = isOpen && report.verdict === 'fails';
     if (!looking.value) return;
     timer = setTimeout(() => {
-      mends.value = report.mends;
+      mends.value = here.report.bones.mast?.mends;
       looking.value = false;
     }, LOOKS);
   },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { RODS, type RodReport } from '@core/bones/index.ts';
+import { RODS, type SeenRod } from '@core/bones/index.ts';
 import { setRod, setRodLength, tapeTogether } from '@core/edits/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { rodRemoved } from '../../shell/removing.ts';
@@ -16,7 +16,7 @@ import { useMends } from './mends.ts';
 import TextField from '../../shared/TextField.vue';
 import ToggleField from '../../shared/ToggleField.vue';
 
-const props = defineProps<{ report: RodReport }>();
+const props = defineProps<{ report: SeenRod }>();
 const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();

@@ -13,6 +13,7 @@ import {
 import { THREAD_SIZES, type Mast, type Washer } from '@core/record/index.ts';
 import { formatLength, roundTo } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -28,7 +29,7 @@ const stage = useStage();
 const { shown } = usePreferences();
 const build = computed(() => here.build);
 const mast = computed(() => build.value.mast);
-const report = computed(() => here.report.bones.hardware);
+const report = useFound('hardware');
 /** From the top down, as it stands. */
 const lines = computed(() => [...(report.value?.lines ?? [])].reverse());
 const threads = THREAD_SIZES.map((value) => ({ value, label: `M${value}` }));
@@ -58,7 +59,7 @@ const raisable = computed(() => [
       ]
     : []),
 ]);
-const raised = computed(() => here.report.raised);
+const raised = useFound('raised');
 const mm = (x: number) => `${roundTo(x, 0.5)} mm`;
 </script>
 

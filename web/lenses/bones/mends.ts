@@ -1,6 +1,6 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { useDebounceFn } from '@vueuse/core';
-import { TARGET, type RodReport } from '@core/bones/index.ts';
+import { TARGET, type SeenRod } from '@core/bones/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { ok } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -87,7 +87,7 @@ export function useGluedMends(build: () => Build, asked: () => string | undefine
 }
 
 /** Mends of a rod and the choice of another. */
-export function useMends(build: () => Build, report: () => RodReport) {
+export function useMends(build: () => Build, report: () => SeenRod) {
   const told = shallowRef<FoundChoice>();
   const tried = useTried(
     build,

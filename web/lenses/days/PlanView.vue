@@ -7,6 +7,7 @@ import { leaveStep, setRather } from '@core/edits/index.ts';
 import { readStepId, type Rather } from '@core/record/index.ts';
 import { formatBand, tellRisk } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { saveBlob } from '../../shell/files.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
@@ -36,8 +37,9 @@ function nameOfStep(id: string): string {
   return own?.title ?? (piece ? `${ref!.task} the ${piece}` : (ref?.task ?? id));
 }
 const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
+const firmness = useFound('firmness');
 const never = computed(() =>
-  [...(store.report?.firming.values() ?? [])].flatMap((f) => (f.never ? [f.never] : [])),
+  [...(firmness.value?.values() ?? [])].flatMap((f) => (f.never ? [f.never] : [])),
 );
 /** Ways out that were tried stand as buttons; those that were only thought of go. */
 const said = computed(() =>

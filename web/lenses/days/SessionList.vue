@@ -14,14 +14,13 @@ import {
   type Session,
 } from '@core/days/index.ts';
 import { formatBand, formatTime } from '@core/quantity/index.ts';
-import { useBuild } from '../../state/build-store.ts';
+import { useFound } from '../../state/found.ts';
 import { useStage } from '../../state/on-stage.ts';
 import StepCard from './StepCard.vue';
 import WhyTree from '../../shared/WhyTree.vue';
 
 /** Sittings at the bench in order: who, when, which steps, what to do while hands are free, what rests meanwhile. */
 const props = defineProps<{ plan: DaysPlan; origin: Origin; days: DaysReport }>();
-const store = useBuild();
 const stage = useStage();
 const opened = ref<string>();
 const step = ref<string>();
@@ -52,7 +51,8 @@ const others = (p: PlannedStep, s: Session): string =>
 /** What goes on by itself at a moment. */
 const meanwhile = (s: Session, at: number) =>
   s.steps.find((p) => p.who.length === 0 && p.from <= at && p.to > at)?.step.title;
-const why = (piece: string | undefined) => (piece ? store.report?.firming.get(piece)?.handle : undefined);
+const firmness = useFound('firmness');
+const why = (piece: string | undefined) => (piece ? firmness.value?.get(piece)?.handle : undefined);
 const keyOf = (w: { link: { from: string; to: string } }) => `${w.link.from}${w.link.to}`;
 const nameOf = (s: Session) => (s.person === 0 ? '' : (props.days.people[s.person] ?? ''));
 function toggle(p: PlannedStep): void {

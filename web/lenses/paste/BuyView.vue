@@ -4,6 +4,7 @@ import { Copy, Download, Printer } from '@lucide/vue';
 import { fileStem } from '@core/files/index.ts';
 import { amountWords, asText, packWords, shoppingList } from '@core/stores/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { useStores } from '../../state/stores.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -12,11 +13,12 @@ import WhyButton from '../../shared/WhyButton.vue';
 
 const store = useBuild();
 const here = useOpenBuild();
+const needs = useFound('needs');
 const shelf = useStores();
 const { shown } = usePreferences();
 const build = computed(() => here.build);
 const due = computed(() => build.value.brief.due.slice(0, 10));
-const lines = computed(() => shoppingList(here.report.needs, shelf.stores, due.value));
+const lines = computed(() => shoppingList(needs.value ?? [], shelf.stores, due.value));
 const short = computed(() => lines.value.filter((l) => l.short.value > 0));
 
 async function csv(which: 'paste' | 'shopping'): Promise<void> {

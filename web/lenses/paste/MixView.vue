@@ -6,6 +6,7 @@ import { shoppingList } from '@core/stores/index.ts';
 import { useStores } from '../../state/stores.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
+import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import UnionNote from '../../shared/UnionNote.vue';
@@ -15,6 +16,7 @@ import BatchCard from './BatchCard.vue';
 const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
+const needs = useFound('needs');
 const { shown } = usePreferences();
 const batches = computed(() => here.report.paste);
 const emit = defineEmits<{ go: [view: 'buy'] }>();
@@ -22,7 +24,7 @@ const shelf = useStores();
 const KINDS = new Set(['paste', 'stiffener', 'chocolate', 'syrup', 'icing']);
 const short = computed(() =>
   shelf.ready
-    ? shoppingList(here.report.needs, shelf.stores, here.build.brief.due.slice(0, 10)).filter(
+    ? shoppingList(needs.value ?? [], shelf.stores, here.build.brief.due.slice(0, 10)).filter(
         (l) => l.short.value > 0 && KINDS.has(l.need.kind),
       )
     : [],

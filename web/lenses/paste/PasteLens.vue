@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, ref } from 'vue';
 import { useStage } from '../../state/on-stage.ts';
+import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import EaterNotes from '../../shared/EaterNotes.vue';
 import WhyButton from '../../shared/WhyButton.vue';
@@ -22,6 +23,7 @@ type View = keyof typeof VIEWS;
 
 const stage = useStage();
 const here = useOpenBuild();
+const eaters = useFound('eaters');
 const preferences = usePreferences();
 const view = ref<View>('mix');
 const sums = computed(() => here.report.pasteSums);
@@ -60,7 +62,7 @@ onBeforeUnmount(() => (stage.lit = undefined));
         every label</span
       >
     </div>
-    <EaterNotes v-if="view === 'mix'" :notes="here.report.eaters.notes" :at="['paste', 'glue', 'cake']" />
+    <EaterNotes v-if="view === 'mix'" :notes="eaters?.notes ?? []" :at="['paste', 'glue', 'cake']" />
     <component :is="VIEWS[view].view" @go="(v: View) => show(v)" />
   </div>
 </template>

@@ -4,6 +4,7 @@ import { heightInPose, layOut, SCHEMES, schemeOf, type Pose } from '@core/figure
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
+import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import { useReference } from '../../state/reference.ts';
@@ -18,8 +19,8 @@ const stage = useStage();
 const here = useOpenBuild();
 const preferences = usePreferences();
 const reference = useReference();
-const budget = computed(() => here.report.height);
-const tall = computed(() => Math.max(1, budget.value.modelled.value));
+const budget = useFound('height');
+const tall = computed(() => Math.max(1, budget.value?.modelled.value ?? 1));
 const colour = (id: string) => here.build.pieces.find((p) => p.id === id)!.colour;
 const hex = computed(() => new Map(here.build.colours.map((c) => [c.id, c.hex])));
 
@@ -49,7 +50,7 @@ function choose(v: string): void {
 
 <template>
   <div class="height">
-    <template v-if="budget.stages.length">
+    <template v-if="budget?.stages.length">
       <h3>Shoes to hat</h3>
       <div class="budget">
         <div class="strip" aria-hidden="true">

@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch }
 import { Layers, Plus } from '@lucide/vue';
 import { toHeight } from '@core/bones/index.ts';
 import { firstOfShape } from '@core/first-words.ts';
+import { groundOf } from '@core/ground/index.ts';
 import { unitDoubt } from '@core/edits/index.ts';
 import { formatLength, formatMass } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -41,12 +42,11 @@ const figure = computed(() => here.report.figure);
 const word = computed(() => firstOfShape(figure.value, shown));
 const build = computed(() => here.build);
 const chosen = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
-const ground = computed(() => here.report.ground);
+const ground = computed(() => groundOf(build.value));
 const grounded = computed(() => stage.selection?.kind === 'ground');
 const standsOn = computed(() =>
-  [...ground.value.lines]
+  [...ground.value.layers]
     .reverse()
-    .filter((l) => l.kind === 'tier' || l.kind === 'board' || l.kind === 'card')
     .map((l) => l.name.toLowerCase())
     .join(', '),
 );
@@ -164,7 +164,7 @@ function setHeight(mm: number): void {
               ><strong>What it stands on</strong> <span class="muted">{{ standsOn }}</span></span
             >
             <span></span>
-            <span class="n muted">{{ formatLength(ground.rise.value, shown) }} high</span>
+            <span class="n muted">{{ formatLength(-ground.table, shown) }} high</span>
           </button>
           <GroundCard v-if="grounded" />
         </li>
