@@ -60,7 +60,7 @@ await select('Lantern arm');
 await b.find('li.open .button.main');
 await settle();
 await shot('bones');
-await choose(b, 'Carried');
+await choose(b, 'Who carries whom');
 await settle();
 await shot('carried');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/paste`);

@@ -133,7 +133,9 @@ function turned(body: Body, m: Measure, frame: Frame, wrapped: boolean, view: Vi
 }
 
 /** The outline of a form by itself, upright, from the front. */
-export const outlineOf = (form: Form): Turned => turned(formBody(form), measure(form), WORLD, false, 'front');
+export const outlineOf = remembered((form: Form): Turned =>
+  turned(formBody(form), measure(form), WORLD, false, 'front'),
+);
 
 /** What lies on a flat piece is before it or behind it by the side it is on, not by how far its middle is. */
 function besideFlat(drawn: readonly Silhouette[], all: readonly Instance[], view: View): Silhouette[] {

@@ -18,7 +18,7 @@ export interface SawRecord {
 
 export const SAW: readonly SawRecord[] = [
   { id: 'just', words: 'just firm now', as: 'just' },
-  { id: 'yes', words: 'firm, since when I cannot say', as: 'yes' },
+  { id: 'yes', words: 'already firm when I looked', as: 'yes' },
   { id: 'not', words: 'not yet', as: 'not' },
   { id: 'cracked', words: 'it cracked when bent or marked', question: 'bend', as: 'yes' },
   { id: 'sagged', words: 'it sagged out of its pose', question: 'pose', as: 'not' },

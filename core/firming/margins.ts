@@ -69,7 +69,7 @@ export const ASKED: Readonly<Record<Question, Asked>> = {
     until: 'its free length bears its own bending ρ g L² sin(lean) ÷ t with the reserve',
   },
   handle: {
-    words: 'firm to hold',
+    words: 'firm enough to pick up',
     until: 'fingers that hold and push leave no mark, and what hangs out bears twice its reserve',
   },
   bear: {

@@ -118,8 +118,8 @@ export function dryingCurve(
 
 /** What fingers and tools ask, kPa: lines across the curve. */
 export const THRESHOLDS = [
-  { question: 'touch', words: 'may be picked up', kPa: LAW.touchPressure },
-  { question: 'handle', words: 'firm to hold', kPa: LAW.handlePressure },
+  { question: 'touch', words: 'a gentle finger', kPa: LAW.touchPressure },
+  { question: 'handle', words: 'firm enough to pick up', kPa: LAW.handlePressure },
   { question: 'texture', words: 'no tool marks it', kPa: LAW.pressMost },
 ] as const;
 

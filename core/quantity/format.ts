@@ -18,6 +18,16 @@ export function formatMass(g: number, shown: Shown = METRIC): string {
   return `${plain(roundTo(g, massStep(Math.abs(g))))} g`;
 }
 
+/** Lighter than this no kitchen scale tells one from the next, g: such a piece is made by its ball. Common practice. */
+const LEAST_WEIGHED: number = 0.5;
+
+/** Whether a kitchen scale can weigh it out. */
+export const isWeighed = (g: number): boolean => g >= LEAST_WEIGHED;
+
+/** Grams of a piece; one too small to weigh is told so, and made by the size of its ball. */
+export const formatPiece = (g: number, shown: Shown = METRIC): string =>
+  isWeighed(g) ? formatMass(g, shown) : `under ${formatMass(LEAST_WEIGHED, shown)}`;
+
 /** Grams to weigh out: parts of a batch, to the gram however large, so that they are seen to add up. */
 export const formatWeighed = (g: number, shown: Shown = METRIC): string =>
   g >= 500 && shown.mass === 'g' ? `${roundTo(g, 1)} g` : formatMass(g, shown);

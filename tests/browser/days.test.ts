@@ -225,7 +225,7 @@ describe('a contradiction', () => {
 it('what may be made ahead, and what is done many times over', async () => {
   await openBuild(b, served.url, 'days', 'demo-sixty-acorn-sweets');
   await b.find('.session');
-  await choose(b, 'Ahead');
+  await choose(b, 'Make ahead');
   await has(b, 'table', /Acorn[\s\S]*dry, in a box/);
   await has(b, 'table', /Shape the acorn, 60 times[\s\S]*pays/);
   expect(await serious(b)).toEqual([]);
@@ -252,7 +252,7 @@ describe('when it went otherwise', () => {
     await b.press(Key.ENTER);
     await kept(b);
     await open();
-    await has(b, '.headline', /next/);
+    await has(b, 'h1', /Go on by/);
     await has(b, '.taken', /plan you took/);
     await b.push('Plan freely again');
     await b.find('.session');

@@ -278,7 +278,5 @@ export async function serious(browser: Browser): Promise<string[]> {
   >(
     'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done(r.violations));',
   );
-  return found
-    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
-    .map((v) => `${v.id}: ${v.nodes[0]!.html.slice(0, 160)}`);
+  return found.map((v) => `${v.impact} ${v.id}: ${v.nodes[0]!.html.slice(0, 160)}`);
 }

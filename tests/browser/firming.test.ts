@@ -69,7 +69,7 @@ describe('the log', () => {
     await kept(b);
     await b.driver.get(`${served.url}/build/demo-ferryman-otter/log`);
     await has(b, '.looks', /Body[\s\S]*after shaping/);
-    await has(b, '.headline', /slower, this kitchen/);
+    await has(b, 'h1', /slower in this kitchen/);
     await has(b, 'table', /as learned[\s\S]*Head/);
     expect(await serious(b)).toEqual([]);
     // another build learns from it when asked

@@ -184,7 +184,7 @@ describe('keys', () => {
     for (const key of [Key.DELETE, '2', 'n', Key.ARROW_UP]) await b.press(key);
     await b.driver.sleep(600);
     expect(differences(before, await storedIn(b, OTTER))).toEqual([]);
-    expect(await b.text('.panel h2')).toBe('Shape');
+    expect(await b.text('.panel .kicker')).toBe('Shape');
   });
   it('Enter in a field of a drawer leaves the field; Escape then closes the drawer, and undo works again', async () => {
     await openBuild(b, served.url, 'shape', OTTER);
@@ -328,7 +328,7 @@ describe('a newer version', () => {
       await has(tab, '.panel', /This part did not come/);
       for (const f of part) renameSync(join(dist, f), join(dist, 'assets', f));
       await tab.push('Try again');
-      await has(tab, '.panel h2', 'Paste');
+      await has(tab, '.panel .kicker', 'Paste');
     } finally {
       await tab.close();
       await own.close();
@@ -379,7 +379,7 @@ describe('a small question from the shelf', () => {
     await b.driver.navigate().refresh();
     await has(b, 'dd', /6\d(\.\d)? mm/);
     await b.push('Begin a build with it');
-    await has(b, 'h2', 'Shape');
+    await has(b, '.kicker', 'Shape');
     expect(await b.driver.getCurrentUrl()).toMatch(/\/build\/.*\/shape/);
     await has(b, 'body', /New figure: grams to a ball/);
     expect(await b.complaints()).toEqual([]);

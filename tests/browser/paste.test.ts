@@ -45,14 +45,14 @@ describe('what to mix', () => {
   it('uses offcuts of the stores, and less is mixed fresh', async () => {
     await b.push('Use the offcuts');
     await has(b, 'li.open .part', /brown offcut/);
-    await has(b, '.headline', /of it offcuts/);
+    await has(b, '.facts', /of it offcuts/);
     await waitSaved();
     await stores();
     await has(b, '.line', /65 g kept for Ferryman otter/);
     await paste('Mix');
     await (await row(b, 'Figure paste 70:30')).click();
     await b.push('Let the offcuts go');
-    await b.driver.wait(async () => !(await b.text('.headline')).includes('offcuts'), PATIENCE);
+    await b.driver.wait(async () => !(await b.text('.facts')).includes('offcuts'), PATIENCE);
   });
 
   it('takes a batch off the stores and puts what is left there', async () => {

@@ -272,7 +272,7 @@ describe('several pieces', () => {
         .keyUp(Key.CONTROL)
         .perform();
     await has(b, '.panel-scroll .bar', '3 chosen');
-    const number = async () => (await b.text('.headline')).replace(/\s+/g, ' ');
+    const number = async () => (await b.text('.facts')).replace(/\s+/g, ' ');
     const before = await number();
     await b.push('Larger');
     await b.driver.wait(async () => (await number()) !== before, PATIENCE, 'they did not grow');

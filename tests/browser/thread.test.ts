@@ -51,7 +51,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
 
   it('changes the height and every figure follows', async () => {
     await open(b, 'shape');
-    const grams = async () => parseFloat((await b.text('.headline strong .figure')).replace(/[^\d.]/g, ''));
+    const grams = async () => parseFloat((await b.text('.facts .figure')).replace(/[^\d.]/g, ''));
     const before = await grams();
     await b.fill('Finished height', '300');
     await b.driver.wait(async () => (await heightShown()) === '300 mm', PATIENCE);
@@ -73,15 +73,15 @@ describe('from a figure on the shelf to a bench sheet', () => {
     await b.driver.findElement(By.css('body')).click();
     await (await b.find('.bead:nth-of-type(3)')).click();
     await b.press('r');
-    await has(b, '.panel h2', 'Bones');
-    await has(b, '.headline', /8 rods/);
+    await has(b, '.panel .kicker', 'Bones');
+    await has(b, '.facts', /8 rods/);
     await waitSaved();
     await b.driver.navigate().refresh();
-    await has(b, '.headline', /8 rods/);
+    await has(b, '.facts', /8 rods/);
   });
 
   it('opens a figure to its sum', async () => {
-    await (await b.find('.headline .figure')).click();
+    await (await b.find('.facts .figure')).click();
     await has(b, '.ant-modal', /Whole figure/);
     await has(b, '.ant-modal .rule', /added up/);
     await b.press(Key.ESCAPE);
@@ -95,7 +95,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
 
   it('plans the days, and the playhead shows firmness on the stage', async () => {
     await open(b, 'days');
-    await has(b, '.headline', /to be on time/);
+    await has(b, '.first .more', /to be on time/);
     const strip = await b.find('.strip');
     await strip.click();
     await b.driver.wait(
@@ -110,7 +110,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
     await has(b, '.bench .where', /Step 1 of/);
     await b.press(Key.ENTER);
     await has(b, '.bench .where', /Step 2 of/);
-    await b.push('Take the last one back');
+    await b.push('Undo last step');
     await has(b, '.bench .where', /Step 1 of/);
   });
 
@@ -176,7 +176,7 @@ describe('hands', () => {
     await b.press('n');
     await (await b.find('.ant-modal li button')).sendKeys(Key.ENTER);
     await b.find('li.open');
-    await has(b, '.headline', /1\s*pieces/);
+    await has(b, '.facts', /1\s*piece/);
     const grams = await b.driver.findElement(By.xpath('//label[span[.="Grams"]]/input'));
     await grams.sendKeys(Key.chord(Key.CONTROL, 'a'), '1 1/4 oz', Key.ENTER);
     await has(b, 'li.open .line', '35 g');
@@ -220,7 +220,7 @@ describe('hands', () => {
     await b.press(Key.chord(Key.CONTROL, 'k'));
     const field = await b.find('.ant-modal input');
     await field.sendKeys('bea', Key.ENTER);
-    await has(b, '.panel h2', 'Shape');
+    await has(b, '.panel .kicker', 'Shape');
     await has(b, 'li.open .line', 'Beak');
   });
 
@@ -244,7 +244,7 @@ describe('for everybody', () => {
     async (lens) => {
       if (lens) await open(b, lens, 'demo-one-legged-heron');
       else await b.driver.get(served.url);
-      await b.find(lens ? '.panel h2, .bench h1' : '.shelf li');
+      await b.find(lens ? '.panel h1' : '.shelf li');
       await b.driver.sleep(500);
       expect(await serious(b)).toEqual([]);
     },
@@ -261,7 +261,7 @@ describe('for everybody', () => {
       );
       await own.close();
       await other.driver.get(`${own.url}/build/demo-ferryman-otter/bones`);
-      await has(other, '.panel h2', 'Bones');
+      await has(other, '.panel .kicker', 'Bones');
       await has(other, '.chip.due', /start by\s+\w{3} (\d+ \w{3}, )?\d\d:\d\d/);
     } finally {
       await other.close();
@@ -278,7 +278,7 @@ describe('for everybody', () => {
       const small = await openBrowser(width, height);
       try {
         await small.driver.get(served.url + path);
-        await small.find('.shelf li, .panel h2, .bench h1');
+        await small.find('.shelf li, .panel h1');
         await small.driver.sleep(500);
         const over = await small.driver.executeScript(
           'return document.documentElement.scrollWidth - window.innerWidth',

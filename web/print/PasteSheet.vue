@@ -29,7 +29,7 @@ const short = computed(() => lines.value.filter((l) => l.short.value > 0));
       <table>
         <thead>
           <tr>
-            <th></th>
+            <th><span class="visually-hidden">Sample</span></th>
             <th>Colour</th>
             <th>Weigh</th>
             <th class="n">In all</th>

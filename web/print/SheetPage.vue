@@ -23,7 +23,7 @@ const print = () => window.print();
 </script>
 
 <template>
-  <div class="sheet">
+  <main class="sheet">
     <nav class="row noprint">
       <router-link :to="`/build/${id}/${lens}`">Back to the {{ lens }}</router-link>
       <button class="button main" type="button" @click="print"><Printer :size="15" /> Print</button>
@@ -37,7 +37,7 @@ const print = () => window.print();
         Allergens: {{ tellAllergens(here.report.pasteSums.allergens) }}; local food law comes first.
       </p>
     </template>
-  </div>
+  </main>
 </template>
 
 <style>

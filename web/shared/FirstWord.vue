@@ -1,14 +1,22 @@
 <script setup lang="ts">
+import { ref, watch } from 'vue';
 import type { FirstWord } from '@core/first-words.ts';
 
 /** What is said first under a lens: one sentence, why, and in the slot what to do about it. */
-defineProps<{ lens: string; word: FirstWord }>();
+const props = defineProps<{ lens: string; word: FirstWord }>();
+const spoken = ref('');
+watch(
+  () => props.word.says,
+  (says) => (spoken.value = says),
+);
 const SIGN = { fails: '▲', tight: '◆', fine: '' } as const;
 </script>
 
 <template>
   <header class="first" :class="word.how">
     <p class="kicker">{{ lens }}</p>
+    <!-- said aloud when it changes while one is here -->
+    <p class="visually-hidden" role="status">{{ spoken }}</p>
     <h1>
       <span v-if="SIGN[word.how]" class="sign" aria-hidden="true">{{ SIGN[word.how] }}</span>{{ word.says }}
     </h1>

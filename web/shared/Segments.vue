@@ -12,7 +12,13 @@ interface Option {
 }
 
 /** A few choices as beads on a rod; what is rarely needed stays behind “More”. */
-const props = defineProps<{ value: T; options: readonly Option[]; label?: string }>();
+const props = defineProps<{
+  value: T;
+  options: readonly Option[];
+  label?: string;
+  /** What is chosen is the heading of what follows. */
+  heading?: boolean;
+}>();
 const emit = defineEmits<{ change: [value: T]; 'update:value': [value: T] }>();
 const name = useId();
 const more = ref(false);
@@ -30,6 +36,7 @@ function choose(value: T): void {
 
 <template>
   <div class="segments">
+    <h2 v-if="heading" class="visually-hidden">{{ options.find((o) => o.value === value)?.label }}</h2>
     <div class="rod" role="radiogroup" :aria-label="label">
       <label v-for="o in seen" :key="o.value" class="seg" :class="{ on: o.value === value }">
         <input
@@ -113,6 +120,7 @@ function choose(value: T): void {
   background: none;
   padding: 5px 10px 9px;
   color: var(--ink-2);
+  white-space: nowrap;
   cursor: pointer;
 }
 .more::after {
@@ -141,6 +149,11 @@ function choose(value: T): void {
 }
 .list button:hover {
   background: var(--slab);
+}
+@container panel (max-width: 560px) {
+  .seg {
+    padding-inline: 8px;
+  }
 }
 @media (pointer: coarse) {
   .seg,

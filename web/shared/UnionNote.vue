@@ -26,7 +26,7 @@ const union = useUnion();
       </template>
     </template>
     <template v-else>
-      <span class="muted">Pieces lie in each other where they are pressed on.</span>
+      <span class="muted">Where pieces are pressed on, the overlap is counted twice here.</span>
       <button class="button plain" type="button" @click="union.reckon()">
         {{ union.stale ? 'Join them again' : 'Join them and see the difference' }}
       </button>

@@ -150,14 +150,14 @@ async function demo(): Promise<void> {
   const back = await restoreDemo();
   void message.info(
     back
-      ? `${back} demonstration ${back === 1 ? 'build is' : 'builds are'} back on the shelf.`
-      : 'All demonstration builds are on the shelf already.',
+      ? `${back} ${back === 1 ? 'example is' : 'examples are'} back on the shelf.`
+      : 'All examples are on the shelf already.',
   );
 }
 </script>
 
 <template>
-  <div class="shelf">
+  <main class="shelf">
     <header>
       <div class="brand">
         <img src="/mark.svg" alt="" width="34" height="34" />
@@ -166,7 +166,7 @@ async function demo(): Promise<void> {
       <div class="row">
         <router-link class="button" to="/reckoner">Reckoner</router-link>
         <router-link class="button" to="/stores">Stores</router-link>
-        <button class="button" type="button" @click="demo">Demonstration builds</button>
+        <button class="button" type="button" @click="demo">Bring back the examples</button>
         <button class="button" type="button" @click="chooser?.click()">
           <FolderOpen :size="16" /> Open a file
         </button>
@@ -188,7 +188,7 @@ async function demo(): Promise<void> {
       want to keep, save to a file.
     </p>
     <p v-if="cards && cards.length === 0" class="empty">
-      The shelf is empty. Start a new build, open a file, or bring the demonstration builds back.
+      The shelf is empty. Start a new build, open a file, or bring the examples back.
     </p>
     <div v-if="cards && cards.length > FEW" class="sift">
       <input v-model="sought" type="search" placeholder="Find on the shelf" aria-label="Find on the shelf" />
@@ -240,7 +240,7 @@ async function demo(): Promise<void> {
       Everything stays in this browser and in the files you save. Guidance, not a certified design; local food
       law and licensed practice come first.
     </p>
-  </div>
+  </main>
 </template>
 
 <style scoped>

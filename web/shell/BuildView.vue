@@ -414,7 +414,7 @@ useShortcuts(() => shortcuts.value);
 }
 @media (max-width: 1120px) {
   .work {
-    grid-template-columns: 104px minmax(300px, 1fr) minmax(440px, 46%);
+    grid-template-columns: 112px minmax(300px, 1fr) minmax(440px, 46%);
   }
 }
 /* upright: the figure over the words */

@@ -377,9 +377,17 @@ function keys(e: KeyboardEvent): void {
   top: 4px;
   height: 38px;
 }
+@media (max-width: 1100px) {
+  .end {
+    width: 122px;
+  }
+  .hint {
+    display: none;
+  }
+}
 @media (max-width: 620px) {
   .end {
-    width: 120px;
+    width: 104px;
   }
   .folded .end span {
     display: none;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, onBeforeUnmount } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { setBoard, setBrief, setHours, setNight, setPractice, setRoom, rename } from '@core/edits/index.ts';
 import { GRIPS, LOAD_CASES } from '@core/bones/index.ts';
@@ -37,10 +37,26 @@ const AIR = [
   { value: 1, label: 'strong fan' },
 ];
 const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
+/** A drawer is a dialog to who cannot see it, and gives the focus back to what opened it. */
+const opener = document.activeElement as HTMLElement | null;
+function shown(on: boolean): void {
+  if (!on) return opener?.focus();
+  const drawer = document.querySelector<HTMLElement>('.ant-drawer-content-wrapper');
+  drawer?.setAttribute('role', 'dialog');
+  drawer?.setAttribute('aria-modal', 'true');
+  drawer?.setAttribute('aria-label', 'Room, hours and brief');
+}
+onBeforeUnmount(() => opener?.focus());
 </script>
 
 <template>
-  <a-drawer v-model:open="open" title="Room, hours and brief" :width="530" placement="right">
+  <a-drawer
+    v-model:open="open"
+    title="Room, hours and brief"
+    :width="530"
+    placement="right"
+    :after-open-change="shown"
+  >
     <div class="group">
       <h3>Brief</h3>
       <TextField
@@ -60,7 +76,7 @@ const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
           style="width: 100%"
       /></label>
       <ChoiceField
-        label="It has to come through"
+        label="Journey"
         :value="build.brief.journey"
         :options="JOURNEYS"
         @change="(v) => store.apply(setBrief(build, { journey: v }), 'the journey')"

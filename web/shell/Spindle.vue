@@ -32,7 +32,7 @@ const failing = computed(() =>
     : undefined,
 );
 /** The size of a bead against the largest, px. */
-const BEAD = { least: 20, more: 34, flat: 0.42 };
+const BEAD = { least: 20, more: 28, flat: 0.42 };
 const beads = computed((): (Bead & { width: number; tall: number; fill: string })[] => {
   const build = here.build;
   const largest = Math.max(1, ...build.pieces.map((p) => measureOf(p).volume));
@@ -257,7 +257,8 @@ function along(e: KeyboardEvent, i: number): void {
   font-size: 12.5px;
   line-height: 1.15;
   padding-right: 3px;
-  overflow-wrap: anywhere;
+  min-width: 0;
+  overflow-wrap: break-word;
 }
 .label i {
   font-style: normal;

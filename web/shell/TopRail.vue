@@ -281,19 +281,16 @@ nav button.on {
     flex: 1 1 60px;
     padding-left: 8px;
   }
-  .due {
+  nav {
     order: 4;
+    flex-basis: 100%;
   }
-  .tools {
-    order: 3;
-    margin-left: auto;
+  .due {
+    order: 5;
   }
   .room {
-    order: 5;
+    order: 6;
     margin-left: auto;
-  }
-  nav {
-    flex-basis: 100%;
   }
 }
 @media (pointer: coarse) {

@@ -26,6 +26,10 @@ const across = computed(() => {
     a && { x1: props.x + a.from[0], y1: -props.y - a.from[1], x2: props.x + a.to[0], y2: -props.y - a.to[1] }
   );
 });
+/** The shade falls to the lower right. */
+const under = computed(
+  () => pathsAt(props.shape, props.x + shading.value.shade * 0.5, props.y - shading.value.shade * 0.8).all,
+);
 const marks = computed(() => marksAt(props.shape, props.surface.texture, [props.x, props.y]));
 const line = computed(() => lineOf(props.surface.fill));
 /** Light of its own along a long body; shared by all where it is as on a ball or a sheet. */
@@ -53,8 +57,8 @@ const light = computed(() => {
       v-bind="across"
     />
     <template v-if="shaded">
-      <path class="shade" :d="paths.all" :stroke-width="shading.shade * 2.6" />
-      <path class="shade" :d="paths.all" :stroke-width="shading.shade * 1.2" />
+      <path class="shade" :d="under" :stroke-width="shading.shade * 1.6" />
+      <path class="shade" :d="under" :stroke-width="shading.shade * 0.6" />
     </template>
     <path class="line" :d="paths.all" :stroke="line" />
     <path class="fill" :d="paths.all" :fill="surface.fill" />
@@ -77,9 +81,10 @@ const light = computed(() => {
   vector-effect: non-scaling-stroke;
 }
 .shade {
-  fill: none;
+  fill: #24160a;
+  fill-opacity: 0.07;
   stroke: #24160a;
-  stroke-opacity: 0.1;
+  stroke-opacity: 0.07;
   stroke-linejoin: round;
   pointer-events: none;
 }

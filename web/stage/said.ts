@@ -1,5 +1,5 @@
 import type { Report } from '@core/plan.ts';
-import { formatReckoned, type Shown } from '@core/quantity/index.ts';
+import { formatReckoned, isWeighed, type Shown } from '@core/quantity/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { everyRod, type SeenBones } from '@core/bones/index.ts';
 
@@ -36,7 +36,9 @@ export function saidOf(
   const piece = report.figure.pieces.find((p) => p.id === id);
   if (!piece) return undefined;
   const { name, number, weight } = piece;
-  const grams = formatReckoned(weight.paste, shown);
+  const grams = isWeighed(weight.paste.value)
+    ? formatReckoned(weight.paste, shown)
+    : `${formatReckoned(weight.ball, shown)} ball`;
   const more = [state === 'unmade' ? 'not made yet' : state, bones ? rodsSaid(bones, id) : ''];
   return {
     name: `${name} · ${number > 1 ? `${number} of ${grams}` : grams}`,

@@ -93,7 +93,7 @@ const tried = computed(() => listed(props.ways.slice(0, 2).map((w) => w.text)));
         <strong>{{ sessions }} {{ sessions === 1 ? 'session' : 'sessions' }}</strong>
         <p>
           {{ formatDuration(plan.handsOn) }} at the bench<template v-if="plan.critical"
-            >; the wait to watch: {{ plan.critical.link.why }}</template
+            >; tightest wait: {{ plan.critical.link.why }}</template
           >
         </p>
       </template>

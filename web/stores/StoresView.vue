@@ -174,7 +174,7 @@ const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'appli
           The shelf is empty. Add what you have, or put what is left of a batch here from Paste.
         </p>
         <section v-for="g in groups" :key="g.id">
-          <h3>{{ g.name }}</h3>
+          <h2>{{ g.name }}</h2>
           <ul class="opening">
             <li v-for="i in g.items" :key="i.id" :class="{ open: open === i.id }">
               <button
@@ -200,10 +200,10 @@ const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'appli
           </ul>
         </section>
       </template>
+      <p class="foot muted small">
+        Keep-by days are common practice to begin with. The label, your nose and local food rules come first.
+      </p>
     </main>
-    <p class="foot muted small">
-      Keep-by days are common practice to begin with. The label, your nose and local food rules come first.
-    </p>
   </div>
 </template>
 

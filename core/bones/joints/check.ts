@@ -53,10 +53,10 @@ export function check({ id, title, situation, use, reserve, trust, ok, no }: Che
   const [weak, strong] = SPREAD[trust];
   const sure =
     raw / weak <= 1
-      ? 'It would hold even at the weak end of what is known.'
+      ? 'Holds even with the weakest paste we allow for.'
       : raw / strong > 1
         ? 'It would fail even at the strong end of what is known.'
-        : 'That is inside what is not known: test a spare piece.';
+        : 'Too close to call: test it on a spare piece.';
   return {
     id,
     title,

@@ -21,7 +21,7 @@ const sweetsOf = ({ portions, ...build }: Build): ReadonlySet<string> =>
 /** How closely the makes of a piece are weighed. */
 const WITHIN = {
   equal: ', all alike to a fiftieth',
-  mirrored: ', both alike to a twentieth',
+  mirrored: ', both within 5 % of each other',
   varied: '',
   hidden: ', by eye will do',
 } as const;

@@ -5,7 +5,7 @@ import { clockTime, firmingNow, lastSaid, lotOf, progressOf, toldTime } from '@c
 import { leaveStep, remake, sayFirm, takePlan, tick } from '@core/edits/index.ts';
 import { wholeOf, type Piece } from '@core/record/index.ts';
 import type { Question } from '@core/firming/index.ts';
-import { formatLength, formatMass, formatTime, tellSeen } from '@core/quantity/index.ts';
+import { formatLength, formatMass, formatTime, isWeighed, tellSeen } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -83,16 +83,18 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
             {{ clockTime(origin, progress.session.to) }}</template
           ><template v-if="progress.doneBy"> · {{ progress.doneBy }}</template>
         </p>
-        <h1>{{ current.step.title }}</h1>
+        <h1 aria-live="polite">{{ current.step.title }}</h1>
         <div v-if="current.step.weigh" class="figures">
           <span class="ball" :style="{ background: current.step.weigh.colour }"></span>
-          <div>
+          <div v-if="isWeighed(current.step.weigh.grams)">
             <strong>{{ formatMass(current.step.weigh.grams, shown) }}</strong><span>{{
               current.step.weigh.number > 1 ? `each, ${current.step.weigh.number} times` : 'weigh'
             }}</span>
           </div>
           <div>
-            <strong>{{ formatLength(current.step.weigh.ball, shown) }}</strong><span>ball, no creases</span>
+            <strong>{{ formatLength(current.step.weigh.ball, shown) }}</strong><span>{{
+              isWeighed(current.step.weigh.grams) ? 'ball, no creases' : 'ball, too small to weigh'
+            }}</span>
           </div>
           <div>
             <strong>{{ formatTime(current.step.minutes) }}</strong><span>at the bench</span>
@@ -174,10 +176,10 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
         :title="last ? `Take back: ${titleOf(last.step)}` : ''"
         @click="back"
       >
-        Take the last one back
+        Undo last step
       </button>
       <button v-if="current" type="button" title="It is not done at all, or by somebody else" @click="skip">
-        Skip it
+        Leave this step out
       </button>
     </footer>
   </div>

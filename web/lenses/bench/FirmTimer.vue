@@ -47,7 +47,7 @@ const left = computed(() => props.band.likely - props.minutes);
       }}
     </p>
     <button class="button tell" type="button" :aria-expanded="telling" @click="telling = !telling">
-      Say how it is
+      How firm is it?
     </button>
     <LookForm v-if="telling" :firming="firming" :minutes="minutes" large />
     <button v-if="telling" class="button tell" type="button" @click="emit('broke')">

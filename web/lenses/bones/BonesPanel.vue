@@ -105,7 +105,7 @@ watch(
       <FirstMend v-if="worst && worst.rod.id !== chosen" :report="worst" />
     </FirstWord>
     <div class="panel-top">
-      <Segments v-model:value="view" :options="VIEWS" label="What of the bones" />
+      <Segments v-model:value="view" heading :options="VIEWS" label="What of the bones" />
     </div>
     <div v-if="view === 'rods'" class="facts">
       <span><WhyButton :figure="bones.balance.mass" /> in all</span>

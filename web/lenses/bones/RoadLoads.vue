@@ -23,14 +23,14 @@ const set = (patch: Parameters<typeof setPush>[2]) =>
 <template>
   <div class="row fields">
     <ChoiceField
-      label="It has to get through"
+      label="Journey"
       :value="journey"
       :options="ways"
       :width="214"
       @change="(v) => store.apply(setBrief(build, { journey: v }), 'the journey')"
     />
     <QuantityField
-      label="Pushed aside"
+      label="Sideways, of its weight"
       kind="count"
       suffix=" g"
       :width="70"
@@ -45,7 +45,7 @@ const set = (patch: Parameters<typeof setPush>[2]) =>
       @change="(v) => set({ tilt: v })"
     />
     <QuantityField
-      label="Presses"
+      label="Pressed down, times its weight"
       kind="count"
       suffix=" ×"
       :width="70"
@@ -53,7 +53,7 @@ const set = (patch: Parameters<typeof setPush>[2]) =>
       @change="(v) => set({ down: v })"
     />
     <QuantityField
-      label="Holds down"
+      label="Weight left over a hump"
       kind="count"
       suffix=" ×"
       :width="70"

@@ -45,7 +45,7 @@ onBeforeUnmount(() => clearTimeout(timer));
       <span class="what">
         <strong>{{ title }}</strong>
         <span class="muted small"
-          >tips at <WhyButton :figure="tips.lean" /><template v-if="bump"
+          >leans <WhyButton :figure="tips.lean" /><template v-if="bump"
             >, at a bump of <WhyButton :figure="bump" :text="`${bump.value.toFixed(2)} m/s`"
           /></template>
           · {{ tips.check.situation }}</span

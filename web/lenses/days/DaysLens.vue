@@ -27,7 +27,7 @@ const view = ref<'plan' | 'joins' | 'ahead' | 'firming'>('plan');
   <div class="panel-scroll">
     <FirstWord lens="Days" :word="word" />
     <div class="panel-top">
-      <Segments v-model:value="view" :options="VIEWS" label="What of the days" />
+      <Segments v-model:value="view" heading :options="VIEWS" label="What of the days" />
     </div>
     <PlanView v-if="view === 'plan'" />
     <JoinsView v-else-if="view === 'joins'" />

@@ -55,7 +55,8 @@ const tall = (a: number, b: number) => `calc(${Math.abs(a - b)} * var(--row))`;
     </p>
     <RehearseBar v-if="charts.length" />
     <p v-if="charts.length && !chosen" class="muted small">
-      Green: it still gives. Hatched: firm to hold. A tie is a join; pick a piece to see what it asks.
+      Green: still soft enough to press. Hatched: firm enough to pick up. Each tie is a join; pick a piece to
+      see what it needs.
     </p>
     <section v-for="c in charts" :key="c.key">
       <h3>{{ toldTime(origin!, c.from) }}</h3>

@@ -22,11 +22,11 @@ const days = computed(() => store.days);
 const plan = computed(() => days.value?.plan);
 const origin = computed(() => days.value?.origin);
 const RATHER: { value: Rather | ''; label: string }[] = [
-  { value: '', label: 'a bit of everything' },
-  { value: 'fewer', label: 'fewer sessions' },
-  { value: 'later', label: 'a later start' },
+  { value: '', label: 'a balance of all' },
+  { value: 'fewer', label: 'fewest sessions' },
+  { value: 'later', label: 'the latest start' },
   { value: 'nights', label: 'early nights' },
-  { value: 'fresher', label: 'a fresher cake' },
+  { value: 'fresher', label: 'the freshest cake' },
 ];
 const left = computed(() => here.build.steps.left);
 /** A step that is left out is not in the plan: its id tells the piece. */
@@ -85,17 +85,17 @@ const nameOf = (ending: string) => fileName(here.build).replace(/\.spindle\.json
       <button class="button" type="button" @click="calendar">
         <CalendarPlus :size="15" /> Calendar file
       </button>
-      <button class="button" type="button" @click="table"><Table2 :size="15" /> Table</button>
+      <button class="button" type="button" @click="table"><Table2 :size="15" /> Save as a table</button>
     </div>
     <OddsCard v-if="plan && origin" :plan="plan" :origin="origin" />
     <div v-if="plan" class="row choices">
       <ChoiceField
         class="rather"
-        label="Rather"
+        label="Plan for"
         :value="here.build.steps.rather ?? ''"
         :options="RATHER"
         :width="180"
-        @change="(v) => store.apply(setRather(here.build, v || undefined), 'what the plan rather has')"
+        @change="(v) => store.apply(setRather(here.build, v || undefined), 'what the plan is for')"
       />
       <DampDay />
     </div>
@@ -112,7 +112,7 @@ const nameOf = (ending: string) => fileName(here.build).replace(/\.spindle\.json
       </button>
     </p>
     <p v-if="plan?.critical && origin" class="critical">
-      The wait to watch: {{ plan.critical.link.why }},
+      Tightest wait: {{ plan.critical.link.why }},
       {{ formatBand(plan.critical.link.band.fast, plan.critical.link.band.slow) }}; needed
       {{ toldTime(origin, plan.critical.used) }}.
       <template v-if="plan.missed > 0.02"

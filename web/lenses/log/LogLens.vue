@@ -77,7 +77,7 @@ const takeOver = () =>
       <table v-if="effects.length" class="plain">
         <thead>
           <tr>
-            <th scope="col">Firm to hold</th>
+            <th scope="col">Firm enough to pick up</th>
             <th scope="col">by the tables</th>
             <th scope="col">as learned</th>
           </tr>

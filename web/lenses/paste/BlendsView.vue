@@ -37,7 +37,7 @@ function addOne(): void {
 <template>
   <div class="top">
     <p class="muted">
-      What each paste must do decides its dose; practice differs fivefold, so the schools stand side by side.
+      What each paste must do decides its dose. Recipes vary up to five times; compare them here.
     </p>
     <button class="button" type="button" @click="addOne">New blend</button>
   </div>

@@ -51,7 +51,7 @@ onBeforeUnmount(() => (stage.lit = undefined));
   <div class="panel-scroll">
     <FirstWord lens="Paste" :word="firstOfPaste(sums, preferences.shown)" />
     <div class="panel-top">
-      <Segments :value="view" :options="options" label="What of the paste" @change="show" />
+      <Segments :value="view" heading :options="options" label="What of the paste" @change="show" />
     </div>
     <div v-if="view === 'mix'" class="facts">
       <span><WhyButton :figure="sums.mix" /> to mix in all</span>

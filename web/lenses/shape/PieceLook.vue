@@ -120,19 +120,19 @@ function newColour(): void {
       @change="(v) => change({ texture: v }, 'the surface')"
     />
     <ChoiceField
-      label="How alike"
+      label="Matching"
       :value="piece.tolerance"
       :options="TOLERANCES"
       @change="(v) => change({ tolerance: v }, 'how alike the makes')"
     />
     <ChoiceField
-      label="Hidden face, for seams"
+      label="Hide the seam"
       :value="piece.hidden"
       :options="FACES"
       @change="(v) => change({ hidden: v }, 'the hidden face')"
     />
     <QuantityField
-      label="Breaks, of a hundred"
+      label="Expect to break, of 100"
       kind="percent"
       :value="piece.breaks"
       @change="(v) => change({ breaks: v }, `how many of the ${lower} break`)"

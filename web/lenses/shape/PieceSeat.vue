@@ -110,7 +110,7 @@ const cut = computed(() => cutsAway(build.value).get(id.value)?.[0]);
       <ChoiceField
         v-if="onPiece && !round"
         class="wide"
-        label="Where both would be in one place"
+        label="Where they meet"
         :value="piece.seat.overlap"
         :options="OVERLAPS"
         @change="(v) => seat({ overlap: v })"

@@ -5,7 +5,7 @@ import { toHeight } from '@core/bones/index.ts';
 import { firstOfShape } from '@core/first-words.ts';
 import { groundOf } from '@core/ground/index.ts';
 import { unitDoubt } from '@core/edits/index.ts';
-import { formatLength, formatMass } from '@core/quantity/index.ts';
+import { formatLength, formatPiece } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -109,7 +109,7 @@ function setHeight(mm: number): void {
   <div class="panel-scroll">
     <FirstWord lens="Shape" :word="word" />
     <div class="panel-top">
-      <Segments v-model:value="view" :options="VIEWS" label="What of the shape" />
+      <Segments v-model:value="view" heading :options="VIEWS" label="What of the shape" />
       <button class="button main" type="button" @click="emit('add')"><Plus :size="16" /> New piece</button>
     </div>
     <div class="facts">
@@ -183,7 +183,7 @@ function setHeight(mm: number): void {
               ><strong>{{ r.piece.name }}</strong
               ><template v-if="r.report.number > 1"> ×{{ r.report.number }}</template></span
             >
-            <span class="n">{{ formatMass(r.report.weight.paste.value, shown) }}</span>
+            <span class="n">{{ formatPiece(r.report.weight.paste.value, shown) }}</span>
             <span class="n muted">{{ formatLength(r.report.weight.ball.value, shown) }} ball</span>
           </button>
           <PieceCard v-if="r.piece.id === chosen" :piece="r.piece" :report="r.report" />

@@ -95,8 +95,8 @@ onBeforeUnmount(() => union.cancel());
   <div class="solid">
     <h3>True solid of the figure</h3>
     <p class="muted">
-      Pieces lie in each other where they are pressed on. Joined, what do they fill, how much surface is left
-      to colour, where do they balance?
+      Where pieces are pressed on, the overlap is counted twice. Joined, what do they fill, how much surface
+      is left to colour, where do they balance?
     </p>
     <div class="row">
       <button
