@@ -1,31 +1,34 @@
 <script setup lang="ts">
 import { defineAsyncComponent } from 'vue';
 import { missingPart, newVersion, reload } from './updates.ts';
-import { THEME } from './tokens.ts';
 import LightDefs from './drawing/LightDefs.vue';
+import TellLayer from './shared/TellLayer.vue';
 
 // opened by a tap, and not needed for the first view
 const SumsDialog = defineAsyncComponent(() => import('./shared/SumsDialog.vue'));
+const ThemedRoom = defineAsyncComponent(() => import('./ThemedRoom.vue'));
 </script>
 
 <template>
-  <a-config-provider :theme="THEME" :auto-insert-space-in-button="false">
-    <a-app class="app">
-      <div v-if="missingPart" class="told" role="alert">
-        A part of the app did not come: there is no network, or a newer version has taken its place. What you
-        did is kept.
-        <button class="button" type="button" @click="reload()">Try again</button>
-      </div>
-      <div v-if="newVersion" class="told" role="status">
-        A new version of Elm Spindle is here.
-        <button class="button" type="button" @click="reload(newVersion)">Use it now</button>
-        <button class="button plain" type="button" @click="newVersion = undefined">Later</button>
-      </div>
-      <LightDefs />
+  <div class="app">
+    <div v-if="missingPart" class="told" role="alert">
+      A part of the app did not come: there is no network, or a newer version has taken its place. What you
+      did is kept.
+      <button class="button" type="button" @click="reload()">Try again</button>
+    </div>
+    <div v-if="newVersion" class="told" role="status">
+      A new version of Elm Spindle is here.
+      <button class="button" type="button" @click="reload(newVersion)">Use it now</button>
+      <button class="button plain" type="button" @click="newVersion = undefined">Later</button>
+    </div>
+    <LightDefs />
+    <router-view v-if="$route.meta.bare" class="view" />
+    <ThemedRoom v-else-if="$route.name">
       <router-view class="view" />
       <SumsDialog />
-    </a-app>
-  </a-config-provider>
+    </ThemedRoom>
+    <TellLayer />
+  </div>
 </template>
 
 <style>
@@ -38,12 +41,6 @@ const SumsDialog = defineAsyncComponent(() => import('./shared/SumsDialog.vue'))
   flex: 1 0 auto;
   min-width: 0;
   max-width: 100%;
-}
-/* what is said for a moment stands over the clock, not over the ways through the app */
-.ant-message {
-  top: auto !important;
-  bottom: 130px;
-  pointer-events: none;
 }
 .told {
   display: flex;

@@ -4,7 +4,7 @@ import { missingPart } from './updates.ts';
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', name: 'shelf', component: () => import('./shelf/ShelfView.vue') },
+    { path: '/', name: 'shelf', meta: { bare: true }, component: () => import('./shelf/ShelfView.vue') },
     { path: '/stores', name: 'stores', component: () => import('./stores/StoresView.vue') },
     { path: '/start', name: 'start', component: () => import('./start/StartView.vue') },
     {

@@ -9,7 +9,7 @@ import {
   openBuild,
   openVariation,
   row,
-  serious,
+  violations,
   until,
 } from './driver.ts';
 import { b, served } from './opened.ts';
@@ -206,10 +206,10 @@ describe('a bent rod', () => {
 describe('the way there', () => {
   it('may push harder than usual, refuses what cannot be, and goes back to the usual', async () => {
     await bones('Rods');
-    await b.fill('Pushed aside', '0.9');
+    await b.fill('Sideways, of its weight', '0.9');
     await has(b, '.row', /As usual/);
     await has(b, '.line', /Sliding[\s\S]*won’t hold/);
-    await b.fill('Pushed aside', '9');
+    await b.fill('Sideways, of its weight', '9');
     await has(b, 'body', /between 0 and 1\.5 g/);
     await b.push('As usual');
     await has(b, '.line', /Sliding[\s\S]*holds/);
@@ -238,7 +238,7 @@ describe('tests of one’s own', () => {
     await b.fill('Gives way at', '600');
     await b.push('Use it from now on');
     await has(b, '.kept', /cake[\s\S]*crushes at/);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
     // another build can take it over
     await bones('Kitchen tests', 'demo-savoy-cabbage');
     await b.push('Take over the test of other builds');
@@ -288,7 +288,7 @@ describe('hardware and cutting', () => {
     await has(b, '.open p', /rises 258 mm over the table/);
     expect((await b.driver.findElements(By.css('.stage .ground .layer'))).length).toBe(3);
     expect((await b.driver.findElements(By.css('.stage .ground .steel'))).length).toBe(8);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
     // paste round the rod hides its nut, and is one more thing there
     await take('Round the rod there', 'Figure paste 70:30');
     await b.fill('Sleeve across', '45');
@@ -310,7 +310,7 @@ describe('hardware and cutting', () => {
     await b.push('It is cut');
     await b.fill('Gap under tier', '150');
     await has(b, '.warning', /Cut too short by[\s\S]*30 mm/i);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
     await b.push('Tiers and boards, under Shape');
     await take('Sticks through its board', 'wooden dowel 8 mm');
     await kept(b);
@@ -340,7 +340,7 @@ describe('hardware and cutting', () => {
     await has(b, '.stock', /bamboo skewer 3 mm 2 of 250 mm, no fewer will do/);
     await has(b, '.hazard', /Foam looks like cake/);
     await has(b, 'table', /Foam core/);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
     await b.driver.get(`${served.url}/build/demo-ferryman-otter/sheet/bones`);
     await has(b, '.sheet', /To be taken out before it is eaten/);
     expect(await b.complaints()).toEqual([]);

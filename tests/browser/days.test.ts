@@ -10,7 +10,7 @@ import {
   openBuild,
   openVariation,
   saved,
-  serious,
+  violations,
   until,
 } from './driver.ts';
 import { b, served } from './opened.ts';
@@ -46,7 +46,7 @@ describe('steps of a plan', () => {
     ).sendKeys('Paint the shirt front');
     await b.push('Add');
     await has(b, '.session', /Paint the shirt front/);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
     await undo();
     await undo();
   });
@@ -100,7 +100,7 @@ describe('the joins of a plan', () => {
     await field.click();
     await (await has(b, '.ant-select-item-option', 'glued firm'))!.click();
     await has(b, '.face', /Tail can be held after/);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
     await field.click();
     await (await has(
       b,
@@ -128,7 +128,7 @@ describe('the joins view', () => {
 
   it('goes through the plan on the stage step by step', async () => {
     await joins();
-    const pale = async () => (await b.driver.findElements(By.css('.body[opacity="0.3"]'))).length;
+    const pale = async () => (await b.driver.findElements(By.css('.body.pale'))).length;
     expect(await pale()).toBe(0);
     await b.push('Rehearse');
     await has(b, '.rehearse .words', /Mix|Shape/);
@@ -148,7 +148,7 @@ describe('the joins view', () => {
     await b.push('▸ Where it is still within reach');
     await has(b, '.reach', /Its front[\s\S]*to the end|before the/);
     expect((await b.driver.findElements(By.css('.reach circle.kept'))).length).toBeGreaterThan(10);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
   });
 
   it('offers other ways to join it, and ways of working, each with what it does to the plan', async () => {
@@ -185,7 +185,7 @@ describe('who helps', () => {
   it('has sessions of their own, on the screen and on the wall', async () => {
     await openBuild(b, served.url, 'days', 'demo-savoy-cabbage');
     await has(b, '.session .who', 'Apprentice');
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
     await b.driver.get(`${served.url}/build/demo-savoy-cabbage/sheet/days`);
     await has(b, '.sheet', /\d, Apprentice/);
   });
@@ -212,7 +212,7 @@ describe('who helps', () => {
 describe('a contradiction', () => {
   it('is told link by link, and a way out that was tried makes a plan', async () => {
     await openVariation(b, served.url, 'days', ['demo-one-legged-heron', 'Gilded wet']);
-    await has(b, '.trouble', /cannot be done by/);
+    await has(b, '.first', /cannot be done by/);
     await has(b, '.chain', /textured before its skin cracks/);
     await b.push('come after “Mark the feathers');
     await b.find('.session');
@@ -228,7 +228,7 @@ it('what may be made ahead, and what is done many times over', async () => {
   await choose(b, 'Make ahead');
   await has(b, 'table', /Acorn[\s\S]*dry, in a box/);
   await has(b, 'table', /Shape the acorn, 60 times[\s\S]*pays/);
-  expect(await serious(b)).toEqual([]);
+  expect(await violations(b)).toEqual([]);
 });
 
 describe('out of the app', () => {
@@ -238,7 +238,7 @@ describe('out of the app', () => {
     const ics = readFileSync(await saved(b, '.ics'), 'utf8');
     expect(ics).toMatch(/^BEGIN:VCALENDAR\r\n/);
     expect(ics).toMatch(/SUMMARY:Ferryman otter is due/);
-    await b.push('Table');
+    await b.push('Save as a table');
     expect(readFileSync(await saved(b, '.csv'), 'utf8')).toMatch(/^session,day,from/);
     await b.driver.get(`${served.url}/build/demo-ferryman-otter/sheet/days`);
     await has(b, '.sheet', /Start by[\s\S]*Shape the body/);
@@ -267,7 +267,7 @@ describe('when it went otherwise', () => {
     await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', field);
     await field.click();
     await field.sendKeys(Key.chord(Key.CONTROL, 'a'), `${thursday()} 03:00`, Key.ENTER);
-    await has(b, '.trouble', /“Shape the body” is pinned to Thu .*03:00/);
+    await has(b, '.first', /“Shape the body” is pinned to Thu .*03:00/);
     await undo();
     await b.find('.session');
   });
@@ -277,7 +277,7 @@ it('a look at a damp room tells another start, and changes nothing', async () =>
   // nothing before has touched this one
   await openVariation(b, served.url, 'days', ['demo-one-legged-heron', 'On a threaded rod']);
   await b.fill('If the room goes to', '64 %');
-  await b.push('What then?');
+  await b.push('Show what it does');
   await has(b, '.damp', /start by \w{3} \d+ \w{3}, \d\d:\d\d/);
   await has(b, '.chip', /50 % room/);
 });

@@ -270,8 +270,8 @@ export const saved = async (browser: Browser, ending: string): Promise<string> =
   return found!;
 };
 
-/** What the automated accessibility check finds that is serious or worse, with the first element it means. */
-export async function serious(browser: Browser): Promise<string[]> {
+/** What the automated accessibility check finds, of any impact, with the first element it means. */
+export async function violations(browser: Browser): Promise<string[]> {
   await browser.driver.executeScript(axe.source);
   const found = await browser.driver.executeAsyncScript<
     { id: string; impact: string; nodes: { html: string }[] }[]

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { PATIENCE, By, choose, has, kept, Key, openBuild, serious, until } from './driver.ts';
+import { PATIENCE, By, choose, has, kept, Key, openBuild, violations, until } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const firming = async (piece: string, id?: string) => {
@@ -15,13 +15,13 @@ const undo = async () => {
 describe('how a piece firms', () => {
   it('is drawn and told for what is asked of it, and opens to its sum', async () => {
     await firming('Body');
-    await has(b, '.asked', /firm to hold[\s\S]*min/);
+    await has(b, '.asked', /firm enough to pick up[\s\S]*min/);
     await has(b, '.asked', /bends without cracking until/);
     await b.find('.plot .main-svg');
     await (await b.find('.asked tbody tr:nth-child(4) button')).click();
     await has(b, 'body', /drying worked out layer by layer/);
     await b.press(Key.ESCAPE);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
   });
 
   it('asks what if at once and changes nothing until it is said so', async () => {
@@ -71,7 +71,7 @@ describe('the log', () => {
     await has(b, '.looks', /Body[\s\S]*after shaping/);
     await has(b, 'h1', /slower in this kitchen/);
     await has(b, 'table', /as learned[\s\S]*Head/);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
     // another build learns from it when asked
     await b.driver.get(`${served.url}/build/demo-one-legged-heron/log`);
     await b.push('Learn from the look of other builds');

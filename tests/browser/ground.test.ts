@@ -10,7 +10,7 @@ import {
   kept,
   Key,
   openBrowser,
-  serious,
+  violations,
   openBuild,
   row,
   saved,
@@ -360,7 +360,7 @@ describe('the bench', () => {
       await b.driver.sleep(900);
     }
     await has(b, '.timer', /still soft|firm enough to hold in about/);
-    await b.push('Say how it is');
+    await b.push('How firm is it?');
     await b.push('Firm, since when I cannot say');
     await has(b, '.timer', /firm enough to hold: you said so, \d\d:\d\d/);
     expect(await b.driver.findElements(By.xpath('//li[contains(.,"Not yet: the")]'))).toHaveLength(0);
@@ -375,7 +375,7 @@ describe('a small question from the shelf', () => {
     await b.fill('Paste', '8 oz');
     await has(b, 'dd', /6\d(\.\d)? mm/);
     expect(await b.driver.getCurrentUrl()).toMatch(/\/reckoner\/ball\?.*grams=22[67]/);
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
     await b.driver.navigate().refresh();
     await has(b, 'dd', /6\d(\.\d)? mm/);
     await b.push('Begin a build with it');

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { storesFrom } from '../../core/stores-file.ts';
-import { PATIENCE, By, choose, has, kept, Key, openBuild, row, saved, serious } from './driver.ts';
+import { PATIENCE, By, choose, has, kept, Key, openBuild, row, saved, violations } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const paste = async (view: string, id?: string) => {
@@ -59,9 +59,9 @@ describe('what to mix', () => {
     await b.push('Mixed now');
     await has(b, 'li.open .clock', /mixed and ready/);
     await b.push('Take it off the stores');
-    await has(b, '.ant-message', /Taken off the stores/);
+    await has(b, '.said', /Taken off the stores/);
     await b.push('Put what is left in the stores');
-    await has(b, '.ant-message', /are in the stores now/);
+    await has(b, '.said', /are in the stores now/);
     await stores();
     await has(b, '.line', /otter brown offcut/);
     const ivory = await b.driver.findElements(
@@ -101,7 +101,7 @@ describe('how stiff', () => {
     await b.push('Use this');
     await has(b, '.facts', /1\.37 g\/cm³/);
     await b.push('Keep as a paste of your own');
-    await has(b, '.ant-message', /kept with the demonstration builds/);
+    await has(b, '.said', /kept with the demonstration builds/);
     await stores();
     await choose(b, 'Your own pastes');
     await b.driver.wait(async () => (await b.driver.findElements(By.css('.paste'))).length === 2, PATIENCE);
@@ -252,14 +252,14 @@ describe('what to buy and what is on the shelf', () => {
 });
 
 describe('for everybody', () => {
-  it('has nothing serious to complain of in any of its views', async () => {
+  it('has nothing violations to complain of in any of its views', async () => {
     for (const view of ['Mix', 'Blends', 'Glue and core', 'Cake', 'Portions', 'Buy']) {
       await paste(view, 'demo-savoy-cabbage');
       await b.driver.sleep(300);
-      expect(await serious(b), view).toEqual([]);
+      expect(await violations(b), view).toEqual([]);
     }
     await stores();
-    expect(await serious(b), 'stores').toEqual([]);
+    expect(await violations(b), 'stores').toEqual([]);
     expect(await b.complaints()).toEqual([]);
   });
 });

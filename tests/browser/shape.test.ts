@@ -185,7 +185,7 @@ describe('the person’s own picture', () => {
     const wrong = join(b.downloads, 'not-a-picture.png');
     writeFileSync(wrong, 'only words');
     await input.sendKeys(wrong);
-    await has(b, '.ant-message', /not a picture/);
+    await has(b, '.said', /not a picture/);
     await input.sendKeys(join(import.meta.dirname, '../../docs/screenshots/shelf.png'));
     const svg = await b.find('.picture svg');
     const pull = (x: number, to: number, y: number) =>

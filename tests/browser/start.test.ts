@@ -10,7 +10,7 @@ import {
   PATIENCE,
   row,
   serve,
-  serious,
+  violations,
   type Browser,
   type Served,
 } from './driver.ts';
@@ -142,7 +142,7 @@ describe('typed', () => {
       async () => (await b.driver.findElements(By.css('.one.stale'))).length === 0,
       PATIENCE,
     );
-    expect(await serious(b)).toEqual([]);
+    expect(await violations(b)).toEqual([]);
   });
 });
 
@@ -208,7 +208,7 @@ describe('parts', () => {
     await openBuild(b, served.url, 'shape', 'demo-donkey-with-panniers');
     await (await row(b, 'Head')).click();
     await b.push('Keep as a part');
-    await has(b, '.ant-message', /kept among your parts/);
+    await has(b, '.said', /kept among your parts/);
     await openBuild(b, served.url, 'shape', 'demo-ribbed-gourd');
     const kinds = async () => Number(/(\d+) kinds of piece/.exec(await b.text('.frame'))![1]);
     const before = await kinds();
@@ -225,7 +225,7 @@ describe('parts', () => {
     await (await row(b, 'Stalk')).click();
     const now = await kinds();
     await (await row(b, 'Stalk')).sendKeys(Key.chord(Key.CONTROL, 'c'));
-    await has(b, '.ant-message', /Taken along: Stalk/);
+    await has(b, '.said', /Taken along: Stalk/);
     await (await row(b, 'Stalk')).sendKeys(Key.chord(Key.CONTROL, 'v'));
     await b.driver.wait(async () => (await kinds()) === now + 1, PATIENCE);
   });

@@ -13,7 +13,6 @@ import {
   openBuild,
   row,
   saved,
-  serious,
   serve,
   type Browser,
 } from './driver.ts';
@@ -239,17 +238,6 @@ describe('hands', () => {
 });
 
 describe('for everybody', () => {
-  it.each(['', 'shape', 'bones', 'paste', 'days', 'bench'])(
-    'the accessibility check finds nothing serious on %s',
-    async (lens) => {
-      if (lens) await open(b, lens, 'demo-one-legged-heron');
-      else await b.driver.get(served.url);
-      await b.find(lens ? '.panel h1' : '.shelf li');
-      await b.driver.sleep(500);
-      expect(await serious(b)).toEqual([]);
-    },
-  );
-
   it('works with the server gone, once loaded', async () => {
     const own = await serve();
     const other = await openBrowser();

@@ -1,6 +1,5 @@
-import { blendOf } from '@core/figure/index.ts';
 import { remembered } from '@core/quantity/index.ts';
-import { materialOf, type Sheen } from '@core/pastes/index.ts';
+import { isMaterial, materialOf, type Sheen } from '@core/pastes/index.ts';
 import type { Build, Piece, TextureKind } from '@core/record/index.ts';
 
 /** What the face of a piece looks like. */
@@ -12,10 +11,13 @@ export interface Surface {
 
 const UNKNOWN = '#999999';
 
+/** How a paste shines; matt where it is not known. */
+const sheenOf = (base = ''): Sheen => (isMaterial(base) ? materialOf(base).sheen : 'matt');
+
 const faceOf = remembered((piece: Piece, colours: Build['colours'], blends: Build['blends']): Surface => ({
   fill: colours.find((c) => c.id === piece.colour)?.hex ?? UNKNOWN,
   texture: piece.texture,
-  sheen: materialOf(blendOf({ blends }, piece).base).sheen,
+  sheen: sheenOf(blends.find((b) => b.id === piece.blend)?.base),
 }));
 
 /** The face of a piece: its colour, what was done to it while it was soft, and how its paste shines; the same one while it stays so. */

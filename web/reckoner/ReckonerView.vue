@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { useTell } from '../state/tell.ts';
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { App } from 'ant-design-vue';
 import { answered, saidTo, SMALL_QUESTIONS } from '@core/reckoner/index.ts';
 import { formatReckoned } from '@core/quantity/index.ts';
 import { usePreferences } from '../state/preferences.ts';
@@ -15,7 +15,7 @@ import { shelve } from '../storage/builds.ts';
 /** The small question without a build: what was said stands in the address, the answer opens to its sum, and it may become a build. */
 const route = useRoute();
 const router = useRouter();
-const { message } = App.useApp();
+const tell = useTell();
 const { shown } = usePreferences();
 const question = computed(
   () => SMALL_QUESTIONS.find((q) => q.id === route.params.question) ?? SMALL_QUESTIONS[0]!,
@@ -37,7 +37,7 @@ async function begin(): Promise<void> {
     brief,
   });
   if (shelved.ok) await router.push(`/build/${shelved.value}/shape`);
-  else void message.error(shelved.problem.text, 6);
+  else tell.error(shelved.problem.text);
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { useTell } from '../state/tell.ts';
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { App } from 'ant-design-vue';
 import { liveQuery } from 'dexie';
 import { FolderOpen, Plus } from '@lucide/vue';
 import { openFile, saveBlob, saveToFile } from '../shell/files.ts';
@@ -17,7 +17,7 @@ import ShelfCard from './ShelfCard.vue';
 import { useStates } from './states.ts';
 
 const router = useRouter();
-const { message, modal } = App.useApp();
+const tell = useTell();
 /** A record of the shelf that can be opened, or one that cannot, with what is wrong with it. */
 type Card =
   | { readonly id: string; readonly name: string; readonly stored: StoredBuild; readonly build: Build }
@@ -71,7 +71,7 @@ async function putAway(id: string): Promise<void> {
   if (!next.delete(id)) next.add(id);
   away.value = next;
   if (next.size === 0) showAway.value = false;
-  await writeSetting(AWAY, [...next]).catch(() => void message.error('The browser did not keep that.', 6));
+  await writeSetting(AWAY, [...next]).catch(() => tell.error('The browser did not keep that.'));
 }
 const savedAt = (c: Card): number => ('stored' in c ? c.stored.savedAt : 0);
 const ORDER: Readonly<Record<'due' | 'name' | 'saved', (a: Card, b: Card) => number>> = {
@@ -125,20 +125,20 @@ async function take(e: Event): Promise<void> {
 }
 async function copy(build: Build): Promise<void> {
   const shelved = await shelve({ ...build, name: `${build.name.slice(0, LONGEST_NAME - 6)}, copy` });
-  if (!shelved.ok) void message.error(shelved.problem.text, 6);
+  if (!shelved.ok) tell.error(shelved.problem.text);
 }
-function remove(b: Card): void {
-  modal.confirm({
+async function remove(b: Card): Promise<void> {
+  const yes = await tell.ask({
     title: `Take ${b.name} off the shelf?`,
     content: 'It is gone from this browser unless you saved it to a file.',
-    okText: 'Take it off',
-    cancelText: 'Keep it',
-    onOk: () => removeBuild(b.id),
+    yes: 'Take it off',
+    no: 'Keep it',
   });
+  if (yes) await removeBuild(b.id);
 }
 async function save(build: Build): Promise<void> {
   const says = await saveToFile(build);
-  if (says) void message.info(says, 6);
+  if (says) tell.info(says);
 }
 /** What cannot be read is handed over untouched: it may be mended elsewhere. */
 const saveAsIs = (c: Card & { raw: unknown }): void =>
@@ -148,7 +148,7 @@ const saveAsIs = (c: Card & { raw: unknown }): void =>
   );
 async function demo(): Promise<void> {
   const back = await restoreDemo();
-  void message.info(
+  tell.info(
     back
       ? `${back} ${back === 1 ? 'example is' : 'examples are'} back on the shelf.`
       : 'All examples are on the shelf already.',

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { useTell } from '../state/tell.ts';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch, type Component } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { useNow } from '@vueuse/core';
-import { App } from 'ant-design-vue';
 import { duplicatePiece, nudge, togglePair } from '@core/edits/index.ts';
 import { type View } from '@core/figure/index.ts';
 import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
@@ -59,7 +59,7 @@ const router = useRouter();
 const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
-const { message, modal } = App.useApp();
+const tell = useTell();
 const problem = ref<string>();
 const room = ref(false);
 const keys = ref(false);
@@ -107,7 +107,7 @@ watch(
 watch(
   () => store.notice,
   (n) => {
-    if (n) void (n.kind === 'error' ? message.error(n.text, 6) : message.info(n.text, 4));
+    if (n) tell[n.kind](n.text);
   },
 );
 watch(
@@ -119,18 +119,14 @@ watch(
 onBeforeRouteLeave(async () => {
   await store.flush();
   if (!store.unsaved) return true;
-  return new Promise<boolean>((resolve) =>
-    modal.confirm({
-      title: 'Leave without keeping your changes?',
-      content: store.theirs
-        ? 'Another tab changed this build too. Your side is kept until you open it again and choose.'
-        : 'They could not be saved in this browser. Save them to a file first, or they are gone.',
-      okText: 'Leave',
-      cancelText: 'Stay',
-      onOk: () => resolve(true),
-      onCancel: () => resolve(false),
-    }),
-  );
+  return tell.ask({
+    title: 'Leave without keeping your changes?',
+    content: store.theirs
+      ? 'Another tab changed this build too. Your side is kept until you open it again and choose.'
+      : 'They could not be saved in this browser. Save them to a file first, or they are gone.',
+    yes: 'Leave',
+    no: 'Stay',
+  });
 });
 useLeaving();
 onBeforeUnmount(() => void store.close());

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount } from 'vue';
+import { computed, nextTick, onBeforeUnmount, onMounted } from 'vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { setBoard, setBrief, setHours, setNight, setPractice, setRoom, rename } from '@core/edits/index.ts';
 import { GRIPS, LOAD_CASES } from '@core/bones/index.ts';
@@ -39,24 +39,18 @@ const AIR = [
 const JOURNEYS = choicesOf(LOAD_CASES, (c) => c.name);
 /** A drawer is a dialog to who cannot see it, and gives the focus back to what opened it. */
 const opener = document.activeElement as HTMLElement | null;
-function shown(on: boolean): void {
-  if (!on) return opener?.focus();
+onMounted(async () => {
+  await nextTick();
   const drawer = document.querySelector<HTMLElement>('.ant-drawer-content-wrapper');
   drawer?.setAttribute('role', 'dialog');
   drawer?.setAttribute('aria-modal', 'true');
   drawer?.setAttribute('aria-label', 'Room, hours and brief');
-}
-onBeforeUnmount(() => opener?.focus());
+});
+onBeforeUnmount(() => setTimeout(() => opener?.focus()));
 </script>
 
 <template>
-  <a-drawer
-    v-model:open="open"
-    title="Room, hours and brief"
-    :width="530"
-    placement="right"
-    :after-open-change="shown"
-  >
+  <a-drawer v-model:open="open" title="Room, hours and brief" :width="530" placement="right">
     <div class="group">
       <h3>Brief</h3>
       <TextField

@@ -296,6 +296,7 @@ nav button.on {
 @media (pointer: coarse) {
   .icon,
   .chip,
+  .name,
   nav button {
     min-height: 44px;
   }

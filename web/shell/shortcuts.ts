@@ -31,6 +31,7 @@ export function keyName(e: KeyboardEvent): string {
 
 /** What lies over the page and takes every key: a dialog, a drawer, an open list of choices, a calendar, a menu. */
 const OVER = [
+  'dialog[open]',
   '.ant-modal-wrap:not([style*="display: none"])',
   '.ant-drawer-open',
   '.ant-select-dropdown:not(.ant-select-dropdown-hidden)',

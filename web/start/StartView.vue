@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { useTell } from '../state/tell.ts';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { App } from 'ant-design-vue';
 import { BLANKS, boardSaid, buildSaid, type BlankKey, type Choice } from '@core/brief/index.ts';
 import { inWords, LONGEST_NAME } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
@@ -18,7 +18,7 @@ import { useSaying } from './saying.ts';
 
 /** What are you making? A sentence with blanks, the figure as it will stand, and what it comes to; nothing is kept until it is put on the board. */
 const router = useRouter();
-const { message } = App.useApp();
+const tell = useTell();
 const saying = useSaying();
 const { said, at, start, build, answers, days, ways, stale, sentence, asUsual, wrong, trouble } = saying;
 document.title = 'Start · Elm Spindle';
@@ -55,7 +55,7 @@ async function knowing(made: Build): Promise<Build> {
 async function shelveAnd(made: Build, then?: (id: string) => Promise<unknown>): Promise<void> {
   const shelved = await shelve(await knowing(made));
   if (!shelved.ok) {
-    void message.error(shelved.problem.text, 6);
+    tell.error(shelved.problem.text);
     return;
   }
   await then?.(shelved.value);
@@ -66,7 +66,7 @@ async function shelveAnd(made: Build, then?: (id: string) => Promise<unknown>): 
 async function putUp(): Promise<void> {
   const made = buildSaid(said.value, crypto.randomUUID(), nameFor(start.value.title), at.value);
   if (made.ok) await shelveAnd(made.value);
-  else void message.error(made.problem.text, 6);
+  else tell.error(made.problem.text);
 }
 const empty = (): Promise<void> =>
   shelveAnd(boardSaid(said.value, crypto.randomUUID(), nameFor('New figure'), at.value));
@@ -80,11 +80,8 @@ async function fromPicture(e: Event): Promise<void> {
     async (id) => {
       const kept = await keepPicture(id, file);
       if (kept.ok)
-        void message.info(
-          'Your picture lies ready under Shape, Height: mark its head and its foot there.',
-          8,
-        );
-      else void message.error(kept.problem.text, 8);
+        tell.info('Your picture lies ready under Shape, Height: mark its head and its foot there.');
+      else tell.error(kept.problem.text);
     },
   );
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { useTell } from '../state/tell.ts';
 import { computed, ref } from 'vue';
-import { App } from 'ant-design-vue';
 import dayjs, { type Dayjs } from 'dayjs';
 import { parseQuantity } from '@core/quantity/index.ts';
 import { INGREDIENTS, ingredientOf, usualKeepBy, type StockItem } from '@core/stores/index.ts';
@@ -15,7 +15,7 @@ const props = defineProps<{ item?: StockItem }>();
 const emit = defineEmits<{ done: [] }>();
 const shelf = useStores();
 const { shown } = usePreferences();
-const { message } = App.useApp();
+const tell = useTell();
 
 const ingredient = ref(props.item?.ingredient ?? 'fondant');
 const record = computed(() => ingredientOf(ingredient.value, shelf.stores.pastes));
@@ -66,10 +66,9 @@ async function remove(): Promise<void> {
   const { item } = props;
   if (!item) return;
   const gone = await removeItem(item.id, shelf.larder);
-  if (!gone.ok) return void message.error(gone.problem.text, 6);
+  if (!gone.ok) return tell.error(gone.problem.text);
   emit('done');
-  const key = `gone-${item.id}`;
-  void message.info({ content: `${item.name} is out of the stores.`, key, duration: 4 });
+  tell.info(`${item.name} is out of the stores.`);
 }
 </script>
 

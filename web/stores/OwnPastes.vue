@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { useTell } from '../state/tell.ts';
 import { computed, ref } from 'vue';
-import { App } from 'ant-design-vue';
 import { Plus } from '@lucide/vue';
 import { withoutUndefined } from '@core/quantity/index.ts';
 import { checkOwn, MATERIALS, MATERIAL_IDS, type OwnPaste } from '@core/pastes/index.ts';
@@ -11,7 +11,7 @@ import TextField from '../shared/TextField.vue';
 
 /** Pastes of the person's own: like one of the table, with what they measured and what the label says. */
 const shelf = useStores();
-const { message } = App.useApp();
+const tell = useTell();
 const kinds = MATERIAL_IDS.map((id) => ({ value: id as string, label: MATERIALS[id].name as string }));
 const wrong = ref<{ id: string; text: string }>();
 const pastes = computed(() => shelf.stores.pastes);
@@ -42,7 +42,7 @@ const add = () =>
   );
 async function remove(id: string): Promise<void> {
   const gone = await removePaste(id, shelf.larder);
-  if (!gone.ok) void message.error(gone.problem.text, 6);
+  if (!gone.ok) tell.error(gone.problem.text);
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { useTell } from '../state/tell.ts';
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { App } from 'ant-design-vue';
 import { FolderOpen, Plus, Save } from '@lucide/vue';
 import { readStores, STORES_FILE, writeStores } from '@core/stores-file.ts';
 import { formatMass } from '@core/quantity/index.ts';
@@ -25,7 +25,7 @@ import Segments from '../shared/Segments.vue';
 /** What is on the shelf, by kind, first to expire first. */
 const shelf = useStores();
 const { shown } = usePreferences();
-const { message, modal } = App.useApp();
+const tell = useTell();
 const route = useRoute();
 watch(
   () => route.query.of,
@@ -103,16 +103,15 @@ async function take(e: Event): Promise<void> {
     return;
   }
   problem.value = undefined;
-  modal.confirm({
+  const yes = await tell.ask({
     title: `Put the stores of ${file.name} in the place of these?`,
     content: `It holds ${read.value.items.length} entries; the ${shelf.stores.items.length} here go unless you save them first.`,
-    okText: 'Put them in place',
-    cancelText: 'Keep these',
-    onOk: async () => {
-      const put = await replaceStores(read.value, shelf.larder);
-      if (!put.ok) void message.error(put.problem.text, 6);
-    },
+    yes: 'Put them in place',
+    no: 'Keep these',
   });
+  if (!yes) return;
+  const put = await replaceStores(read.value, shelf.larder);
+  if (!put.ok) tell.error(put.problem.text);
 }
 const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'application/json' }), STORES_FILE);
 </script>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import {
+  PCFSoftShadowMap,
   PerspectiveCamera,
   Raycaster,
   Scene,
@@ -114,6 +115,8 @@ onMounted(() => {
     failed.value = true;
     return;
   }
+  renderer.shadowMap.enabled = true;
+  renderer.shadowMap.type = PCFSoftShadowMap;
   renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
   host.value!.append(renderer.domElement);
   camera = new PerspectiveCamera(30, 1, 1, 5000);

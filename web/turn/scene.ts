@@ -12,17 +12,21 @@ import {
   Matrix4,
   Mesh,
   MeshStandardMaterial,
+  PlaneGeometry,
   Scene,
+  ShadowMaterial,
   SphereGeometry,
   Vector3,
   type Object3D,
 } from 'three';
 import { toCreasedNormals } from 'three/addons/utils/BufferGeometryUtils.js';
 import { everyRod, placedDiscs, rodStock, type SeenBones } from '@core/bones/index.ts';
-import { legsOf, drawnOf, placeRods, type Instance, type Line } from '@core/figure/index.ts';
+import { extent, legsOf, drawnOf, placeRods, type Instance, type Line } from '@core/figure/index.ts';
 import { type Frame, bodyMesh, type Body, type Mesh as Triangles } from '@core/solids/index.ts';
 import { groundOf, type Layer } from '@core/ground/index.ts';
 import { type Build } from '@core/record/index.ts';
+import { surfaceOf, type Surface } from '../drawing/surface.ts';
+import { pasteMaterial } from './paste-material.ts';
 import { groundFill, hexOf } from '../ground/ground-fill.ts';
 import { letterAt } from './letters.ts';
 
@@ -74,11 +78,10 @@ const ROD = '#8a5a17';
 const FAILS = '#b3243f';
 const INK = '#1d2422';
 
-function bodyOf(i: Instance, hex: string, look: SceneLook): Mesh {
+function bodyOf(i: Instance, surface: Surface, look: SceneLook): Mesh {
   const chosen = i.piece.id === look.selected;
-  const material = new MeshStandardMaterial({
-    color: new Color(hex),
-    roughness: 0.85,
+  const material = pasteMaterial(surface);
+  material.setValues({
     transparent: look.seeThrough,
     opacity: look.seeThrough ? 0.42 : 1,
     depthWrite: !look.seeThrough,
@@ -87,10 +90,51 @@ function bodyOf(i: Instance, hex: string, look: SceneLook): Mesh {
     emissiveIntensity: chosen ? 0.22 : 0,
   });
   const mesh = new Mesh(skinOf(i.body), material);
+  mesh.castShadow = mesh.receiveShadow = !look.seeThrough;
   mesh.matrixAutoUpdate = false;
   mesh.matrix.copy(matrixOf(i.frame));
   mesh.userData.piece = i.piece.id;
   return mesh;
+}
+
+/** How far round the figure light and shadow reach, mm. */
+function roomOf(build: Build): { readonly wide: number; readonly table: number } {
+  const e = extent(build);
+  const { layers, table } = groundOf(build);
+  const across = Math.max(...layers.map((l) => l.width));
+  return { wide: Math.max(e.top, e.right - e.left, e.back - e.front, across) * 0.9 + 20, table };
+}
+
+/** Fine enough that an edge of a shadow is soft and not in steps, points of its map. */
+const SHADOW_MAP = 1024;
+
+/** The lamp, with a shadow map that just holds the figure. */
+function lampFor(build: Build): DirectionalLight {
+  const { wide } = roomOf(build);
+  const lamp = new DirectionalLight('#fff6ea', 2.3);
+  lamp.position.set(-0.75 * wide, -1.2 * wide, 1.7 * wide);
+  lamp.castShadow = true;
+  lamp.shadow.mapSize.set(SHADOW_MAP, SHADOW_MAP);
+  lamp.shadow.radius = 5;
+  lamp.shadow.normalBias = wide / 400;
+  Object.assign(lamp.shadow.camera, {
+    left: -wide,
+    right: wide,
+    top: wide,
+    bottom: -wide,
+    near: wide * 0.1,
+    far: wide * 5,
+  });
+  return lamp;
+}
+
+/** The table: nothing of it is seen but the shadow. */
+function shadowFloor(build: Build): Mesh {
+  const { wide, table } = roomOf(build);
+  const floor = new Mesh(new PlaneGeometry(wide * 6, wide * 6), new ShadowMaterial({ opacity: 0.2 }));
+  floor.position.z = table - 0.2;
+  floor.receiveShadow = true;
+  return floor;
 }
 
 const STEEL = '#88928e';
@@ -107,6 +151,7 @@ function groundMeshes(build: Build): Group {
       new MeshStandardMaterial({ color, roughness: 0.9 }),
     );
     body.position.z = (from + to) / 2;
+    body.castShadow = body.receiveShadow = true;
     out.add(body);
   };
   for (const l of ground.layers) put(l.shape, l.width, l.from, l.to, groundFill(build, l));
@@ -121,18 +166,14 @@ function groundMeshes(build: Build): Group {
 /** The board, every piece, and where they can be seen the cores and rods. Millimetres, z up. */
 export function figureScene(build: Build, look: SceneLook): Scene {
   const scene = new Scene();
-  scene.add(new HemisphereLight('#ffffff', '#b9b2a6', 1.5), new AmbientLight('#ffffff', 0.55));
-  const key = new DirectionalLight('#ffffff', 1.9);
-  key.position.set(-0.6, -1.1, 1.5);
-  scene.add(key);
+  // soft light from the sky, and one lamp at the upper left in front that throws the shadow
+  scene.add(new HemisphereLight('#ffffff', '#a99d8c', 1.35), new AmbientLight('#ffffff', 0.4));
+  scene.add(lampFor(build), groundMeshes(build), shadowFloor(build));
 
-  scene.add(groundMeshes(build));
-
-  const hex = new Map(build.colours.map((c) => [c.id, c.hex]));
   const figure = new Group();
   for (const i of drawnOf(build)) {
     if (look.hidden.has(i.piece.id)) continue;
-    figure.add(bodyOf(i, hex.get(i.piece.colour) ?? '#999999', look));
+    figure.add(bodyOf(i, surfaceOf(build, i.piece), look));
     const core = i.body.type === 'stack' ? i.body.core : undefined;
     if (look.seeThrough && core) {
       const inner = new Mesh(

@@ -40,10 +40,10 @@ const left = computed(() => props.band.likely - props.minutes);
     <p class="small muted">
       {{
         said?.firm
-          ? `firm enough to hold: you said so, ${said.when}`
+          ? `firm enough to pick up: you said so, ${said.when}`
           : left > 0
-            ? `firm enough to hold in about ${formatTime(left)}`
-            : 'likely firm enough to hold; test it'
+            ? `firm enough to pick up in about ${formatTime(left)}`
+            : 'likely firm enough to pick up; test it'
       }}
     </p>
     <button class="button tell" type="button" :aria-expanded="telling" @click="telling = !telling">

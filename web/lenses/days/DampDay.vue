@@ -48,7 +48,7 @@ onBeforeUnmount(() => job?.cancel());
       @change="(v) => (humidity = v)"
     />
     <button class="button" type="button" :disabled="looking" @click="look">
-      {{ looking ? 'Looking…' : 'Show' }}
+      {{ looking ? 'Looking…' : 'Show what it does' }}
     </button>
     <p v-if="found && store.days?.origin">
       <template v-if="found.plan && found.plan.lateBy === 0"
