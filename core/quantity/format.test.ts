@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  formatPiece,
   formatReckoned,
+  isWeighed,
   formatSpoons,
   given,
   listed,
@@ -69,4 +71,16 @@ it('what is written is read back', () => {
 
 it('lists are said with an and', () => {
   expect([[], ['a'], ['a', 'b'], ['a', 'b', 'c']].map(listed)).toEqual(['', 'a', 'a and b', 'a, b and c']);
+});
+
+describe('what is too small to weigh', () => {
+  it('is told so from half a gram down, and a gram is a gram', () => {
+    expect([formatPiece(0.04), formatPiece(0.49), formatPiece(0.5), formatPiece(36)]).toEqual([
+      'under 0.5 g',
+      'under 0.5 g',
+      '0.5 g',
+      '36 g',
+    ]);
+    expect([isWeighed(0.49), isWeighed(0.5)]).toEqual([false, true]);
+  });
 });

@@ -52,10 +52,10 @@ describe('looking around', () => {
     // what was under the pointer is still under it
     const under = ([left, , wide]: readonly number[]) => left! + 0.6 * wide!;
     expect(under(near)).toBeCloseTo(under(whole), 0);
-    const empty = [stage.x + stage.width - 14, stage.y + 90] as const;
+    const empty = [stage.x + 24, stage.y + 60] as const;
     await mouse('mousePressed', ...empty, { button: 'left', buttons: 1, clickCount: 1 });
-    await mouse('mouseMoved', empty[0] - 60, empty[1], { buttons: 1 });
-    await mouse('mouseReleased', empty[0] - 60, empty[1], { button: 'left', clickCount: 1 });
+    await mouse('mouseMoved', empty[0] + 60, empty[1], { buttons: 1 });
+    await mouse('mouseReleased', empty[0] + 60, empty[1], { button: 'left', clickCount: 1 });
     await until(async () => Math.abs((await box())[0] - near[0]) > 5);
     await b.push('Whole figure');
     await until(async () => Math.abs((await box())[2] - whole[2]) < 0.01);

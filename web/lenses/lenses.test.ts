@@ -10,7 +10,7 @@ import type { Build } from '@core/record/index.ts';
 import { progressOf, toldTime, type DaysReport } from '@core/days/index.ts';
 import { findParts, type FoundPart } from '@core/found.ts';
 import { plan } from '@core/plan.ts';
-import { formatLength, formatMass, formatReckoned, formatTime } from '@core/quantity/index.ts';
+import { formatLength, formatMass, formatPiece, formatReckoned, formatTime } from '@core/quantity/index.ts';
 import { db } from '../storage/db.ts';
 import { saveBuild } from '../storage/builds.ts';
 import { demoBuilds } from '../storage/demo-builds.ts';
@@ -76,7 +76,7 @@ describe('Shape', () => {
     expect(rows).toHaveLength(otter.pieces.length);
     report.figure.pieces.forEach((p, i) => {
       expect(words(rows[i]!)).toContain(p.name);
-      expect(words(rows[i]!)).toContain(formatMass(p.weight.paste.value, METRIC));
+      expect(words(rows[i]!)).toContain(formatPiece(p.weight.paste.value, METRIC));
       expect(words(rows[i]!)).toContain(`${formatLength(p.weight.ball.value, METRIC)} ball`);
     });
   });

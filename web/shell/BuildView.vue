@@ -23,6 +23,7 @@ import KeepBanner from './KeepBanner.vue';
 import { useLeaving } from './leaving.ts';
 import { useShortcuts, type Shortcut } from './shortcuts.ts';
 import Clock from './Clock.vue';
+import MovedNote from './MovedNote.vue';
 import MissingPart from './MissingPart.vue';
 import Spindle from './Spindle.vue';
 import TopRail from './TopRail.vue';
@@ -318,6 +319,7 @@ useShortcuts(() => shortcuts.value);
         </div>
       </div>
       <section id="panel" class="panel" tabindex="-1" :aria-label="LENSES.find((l) => l.id === lens)!.name">
+        <MovedNote />
         <component :is="PANELS[lens]" @add="adding = true" />
       </section>
     </main>

@@ -3,6 +3,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { keepable } from '@core/files/index.ts';
 import type { Build, Change } from '@core/record/index.ts';
+import type { Moved } from '@core/moved.ts';
 import { plan } from '@core/plan.ts';
 import { ok, type Result } from '@core/quantity/index.ts';
 import { forgetMine, keepMine, mineOf } from '../storage/aside.ts';
@@ -34,6 +35,8 @@ export const useBuild = defineStore('build', () => {
   const notKept = ref<string>();
   /** What was removed just now, and the build with it; until the next change. */
   const removed = shallowRef<{ text: string; build: Build }>();
+  /** What the last change moved all over the figure; until the next change. */
+  const moved = shallowRef<Moved>();
   /** Changed since it was last saved to a file. */
   const offFile = ref(false);
 
@@ -100,7 +103,7 @@ export const useBuild = defineStore('build', () => {
   function changed(planToo = true): void {
     unsaved.value = true;
     offFile.value = true;
-    removed.value = undefined;
+    removed.value = moved.value = undefined;
     // the first change is written at once, so that a page that goes away takes nothing with it
     const first = saveTimer === undefined;
     clearTimeout(saveTimer);
@@ -163,7 +166,7 @@ export const useBuild = defineStore('build', () => {
     theirs.value = undefined;
     unsaved.value = false;
     notKept.value = undefined;
-    removed.value = undefined;
+    removed.value = moved.value = undefined;
     planner.replan();
   }
 
@@ -255,6 +258,7 @@ export const useBuild = defineStore('build', () => {
     unsaved,
     notKept,
     removed,
+    moved,
     offFile,
     canUndo,
     canRedo,

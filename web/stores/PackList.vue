@@ -31,7 +31,7 @@ async function set(id: string, text: string): Promise<void> {
       <tr>
         <th scope="col">What</th>
         <th scope="col">Packs</th>
-        <th scope="col"></th>
+        <th scope="col"><span class="visually-hidden">Take away</span></th>
       </tr>
     </thead>
     <tbody>

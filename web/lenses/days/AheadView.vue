@@ -68,7 +68,7 @@ const hours = (h: number) => formatTime(h * 60);
           <th class="n">By yourself</th>
           <th class="n">With a helper</th>
           <th class="n">With a cutter</th>
-          <th></th>
+          <th><span class="visually-hidden">Do</span></th>
         </tr>
       </thead>
       <tbody>

@@ -4,6 +4,7 @@ import { Layers, Plus } from '@lucide/vue';
 import { toHeight } from '@core/bones/index.ts';
 import { firstOfShape } from '@core/first-words.ts';
 import { groundOf } from '@core/ground/index.ts';
+import { movedByHeight } from '@core/moved.ts';
 import { unitDoubt } from '@core/edits/index.ts';
 import { formatLength, formatPiece } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -98,10 +99,10 @@ function setHeight(mm: number): void {
     store.say(done.problem.text, 'error');
     return;
   }
-  store.apply(done.value.build, 'the finished height');
+  const was = build.value;
+  if (!store.apply(done.value.build, 'the finished height')) return;
   const doubt = unitDoubt(before, mm);
-  const said = [...done.value.notes, ...(doubt ? [doubt] : [])];
-  if (said.length) store.say(said.join(' '));
+  store.moved = movedByHeight(was, build.value, [...(doubt ? [doubt] : []), ...done.value.notes], shown);
 }
 </script>
 
