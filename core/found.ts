@@ -3,7 +3,7 @@ import { stateTimes, type PieceFirming, type StateTimes } from './firming/index.
 import type { Report } from './plan.ts';
 
 /** How a piece firms, as far as screens tell it. */
-export interface Firmness extends Pick<PieceFirming, 'never' | 'handle'> {
+export interface FirmTimes extends Pick<PieceFirming, 'never' | 'handle'> {
   readonly times: StateTimes;
 }
 
@@ -21,7 +21,7 @@ export const FOUND = {
   /** What nothing carries. */
   hovers: ({ stands }: Report) => stands.hovers.map(({ piece, text }) => ({ piece, text })),
   /** When each piece is how firm, whether it ever is, and what says so. */
-  firmness: ({ firming }: Report): ReadonlyMap<string, Firmness> =>
+  firmness: ({ firming }: Report): ReadonlyMap<string, FirmTimes> =>
     new Map([...firming].map(([id, f]) => [id, { times: stateTimes(f), never: f.never, handle: f.handle }])),
   ground: ({ ground }: Report) => ground,
   tiers: ({ tiers }: Report) => tiers,

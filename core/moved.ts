@@ -4,7 +4,7 @@ import { formatLength, inWords, METRIC, type Shown } from './quantity/index.ts';
 import type { Build } from './record/index.ts';
 
 /** What one change moved all over the figure, told until the next change. */
-export interface Moved {
+export interface HeightMoved {
   readonly says: string;
   /** One by one. */
   readonly lines: readonly string[];
@@ -24,7 +24,7 @@ export function movedByHeight(
   after: Build,
   notes: readonly string[],
   shown: Shown = METRIC,
-): Moved {
+): HeightMoved {
   const [was, is] = [figureReport(before), figureReport(after)];
   const stock = new Map(before.rods.map((r) => [r.id, r.stock]));
   const rods = after.rods.filter((r) => stock.get(r.id) !== r.stock);

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 
 /** Most that may be, kB compressed: a phone on a slow line shows the shelf in about two seconds. */
-export const FIRST_VIEW_BUDGET = 220;
+export const FIRST_VIEW_BUDGET = 160;
 
 /** Script that a view needs before anything is seen, kB compressed, and in how many files. @param views chunks of the view */
 function scriptOf(dist, views) {

@@ -23,11 +23,11 @@ export interface Strip {
   readonly minuteAt: (share: number) => Minutes;
 }
 
-/** Before the first sitting so much is drawn, and so much after the due time, minutes. */
+/** Before the first sitting so much is drawn, and so much after the due time, minutes. Estimate. */
 const AROUND: Minutes = 180;
-/** What nights, days off and the ends take of the strip in proportion to an hour of work. Looked at. */
+/** What nights, days off and the ends take of the strip in proportion to an hour of work. Estimate, looked at. */
 const FOLDED = { between: 0.55, end: 0.2 };
-/** A short sitting is drawn as if it took so long, minutes: its name has to stand in it. */
+/** A short sitting is drawn as if it took so long, minutes: its name has to stand in it. Estimate. */
 const SHORTEST: Minutes = 50;
 
 /**
@@ -90,7 +90,7 @@ export interface SittingPart {
   readonly words: string;
 }
 
-/** A part shorter than this share of its sitting is told with its neighbour: its name has no room. */
+/** A part shorter than this share of its sitting is told with its neighbour: its name has no room. Estimate. */
 const LEAST_PART = 0.24;
 
 /** A sitting in few parts by what is done: the pieces shaped, else the kind of work. */
@@ -153,7 +153,7 @@ export const waitsOfPiece = (
       words: w.link.why,
     }));
 
-/** Shorter ties are not seen on the strip, minutes. */
+/** Shorter ties are not seen on the strip, minutes. Estimate. */
 const WORTH_TYING: Minutes = 5;
 
 /** Shorter waits are not worth drawing, minutes; estimate. */

@@ -4,7 +4,7 @@ import { demoBuild } from '../files/demo.testing.ts';
 import { measureMesh } from '../solids/index.ts';
 import { anyBuild } from './arbitrary.testing.ts';
 import type { Build, Piece } from '../record/index.ts';
-import { elevation, standing } from './elevation.ts';
+import { elevation, standingOutlines } from './elevation.ts';
 import { extent } from './extent.ts';
 import { place, measureOf } from './place.ts';
 import { setPiece, setSeat } from '../edits/index.ts';
@@ -17,7 +17,7 @@ describe('the drawing', () => {
       fc.property(anyBuild(5), (build) => {
         const e = extent(build);
         for (const view of ['front', 'side'] as const) {
-          const points = elevation(build, view).flatMap((s) => standing(s).flat());
+          const points = elevation(build, view).flatMap((s) => standingOutlines(s).flat());
           const xs = points.map((p) => p[0]);
           const size = Math.max(e.right - e.left, e.back - e.front, e.top, 40);
           const slack = 0.03 * size + 1;

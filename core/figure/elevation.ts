@@ -54,7 +54,7 @@ export interface Silhouette {
 }
 
 /** Outlines where they stand in the picture. */
-export const standing = ({ drawn, at: [dx, dy] }: Silhouette): Outlines =>
+export const standingOutlines = ({ drawn, at: [dx, dy] }: Silhouette): Outlines =>
   drawn.outlines.map((o) => o.map(([x, y]): ElevationPoint => [x + dx, y + dy]));
 
 /** Drop a point of the board's space into the picture: front shows x and z, side (seen from the right) y and z. */

@@ -32,7 +32,7 @@ import {
 } from '../record/index.ts';
 import {
   elevation,
-  standing,
+  standingOutlines,
   extent,
   factorForHeight,
   height,
@@ -100,7 +100,7 @@ describe('placing', () => {
         const k = view === 'front' ? 0 : 1;
         const right = reach(s.instance, k === 0 ? [1, 0, 0] : [0, 1, 0]);
         const top = reach(s.instance, [0, 0, 1]);
-        for (const [x, z] of standing(s).flat()) {
+        for (const [x, z] of standingOutlines(s).flat()) {
           expect(x).toBeLessThanOrEqual(right + 0.01);
           expect(z).toBeLessThanOrEqual(top + 0.01);
         }

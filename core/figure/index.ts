@@ -11,7 +11,7 @@ export {
   notDrawn,
   outlineOf,
   project,
-  standing,
+  standingOutlines,
 } from './elevation.ts';
 export { spanBetween } from './span.ts';
 export { DOWN, type Extent, UP, extent, height, reach } from './extent.ts';

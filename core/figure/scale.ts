@@ -67,9 +67,9 @@ export function makeTrouble(build: PartsOf<'pieces' | 'rods'>): string | undefin
   return undefined;
 }
 
-/** As near as this to the height that was asked for, mm: places are kept to a thousandth. */
+/** As near as this to the height that was asked for, mm: places are kept to a thousandth. Derived. */
 const CLOSE = 0.002;
-/** Steps along a straight line before it is halved instead. */
+/** Steps along a straight line before it is halved instead. Estimate. */
 const STEPS = 6;
 
 /**

@@ -1,9 +1,9 @@
 import type { Mm } from './units.ts';
 
-/** A bank card, mm: ID-1 of ISO/IEC 7810:2019. */
+/** A bank card, mm: ID-1 of ISO/IEC 7810:2019. Handbook. */
 export const CARD = { width: 85.6, height: 53.98 } as const;
 
-/** Pixels of a usual screen in a millimetre, before anybody held a card against it: 96 in an inch (CSS Values and Units 4, 6.2). */
+/** Pixels of a usual screen in a millimetre, before anybody held a card against it: 96 in an inch (CSS Values and Units 4, 6.2). Handbook. */
 export const USUAL_PER_MM = 96 / 25.4;
 
 /**

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '@core/files/demo.testing.ts';
 import { anyBuild } from '@core/figure/arbitrary.testing.ts';
-import { elevation, standing } from '@core/figure/index.ts';
+import { elevation, standingOutlines } from '@core/figure/index.ts';
 import { TEXTURES, type TextureKind } from '@core/record/index.ts';
 import { HATCHES } from './hatches.ts';
 import { marksAt } from './marks.ts';
@@ -24,7 +24,7 @@ describe('outlines', () => {
       for (const s of elevation(demoBuild(id), 'front')) {
         const { all } = pathsAt(s.drawn, ...s.at);
         expect(all).toMatch(/^(M[-\d. L]+Z)+$/);
-        const stands = standing(s).flat();
+        const stands = standingOutlines(s).flat();
         const drawn = numbers(all.replaceAll(/[MLZ]/g, ' '));
         expect(drawn[0]).toBeCloseTo(stands[0]![0], 1);
         expect(drawn[1]).toBeCloseTo(-stands[0]![1], 1);

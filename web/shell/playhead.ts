@@ -1,12 +1,12 @@
 import { stateBy, type FirmState } from '@core/firming/index.ts';
-import type { Firmness } from '@core/found.ts';
+import type { FirmTimes } from '@core/found.ts';
 import { minuteOf, shapedBy, shapeId, type DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/record/index.ts';
 
 /** State of every piece at a minute of the plan: not made yet, or how firm since it was shaped. */
 export function statesAt(
   build: Build,
-  firming: ReadonlyMap<string, Firmness>,
+  firming: ReadonlyMap<string, FirmTimes>,
   days: DaysReport,
   minute: number,
 ): Map<string, FirmState | 'unmade'> {
@@ -34,7 +34,7 @@ export function statesAt(
 /** State of every piece from what was really ticked off and when. */
 export function statesDone(
   build: Build,
-  firming: ReadonlyMap<string, Firmness>,
+  firming: ReadonlyMap<string, FirmTimes>,
   now: Date,
 ): Map<string, FirmState | 'unmade'> {
   const done = new Map(build.bench.done.map((d) => [d.step, Date.parse(d.at)]));

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Said } from './said.ts';
+import type { PieceSaid } from './said.ts';
 
 /** The piece pointed at, named beside it. */
-defineProps<{ said: Said; left: number; top: number }>();
+defineProps<{ said: PieceSaid; left: number; top: number }>();
 </script>
 
 <template>

@@ -9,17 +9,17 @@ import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
 import { usePreferences } from '../state/preferences.ts';
 import { useStage } from '../state/on-stage.ts';
-import { pulledSize, type Handle } from './handles.ts';
+import { pulledSize, type PulledHandle } from './handles.ts';
 
 /** Handles of the selected piece: pulled by hand, or moved by the arrows as any slider. */
 const props = defineProps<{ piece: string; unit: number }>();
-const emit = defineEmits<{ grab: [e: PointerEvent, handle: Handle] }>();
+const emit = defineEmits<{ grab: [e: PointerEvent, handle: PulledHandle] }>();
 const store = useBuild();
 const stage = useStage();
 const here = useOpenBuild();
 const { shown } = usePreferences();
 
-const handles = computed((): Handle[] => {
+const handles = computed((): PulledHandle[] => {
   const piece = pieceOf(here.live, props.piece);
   const instance = piece && place(here.live).find((i) => i.piece.id === piece.id);
   // laid round its carrier its own sizes do not lie where it is seen: they are typed
@@ -48,7 +48,7 @@ const handles = computed((): Handle[] => {
 });
 
 const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
-function keys(e: KeyboardEvent, h: Handle): void {
+function keys(e: KeyboardEvent, h: PulledHandle): void {
   const way = STEPS[e.key];
   if (!way) return;
   e.preventDefault();

@@ -29,7 +29,7 @@ import { useOpenBuild } from '../state/here.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useDrag } from './drag.ts';
 import { stepOf, windowOf } from './geometry.ts';
-import { sizePulled, type Handle } from './handles.ts';
+import { sizePulled, type PulledHandle } from './handles.ts';
 import { saidOf } from './said.ts';
 import { useHand } from './hand.ts';
 import { useViewport } from './viewport.ts';
@@ -181,7 +181,7 @@ const choose = (s: Silhouette): void => {
       : { kind: 'piece', id: piece.id };
 };
 
-function grabHandle(e: PointerEvent, h: Handle): void {
+function grabHandle(e: PointerEvent, h: PulledHandle): void {
   const id = selectedPiece.value!;
   const piece = pieceOf(build.value, id)!;
   begin(e, `resizing the ${piece.name.toLowerCase()}`, (base, dx, up) =>

@@ -2,10 +2,10 @@ import { computed, shallowRef, type Ref } from 'vue';
 import type { Build, Change } from '@core/record/index.ts';
 import { useBuild } from '../state/build-store.ts';
 import type { Window } from './geometry.ts';
-import type { Place } from './viewport.ts';
+import type { PicturePlace } from './viewport.ts';
 
 interface Drag {
-  readonly start: Place;
+  readonly start: PicturePlace;
   readonly base: Build;
   readonly label: string;
   /** The build as it would be, pulled so far to the right and up, mm. */
@@ -17,10 +17,10 @@ export function useDrag(svg: Ref<SVGSVGElement | undefined>, least: () => number
   const store = useBuild();
   const drag = shallowRef<Drag>();
   /** Where the hand was last, until it is drawn. */
-  let waiting: Place | undefined;
+  let waiting: PicturePlace | undefined;
 
   /** Where the pointer is, in the stage's millimetres, up positive. */
-  function pointAt(e: Pick<PointerEvent, 'clientX' | 'clientY'>): Place {
+  function pointAt(e: Pick<PointerEvent, 'clientX' | 'clientY'>): PicturePlace {
     const inverse = svg.value!.getScreenCTM()!.inverse();
     const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(inverse);
     return [p.x, -p.y];

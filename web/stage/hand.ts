@@ -1,13 +1,13 @@
-import { wheelStep, type Place } from './viewport.ts';
+import { wheelStep, type PicturePlace } from './viewport.ts';
 
 interface Stage {
   /** Where an event is on the figure, mm. */
-  readonly pointAt: (e: Pick<PointerEvent, 'clientX' | 'clientY'>) => Place;
+  readonly pointAt: (e: Pick<PointerEvent, 'clientX' | 'clientY'>) => PicturePlace;
   /** Millimetres under one pixel. */
   readonly unit: () => number;
   /** One looks from nearer or elsewhere than at the whole figure. */
   readonly moved: () => boolean;
-  readonly zoom: (by: number, at: Place) => unknown;
+  readonly zoom: (by: number, at: PicturePlace) => unknown;
   readonly pan: (right: number, up: number) => unknown;
   /** Let go of what is being pulled. */
   readonly cancel: () => void;

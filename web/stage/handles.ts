@@ -1,5 +1,5 @@
 /** A size of a piece that can be pulled on the stage. */
-export interface Handle {
+export interface PulledHandle {
   readonly size: string;
   readonly label: string;
   readonly value: number;
@@ -16,5 +16,5 @@ export interface Handle {
 export const pulledSize = (mm: number): number => Math.round(mm * 2) / 2;
 
 /** The size of a handle that is pulled so far to the right and up. */
-export const sizePulled = ({ dir, seen, gain, value }: Handle, right: number, up: number): number =>
+export const sizePulled = ({ dir, seen, gain, value }: PulledHandle, right: number, up: number): number =>
   pulledSize(value + ((right * dir[0] + up * dir[1]) / (seen * seen)) * gain);

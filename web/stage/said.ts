@@ -4,7 +4,7 @@ import type { FirmState } from '@core/firming/index.ts';
 import { everyRod, type SeenBones } from '@core/bones/index.ts';
 
 /** What is said of a piece that is pointed at: its name and weight, and how it is just now. */
-export interface Said {
+export interface PieceSaid {
   readonly name: string;
   readonly more: string;
 }
@@ -32,7 +32,7 @@ export function saidOf(
     bones,
     shown,
   }: { state?: FirmState | 'unmade' | undefined; bones: SeenBones | undefined; shown: Shown },
-): Said | undefined {
+): PieceSaid | undefined {
   const piece = report.figure.pieces.find((p) => p.id === id);
   if (!piece) return undefined;
   const { name, number, weight } = piece;

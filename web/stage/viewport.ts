@@ -7,12 +7,12 @@ export interface Size {
   readonly height: number;
 }
 
-export type Place = readonly [right: number, up: number];
+export type PicturePlace = readonly [right: number, up: number];
 
 /** How near one looks, against the whole figure; and what is in the middle, undefined for the middle of the whole. */
 export interface Look {
   readonly near: number;
-  readonly middle: Place | undefined;
+  readonly middle: PicturePlace | undefined;
 }
 
 export const WHOLE: Look = { near: 1, middle: undefined };
@@ -20,7 +20,7 @@ export const WHOLE: Look = { near: 1, middle: undefined };
 /** From a quarter of the whole figure's size to forty times it. */
 const NEAR = { least: 0.25, most: 40 };
 const between = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x));
-const middleOf = (w: Window): Place => [w.left + w.width / 2, w.top - w.height / 2];
+const middleOf = (w: Window): PicturePlace => [w.left + w.width / 2, w.top - w.height / 2];
 
 /** Millimetres of the figure under one pixel when the whole of it is seen. */
 export const wholeUnit = (whole: Window, size: Size): number =>
@@ -35,7 +35,7 @@ export function windowAt(whole: Window, size: Size, { near, middle }: Look): Win
 }
 
 /** Look from nearer or further away; what is at a place stays where it is on the screen. */
-export function nearer(look: Look, whole: Window, by: number, at?: Place): Look {
+export function nearer(look: Look, whole: Window, by: number, at?: PicturePlace): Look {
   const near = between(look.near * by, NEAR.least, NEAR.most);
   const [cx, cy] = look.middle ?? middleOf(whole);
   const [px, py] = at ?? [cx, cy];
@@ -44,7 +44,7 @@ export function nearer(look: Look, whole: Window, by: number, at?: Place): Look 
 }
 
 /** Something of the figure is always in the middle: it cannot be lost out of sight. */
-const held = ([x, y]: Place, w: Window): Place => [
+const held = ([x, y]: PicturePlace, w: Window): PicturePlace => [
   between(x, w.left, w.left + w.width),
   between(y, w.top - w.height, w.top),
 ];
@@ -88,7 +88,7 @@ export function useViewport(
     /** Millimetres of the figure under one pixel. */
     unit: computed(() => frame.value.width / shown.value.width),
     moved: computed(() => look.value !== WHOLE),
-    zoom: (by: number, at?: Place) => (look.value = nearer(look.value, full.value, by, at)),
+    zoom: (by: number, at?: PicturePlace) => (look.value = nearer(look.value, full.value, by, at)),
     pan: (right: number, up: number) => (look.value = pulled(look.value, full.value, right, up)),
     wholeFigure: () => (look.value = WHOLE),
     /** So many millimetres of the figure under one pixel, with what is in the middle left there. */

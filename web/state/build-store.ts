@@ -3,7 +3,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { keepable } from '@core/files/index.ts';
 import type { Build, Change } from '@core/record/index.ts';
-import type { Moved } from '@core/moved.ts';
+import type { HeightMoved } from '@core/moved.ts';
 import { plan } from '@core/plan.ts';
 import { ok, type Result } from '@core/quantity/index.ts';
 import { forgetMine, keepMine, mineOf } from '../storage/aside.ts';
@@ -36,7 +36,7 @@ export const useBuild = defineStore('build', () => {
   /** What was removed just now, and the build with it; until the next change. */
   const removed = shallowRef<{ text: string; build: Build }>();
   /** What the last change moved all over the figure; until the next change. */
-  const moved = shallowRef<Moved>();
+  const moved = shallowRef<HeightMoved>();
   /** Changed since it was last saved to a file. */
   const offFile = ref(false);
 

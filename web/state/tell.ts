@@ -2,14 +2,14 @@ import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
 
 /** Something said for a moment. */
-export interface Said {
+export interface Telling {
   readonly id: number;
   readonly text: string;
   readonly kind: 'info' | 'error';
 }
 
 /** Something that is asked before it is done. */
-export interface Question {
+export interface ToAnswer {
   readonly title: string;
   readonly content: string;
   readonly yes: string;
@@ -21,12 +21,12 @@ const READING = { letter: 55, least: 3500, error: 2000 };
 
 /** What is said for a moment, and what is asked, from anywhere in the app. */
 export const useTell = defineStore('tell', () => {
-  const said = shallowRef<readonly Said[]>([]);
-  const asked = shallowRef<Question>();
+  const said = shallowRef<readonly Telling[]>([]);
+  const asked = shallowRef<ToAnswer>();
   let next = 1;
   let answer: ((yes: boolean) => void) | undefined;
 
-  function say(text: string, kind: Said['kind']): void {
+  function say(text: string, kind: Telling['kind']): void {
     const id = next++;
     // the same again is one sentence that stays longer
     said.value = [...said.value.filter((s) => s.text !== text), { id, text, kind }].slice(-3);
@@ -36,7 +36,7 @@ export const useTell = defineStore('tell', () => {
   }
   const hush = (id: number): void => void (said.value = said.value.filter((s) => s.id !== id));
 
-  function ask(question: Question): Promise<boolean> {
+  function ask(question: ToAnswer): Promise<boolean> {
     answer?.(false);
     asked.value = question;
     return new Promise((resolve) => (answer = resolve));
