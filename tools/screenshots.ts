@@ -54,7 +54,7 @@ await settle(2500);
 await shot('height');
 await choose(b, 'Front');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/bones`);
-await b.find('.rods');
+await b.find('.panel .rods > li');
 await settle();
 await select('Lantern arm');
 await b.find('li.open .button.main');

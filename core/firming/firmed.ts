@@ -105,7 +105,7 @@ export function firmed(
     bandFigure(`${piece.name}: ${ASKED[q].words}`, band, work.rule(q, load), [...work.inputs(), ...chain]);
   const handle = once(() =>
     bandFigure(
-      `${piece.name}: firm enough to hold`,
+      `${piece.name}: firm enough to pick up`,
       work.bands().handle!,
       work.rule('handle'),
       work.inputs(),

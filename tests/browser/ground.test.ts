@@ -359,10 +359,10 @@ describe('the bench', () => {
       await b.push('Done');
       await b.driver.sleep(900);
     }
-    await has(b, '.timer', /still soft|firm enough to hold in about/);
+    await has(b, '.timer', /still soft|firm enough to pick up in about/);
     await b.push('How firm is it?');
-    await b.push('Firm, since when I cannot say');
-    await has(b, '.timer', /firm enough to hold: you said so, \d\d:\d\d/);
+    await b.push('Already firm when I looked');
+    await has(b, '.timer', /firm enough to pick up: you said so, \d\d:\d\d/);
     expect(await b.driver.findElements(By.xpath('//li[contains(.,"Not yet: the")]'))).toHaveLength(0);
   });
 });

@@ -167,7 +167,7 @@ function groundMeshes(build: Build): Group {
 export function figureScene(build: Build, look: SceneLook): Scene {
   const scene = new Scene();
   // soft light from the sky, and one lamp at the upper left in front that throws the shadow
-  scene.add(new HemisphereLight('#ffffff', '#a99d8c', 1.35), new AmbientLight('#ffffff', 0.4));
+  scene.add(new HemisphereLight('#ffffff', '#a99d8c', 1.35), new AmbientLight('#ffffff', 0.62));
   scene.add(lampFor(build), groundMeshes(build), shadowFloor(build));
 
   const figure = new Group();

@@ -110,7 +110,9 @@ function newColour(): void {
           :options="colours"
           @change="(v) => change({ colour: v }, 'the colour')"
         />
-        <button class="button plain" type="button" title="A colour of its own" @click="newColour">Own</button>
+        <button class="button plain" type="button" title="A colour of its own" @click="newColour">
+          Own colour
+        </button>
       </span>
     </div>
     <ChoiceField
