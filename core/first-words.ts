@@ -29,7 +29,8 @@ export interface FirstWord {
 }
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
-const theName = (r: SeenRod): string => `${r.rod.name.toLowerCase()}`;
+const small = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
+const theName = (r: SeenRod): string => r.rod.name.toLowerCase();
 const are = (r: SeenRod, one: string, many: string): string => (r.rod.pair ? many : one);
 
 /** What it is, until something about it asks for trouble. */
@@ -64,7 +65,7 @@ export function firstOfBones(
     return {
       how: 'fails',
       says: `The ${theName(worst)} won’t hold.`,
-      more: worst.worst && `${capital(worst.worst.situation)}: ${worst.worst.text}`,
+      more: worst.worst && `${capital(worst.worst.situation)}, ${small(worst.worst.text)}`,
       rod: worst.rod.id,
     };
   if (worst)
@@ -72,7 +73,8 @@ export function firstOfBones(
       how: 'fails',
       says: `${capital(inWords(fails.length))} rods won’t hold: ${fails.map((r) => r.letter).join(', ')}.`,
       more:
-        worst.worst && `The ${theName(worst)} first. ${capital(worst.worst.situation)}: ${worst.worst.text}`,
+        worst.worst &&
+        `The ${theName(worst)} first. ${capital(worst.worst.situation)}, ${small(worst.worst.text)}`,
       rod: worst.rod.id,
     };
   const [hover] = hovers;
@@ -91,7 +93,7 @@ export function firstOfBones(
     return {
       how: 'tight',
       says: `Every rod holds; the ${theName(near)} ${are(near, 'is', 'are')} the nearest to giving way.`,
-      more: near.worst && `${capital(near.worst.situation)}: ${near.worst.text}`,
+      more: near.worst && `${capital(near.worst.situation)}, ${small(near.worst.text)}`,
       rod: near.rod.id,
     };
   if (rods.length === 0) return { how: 'fine', says: 'There are no rods in it yet.' };

@@ -101,6 +101,10 @@ describe('the days along the foot of the screen', () => {
     const pack = at({ kind: 'pack' }, 94, 120);
     const parts = sittingParts(build, { from: 0, to: 120, steps: [mix, head, fur, ear, pack] });
     expect(parts.map((p) => p.words)).toEqual(['mix, head', 'ear, pack']);
+    // with little room on the strip all of it is one part
+    expect(sittingParts(build, { from: 0, to: 120, steps: [mix, head, fur, ear, pack] }, 0.05)).toHaveLength(
+      1,
+    );
     expect(parts[0]!.from).toBe(0);
     expect(parts.at(-1)!.to).toBe(120);
     expect(

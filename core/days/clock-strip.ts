@@ -20,6 +20,8 @@ export interface Strip {
   readonly from: Minutes;
   readonly to: Minutes;
   readonly shareOf: (minute: Minutes) => number;
+  /** How much of the strip lies between two moments. */
+  readonly span: (from: Minutes, to: Minutes) => number;
   readonly minuteAt: (share: number) => Minutes;
 }
 
@@ -56,15 +58,17 @@ export function foldedStrip(sittings: readonly Pick<Session, 'from' | 'to'>[], d
     return stretch;
   });
   const [from, to] = [stretches[0]!.from, stretches.at(-1)!.to];
+  const shareOf = (minute: Minutes): number => {
+    const m = Math.min(to, Math.max(from, minute));
+    const s = stretches.find((x) => m <= x.to)!;
+    return Math.min(1, s.at + (s.wide * (m - s.from)) / (s.to - s.from));
+  };
   return {
     stretches,
     from,
     to,
-    shareOf: (minute) => {
-      const m = Math.min(to, Math.max(from, minute));
-      const s = stretches.find((x) => m <= x.to)!;
-      return Math.min(1, s.at + (s.wide * (m - s.from)) / (s.to - s.from));
-    },
+    shareOf,
+    span: (a, b) => shareOf(b) - shareOf(a),
     minuteAt: (x) => {
       const share = Math.min(1, Math.max(0, x));
       const s = stretches.find((y) => share <= y.at + y.wide) ?? stretches.at(-1)!;
@@ -93,10 +97,17 @@ export interface SittingPart {
 /** A part shorter than this share of its sitting is told with its neighbour: its name has no room. Estimate. */
 const LEAST_PART = 0.24;
 
-/** A sitting in few parts by what is done: the pieces shaped, else the kind of work. */
+/** And none is drawn with less than this share of the whole strip: a name has to be read in it. Estimate. */
+const LEAST_SHARE = 0.045;
+
+/**
+ * A sitting in few parts by what is done: the pieces shaped, else the kind of work.
+ * @param share of the strip that the sitting has
+ */
 export function sittingParts(
   { pieces }: PartsOf<'pieces'>,
   { from, to, steps }: Pick<Session, 'from' | 'to' | 'steps'>,
+  share = 1,
 ): SittingPart[] {
   const nameOf = ({ step }: Session['steps'][number]): string => {
     const piece = step.piece === undefined ? undefined : pieces.find((p) => p.id === step.piece);
@@ -109,7 +120,7 @@ export function sittingParts(
     if (last?.names.includes(name)) last.to = Math.max(last.to, step.to);
     else parts.push({ from: step.from, to: step.to, names: [name] });
   }
-  const least = LEAST_PART * (to - from);
+  const least = Math.min(1, Math.max(LEAST_PART, LEAST_SHARE / share)) * (to - from);
   while (parts.length > 1) {
     const shortest = parts.reduce((a, p, i) => (p.to - p.from < parts[a]!.to - parts[a]!.from ? i : a), 0);
     if (parts[shortest]!.to - parts[shortest]!.from >= least) break;

@@ -114,6 +114,8 @@ describe('size', () => {
     for (const wanted of [90, 180, 260, 400]) {
       const k = value(factorForHeight(otter, wanted));
       expect(height(scaleFigure(otter, k))).toBeCloseTo(wanted, 1);
+      // a case that takes just that height takes it
+      expect(height(scaleFigure(otter, k))).toBeLessThanOrEqual(wanted);
     }
     expect(refusal(factorForHeight({ ...otter, pieces: [] }, 200))).toMatch(/nothing on the board/);
     expect(refusal(factorForHeight(otter, 5))).toMatch(/between 10 and 2000/);

@@ -67,7 +67,7 @@ export function makeTrouble(build: PartsOf<'pieces' | 'rods'>): string | undefin
   return undefined;
 }
 
-/** As near as this to the height that was asked for, mm: places are kept to a thousandth. Derived. */
+/** As near as twice this under the height that was asked for, mm: places are kept to a thousandth. Derived. */
 const CLOSE = 0.002;
 /** Steps along a straight line before it is halved instead. Estimate. */
 const STEPS = 6;
@@ -81,11 +81,12 @@ export function factorForHeight(build: Build, wanted: Mm): Result<number> {
   if (!(now > 0)) return fail('There is nothing on the board to make larger yet.');
   if (!(wanted >= 10 && wanted <= 2000))
     return fail('A finished height has to lie between 10 and 2000 mm.', 'height');
-  const off = (x: number): number => height(scaleFigure(build, x)) - wanted;
+  // never over it: a case or a shelf that takes just that height takes the figure
+  const off = (x: number): number => height(scaleFigure(build, x)) - (wanted - CLOSE);
   const first = wanted / now;
   // height goes nearly straight with size: a step or two along that line are enough, each a whole figure laid out
   let [a, b] = [1, first];
-  let [offA, offB] = [now - wanted, off(first)];
+  let [offA, offB] = [now - (wanted - CLOSE), off(first)];
   for (let step = 0; step < STEPS && Math.abs(offB) > CLOSE && offB !== offA; step++) {
     const next = b - (offB * (b - a)) / (offB - offA);
     if (!(next > first * 0.3 && next < first * 3)) break;

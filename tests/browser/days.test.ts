@@ -276,7 +276,7 @@ describe('when it went otherwise', () => {
 it('a look at a damp room tells another start, and changes nothing', async () => {
   // nothing before has touched this one
   await openVariation(b, served.url, 'days', ['demo-one-legged-heron', 'On a threaded rod']);
-  await b.fill('If the room goes to', '64 %');
+  await b.fill('Try a damper room', '64 %');
   await b.push('Show what it does');
   await has(b, '.damp', /start by \w{3} \d+ \w{3}, \d\d:\d\d/);
   await has(b, '.chip', /50 % room/);

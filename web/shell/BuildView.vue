@@ -16,7 +16,7 @@ import { stepOf } from '../stage/geometry.ts';
 import { stageCaption } from './caption.ts';
 import { saveToFile } from './files.ts';
 import { joinedAt, progressOf } from '@core/days/index.ts';
-import { statesAt, statesDone } from './playhead.ts';
+import { sameStates, statesAt, statesDone } from './playhead.ts';
 import { focusOpenRow } from '../shared/focus.ts';
 import { pieceRemoved, rodRemoved } from './removing.ts';
 import KeepBanner from './KeepBanner.vue';
@@ -134,7 +134,13 @@ onBeforeUnmount(() => void store.close());
 
 const benchNow = useNow({ interval: 20_000 });
 const firmness = useFound('firmness');
-const states = computed(() => {
+type States = ReturnType<typeof statesAt>;
+/** The very same while no piece changes: a playhead that moves draws only what it moves. */
+const states = computed<States | undefined>((last) => {
+  const next = statesNow();
+  return next && last && sameStates(last, next) ? last : next;
+});
+function statesNow(): States | undefined {
   const { build, days } = store;
   const { playhead } = stage;
   const firm = firmness.value;
@@ -142,7 +148,7 @@ const states = computed(() => {
   if (lens.value === 'bench') return statesDone(build, firm, benchNow.value);
   if (playhead === undefined || !days) return undefined;
   return statesAt(build, firm, days, playhead);
-});
+}
 const joined = computed(() =>
   stage.rehearsing && store.build && store.days && stage.playhead !== undefined
     ? joinedAt(store.build, store.days, stage.playhead)

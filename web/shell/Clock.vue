@@ -34,7 +34,7 @@ const helped = computed(() => plan.value?.sessions.filter((s) => s.person > 0) ?
 const time = computed(() => foldedStrip(own.value, days.value?.due ?? 0));
 const percent = (share: number) => `${100 * share}%`;
 const at = (minute: number) => percent(time.value.shareOf(minute));
-const wide = (from: number, to: number) => percent(time.value.shareOf(to) - time.value.shareOf(from));
+const wide = (from: number, to: number) => percent(time.value.span(from, to));
 const origin = computed(() => days.value?.origin);
 
 const sittings = computed(() =>
@@ -45,7 +45,7 @@ const sittings = computed(() =>
     day: origin.value ? dayName(origin.value, s.from) : '',
     begins: origin.value ? clockTime(origin.value, s.from) : '',
     hours: origin.value ? `${clockTime(origin.value, s.from)} to ${clockTime(origin.value, s.to)}` : '',
-    parts: sittingParts(here.build, s).map((p) => ({
+    parts: sittingParts(here.build, s, time.value.span(s.from, s.to)).map((p) => ({
       ...p,
       left: percent((p.from - s.from) / Math.max(1, s.to - s.from)),
       width: percent((p.to - p.from) / Math.max(1, s.to - s.from)),

@@ -56,12 +56,8 @@ const light = computed(() => {
       gradientUnits="userSpaceOnUse"
       v-bind="across"
     />
-    <template v-if="shaded">
-      <path class="shade" :d="under" :stroke-width="shading.shade * 1.6" />
-      <path class="shade" :d="under" :stroke-width="shading.shade * 0.6" />
-    </template>
-    <path class="line" :d="paths.all" :stroke="line" />
-    <path class="fill" :d="paths.all" :fill="surface.fill" />
+    <path v-if="shaded" class="shade" :d="under" :stroke-width="shading.shade * 1.2" />
+    <path class="whole" :d="paths.all" :fill="surface.fill" :stroke="line" />
     <path v-if="marks" class="marks" :d="marks" :stroke="markOf(surface.fill)" />
     <path class="light" :d="paths.all" :fill="light" />
     <path v-if="surface.sheen === 'gloss'" class="light" :d="paths.all" fill="url(#glint)" />
@@ -69,10 +65,11 @@ const light = computed(() => {
 </template>
 
 <style scoped>
-.line {
-  fill: none;
+/* the line lies under the fill: it runs round the whole, and not where outlines lie over each other */
+.whole {
   stroke-width: 2.2px;
   stroke-linejoin: round;
+  paint-order: stroke;
   vector-effect: non-scaling-stroke;
 }
 .single {
@@ -82,9 +79,9 @@ const light = computed(() => {
 }
 .shade {
   fill: #24160a;
-  fill-opacity: 0.07;
+  fill-opacity: 0.1;
   stroke: #24160a;
-  stroke-opacity: 0.07;
+  stroke-opacity: 0.09;
   stroke-linejoin: round;
   pointer-events: none;
 }

@@ -41,7 +41,7 @@ onBeforeUnmount(() => job?.cancel());
 <template>
   <div class="row damp">
     <QuantityField
-      label="If the room goes to"
+      label="Try a damper room"
       kind="percent"
       :width="84"
       :value="humidity"
