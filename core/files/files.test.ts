@@ -326,6 +326,20 @@ describe('versions', () => {
     expect(change(writeBuild(build), '"propped": true', '"propped": false')).toMatch(/propped/);
   });
 
+  it('still opens the stored example of version 11 as it was, and keeps the textures that came after it', () => {
+    const text = readFileSync(new URL('./examples/v11.spindle.json', import.meta.url), 'utf8');
+    const old = JSON.parse(text) as { version: number; pieces: { texture: string }[] };
+    expect(old.version).toBe(11);
+    const read = value(readBuild(text));
+    expect(read.pieces.map((p) => p.texture)).toEqual(old.pieces.map((p) => p.texture));
+    for (const texture of ['knit', 'bark', 'dimples'] as const) {
+      const [first, ...rest] = read.pieces;
+      const build = { ...read, pieces: [{ ...first!, texture }, ...rest] };
+      expect(readBuild(writeBuild(build))).toEqual({ ok: true, value: build });
+    }
+    expect(refusal(JSON.parse(text.replace('"texture": "none"', '"texture": "velvet"')))).toMatch(/texture/);
+  });
+
   it('does not bring forward what it has no way for', () => {
     expect(migrated({}, 0)).toBeUndefined();
     expect(migrated({ a: 1 }, BUILD_VERSION)).toEqual({ a: 1 });

@@ -28,6 +28,9 @@ export const TEXTURES = {
     strain: 0.05,
   },
   stipple: { name: 'stipple', verb: 'Stipple', work: 'sponge', perCm2: 0.03, strain: 0.05 },
+  knit: { name: 'knit', verb: 'Press the knit into', work: 'press', perCm2: 0.08, strain: 0.15 },
+  bark: { name: 'bark', verb: 'Score the bark on', work: 'mark', perCm2: 0.1, strain: 0.2 },
+  dimples: { name: 'dimples', verb: 'Press the dimples into', work: 'press', perCm2: 0.03, strain: 0.15 },
 } as const satisfies Record<string, Texture>;
 
 export type TextureKind = keyof typeof TEXTURES;

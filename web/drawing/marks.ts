@@ -174,6 +174,30 @@ const MARKS: Record<TextureKind, (face: Face) => Mark[]> = {
       );
   },
   stitches: seam,
+  // stitches hang one below the other in columns
+  knit: (face) => {
+    const apart = apartOn(face, 0.13, 1.6, 7);
+    const { middle, along, long, wide } = face.spread;
+    const across: Point = [-along[1], along[0]];
+    const out: Mark[] = [];
+    for (let i = -Math.ceil(long / apart); i * apart <= long; i++)
+      for (let j = -Math.ceil(wide / apart); j * apart <= wide; j++) {
+        const tip = move(move(middle, along, i * apart), across, j * apart);
+        for (const side of [0.46, -0.46]) {
+          const arm = move(move(tip, along, apart * 0.6), across, side * apart);
+          out.push(...line(face, arm, tip));
+        }
+      }
+    return out.slice(0, MOST * 2);
+  },
+  bark: (face) => [
+    ...grain(face, apartOn(face, 0.17, 1.4, 8), 0.34),
+    ...grain(face, apartOn(face, 0.4, 3, 18), 0.5),
+  ],
+  dimples: (face) => {
+    const apart = apartOn(face, 0.26, 2.4, 12);
+    return face.places(apart).flatMap(({ at }) => bow(face, at, [0, -1], apart * 0.26, apart * 0.16));
+  },
   stipple: (face) => face.places(apartOn(face, 0.09, 1.4, 5)).map(({ at }) => [at]),
 };
 

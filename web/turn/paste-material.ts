@@ -23,6 +23,9 @@ const UNEVEN: Record<TextureKind, Uneven | undefined> = {
   creases: { across: 0.1, along: 0.2, deep: 0.5 },
   stitches: { across: 0.5, along: 0.5, deep: 0.3 },
   stipple: { across: 0.9, along: 0.9, deep: 0.35 },
+  knit: { across: 0.42, along: 0.42, deep: 0.5 },
+  bark: { across: 0.34, along: 0.07, deep: 0.8 },
+  dimples: { across: 0.16, along: 0.16, deep: 0.6 },
 };
 
 const NOISE = `

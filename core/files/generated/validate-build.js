@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 11,
+"const": 12,
 "type": "number"
 },
 "id": {
@@ -808,7 +808,10 @@ const schema19 = {
 "wood",
 "creases",
 "stitches",
-"stipple"
+"stipple",
+"knit",
+"bark",
+"dimples"
 ]
 },
 "core": {
@@ -4778,7 +4781,10 @@ const schema35 = {
 "wood",
 "creases",
 "stitches",
-"stipple"
+"stipple",
+"knit",
+"bark",
+"dimples"
 ]
 },
 "core": {
@@ -6423,7 +6429,7 @@ params: { type: "string" }
 }];
 return false;
 }
-if (!(data8 === "none" || data8 === "fur" || data8 === "feathers" || data8 === "veins" || data8 === "wood" || data8 === "creases" || data8 === "stitches" || data8 === "stipple")) {
+if (!(data8 === "none" || data8 === "fur" || data8 === "feathers" || data8 === "veins" || data8 === "wood" || data8 === "creases" || data8 === "stitches" || data8 === "stipple" || data8 === "knit" || data8 === "bark" || data8 === "dimples")) {
 validate87.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "enum",
@@ -15135,11 +15141,11 @@ params: { type: "number" }
 }];
 return false;
 }
-if (11 !== data1) {
+if (12 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 keyword: "const",
-params: { allowedValue: 11 }
+params: { allowedValue: 12 }
 }];
 return false;
 }
