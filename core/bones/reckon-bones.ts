@@ -81,36 +81,18 @@ function seenRod({ mends: _mends, choose: _choose, ...rod }: CheckedRod & Partia
   return { ...rod, droop: droop && { bent: droop.bent, down: droop.down } };
 }
 
+/** What is plain data of the bones already. */
+const SEEN = [
+  'balance', 'figureTips', 'boardTips', 'anchored', 'tally', 'counts', 'asks', 'slides', 'discs', 'hazards', 'bump', 'limits',
+] as const satisfies readonly (keyof BonesReport)[]; // prettier-ignore
+
 /** What is seen of the bones: it can be sent from where it was reckoned to where it is looked at. */
 export function seenBones(bones: BonesReport): SeenBones {
-  const {
-    balance,
-    figureTips,
-    boardTips,
-    anchored,
-    tally,
-    counts,
-    asks,
-    slides,
-    discs,
-    hazards,
-    bump,
-    limits,
-  } = bones;
-  const seen = {
-    balance,
-    figureTips,
-    boardTips,
-    anchored,
-    tally,
-    counts,
-    asks,
-    slides,
-    discs,
-    hazards,
-    bump,
-    limits,
-  };
+  // named one by one: to spread them would work out what is worked out when first read
+  const seen = Object.fromEntries(SEEN.map((key) => [key, bones[key]])) as Pick<
+    BonesReport,
+    (typeof SEEN)[number]
+  >;
   return { ...seen, rods: bones.rods.map(seenRod), mast: bones.mast && seenRod(bones.mast) };
 }
 

@@ -3,25 +3,22 @@ import { useTell } from '../state/tell.ts';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch, type Component } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { useNow } from '@vueuse/core';
-import { duplicatePiece, nudge, togglePair } from '@core/edits/index.ts';
 import { type View } from '@core/figure/index.ts';
 import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
 import { useFound } from '../state/found.ts';
-import { useOpenBuild } from '../state/here.ts';
 import { useReference } from '../state/reference.ts';
 import Stage from '../stage/Stage.vue';
-import { stepOf } from '../stage/geometry.ts';
 import { stageCaption } from './caption.ts';
 import { saveToFile } from './files.ts';
 import { joinedAt, progressOf } from '@core/days/index.ts';
 import { sameStates, statesAt, statesDone } from './playhead.ts';
 import { focusOpenRow } from '../shared/focus.ts';
-import { pieceRemoved, rodRemoved } from './removing.ts';
 import KeepBanner from './KeepBanner.vue';
 import { useLeaving } from './leaving.ts';
-import { useShortcuts, type Shortcut } from './shortcuts.ts';
+import { useBuildKeys } from './build-keys.ts';
+import { useShortcuts } from './shortcuts.ts';
 import Clock from './Clock.vue';
 import MovedNote from './MovedNote.vue';
 import MissingPart from './MissingPart.vue';
@@ -59,7 +56,6 @@ const route = useRoute();
 const router = useRouter();
 const store = useBuild();
 const stage = useStage();
-const here = useOpenBuild();
 const tell = useTell();
 const problem = ref<string>();
 const room = ref(false);
@@ -172,111 +168,15 @@ async function save(): Promise<void> {
   if (says) store.say(says);
 }
 
-const selectedPiece = () => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined);
-const onPiece = (run: (id: string) => void) => {
-  const id = selectedPiece();
-  if (id && store.build) run(id);
-  else store.say('Select a piece first.');
-};
-const go = (l: LensId) => router.push(`/build/${route.params.id as string}/${l}`);
-const step = (e: KeyboardEvent, dx: number, up: number) =>
-  onPiece((id) => {
-    const k = e.shiftKey ? 10 : 1;
-    store.apply(nudge(here.build, id, stepOf(stage.view, dx * k, up * k)), 'a nudge');
-  });
-const movePlayhead = (by: number) => {
-  const plan = store.days?.plan;
-  if (plan)
-    stage.playhead = Math.max(
-      plan.startBy - 180,
-      Math.min((store.days?.due ?? 0) + 240, (stage.playhead ?? plan.startBy) + by),
-    );
-};
-function removeSelected(): void {
-  const s = stage.selection;
-  const build = store.build;
-  if (!s || !build) return;
-  const gone =
-    s.kind === 'rod' ? rodRemoved(build, s.id) : s.kind === 'piece' ? pieceRemoved(build, s.id) : undefined;
-  if (gone) store.remove(gone.build, gone.label, gone.text);
-  stage.selection = undefined;
-}
-async function takeAlong(id: string): Promise<void> {
-  const part = await (await import('./clipboard.ts')).takeAlong(here.build, id);
-  store.say(
-    part.ok ? `Taken along: ${part.value}. Ctrl V puts it into this or another build.` : part.problem.text,
-  );
-}
-async function putDown(): Promise<void> {
-  const put = await (await import('./clipboard.ts')).putDown(here.build);
-  if (!put.ok) return store.say(put.problem.text, 'error');
-  store.apply(put.value.build, 'putting in what was taken along');
-  stage.selection = { kind: 'piece', id: put.value.id };
-}
-const shortcuts = computed<Shortcut[]>(() => [
-  ...LENSES.map((l) => ({ keys: l.key, says: `${l.name}`, run: () => void go(l.id) })),
-  { keys: 'N', says: 'New piece', run: () => (adding.value = true) },
-  {
-    keys: 'D',
-    edits: true,
-    says: 'Copy the piece',
-    run: () =>
-      onPiece((id) => {
-        const made = duplicatePiece(here.build, id);
-        if (!made.ok) return void store.apply(made, '');
-        store.apply(made.value.build, 'copying a piece');
-        stage.selection = { kind: 'piece', id: made.value.id };
-      }),
-  },
-  {
-    keys: 'Ctrl C',
-    edits: true,
-    says: 'Take the piece and all on it along',
-    run: () => onPiece((id) => void takeAlong(id)),
-  },
-  { keys: 'Ctrl V', edits: true, says: 'Put what was taken along on the board', run: () => void putDown() },
-  {
-    keys: 'M',
-    edits: true,
-    says: 'Mirror: one, or a pair',
-    run: () => onPiece((id) => store.apply(togglePair(here.build, id), 'mirroring')),
-  },
-  {
-    keys: 'R',
-    edits: true,
-    says: 'Add a rod',
-    run: () => {
-      stage.wanted = 'rod';
-      void go('bones');
-    },
-  },
-  { keys: 'Delete', edits: true, says: 'Remove what is selected', run: removeSelected },
-  {
-    keys: 'ArrowLeft or Shift ArrowLeft',
-    edits: true,
-    says: 'Nudge left 1 mm (Shift: 10)',
-    run: (e) => step(e, -1, 0),
-  },
-  { keys: 'ArrowRight or Shift ArrowRight', edits: true, says: 'Nudge right', run: (e) => step(e, 1, 0) },
-  { keys: 'ArrowUp or Shift ArrowUp', edits: true, says: 'Nudge up', run: (e) => step(e, 0, 1) },
-  { keys: 'ArrowDown or Shift ArrowDown', edits: true, says: 'Nudge down', run: (e) => step(e, 0, -1) },
-  { keys: '[', says: 'Playhead back', run: () => movePlayhead(-30) },
-  { keys: ']', says: 'Playhead on', run: () => movePlayhead(30) },
-  { keys: 'Ctrl Z', says: 'Undo', run: () => store.undo() },
-  { keys: 'Ctrl Shift Z or Ctrl Y', says: 'Redo', run: () => store.redo() },
-  { keys: 'Ctrl K', says: 'Find anything', run: () => (finding.value = true) },
-  { keys: 'Ctrl S', says: 'Save to a file', run: () => void save() },
-  {
-    keys: 'V',
-    says: 'Front, side, in the round',
-    run: () => look(turning.value ? 'front' : stage.view === 'front' ? 'side' : 'turn'),
-  },
-  { keys: '+ or =', says: 'Nearer', run: () => figure.value?.zoom(1.25) },
-  { keys: '-', says: 'Further away', run: () => figure.value?.zoom(1 / 1.25) },
-  { keys: '0', says: 'Whole figure', run: () => figure.value?.wholeFigure() },
-  { keys: 'Escape', says: 'Let go of the selection', run: () => (stage.selection = undefined) },
-  { keys: '?', says: 'This list', run: () => (keys.value = true) },
-]);
+const shortcuts = useBuildKeys({
+  add: () => (adding.value = true),
+  find: () => (finding.value = true),
+  help: () => (keys.value = true),
+  save: () => void save(),
+  turn: () => look(turning.value ? 'front' : stage.view === 'front' ? 'side' : 'turn'),
+  zoom: (by) => figure.value?.zoom(by),
+  wholeFigure: () => figure.value?.wholeFigure(),
+});
 useShortcuts(() => shortcuts.value);
 </script>
 
