@@ -301,16 +301,16 @@ describe('for everybody', () => {
       for (const path of ['/', '/start', '/reckoner', '/stores?of=demo']) {
         await own.driver.get(served.url + path);
         await own.find('h1');
-        await own.driver.sleep(700);
+        await own.driver.sleep(350);
         await look(path);
       }
       for (const view of VIEWS) {
         await openPath(own, `/build/demo-one-legged-heron/${view}`);
-        await own.driver.sleep(900);
+        await own.driver.sleep(450);
         await look(view);
         if (!['shape', 'bones', 'paste'].includes(view)) continue;
         await own.driver.executeScript("document.querySelectorAll('.panel button.line')[2]?.click()");
-        await own.driver.sleep(700);
+        await own.driver.sleep(350);
         await look(`${view}, a card open`);
       }
       await openPath(own, '/build/demo-one-legged-heron/shape');
