@@ -111,12 +111,12 @@ describe('pieces', () => {
 
   it('never loses a piece off the stage, however far it is pulled', async () => {
     await open();
-    const body = await b.find('.stage [data-piece="lantern"] .fill');
+    const body = await b.find('.stage [data-piece="lantern"] .whole');
     await body.click();
     const inside = () =>
       b.driver.executeScript<boolean>(
         `const s = document.querySelector('.stage').getBoundingClientRect();
-         const p = document.querySelector('.stage [data-piece="lantern"] .fill').getBoundingClientRect();
+         const p = document.querySelector('.stage [data-piece="lantern"] .whole').getBoundingClientRect();
          const x = (p.left + p.right) / 2;
          const y = (p.top + p.bottom) / 2;
          return x >= s.left && x <= s.right && y >= s.top && y <= s.bottom;`,
@@ -125,7 +125,7 @@ describe('pieces', () => {
       [-520, -300],
       [600, 200],
     ] as const) {
-      const handle = await b.find('.stage [data-piece="lantern"] .fill');
+      const handle = await b.find('.stage [data-piece="lantern"] .whole');
       await b.driver
         .actions()
         .move({ origin: handle })
