@@ -90,7 +90,7 @@ describe('a report of a build that was edited', () => {
         }
         expect(told(build)).toEqual(told(structuredClone(build)));
       }),
-      { numRuns: 8 },
+      { numRuns: 5 },
     );
   });
 

@@ -304,7 +304,8 @@ describe('for everybody', () => {
         await own.driver.sleep(350);
         await look(path);
       }
-      for (const view of VIEWS) {
+      // sheets are paper: they have one size
+      for (const view of VIEWS.filter((v) => width > 1100 || !v.startsWith('sheet'))) {
         await openPath(own, `/build/demo-one-legged-heron/${view}`);
         await own.driver.sleep(450);
         await look(view);
