@@ -78,12 +78,14 @@ describe('the one thing that is said first', () => {
   });
 
   it('is what was learned of the kitchen', () => {
-    expect(firstOfLog(0, 0).says).toBe('Nothing has been noted yet.');
-    expect(firstOfLog(1, 0)).toMatchObject({
+    // looks that were all set aside taught nothing
+    expect(firstOfLog(2, 2, 0).says).toBe('Nothing could be learned yet.');
+    expect(firstOfLog(0, 0, 0).says).toBe('Nothing has been noted yet.');
+    expect(firstOfLog(1, 0, 0)).toMatchObject({
       says: 'Paste firms here as the tables say.',
       more: 'One check was noted.',
     });
-    expect(firstOfLog(3, Math.log(1.2)).says).toBe('Paste firms 20 % slower in this kitchen.');
-    expect(firstOfLog(3, Math.log(0.9)).says).toBe('Paste firms 10 % faster in this kitchen.');
+    expect(firstOfLog(3, 1, Math.log(1.2)).says).toBe('Paste firms 20 % slower in this kitchen.');
+    expect(firstOfLog(3, 1, Math.log(0.9)).says).toBe('Paste firms 10 % faster in this kitchen.');
   });
 });

@@ -141,8 +141,18 @@ export function firstOfDays(days: DaysReport | undefined, begun: boolean): First
 /** How this kitchen differs by less than this is not told, per cent. */
 const ALIKE = 1;
 
-/** What was learned. @param theta how much slower pastes firm here, logarithm of the ratio */
-export function firstOfLog(looks: number, theta: number): FirstWord {
+/**
+ * What was learned.
+ * @param looks how many were noted, and `aside` how many of them fit nothing and were set aside
+ * @param theta how much slower pastes firm here, logarithm of the ratio
+ */
+export function firstOfLog(looks: number, aside: number, theta: number): FirstWord {
+  if (looks > 0 && aside >= looks)
+    return {
+      how: 'fine',
+      says: 'Nothing could be learned yet.',
+      more: 'No check fits what is known of paste.',
+    };
   if (looks === 0) return { how: 'fine', says: 'Nothing has been noted yet.' };
   const slower = Math.round((Math.exp(theta) - 1) * 100);
   const noted = looks === 1 ? 'One check was noted.' : `${capital(inWords(looks))} checks were noted.`;

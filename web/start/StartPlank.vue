@@ -47,7 +47,14 @@ const plank = STARTS.map(drawn);
       @click="emit('choose', p.id)"
     >
       <svg :viewBox="p.box" preserveAspectRatio="xMidYMax meet" aria-hidden="true">
-        <DrawnPiece v-for="(d, i) in p.shapes" :key="i" :shape="d.shape" :at="d.at" :surface="d.surface" />
+        <DrawnPiece
+          v-for="(d, i) in p.shapes"
+          :key="i"
+          :shape="d.shape"
+          :x="d.at[0]"
+          :y="d.at[1]"
+          :surface="d.surface"
+        />
       </svg>
       <span>{{ p.name }}</span>
     </button>

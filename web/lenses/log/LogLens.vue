@@ -33,7 +33,9 @@ const shown = ref(PAGE);
 const looks = computed(() => seenBeside(build.value, shown.value));
 const effects = computed(() => effectsOf(build.value, here.report.firming).slice(0, 6));
 const odd = computed(() => learned.value.aside.length);
-const word = computed(() => firstOfLog(build.value.log.length, learned.value.theta));
+const word = computed(() =>
+  firstOfLog(build.value.log.length, learned.value.aside.length, learned.value.theta),
+);
 const pastes = computed(() =>
   learned.value.keys
     .map((k) => ({ name: isMaterial(k) ? materialOf(k).name : k, by: learned.value.phi[k] ?? 0 }))
