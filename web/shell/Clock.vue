@@ -18,6 +18,7 @@ import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
 import { useOpenBuild } from '../state/here.ts';
 import ClockPlayhead from './ClockPlayhead.vue';
+import ClockSitting from './ClockSitting.vue';
 
 /** The days along the foot of the screen: sittings with their names, nights folded, now and due; pulled along to look at any hour. */
 const props = defineProps<{ folded: boolean }>();
@@ -45,6 +46,7 @@ const sittings = computed(() =>
     day: origin.value ? dayName(origin.value, s.from) : '',
     begins: origin.value ? clockTime(origin.value, s.from) : '',
     hours: origin.value ? `${clockTime(origin.value, s.from)} to ${clockTime(origin.value, s.to)}` : '',
+    says: labelOf(s),
     parts: sittingParts(here.build, s, time.value.span(s.from, s.to)).map((p) => ({
       ...p,
       left: percent((p.from - s.from) / Math.max(1, s.to - s.from)),
@@ -145,18 +147,13 @@ function keys(e: KeyboardEvent): void {
           :title="r.says"
           ><em>{{ r.words }}</em></span
         >
-        <div
+        <ClockSitting
           v-for="x in sittings"
           :key="x.s.from"
-          class="session"
+          :sitting="x"
+          :folded="props.folded"
           :style="{ left: x.left, width: x.width }"
-          :title="`${x.day}, ${x.hours}: ${labelOf(x.s)}`"
-        >
-          <b>{{ x.day }}, {{ x.begins }}</b>
-          <span v-for="p in x.parts" :key="p.from" class="part" :style="{ left: p.left, width: p.width }"
-            ><i>{{ p.words }}</i></span
-          >
-        </div>
+        />
         <i
           v-for="s in helped"
           :key="`h${s.person}-${s.from}`"
@@ -228,41 +225,6 @@ function keys(e: KeyboardEvent): void {
 }
 .strip > * {
   position: absolute;
-}
-.session {
-  top: 14px;
-  height: 68px;
-  min-width: 9px;
-  border-radius: 8px;
-  background: #2b3733;
-  overflow: hidden;
-}
-.session b {
-  position: absolute;
-  inset: 5px 9px auto;
-  font-size: 12.5px;
-  font-weight: 600;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-}
-.part {
-  position: absolute;
-  top: 31px;
-  height: 27px;
-  padding: 0 2px;
-}
-.part i {
-  display: block;
-  height: 100%;
-  padding: 4px 6px;
-  border-radius: 5px;
-  background: var(--elm-pale);
-  color: var(--ink);
-  font: 500 12.5px/19px var(--font-text);
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
 }
 .rest {
   top: 14px;
@@ -341,20 +303,6 @@ function keys(e: KeyboardEvent): void {
   color: var(--paper);
   cursor: pointer;
 }
-.folded .session {
-  top: 8px;
-  height: 30px;
-}
-.folded .session b {
-  display: none;
-}
-.folded .part {
-  top: 4px;
-  height: 22px;
-}
-.folded .part i {
-  padding-block: 2px;
-}
 .folded .rest {
   top: 8px;
   height: 30px;
@@ -394,8 +342,6 @@ function keys(e: KeyboardEvent): void {
   }
 }
 @media (forced-colors: active) {
-  .session,
-  .part i,
   .rest,
   .helper {
     border: 1px solid CanvasText;
