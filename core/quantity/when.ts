@@ -44,7 +44,21 @@ function formatIn(zone: string): Intl.DateTimeFormat {
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
+/** A lens tells a few hundred times, and most of them again at each change; asking the calendar takes far longer than the rest. */
+const KEPT = 4000;
+const told = new Map<string, Local>();
 function localOf(millis: number, zone: string): Local {
+  const minute = Math.floor(millis / MINUTE);
+  const key = `${zone} ${minute}`;
+  let known = told.get(key);
+  if (!known) {
+    if (told.size >= KEPT) told.clear();
+    told.set(key, (known = localAt(minute * MINUTE, zone)));
+  }
+  return known;
+}
+
+function localAt(millis: number, zone: string): Local {
   const parts = Object.fromEntries(
     formatIn(zone)
       .formatToParts(millis)

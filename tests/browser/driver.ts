@@ -73,6 +73,8 @@ export interface Browser {
 export interface Asked {
   /** A finger in place of a mouse. */
   readonly touch?: boolean;
+  /** The page as it is for anybody: what slides in slides. It would be timed with the standing still it is held to else. */
+  readonly asIs?: boolean;
 }
 
 /** A fresh browser with a profile of its own, at the design size unless another is named. */
@@ -106,13 +108,14 @@ export async function openBrowser(width = 1280, height = 800, asked: Asked = {})
       maxTouchPoints: 5,
     });
   // what slides in is pressed where it was: nothing moves here
-  await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-    source: `addEventListener('DOMContentLoaded', () => {
+  if (!asked.asIs)
+    await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+      source: `addEventListener('DOMContentLoaded', () => {
       const still = document.createElement('style');
       still.textContent = '*, *::before, *::after { animation-duration: 1ms !important; animation-delay: 0s !important; transition-duration: 1ms !important; }';
       document.head.append(still);
     });`,
-  });
+    });
   const find = (css: string) => driver.wait(until.elementLocated(By.css(css)), PATIENCE);
   // a dialog that is on its way out is no longer there to be pressed
   const leaving = 'ancestor::*[contains(@class,"-leave")]';

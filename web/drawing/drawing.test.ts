@@ -96,6 +96,24 @@ describe('what is done to a face', () => {
     expect(marksAt(head.drawn, 'fur', [0, 0])).toBe(drawn[kinds.indexOf('fur')]);
   });
 
+  it('pulled out of shape, marks stretch with the face and stay on it', () => {
+    const wider = {
+      ...head.drawn,
+      outlines: head.drawn.outlines.map((o) => o.map(([x, y]) => [1.4 * x + 3, 0.8 * y] as const)),
+    };
+    for (const kind of kinds) {
+      const [before, after] = [
+        marksAt(head.drawn, kind, [0, 0]),
+        marksAt(wider, kind, [0, 0], head.drawn),
+      ].map(numbers);
+      expect(after!.length, kind).toBe(before!.length);
+    }
+    const [x, y] = numbers(marksAt(head.drawn, 'fur', [0, 0])) as [number, number];
+    const [wx, wy] = numbers(marksAt(wider, 'fur', [0, 0], head.drawn)) as [number, number];
+    expect(wx).toBeCloseTo(1.4 * x + 3, 1);
+    expect(wy).toBeCloseTo(0.8 * y, 1);
+  });
+
   it('a face is as its paste is: chocolate shines more than covering paste', () => {
     const otter = demoBuild('ferryman-otter');
     const piece = otter.pieces[0]!;

@@ -35,7 +35,8 @@ const FORESHORTENED = 0.35;
 function faceOf(drawn: Turned): Face {
   const { spread } = shadingOf(drawn);
   const outlines = drawn.flat ? drawn.outlines.slice(0, 1) : drawn.outlines;
-  const inside = (at: Point) => outlines.some((o) => polygonContains(o as [number, number][], [...at]));
+  const inside = (at: Point) =>
+    outlines.some((o) => polygonContains(o as [number, number][], at as [number, number]));
   const { middle, along, long, wide } = spread;
   const [ux, uy] = drawn.up;
   const seen = Math.hypot(ux, uy);
@@ -205,11 +206,30 @@ const marksOf = remembered((drawn: Turned, texture: TextureKind): readonly Mark[
   texture === 'none' || drawn.layers ? [] : MARKS[texture](faceOf(drawn)),
 );
 
-/** What is done to the face of a piece as fine lines where it stands, for SVG; empty for a smooth one. */
-export function marksAt(drawn: Turned, texture: TextureKind, [dx, dy]: Point): string {
+/** The smallest upright rectangle round a drawing: its lower left corner and its size. */
+const boxOf = remembered(({ outlines }: Turned) => {
+  let [left, low, right, high] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const o of outlines)
+    for (const [x, y] of o) {
+      left = Math.min(left, x);
+      right = Math.max(right, x);
+      low = Math.min(low, y);
+      high = Math.max(high, y);
+    }
+  return { left, low, wide: right - left || 1, high: high - low || 1 };
+});
+
+/**
+ * What is done to the face of a piece as fine lines where it stands, for SVG; empty for a smooth one.
+ * @param laid the same piece before it was pulled out of shape: its marks stretch with the face, as the paste's do
+ */
+export function marksAt(drawn: Turned, texture: TextureKind, [dx, dy]: Point, laid = drawn): string {
+  const [was, is] = [boxOf(laid), boxOf(drawn)];
+  const [kx, ky] = [is.wide / was.wide, is.high / was.high];
+  const [ox, oy] = [dx + is.left - kx * was.left, dy + is.low - ky * was.low];
   let path = '';
-  for (const mark of marksOf(drawn, texture)) {
-    const at = mark.map(([x, y]) => spot(x + dx, y + dy));
+  for (const mark of marksOf(laid, texture)) {
+    const at = mark.map(([x, y]) => spot(x * kx + ox, y * ky + oy));
     if (mark.bow) path += `M${at[0]}Q${at[1]} ${at[2]}`;
     else path += at.length > 1 ? `M${at.join('L')}` : `M${at[0]}h0`;
   }

@@ -15,8 +15,10 @@ const props = withDefaults(
     y?: number;
     /** A shade where it meets what is behind it. */
     shaded?: boolean;
+    /** Its shape when the hand took hold of it: what was done to its face then stretches with it. */
+    laid?: Turned | undefined;
   }>(),
-  { x: 0, y: 0 },
+  { x: 0, y: 0, laid: undefined },
 );
 const paths = computed(() => pathsAt(props.shape, props.x, props.y));
 const shading = computed(() => shadingOf(props.shape));
@@ -30,7 +32,7 @@ const across = computed(() => {
 const under = computed(
   () => pathsAt(props.shape, props.x + shading.value.shade * 0.5, props.y - shading.value.shade * 0.8).all,
 );
-const marks = computed(() => marksAt(props.shape, props.surface.texture, [props.x, props.y]));
+const marks = computed(() => marksAt(props.shape, props.surface.texture, [props.x, props.y], props.laid));
 const line = computed(() => lineOf(props.surface.fill));
 /** Light of its own along a long body; shared by all where it is as on a ball or a sheet. */
 const own = `lit-${useId()}`;
@@ -90,7 +92,8 @@ const light = computed(() => {
   stroke-width: 0.42px;
   stroke-linecap: round;
   stroke-linejoin: round;
-  opacity: 0.62;
+  /* of the stroke, not of the whole: a layer of its own for each piece is half the cost of a frame */
+  stroke-opacity: 0.62;
   pointer-events: none;
 }
 .light {

@@ -10,14 +10,14 @@ import {
   project,
   framesOf,
   rodEndAt,
+  weighIn,
   type PlacedRod,
   type Silhouette,
 } from '@core/figure/index.ts';
 import { moveRodPoint, nudge, ontoCentreLine, resize, type RodPoint } from '@core/edits/index.ts';
 import { groundOf } from '@core/ground/index.ts';
-import { pieceOf, BOARD, type Build, type Change } from '@core/record/index.ts';
+import { multiplicity, pieceOf, BOARD, type Build, type Change, type Piece } from '@core/record/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
-import { plan } from '@core/plan.ts';
 import { shadingOf } from '../drawing/paths.ts';
 import { surfaceOf } from '../drawing/surface.ts';
 import { useBuild } from '../state/build-store.ts';
@@ -28,7 +28,7 @@ import { useFound } from '../state/found.ts';
 import { useOpenBuild } from '../state/here.ts';
 import type { LensId } from '../lenses/lenses.ts';
 import { useDrag } from './drag.ts';
-import { stepOf, windowOf } from './geometry.ts';
+import { bodyKey, inOrderOf, stepOf, windowOf } from './geometry.ts';
 import { sizePulled, type PulledHandle } from './handles.ts';
 import { saidOf } from './said.ts';
 import { useHand } from './hand.ts';
@@ -65,7 +65,10 @@ const { width, height } = useElementSize(box);
 
 const build = computed(() => here.live);
 const extent = computed(() => extentOf(build.value));
-const silhouettes = computed(() => elevation(build.value, stage.view));
+/** From the furthest to the nearest; while something is pulled, each stays where it was among them. */
+const silhouettes = computed<Silhouette[]>((last) =>
+  inOrderOf(elevation(build.value, stage.view), pulling.value ? last : undefined),
+);
 /** What the tools under the figure take, px. */
 const TOOLS = 50;
 const size = computed(() => ({ width: width.value, height: height.value - TOOLS }));
@@ -111,45 +114,53 @@ const stateOf = (id: string): FirmState | undefined => {
   const state = props.states?.get(id);
   return state === 'unmade' ? undefined : state;
 };
-const said = (id: string, report = here.report) =>
-  saidOf(report, id, { state: props.states?.get(id), bones: bones.value, shown });
-/** All that a body on the stage is drawn from: while it stays the same, it is left alone. */
-function memo(s: Silhouette): readonly unknown[] {
-  const { id } = s.instance.piece;
-  return [
-    s,
-    surfaceOf(build.value, s.instance.piece),
-    how(id),
-    stateOf(id),
-    id === selectedPiece.value,
-    id === stage.pointed,
-    s.instance.index === 0 && labels.value.get(id),
-    seeThrough.value,
-    props.lens,
-    pulling.value,
-  ];
+function said(of: Build, piece: Piece) {
+  const spoken = { name: piece.name, number: multiplicity(of, piece), weight: weighIn(of, piece) };
+  return saidOf(piece.id, spoken, { state: props.states?.get(piece.id), bones: bones.value, shown });
 }
 /** What is told of each piece to who cannot see it. */
 const labels = computed(
   () =>
     new Map(
-      build.value.pieces.map((p) => {
-        const told = said(p.id);
-        return [p.id, told ? [told.name, told.more].filter(Boolean).join(', ') : p.name];
+      here.build.pieces.map((p) => {
+        const { name, more } = said(here.build, p);
+        return [p.id, [name, more].filter(Boolean).join(', ')];
       }),
     ),
 );
+/** All that the bodies on the stage are drawn from: one of whom it stays the same is left alone. */
+const bodies = computed(() => {
+  const { value: of } = build;
+  const { value: still } = pulling;
+  const { value: chosen } = selectedPiece;
+  const { value: says } = labels;
+  const { pointed: under } = stage;
+  return silhouettes.value.map((s) => {
+    const { piece, index } = s.instance;
+    const { id } = piece;
+    const drawn = {
+      surface: surfaceOf(of, piece),
+      how: how(id),
+      state: stateOf(id),
+      still,
+      chosen: id === chosen,
+      pointed: id === under,
+      says: index === 0 ? says.get(id) : undefined,
+      core: seeThrough.value,
+    };
+    return { s, key: bodyKey(s), drawn, memo: [s, ...Object.values(drawn)] };
+  });
+});
 /** The piece pointed at or pulled, named over the middle of its top, px. */
 const callout = computed(() => {
   const id = pulling.value ? selectedPiece.value : stage.pointed;
   const s = id && silhouettes.value.find((x) => x.instance.piece.id === id);
-  const told = id && said(id, pulling.value ? plan(build.value) : here.report);
-  if (!s || !told) return undefined;
+  if (!s) return undefined;
   const { middle, long } = shadingOf(s.drawn).spread;
   const px = (mm: number) => mm / unit.value;
   const edge = Math.min(120, width.value / 2);
   return {
-    said: told,
+    said: said(pulling.value ? build.value : here.build, s.instance.piece),
     left: Math.min(width.value - edge, Math.max(edge, px(s.at[0] + middle[0] - frame.value.left))),
     top: Math.max(50, px(frame.value.top - s.at[1] - middle[1] - long)),
   };
@@ -284,21 +295,21 @@ defineExpose({ zoom, wholeFigure });
       </g>
 
       <StageBody
-        v-for="s in silhouettes"
-        :key="`${s.instance.piece.id}/${s.instance.index}`"
-        v-memo="memo(s)"
+        v-for="{ s, key, drawn, memo } in bodies"
+        :key="key"
+        v-memo="memo"
+        :surface="drawn.surface"
+        :how="drawn.how"
+        :state="drawn.state"
+        :still="drawn.still"
+        :chosen="drawn.chosen"
+        :pointed="drawn.pointed"
+        :says="drawn.says"
+        :core="drawn.core"
         :shape="s.drawn"
         :x="s.at[0]"
         :y="s.at[1]"
         :piece="s.instance.piece.id"
-        :surface="surfaceOf(build, s.instance.piece)"
-        :how="how(s.instance.piece.id)"
-        :state="stateOf(s.instance.piece.id)"
-        :still="pulling"
-        :chosen="s.instance.piece.id === selectedPiece"
-        :pointed="s.instance.piece.id === stage.pointed"
-        :says="s.instance.index === 0 ? labels.get(s.instance.piece.id) : undefined"
-        :core="seeThrough"
         @grab="grabPiece($event, s)"
         @choose="choose(s)"
         @point="pointed(s.instance.piece.id, $event)"
@@ -352,6 +363,8 @@ defineExpose({ zoom, wholeFigure });
   width: 100%;
   height: 100%;
   overflow: hidden;
+  /* what moves in here moves nothing else on the page */
+  contain: strict;
 }
 .stage {
   position: absolute;

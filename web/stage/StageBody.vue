@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, shallowRef, watch } from 'vue';
+import { computed } from 'vue';
 import type { Turned } from '@core/figure/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { pathsAt } from '../drawing/paths.ts';
@@ -28,16 +28,11 @@ const props = defineProps<{
 const emit = defineEmits<{ grab: [e: PointerEvent]; choose: []; point: [on: boolean] }>();
 /** More outlines than this in dashes are a smudge. */
 const HEAP = 5;
-const OPACITY = { plain: 1, unmade: 0.6, pale: 0.32, faint: 0.2, through: 0.5 } as const;
+const OPACITY = { plain: undefined, unmade: undefined, pale: 0.32, faint: 0.2, through: 0.5 } as const;
 /** Where it stood when the hand took hold; only what is being moved gets a move of its own. */
-const home = shallowRef([props.x, props.y] as const);
-watch(
-  () => [props.still, props.x, props.y] as const,
-  ([still, x, y]) => {
-    if (!still) home.value = [x, y];
-  },
-  { flush: 'sync' },
-);
+const home = computed<readonly [number, number]>((last) => (props.still && last ? last : [props.x, props.y]));
+/** Its shape then. */
+const laid = computed<Turned>((last) => (props.still && last ? last : props.shape));
 const paths = computed(() => pathsAt(props.shape, home.value[0], home.value[1]));
 const aside = computed(() => {
   const [dx, dy] = [props.x - home.value[0], props.y - home.value[1]];
@@ -54,7 +49,7 @@ const key = (e: KeyboardEvent): void => {
   <g
     class="body"
     :class="[how, { chosen, pointed }]"
-    :opacity="OPACITY[how] < 1 ? OPACITY[how] : undefined"
+    :opacity="OPACITY[how]"
     :data-piece="piece"
     :tabindex="says === undefined ? undefined : 0"
     :role="says === undefined ? undefined : 'button'"
@@ -77,7 +72,14 @@ const key = (e: KeyboardEvent): void => {
       :d="paths.bare"
     />
     <template v-else>
-      <DrawnPiece :shape="shape" :surface="surface" :x="home[0]" :y="home[1]" :shaded="how === 'plain'" />
+      <DrawnPiece
+        :shape="shape"
+        :surface="surface"
+        :x="home[0]"
+        :y="home[1]"
+        :shaded="how === 'plain'"
+        :laid="laid"
+      />
       <path v-if="state" class="hatch" :d="paths.all" :fill="`url(#firm-${state})`" />
       <path v-if="core && paths.core" class="core" :d="paths.core" />
     </template>
@@ -111,13 +113,14 @@ const key = (e: KeyboardEvent): void => {
 path.unmade {
   stroke: var(--ink-3);
   stroke-width: 1.2px;
+  stroke-opacity: 0.6;
   stroke-dasharray: 4 3;
   vector-effect: non-scaling-stroke;
 }
 path.heap {
   stroke-width: 0.5px;
   stroke-dasharray: none;
-  opacity: 0.6;
+  stroke-opacity: 0.36;
 }
 .hatch,
 .core {

@@ -1,6 +1,6 @@
 import { groundOf } from '@core/ground/index.ts';
 import type { Build } from '@core/record/index.ts';
-import type { Extent, View } from '@core/figure/index.ts';
+import type { Extent, Silhouette, View } from '@core/figure/index.ts';
 import type { Vec } from '@core/solids/index.ts';
 
 /** Room left round the figure, mm, so that ruler, handles and letters have a place. */
@@ -26,6 +26,19 @@ export function windowOf(build: Build, extent: Extent, view: View): Window {
     top,
     height: top - table + MARGIN.bottom,
   };
+}
+
+/** One body of a build, among those of its piece. */
+export const bodyKey = ({ instance }: Silhouette): string => `${instance.piece.id}/${instance.index}`;
+
+/**
+ * Bodies in the order in which they were drawn before: one that is pulled does not change places with its neighbours at each
+ * move of the hand. One that was not there before comes last.
+ */
+export function inOrderOf(bodies: Silhouette[], before: readonly Silhouette[] | undefined): Silhouette[] {
+  if (!before) return bodies;
+  const place = new Map(before.map((s, i) => [bodyKey(s), i]));
+  return bodies.sort((a, b) => (place.get(bodyKey(a)) ?? Infinity) - (place.get(bodyKey(b)) ?? Infinity));
 }
 
 /** A step on the stage as a step in the board's space. */

@@ -1,4 +1,4 @@
-import type { Report } from '@core/plan.ts';
+import type { Weight } from '@core/figure/index.ts';
 import { formatReckoned, isWeighed, type Shown } from '@core/quantity/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { everyRod, type SeenBones } from '@core/bones/index.ts';
@@ -19,23 +19,27 @@ function rodsSaid(bones: SeenBones, id: string): string {
   return said.join(', ');
 }
 
+/** What a piece is called, how many there are of it and what one weighs. */
+export interface Spoken {
+  readonly name: string;
+  readonly number: number;
+  readonly weight: Weight;
+}
+
 /**
  * A piece in a few words, for who points at it and who cannot see it.
  * @param state how firm it is at the playhead, where that is looked at
  * @param bones what its rods do, where that is looked at
  */
 export function saidOf(
-  report: Report,
   id: string,
+  { name, number, weight }: Spoken,
   {
     state,
     bones,
     shown,
   }: { state?: FirmState | 'unmade' | undefined; bones: SeenBones | undefined; shown: Shown },
-): PieceSaid | undefined {
-  const piece = report.figure.pieces.find((p) => p.id === id);
-  if (!piece) return undefined;
-  const { name, number, weight } = piece;
+): PieceSaid {
   const grams = isWeighed(weight.paste.value)
     ? formatReckoned(weight.paste, shown)
     : `${formatReckoned(weight.ball, shown)} ball`;

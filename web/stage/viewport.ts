@@ -71,9 +71,12 @@ export function useViewport(
 ) {
   const look = shallowRef<Look>(WHOLE);
   const full = ref(whole());
-  watch([whole, still], () => {
-    if (!still()) full.value = whole();
-  });
+  watch(
+    () => (still() ? undefined : whole()),
+    (now) => {
+      if (now) full.value = now;
+    },
+  );
   watch(afresh, () => {
     look.value = WHOLE;
     full.value = whole();

@@ -59,6 +59,25 @@ describe('every kind of body', () => {
     );
   });
 
+  it('is drawn as far as it reaches, in any direction of the picture', () => {
+    fc.assert(
+      fc.property(anyForm, fc.double({ min: 0, max: 6.28, noNaN: true }), (form, turn) => {
+        const body = formBody(form);
+        const [c, s] = [Math.cos(turn), Math.sin(turn)];
+        const drawn = bodyOutlines(body, (p) => [p[0], p[2]]).flat();
+        const far = Math.max(...drawn.map(([x, y]) => x * c + y * s));
+        const reach = bodyReach(body, [c, 0, s]);
+        const m = measure(form);
+        expect(far, JSON.stringify(form)).toBeLessThan(reach + 1e-6);
+        // a circle of 32 sides lacks half a hundredth at most
+        expect(far, JSON.stringify(form)).toBeGreaterThan(
+          reach - 0.006 * Math.max(m.width, m.depth, m.height) - 0.01,
+        );
+      }),
+      { numRuns: 200 },
+    );
+  });
+
   it('is covered by its outlines, from whichever side it is drawn', () => {
     fc.assert(
       fc.property(anyForm, fc.boolean(), (form, side) => {

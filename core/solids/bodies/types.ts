@@ -85,7 +85,7 @@ export type Depth = (x: Mm, y: Mm, z: Mm) => Mm;
 export interface BodyKind<B extends Body> {
   /** Furthest reach of the body along a direction of length one. */
   readonly reach: (body: B, along: Vec) => Mm;
-  /** Outlines that together cover the body as seen; `flat` drops a point into the picture. */
+  /** Outlines that together cover the body as seen; `flat` drops a point into the picture, along lines that are all parallel. */
   readonly outlines: (body: B, flat: (p: Vec) => readonly [Mm, Mm]) => [Mm, Mm][][];
   readonly inside: (body: B, p: Vec) => InsideBody | undefined;
   /** Points of its surface, dense enough to find where it rests. */

@@ -55,6 +55,14 @@ const firmness = useFound('firmness');
 const why = (piece: string | undefined) => (piece ? firmness.value?.get(piece)?.handle : undefined);
 const keyOf = (w: { link: { from: string; to: string } }) => `${w.link.from}${w.link.to}`;
 const nameOf = (s: Session) => (s.person === 0 ? '' : (props.days.people[s.person] ?? ''));
+/** What goes on at the playhead; as one word, so that the list is drawn again only when that changes. */
+const goesOn = computed(() => {
+  const at = stage.playhead;
+  if (at === undefined) return '';
+  const on = props.plan.sessions.flatMap((s) => s.steps.filter((p) => at >= p.from && at < p.to));
+  return on.map((p) => p.step.id).join(' ');
+});
+const now = computed(() => new Set(goesOn.value.split(' ')));
 function toggle(p: PlannedStep): void {
   step.value = step.value === p.step.id ? undefined : p.step.id;
   stage.playhead = p.from;
@@ -79,13 +87,7 @@ function toggle(p: PlannedStep): void {
       </h3>
       <ol>
         <template v-for="r in rows" :key="r.step?.step.id ?? `idle${r.at}`">
-          <li
-            v-if="r.step"
-            :class="{
-              now:
-                stage.playhead !== undefined && stage.playhead >= r.step.from && stage.playhead < r.step.to,
-            }"
-          >
+          <li v-if="r.step" :class="{ now: now.has(r.step.step.id) }">
             <button type="button" :aria-expanded="step === r.step.step.id" @click="toggle(r.step)">
               <time>{{ clockTime(origin, r.step.from) }}</time><span
                 ><span v-if="r.step.wash > 0" class="tag">{{ cleaning(r.step) }}</span
