@@ -130,6 +130,7 @@ function along(e: KeyboardEvent, i: number): void {
       <button
         v-for="(b, i) in beads"
         :key="b.id"
+        v-memo="[...Object.values(b), b.id === chosen, b.id === stage.pointed, b.id === stop, i]"
         type="button"
         class="bead"
         :class="{ on: b.id === chosen, fails: b.fails, next: b.next, pointed: b.id === stage.pointed }"

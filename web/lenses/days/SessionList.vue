@@ -55,14 +55,13 @@ const firmness = useFound('firmness');
 const why = (piece: string | undefined) => (piece ? firmness.value?.get(piece)?.handle : undefined);
 const keyOf = (w: { link: { from: string; to: string } }) => `${w.link.from}${w.link.to}`;
 const nameOf = (s: Session) => (s.person === 0 ? '' : (props.days.people[s.person] ?? ''));
-/** What goes on at the playhead; as one word, so that the list is drawn again only when that changes. */
-const goesOn = computed(() => {
+/** What goes on at the playhead, sitting by sitting: a sitting in which it stays the same is not drawn again. */
+const goesOn = (s: Session): string => {
   const at = stage.playhead;
-  if (at === undefined) return '';
-  const on = props.plan.sessions.flatMap((s) => s.steps.filter((p) => at >= p.from && at < p.to));
-  return on.map((p) => p.step.id).join(' ');
-});
-const now = computed(() => new Set(goesOn.value.split(' ')));
+  if (at === undefined || at < s.from) return '';
+  return s.steps.flatMap((p) => (at >= p.from && at < p.to ? [p.step.id] : [])).join(' ');
+};
+const now = computed(() => new Set(props.plan.sessions.flatMap((s) => goesOn(s).split(' '))));
 function toggle(p: PlannedStep): void {
   step.value = step.value === p.step.id ? undefined : p.step.id;
   stage.playhead = p.from;
@@ -75,6 +74,7 @@ function toggle(p: PlannedStep): void {
     <section
       v-for="{ s, rows, next, waits, alone } in sessions"
       :key="`${s.person}-${s.from}`"
+      v-memo="[s, origin, days, goesOn(s), step, opened, firmness]"
       class="session"
     >
       <h3>
