@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Build } from '../core/record/index.ts';
 import { readBuild } from '../core/files/index.ts';
-import { firstView, buildView } from './first-view.mjs';
+import { firstViews } from './first-view.mjs';
 import { startTrace, type TraceEvent } from './trace.ts';
 import { By, choose, openBrowser, openBuild, serve, type Browser } from '../tests/browser/driver.ts';
 
@@ -246,7 +246,5 @@ for (const [name, id, limits] of [
 }
 console.table(rows);
 const dist = join(import.meta.dirname, '../dist');
-console.log(
-  `first view: shelf ${firstView(dist).kB.toFixed(0)} kB (limit 150), a build ${buildView(dist).kB.toFixed(0)} kB (limit 260)`,
-);
+console.log(firstViews(dist).says);
 await served.close();

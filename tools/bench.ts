@@ -15,7 +15,7 @@ import { startBuild, STARTS, usuallyWanted } from '../core/starts/index.ts';
 import { seeded } from '../core/quantity/index.ts';
 import { keepable, readBuild, readRecord } from '../core/files/index.ts';
 import { seenBeside } from '../core/firming/index.ts';
-import { FIRST_VIEW_BUDGET, firstView } from './first-view.mjs';
+import { firstViews } from './first-view.mjs';
 import { SHAPE_KINDS, shapeOf, type ShapeKind } from '../core/solids/index.ts';
 
 const root = process.cwd();
@@ -344,9 +344,4 @@ console.log(
 
 const dist = join(root, 'dist');
 if (!existsSync(join(dist, 'index.html'))) console.log('first view: not built, run npm run build first');
-else {
-  const { kB, files } = firstView(dist);
-  console.log(
-    `first view: ${kB.toFixed(0)} kB of script (gzip) in ${files} files, at most ${FIRST_VIEW_BUDGET}`,
-  );
-}
+else console.log(firstViews(dist).says);

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 
 /** Most that may be, kB compressed: a phone on a slow line shows the shelf in about two seconds. */
-export const FIRST_VIEW_BUDGET = 160;
+const BUDGET = { shelf: 150, build: 260 };
 
 /** Script that a view needs before anything is seen, kB compressed, and in how many files. @param views chunks of the view */
 function scriptOf(dist, views) {
@@ -29,8 +29,28 @@ function scriptOf(dist, views) {
   return { kB: bytes / 1000, files: wanted.size };
 }
 
-/** The shelf. */
-export const firstView = (dist) => scriptOf(dist, ['ShelfView']);
+/** The shelf, until its builds can be read and opened. */
+const firstView = (dist) => scriptOf(dist, ['ShelfView']);
 
-/** A build, opened at its pieces. */
-export const buildView = (dist) => scriptOf(dist, ['BuildView', 'ShapeLens']);
+/** The same with the figures, which are fetched beside it. */
+const drawnShelf = (dist) => scriptOf(dist, ['ShelfView', 'ShelfFigure']);
+
+/** A build, opened at its pieces, until the figure is seen; what reckons is fetched beside it. */
+const buildView = (dist) => scriptOf(dist, ['BuildView', 'ShapeLens']);
+
+/** Whether both first views are within their budget, and the sentence that says so. */
+export function firstViews(dist) {
+  const views = [
+    ['shelf', firstView(dist).kB, BUDGET.shelf],
+    ['a build', buildView(dist).kB, BUDGET.build],
+  ];
+  return {
+    within: views.every(([, kB, most]) => kB <= most),
+    says: `first view, script (gzip): ${views
+      .map(
+        ([name, kB, most]) =>
+          `${name} ${kB.toFixed(0)} kB of ${most} at most${kB > most ? ', too much' : ''}`,
+      )
+      .join('; ')}; shelf with its figures ${drawnShelf(dist).kB.toFixed(0)} kB`,
+  };
+}

@@ -4,7 +4,16 @@ import { missingPart } from './updates.ts';
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', name: 'shelf', meta: { bare: true }, component: () => import('./shelf/ShelfView.vue') },
+    {
+      path: '/',
+      name: 'shelf',
+      meta: { bare: true },
+      component: () => {
+        // what draws the figures comes beside it
+        void import('./shelf/ShelfFigure.vue').catch(() => undefined);
+        return import('./shelf/ShelfView.vue');
+      },
+    },
     { path: '/stores', name: 'stores', component: () => import('./stores/StoresView.vue') },
     { path: '/start', name: 'start', component: () => import('./start/StartView.vue') },
     {

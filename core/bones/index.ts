@@ -21,14 +21,8 @@ export { type CheckedRod, type RodReport, type SeenRod, throughWords } from './m
 export { type PlacedDisc, discOutline, placedDiscs } from './paths/disc-rims.ts';
 export { discWidth } from './paths/discs.ts';
 export { type SeatFacts, seatFacts } from './paths/seats.ts';
-export {
-  type BonesReport,
-  type SeenBones,
-  everyRod,
-  figureTipping,
-  reckonBones,
-  seenBones,
-} from './reckon-bones.ts';
+export { type BonesReport, type SeenBones, figureTipping, reckonBones, seenBones } from './reckon-bones.ts';
+export { everyRod } from './every-rod.ts';
 export { type Tipping } from './joints/tipping.ts';
 export { TIER_BOARDS } from '../ground/index.ts';
 export { USUAL_MAST } from './stock/hardware.ts';

@@ -1,3 +1,4 @@
+import { everyRod } from './every-rod.ts';
 import { height, MAST, mastRod, place } from '../figure/index.ts';
 import { boardWeighs, groundOf } from '../ground/index.ts';
 import type { Build, Rod } from '../record/index.ts';
@@ -95,15 +96,6 @@ export function seenBones(bones: BonesReport): SeenBones {
   >;
   return { ...seen, rods: bones.rods.map(seenRod), mast: bones.mast && seenRod(bones.mast) };
 }
-
-/** The rods of a figure, and the threaded rod of its board where that stands up into it. */
-export const everyRod = <R extends SeenRod>({
-  rods,
-  mast,
-}: {
-  readonly rods: readonly R[];
-  readonly mast: R | undefined;
-}): readonly R[] => (mast ? [...rods, mast] : rods);
 
 export const LIMITS =
   'A guide from simple mechanics and typical values; it does not know your paste. Where it says test a spare piece, do.';

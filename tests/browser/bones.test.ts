@@ -45,7 +45,7 @@ describe('rods that are in the way', () => {
     await choose(b, 'Rods');
     await (await row(b, 'Lantern arm')).click();
     const shown = await b.driver.findElement(
-      By.xpath('//label[span[.="Meant to be seen"]]//button[contains(@class,"ant-switch")]'),
+      By.xpath('//label[span[.="Meant to be seen"]]//input[@role="switch"]'),
     );
     await shown.click();
     await choose(b, 'Clashes');
@@ -126,7 +126,7 @@ describe('what glue holds', () => {
   it('is propped by one press until the glue takes, and let go again by undo', async () => {
     await bones('Glue joints', 'demo-one-legged-heron');
     await (await row(b, 'Beak')).click();
-    await (await b.find('li.open .ant-switch')).click();
+    await (await b.find('li.open .switch')).click();
     await has(b, '.seg', /Glue joints ▲/);
     await has(b, 'li.open .line', /Beak[\s\S]*needs a prop about[\s\S]*won’t hold/);
     await has(b, 'li.open', /slides or peels off before the glue takes/);
@@ -137,7 +137,7 @@ describe('what glue holds', () => {
     await has(b, 'body', /Take the prop from the beak/);
     await bones('Glue joints', 'demo-one-legged-heron');
     await (await row(b, 'Beak')).click();
-    await (await b.find('li.open .ant-switch')).click();
+    await (await b.find('li.open .switch')).click();
     await has(b, 'li.open .line', /needs a prop/);
     await kept(b);
   });
@@ -268,7 +268,7 @@ describe('hardware and cutting', () => {
     ))!.click();
   };
   const turn = async (label: string) => {
-    const found = await b.find(`button[aria-label="${label}"]`);
+    const found = await b.find(`input[aria-label="${label}"]`);
     await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', found);
     await found.click();
   };

@@ -100,7 +100,7 @@ describe('pieces', () => {
     await (await row(b, 'Tail')).click();
     await choose(b, 'Core and coat');
     const before = await grams();
-    await (await b.find('button[aria-label="An even coat over a core of these sizes"]')).click();
+    await (await b.find('input[aria-label="An even coat over a core of these sizes"]')).click();
     await b.driver.wait(async () => (await grams()) !== before, PATIENCE);
     await has(b, '.sum', /With its core it weighs/);
     await b.push('Split');
@@ -205,7 +205,7 @@ describe('the person’s own picture', () => {
     await b.driver.navigate().refresh();
     await choose(b, 'Picture');
     await has(b, '.picture svg text', /^150 mm/);
-    await (await b.find('.picture .row button[role="switch"]')).click();
+    await (await b.find('.picture .row input[role="switch"]')).click();
     await b.find('.stage .reference image');
   });
 });

@@ -1,5 +1,20 @@
+<script lang="ts">
+import { shallowRef } from 'vue';
+import { missingPart } from '../updates.ts';
+
+/** One for all fields: fetched once, when the first is shown. */
+const list = shallowRef<typeof import('./ChoiceList.vue').default>();
+function fetchList(): void {
+  if (!list.value)
+    import('./ChoiceList.vue').then(
+      (m) => (list.value = m.default),
+      () => (missingPart.value = true),
+    );
+}
+</script>
+
 <script setup lang="ts" generic="T extends string | number">
-import { nextTick, onMounted, ref, watch, type ComponentPublicInstance } from 'vue';
+import { computed } from 'vue';
 
 interface Option {
   readonly value: T;
@@ -18,45 +33,45 @@ const props = defineProps<{
   width?: number;
 }>();
 const emit = defineEmits<{ change: [value: T]; 'update:value': [value: T] }>();
+fetchList();
 
-/** The library says what was chosen without its type: it is one of the options, by its value. */
-function choose(chosen: unknown): void {
-  const found = props.options
-    .flatMap((o) => ('options' in o ? o.options : [o]))
-    .find((o) => o.value === chosen);
-  if (!found) return;
-  emit('update:value', found.value);
-  emit('change', found.value);
+/** What is chosen, until there is a list to choose another from. */
+const chosen = computed(
+  () =>
+    props.options.flatMap((o) => ('options' in o ? o.options : [o])).find((o) => o.value === props.value)
+      ?.label,
+);
+function choose(value: T): void {
+  emit('update:value', value);
+  emit('change', value);
 }
-
-const open = ref(false);
-const select = ref<ComponentPublicInstance>();
-/** Closed, the library names a list that is not there: a screen reader would look for it. */
-function tidy(): void {
-  const root: unknown = select.value?.$el;
-  const input = root instanceof HTMLElement ? root.querySelector('input') : null;
-  // `aria-controls` says the same and may name what comes later
-  for (const name of ['aria-owns', 'aria-activedescendant']) input?.removeAttribute(name);
-}
-onMounted(() => void nextTick(tidy));
-watch(open, (now) => {
-  if (!now) void nextTick(tidy);
-});
 </script>
 
 <template>
   <label class="field">
     <span :class="{ 'visually-hidden': hideLabel }">{{ label }}</span>
-    <a-select
-      ref="select"
+    <component
+      :is="list"
+      v-if="list"
       :value="value"
-      :options="[...options]"
-      :show-search="search"
-      option-filter-prop="label"
-      :style="width === undefined ? undefined : { width: `${width}px` }"
-      :open="open"
-      @dropdown-visible-change="(now: boolean) => (open = now)"
+      :options="options"
+      :search="search"
+      :width="width"
       @change="choose"
     />
+    <span v-else class="coming" :style="width === undefined ? undefined : { width: `${width}px` }">{{
+      chosen
+    }}</span>
   </label>
 </template>
+
+<style scoped>
+.coming {
+  display: block;
+  height: 34px;
+  padding: 5px 11px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  overflow: hidden;
+}
+</style>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { defineAsyncComponent } from 'vue';
 import { Archive, ArchiveRestore, Copy, Download, Trash2 } from '@lucide/vue';
 import { tellLocal } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { ShelfState } from '@core/shelf-state.ts';
-import ShelfFigure from './ShelfFigure.vue';
 
+/** Names are read and opened before figures are drawn. */
+const ShelfFigure = defineAsyncComponent(() => import('./ShelfFigure.vue'));
 /** A build on the shelf: the figure, its name, and how it stands. */
 defineProps<{ build: Build; name: string; state: ShelfState | undefined; away: boolean }>();
 const emit = defineEmits<{ copy: []; save: []; remove: []; putAway: [] }>();
@@ -12,7 +14,7 @@ const emit = defineEmits<{ copy: []; save: []; remove: []; putAway: [] }>();
 
 <template>
   <router-link :to="`/build/${encodeURIComponent(build.id)}/shape`" class="open">
-    <ShelfFigure :build="build" />
+    <span class="drawn"><ShelfFigure :build="build" /></span>
     <strong>{{ name }}</strong>
     <span>due {{ tellLocal(build.brief.due, build.brief.zone) }}</span>
     <span v-if="state?.wrong" class="state"
@@ -75,6 +77,10 @@ const emit = defineEmits<{ copy: []; save: []; remove: []; putAway: [] }>();
   text-align: center;
   text-decoration: none;
   border-radius: 10px;
+}
+.drawn {
+  width: 100%;
+  height: var(--tall, 400px);
 }
 .open strong {
   font: 650 18px var(--font-title);

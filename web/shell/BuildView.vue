@@ -8,18 +8,17 @@ import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
 import { useFound } from '../state/found.ts';
+import { reckoningNow, useReckoning } from '../state/reckoning.ts';
 import { useReference } from '../state/reference.ts';
 import Stage from '../stage/Stage.vue';
 import { stageCaption } from './caption.ts';
 import { saveToFile } from './files.ts';
-import { joinedAt, progressOf } from '@core/days/index.ts';
-import { sameStates, statesAt, statesDone } from './playhead.ts';
+import { sameStates, type States } from './states.ts';
 import { focusOpenRow } from '../shared/focus.ts';
 import KeepBanner from './KeepBanner.vue';
 import { useLeaving } from './leaving.ts';
 import { useBuildKeys } from './build-keys.ts';
 import { useShortcuts } from './shortcuts.ts';
-import Clock from './Clock.vue';
 import MovedNote from './MovedNote.vue';
 import MissingPart from './MissingPart.vue';
 import Spindle from './Spindle.vue';
@@ -29,12 +28,21 @@ import Segments from '../shared/Segments.vue';
 /** A part of the app that is fetched when it is first needed; where it does not come, that is said in its place. */
 const part = (loader: () => Promise<Component>) =>
   defineAsyncComponent({ loader, errorComponent: MissingPart, delay: 0 });
-const ShapeLens = part(() => import('../lenses/shape/ShapeLens.vue'));
-const BonesLens = part(() => import('../lenses/bones/BonesLens.vue'));
-const PasteLens = part(() => import('../lenses/paste/PasteLens.vue'));
-const DaysLens = part(() => import('../lenses/days/DaysLens.vue'));
-const BenchLens = part(() => import('../lenses/bench/BenchLens.vue'));
-const LogLens = part(() => import('../lenses/log/LogLens.vue'));
+/** What stands in the panel is shown once there is something to reckon it with; the figure does not wait for that. */
+const panel = (loader: () => Promise<Component>) =>
+  part(async () => {
+    const [shown] = await Promise.all([loader(), useReckoning()]);
+    return shown;
+  });
+const PANELS: Record<LensId, Component> = {
+  shape: panel(() => import('../lenses/shape/ShapeLens.vue')),
+  bones: panel(() => import('../lenses/bones/BonesLens.vue')),
+  paste: panel(() => import('../lenses/paste/PasteLens.vue')),
+  days: panel(() => import('../lenses/days/DaysLens.vue')),
+  bench: panel(() => import('../lenses/bench/BenchLens.vue')),
+  log: panel(() => import('../lenses/log/LogLens.vue')),
+};
+const Clock = part(() => import('./Clock.vue'));
 const RoomDrawer = part(() => import('./RoomDrawer.vue'));
 const BriefDialog = part(() => import('./BriefDialog.vue'));
 const VariationsDialog = part(() => import('./VariationsDialog.vue'));
@@ -42,15 +50,6 @@ const FindDialog = part(() => import('./FindDialog.vue'));
 const KeysDialog = part(() => import('./KeysDialog.vue'));
 const TurnView = part(() => import('../turn/TurnView.vue'));
 const AddPiece = part(() => import('../lenses/shape/AddPiece.vue'));
-
-const PANELS = {
-  shape: ShapeLens,
-  bones: BonesLens,
-  paste: PasteLens,
-  days: DaysLens,
-  bench: BenchLens,
-  log: LogLens,
-};
 
 const route = useRoute();
 const router = useRouter();
@@ -130,7 +129,6 @@ onBeforeUnmount(() => void store.close());
 
 const benchNow = useNow({ interval: 20_000 });
 const firmness = useFound('firmness');
-type States = ReturnType<typeof statesAt>;
 /** The very same while no piece changes: a playhead that moves draws only what it moves. */
 const states = computed<States | undefined>((last) => {
   const next = statesNow();
@@ -140,20 +138,21 @@ function statesNow(): States | undefined {
   const { build, days } = store;
   const { playhead } = stage;
   const firm = firmness.value;
-  if (!build || !firm) return undefined;
-  if (lens.value === 'bench') return statesDone(build, firm, benchNow.value);
+  const reckon = reckoningNow();
+  if (!build || !firm || !reckon) return undefined;
+  if (lens.value === 'bench') return reckon.statesDone(build, firm, benchNow.value);
   if (playhead === undefined || !days) return undefined;
-  return statesAt(build, firm, days, playhead);
+  return reckon.statesAt(build, firm, days, playhead);
 }
 const joined = computed(() =>
   stage.rehearsing && store.build && store.days && stage.playhead !== undefined
-    ? joinedAt(store.build, store.days, stage.playhead)
+    ? reckoningNow()?.joinedAt(store.build, store.days, stage.playhead)
     : undefined,
 );
 /** The piece the next step is about. */
 const nextPiece = computed(() =>
   store.build && store.days
-    ? progressOf(store.build, store.days, benchNow.value.getTime()).current?.step.piece
+    ? reckoningNow()?.progressOf(store.build, store.days, benchNow.value.getTime()).current?.step.piece
     : undefined,
 );
 const found = useFound('bones');
@@ -185,7 +184,7 @@ useShortcuts(() => shortcuts.value);
     <h2>{{ problem }}</h2>
     <router-link to="/">Back to the shelf</router-link>
   </div>
-  <div v-else-if="store.build && store.report" class="frame" :class="`lens-${lens}`">
+  <div v-else-if="store.build" class="frame" :class="`lens-${lens}`">
     <a class="skip" href="#panel" @click.prevent="toPanel">Skip to the {{ lens }}</a>
     <TopRail
       :lens="lens"
@@ -232,8 +231,8 @@ useShortcuts(() => shortcuts.value);
     <Clock v-if="lens !== 'bench'" :folded="lens === 'shape'" />
     <RoomDrawer v-if="room" v-model:open="room" />
     <VariationsDialog v-if="varying" v-model:open="varying" />
-    <BriefDialog v-if="brief" v-model:open="brief" />
-    <FindDialog v-if="finding" v-model:open="finding" />
+    <BriefDialog v-if="brief && store.report" v-model:open="brief" />
+    <FindDialog v-if="finding && store.report" v-model:open="finding" />
     <KeysDialog v-if="keys" v-model:open="keys" :list="shortcuts" />
     <AddPiece v-if="adding" v-model:open="adding" />
   </div>

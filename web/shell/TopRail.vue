@@ -2,11 +2,12 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { Undo2, Redo2, Save, Keyboard, Search } from '@lucide/vue';
-import { ALL_DONE, toldStart } from '@core/days/index.ts';
+import { height as standing } from '@core/figure/index.ts';
 import { tellLocal } from '@core/quantity/index.ts';
 import { LENSES, type LensId } from '../lenses/lenses.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
+import { reckoningNow } from '../state/reckoning.ts';
 
 const props = defineProps<{ lens: LensId }>();
 const emit = defineEmits<{ variations: []; room: []; brief: []; help: []; save: []; find: [] }>();
@@ -15,7 +16,7 @@ const here = useOpenBuild();
 const router = useRouter();
 
 const build = computed(() => here.build);
-const height = computed(() => Math.round(store.report?.figure.height ?? 0));
+const height = computed(() => Math.round(standing(build.value)));
 const plan = computed(() => store.days?.plan);
 const due = computed(() =>
   tellLocal(build.value.brief.due, build.value.brief.zone, store.days?.origin?.now ?? Date.now()),
@@ -25,9 +26,10 @@ const dueUsual = computed(() => build.value.brief.said?.includes('due') === fals
 const begun = computed(() => build.value.bench.done.length > 0);
 const startBy = computed(() => {
   const { origin, trouble } = store.days ?? {};
-  if (origin && plan.value) return toldStart(origin, plan.value.startBy);
-  if (store.planning !== undefined) return '…';
-  return trouble?.includes(ALL_DONE) ? 'all done' : 'no plan';
+  const reckon = reckoningNow();
+  if (origin && plan.value && reckon) return reckon.toldStart(origin, plan.value.startBy);
+  if (store.planning !== undefined || !reckon) return '…';
+  return trouble?.includes(reckon.ALL_DONE) ? 'all done' : 'no plan';
 });
 const late = computed(() => (plan.value?.lateBy ?? 0) > 0);
 const go = (id: string) => router.push(`/build/${build.value.id}/${id}`);

@@ -51,9 +51,3 @@ export function statesDone(
     }),
   );
 }
-
-/** Whether two looks at all pieces show the same. */
-export const sameStates = (
-  a: ReadonlyMap<string, FirmState | 'unmade'>,
-  b: ReadonlyMap<string, FirmState | 'unmade'>,
-): boolean => a.size === b.size && [...a].every(([id, state]) => b.get(id) === state);

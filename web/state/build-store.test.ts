@@ -13,6 +13,7 @@ vi.mock('../workers/client.ts', () => {
   return { scheduleJob: never, waysOutJob: never };
 });
 const { useBuild } = await import('./build-store.ts');
+const { useReckoning } = await import('./reckoning.ts');
 
 const [otter] = demoBuilds(new Date('2026-11-24T12:00:00')) as [Build];
 const opened = async () => {
@@ -35,8 +36,22 @@ describe('the build on the bench', () => {
     await saveBuild(otter, undefined);
   });
 
+  it('is there to be drawn before what reckons it, and reckoned as soon as that has come', async () => {
+    vi.resetModules();
+    const fresh = await import('./build-store.ts');
+    const { useReckoning: come } = await import('./reckoning.ts');
+    setActivePinia(createPinia());
+    const store = fresh.useBuild();
+    await store.open(otter.id);
+    expect(store.build).toEqual(otter);
+    await come();
+    expect(store.report!.figure.pieces).toHaveLength(otter.pieces.length);
+    await store.close();
+  });
+
   it('is changed, taken back and brought again, and reckoned each time', async () => {
     const store = await opened();
+    await useReckoning();
     const before = store.report!.figure.paste.value;
     expect(store.apply(taller(store.build!, 150), 'a longer tail')).toBe(true);
     expect(tail(store.build)).toBe(150);

@@ -1,18 +1,18 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { keepable } from '@core/files/index.ts';
 import type { Build, Change } from '@core/record/index.ts';
 import type { HeightMoved } from '@core/moved.ts';
-import { plan } from '@core/plan.ts';
 import { ok, type Result } from '@core/quantity/index.ts';
 import { forgetMine, keepMine, mineOf } from '../storage/aside.ts';
 import { loadBuild, saveBuild } from '../storage/builds.ts';
+import { reading } from '../storage/reading.ts';
 import { db, type StoredBuild } from '../storage/db.ts';
 import { seedDemo } from '../storage/demo.ts';
 import { recorded, redo, startHistory, undo, type History } from './history.ts';
 import { openBuild } from './open-build.ts';
 import { usePlanning } from './planning.ts';
+import { reckoningNow, useReckoning } from './reckoning.ts';
 
 /** Changes that come faster than this are saved together, ms; the first of them at once. */
 const SAVE_AFTER = 350;
@@ -48,7 +48,8 @@ export const useBuild = defineStore('build', () => {
   const build = computed(() => rested.value ?? history.value?.now);
   /** What is drawn: it follows the hand. */
   const live = computed(() => dragged.value ?? build.value);
-  const report = computed(() => (build.value ? plan(build.value) : undefined));
+  /** Undefined, too, until what reckons has been fetched. */
+  const report = computed(() => (build.value ? reckoningNow()?.plan(build.value) : undefined));
   const canUndo = computed(() => (history.value?.past.length ?? 0) > 0);
   const canRedo = computed(() => (history.value?.future.length ?? 0) > 0);
   const undoLabel = computed(() => history.value?.past.at(-1)?.label);
@@ -56,6 +57,8 @@ export const useBuild = defineStore('build', () => {
 
   let saveTimer: ReturnType<typeof setTimeout> | undefined;
   let watching: Subscription | undefined;
+  /** Whether a build could be opened again; there as soon as one is open. */
+  let keepable: Awaited<ReturnType<typeof reading>>['keepable'];
   let saving: Promise<void> = Promise.resolve();
 
   const say = (text: string, kind: 'info' | 'error' = 'info') => {
@@ -172,10 +175,13 @@ export const useBuild = defineStore('build', () => {
 
   async function open(id: string): Promise<Result<StoredBuild>> {
     await close();
+    // the panel says so where it does not come
+    useReckoning().catch(() => undefined);
     // the store may be empty when a build is opened by its address; a failure shows when the build is not found
     await seedDemo().catch(() => undefined);
     const loaded = await loadBuild(id);
     if (!loaded.ok) return loaded;
+    ({ keepable } = await reading());
     planner.forget();
     openBuild.value = id;
     offFile.value = false;

@@ -1,11 +1,16 @@
 import { defineStore } from 'pinia';
 import { computed, onScopeDispose, shallowRef, watch, type ComputedRef } from 'vue';
-import { findParts, type Found, type FoundPart } from '@core/found.ts';
-import { plan } from '@core/plan.ts';
+import type { Found, FoundPart } from '@core/found.ts';
 import type { Build } from '@core/record/index.ts';
 import { findJob } from '../workers/client.ts';
 import { openBuild } from './open-build.ts';
 import { useBuild } from './build-store.ts';
+import { useReckoning } from './reckoning.ts';
+
+async function reckonHere(build: Build, parts: readonly FoundPart[]): Promise<Partial<Found>> {
+  const { plan, findParts } = await useReckoning();
+  return findParts(plan(build), parts);
+}
 
 /**
  * What takes thought, reckoned beside the page: parts that are looked at are asked for again after every change, one question
@@ -39,7 +44,7 @@ const useFinder = defineStore('found', () => {
       const answer = await findJob(build, parts).result.catch(() => undefined);
       const now = store.build;
       if (now?.id !== build.id) continue;
-      take(build, answer ?? findParts(plan(build), parts));
+      take(build, answer ?? (await reckonHere(build, parts)));
     }
     asking = false;
   }

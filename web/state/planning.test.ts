@@ -38,6 +38,8 @@ vi.mock('../workers/client.ts', () => ({
   },
 }));
 const { usePlanning } = await import('./planning.ts');
+const { useReckoning } = await import('./reckoning.ts');
+await useReckoning();
 
 const acorn = demoBuild('trial-acorn');
 const days = plan(acorn, { runs: 10 }).days();

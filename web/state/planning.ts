@@ -1,9 +1,10 @@
 import { computed, ref, shallowRef } from 'vue';
-import { compared, minuteOf, startsOf, WANTED_CHANCE, type DaysReport } from '@core/days/index.ts';
+import type { DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { WayOut } from '@core/ways-out.ts';
 import { scheduleJob, waysOutJob, type WorkerJob } from '../workers/client.ts';
 import type { Planned } from '../workers/days.worker.ts';
+import { reckoningNow } from './reckoning.ts';
 
 const PLAN_AFTER = 180;
 /** How often it is looked whether time has overtaken the plan, ms. */
@@ -15,8 +16,8 @@ export const NOT_PLANNED =
   'The plan of days could not be worked out. What you see is from before; try again under Days.';
 
 /** Whether there is something that a change of hours, due time or work might mend. */
-const falls = ({ plan, conflict, trouble }: DaysReport): boolean =>
-  conflict !== undefined || (plan ? plan.lateBy > 0 || plan.chance < WANTED_CHANCE : trouble.length > 0);
+const falls = ({ plan, conflict, trouble }: DaysReport, wanted: number): boolean =>
+  conflict !== undefined || (plan ? plan.lateBy > 0 || plan.chance < wanted : trouble.length > 0);
 
 /**
  * The plan of days beside a build that changes and a clock that goes on: the first good answer at once, a better one offered
@@ -65,7 +66,8 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
   /** Something that is not done was to begin a while ago. */
   function overtaken(): boolean {
     const { plan, origin } = days.value ?? {};
-    return !!plan && !!origin && plan.startBy + BEHIND < minuteOf(origin, Date.now());
+    const now = origin && reckoningNow()?.minuteOf(origin, Date.now());
+    return !!plan && now !== undefined && plan.startBy + BEHIND < now;
   }
 
   function search(): void {
@@ -93,7 +95,7 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
         if (!found) return;
         show(found.days);
         offer.value = found.offer;
-        if (falls(found.days)) findWays(build, at);
+        if (falls(found.days, reckoningNow()?.WANTED_CHANCE ?? 0)) findWays(build, at);
       },
       () => {
         if (job !== mine) return;
@@ -133,13 +135,15 @@ export function usePlanning(now: () => Build | undefined, failed: (text: string)
   /** Starts of the plan on screen, as a build keeps them. */
   const starts = computed(() => {
     const { plan, origin } = days.value ?? {};
-    return plan && origin ? startsOf(plan, origin) : undefined;
+    return plan && origin ? reckoningNow()?.startsOf(plan, origin) : undefined;
   });
   /** A better plan, what is better about it, and its starts. */
   const better = computed(() => {
     const [found, shown] = [offer.value?.plan, days.value?.plan];
     const origin = days.value?.origin;
-    if (!found || !shown || !origin) return undefined;
+    const reckon = reckoningNow();
+    if (!found || !shown || !origin || !reckon) return undefined;
+    const { compared, startsOf } = reckon;
     return { lines: compared(found, shown, origin), starts: startsOf(found, origin) };
   });
 

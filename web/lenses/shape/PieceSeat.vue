@@ -14,10 +14,11 @@ import {
 import { cutsAway, girthAt, place } from '@core/figure/index.ts';
 import { JOINS } from '@core/joins/index.ts';
 import { reseat, setBuilt, setJoin, setDisc, setPropped, setSeat } from '@core/edits/index.ts';
-import { discWidth, TIER_BOARDS } from '@core/bones/index.ts';
+import { TIER_BOARDS } from '@core/ground/index.ts';
 import { shapeOf } from '@core/solids/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { reckoning } from '../../state/reckoning.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -80,7 +81,7 @@ const discs: { value: DiscKind | ''; label: string }[] = [
 ];
 const disc = (
   of: DiscKind | undefined,
-  width = props.piece.seat.disc?.width ?? discWidth(build.value, id.value),
+  width = props.piece.seat.disc?.width ?? reckoning().discWidth(build.value, id.value),
 ) => store.apply(setDisc(build.value, id.value, of && { of, width }), `the disc under the ${lower.value}`);
 const girth = computed(() => {
   if (!round.value) return undefined;

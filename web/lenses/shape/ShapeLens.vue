@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { Layers, Plus } from '@lucide/vue';
-import { toHeight } from '@core/bones/index.ts';
-import { firstOfShape } from '@core/first-words.ts';
 import { groundOf } from '@core/ground/index.ts';
-import { movedByHeight } from '@core/moved.ts';
 import { unitDoubt } from '@core/edits/index.ts';
 import { formatLength, formatPiece } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { reckoning } from '../../state/reckoning.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -40,7 +38,7 @@ const stage = useStage();
 const here = useOpenBuild();
 const { shown } = usePreferences();
 const figure = computed(() => here.report.figure);
-const word = computed(() => firstOfShape(figure.value, shown));
+const word = computed(() => reckoning().firstOfShape(figure.value, shown));
 const build = computed(() => here.build);
 const chosen = computed(() => (stage.selection?.kind === 'piece' ? stage.selection.id : undefined));
 const ground = computed(() => groundOf(build.value));
@@ -94,7 +92,7 @@ watch([chosen, grounded], async ([id, under]) => {
 });
 function setHeight(mm: number): void {
   const before = figure.value.height;
-  const done = toHeight(build.value, mm);
+  const done = reckoning().toHeight(build.value, mm);
   if (!done.ok) {
     store.say(done.problem.text, 'error');
     return;
@@ -102,7 +100,12 @@ function setHeight(mm: number): void {
   const was = build.value;
   if (!store.apply(done.value.build, 'the finished height')) return;
   const doubt = unitDoubt(before, mm);
-  store.moved = movedByHeight(was, build.value, [...(doubt ? [doubt] : []), ...done.value.notes], shown);
+  store.moved = reckoning().movedByHeight(
+    was,
+    build.value,
+    [...(doubt ? [doubt] : []), ...done.value.notes],
+    shown,
+  );
 }
 </script>
 
