@@ -119,36 +119,51 @@ export const groundSolid = (build: OnGround): Solid => topOf(groundOf(build));
 
 /**
  * Who touches whom: boxes swept from left to right first, then skins cut by each other's depth. Of a batch the first of each
- * stands for all, as they stand alike. What stands where it stood is not looked at again.
+ * stands for all, as they stand alike. What stands where it stood is not looked at again. A step looks at one pair.
  */
+export function* contactSteps(
+  build: OnGround & PartsOf<'pieces'>,
+): Generator<undefined, readonly Contact[], undefined> {
+  const instances = place(build);
+  const ground = groundSolid(build);
+  const order: number[] = [];
+  instances.forEach((i, k) => i.first && order.push(k));
+  const box = new Map(order.map((k) => [k, boxOf(instances[k]!)]));
+  order.sort((p, q) => box.get(p)![0]! - box.get(q)![0]!);
+  const contacts: Contact[] = [];
+  const note = (a: number, b: number): void => {
+    const meeting = between(instances[a]!, b === GROUND ? undefined : instances[b]!, ground);
+    if (meeting && touches(meeting)) contacts.push({ ...meeting, a, b });
+  };
+  for (const [p, i] of order.entries()) {
+    const own = box.get(i)!;
+    if (own[2]! < NEAR) {
+      note(i, GROUND);
+      yield;
+    }
+    for (let q = p + 1; q < order.length; q++) {
+      const j = order[q]!;
+      const other = box.get(j)!;
+      if (other[0]! > own[3]! + NEAR) break;
+      if (other[1]! > own[4]! + NEAR || own[1]! > other[4]! + NEAR) continue;
+      if (other[2]! > own[5]! + NEAR || own[2]! > other[5]! + NEAR) continue;
+      if (i < j) note(i, j);
+      else note(j, i);
+      yield;
+    }
+  }
+  return contacts;
+}
+
+/** Who touches whom, found at one go. */
 export const contactsOf = fromBuild(
   ['pieces', 'board', 'cake', 'card', 'mast'],
   (build): readonly Contact[] => {
-    const instances = place(build);
-    const ground = groundSolid(build);
-    const order: number[] = [];
-    instances.forEach((i, k) => i.first && order.push(k));
-    const box = new Map(order.map((k) => [k, boxOf(instances[k]!)]));
-    order.sort((p, q) => box.get(p)![0]! - box.get(q)![0]!);
-    const contacts: Contact[] = [];
-    const note = (a: number, b: number): void => {
-      const meeting = between(instances[a]!, b === GROUND ? undefined : instances[b]!, ground);
-      if (meeting && touches(meeting)) contacts.push({ ...meeting, a, b });
-    };
-    order.forEach((i, p) => {
-      const own = box.get(i)!;
-      if (own[2]! < NEAR) note(i, GROUND);
-      for (let q = p + 1; q < order.length; q++) {
-        const j = order[q]!;
-        const other = box.get(j)!;
-        if (other[0]! > own[3]! + NEAR) break;
-        if (other[1]! > own[4]! + NEAR || own[1]! > other[4]! + NEAR) continue;
-        if (other[2]! > own[5]! + NEAR || own[2]! > other[5]! + NEAR) continue;
-        if (i < j) note(i, j);
-        else note(j, i);
-      }
-    });
-    return contacts;
+    const steps = contactSteps(build);
+    for (;;) {
+      const { done, value } = steps.next();
+      if (done) return value;
+    }
   },
 );
 

@@ -124,7 +124,7 @@ export function contradiction(work: Work, network: Network): Contradiction | und
     excess,
     lines: [...lines, ...waysOut(work, windows, waits[0]?.link, cycle, excess)],
     text: windows.length
-      ? `This cannot be done by ${formatTime(excess)}: what has to happen inside the window takes longer than it stays open.`
+      ? `This cannot be done: what has to happen inside the window takes ${formatTime(excess)} longer than it stays open.`
       : 'These steps each wait for the other.',
   };
 }

@@ -109,6 +109,35 @@ describe('pieces', () => {
     await row(b, 'Tail 2');
   });
 
+  it('takes along what it carries when it is pulled, and puts all of it back at one step', async () => {
+    await open();
+    await (await b.find('[data-bead="head"]')).click();
+    const left = (piece: string) =>
+      b.driver.executeScript<number>(
+        `return document.querySelector('.stage [data-piece="' + arguments[0] + '"] .whole').getBoundingClientRect().left`,
+        piece,
+      );
+    const all = ['head', 'ears', 'nose', 'body'] as const;
+    const before = await Promise.all(all.map(left));
+    const head = await b.find('.stage [data-piece="head"] .whole');
+    await b.driver
+      .actions()
+      .move({ origin: head, y: -26 })
+      .press()
+      .move({ origin: head, x: 30, y: -26 })
+      .release()
+      .perform();
+    const moved = await Promise.all(all.map(left));
+    const by = moved.map((x, i) => x - before[i]!);
+    expect(by[0]).toBeGreaterThan(20);
+    expect(by[1]).toBeCloseTo(by[0]!, 0);
+    expect(by[2]).toBeCloseTo(by[0]!, 0);
+    expect(by[3]).toBeCloseTo(0, 0);
+    await b.driver.actions().keyDown('\uE009').sendKeys('z').keyUp('\uE009').perform();
+    await b.driver.wait(async () => Math.abs((await left('nose')) - before[2]!) < 1, 5000);
+    expect(await left('head')).toBeCloseTo(before[0]!, 0);
+  });
+
   it('never loses a piece off the stage, however far it is pulled', async () => {
     await open();
     const body = await b.find('.stage [data-piece="lantern"] .whole');

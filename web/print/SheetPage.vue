@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router';
 import { Printer } from '@lucide/vue';
 import { tellLocal } from '@core/quantity/index.ts';
 import { tellAllergens } from '@core/pastes/index.ts';
+import ShelfFigure from '../shelf/ShelfFigure.vue';
 import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
 
@@ -29,7 +30,8 @@ const print = () => window.print();
       <button class="button main" type="button" @click="print"><Printer :size="15" /> Print</button>
     </nav>
     <p v-if="problem" role="alert">{{ problem }}</p>
-    <template v-if="store.build">
+    <template v-if="store.build && store.report">
+      <div class="figure"><ShelfFigure :build="store.build" /></div>
       <h1>{{ store.build.name }}</h1>
       <p class="muted">due {{ tellLocal(store.build.brief.due, store.build.brief.zone) }}</p>
       <slot></slot>
@@ -51,6 +53,11 @@ const print = () => window.print();
 .sheet nav {
   justify-content: space-between;
   padding-bottom: 16px;
+}
+.sheet .figure {
+  --tall: 34mm;
+  float: right;
+  width: 44mm;
 }
 .sheet h2 {
   margin: 18px 0 6px;

@@ -5,6 +5,7 @@ import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 import { useNow } from '@vueuse/core';
 import { type View } from '@core/figure/index.ts';
 import { isLens, LENSES, type LensId } from '../lenses/lenses.ts';
+import { useReckonAhead } from '../state/ahead.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
 import { useFound } from '../state/found.ts';
@@ -127,6 +128,7 @@ onBeforeRouteLeave(async () => {
 useLeaving();
 onBeforeUnmount(() => void store.close());
 
+useReckonAhead();
 const benchNow = useNow({ interval: 20_000 });
 const firmness = useFound('firmness');
 /** The very same while no piece changes: a playhead that moves draws only what it moves. */

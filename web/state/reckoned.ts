@@ -1,5 +1,6 @@
 /** All that is reckoned in the page, and what tells it: by far the largest part of a build's script. */
 export { plan } from '@core/plan.ts';
+export { reckonAhead } from '@core/ahead.ts';
 export { findParts } from '@core/found.ts';
 export { discWidth, toHeight } from '@core/bones/index.ts';
 export { firstOfShape } from '@core/first-words.ts';
