@@ -18,6 +18,7 @@ const ROOMS = [
   'firming',
   'joins',
   'cutting',
+  'templates',
   'days',
   'bench',
   'stores',

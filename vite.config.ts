@@ -47,7 +47,7 @@ export default defineConfig({
         icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2,wasm}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff,woff2,wasm}'],
         navigateFallbackDenylist: [/^\/healthz/],
       },
     }),

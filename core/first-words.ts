@@ -12,6 +12,7 @@ import {
   type Shown,
 } from './quantity/index.ts';
 import type { Unheld } from './stands.ts';
+import type { Template } from './templates/index.ts';
 
 /**
  * The one thing that is said first where a build is looked at: what needs doing, or that nothing does. It says nothing that
@@ -163,4 +164,24 @@ export function firstOfLog(looks: number, aside: number, theta: number): FirstWo
     says: `Paste firms ${Math.abs(slower)} % ${slower > 0 ? 'slower' : 'faster'} in this kitchen.`,
     more: noted,
   };
+}
+
+/** What there is to print, and what of it asks for a thought first. @param templates undefined until they were found */
+export function firstOfCut(
+  templates: readonly Template[] | undefined,
+  pages: number,
+  paper: string,
+): FirstWord {
+  if (!templates) return { how: 'fine', says: 'Drawing the templates…' };
+  if (templates.length === 0)
+    return {
+      how: 'fine',
+      says: 'Nothing here is cut by a paper.',
+      more: 'Choose a piece to print it from the front, the side and the top.',
+    };
+  const asks = templates.find((t) => t.notes.length > 0);
+  const says = `${capital(inWords(templates.length))} ${templates.length === 1 ? 'template' : 'templates'} on ${inWords(pages)} ${pages === 1 ? 'page' : 'pages'} of ${paper}, at true size.`;
+  return asks
+    ? { how: 'tight', says, more: `${asks.name}: ${small(asks.notes[0]!)}`, piece: asks.pieces[0]! }
+    : { how: 'fine', says };
 }

@@ -30,7 +30,7 @@ export const runQuietly = (file, args) =>
   });
 
 /** Is what is installed what the lock file names? */
-function installed() {
+function fromDebian() {
   const inside = join(root, 'node_modules', '.package-lock.json');
   if (!existsSync(inside)) return false;
   const want = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8')).packages;
@@ -99,6 +99,32 @@ export const portIsFree = (port) =>
     trial.listen(port, 'localhost', () => trial.close(() => resolve(true)));
   });
 
+/** Install Debian’s packages where that is allowed. @returns whether they are there now */
+function installed(packages, say) {
+  if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
+    console.error(say);
+    return false;
+  }
+  console.log(`Installing ${packages.join(' and ')}…`);
+  const quiet = {
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  };
+  const done =
+    run('apt-get', ['update', '-qq'], quiet) === 0 &&
+    run('apt-get', ['install', '-y', '-qq', ...packages], quiet) === 0;
+  if (!done) console.error(say);
+  return done;
+}
+
+/** Debian’s poppler, which draws our PDF pages so that a test can measure them. */
+export const ensurePoppler = () =>
+  existsSync('/usr/bin/pdftoppm') ||
+  fromDebian(
+    ['poppler-utils'],
+    'The tests of printed pages need pdftoppm. On Debian: apt-get install poppler-utils.',
+  );
+
 /** Chromium and its driver for the browser tests: those named, or Debian’s, installed where that is allowed. */
 export function ensureChromium() {
   const { CHROMIUM: browser = '/usr/bin/chromium', CHROMEDRIVER: driver = '/usr/bin/chromedriver' } =
@@ -107,23 +133,11 @@ export function ensureChromium() {
   const say =
     'The browser tests need Chromium and its driver. On Debian: apt-get install chromium chromium-driver. ' +
     'Elsewhere name them: CHROMIUM=/path/to/chrome CHROMEDRIVER=/path/to/chromedriver npm test';
-  if (process.env.CHROMIUM || process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
+  if (process.env.CHROMIUM) {
     console.error(say);
     return false;
   }
-  console.log('Installing chromium and chromium-driver…');
-  const quiet = {
-    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-    stdio: ['ignore', 'ignore', 'inherit'],
-  };
-  if (
-    run('apt-get', ['update', '-qq'], quiet) !== 0 ||
-    run('apt-get', ['install', '-y', '-qq', 'chromium', 'chromium-driver'], quiet) !== 0
-  ) {
-    console.error(say);
-    return false;
-  }
-  return true;
+  return fromDebian(['chromium', 'chromium-driver'], say);
 }
 
 /** What is checked without running anything: a title, and the file of a package with its arguments. */

@@ -9,6 +9,7 @@ import {
   ensureBuilt,
   ensureChromium,
   ensurePackages,
+  ensurePoppler,
   root,
   run,
   runChecks,
@@ -44,6 +45,7 @@ function end() {
 
 // what would stop the end of it is said at the beginning
 const chromium = ensureChromium();
+ensurePoppler();
 ensurePackages();
 const broken = await runChecks();
 failed += broken.length;

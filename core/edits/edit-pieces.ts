@@ -17,6 +17,7 @@ import {
   type Piece,
   type Place,
   type Seat,
+  type TemplateUse,
   freshId,
   keptName,
   nameTrouble,
@@ -207,6 +208,11 @@ const keepsDisc = (seat: Seat): Seat =>
 /** Prop a piece in its place until its glue and its pose hold, or leave it to itself. */
 export function setPropped(build: Build, id: string, propped: boolean): Build {
   return patched(build, id, ({ propped: _was, ...piece }) => (propped ? { ...piece, propped: true } : piece));
+}
+
+/** What the paper template of a piece is for; as its shape asks when undefined. */
+export function setTemplate(build: Build, id: string, use: TemplateUse | undefined): Build {
+  return patched(build, id, ({ template: _was, ...piece }) => (use ? { ...piece, template: use } : piece));
 }
 
 /** Let a piece stand on another, keeping where it is in space; it cannot stand on itself or on what it carries. */

@@ -44,6 +44,7 @@ export {
   setDisc,
   setPiece,
   setPropped,
+  setTemplate,
   setRests,
   setSeat,
   togglePair,

@@ -64,6 +64,10 @@ export type Overlap = Seat['overlap'];
 export const REST_PLACES = ['room', 'fan', 'box', 'fridge', 'freezer', 'bag'] as const;
 export type RestPlace = (typeof REST_PLACES)[number];
 
+/** What a paper template of a piece is for; with `none` it gets no paper. */
+export const TEMPLATE_USES = ['cut', 'drawn', 'carve', 'recess', 'lining', 'transfer', 'none'] as const;
+export type TemplateUse = (typeof TEMPLATE_USES)[number];
+
 export const restRecord = record({ place: oneOf(REST_PLACES), hours: number(0.1, 200) });
 /** A piece is put somewhere else so often at most. */
 export const MOST_RESTS = 6;
@@ -102,6 +106,8 @@ export const pieceRecord = record({
   propped: optional(only(true)),
   /** Which figure it belongs to, by its name, where several stand on one board. */
   of: optional(name),
+  /** What its paper template is for; as its shape asks when absent. */
+  template: optional(oneOf(TEMPLATE_USES)),
   /** Where it is put once it is shaped, one after the other; after that it stands in the room. */
   rests: optional(list(restRecord, MOST_RESTS, 1)),
 });

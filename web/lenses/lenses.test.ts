@@ -34,6 +34,7 @@ vi.mock('../workers/client.ts', () => {
   return { scheduleJob, findJob, ...Object.fromEntries(jobs.map((name) => [name, never])) };
 });
 const { useBuild } = await import('../state/build-store.ts');
+const { useReckoning } = await import('../state/reckoning.ts');
 
 const [otter] = demoBuilds(new Date()) as [Build];
 const METRIC = { mass: 'g', length: 'mm' } as const;
@@ -44,6 +45,7 @@ async function lens(component: Component) {
   const store = useBuild();
   const opened = await store.open(otter.id);
   if (!opened.ok) throw new Error(opened.problem.text);
+  await useReckoning();
   const Page = defineComponent({ render: () => h(App, () => h(component)) });
   const router = createRouter({
     history: createMemoryHistory(),

@@ -3,6 +3,7 @@ export const LENSES = [
   { id: 'shape', name: 'Shape', key: '1' },
   { id: 'bones', name: 'Bones', key: '2' },
   { id: 'paste', name: 'Paste', key: '3' },
+  { id: 'cut', name: 'Cut', key: '4' },
   { id: 'days', name: 'Days', key: '5' },
   { id: 'bench', name: 'Bench', key: '6' },
   { id: 'log', name: 'Log', key: '7' },

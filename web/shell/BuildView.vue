@@ -39,6 +39,7 @@ const PANELS: Record<LensId, Component> = {
   shape: panel(() => import('../lenses/shape/ShapeLens.vue')),
   bones: panel(() => import('../lenses/bones/BonesLens.vue')),
   paste: panel(() => import('../lenses/paste/PasteLens.vue')),
+  cut: panel(() => import('../lenses/cut/CutLens.vue')),
   days: panel(() => import('../lenses/days/DaysLens.vue')),
   bench: panel(() => import('../lenses/bench/BenchLens.vue')),
   log: panel(() => import('../lenses/log/LogLens.vue')),
@@ -230,7 +231,7 @@ useShortcuts(() => shortcuts.value);
         <component :is="PANELS[lens]" @add="adding = true" />
       </section>
     </main>
-    <Clock v-if="lens !== 'bench'" :folded="lens === 'shape'" />
+    <Clock v-if="lens !== 'bench'" :folded="lens === 'shape' || lens === 'cut'" />
     <RoomDrawer v-if="room" v-model:open="room" />
     <VariationsDialog v-if="varying" v-model:open="varying" />
     <BriefDialog v-if="brief && store.report" v-model:open="brief" />

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { reactive, watch } from 'vue';
 import { METRIC, type Shown } from '@core/quantity/index.ts';
+import { BAR, correction, isPaper, type PaperId } from '@core/templates/index.ts';
 import { readSetting, writeSetting } from '../storage/settings.ts';
 
 /** What the person chose to see: grams or ounces, millimetres or inches. Inside everything stays grams and millimetres. */
@@ -15,5 +16,17 @@ export const usePreferences = defineStore('preferences', () => {
   watch(shown, (value) => {
     if (loaded) void writeSetting('shown', { ...value });
   });
-  return { shown };
+
+  /** Paper in the printer, and what its bar of 100 mm measured, mm. */
+  const printing = reactive<{ paper: PaperId; measured: number }>({ paper: 'A4', measured: BAR });
+  let printerKnown = false;
+  void readSetting<{ paper: PaperId; measured: number }>('printing', { ...printing }).then((value) => {
+    if (isPaper(value.paper)) printing.paper = value.paper;
+    if (correction(value.measured).ok) printing.measured = value.measured;
+    printerKnown = true;
+  });
+  watch(printing, (value) => {
+    if (printerKnown) void writeSetting('printing', { ...value });
+  });
+  return { shown, printing };
 });

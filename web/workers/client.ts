@@ -2,6 +2,7 @@ import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { Result } from '@core/quantity/index.ts';
+import type { Page, Template } from '@core/templates/index.ts';
 import type { UpAxis } from '@core/solids/index.ts';
 import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';
 import type { Found, FoundPart } from '@core/found.ts';
@@ -12,6 +13,7 @@ import type { StartAnswers } from '@core/start-answers.ts';
 import type { Wanted } from '@core/starts/index.ts';
 import type { WayOut } from '@core/ways-out.ts';
 import type { DaysApi, MightBe, Planned } from './days.worker.ts';
+import type { PagesApi } from './pages.worker.ts';
 import type { StartsApi } from './starts.worker.ts';
 import type { FoundSolid, KeptSolid, SolidsApi, UnionReport } from './solids.worker.ts';
 
@@ -157,3 +159,18 @@ export const readSolidJob = (name: string, buffer: ArrayBuffer) =>
   solids.run((api) => api.read(name, transfer(buffer, [buffer])) as Promise<Result<FoundSolid>>);
 
 export const keepSolidJob = (up: UpAxis) => solids.run((api) => api.keep(up) as Promise<Result<KeptSolid>>);
+
+const pages = new JobRunner<PagesApi>(
+  () => new Worker(new URL('./pages.worker.ts', import.meta.url), { type: 'module', name: 'pages' }),
+);
+
+/** Paper templates of a build. */
+export const templatesJob = (build: Build): WorkerJob<readonly Template[]> =>
+  pages.run((api) => api.templates(build));
+
+/** Pages as a PDF file. */
+export const pdfJob = (
+  of: readonly Page[],
+  title: string,
+  progress: (share: number) => void,
+): WorkerJob<Uint8Array> => pages.run((api) => api.pdf(of, title, proxy(progress)));

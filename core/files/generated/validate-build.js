@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 12,
+"const": 13,
 "type": "number"
 },
 "id": {
@@ -897,6 +897,18 @@ const schema19 = {
 "maxLength": 120,
 "minLength": 1,
 "type": "string"
+},
+"template": {
+"type": "string",
+"enum": [
+"cut",
+"drawn",
+"carve",
+"recess",
+"lining",
+"transfer",
+"none"
+]
 },
 "rests": {
 "maxItems": 6,
@@ -4871,6 +4883,18 @@ const schema35 = {
 "minLength": 1,
 "type": "string"
 },
+"template": {
+"type": "string",
+"enum": [
+"cut",
+"drawn",
+"carve",
+"recess",
+"lining",
+"transfer",
+"none"
+]
+},
 "rests": {
 "maxItems": 6,
 "minItems": 1,
@@ -6664,19 +6688,41 @@ return false;
 var valid0 = _errs34 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.rests !== void 0) {
-let data18 = data.rests;
+if (data.template !== void 0) {
+let data18 = data.template;
 const _errs36 = errors;
-if (errors === _errs36) {
-if (Array.isArray(data18)) {
-if (data18.length > 6) {
+if (typeof data18 !== "string") {
+validate87.errors = [{
+instancePath: instancePath + "/template",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data18 === "cut" || data18 === "drawn" || data18 === "carve" || data18 === "recess" || data18 === "lining" || data18 === "transfer" || data18 === "none")) {
+validate87.errors = [{
+instancePath: instancePath + "/template",
+keyword: "enum",
+params: { allowedValues: schema35.properties.template.enum }
+}];
+return false;
+}
+var valid0 = _errs36 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.rests !== void 0) {
+let data19 = data.rests;
+const _errs38 = errors;
+if (errors === _errs38) {
+if (Array.isArray(data19)) {
+if (data19.length > 6) {
 validate87.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "maxItems",
 params: { limit: 6 }
 }];
 return false;
-} else if (data18.length < 1) {
+} else if (data19.length < 1) {
 validate87.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "minItems",
@@ -6684,14 +6730,14 @@ params: { limit: 1 }
 }];
 return false;
 } else {
-const len0 = data18.length;
+const len0 = data19.length;
 for (let i0 = 0; i0 < len0; i0++) {
-let data19 = data18[i0];
-const _errs38 = errors;
-if (errors === _errs38) {
-if (data19 && typeof data19 == "object" && !Array.isArray(data19)) {
+let data20 = data19[i0];
+const _errs40 = errors;
+if (errors === _errs40) {
+if (data20 && typeof data20 == "object" && !Array.isArray(data20)) {
 let missing1;
-if (data19.place === void 0 && (missing1 = "place") || data19.hours === void 0 && (missing1 = "hours")) {
+if (data20.place === void 0 && (missing1 = "place") || data20.hours === void 0 && (missing1 = "hours")) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "required",
@@ -6699,8 +6745,8 @@ params: { missingProperty: missing1 }
 }];
 return false;
 } else {
-const _errs40 = errors;
-for (const key1 in data19) if (!(key1 === "place" || key1 === "hours")) {
+const _errs42 = errors;
+for (const key1 in data20) if (!(key1 === "place" || key1 === "hours")) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "additionalProperties",
@@ -6708,11 +6754,11 @@ params: { additionalProperty: key1 }
 }];
 return false;
 }
-if (_errs40 === errors) {
-if (data19.place !== void 0) {
-let data20 = data19.place;
-const _errs41 = errors;
-if (typeof data20 !== "string") {
+if (_errs42 === errors) {
+if (data20.place !== void 0) {
+let data21 = data20.place;
+const _errs43 = errors;
+if (typeof data21 !== "string") {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "type",
@@ -6720,7 +6766,7 @@ params: { type: "string" }
 }];
 return false;
 }
-if (!(data20 === "room" || data20 === "fan" || data20 === "box" || data20 === "fridge" || data20 === "freezer" || data20 === "bag")) {
+if (!(data21 === "room" || data21 === "fan" || data21 === "box" || data21 === "fridge" || data21 === "freezer" || data21 === "bag")) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "enum",
@@ -6728,15 +6774,15 @@ params: { allowedValues: schema35.properties.rests.items.properties.place.enum }
 }];
 return false;
 }
-var valid2 = _errs41 === errors;
+var valid2 = _errs43 === errors;
 } else var valid2 = true;
 if (valid2) {
-if (data19.hours !== void 0) {
-let data21 = data19.hours;
-const _errs43 = errors;
-if (errors === _errs43) {
-if (typeof data21 == "number" && isFinite(data21)) {
-if (data21 > 200 || isNaN(data21)) {
+if (data20.hours !== void 0) {
+let data22 = data20.hours;
+const _errs45 = errors;
+if (errors === _errs45) {
+if (typeof data22 == "number" && isFinite(data22)) {
+if (data22 > 200 || isNaN(data22)) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "maximum",
@@ -6746,7 +6792,7 @@ limit: 200
 }
 }];
 return false;
-} else if (data21 < .1 || isNaN(data21)) {
+} else if (data22 < .1 || isNaN(data22)) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "minimum",
@@ -6766,7 +6812,7 @@ params: { type: "number" }
 return false;
 }
 }
-var valid2 = _errs43 === errors;
+var valid2 = _errs45 === errors;
 } else var valid2 = true;
 }
 }
@@ -6780,7 +6826,7 @@ params: { type: "object" }
 return false;
 }
 }
-if (!(_errs38 === errors)) break;
+if (!(_errs40 === errors)) break;
 }
 }
 } else {
@@ -6792,8 +6838,9 @@ params: { type: "array" }
 return false;
 }
 }
-var valid0 = _errs36 === errors;
+var valid0 = _errs38 === errors;
 } else var valid0 = true;
+}
 }
 }
 }
@@ -15141,11 +15188,11 @@ params: { type: "number" }
 }];
 return false;
 }
-if (12 !== data1) {
+if (13 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 keyword: "const",
-params: { allowedValue: 12 }
+params: { allowedValue: 13 }
 }];
 return false;
 }

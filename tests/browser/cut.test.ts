@@ -1,0 +1,81 @@
+import { readFileSync } from 'node:fs';
+import { PDFDocument } from 'pdf-lib';
+import { unzipSync } from 'fflate';
+import { describe, expect, it } from 'vitest';
+import { By, choose, has, openBuild, saved, violations } from './driver.ts';
+import { b, served } from './opened.ts';
+
+const pages = async () => (await b.driver.findElements(By.css('.pages img'))).length;
+const pagesAre = (wanted: (n: number) => boolean) => b.driver.wait(async () => wanted(await pages()), 20_000);
+
+describe('paper at true size', () => {
+  it('is found for what is cut and carved, and saved as the very pages that are seen', async () => {
+    await openBuild(b, served.url, 'shape', 'demo-savoy-cabbage');
+    await b.find('.stage .body');
+    // the key of the lens
+    await b.press('4');
+    await has(b, 'h1', /templates on .* pages of A4, at true size/);
+    await has(b, '.list li', /Heart, front.*carve to here, \d+ mm in/s);
+    await pagesAre((n) => n > 3);
+    const seen = await pages();
+    await b.push('Save as PDF');
+    const pdf = await PDFDocument.load(readFileSync(await saved(b, '-templates.pdf')));
+    expect(pdf.getPageCount()).toBe(seen);
+    // A4 in points, ISO 216 and 72 to the inch
+    expect(pdf.getPage(0).getWidth()).toBeCloseTo((210 * 72) / 25.4, 3);
+    await b.push('Save as SVG');
+    const files = unzipSync(readFileSync(await saved(b, '-templates.zip')));
+    expect(Object.keys(files)).toHaveLength(seen);
+    expect(new TextDecoder().decode(files['page-1.svg'])).toMatch(/width="210mm"/);
+    expect(await violations(b)).toEqual([]);
+  });
+
+  it('takes less on larger paper, leaves out what is not wanted, and is true to a printer that is not', async () => {
+    const before = await pages();
+    const field = await b.driver.findElement(
+      By.xpath('//label[span[.="Paper"]]//div[contains(@class,"ant-select-selector")]'),
+    );
+    await field.click();
+    await (await has(
+      b,
+      '.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option',
+      'A3',
+    ))!.click();
+    await pagesAre((n) => n > 0 && n < before);
+    const larger = await pages();
+    await (await b.find('.list input[type="checkbox"]')).click();
+    await pagesAre((n) => n <= larger);
+    await b.fill('The bar measures', '60 mm');
+    await has(b, '.trouble', /measured between 80 and 120 mm/);
+    await b.fill('The bar measures', '97 mm');
+    await pagesAre((n) => n > 0);
+    // kept for the next time
+    await openBuild(b, served.url, 'cut', 'demo-ferryman-otter');
+    await has(b, 'h1', /of A3, at true size/);
+    await b.fill('The bar measures', '100 mm');
+  });
+
+  it('says whether a strip meets, and gives any piece the line that is asked for, until it is taken back', async () => {
+    await has(b, '.first .more', /short of meeting round the body/);
+    await (await b.find('[data-bead="head"]')).click();
+    const line = await b.driver.wait(
+      () =>
+        b.driver
+          .findElement(
+            By.xpath('//label[span[.="Paper for the head"]]//div[contains(@class,"ant-select-selector")]'),
+          )
+          .catch(() => undefined),
+      20_000,
+    );
+    await line!.click();
+    await (await has(
+      b,
+      '.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option',
+      'inlay',
+    ))!.click();
+    await has(b, '.list li', /Head, front.*window as drawn/s);
+    await (await b.find('button[aria-label="Undo"]')).click();
+    await b.driver.wait(async () => !(await b.text('.list')).includes('Head, front'), 20_000);
+    await choose(b, 'Side');
+  });
+});
