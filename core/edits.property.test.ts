@@ -41,5 +41,5 @@ describe('whatever is done to a build', () => {
       ),
       { numRuns: 14 },
     );
-  });
+  }, 60_000);
 });

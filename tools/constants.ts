@@ -113,6 +113,7 @@ const ROOMS = [
   'bones',
   'firming',
   'cutting',
+  'templates',
   'colour',
   'days',
   'bench',

@@ -44,7 +44,7 @@ function formatIn(zone: string): Intl.DateTimeFormat {
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
-/** A lens tells a few hundred times, and most of them again at each change; asking the calendar takes far longer than the rest. */
+/** A lens tells a few hundred times, and most of them again at each change; asking the calendar takes far longer than the rest. A step of the method; estimate. */
 const KEPT = 4000;
 const told = new Map<string, Local>();
 function localOf(millis: number, zone: string): Local {

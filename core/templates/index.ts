@@ -2,7 +2,7 @@
  * Templates: paper at true size. Lines of cut pieces and carved cakes, moved in or out by what they are for, laid on pages
  * with a bar to measure, as SVG and PDF. Nothing here knows of days or of the bench.
  */
-export { areaOf, boxOf, mirrored, offset, type Point, type Rings, whole } from './rings.ts';
+export { areaOf, boxOf, leftForRight, offset, type PaperPoint, type Rings, healed } from './rings.ts';
 export { USES } from './uses.ts';
 export { type Template, templatesOf } from './templates.ts';
 export { BAR, correction, isPaper, PAPERS, type PaperId } from './papers.ts';

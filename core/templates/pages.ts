@@ -1,21 +1,21 @@
 import { fail, ok, type Mm, type Result } from '../quantity/index.ts';
 import type { HiddenFace } from '../record/index.ts';
 import { BAR, correction, PAPERS, type PaperId } from './papers.ts';
-import { shifted, type Point, type Ring, type Rings } from './rings.ts';
+import { shifted, type PaperPoint, type Ring, type Rings } from './rings.ts';
 import type { Template } from './templates.ts';
 
 /** What is drawn on a page: mm from its upper left corner, down positive. */
 export type Mark =
   | {
       readonly kind: 'line';
-      readonly points: readonly Point[];
+      readonly points: readonly PaperPoint[];
       readonly closed: boolean;
       /** `cut` is followed by the knife, `drawn` is the line it belongs to, `help` is for the hand that glues. */
       readonly tone: 'cut' | 'drawn' | 'help' | 'bar';
     }
   | {
       readonly kind: 'words';
-      readonly at: Point;
+      readonly at: PaperPoint;
       readonly text: string;
       readonly size: Mm;
       readonly middle: boolean;
@@ -37,19 +37,21 @@ export interface Printing {
   readonly measured: Mm;
 }
 
-/** Edge no printer reaches, and room for name and bar at the foot, mm; common practice. */
+/** Edge no printer reaches, mm; common practice. */
 const MARGIN = 12;
+/** Room for the name and the bar below the drawing, mm. Estimate. */
 const FOOT = 16;
 /** Pages of one drawing lie over each other so far, mm. Common practice. */
 const OVERLAP = 10;
-/** Between two templates on one page, mm. */
+/** Between two templates on one page, mm. Estimate. */
 const GAP = 7;
-/** Half a cross that has to lie on its neighbour's, mm. */
+/** Half a cross that has to lie on its neighbour's, mm. Estimate. */
 const CROSS = 3;
 /** More pages than this nobody glues together. Estimate. */
 export const MOST_PAGES = 60;
-/** Letters on a page, mm. */
+/** Letters on a page, mm: read at arm's length. Estimate. */
 const LETTERS = { name: 4.2, says: 3.1, foot: 3.1 };
+/** From line to line, in heights of a letter. Common practice. */
 const LINE = 1.35;
 
 interface Window {
@@ -58,8 +60,8 @@ interface Window {
 }
 
 /** The part of a closed line inside a window, as open runs. */
-function runsIn(ring: Ring, { wide, tall }: Window): Point[][] {
-  const runs: Point[][] = [];
+function runsIn(ring: Ring, { wide, tall }: Window): PaperPoint[][] {
+  const runs: PaperPoint[][] = [];
   for (let i = 0; i < ring.length; i++) {
     const [a, b] = [ring[i]!, ring[(i + 1) % ring.length]!];
     const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
@@ -77,7 +79,7 @@ function runsIn(ring: Ring, { wide, tall }: Window): Point[][] {
       else leave = Math.min(leave, q / p);
     }
     if (out || enter >= leave) continue;
-    const at = (t: number): Point => [a[0] + t * dx, a[1] + t * dy];
+    const at = (t: number): PaperPoint => [a[0] + t * dx, a[1] + t * dy];
     const last = runs.at(-1);
     const end = last?.at(-1);
     if (end && enter === 0 && end[0] === a[0] && end[1] === a[1]) last!.push(at(leave));
@@ -87,7 +89,8 @@ function runsIn(ring: Ring, { wide, tall }: Window): Point[][] {
 }
 
 /** Down instead of up, within so tall a drawing. */
-const down = (rings: Rings, tall: Mm): Rings => rings.map((r) => r.map(([x, y]): Point => [x, tall - y]));
+const down = (rings: Rings, tall: Mm): Rings =>
+  rings.map((r) => r.map(([x, y]): PaperPoint => [x, tall - y]));
 
 const ARROWS: Partial<Record<HiddenFace, string>> = {
   under: 'seam under it',
@@ -102,7 +105,7 @@ const wordsOf = (t: Template): string[] => [
   t.number > 1 ? `${t.name} ×${t.number}` : t.name,
   ...[t.says, ARROWS[t.hidden] ?? ''].filter((x) => x !== ''),
 ];
-const words = (t: Template, [x, y]: Point): Mark[] =>
+const words = (t: Template, [x, y]: PaperPoint): Mark[] =>
   wordsOf(t).map((text, i) => ({
     kind: 'words',
     at: [x, y + i * LETTERS.says * LINE + (i ? 1 : 0)],
@@ -112,7 +115,7 @@ const words = (t: Template, [x, y]: Point): Mark[] =>
   }));
 
 /** Lines of a template at a place in the window; what is outside of it is left away. */
-function linesAt(t: Template, [x, y]: Point, window: Window): Mark[] {
+function linesAt(t: Template, [x, y]: PaperPoint, window: Window): Mark[] {
   const lines = (rings: Rings, tone: 'cut' | 'drawn'): Mark[] =>
     shifted(down(rings, t.tall), x, y).flatMap((ring): Mark[] => {
       const whole = ring.every(([u, v]) => u >= 0 && v >= 0 && u <= window.wide && v <= window.tall);
@@ -161,7 +164,7 @@ function tiles(t: Template, window: Window, first: string): Sheet[] {
   const out: Sheet[] = [];
   for (let column = 0; column < columns; column++)
     for (let row = 0; row < rows; row++) {
-      const at: Point = [x0 - column * pitchX, y0 - row * pitchY];
+      const at: PaperPoint = [x0 - column * pitchX, y0 - row * pitchY];
       out.push({
         name: `${first}${letter(column)}${row + 1}`,
         marks: [
@@ -202,7 +205,7 @@ function packed(templates: readonly Template[], window: Window, from: number): S
 function foot(title: string, name: string, window: Window): Mark[] {
   const y = window.tall + 9;
   const right = window.wide;
-  const bar = (points: readonly Point[]): Mark => ({ kind: 'line', points, closed: false, tone: 'bar' });
+  const bar = (points: readonly PaperPoint[]): Mark => ({ kind: 'line', points, closed: false, tone: 'bar' });
   return [
     { kind: 'words', at: [0, y - 3.5], text: title, size: LETTERS.foot, middle: false },
     { kind: 'words', at: [0, y + 1.5], text: `page ${name}`, size: LETTERS.foot, middle: false },
@@ -213,7 +216,7 @@ function foot(title: string, name: string, window: Window): Mark[] {
   ]; // prettier-ignore
 }
 
-const placed = (mark: Mark, put: (p: Point) => Point, larger: number): Mark =>
+const placed = (mark: Mark, put: (p: PaperPoint) => PaperPoint, larger: number): Mark =>
   mark.kind === 'line'
     ? { ...mark, points: mark.points.map(put) }
     : { ...mark, at: put(mark.at), size: mark.size * larger };
@@ -248,7 +251,7 @@ export function pagesOf(
     1,
   );
   const sheets = [...small, ...large.flatMap((t, i) => tiles(t, window, large.length > 1 ? `${i + 1}` : ''))];
-  const put = ([x, y]: Point): Point => [MARGIN + k * x, MARGIN + k * y];
+  const put = ([x, y]: PaperPoint): PaperPoint => [MARGIN + k * x, MARGIN + k * y];
   return ok(
     sheets.map((s) => ({
       name: s.name,

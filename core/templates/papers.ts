@@ -8,6 +8,7 @@ export const PAPERS = {
   Legal: { name: 'Legal', wide: 215.9, tall: 355.6 },
 } as const satisfies Record<string, { name: string; wide: Mm; tall: Mm }>;
 export type PaperId = keyof typeof PAPERS;
+/** Whether there is such a paper. */
 export const isPaper = (id: unknown): id is PaperId => typeof id === 'string' && id in PAPERS;
 
 /** Length of the bar on every page, mm: it is measured before anything is cut. */

@@ -2,15 +2,16 @@ import { Clipper, EndType, FillRule, JoinType, type Paths64 } from 'clipper2-ts'
 import type { Mm } from '../quantity/index.ts';
 
 /** A place on paper, mm: to the right, and up. */
-export type Point = readonly [Mm, Mm];
+export type PaperPoint = readonly [Mm, Mm];
 /** A closed line. Of several that belong together, outer ones run anticlockwise and holes clockwise. */
-export type Ring = readonly Point[];
+export type Ring = readonly PaperPoint[];
 export type Rings = readonly Ring[];
 
-/** The clipping library counts in whole numbers: a thousandth of a millimetre. */
+/** The clipping library counts in whole numbers: a thousandth of a millimetre. A step of the method; estimate. */
 const SCALE = 1000;
-/** How far a rounded corner may be from a true arc, and what is straightened afterwards, mm; a step of the method. */
+/** How far a rounded corner may be from a true arc, mm; a step of the method, estimate. */
 const ARC = 0.05;
+/** What is straightened afterwards, mm; a step of the method, estimate. */
 const STRAIGHT = 0.01;
 
 const into = (rings: Rings): Paths64 =>
@@ -18,20 +19,20 @@ const into = (rings: Rings): Paths64 =>
     .filter((r) => r.length >= 3)
     .map((r) => r.map(([x, y]) => ({ x: Math.round(x * SCALE), y: Math.round(y * SCALE) })));
 const outOf = (paths: Paths64): Rings =>
-  paths.map((p) => p.map(({ x, y }): Point => [x / SCALE, y / SCALE])).filter((r) => r.length >= 3);
+  paths.map((p) => p.map(({ x, y }): PaperPoint => [x / SCALE, y / SCALE])).filter((r) => r.length >= 3);
 
 /**
  * The lines of something drawn, made whole: crossings healed, outer rings anticlockwise and holes clockwise, whichever way they
  * were drawn.
  * @param over `drawn`: a line inside a line is a hole; `seen`: outlines that lie over each other and together cover it
  */
-export const whole = (rings: Rings, over: 'drawn' | 'seen'): Rings =>
+export const healed = (rings: Rings, over: 'drawn' | 'seen'): Rings =>
   outOf(Clipper.union(into(rings), over === 'drawn' ? FillRule.EvenOdd : FillRule.NonZero));
 
 /**
  * Lines so far outside of whole ones, round at their corners as paste is; inside of them where it is negative. Nothing may be
  * left: that is an answer.
- * @param rings as `whole` gives them
+ * @param rings as `healed` gives them
  */
 export function offset(rings: Rings, by: Mm): Rings {
   if (by === 0) return rings;
@@ -58,13 +59,15 @@ export const areaOf = (rings: Rings): number =>
     return sum + twice / 2;
   }, 0);
 
-export interface Box {
+/** Where lines begin, and how far they reach, mm. */
+export interface Extents {
   readonly left: Mm;
   readonly low: Mm;
   readonly wide: Mm;
   readonly tall: Mm;
 }
-export function boxOf(rings: Rings): Box {
+/** The smallest upright rectangle round lines. */
+export function boxOf(rings: Rings): Extents {
   const xs = rings.flatMap((r) => r.map((p) => p[0]));
   const ys = rings.flatMap((r) => r.map((p) => p[1]));
   const [left, low] = [xs.reduce((a, b) => Math.min(a, b)), ys.reduce((a, b) => Math.min(a, b))];
@@ -76,12 +79,13 @@ export function boxOf(rings: Rings): Box {
   };
 }
 
+/** Lines so far to the right and up. */
 export const shifted = (rings: Rings, dx: Mm, dy: Mm): Rings =>
-  rings.map((r) => r.map(([x, y]): Point => [x + dx, y + dy]));
+  rings.map((r) => r.map(([x, y]): PaperPoint => [x + dx, y + dy]));
 
 /** Left and right changed; each line keeps its way round. */
-export const mirrored = (rings: Rings): Rings =>
-  rings.map((r) => r.map(([x, y]): Point => [-x, y]).reverse());
+export const leftForRight = (rings: Rings): Rings =>
+  rings.map((r) => r.map(([x, y]): PaperPoint => [-x, y]).reverse());
 
 /** How many separate parts there are. */
-export const partsOf = (rings: Rings): number => rings.filter((r) => areaOf([r]) > 0).length;
+export const separateParts = (rings: Rings): number => rings.filter((r) => areaOf([r]) > 0).length;

@@ -14,7 +14,7 @@ import {
   BAR,
   boxOf,
   correction,
-  mirrored,
+  leftForRight,
   offset,
   pagesOf,
   pdfOf,
@@ -22,10 +22,10 @@ import {
   svgOf,
   templatesOf,
   USES,
-  whole,
+  healed,
   type Page,
   type PaperId,
-  type Point,
+  type PaperPoint,
   type Rings,
   type Template,
 } from './index.ts';
@@ -39,7 +39,7 @@ const square: Rings = [
   ],
 ];
 const star = (n: number, outer: number, inner: number): Rings => [
-  Array.from({ length: 2 * n }, (_, i): Point => {
+  Array.from({ length: 2 * n }, (_, i): PaperPoint => {
     const r = i % 2 ? inner : outer;
     return [r * Math.cos((Math.PI * i) / n), r * Math.sin((Math.PI * i) / n)];
   }),
@@ -78,7 +78,7 @@ const bow: Rings = [
   ],
 ];
 const wiggle: Rings = [
-  Array.from({ length: 2000 }, (_, i): Point => {
+  Array.from({ length: 2000 }, (_, i): PaperPoint => {
     const t = (2 * Math.PI * i) / 2000;
     const r = 100 + 8 * Math.sin(23 * t);
     return [r * Math.cos(t), r * Math.sin(t)];
@@ -98,18 +98,18 @@ describe('lines moved in and out', () => {
     ['drawn twice over', [square[0]!, square[0]!, square[0]!], 0, 10_000],
     ['a line that crosses itself', bow, 0, 5000],
   ] as const)('%s', (_, rings, by, area) => {
-    const moved = offset(whole(rings, 'drawn'), by);
+    const moved = offset(healed(rings, 'drawn'), by);
     // a rounded corner is a little inside of its arc
     expect(Math.abs(areaOf(moved) - area)).toBeLessThan(0.0006 * area + 0.01);
   });
 
   it('falls into two where a neck is thinner than what lies on both its sides', () => {
-    expect(offset(whole(dumbbell, 'drawn'), -6)).toHaveLength(2);
-    expect(offset(whole(dumbbell, 'drawn'), -4)).toHaveLength(1);
+    expect(offset(healed(dumbbell, 'drawn'), -6)).toHaveLength(2);
+    expect(offset(healed(dumbbell, 'drawn'), -4)).toHaveLength(1);
   });
 
   it('is as far from the line everywhere as was asked, for any outline', () => {
-    const near = (rings: Rings, [x, y]: Point) =>
+    const near = (rings: Rings, [x, y]: PaperPoint) =>
       Math.min(
         ...rings.flatMap((r) =>
           r.map(([ax, ay], i) => {
@@ -124,7 +124,7 @@ describe('lines moved in and out', () => {
     fc.assert(
       fc.property(fc.constantFrom(...shapes), fc.double({ min: -9, max: 12, noNaN: true }), (rings, by) => {
         fc.pre(Math.abs(by) > 0.2);
-        const line = whole(rings, 'drawn');
+        const line = healed(rings, 'drawn');
         for (const ring of offset(line, by))
           for (const at of ring.filter((_, i) => i % 7 === 0))
             expect(Math.abs(near(line, at) - Math.abs(by))).toBeLessThan(0.08);
@@ -134,9 +134,9 @@ describe('lines moved in and out', () => {
   });
 
   it('mirrored lines cover as much, the same way round, and twice mirrored is as it was', () => {
-    const line = whole(star(7, 50, 20), 'drawn');
-    expect(areaOf(mirrored(line))).toBeCloseTo(areaOf(line), 6);
-    expect(boxOf(mirrored(mirrored(line)))).toEqual(boxOf(line));
+    const line = healed(star(7, 50, 20), 'drawn');
+    expect(areaOf(leftForRight(line))).toBeCloseTo(areaOf(line), 6);
+    expect(boxOf(leftForRight(leftForRight(line)))).toEqual(boxOf(line));
   });
 });
 
@@ -164,7 +164,7 @@ describe('templates of a build', () => {
   it.each(Object.values(USES).filter((u) => u.id !== 'none'))('$name', ({ id, by }) => {
     const build = setTemplate(cut(40, 80), 'leaf', id);
     const t = only(build);
-    const line = whole(t.line.length ? t.line : t.rings, 'drawn');
+    const line = healed(t.line.length ? t.line : t.rings, 'drawn');
     const out = by({ over: 0, thick: 3 });
     // an outline moved out by d is wider by 2 d
     expect(boxOf(t.rings).wide - boxOf(line).wide).toBeCloseTo(2 * out, 0);
@@ -187,7 +187,7 @@ describe('templates of a build', () => {
     const one = { ...blank, pieces: [plainPiece('fin', lopsided)] };
     const there = only(setTemplate(one, 'fin', 'drawn'));
     const turned = only(setTemplate(one, 'fin', 'transfer'));
-    const flip = turned.rings.map((r) => r.map(([x, y]): Point => [turned.wide - x, y]));
+    const flip = turned.rings.map((r) => r.map(([x, y]): PaperPoint => [turned.wide - x, y]));
     expect(Math.abs(areaOf(flip))).toBeCloseTo(areaOf(there.rings), 3);
     expect(flip[0]!.some(([x, y]) => there.rings[0]!.some(([u, v]) => Math.hypot(u - x, v - y) < 1e-6))).toBe(
       true,
@@ -271,7 +271,7 @@ describe('pages', () => {
       fc.property(fc.integer({ min: 150, max: 700 }), fc.integer({ min: 150, max: 700 }), (wide, tall) => {
         const t = only(cut(wide, tall));
         const pages = value(pagesOf([t], 'x', A4));
-        const long = (points: readonly Point[], closed = false) =>
+        const long = (points: readonly PaperPoint[], closed = false) =>
           points.reduce((sum, [x, y], i) => {
             const [u, v] = points[i + 1] ?? (closed ? points[0]! : [x, y]);
             return sum + Math.hypot(u - x, v - y);

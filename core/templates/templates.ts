@@ -10,7 +10,7 @@ import {
   type TemplateUse,
 } from '../record/index.ts';
 import { bodyOutlines, formBody, type Body, type Vec } from '../solids/index.ts';
-import { areaOf, boxOf, mirrored, offset, partsOf, shifted, whole, type Rings } from './rings.ts';
+import { areaOf, boxOf, healed, leftForRight, offset, separateParts, shifted, type Rings } from './rings.ts';
 import { USES } from './uses.ts';
 
 /** One paper template at true size: its lower left corner is the origin. */
@@ -55,15 +55,15 @@ const hasCake = (piece: Piece): boolean => piece.core === 'cake' && pasteOver(pi
 const usualUse = (piece: Piece, body: Body = formBody(piece.form)): TemplateUse =>
   hasCake(piece) ? 'carve' : body.type === 'flat' ? 'cut' : 'none';
 
-/** What of a line a knife, or paste that fills corners, loses, in words. Less than so much of the area is nobody's loss. */
+/** What of a line a knife, or paste that fills corners, loses, in words. Less than so much of the area is nobody's loss. Estimate. */
 const LOST = 0.004;
 function lossOf(line: Rings, rings: Rings, by: Mm): string[] {
   if (rings.length === 0) return ['Nothing is left of it: it is thinner than what lies over it.'];
   if (by >= 0) return [];
   const notes: string[] = [];
-  if (partsOf(rings) > partsOf(line))
+  if (separateParts(rings) > separateParts(line))
     notes.push(
-      `It falls into ${partsOf(rings)} parts: a neck is thinner than what lies over it on both sides.`,
+      `It falls into ${separateParts(rings)} parts: a neck is thinner than what lies over it on both sides.`,
     );
   const back = areaOf(offset(rings, -by));
   if (areaOf(line) - back > LOST * areaOf(line))
@@ -87,7 +87,7 @@ function drawn(
   const { left, low, wide, tall } = boxOf(by > 0 ? kept : line);
   const put = (r: Rings) => {
     const at = shifted(r, -left, -low);
-    return turned ? shifted(mirrored(at), wide, 0) : at;
+    return turned ? shifted(leftForRight(at), wide, 0) : at;
   };
   return {
     id,
@@ -105,7 +105,7 @@ function drawn(
   };
 }
 
-/** Where the ends of a strip come to lie, with what is short or over, mm. A strip this much off is not meant to meet. */
+/** Where the ends of a strip come to lie, with what is short or over, mm. A strip this much off is not meant to meet. Estimate. */
 const MEETS = 0.2;
 /** Cut ends that lie over each other do not open at the back; common practice, mm. */
 const LAP = 3;
@@ -129,7 +129,7 @@ function meetingNotes(build: Of, piece: Piece): string[] {
 const lower = (p: Piece): string => p.name.toLowerCase();
 
 function flatTemplates(build: Of, piece: Piece, body: Body & { type: 'flat' }, use: TemplateUse): Template[] {
-  const line = whole([body.outline, ...body.holes], 'drawn');
+  const line = healed([body.outline, ...body.holes], 'drawn');
   const n = multiplicity(build as Build, piece);
   const of = { over: 0, thick: body.thickness };
   const notes = meetingNotes(build, piece);
@@ -138,7 +138,7 @@ function flatTemplates(build: Of, piece: Piece, body: Body & { type: 'flat' }, u
     return notes.length ? { ...t, notes: [...notes, ...t.notes] } : t;
   };
   // a line that is its own mirror needs one paper
-  const other = mirrored(line);
+  const other = leftForRight(line);
   if (!piece.pair || isAlike(line, other)) return [one(piece.id, piece.name, line, n)];
   return [
     one(`${piece.id}/left`, `${piece.name}, left`, line, n / 2),
@@ -152,7 +152,7 @@ function isAlike(a: Rings, b: Rings): boolean {
     const { left, low } = boxOf(r);
     return shifted(r, -left, -low);
   });
-  const both = areaOf(whole([...p!, ...q!], 'seen'));
+  const both = areaOf(healed([...p!, ...q!], 'seen'));
   return both - areaOf(a) < 0.01 * areaOf(a);
 }
 
@@ -170,7 +170,7 @@ function templatesOfPiece(build: Of, piece: Piece): Template[] {
       {
         id: `${piece.id}/${side}`,
         name: `${piece.name}, ${side}`,
-        line: whole(bodyOutlines(body, drop), 'seen'),
+        line: healed(bodyOutlines(body, drop), 'seen'),
         number: 1,
       },
       use,

@@ -2,7 +2,7 @@ import type { Mm } from '../quantity/index.ts';
 import type { TemplateUse } from '../record/index.ts';
 
 /** What a template is for: that decides how far from the line it is drawn. */
-export interface Use {
+export interface Purpose {
   readonly id: TemplateUse;
   readonly name: string;
   /** How far outside of the line it is, mm; from what lies over the cake, and how thick the paste is. */
@@ -16,7 +16,7 @@ const CUT = 1;
 const mm = (x: Mm): string => `${Math.round(x * 10) / 10} mm`;
 
 /** A use more is an entry more. */
-export const USES: Readonly<Record<TemplateUse, Use>> = {
+export const USES: Readonly<Record<TemplateUse, Purpose>> = {
   cut: {
     id: 'cut',
     name: 'cut out of a sheet',

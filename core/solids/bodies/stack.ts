@@ -47,7 +47,7 @@ const ring = (body: StackBody, z: Mm, turn: readonly number[]): Vec[] => {
   });
 };
 
-/** Sides of an outline, for a whole body and for two neighbouring levels: a circle of 64 lacks 0.16 % of its area. */
+/** Sides of an outline, for a whole body and for two neighbouring levels: a circle of 64 lacks 0.16 % of its area. Derived. */
 const ROUND = { whole: 64, pair: 32 };
 type Ring = LevelCut & { readonly z: Mm };
 type Spot = [Mm, Mm];
@@ -98,7 +98,7 @@ function hullOf(cuts: readonly Ring[], { origin, x: ex, y: ey, z: ez }: Plane, s
   }
   return out;
 }
-/** Nearer than this two corners are one, mm. */
+/** Nearer than this two corners are one, mm; a step of the method, estimate. */
 const NEAR = 1e-6;
 const sideOf = (v: number): number => (Math.abs(v) < 1e-12 ? 1 : Math.sign(v));
 
