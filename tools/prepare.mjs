@@ -30,7 +30,7 @@ export const runQuietly = (file, args) =>
   });
 
 /** Is what is installed what the lock file names? */
-function fromDebian() {
+function installed() {
   const inside = join(root, 'node_modules', '.package-lock.json');
   if (!existsSync(inside)) return false;
   const want = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8')).packages;
@@ -100,7 +100,7 @@ export const portIsFree = (port) =>
   });
 
 /** Install Debian’s packages where that is allowed. @returns whether they are there now */
-function installed(packages, say) {
+function fromDebian(packages, say) {
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
     console.error(say);
     return false;
