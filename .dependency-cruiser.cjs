@@ -13,6 +13,7 @@ const ROOMS = [
   'contacts',
   'reach',
   'paste-list',
+  'covers',
   'edits',
   'bones',
   'firming',

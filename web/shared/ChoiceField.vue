@@ -15,18 +15,13 @@ function fetchList(): void {
 
 <script setup lang="ts" generic="T extends string | number">
 import { computed } from 'vue';
-
-interface Option {
-  readonly value: T;
-  readonly label: string;
-  readonly disabled?: boolean;
-}
+import type { Choices } from './choices.ts';
 
 /** A choice from a list under its label, of the type of its options; typing narrows a long one where `search` is set. */
 const props = defineProps<{
   value: T | undefined;
   label: string;
-  options: readonly (Option | { readonly label: string; readonly options: readonly Option[] })[];
+  options: Choices<T>;
   hideLabel?: boolean;
   search?: boolean;
   /** Pixels; as wide as there is room without. */

@@ -1,16 +1,11 @@
 <script setup lang="ts" generic="T extends string | number">
 import { nextTick, onMounted, ref, watch, type ComponentPublicInstance } from 'vue';
-
-interface Option {
-  readonly value: T;
-  readonly label: string;
-  readonly disabled?: boolean;
-}
+import type { Choices } from './choices.ts';
 
 /** The list of a choice field: the component library's, which is fetched when the first is shown. */
 const props = defineProps<{
   value: T | undefined;
-  options: readonly (Option | { readonly label: string; readonly options: readonly Option[] })[];
+  options: Choices<T>;
   search?: boolean | undefined;
   width?: number | undefined;
 }>();

@@ -4,3 +4,15 @@ export const choicesOf = <K extends string, V>(
   label: (entry: V) => string,
 ): { value: K; label: string }[] =>
   (Object.entries(table) as [K, V][]).map(([value, entry]) => ({ value, label: label(entry) }));
+
+/** One of a list that is chosen from. */
+interface Choice<T> {
+  readonly value: T;
+  readonly label: string;
+  readonly disabled?: boolean;
+}
+
+/** What is chosen from: single ones, or several under a heading. */
+export type Choices<T> = readonly (
+  Choice<T> | { readonly label: string; readonly options: readonly Choice<T>[] }
+)[];

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch, onScopeDispose } from 'vue';
 import { FileDown, Images } from '@lucide/vue';
 import { firstOfCut } from '@core/first-words.ts';
 import { formatLength } from '@core/quantity/index.ts';
+import { rolledOf } from '@core/covers/index.ts';
 import { setTemplate } from '@core/edits/index.ts';
 import { pagesOf, PAPERS, USES, type PaperId, type Template } from '@core/templates/index.ts';
 import type { TemplateUse } from '@core/record/index.ts';
@@ -17,6 +18,7 @@ import ChoiceField from '../../shared/ChoiceField.vue';
 import FirstWord from '../../shared/FirstWord.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import PageView from './PageView.vue';
+import RolledRow from './RolledRow.vue';
 import { zipOfPages } from './zip.ts';
 
 /** Paper at true size: what is cut by a knife, what is carved to, and the pages they lie on. */
@@ -60,6 +62,7 @@ function take(t: Template, on: boolean): void {
   left.value = next;
 }
 
+const rolled = computed(() => rolledOf(here.build));
 const USE_OPTIONS = [
   { value: '', label: 'as its shape asks' },
   ...Object.values(USES).map((u) => ({ value: u.id, label: u.name })),
@@ -177,9 +180,15 @@ onScopeDispose(() => {
         @change="use"
       />
     </div>
-    <p v-else class="muted small">
+    <p v-else class="muted small choose">
       Choose any piece, here or on the figure, to give it a paper or another line.
     </p>
+    <template v-if="rolled.length">
+      <h2>Rolled, without paper</h2>
+      <ul class="rolled">
+        <RolledRow v-for="r in rolled" :key="r.id" :rolled="r" />
+      </ul>
+    </template>
   </div>
 </template>
 
@@ -241,6 +250,18 @@ onScopeDispose(() => {
 .n {
   text-align: right;
   white-space: nowrap;
+}
+.rolled {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+h2 {
+  margin: 16px 0 4px;
+}
+.choose {
+  padding: 10px 0 0;
+  border-top: 1px solid var(--line);
 }
 .use {
   padding: 12px 6px;
