@@ -179,19 +179,22 @@ function tiles(t: Template, window: Window, first: string): Sheet[] {
   return out;
 }
 
+/** In rows of about one height; in building order otherwise, so that pages follow the list. Estimate, mm. */
+const ROW = 15;
+
 /** Small ones side by side, in rows from the top, the tallest first. */
 function packed(templates: readonly Template[], window: Window, from: number): Sheet[] {
   const sheets: { marks: Mark[]; templates: string[] }[] = [];
   let [x, y, row] = [0, 0, Infinity];
   const room = (t: Template) => t.tall + wordsOf(t).length * LETTERS.says * LINE + 3;
-  for (const t of [...templates].sort((a, b) => b.tall - a.tall)) {
+  for (const t of [...templates].sort((a, b) => Math.round(b.tall / ROW) - Math.round(a.tall / ROW))) {
     const wide = Math.max(t.wide, 1.9 * Math.max(...wordsOf(t).map((w) => w.length)));
     if (x > 0 && x + Math.min(wide, window.wide) > window.wide) [x, y] = [0, y + row + GAP];
     if (sheets.length === 0 || y + room(t) > window.tall) {
       sheets.push({ marks: [], templates: [] });
       [x, y] = [0, 0];
     }
-    if (x === 0) row = room(t);
+    row = x === 0 ? room(t) : Math.max(row, room(t));
     const sheet = sheets.at(-1)!;
     const aside = x + Math.max(0, Math.min(wide, window.wide) - t.wide) / 2;
     sheet.marks.push(...linesAt(t, [aside, y], window), ...words(t, [aside + t.wide / 2, y + t.tall + 4.5]));

@@ -10,6 +10,9 @@ import type { Build } from '@core/record/index.ts';
 import { progressOf, toldTime, type DaysReport } from '@core/days/index.ts';
 import { findParts, type FoundPart } from '@core/found.ts';
 import { plan } from '@core/plan.ts';
+import { rolledOf } from '@core/covers/index.ts';
+import { setTemplate } from '@core/edits/index.ts';
+import { templatesOf } from '@core/templates/index.ts';
 import { formatLength, formatMass, formatPiece, formatReckoned, formatTime } from '@core/quantity/index.ts';
 import { db } from '../storage/db.ts';
 import { saveBuild } from '../storage/builds.ts';
@@ -31,7 +34,11 @@ vi.mock('../workers/client.ts', () => {
     result: Promise.resolve(findParts(plan(build), parts)),
     cancel: () => undefined,
   });
-  return { scheduleJob, findJob, ...Object.fromEntries(jobs.map((name) => [name, never])) };
+  const templatesJob = (build: Build) => ({
+    result: Promise.resolve(templatesOf(build)),
+    cancel: () => undefined,
+  });
+  return { scheduleJob, findJob, templatesJob, ...Object.fromEntries(jobs.map((name) => [name, never])) };
 });
 const { useBuild } = await import('../state/build-store.ts');
 const { useReckoning } = await import('../state/reckoning.ts');
@@ -196,4 +203,33 @@ describe('Days and Bench', () => {
     expect(words(page.find('h1'))).toBe(now.current!.step.title);
     expect(words(page.find('.where'))).toContain(`Step 2 of ${now.finished + now.ahead}`);
   });
+});
+
+describe('Cut', () => {
+  it('lists what is cut by a paper with its size, and what is rolled with what stays of it', async () => {
+    const { default: CutLens } = await import('./cut/CutLens.vue');
+    const { page, store } = await lens(CutLens);
+    await vi.waitFor(() => expect(words(page)).toContain('Scarf end'));
+    for (const t of templatesOf(store.build!)) {
+      expect(words(page)).toContain(t.name);
+      expect(words(page)).toContain(`${formatLength(t.wide, METRIC)} × ${formatLength(t.tall, METRIC)}`);
+    }
+    expect(page.findAll('.pages img')).toHaveLength(1);
+    expect(words(page)).not.toContain('Rolled, without paper');
+    // a head under a thin coat is gathered; as it is, it is a lump pressed round
+    const head = store.build!.pieces.find((p) => p.id === 'head')!;
+    const thin = { ...head, form: { ...head.form, sizes: { core: 58, coat: 4 } } };
+    const pieces = store.build!.pieces.map((p) => (p === head ? thin : p));
+    store.apply(setTemplate({ ...store.build!, pieces } as Build, 'scarf-end', 'none'), 'a thinner coat');
+    await flushPromises();
+    const [rolled] = rolledOf(store.build!);
+    if (rolled?.kind !== 'gathered') throw new Error('The head is not gathered.');
+    const { round, stays, off } = rolled.gathered;
+    for (const f of [round, stays, off]) expect(words(page)).toContain(formatReckoned(f, METRIC));
+    // each opens to its sum
+    await page.find('.rolled .figure').trigger('click');
+    expect(useSums().figure).toBe(round);
+    // what needs no paper goes
+    await vi.waitFor(() => expect(words(page)).not.toContain('Scarf end'));
+  }, 60_000);
 });
