@@ -179,6 +179,11 @@ export function firstOfCut(
       says: 'Nothing here is cut by a paper.',
       more: 'Choose a piece to print it from the front, the side and the top.',
     };
+  if (pages === 0)
+    return {
+      how: 'fine',
+      says: `${capital(inWords(templates.length))} ${templates.length === 1 ? 'template' : 'templates'}, none of them on a page.`,
+    };
   const asks = templates.find((t) => t.notes.length > 0);
   const says = `${capital(inWords(templates.length))} ${templates.length === 1 ? 'template' : 'templates'} on ${inWords(pages)} ${pages === 1 ? 'page' : 'pages'} of ${paper}, at true size.`;
   return asks

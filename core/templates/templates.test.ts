@@ -165,7 +165,7 @@ describe('templates of a build', () => {
     const build = setTemplate(cut(40, 80), 'leaf', id);
     const t = only(build);
     const line = healed(t.line.length ? t.line : t.rings, 'drawn');
-    const out = by({ over: 0, thick: 3 });
+    const out = by({ over: blank.cake.coatThickness, thick: 3 });
     // an outline moved out by d is wider by 2 d
     expect(boxOf(t.rings).wide - boxOf(line).wide).toBeCloseTo(2 * out, 0);
     expect(only(setTemplate(build, 'leaf', undefined)).use).toBe('cut');

@@ -131,7 +131,11 @@ const lower = (p: Piece): string => p.name.toLowerCase();
 function flatTemplates(build: Of, piece: Piece, body: Body & { type: 'flat' }, use: TemplateUse): Template[] {
   const line = healed([body.outline, ...body.holes], 'drawn');
   const n = multiplicity(build as Build, piece);
-  const of = { over: 0, thick: body.thickness };
+  // laid on a cake, it lies on its coat
+  const of = {
+    over: use === 'carve' || use === 'recess' ? build.cake.coatThickness : 0,
+    thick: body.thickness,
+  };
   const notes = meetingNotes(build, piece);
   const one = (id: string, name: string, rings: Rings, number: number): Template => {
     const t = drawn(piece, { id, name, line: rings, number }, use, of);

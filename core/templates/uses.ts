@@ -39,7 +39,8 @@ export const USES: Readonly<Record<TemplateUse, Purpose>> = {
     id: 'recess',
     name: 'recess in the cake',
     by: () => 0,
-    says: ({ over }) => `cut it ${mm(over)} deeper than it shall be: the coats fill it`,
+    says: ({ over }) =>
+      over > 0 ? `cut it ${mm(over)} deeper than it shall be: the coats fill it` : 'recess as drawn',
   },
   lining: {
     id: 'lining',

@@ -41,10 +41,11 @@ const useFinder = defineStore('found', () => {
       // what the eye waits for comes alone and first
       const parts = left.includes('bones') ? (['bones'] as const) : left;
       // where there is no worker, or it broke, it is reckoned here
-      const answer = await findJob(build, parts).result.catch(() => undefined);
-      const now = store.build;
-      if (now?.id !== build.id) continue;
-      take(build, answer ?? (await reckonHere(build, parts)));
+      const beside = await findJob(build, parts).result.catch(() => undefined);
+      const answer = beside ?? (await reckonHere(build, parts).catch(() => undefined));
+      // nothing that reckons came: it is asked for again with the next change
+      if (!answer) break;
+      if (store.build?.id === build.id) take(build, answer);
     }
     asking = false;
   }

@@ -5,7 +5,7 @@ import { firstOfCut } from '@core/first-words.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import { rolledOf } from '@core/covers/index.ts';
 import { setTemplate } from '@core/edits/index.ts';
-import { pagesOf, PAPERS, USES, type PaperId, type Template } from '@core/templates/index.ts';
+import { pagesOf, PAPERS, templatesOf, USES, type PaperId, type Template } from '@core/templates/index.ts';
 import type { TemplateUse } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -37,7 +37,8 @@ watch(
     asked?.cancel();
     const mine = templatesJob(build);
     asked = mine;
-    const found = await mine.result.catch(() => undefined);
+    // where there is no worker, or it broke, it is drawn here
+    const found = await mine.result.catch(() => templatesOf(build));
     if (found && asked === mine) templates.value = found;
   },
   { immediate: true },
