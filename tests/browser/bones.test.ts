@@ -3,6 +3,7 @@ import {
   PATIENCE,
   By,
   choose,
+  chooseFrom,
   has,
   kept,
   Key,
@@ -10,7 +11,6 @@ import {
   openVariation,
   row,
   violations,
-  until,
 } from './driver.ts';
 import { b, served } from './opened.ts';
 
@@ -74,15 +74,7 @@ describe('a hidden disc', () => {
     await openBuild(b, served.url, 'shape');
     await (await has(b, '.bead', 'Head'))!.click();
     await choose(b, 'Where it sits');
-    await (
-      await b.driver.wait(
-        until.elementLocated(
-          By.xpath('//label[span[.="Hidden disc under it"]]//div[contains(@class,"ant-select-selector")]'),
-        ),
-        PATIENCE,
-      )
-    ).click();
-    await (await has(b, '.ant-select-item-option', '3 mm card'))!.click();
+    await chooseFrom(b, 'Hidden disc under it', '3 mm card');
     await has(b, 'label', 'Disc across');
     await b.fill('Disc across', '2 cm');
     await kept(b);
@@ -252,21 +244,7 @@ describe('tests of one’s own', () => {
 
 describe('hardware and cutting', () => {
   /** Choose from a list by its label. */
-  const take = async (label: string, words: string) => {
-    const field = await b.driver.wait(
-      until.elementLocated(
-        By.xpath(`//label[span[normalize-space(.)="${label}"]]//div[contains(@class,"ant-select-selector")]`),
-      ),
-      PATIENCE,
-    );
-    await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', field);
-    await field.click();
-    await (await has(
-      b,
-      '.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option',
-      words,
-    ))!.click();
-  };
+  const take = (label: string, words: string) => chooseFrom(b, label, words);
   const turn = async (label: string) => {
     const found = await b.find(`input[aria-label="${label}"]`);
     await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', found);

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { PDFDocument } from 'pdf-lib';
 import { unzipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
-import { By, choose, has, openBuild, saved, violations } from './driver.ts';
+import { By, choose, chooseFrom, has, openBuild, saved, violations } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const pages = async () => (await b.driver.findElements(By.css('.pages img'))).length;
@@ -32,15 +32,7 @@ describe('paper at true size', () => {
 
   it('takes less on larger paper, leaves out what is not wanted, and is true to a printer that is not', async () => {
     const before = await pages();
-    const field = await b.driver.findElement(
-      By.xpath('//label[span[.="Paper"]]//div[contains(@class,"ant-select-selector")]'),
-    );
-    await field.click();
-    await (await has(
-      b,
-      '.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option',
-      'A3',
-    ))!.click();
+    await chooseFrom(b, 'Paper', 'A3');
     await pagesAre((n) => n > 0 && n < before);
     const larger = await pages();
     await (await b.find('.list input[type="checkbox"]')).click();
@@ -58,21 +50,7 @@ describe('paper at true size', () => {
   it('says whether a strip meets, and gives any piece the line that is asked for, until it is taken back', async () => {
     await has(b, '.first .more', /short of meeting round the body/);
     await (await b.find('[data-bead="head"]')).click();
-    const line = await b.driver.wait(
-      () =>
-        b.driver
-          .findElement(
-            By.xpath('//label[span[.="Paper for the head"]]//div[contains(@class,"ant-select-selector")]'),
-          )
-          .catch(() => undefined),
-      20_000,
-    );
-    await line!.click();
-    await (await has(
-      b,
-      '.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option',
-      'inlay',
-    ))!.click();
+    await chooseFrom(b, 'Paper for the head', 'inlay');
     await has(b, '.list li', /Head, front.*window as drawn/s);
     await (await b.find('button[aria-label="Undo"]')).click();
     await b.driver.wait(async () => !(await b.text('.list')).includes('Head, front'), 20_000);

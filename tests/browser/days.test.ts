@@ -4,6 +4,7 @@ import {
   PATIENCE,
   By,
   choose,
+  chooseFrom,
   has,
   kept,
   Key,
@@ -94,19 +95,10 @@ describe('the joins of a plan', () => {
     ).click();
     await has(b, '.card', /Tail on the body, pressed on soft: \w{3} \d/);
     await has(b, '.face', /Tail still gives for \d+ to \d+ min/);
-    const field = await b.driver.findElement(
-      By.xpath('//label[span[normalize-space(.)="Joined"]]//div[contains(@class,"ant-select-selector")]'),
-    );
-    await field.click();
-    await (await has(b, '.ant-select-item-option', 'glued firm'))!.click();
+    await chooseFrom(b, 'Joined', 'glued firm');
     await has(b, '.face', /Tail can be held after/);
     expect(await violations(b)).toEqual([]);
-    await field.click();
-    await (await has(
-      b,
-      '.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option',
-      /as proposed: pressed on soft/,
-    ))!.click();
+    await chooseFrom(b, 'Joined', /as proposed: pressed on soft/);
     await has(b, '.face', /Tail still gives for/);
     expect(await b.complaints()).toEqual([]);
   });

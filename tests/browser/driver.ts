@@ -231,6 +231,21 @@ export const row = (browser: Browser, words: string) =>
     PATIENCE,
   );
 
+/** Choose from the list of a field by its label; the list is fetched when the first field is shown. */
+export async function chooseFrom(browser: Browser, label: string, words: string | RegExp): Promise<void> {
+  const { driver } = browser;
+  const field = await driver.wait(
+    until.elementLocated(
+      By.xpath(`//label[span[normalize-space(.)="${label}"]]//div[contains(@class,"ant-select-selector")]`),
+    ),
+    PATIENCE,
+  );
+  await driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', field);
+  await field.click();
+  const open = '.ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option';
+  await (await has(browser, open, words))!.click();
+}
+
 /** Choose one of a row of choices by its words. */
 export async function choose(browser: Browser, words: string): Promise<void> {
   const { driver } = browser;

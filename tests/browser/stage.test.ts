@@ -298,7 +298,7 @@ describe('on a phone', () => {
   });
 
   it('the start of the work is always seen, and nothing hangs out sideways', async () => {
-    for (const lens of ['shape', 'bones', 'paste', 'days', 'bench', 'log']) {
+    for (const lens of ['shape', 'cut', 'days', 'bench']) {
       await openBuild(phone, served.url, lens, 'demo-ferryman-otter');
       await has(phone, '.chip.due', /\d\d:\d\d/);
       const due = await (await phone.find('.chip.due')).getRect();
