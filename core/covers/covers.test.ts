@@ -3,13 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../files/demo.testing.ts';
 import { given } from '../quantity/index.ts';
 import { blank, plainPiece } from '../record/blank.testing.ts';
-import { gathered, rolledOf, takesOf, type Takes } from './index.ts';
+import { gatheredOver, rolledOf, takesOf, type Takes } from './index.ts';
 
 const rho = (x: number) => given('Density', x, 'g/cm³' as const);
 /** Covering paste with a little stiffening powder. */
 const POWDERED = takesOf({ id: 'x', name: 'x', base: 'fondant', powder: 0.3, gumPaste: 0 });
 const INCH = 25.4;
-const four = gathered(4 * INCH, 3.5, POWDERED, rho(1.38));
+const four = gatheredOver(4 * INCH, 3.5, POWDERED, rho(1.38));
 
 describe('a ball gathered at the bottom', () => {
   it('a 4 inch ball takes about a pound of paste: common practice', () => {
@@ -35,7 +35,7 @@ describe('a ball gathered at the bottom', () => {
 
   it('drawn by nothing and pushed together without end, it is the area of the ball and nothing more', () => {
     const plain: Takes = { pull: 0, ease: 100, worked: 100, hides: 0 };
-    const even = gathered(100, 3, plain, rho(1));
+    const even = gatheredOver(100, 3, plain, rho(1));
     // π d², and of the round 4 ÷ π² stays: a disc round a ball is larger than the ball by (π ÷ 2)²
     expect(even.stays.value).toBeCloseTo((Math.PI * 100 * 100 * 3) / 1000, 1);
     const disc = even.round.value - 50;
@@ -51,7 +51,7 @@ describe('a ball gathered at the bottom', () => {
         fc.integer({ min: 115, max: 180 }),
         (d, t, pull, worked) => {
           const takes: Takes = { pull, ease: 90, worked, hides: 2 };
-          const { stays } = gathered(d, t, takes, rho(1.3));
+          const { stays } = gatheredOver(d, t, takes, rho(1.3));
           const [r, e, n] = [d / 2, 1 + pull / 200, 4000];
           let sum = 0;
           for (let i = 0; i < n; i++) {
@@ -74,7 +74,7 @@ describe('a ball gathered at the bottom', () => {
       fc.property(size, size, thick, thick, (d1, d2, t1, t2) => {
         const [small, large] = [d1, d2].sort((a, b) => a - b) as [number, number];
         const [thin, fat] = [t1, t2].sort((a, b) => a - b) as [number, number];
-        const of = (d: number, t: number) => gathered(d, t, POWDERED, rho(1.38));
+        const of = (d: number, t: number) => gatheredOver(d, t, POWDERED, rho(1.38));
         expect(of(small, thin).says.length).toBeGreaterThanOrEqual(of(small, fat).says.length);
         expect(of(large, thin).round.value).toBeGreaterThanOrEqual(of(small, thin).round.value);
         const { rolled, stays, smooth, folds } = of(small, thin);
@@ -83,8 +83,10 @@ describe('a ball gathered at the bottom', () => {
       }),
       { numRuns: 80 },
     );
-    expect(gathered(100, 2, POWDERED, rho(1.38)).says[0]).toMatch(/ends at 1\.7 mm and shows.*roll 2\.5 mm/);
-    expect(gathered(100, 2.5, POWDERED, rho(1.38)).says).toEqual([]);
+    expect(gatheredOver(100, 2, POWDERED, rho(1.38)).says[0]).toMatch(
+      /ends at 1\.7 mm and shows.*roll 2\.5 mm/,
+    );
+    expect(gatheredOver(100, 2.5, POWDERED, rho(1.38)).says).toEqual([]);
   });
 });
 

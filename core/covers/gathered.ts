@@ -55,7 +55,7 @@ function keptOn(d: Mm, t: Mm, pull: number, worked: number, rho: number): number
  * @param d across the ball, mm
  * @param t rolled thickness, mm
  */
-export function gathered(d: Mm, t: Mm, takes: Takes, density: Reckoned<'g/cm³'>): Gathered {
+export function gatheredOver(d: Mm, t: Mm, takes: Takes, density: Reckoned<'g/cm³'>): Gathered {
   const across = given('Ball, across', d, 'mm');
   const thick = given('Rolled to', t, 'mm');
   const tail = given('Tail that is cut off', TAIL, 'mm', 'common practice');

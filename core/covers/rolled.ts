@@ -3,7 +3,7 @@ import { coversOf, type Cover } from '../paste-list/index.ts';
 import { blendDensity } from '../pastes/index.ts';
 import type { Mm } from '../quantity/index.ts';
 import { fromBuild, type Piece } from '../record/index.ts';
-import { gathered, type Gathered } from './gathered.ts';
+import { gatheredOver, type Gathered } from './gathered.ts';
 import { takesOf } from './takes.ts';
 
 /** A sheet that is rolled and needs no paper. */
@@ -51,7 +51,7 @@ export const rolledOf = fromBuild(['pieces', 'blends', 'board', 'cake'], (build)
         name: piece.name,
         thick: ball.coat,
         kind: 'gathered',
-        gathered: gathered(ball.across, ball.coat, takesOf(blend), blendDensity(blend)),
+        gathered: gatheredOver(ball.across, ball.coat, takesOf(blend), blendDensity(blend)),
       },
     ];
   }),
