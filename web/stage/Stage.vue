@@ -151,6 +151,8 @@ const bodies = computed(() => {
     return { s, key: bodyKey(s), drawn, memo: [s, ...Object.values(drawn)] };
   });
 });
+/** Room that two lines of it take over their place, px. */
+const CALLOUT = 62;
 /** The piece pointed at or pulled, named over the middle of its top, px. */
 const callout = computed(() => {
   const id = pulling.value ? selectedPiece.value : stage.pointed;
@@ -162,7 +164,7 @@ const callout = computed(() => {
   return {
     said: said(pulling.value ? build.value : here.build, s.instance.piece),
     left: Math.min(width.value - edge, Math.max(edge, px(s.at[0] + middle[0] - frame.value.left))),
-    top: Math.max(50, px(frame.value.top - s.at[1] - middle[1] - long)),
+    top: Math.max(CALLOUT, px(frame.value.top - s.at[1] - middle[1] - long)),
   };
 });
 

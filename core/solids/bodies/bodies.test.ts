@@ -78,6 +78,28 @@ describe('every kind of body', () => {
     );
   });
 
+  it('is drawn alike on both sides where it is alike, to its flat top', () => {
+    const kinds = [
+      'dome',
+      'disc',
+      'truncatedCone',
+      'ball',
+      'egg',
+      'lathe',
+      'roundedBlock',
+      'teardrop',
+    ] as const;
+    for (const kind of kinds)
+      for (const drop of [(p: Vec) => [p[0], p[2]] as const, (p: Vec) => [p[1], p[2]] as const]) {
+        const drawn = bodyOutlines(formBody(startingForm(kind)), drop);
+        for (const o of drawn)
+          for (const [x, y] of o) {
+            const gap = Math.min(...drawn.flat().map(([u, v]) => Math.hypot(u + x, v - y)));
+            expect(gap, `${kind} at ${x}, ${y}`).toBeLessThan(1e-6);
+          }
+      }
+  });
+
   it('is covered by its outlines, from whichever side it is drawn', () => {
     fc.assert(
       fc.property(anyForm, fc.boolean(), (form, side) => {

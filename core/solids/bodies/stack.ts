@@ -48,7 +48,7 @@ const ring = (body: StackBody, z: Mm, turn: readonly number[]): Vec[] => {
 };
 
 /** Sides of an outline, for a whole body and for two neighbouring levels: a circle of 64 lacks 0.16 % of its area. Derived. */
-const ROUND = { whole: 64, pair: 32 };
+const ROUND = { whole: 64, pair: 48 };
 type Ring = LevelCut & { readonly z: Mm };
 type Spot = [Mm, Mm];
 
@@ -68,36 +68,55 @@ function planeOf(flat: (p: Vec) => readonly [Mm, Mm]): Plane {
   return { origin, x: axis([1, 0, 0]), y: axis([0, 1, 0]), z: axis([0, 0, 1]) };
 }
 
+/** The place on a cut's edge that lies furthest along a direction of its own space, and how far that is. */
+function furthest({ a, b, x = 0, y = 0, z, flat }: Ring, [dx, dy, dz]: Vec): { at: Vec; far: Mm } {
+  const [ra, rb] = [a * dx, b * dy];
+  const round = Math.sqrt(ra * ra + rb * rb);
+  const [fx, fy] = flat ? [flat[0] * sideOf(dx), flat[1] * sideOf(dy)] : [0, 0];
+  const [px, py] = round > 0 ? [(a * ra) / round, (b * rb) / round] : [0, 0];
+  return {
+    at: [x + fx + px, y + fy + py, z],
+    far: x * dx + y * dy + dz * z + round + fx * dx + fy * dy,
+  };
+}
+
 /**
  * The convex outline of level cuts: in each of so many directions the point that reaches furthest, of all cuts. A rounded
  * cut's own is told by its formula, so nothing is sorted.
  */
 function hullOf(cuts: readonly Ring[], { origin, x: ex, y: ey, z: ez }: Plane, sides: number): Spot[] {
   const out: Spot[] = [];
-  for (let k = 0; k < sides; k++) {
-    const turn = (2 * Math.PI * k) / sides;
-    const [c, s] = [Math.cos(turn), Math.sin(turn)];
-    const [dx, dy, dz] = [c * ex[0] + s * ex[1], c * ey[0] + s * ey[1], c * ez[0] + s * ez[1]];
-    const [wayX, wayY] = [sideOf(dx), sideOf(dy)];
-    let most = -Infinity;
-    let [px, py, pz] = [0, 0, 0];
-    for (const { a, b, x = 0, y = 0, z, flat } of cuts) {
-      const [ra, rb] = [a * dx, b * dy];
-      const round = Math.sqrt(ra * ra + rb * rb);
-      const [fx, fy] = flat ? [flat[0] * wayX, flat[1] * wayY] : [0, 0];
-      const far = x * dx + y * dy + dz * z + round + fx * dx + fy * dy;
-      if (far <= most) continue;
-      most = far;
-      [px, py, pz] = [x + fx, y + fy, z];
-      if (round > 0) [px, py] = [px + (a * ra) / round, py + (b * rb) / round];
-    }
+  const back = (c: number, s: number): Vec => [
+    c * ex[0] + s * ex[1],
+    c * ey[0] + s * ey[1],
+    c * ez[0] + s * ez[1],
+  ];
+  const put = ([px, py, pz]: Vec): void => {
     const u = origin[0] + px * ex[0] + py * ey[0] + pz * ez[0];
     const v = origin[1] + px * ex[1] + py * ey[1] + pz * ez[1];
     const last = out[out.length - 1];
     if (!last || Math.abs(last[0] - u) + Math.abs(last[1] - v) > NEAR) out.push([u, v]);
+  };
+  for (let k = 0; k < sides; k++) {
+    const turn = (2 * Math.PI * k) / sides;
+    const [c, s] = [Math.cos(turn), Math.sin(turn)];
+    const way = back(c, s);
+    let best = cuts[0]!;
+    let most = furthest(best, way);
+    for (const cut of cuts) {
+      const found = furthest(cut, way);
+      if (found.far > most.far) [best, most] = [cut, found];
+    }
+    // seen edge on, all of a cut is as far: both its ends are corners
+    if (Math.abs(way[0]) + Math.abs(way[1]) < EDGE_ON) {
+      put(furthest(best, back(s, -c)).at);
+      put(furthest(best, back(-s, c)).at);
+    } else put(most.at);
   }
   return out;
 }
+/** A cut that leans less than this is seen edge on; a step of the method, estimate. */
+const EDGE_ON = 1e-9;
 /** Nearer than this two corners are one, mm; a step of the method, estimate. */
 const NEAR = 1e-6;
 const sideOf = (v: number): number => (Math.abs(v) < 1e-12 ? 1 : Math.sign(v));
