@@ -78,6 +78,8 @@ export default defineConfig({
     exclude: ['manifold-3d'],
   },
   test: {
+    // one core is kept free where nothing is said, which is half of two
+    maxWorkers: '100%',
     projects: [
       {
         extends: true,

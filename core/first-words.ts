@@ -12,7 +12,8 @@ import {
   type Shown,
 } from './quantity/index.ts';
 import type { Unheld } from './stands.ts';
-import type { Template } from './templates/index.ts';
+import type { Rolled } from './covers/index.ts';
+import type { Carving, Template } from './templates/index.ts';
 
 /**
  * The one thing that is said first where a build is looked at: what needs doing, or that nothing does. It says nothing that
@@ -165,6 +166,46 @@ export function firstOfLog(looks: number, aside: number, theta: number): FirstWo
     more: noted,
   };
 }
+
+/** Covers: what is rolled, and what is wrong with it. */
+export function firstOfCovers(rolled: readonly Rolled[], shown: Shown = METRIC): FirstWord {
+  if (rolled.length === 0) return { how: 'fine', says: 'Nothing here is covered.' };
+  const wrong = rolled.find((r) => r.kind === 'core' && r.over.sheet && r.over.says.length > 0);
+  const rounds = rolled.flatMap((r) =>
+    r.kind === 'core' ? (r.over.sheet?.round.value ?? []) : r.plain.roll.value,
+  );
+  const widest = rounds.reduce((a, b) => Math.max(a, b), 0);
+  const count = `${capital(inWords(rolled.length))} ${rolled.length === 1 ? 'cover' : 'covers'}`;
+  const says =
+    widest > 0
+      ? `${count}, ${rolled.length === 1 ? 'from' : 'the largest from'} a sheet of ${formatLength(widest, shown)}.`
+      : `${count}, nothing to roll.`;
+  if (!wrong || wrong.kind !== 'core') return { how: 'fine', says };
+  return { how: 'tight', says, more: `${wrong.name}: ${small(wrong.over.says[0]!)}`, piece: wrong.id };
+}
+
+/** Carving: how many layers, and what comes off them. */
+export function firstOfCarving(carvings: readonly Carving[], shown: Shown = METRIC): FirstWord {
+  const layers = carvings.flatMap((c) => c.layers);
+  if (layers.length === 0) return { how: 'fine', says: 'Nothing here is carved from cake.' };
+  const grams = layers.reduce((sum, l) => sum + l.waste.value, 0);
+  const says = `${capital(inWords(layers.length))} ${layers.length === 1 ? 'layer' : 'layers'} to carve, ${formatMass(grams, shown)} come off.`;
+  const wrong = carvings.find((c) => c.layers.some((l) => l.warns.length > 0));
+  const bad = wrong?.layers.find((l) => l.warns.length > 0);
+  if (!wrong || !bad) return { how: 'fine', says };
+  return {
+    how: 'tight',
+    says,
+    more: `${wrong.name}, layer ${bad.number}: ${small(bad.warns[0]!)}`,
+    piece: wrong.piece,
+  };
+}
+
+/** Counts: what is counted, not what. */
+export const firstOfCounts = (): FirstWord => ({
+  how: 'fine',
+  says: 'Counts that come out even.',
+});
 
 /** What there is to print, and what of it asks for a thought first. @param templates undefined until they were found */
 export function firstOfCut(

@@ -11,6 +11,7 @@ import {
   type SeatFacts,
 } from './bones/index.ts';
 import { contactsOf, GROUND } from './contacts/index.ts';
+import { rolledOf } from './covers/index.ts';
 import { reckonCake } from './cutting/index.ts';
 import {
   coveringLinks,
@@ -35,6 +36,7 @@ import { doseDoubts } from './pastes/index.ts';
 import { given, once, remembered, total, type Minutes, type Reckoned } from './quantity/index.ts';
 import { needsOf } from './stores/index.ts';
 import { standsOf, type StandsReport } from './stands.ts';
+import { bandsOf, carvingsOf } from './templates/index.ts';
 import { tipMends, type TipMends } from './tip-mends.ts';
 
 /** The parts of a reckoning that read each other, each worked out when it is first asked for. */
@@ -177,6 +179,12 @@ const PARTS = {
   eaters: (b: Build, p: Parts) => eatersReport(b, { paste: p.paste(), cake: p.cake(), bones: p.bones() }),
   /** What it takes from the shelf or the shop. */
   needs: (b: Build, p: Parts) => needsOf(b, p.paste(), p.bones(), p.cake()),
+  /** What paste goes over boards, tiers and cores: how large it is rolled, and how much of it stays. */
+  covers: (b: Build) => rolledOf(b),
+  /** Strips that go round something: whether they meet. */
+  bands: (b: Build) => bandsOf(b),
+  /** Cakes that are carved, layer by layer. */
+  carvings: (b: Build) => carvingsOf(b),
   /** Doses that ask for trouble, by blend. */
   doses: (b: Build): ReadonlyMap<string, readonly string[]> =>
     new Map(b.blends.map((blend) => [blend.id, doseDoubts(blend)])),

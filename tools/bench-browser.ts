@@ -11,6 +11,8 @@ import { By, choose, openBrowser, openBuild, serve, type Browser } from '../test
 const TIMES = 20;
 /** Time for what an act set off to come to rest, ms. */
 const REST = 120;
+/** A page is there to be used after this long, ms. */
+const SEEN_BY = 1500;
 /** A hand that moves is read thirty times a second, ms. */
 const MOVES = 30;
 
@@ -206,6 +208,33 @@ async function lens(b: Browser): Promise<Cost> {
   return cost(b, (k) => press(tabs[k % tabs.length]!), TIMES, 260);
 }
 
+/** What is seen first: names on the shelf, the figure of a build. */
+const OPENINGS: readonly (readonly [string, string, string])[] = [
+  ['the shelf', '/', '.shelf li strong'],
+  ['a build', '/build/demo-ferryman-otter/shape', 'svg.stage > .body, svg.stage > g > path'],
+];
+/** A page opened cold, nothing cached by the browser: when what it is about is seen, the middle of five, ms. */
+async function opening(url: string, [name, path, css]: (typeof OPENINGS)[number]): Promise<number> {
+  const seen: number[] = [];
+  const b = await openBrowser(1280, 800, { asIs: true });
+  await b.driver.get(url);
+  await b.find('.shelf li');
+  await rest(b, 9000);
+  await b.driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true });
+  await b.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+    source: `{ const look = () => document.querySelector(${JSON.stringify(css)})
+      ? (window.seenAt = performance.now()) : requestAnimationFrame(look); look(); }`,
+  });
+  for (let k = 0; k < 5; k++) {
+    await b.driver.get(url + path);
+    await rest(b, 3500);
+    seen.push(await b.driver.executeScript<number>('return window.seenAt'));
+  }
+  await b.close();
+  console.log(`${name} opened: seen after ${middle(seen).toFixed(0)} ms (limit ${SEEN_BY})`);
+  return middle(seen);
+}
+
 /** What is timed: what it is called, the lens it begins in, and how it is done. */
 const ACTS: readonly (readonly [string, string, (b: Browser) => Promise<Cost>])[] = [
   ['a handle moved', 'shape', handle],
@@ -244,6 +273,16 @@ for (const [name, id, limits] of [
   }
   await b.close();
 }
+if (!only || 'opened'.includes(only))
+  for (const o of OPENINGS) {
+    const ms = await opening(served.url, o);
+    rows[`${o[0]} opened`] = {
+      'ms, middle': ms.toFixed(0),
+      limit: String(SEEN_BY),
+      'longest task': '–',
+      met: ms <= SEEN_BY ? 'yes' : 'NO',
+    };
+  }
 console.table(rows);
 const dist = join(import.meta.dirname, '../dist');
 console.log(firstViews(dist).says);

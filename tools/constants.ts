@@ -109,6 +109,7 @@ const ROOMS = [
   'quantity',
   'pastes',
   'solids',
+  'covers',
   'figure',
   'bones',
   'firming',

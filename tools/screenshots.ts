@@ -79,10 +79,12 @@ await settle(2500);
 await shot('portions');
 await b.driver.get(`${served.url}/build/demo-savoy-cabbage/paste`);
 await choose(b, 'Cake');
-await settle();
+// until the days are planned
+await settle(6000);
 await shot('cake');
 await b.driver.get(`${served.url}/build/demo-savoy-cabbage/cut`);
 await b.find('.pages img');
+await choose(b, 'Carving');
 await settle(2500);
 await shot('cut');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/days`);

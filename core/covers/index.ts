@@ -1,7 +1,18 @@
 /**
- * Covers: what a rolled sheet does over a body, how large it has to be rolled, how much of it stays and where it is thinnest.
- * What a paste takes before it tears or folds is one table. Nothing here knows of days.
+ * Covers: what paste does over a board, a tier or a core. How large a sheet is rolled, how much of it stays, where it is
+ * thinnest and folds, and what a paste takes before it tears. Ways to cover are one registry. Nothing here knows of days.
  */
-export { gatheredOver } from './gathered.ts';
+export { coverOver, type Over } from './over.ts';
+export { sheetOver, type Sheet } from './sheet.ts';
+export { triedRound } from './tried.ts';
+export { type Cover, coveredTier, coverOf, coversOf, sleevesOf } from './plain.ts';
+export { dotsOver, evenMarks, evenRows, woundStrip } from './even.ts';
+export { ageOf, FACE_AGES, faceLaidOn, type FaceLaidOn } from './face.ts';
+export { lobesOf, type Lobes } from './lobes.ts';
+export { countedOf } from './counted.ts';
+export { type Panel } from './panels.ts';
+export { wayDown } from './profile.ts';
+export { ribbonOf } from './ribbon.ts';
 export { rolledOf, type Rolled } from './rolled.ts';
 export { takesOf, type Takes } from './takes.ts';
+export { COVERINGS } from './ways.ts';

@@ -13,6 +13,7 @@ export interface Takes {
   readonly hides: Mm;
 }
 
+/** Modelling chocolate at 23 °C. Estimate. */
 const CHOCOLATE: Takes = { pull: 10, ease: 80, worked: 180, hides: 2.5 };
 /**
  * By what it is made from. Estimate, all of it; a strip drawn over a ball until it cracks, and a round smoothed down over one
@@ -30,11 +31,13 @@ const TAKES: Readonly<Record<MaterialId, Takes>> = {
   // nobody rolls it: as the softest sheet there is
   royalIcing: { pull: 7, ease: 82, worked: 170, hides: 2.5 },
 };
-/** Covering paste with a little stiffening powder, rested; and with more than that. Estimate. */
+/** Covering paste with a little stiffening powder, rested. Estimate. */
 const POWDERED: Takes = { pull: 18, ease: 88, worked: 150, hides: 2 };
+/** And with more than that. Estimate. */
 const STIFF: Takes = { pull: 12, ease: 93, worked: 130, hides: 2 };
-/** A little powder, and more than a little, per cent. Estimate. */
+/** A little powder, per cent. Estimate. */
 const LITTLE = 0.15;
+/** More than a little, per cent. Estimate. */
 const MORE = 0.65;
 /** From so much gum paste on, per cent, a blend behaves as modelling paste does. Estimate. */
 const GUMMY = 35;

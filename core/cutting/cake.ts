@@ -1,10 +1,10 @@
-import { coveredTier, coverOf, type Cover } from '../paste-list/index.ts';
+import { coveredTier, coverOf, type Cover } from '../covers/index.ts';
 import { fromBuild, type CakeWork, type Piece, type Tier } from '../record/index.ts';
 import { BATTERS, FILLINGS } from '../pastes/index.ts';
 import { given, reckon, total, type Mm, type Reckoned } from '../quantity/index.ts';
-import { bodyMesh, coreVolume, formBody, measure } from '../solids/index.ts';
+import { bodyMesh, coreVolume, formBody, measure, type Mesh } from '../solids/index.ts';
 import { coreForm, densityOfCake, gateOf, type CarveGate } from './gate.ts';
-import { drawnIn, layersOf, type CakeLayer } from './layers.ts';
+import { drawnIn, layersFor, layersOf, type CakeLayer } from './layers.ts';
 
 /** One cake: the core of a piece, or a tier under the figure. */
 export interface CakePart {
@@ -120,13 +120,22 @@ function partOf(
   return { ...at, layers, baked, away, batter, filling, coat, weighs };
 }
 
-function coreCake(work: CakeWork, piece: Piece): CakePart {
+/** What is carved for a piece: its core less the coat of cream, its foot at height nought, in the piece's own directions. */
+export function carvedBody(work: CakeWork, piece: Piece): { readonly mesh: Mesh; readonly height: Mm } {
   const core = coreForm(piece.form);
   const m = measure(core);
   const under = piece.form.coat?.under ?? true;
   const coat = work.coatThickness;
-  const mesh = drawnIn(bodyMesh(formBody(core), 64), m.width, m.depth, m.height, coat, under);
-  const height = m.height - (under ? 2 : 1) * coat;
+  return {
+    mesh: drawnIn(bodyMesh(formBody(core), 64), m.width, m.depth, m.height, coat, under),
+    height: m.height - (under ? 2 : 1) * coat,
+  };
+}
+
+function coreCake(work: CakeWork, piece: Piece): CakePart {
+  const m = measure(coreForm(piece.form));
+  const coat = work.coatThickness;
+  const { mesh, height } = carvedBody(work, piece);
   const coated = reckon(
     'Coat',
     'cm³',
@@ -149,7 +158,7 @@ function tierCake(work: CakeWork, tier: Tier): CakePart {
   const height = tier.height - off;
   const round = tier.shape === 'round';
   const step = work.layer + work.fillingThickness;
-  const n = Math.max(1, Math.ceil((height + work.fillingThickness) / step - 1e-9));
+  const n = layersFor(height, work);
   const area = round ? (Math.PI * width * width) / 4 : width * width;
   const tins = [...work.tins].sort((a, b) => a - b);
   const circle = round ? width : width * Math.SQRT2;

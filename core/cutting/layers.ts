@@ -35,6 +35,15 @@ export function drawnIn(m: Mesh, width: Mm, depth: Mm, height: Mm, coat: Mm, und
 }
 
 /**
+ * How many layers are stacked to a height. What is missing at the top and is no more than a filling is made up in cream: nobody
+ * bakes a layer for it.
+ */
+export const layersFor = (
+  height: Mm,
+  { layer, fillingThickness: f }: Pick<CakeWork, 'layer' | 'fillingThickness'>,
+): number => Math.max(1, Math.ceil(height / (layer + f) - 1e-9));
+
+/**
  * Layers of a carved cake: how many, and for each the smallest circle round nine level cuts through the layer and the
  * filling above it, the tin that takes it, and what stays of it (Simpson over the cuts).
  */
@@ -45,7 +54,7 @@ export function layersOf(
   ease: Mm = EASE,
 ): CakeLayer[] {
   const step = work.layer + work.fillingThickness;
-  const n = Math.max(1, Math.ceil((height + work.fillingThickness) / step - 1e-9));
+  const n = layersFor(height, work);
   const tins = [...work.tins].sort((a, b) => a - b);
   const sliver = height * 1e-6;
   const cut = (z: Mm) => slice(mesh, Math.min(height - sliver, Math.max(sliver, z))).loops;

@@ -16,6 +16,7 @@ import {
 import { blendDensity, finishedDensity } from '../pastes/index.ts';
 import { FARTHEST, pieceOf, type Build, type Place, type RodEnd, type Change } from '../record/index.ts';
 import { GONE, patched, setSeat, tidyPlace } from './edit-pieces.ts';
+import { alongTheLine } from './edit-bands.ts';
 import { place, mapPoints, pointsOf, blendOf, girthAt } from '../figure/index.ts';
 
 /** When a piece changes size, what stands on it and the rods in it keep their share of it. */
@@ -64,7 +65,22 @@ export function resize(build: Build, id: string, sizes: Partial<Sizes>): Change 
     const whole = shapeOf(piece.form.kind).sizes.find((s) => s.key === key)?.whole;
     if (x !== undefined) merged[key] = whole ? Math.round(x) : Number(x.toFixed(3));
   }
-  return setForm(build, id, { ...piece.form, sizes: merged });
+  const next = setForm(build, id, { ...piece.form, sizes: merged });
+  return next.ok && sizes.width !== undefined ? ok(alongTheLine(next.value, id)) : next;
+}
+
+/** A piece so wide, in the same proportions; sheets and coats keep their thickness. */
+export function setWidth(build: Build, id: string, width: Mm): Change {
+  const piece = pieceOf(build, id);
+  if (!piece) return fail(GONE);
+  const now = measure(piece.form).width;
+  if (!(width > 0) || !(now > 0)) return fail('Its width has to be more than nothing.', 'width');
+  const lengths = shapeOf(piece.form.kind).sizes.filter((s) => s.role === 'length');
+  return resize(
+    build,
+    id,
+    Object.fromEntries(lengths.map((s) => [s.key, (piece.form.sizes[s.key]! * width) / now])),
+  );
 }
 
 /** Start the piece from a ball of another size; of many small ones, each of them. */

@@ -17,6 +17,7 @@ import {
   type Piece,
   type Place,
   type Seat,
+  type CoverWay,
   type TemplateUse,
   freshId,
   keptName,
@@ -24,6 +25,7 @@ import {
   standing,
   type Change,
 } from '../record/index.ts';
+import { carriedOn } from './carried-on.ts';
 import { framesOf, isLaidRound, measureOf, place, pointsOf, girthAt } from '../figure/index.ts';
 
 const ONCE_ROUND = () => 'A turn is at most once round.';
@@ -79,7 +81,7 @@ export function duplicatePiece(build: Build, id: string): Result<{ build: Build;
     const [x, y, z] = piece.seat.at;
     const aside = piece.id === id ? measure(piece.form).width * 1.1 : 0;
     copies.push({
-      ...piece,
+      ...carriedOn(piece, (other) => ids.get(other) ?? other),
       id: copyId,
       seat: { ...piece.seat, on: ids.get(piece.seat.on) ?? piece.seat.on, at: [tidy(x + aside), y, z] },
     });
@@ -128,7 +130,9 @@ export function removePiece(build: Build, id: string): { build: Build; removed: 
       ...rest,
       // nothing is left to weigh
       ...(portions && !gone.has(portions.piece) ? { portions } : {}),
-      pieces: build.pieces.filter((p) => !gone.has(p.id)),
+      pieces: build.pieces
+        .filter((p) => !gone.has(p.id))
+        .map((p) => carriedOn(p, (other) => (gone.has(other) ? undefined : other))),
       rods: build.rods.filter((r) => !pointsOf(r).some((end) => gone.has(end.on))),
     },
     removed,
@@ -213,6 +217,11 @@ export function setPropped(build: Build, id: string, propped: boolean): Build {
 /** What the paper template of a piece is for; as its shape asks when undefined. */
 export function setTemplate(build: Build, id: string, use: TemplateUse | undefined): Build {
   return patched(build, id, ({ template: _was, ...piece }) => (use ? { ...piece, template: use } : piece));
+}
+
+/** How paste gets over the core of a piece; as core and coat ask when undefined. */
+export function setCover(build: Build, id: string, way: CoverWay | undefined): Build {
+  return patched(build, id, ({ cover: _was, ...piece }) => (way ? { ...piece, cover: way } : piece));
 }
 
 /** Let a piece stand on another, keeping where it is in space; it cannot stand on itself or on what it carries. */

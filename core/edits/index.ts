@@ -2,7 +2,18 @@
  * The edits: intents that take a Build and return a new one, or a sentence saying why not. They ask the limits of the record
  * and the geometry of the figure; none of them changes what it was given.
  */
-export { fitToGirth, resize, setArt, setBall, setCoat, setForm, setGrams, setKind } from './edit-form.ts';
+export { setContinues, setHalves } from './edit-bands.ts';
+export {
+  fitToGirth,
+  resize,
+  setArt,
+  setBall,
+  setCoat,
+  setForm,
+  setGrams,
+  setKind,
+  setWidth,
+} from './edit-form.ts';
 export { begunAgain } from './begin-again.ts';
 export { addSolid, splitPiece, unitDoubt } from './edit-parts.ts';
 export { moveFigure, placeFigure, tallFigure } from './figures-on-board.ts';
@@ -44,6 +55,7 @@ export {
   setDisc,
   setPiece,
   setPropped,
+  setCover,
   setTemplate,
   setRests,
   setSeat,

@@ -1,3 +1,4 @@
+import { carriedOn } from './carried-on.ts';
 import { extent, factorForHeight, framesOf, measureOf, scaleFigure } from '../figure/index.ts';
 import { fail, LONGEST_NAME, ok, type Mm, type Result } from '../quantity/index.ts';
 import {
@@ -177,7 +178,7 @@ export function putIn(
   const pieces = part.pieces.map((p): Piece => {
     const root = p.seat.on === BOARD;
     return {
-      ...p,
+      ...carriedOn(p, (other) => ids.get(other)),
       id: ids.get(p.id)!,
       blend: blends.as.get(p.blend)!,
       colour: colours.as.get(p.colour)!,

@@ -3,7 +3,6 @@
  * in, and how a weight is shared out. Everything here is derived from the record and the weights of the figure.
  */
 export { type BatchPart } from './batch-parts.ts';
-export { type Cover, coveredTier, coverOf, coversOf, sleevesOf } from './covers.ts';
 export { type Batch, pasteList } from './paste-list.ts';
 export {
   type Part,

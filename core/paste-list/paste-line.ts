@@ -2,9 +2,9 @@ import { blendDensity, makeCount, startMass, techniqueOf, type Blend } from '../
 import { given, reckon, remembered, type Reckoned } from '../quantity/index.ts';
 import { shapeOf } from '../solids/index.ts';
 import { multiplicity, type Mast, type PartsOf, type Piece } from '../record/index.ts';
-import type { Cover } from './covers.ts';
+import { coverOver, type Cover } from '../covers/index.ts';
 import { sleeveWeighs, type Fitting } from '../ground/index.ts';
-import { weighIn, type Weight } from '../figure/index.ts';
+import { blendOf, weighIn, type Weight } from '../figure/index.ts';
 
 /** What one piece, or the cover of one tier, takes from a batch. */
 export interface PasteLine {
@@ -27,6 +27,8 @@ export interface PasteLine {
   readonly rolling: Reckoned;
   /** Paste that has to be on the bench for them: the four together. */
   readonly start: Reckoned;
+  /** One sheet that is rolled in one go, g, and what of it is not there any more for the next one. */
+  readonly sheet?: { readonly rolled: Reckoned; readonly gone: Reckoned };
 }
 
 /** What is made so often: one of it as it stays and before trimming, and how it is rolled. */
@@ -40,10 +42,12 @@ interface Made {
   /** Share of what is rolled that stays, and share of the trimmings that is kneaded back. */
   readonly used: Reckoned;
   readonly back: Reckoned;
+  /** It is cut from one sheet that has to be rolled in one go. */
+  readonly rolled?: Reckoned;
 }
 
 /** Paste that has to be on the bench for all that is made. */
-function lineOf({ at, number: n, breaks, net: net1, gross: gross1, used, back }: Made): PasteLine {
+function lineOf({ at, number: n, breaks, net: net1, gross: gross1, used, back, rolled }: Made): PasteLine {
   const { name } = at;
   const number = given('How many', n, 'pieces');
   const make = reckon(
@@ -90,7 +94,22 @@ function lineOf({ at, number: n, breaks, net: net1, gross: gross1, used, back }:
     [start, shaped],
     (a, b) => a - b,
   );
-  return { ...at, number: n, make: make.value, net, breakage, offcut, rolling, start };
+  const gone =
+    rolled &&
+    reckon(`${name}, used up by one`, 'g', 'on the bench ÷ made', [start, make], (g, k) =>
+      k > 0 ? g / k : 0,
+    );
+  return {
+    ...at,
+    number: n,
+    make: make.value,
+    net,
+    breakage,
+    offcut,
+    rolling,
+    start,
+    ...(rolled && gone ? { sheet: { rolled, gone } } : {}),
+  };
 }
 
 const usedShare = (share: number, by: string) =>
@@ -102,20 +121,53 @@ const backShare = (saves: boolean, share: number) =>
 export const pieceLine = (
   build: PartsOf<'pieces' | 'blends' | 'cake' | 'practice'>,
   piece: Piece,
-): PasteLine => lineOfPiece(piece, weighIn(build, piece), multiplicity(build, piece), build.practice.saves);
+): PasteLine =>
+  lineOfPiece(
+    piece,
+    weighIn(build, piece),
+    blendOf(build, piece),
+    multiplicity(build, piece),
+    build.practice.saves,
+  );
 
-const lineOfPiece = remembered((piece: Piece, weight: Weight, n: number, saves: boolean): PasteLine => {
-  const technique = techniqueOf(shapeOf(piece.form.kind).technique);
-  return lineOf({
-    at: { piece: piece.id, name: piece.name },
-    number: n,
-    breaks: piece.breaks,
-    net: weight.paste,
-    gross: weight.gross,
-    used: usedShare(technique.used, technique.name),
-    back: backShare(saves, technique.kneadedBack),
-  });
-});
+/** Nothing is rolled that is less than what stays of it. */
+const shareOf = (kept: number, rolled: number): number => (rolled > kept ? kept / rolled : 1);
+
+const lineOfPiece = remembered(
+  (piece: Piece, weight: Weight, blend: Blend, n: number, saves: boolean): PasteLine => {
+    const technique = techniqueOf(shapeOf(piece.form.kind).technique);
+    const back = backShare(saves, technique.kneadedBack);
+    const at = {
+      at: { piece: piece.id, name: piece.name },
+      number: n,
+      breaks: piece.breaks,
+      net: weight.paste,
+      gross: weight.gross,
+    };
+    const { sheet, panels } = coverOver(piece, blend) ?? {};
+    const how = panels ? techniqueOf('fromStrips') : technique;
+    if (!sheet) return lineOf({ ...at, used: usedShare(how.used, how.name), back });
+    return lineOf({
+      ...at,
+      used: reckon(
+        'Used of each rolling, u',
+        '',
+        'in the piece ÷ rolled out',
+        [weight.gross, sheet.rolled],
+        shareOf,
+      ),
+      // what is folded below stays on it and does not come back
+      back: reckon(
+        'Kneaded back, q',
+        '',
+        'comes off × kneaded back ÷ (rolled out − in the piece)',
+        [sheet.off, back, sheet.rolled, weight.gross],
+        (off, q, whole, kept) => (whole > kept ? Math.min(1, (off * q) / (whole - kept)) : 0),
+      ),
+      rolled: sheet.rolled,
+    });
+  },
+);
 
 /** The cover of a tier or of the board: what stays on it, and the sheet it is cut from. */
 export function coverLine(build: PartsOf<'practice'>, cover: Cover, blend: Blend): PasteLine {
@@ -127,6 +179,13 @@ export function coverLine(build: PartsOf<'practice'>, cover: Cover, blend: Blend
     (a, t, rho) => ((a * t) / 10) * rho,
   );
   const used = reckon('Used of each rolling, u', '', 'share that stays on it', [cover.used], (p) => p / 100);
+  const rolled = reckon(
+    `${cover.of.name}, rolled out`,
+    'g',
+    'covered ÷ share that stays on it',
+    [grams, used],
+    (g, u) => g / u,
+  );
   return lineOf({
     at: { piece: cover.of.id, name: `Cover of the ${cover.of.name.toLowerCase()}`, cover },
     number: 1,
@@ -135,6 +194,7 @@ export function coverLine(build: PartsOf<'practice'>, cover: Cover, blend: Blend
     gross: grams,
     used,
     back: backShare(build.practice.saves, 0.8),
+    rolled,
   });
 }
 

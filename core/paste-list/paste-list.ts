@@ -9,7 +9,7 @@ import {
   type Reserve,
 } from '../record/index.ts';
 import { partsOf, type BatchPart } from './batch-parts.ts';
-import { coversOf, sleevesOf } from './covers.ts';
+import { coversOf, sleevesOf } from '../covers/index.ts';
 import { coverLine, pieceLine, sleeveLine, type PasteLine } from './paste-line.ts';
 import { blendOf } from '../figure/index.ts';
 
@@ -71,17 +71,56 @@ export function pasteList(build: Build): Batch[] {
 const habit = ({ practice }: PartsOf<'practice'>, of: keyof Practice): Provenance =>
   practice[of] === USUAL_PRACTICE[of] ? 'common practice' : 'yours';
 
+/**
+ * Paste that has to be there so that every sheet can be rolled in one go: one after the other, the one first of which most comes
+ * back, each from what those before it left. Undefined where nothing is covered.
+ */
+function rolledAtOnce(lines: readonly PasteLine[]): Reckoned | undefined {
+  const sheets = lines.flatMap((l) => (l.sheet ? [{ ...l.sheet, make: l.make }] : []));
+  sheets.sort((a, b) => b.rolled.value - b.gone.value - (a.rolled.value - a.gone.value));
+  let best: Reckoned | undefined;
+  const before: Reckoned[] = [];
+  for (const { rolled, gone, make } of sheets) {
+    const others = reckon(
+      'Used up by those of this before the last',
+      'g',
+      'used up by one × (made − 1)',
+      [gone, given('Made', make, 'pieces')],
+      (g, k) => g * (k - 1),
+    );
+    const whole = total('Rolled in one go, after those before it', 'g', [
+      rolled,
+      ...before,
+      ...(make > 1 ? [others] : []),
+    ]);
+    if (!best || whole.value > best.value) best = whole;
+    before.push(...(make > 1 ? [others] : []), gone);
+  }
+  return best;
+}
+
 function batchOf(build: Build, id: string, blend: Blend, colour: Colour, lines: readonly PasteLine[]): Batch {
   const sum = (name: string, of: (l: PasteLine) => Reckoned) => total(name, 'g', lines.map(of));
   const net = sum('In the pieces', (l) => l.net);
   const bench = sum('On the bench', (l) => l.start);
-  const need = reckon(
+  const withSpare = reckon(
     'Needed',
     'g',
     'on the bench × (1 + spare)',
     [bench, given('Spare', build.practice.spare, '%', habit(build, 'spare'))],
     (g, s) => g * (1 + s / 100),
   );
+  const atOnce = rolledAtOnce(lines);
+  const need =
+    atOnce && atOnce.value > withSpare.value
+      ? reckon(
+          'Needed',
+          'g',
+          'what a sheet is rolled from in one go, where that is more than what is used up',
+          [atOnce, withSpare],
+          (a, b) => Math.max(a, b),
+        )
+      : withSpare;
   const mix = reckon(
     'Mix',
     'g',

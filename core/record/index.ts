@@ -92,6 +92,7 @@ export {
   type RestPlace,
   type Seat,
   type SeatKind,
+  type CoverWay,
   type TemplateUse,
   type Tolerance,
   UPRIGHT,

@@ -65,8 +65,22 @@ export const REST_PLACES = ['room', 'fan', 'box', 'fridge', 'freezer', 'bag'] as
 export type RestPlace = (typeof REST_PLACES)[number];
 
 /** What a paper template of a piece is for; with `none` it gets no paper. */
-export const TEMPLATE_USES = ['cut', 'drawn', 'carve', 'recess', 'lining', 'transfer', 'none'] as const;
+export const TEMPLATE_USES = [
+  'cut',
+  'drawn',
+  'carve',
+  'recess',
+  'lining',
+  'wrap',
+  'prick',
+  'transfer',
+  'none',
+] as const;
 export type TemplateUse = (typeof TEMPLATE_USES)[number];
+
+/** How a rolled sheet, or a lump, gets over a core. */
+export const COVER_WAYS = ['gathered', 'draped', 'panels', 'eased'] as const;
+export type CoverWay = (typeof COVER_WAYS)[number];
 
 export const restRecord = record({ place: oneOf(REST_PLACES), hours: number(0.1, 200) });
 /** A piece is put somewhere else so often at most. */
@@ -108,6 +122,12 @@ export const pieceRecord = record({
   of: optional(name),
   /** What its paper template is for; as its shape asks when absent. */
   template: optional(oneOf(TEMPLATE_USES)),
+  /** How paste gets over its core; as core and coat ask when absent. */
+  cover: optional(oneOf(COVER_WAYS)),
+  /** A band that is cut in two halves and meets at the hidden face and opposite of it. */
+  halves: optional(only(true)),
+  /** The band whose line it carries on: it is as wide as that one. */
+  continues: optional(id),
   /** Where it is put once it is shaped, one after the other; after that it stands in the room. */
   rests: optional(list(restRecord, MOST_RESTS, 1)),
 });

@@ -27,7 +27,7 @@ export const coatOnTier = (d: number, h: number, t: number): number =>
   (PI / 4) * ((d + 2 * t) ** 2 * (h + t) - d * d * h);
 
 /** Rim of an oval (Ramanujan, from memory) and of the straight middle that carries it. */
-const rimOf = ({ a, b, flat }: LevelCut): number => {
+export const rimOf = ({ a, b, flat }: LevelCut): number => {
   const q = a + b > 0 ? ((a - b) / (a + b)) ** 2 : 0;
   const [fx, fy] = flat ?? [0, 0];
   return PI * (a + b) * (1 + (3 * q) / (10 + Math.sqrt(4 - 3 * q))) + 4 * (fx + fy);

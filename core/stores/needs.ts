@@ -3,8 +3,9 @@ import type { CakeReport } from '../cutting/index.ts';
 import { CORE_DENSITY } from '../figure/index.ts';
 import { multiplicity, type Build } from '../record/index.ts';
 import { type Batch } from '../paste-list/index.ts';
+import { ribbonOf } from '../covers/index.ts';
 import { groundOf } from '../ground/index.ts';
-import { byFormula, formatLength, formula, given, named, total, type Reckoned } from '../quantity/index.ts';
+import { formatLength, given, named, total, type Reckoned } from '../quantity/index.ts';
 import { coreVolume, measure, shapeOf } from '../solids/index.ts';
 import { ingredientOf, type IngredientKind } from './ingredients.ts';
 import type { StockSize } from './stores-record.ts';
@@ -144,9 +145,6 @@ function mastNeeds(build: Build, bones: BonesReport): Need[] {
 
 /** Under a board stand so many feet. Common practice. */
 const FEET = 4;
-/** A ribbon laps over by so much, mm; common practice. */
-const LAP = 20;
-
 /** Boards under tiers, and the figure's own. */
 const cardNeeds = (build: Build): Need[] =>
   groundOf(build).layers.flatMap((l): Need[] =>
@@ -168,27 +166,17 @@ const cardNeeds = (build: Build): Need[] =>
       : [],
   );
 
-const ROUND_RIBBON = formula({
-  name: 'Ribbon',
-  takes: ['mm', 'mm'],
-  unit: 'mm',
-  rule: 'π d + lap',
-  f: (d, lap) => Math.PI * d + lap,
-});
-const SQUARE_RIBBON = formula({ ...ROUND_RIBBON, rule: '4 a + lap', f: (a, lap) => 4 * a + lap });
-
 /** The ribbon round the board. */
-function ribbonNeeds({ board }: Build): Need[] {
-  if (!board.ribbon) return [];
+function ribbonNeeds(build: Build): Need[] {
+  const { ribbon } = build.board;
+  const band = ribbonOf(build);
+  if (!ribbon || !band) return [];
   return [
     {
       id: 'ribbon',
-      name: `Ribbon ${formatLength(board.ribbon.width)} wide`,
+      name: `Ribbon ${formatLength(ribbon.width)} wide`,
       kind: 'other',
-      amount: byFormula(board.shape === 'round' ? ROUND_RIBBON : SQUARE_RIBBON, [
-        given('Board, across', board.width, 'mm'),
-        given('Lap', LAP, 'mm', 'common practice'),
-      ]),
+      amount: band.length,
       for: ['round the board'],
     },
   ];

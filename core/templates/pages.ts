@@ -2,7 +2,7 @@ import { fail, ok, type Mm, type Result } from '../quantity/index.ts';
 import type { HiddenFace } from '../record/index.ts';
 import { BAR, correction, PAPERS, type PaperId } from './papers.ts';
 import { shifted, type PaperPoint, type Ring, type Rings } from './rings.ts';
-import type { Template } from './templates.ts';
+import type { Template } from './template.ts';
 
 /** What is drawn on a page: mm from its upper left corner, down positive. */
 export type Mark =
@@ -103,7 +103,7 @@ const ARROWS: Partial<Record<HiddenFace, string>> = {
 
 const wordsOf = (t: Template): string[] => [
   t.number > 1 ? `${t.name} ×${t.number}` : t.name,
-  ...[t.says, ARROWS[t.hidden] ?? ''].filter((x) => x !== ''),
+  ...[t.says, ...(t.steps ?? []), ARROWS[t.hidden] ?? ''].filter((x) => x !== ''),
 ];
 const words = (t: Template, [x, y]: PaperPoint): Mark[] =>
   wordsOf(t).map((text, i) => ({

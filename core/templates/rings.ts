@@ -47,6 +47,13 @@ export function offset(rings: Rings, by: Mm): Rings {
   return outOf(Clipper.simplifyPaths(moved, STRAIGHT * SCALE, true));
 }
 
+/** Fewer points of an open line that is nowhere further off than so much (Ramer 1972, Douglas and Peucker 1973). */
+export const simplified = (line: Ring, off: number): Ring =>
+  Clipper.ramerDouglasPeucker(
+    line.map(([x, y]) => ({ x: Math.round(x * SCALE), y: Math.round(y * SCALE) })),
+    off * SCALE,
+  ).map(({ x, y }): PaperPoint => [x / SCALE, y / SCALE]);
+
 /** Area inside, mm²; holes count against it. */
 export const areaOf = (rings: Rings): number =>
   rings.reduce((sum, ring) => {
@@ -86,6 +93,13 @@ export const shifted = (rings: Rings, dx: Mm, dy: Mm): Rings =>
 /** Left and right changed; each line keeps its way round. */
 export const leftForRight = (rings: Rings): Rings =>
   rings.map((r) => r.map(([x, y]): PaperPoint => [-x, y]).reverse());
+
+/** Lines drawn out along their longer side until that is so long. */
+export function lengthened(rings: Rings, long: Mm): Rings {
+  const { wide, tall } = boxOf(rings);
+  const [kx, ky] = tall > wide ? [1, long / tall] : [long / wide, 1];
+  return rings.map((r) => r.map(([x, y]): PaperPoint => [x * kx, y * ky]));
+}
 
 /** How many separate parts there are. */
 export const separateParts = (rings: Rings): number => rings.filter((r) => areaOf([r]) > 0).length;

@@ -1,39 +1,23 @@
-import { girthAt } from '../figure/index.ts';
 import { formatLength, type Mm } from '../quantity/index.ts';
-import {
-  fromBuild,
-  multiplicity,
-  pieceOf,
-  type Build,
-  type HiddenFace,
-  type Piece,
-  type TemplateUse,
-} from '../record/index.ts';
+import { fromBuild, multiplicity, type Build, type Piece, type TemplateUse } from '../record/index.ts';
 import { bodyOutlines, formBody, type Body, type Vec } from '../solids/index.ts';
-import { areaOf, boxOf, healed, leftForRight, offset, separateParts, shifted, type Rings } from './rings.ts';
+import { bandsOf } from './bands.ts';
+import { carvingsOf } from './carving.ts';
+import { layerTemplates } from './layer-papers.ts';
+import { panelTemplates } from './panel-papers.ts';
+import type { Template } from './template.ts';
+import {
+  areaOf,
+  boxOf,
+  healed,
+  leftForRight,
+  lengthened,
+  offset,
+  separateParts,
+  shifted,
+  type Rings,
+} from './rings.ts';
 import { USES } from './uses.ts';
-
-/** One paper template at true size: its lower left corner is the origin. */
-export interface Template {
-  readonly id: string;
-  /** Pieces it is for: alike ones share a paper. */
-  readonly pieces: readonly string[];
-  readonly name: string;
-  readonly use: TemplateUse;
-  /** What the line is, for the page. */
-  readonly says: string;
-  readonly rings: Rings;
-  /** The line as drawn, where the template is another one. */
-  readonly line: Rings;
-  readonly wide: Mm;
-  readonly tall: Mm;
-  /** How many are cut by it. */
-  readonly number: number;
-  /** Where its face is that nobody sees. */
-  readonly hidden: HiddenFace;
-  /** What has to be known before it is cut. */
-  readonly notes: readonly string[];
-}
 
 type Of = Pick<Build, 'pieces' | 'cake'>;
 
@@ -105,45 +89,43 @@ function drawn(
   };
 }
 
-/** Where the ends of a strip come to lie, with what is short or over, mm. A strip this much off is not meant to meet. Estimate. */
-const MEETS = 0.2;
-/** Cut ends that lie over each other do not open at the back; common practice, mm. */
-const LAP = 3;
-function meetingNotes(build: Of, piece: Piece): string[] {
-  const carrier = pieceOf(build, piece.seat.on);
-  if (piece.seat.how !== 'wraps' || !carrier) return [];
-  const { length, thickness = 0 } = piece.form.sizes as { length?: Mm; thickness?: Mm };
-  const skin = girthAt(formBody(carrier.form), piece.seat.at[2]);
-  if (skin === undefined || length === undefined) return [];
-  // the middle of the strip lies half a thickness off the skin
-  const round = skin + Math.PI * thickness;
-  const over = length - round;
-  if (Math.abs(over) > MEETS * round)
-    return [`It lies ${formatLength(length)} of the ${formatLength(round)} round the ${lower(carrier)}.`];
-  if (over < 0)
+/** What is too narrow for what is done with it. */
+function narrowNotes(line: Rings, use: TemplateUse, { over, thick }: { over: Mm; thick: Mm }): string[] {
+  if (use === 'recess' && over > 0 && offset(line, -over).length === 0)
+    return ['Cut as drawn it would close up altogether under the coats.'];
+  if (use === 'drawn' && offset(line, -thick).length === 0)
     return [
-      `It is ${formatLength(-over)} short of meeting round the ${lower(carrier)}: cut it ${formatLength(round + LAP)} for ends that lie over each other.`,
+      `It is narrower than twice the ${formatLength(thick)} of the sheet: cut it through with a point, or lay it on top.`,
     ];
-  return [`It meets round the ${lower(carrier)} with ${formatLength(over)} over.`];
+  return [];
 }
-const lower = (p: Piece): string => p.name.toLowerCase();
 
 function flatTemplates(build: Of, piece: Piece, body: Body & { type: 'flat' }, use: TemplateUse): Template[] {
-  const line = healed([body.outline, ...body.holes], 'drawn');
-  const n = multiplicity(build as Build, piece);
+  const asDrawn = healed([body.outline, ...body.holes], 'drawn');
+  const count = multiplicity(build as Build, piece);
   // laid on a cake, it lies on its coat
+  const carrier = build.pieces.find((p) => p.id === piece.seat.on);
   const of = {
-    over: use === 'carve' || use === 'recess' ? build.cake.coatThickness : 0,
+    over:
+      use === 'carve' || use === 'recess'
+        ? build.cake.coatThickness + (carrier && hasCake(carrier) ? pasteOver(carrier) : 0)
+        : 0,
     thick: body.thickness,
   };
-  const notes = meetingNotes(build, piece);
+  const band = bandsOf(build).find((b) => b.piece === piece.id);
+  const halves = band?.halves === true;
+  const long = halves ? band.cut.value : use === 'wrap' && band ? band.way.value : undefined;
+  const line = long === undefined ? asDrawn : lengthened(asDrawn, long);
+  const n = halves ? 2 * count : count;
+  const notes = [...(band?.says ?? []).map((s) => s.text), ...narrowNotes(line, use, of)];
   const one = (id: string, name: string, rings: Rings, number: number): Template => {
     const t = drawn(piece, { id, name, line: rings, number }, use, of);
     return notes.length ? { ...t, notes: [...notes, ...t.notes] } : t;
   };
   // a line that is its own mirror needs one paper
   const other = leftForRight(line);
-  if (!piece.pair || isAlike(line, other)) return [one(piece.id, piece.name, line, n)];
+  if (!piece.pair || isAlike(line, other))
+    return [one(piece.id, halves ? `${piece.name}, half` : piece.name, line, n)];
   return [
     one(`${piece.id}/left`, `${piece.name}, left`, line, n / 2),
     one(`${piece.id}/right`, `${piece.name}, right`, other, n / 2),
@@ -213,7 +195,20 @@ function together(all: readonly Template[]): Template[] {
   return [...out.values()];
 }
 
-/** Every paper template of a build, in building order. */
-export const templatesOf = fromBuild(['pieces', 'cake'], (build): readonly Template[] =>
-  together(build.pieces.flatMap((p) => templatesOfPiece(build, p))),
+/** Every paper template of a build, in building order; a cake that is carved has one for each layer after its sides. */
+export const templatesOf = fromBuild(
+  ['pieces', 'blends', 'rods', 'cake', 'room', 'board', 'card', 'mast'],
+  (build): readonly Template[] => {
+    const carvings = new Map(carvingsOf(build as Build).map((c) => [c.piece, c]));
+    return together(
+      build.pieces.flatMap((p) => {
+        const carving = (p.template ?? 'carve') === 'carve' ? carvings.get(p.id) : undefined;
+        return [
+          ...templatesOfPiece(build, p),
+          ...panelTemplates(build, p),
+          ...(carving ? layerTemplates(carving) : []),
+        ];
+      }),
+    );
+  },
 );

@@ -38,15 +38,28 @@ export const USES: Readonly<Record<TemplateUse, Purpose>> = {
   recess: {
     id: 'recess',
     name: 'recess in the cake',
-    by: () => 0,
+    // floor and face take the same coats: its depth stays, its sides close
+    by: ({ over }) => over,
     says: ({ over }) =>
-      over > 0 ? `cut it ${mm(over)} deeper than it shall be: the coats fill it` : 'recess as drawn',
+      over > 0 ? `cut it ${mm(over)} wider all round: the coats close it by that` : 'recess as drawn',
   },
   lining: {
     id: 'lining',
     name: 'lining round it',
     by: ({ thick }) => thick,
     says: ({ thick }) => `lining, ${mm(thick)} out all round`,
+  },
+  wrap: {
+    id: 'wrap',
+    name: 'wrapped, as long as the way round',
+    by: () => 0,
+    says: () => 'stretched lengthwise to the way round it',
+  },
+  prick: {
+    id: 'prick',
+    name: 'pricked through on the coat',
+    by: () => 0,
+    says: () => 'as drawn: lay it on the coat and prick along the line',
   },
   transfer: {
     id: 'transfer',

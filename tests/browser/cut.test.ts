@@ -57,3 +57,51 @@ describe('paper at true size', () => {
     await choose(b, 'Side');
   });
 });
+
+describe('covers, layers and counts', () => {
+  it('a cover is painted on the figure, and a round that is too small is told', async () => {
+    await openBuild(b, served.url, 'cut', 'demo-donkey-with-panniers');
+    await choose(b, 'Covers');
+    await has(b, 'h1', /Two covers, the largest from a sheet of 26/);
+    await b.find('.stage .marked .gathers');
+    await (await b.find('.rolled button')).click();
+    await b.fill('With a round of', '150 mm');
+    await has(b, '.rolled [role=status]', /too small/);
+    await chooseFrom(b, 'Covered with', 'draped');
+    await has(b, '.rolled li', /draped, trimmed at the foot/);
+    await (await b.find('button[aria-label="Undo"]')).click();
+    await has(b, '.rolled li', /gathered underneath/);
+    expect(await violations(b)).toEqual([]);
+  });
+
+  it('a cake is told layer by layer, and drawn so; leaving the view clears the figure', async () => {
+    await openBuild(b, served.url, 'cut', 'demo-savoy-cabbage');
+    await choose(b, 'Carving');
+    await has(b, 'h1', /Four layers to carve/);
+    await b.find('.stage .marked .layer');
+    expect(await violations(b)).toEqual([]);
+    await choose(b, 'Counts');
+    await b.driver.wait(
+      async () => (await b.driver.findElements(By.css('.stage .marked'))).length === 0,
+      20_000,
+    );
+  });
+
+  it('a face made for a head lies on the pages', async () => {
+    await b.push('Paper to prick through');
+    await choose(b, 'Templates');
+    await has(b, '.list', /, face/);
+    expect(await violations(b)).toEqual([]);
+  });
+
+  it('a band is cut to meet by one press', async () => {
+    await openBuild(b, served.url, 'cut', 'demo-ferryman-otter');
+    await choose(b, 'Covers');
+    await b.push('Scarf round the body');
+    await has(b, '.rolled', /short of meeting round the body/);
+    await b.push('Let it meet');
+    await has(b, '.rolled', /It meets round the body with 3 mm over/);
+    await (await b.find('button[aria-label="Undo"]')).click();
+    await has(b, '.rolled', /short of meeting/);
+  });
+});

@@ -190,6 +190,42 @@ describe('pieces', () => {
     expect(await b.text('.draw p.muted')).toBe(was);
     await b.push('Leave it as it was');
   });
+
+  it('takes the outline of an SVG drawing in its true size, with its holes, and nothing else of the file', async () => {
+    await open('shape', 'demo-lily-and-reeds');
+    await (await row(b, 'Petal 1')).click();
+    await b.push('Draw the outline');
+    const file = join(b.downloads, 'drawing.svg');
+    const take = async (text: string) => {
+      writeFileSync(file, text);
+      await (await b.find('.draw input[type=file]')).sendKeys(file);
+    };
+    await take('<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0');
+    await has(
+      b,
+      '.draw [role=alert]',
+      /drawing\.svg was not taken\. This is no SVG drawing, or it is damaged/,
+    );
+    await take('<svg xmlns="http://www.w3.org/2000/svg"><text>Petal</text></svg>');
+    await has(b, '.draw [role=alert]', /no closed outline/);
+    await take('<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0L90 60L0 60L90 0Z"/></svg>');
+    await has(b, '.draw [role=alert]', /crosses itself/);
+    // a frame of 80 by 50 mm with a round hole, moved by the group it stands in; and what must not get into the page
+    await take(`<svg xmlns="http://www.w3.org/2000/svg" width="200mm" height="100mm" viewBox="0 0 400 200">
+      <script>window.got = 'in'</script><image href="x" onerror="window.got = 'in'"/>
+      <g transform="translate(30 20) scale(2)" onclick="window.got = 'in'">
+        <rect width="80" height="50" onload="window.got = 'in'"/><circle cx="40" cy="25" r="10"/></g>
+      <defs><rect width="390" height="190"/></defs></svg>`);
+    await has(b, '.draw .seg', /Hole 1/);
+    await b.push('Use these lines');
+    await has(b, 'body', /80 mm/);
+    const sizes = await b.driver.executeScript<string[]>(
+      'return [...document.querySelectorAll(".panel input")].map((x) => x.value)',
+    );
+    expect(sizes).toEqual(expect.arrayContaining(['80 mm', '50 mm']));
+    expect(await b.driver.executeScript('return window.got ?? null')).toBeNull();
+    await (await b.find('button[aria-label="Undo"]')).click();
+  });
 });
 
 describe('height', () => {

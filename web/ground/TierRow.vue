@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { Trash2 } from '@lucide/vue';
 import { RODS, TIER_BOARDS } from '@core/bones/index.ts';
-import { coveredTier, coverOf } from '@core/paste-list/index.ts';
+import { coveredTier, coverOf } from '@core/covers/index.ts';
 import { removeTier, setTier, withoutOnTier, type TierExtra } from '@core/edits/index.ts';
 import { type Tier, type TierBoard } from '@core/record/index.ts';
 import { useBuild } from '../state/build-store.ts';

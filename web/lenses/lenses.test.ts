@@ -215,7 +215,10 @@ describe('Cut', () => {
       expect(words(page)).toContain(`${formatLength(t.wide, METRIC)} × ${formatLength(t.tall, METRIC)}`);
     }
     expect(page.findAll('.pages img')).toHaveLength(1);
-    expect(words(page)).not.toContain('Rolled, without paper');
+    await page.findAll('.segments input')[1]!.trigger('change');
+    await vi.waitFor(() =>
+      expect(words(page)).toContain('8 mm all round, as hands make it 6 mm to 10 mm; nothing comes off.'),
+    );
     // a head under a thin coat is gathered; as it is, it is a lump pressed round
     const head = store.build!.pieces.find((p) => p.id === 'head')!;
     const thin = { ...head, form: { ...head.form, sizes: { core: 58, coat: 4 } } };
@@ -223,8 +226,8 @@ describe('Cut', () => {
     store.apply(setTemplate({ ...store.build!, pieces } as Build, 'scarf-end', 'none'), 'a thinner coat');
     await flushPromises();
     const [rolled] = rolledOf(store.build!);
-    if (rolled?.kind !== 'gathered') throw new Error('The head is not gathered.');
-    const { round, stays, off } = rolled.gathered;
+    if (rolled?.kind !== 'core' || !rolled.over.sheet) throw new Error('The head has no sheet.');
+    const { round, stays, off } = rolled.over.sheet;
     for (const f of [round, stays, off]) expect(words(page)).toContain(formatReckoned(f, METRIC));
     // each opens to its sum
     await page.find('.rolled .figure').trigger('click');

@@ -26,6 +26,8 @@ async function draw(): Promise<void> {
   try {
     if (!plot) {
       const module = await import('plotly.js-basic-dist-min');
+      // loading and drawing are each a task of their own: a hand comes in between
+      await new Promise((resume) => setTimeout(resume));
       plot = (module as unknown as { default?: typeof module }).default ?? module;
     }
   } catch {

@@ -6,23 +6,20 @@ import { liveQuery } from 'dexie';
 import { FolderOpen, Plus } from '@lucide/vue';
 import { openFile, saveBlob, saveToFile } from '../shell/files.ts';
 import { FILE_EXTENSION, fileStem } from '@core/files/index.ts';
-import { db, keeping, type StoredBuild } from '../storage/db.ts';
-import { LONGEST_NAME, type Result } from '@core/quantity/index.ts';
+import { db, keeping } from '../storage/db.ts';
+import { LONGEST_NAME } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { removeBuild, shelve } from '../storage/builds.ts';
 import { reading } from '../storage/reading.ts';
 import { restoreDemo, seedDemo } from '../storage/demo.ts';
 import { readSetting, writeSetting } from '../storage/settings.ts';
+import { cardReader, type Shelved } from './cards.ts';
 import ShelfCard from './ShelfCard.vue';
 import { useStates } from './states.ts';
 
 const router = useRouter();
 const tell = useTell();
-/** A record of the shelf that can be opened, or one that cannot, with what is wrong with it. */
-type Card =
-  | { readonly id: string; readonly name: string; readonly stored: StoredBuild; readonly build: Build }
-  | { readonly id: string; readonly name: string; readonly raw: unknown; readonly wrong: string };
-const cards = shallowRef<Card[]>();
+const cards = shallowRef<Shelved[]>();
 /** Under this name it is kept which are put away. */
 const AWAY = 'put-away';
 /** More than this are shown when asked for. */
@@ -31,29 +28,17 @@ const shown = ref(PAGE);
 const problem = ref<string>();
 const chooser = ref<HTMLInputElement>();
 
-const read = new WeakMap<StoredBuild, Card>();
+const toCards = cardReader();
 const watching = liveQuery(() => db.builds.toArray()).subscribe({
   next: async (list) => {
     const { readRecord } = await reading();
-    cards.value = list.map((stored) => cardOf(stored, readRecord)).sort(order);
+    cards.value = toCards(list, readRecord).sort(order);
   },
   error: () => {
     problem.value = 'What is on the shelf could not be read from this browser. Reload the page to try again.';
     cards.value ??= [];
   },
 });
-/** Each record is read by itself, so that one that is damaged hides nobody else. */
-function cardOf(stored: StoredBuild, readRecord: (record: unknown) => Result<Build>): Card {
-  const known = read.get(stored);
-  if (known) return known;
-  const checked = readRecord(stored.build);
-  const name = typeof stored.name === 'string' && stored.name ? stored.name : 'A build without a name';
-  const card: Card = checked.ok
-    ? { id: stored.id, name, stored, build: checked.value }
-    : { id: stored.id, name, raw: stored.build, wrong: checked.problem.text };
-  read.set(stored, card);
-  return card;
-}
 /** With fewer nobody looks for one. */
 const FEW = 5;
 const ORDERS = [
@@ -73,13 +58,13 @@ async function putAway(id: string): Promise<void> {
   if (next.size === 0) showAway.value = false;
   await writeSetting(AWAY, [...next]).catch(() => tell.error('The browser did not keep that.'));
 }
-const savedAt = (c: Card): number => ('stored' in c ? c.stored.savedAt : 0);
-const ORDER: Readonly<Record<'due' | 'name' | 'saved', (a: Card, b: Card) => number>> = {
+const savedAt = (c: Shelved): number => ('stored' in c ? c.stored.savedAt : 0);
+const ORDER: Readonly<Record<'due' | 'name' | 'saved', (a: Shelved, b: Shelved) => number>> = {
   due: (a, b) => order(a, b),
   name: (a, b) => a.name.localeCompare(b.name),
   saved: (a, b) => savedAt(b) - savedAt(a) || order(a, b),
 };
-const isSought = (c: Card): boolean => {
+const isSought = (c: Shelved): boolean => {
   const words = sought.value.trim().toLowerCase();
   const said = 'build' in c ? `${c.name} ${c.build.brief.note}` : c.name;
   return words === '' || said.toLowerCase().includes(words);
@@ -96,8 +81,9 @@ watch(
   (list) =>
     look(list.flatMap((c) => ('build' in c ? [{ build: c.build, revision: c.stored.revision }] : []))),
 );
-const order = (a: Card, b: Card): number => dueOf(a).localeCompare(dueOf(b)) || a.name.localeCompare(b.name);
-const dueOf = (c: Card): string => ('build' in c ? c.build.brief.due : '');
+const order = (a: Shelved, b: Shelved): number =>
+  dueOf(a).localeCompare(dueOf(b)) || a.name.localeCompare(b.name);
+const dueOf = (c: Shelved): string => ('build' in c ? c.build.brief.due : '');
 onMounted(async () => {
   document.title = 'Elm Spindle';
   try {
@@ -127,7 +113,7 @@ async function copy(build: Build): Promise<void> {
   const shelved = await shelve({ ...build, name: `${build.name.slice(0, LONGEST_NAME - 6)}, copy` });
   if (!shelved.ok) tell.error(shelved.problem.text);
 }
-async function remove(b: Card): Promise<void> {
+async function remove(b: Shelved): Promise<void> {
   const yes = await tell.ask({
     title: `Take ${b.name} off the shelf?`,
     content: 'It is gone from this browser unless you saved it to a file.',
@@ -141,7 +127,7 @@ async function save(build: Build): Promise<void> {
   if (says) tell.info(says);
 }
 /** What cannot be read is handed over untouched: it may be mended elsewhere. */
-const saveAsIs = (c: Card & { raw: unknown }): void =>
+const saveAsIs = (c: Shelved & { raw: unknown }): void =>
   saveBlob(
     new Blob([JSON.stringify(c.raw, null, 2)], { type: 'application/json' }),
     `${fileStem(c.name)}${FILE_EXTENSION}`,

@@ -39,6 +39,7 @@ import FirmPatterns from './FirmPatterns.vue';
 import GroundLayer from './GroundLayer.vue';
 import HandleLayer from './HandleLayer.vue';
 import MeasureLayer from './MeasureLayer.vue';
+import MarkedLayer from './MarkedLayer.vue';
 import ReachLayer from './ReachLayer.vue';
 import ReferenceLayer from './ReferenceLayer.vue';
 import RodsLayer from './RodsLayer.vue';
@@ -345,6 +346,7 @@ defineExpose({ zoom, wholeFigure });
       />
 
       <ReachLayer v-if="stage.spots" :unit="unit" />
+      <MarkedLayer v-if="stage.marked" :unit="unit" />
       <BalanceLayer v-if="bones" :bones="bones" :board="under" :unit="unit" />
       <HandleLayer
         v-if="lens === 'shape' && selectedPiece && !stage.measuring"

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { ref, shallowRef, watch } from 'vue';
 import type { View } from '@core/figure/index.ts';
 import type { FaceSpot } from '@core/reach/index.ts';
+import type { Marked } from '@core/templates/index.ts';
 import { openBuild } from './open-build.ts';
 
 export interface Selection {
@@ -16,6 +17,8 @@ export const useStage = defineStore('stage', () => {
   const lit = shallowRef<ReadonlySet<string>>();
   /** Spots of a face, and which of them a tool loses, lit on the stage. */
   const spots = shallowRef<readonly FaceSpot[]>();
+  /** Parts of the figure marked by the lens that is open. */
+  const marked = shallowRef<readonly Marked[]>();
   /** The piece under the pointer, on the stage or in a list: named there. */
   const pointed = ref<string>();
   const view = ref<View>('front');
@@ -35,6 +38,7 @@ export const useStage = defineStore('stage', () => {
       selection.value = undefined;
       lit.value = undefined;
       spots.value = undefined;
+      marked.value = undefined;
       pointed.value = undefined;
       measuring.value = false;
       playhead.value = undefined;
@@ -44,5 +48,5 @@ export const useStage = defineStore('stage', () => {
     { flush: 'sync' },
   );
   watch([view, measuring], () => (measured.value = []), { flush: 'sync' });
-  return { selection, lit, spots, pointed, view, measuring, measured, playhead, rehearsing, wanted };
+  return { selection, lit, spots, marked, pointed, view, measuring, measured, playhead, rehearsing, wanted };
 });

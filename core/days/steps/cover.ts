@@ -1,5 +1,5 @@
 import { BOARD } from '../../record/index.ts';
-import { coversOf } from '../../paste-list/index.ts';
+import { coversOf } from '../../covers/index.ts';
 import { formatLength } from '../../quantity/index.ts';
 import { colourOf, coverId, joinId, order, paced, type StepMaker } from './types.ts';
 

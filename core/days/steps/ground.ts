@@ -1,7 +1,7 @@
 import { groundOf } from '../../ground/index.ts';
 import { rodStock } from '../../bones/index.ts';
 import { formatLength, formatMass } from '../../quantity/index.ts';
-import { sleevesOf } from '../../paste-list/index.ts';
+import { sleevesOf } from '../../covers/index.ts';
 import { BOARD, writeStepId, type Tier } from '../../record/index.ts';
 import type { Link, Step } from '../types.ts';
 import {

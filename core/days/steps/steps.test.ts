@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../files/demo.testing.ts';
-import { type Change, type Build } from '../../record/index.ts';
+import { coverOver } from '../../covers/index.ts';
+import { blendOf } from '../../figure/index.ts';
+import { formatLength, formatMass } from '../../quantity/index.ts';
+import { pieceOf, type Change, type Build } from '../../record/index.ts';
 import { setBall, setCoat, setPiece, setSeat } from '../../edits/index.ts';
 import { plan } from '../../plan.ts';
 
@@ -56,9 +59,21 @@ describe('how a piece is weighed and shaped', () => {
   });
 
   it('a skin gathers its seam where nobody sees it, a coat says how thick', () => {
-    expect(notes(otter, 'shape:head')).toMatch(/Press it over the foam, gather the seam underneath/);
-    const coated = value(setCoat(otter, 'tail', { thickness: 4, under: true }));
-    expect(notes(coated, 'shape:tail')).toMatch(/Cover the foam core 4 mm thick/);
+    expect(notes(otter, 'shape:head')).toMatch(
+      /for the foam core, 8 mm all round.*The seam goes underneath/s,
+    );
+    const coated = value(setCoat(otter, 'body', { thickness: 4, under: true }));
+    const { sheet } = coverOver(pieceOf(coated, 'body')!, blendOf(coated, pieceOf(coated, 'body')!))!;
+    const told = notes(coated, 'shape:body');
+    expect(told).toContain(`Roll a round of ${formatLength(sheet!.round.value)}, 4 mm thick`);
+    // the whole round is weighed, not what stays of it
+    expect(step(coated, 'shape:body').weigh!.grams).toBeCloseTo(sheet!.rolled.value, 6);
+    expect(told).toContain(`About ${formatMass(sheet!.off.value)} come off again`);
+  });
+
+  it('straight sides are cut to fit: each panel with its size', () => {
+    const wheel = demoBuild('mill-wheel');
+    expect(notes(wheel, 'shape:wheel')).toMatch(/top: a round of .*; side: .*; foot: a round of/);
   });
 
   it('the weight to put on the scale is the one before trimming', () => {

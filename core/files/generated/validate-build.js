@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 13,
+"const": 14,
 "type": "number"
 },
 "id": {
@@ -906,9 +906,28 @@ const schema19 = {
 "carve",
 "recess",
 "lining",
+"wrap",
+"prick",
 "transfer",
 "none"
 ]
+},
+"cover": {
+"type": "string",
+"enum": [
+"gathered",
+"draped",
+"panels",
+"eased"
+]
+},
+"halves": {
+"const": true,
+"type": "boolean"
+},
+"continues": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "rests": {
 "maxItems": 6,
@@ -4891,9 +4910,28 @@ const schema35 = {
 "carve",
 "recess",
 "lining",
+"wrap",
+"prick",
 "transfer",
 "none"
 ]
+},
+"cover": {
+"type": "string",
+"enum": [
+"gathered",
+"draped",
+"panels",
+"eased"
+]
+},
+"halves": {
+"const": true,
+"type": "boolean"
+},
+"continues": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
 },
 "rests": {
 "maxItems": 6,
@@ -6699,7 +6737,7 @@ params: { type: "string" }
 }];
 return false;
 }
-if (!(data18 === "cut" || data18 === "drawn" || data18 === "carve" || data18 === "recess" || data18 === "lining" || data18 === "transfer" || data18 === "none")) {
+if (!(data18 === "cut" || data18 === "drawn" || data18 === "carve" || data18 === "recess" || data18 === "lining" || data18 === "wrap" || data18 === "prick" || data18 === "transfer" || data18 === "none")) {
 validate87.errors = [{
 instancePath: instancePath + "/template",
 keyword: "enum",
@@ -6710,19 +6748,88 @@ return false;
 var valid0 = _errs36 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.rests !== void 0) {
-let data19 = data.rests;
+if (data.cover !== void 0) {
+let data19 = data.cover;
 const _errs38 = errors;
-if (errors === _errs38) {
-if (Array.isArray(data19)) {
-if (data19.length > 6) {
+if (typeof data19 !== "string") {
+validate87.errors = [{
+instancePath: instancePath + "/cover",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data19 === "gathered" || data19 === "draped" || data19 === "panels" || data19 === "eased")) {
+validate87.errors = [{
+instancePath: instancePath + "/cover",
+keyword: "enum",
+params: { allowedValues: schema35.properties.cover.enum }
+}];
+return false;
+}
+var valid0 = _errs38 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.halves !== void 0) {
+let data20 = data.halves;
+const _errs40 = errors;
+if (typeof data20 !== "boolean") {
+validate87.errors = [{
+instancePath: instancePath + "/halves",
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+if (true !== data20) {
+validate87.errors = [{
+instancePath: instancePath + "/halves",
+keyword: "const",
+params: { allowedValue: true }
+}];
+return false;
+}
+var valid0 = _errs40 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.continues !== void 0) {
+let data21 = data.continues;
+const _errs42 = errors;
+if (errors === _errs42) {
+if (typeof data21 === "string") {
+if (!pattern4.test(data21)) {
+validate87.errors = [{
+instancePath: instancePath + "/continues",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate87.errors = [{
+instancePath: instancePath + "/continues",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs42 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.rests !== void 0) {
+let data22 = data.rests;
+const _errs44 = errors;
+if (errors === _errs44) {
+if (Array.isArray(data22)) {
+if (data22.length > 6) {
 validate87.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "maxItems",
 params: { limit: 6 }
 }];
 return false;
-} else if (data19.length < 1) {
+} else if (data22.length < 1) {
 validate87.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "minItems",
@@ -6730,14 +6837,14 @@ params: { limit: 1 }
 }];
 return false;
 } else {
-const len0 = data19.length;
+const len0 = data22.length;
 for (let i0 = 0; i0 < len0; i0++) {
-let data20 = data19[i0];
-const _errs40 = errors;
-if (errors === _errs40) {
-if (data20 && typeof data20 == "object" && !Array.isArray(data20)) {
+let data23 = data22[i0];
+const _errs46 = errors;
+if (errors === _errs46) {
+if (data23 && typeof data23 == "object" && !Array.isArray(data23)) {
 let missing1;
-if (data20.place === void 0 && (missing1 = "place") || data20.hours === void 0 && (missing1 = "hours")) {
+if (data23.place === void 0 && (missing1 = "place") || data23.hours === void 0 && (missing1 = "hours")) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "required",
@@ -6745,8 +6852,8 @@ params: { missingProperty: missing1 }
 }];
 return false;
 } else {
-const _errs42 = errors;
-for (const key1 in data20) if (!(key1 === "place" || key1 === "hours")) {
+const _errs48 = errors;
+for (const key1 in data23) if (!(key1 === "place" || key1 === "hours")) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "additionalProperties",
@@ -6754,11 +6861,11 @@ params: { additionalProperty: key1 }
 }];
 return false;
 }
-if (_errs42 === errors) {
-if (data20.place !== void 0) {
-let data21 = data20.place;
-const _errs43 = errors;
-if (typeof data21 !== "string") {
+if (_errs48 === errors) {
+if (data23.place !== void 0) {
+let data24 = data23.place;
+const _errs49 = errors;
+if (typeof data24 !== "string") {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "type",
@@ -6766,7 +6873,7 @@ params: { type: "string" }
 }];
 return false;
 }
-if (!(data21 === "room" || data21 === "fan" || data21 === "box" || data21 === "fridge" || data21 === "freezer" || data21 === "bag")) {
+if (!(data24 === "room" || data24 === "fan" || data24 === "box" || data24 === "fridge" || data24 === "freezer" || data24 === "bag")) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "enum",
@@ -6774,15 +6881,15 @@ params: { allowedValues: schema35.properties.rests.items.properties.place.enum }
 }];
 return false;
 }
-var valid2 = _errs43 === errors;
+var valid2 = _errs49 === errors;
 } else var valid2 = true;
 if (valid2) {
-if (data20.hours !== void 0) {
-let data22 = data20.hours;
-const _errs45 = errors;
-if (errors === _errs45) {
-if (typeof data22 == "number" && isFinite(data22)) {
-if (data22 > 200 || isNaN(data22)) {
+if (data23.hours !== void 0) {
+let data25 = data23.hours;
+const _errs51 = errors;
+if (errors === _errs51) {
+if (typeof data25 == "number" && isFinite(data25)) {
+if (data25 > 200 || isNaN(data25)) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "maximum",
@@ -6792,7 +6899,7 @@ limit: 200
 }
 }];
 return false;
-} else if (data22 < .1 || isNaN(data22)) {
+} else if (data25 < .1 || isNaN(data25)) {
 validate87.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "minimum",
@@ -6812,7 +6919,7 @@ params: { type: "number" }
 return false;
 }
 }
-var valid2 = _errs45 === errors;
+var valid2 = _errs51 === errors;
 } else var valid2 = true;
 }
 }
@@ -6826,7 +6933,7 @@ params: { type: "object" }
 return false;
 }
 }
-if (!(_errs40 === errors)) break;
+if (!(_errs46 === errors)) break;
 }
 }
 } else {
@@ -6838,8 +6945,11 @@ params: { type: "array" }
 return false;
 }
 }
-var valid0 = _errs38 === errors;
+var valid0 = _errs44 === errors;
 } else var valid0 = true;
+}
+}
+}
 }
 }
 }
@@ -9829,7 +9939,7 @@ const schema58 = {
 }
 }
 };
-const pattern23 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
+const pattern24 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
 function validate141(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 const evaluated0 = validate141.evaluated;
@@ -9856,7 +9966,7 @@ return false;
 if (data.id !== void 0) {
 let data0 = data.id;
 if (typeof data0 === "string") {
-if (!pattern23.test(data0)) {
+if (!pattern24.test(data0)) {
 validate141.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
@@ -10649,7 +10759,7 @@ validate139.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const pattern25 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
+const pattern26 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
 function validate147(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 const evaluated0 = validate147.evaluated;
@@ -10731,7 +10841,7 @@ if (valid1) {
 if (data0.from !== void 0) {
 let data2 = data0.from;
 if (typeof data2 === "string") {
-if (!pattern25.test(data2)) {
+if (!pattern26.test(data2)) {
 validate147.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "pattern",
@@ -10753,7 +10863,7 @@ if (valid1) {
 if (data0.to !== void 0) {
 let data3 = data0.to;
 if (typeof data3 === "string") {
-if (!pattern25.test(data3)) {
+if (!pattern26.test(data3)) {
 validate147.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "pattern",
@@ -10813,14 +10923,14 @@ validate147.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const pattern27 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
+const pattern28 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
 function validate150(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 const evaluated0 = validate150.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data === "string") {
-if (!pattern27.test(data)) {
+if (!pattern28.test(data)) {
 validate150.errors = [{
 instancePath,
 keyword: "pattern",
@@ -10911,7 +11021,7 @@ let data2 = data0.from;
 const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 === "string") {
-if (!pattern25.test(data2)) {
+if (!pattern26.test(data2)) {
 validate149.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "pattern",
@@ -10936,7 +11046,7 @@ let data3 = data0.to;
 const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
-if (!pattern25.test(data3)) {
+if (!pattern26.test(data3)) {
 validate149.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "pattern",
@@ -15188,11 +15298,11 @@ params: { type: "number" }
 }];
 return false;
 }
-if (13 !== data1) {
+if (14 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 keyword: "const",
-params: { allowedValue: 13 }
+params: { allowedValue: 14 }
 }];
 return false;
 }

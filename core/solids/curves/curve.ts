@@ -86,6 +86,15 @@ export function fittedToBox(points: readonly Point[]): Point[] {
   return points.map(([x, z]) => [(x - left) / (right - left || 1) - 0.5, (z - low) / (high - low || 1)]);
 }
 
+/** Sizes of a flat form that takes a drawn outline: as wide as the drawing says, else as it is; as tall as its proportion asks. */
+export function sizedLike(
+  form: { readonly sizes: Readonly<Record<string, number>> },
+  { aspect, mm }: { readonly aspect: number; readonly mm: number | undefined },
+): Record<string, number> {
+  const width = Number((mm ?? form.sizes.width ?? 0).toFixed(2));
+  return { ...form.sizes, width, height: Number((width / aspect).toFixed(2)) };
+}
+
 /** What is wrong with a closed line, in words; undefined when it can be cut. */
 export function closedTrouble(curve: Curve | undefined, name: string): string | undefined {
   if (!curve || curve.length < 3) return `${name} needs three points at least.`;

@@ -1,27 +1,54 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import type { Rolled } from '@core/covers/index.ts';
+import { computed, ref } from 'vue';
+import { COVERINGS, triedRound, type Rolled } from '@core/covers/index.ts';
+import { setCover } from '@core/edits/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
+import type { CoverWay } from '@core/record/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import { useStage } from '../../state/on-stage.ts';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 
-/** A sheet that is rolled and laid over something: how large, how thick, what stays of it. */
+/** Paste over a core, a board or a tier: how large it is rolled, how thick, what stays of it. */
 const props = defineProps<{ rolled: Rolled }>();
+const store = useBuild();
+const here = useOpenBuild();
 const stage = useStage();
 const { shown } = usePreferences();
 const thick = computed(() => formatLength(props.rolled.thick, shown));
 const chosen = computed(() => stage.selection?.kind === 'piece' && stage.selection.id === props.rolled.id);
+const piece = computed(() => here.build.pieces.find((p) => p.id === props.rolled.id));
+const OPTIONS = [
+  { value: '', label: 'as core and coat ask' },
+  ...Object.values(COVERINGS).map((w) => ({ value: w.id, label: w.name })),
+];
+/** A round the person has rolled already, or would like to. */
+const tried = ref<number>();
+const trial = computed(() =>
+  props.rolled.kind === 'core' && tried.value !== undefined
+    ? triedRound(props.rolled.over, tried.value)
+    : undefined,
+);
+function cover(value: string): void {
+  const found = Object.keys(COVERINGS).find((w): w is CoverWay => w === value);
+  store.apply(
+    setCover(here.build, props.rolled.id, found),
+    `how the ${props.rolled.name.toLowerCase()} is covered`,
+  );
+}
 </script>
 
 <template>
-  <li :class="{ on: chosen }">
-    <template v-if="rolled.kind === 'draped'">
+  <li class="told-row" :class="{ on: chosen }">
+    <template v-if="rolled.kind === 'plain'">
       <strong>{{ rolled.name }}</strong>
       <span
-        >Roll a {{ rolled.draped.of.shape === 'round' ? 'disc' : 'square' }} of
-        <WhyButton :figure="rolled.draped.roll" />, {{ thick }} thick;
-        <WhyButton :figure="rolled.draped.used" /> of it stays.</span
+        >Roll a {{ rolled.plain.of.shape === 'round' ? 'disc' : 'square' }} of
+        <WhyButton :figure="rolled.plain.roll" />, {{ thick }} thick;
+        <WhyButton :figure="rolled.plain.used" /> of it stays.</span
       >
     </template>
     <template v-else>
@@ -30,43 +57,70 @@ const chosen = computed(() => stage.selection?.kind === 'piece' && stage.selecti
         :aria-pressed="chosen"
         @click="stage.selection = { kind: 'piece', id: rolled.id }"
       >
-        <strong>{{ rolled.name }}, gathered at the bottom</strong>
+        <strong>{{ rolled.name }}</strong> <span class="muted">{{ rolled.over.way.name }}</span>
       </button>
-      <span
-        >Roll a round of <WhyButton :figure="rolled.gathered.round" />, {{ thick }} thick, from
-        <WhyButton :figure="rolled.gathered.rolled" after="." />
-        <WhyButton :figure="rolled.gathered.stays" /> stay, <WhyButton :figure="rolled.gathered.off" /> come
-        off again; <WhyButton :figure="rolled.gathered.thinnest" /> at its thinnest, on the top.</span
+      <template v-if="rolled.over.sheet">
+        <span
+          >Roll a round of <WhyButton :figure="rolled.over.sheet.round" />, {{ thick }} thick, from
+          <WhyButton :figure="rolled.over.sheet.rolled" after="." />
+          <WhyButton :figure="rolled.over.sheet.stays" /> stay,
+          <WhyButton :figure="rolled.over.sheet.off" /> come off again;
+          <WhyButton :figure="rolled.over.sheet.thinnest" /> at its thinnest, on the top.</span
+        >
+        <span class="muted"
+          >Smooth <WhyButton :figure="rolled.over.sheet.smooth" /> from the top over the skin;
+          <template v-if="rolled.over.sheet.folds.value > rolled.over.sheet.smooth.value"
+            >folds from <WhyButton :figure="rolled.over.sheet.folds" /> on</template
+          ><template v-else>pleats below that, opened and stroked down</template>. A round under
+          <WhyButton :figure="rolled.over.sheet.least" /> tears.</span
+        >
+      </template>
+      <span v-else-if="rolled.over.panels"
+        >{{ thick }} thick:
+        <template v-for="(p, i) in rolled.over.panels" :key="p.name"
+          ><template v-if="i > 0">; </template>{{ p.name.toLowerCase() }}
+          <template v-for="(s, k) in p.sizes" :key="s.name"
+            ><template v-if="k > 0"> × </template><WhyButton :figure="s" /></template></template
+        >.</span
       >
-      <span class="muted"
-        >Smooth <WhyButton :figure="rolled.gathered.smooth" /> from the top over the skin; folds from
-        <WhyButton :figure="rolled.gathered.folds" /> on, where nobody looks. A round under
-        <WhyButton :figure="rolled.gathered.least" /> tears.</span
+      <span v-else
+        >{{ thick }} all round<template v-if="rolled.over.uneven"
+          >, as hands make it {{ formatLength(rolled.over.uneven[0], shown) }} to
+          {{ formatLength(rolled.over.uneven[1], shown) }}</template
+        >; nothing comes off.</span
       >
-      <span v-for="s in rolled.gathered.says" :key="s" class="note">◆ {{ s }}</span>
+      <span v-for="s in rolled.over.says" :key="s" class="note">◆ {{ s }}</span>
+      <div v-if="chosen" class="way">
+        <ChoiceField
+          label="Covered with"
+          :value="piece?.cover ?? ''"
+          :options="OPTIONS"
+          :width="250"
+          @change="cover"
+        />
+        <QuantityField
+          v-if="rolled.over.sheet"
+          label="With a round of"
+          kind="length"
+          :width="100"
+          :value="tried ?? rolled.over.sheet.round.value"
+          @change="(v) => (tried = v)"
+        />
+        <span class="muted hint">{{ rolled.over.way.hint }}</span>
+        <span v-if="trial" :class="{ note: !trial.holds }" role="status"
+          ><template v-if="!trial.holds">▲ </template>{{ trial.says }}</span
+        >
+      </div>
     </template>
   </li>
 </template>
 
 <style scoped>
-li {
-  display: grid;
-  gap: 3px;
-  padding: 9px 6px;
-  border-top: 1px solid var(--line);
-}
-.on {
-  background: var(--elm-soft);
-}
-li > button {
-  justify-self: start;
-  border: 0;
-  padding: 0;
-  background: none;
-  text-align: left;
-  cursor: pointer;
-}
-.note {
-  color: var(--tight);
+.way {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: flex-end;
+  padding-top: 4px;
 }
 </style>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
+import { FileUp } from '@lucide/vue';
 import { measureOf } from '@core/figure/index.ts';
-import { setArt } from '@core/edits/index.ts';
+import { setForm } from '@core/edits/index.ts';
 import { type Piece } from '@core/record/index.ts';
 import {
   levelSizes,
   measure,
   shapeOf,
+  sizedLike,
   type Curve,
   type Curves,
   type Form,
@@ -42,7 +44,9 @@ const tabs = computed(() => [
 ]);
 const slot = computed(() => shape.curves!.find((c) => c.key === key.value));
 const closed = computed(() => slot.value?.closed ?? true);
-const m = computed(() => measureOf(props.piece));
+const m = computed(() =>
+  found.value && sizes.value !== props.piece.form.sizes ? found.value : measureOf(props.piece),
+);
 const wide = computed(() => (key.value === 'side' ? m.value.depth : m.value.width));
 
 function change(curve: Curve): void {
@@ -84,9 +88,30 @@ function removeHole(): void {
   key.value = 'edge';
 }
 
+/** Sizes that a drawing brought along; those of the piece until one did. */
+const sizes = ref(props.piece.form.sizes);
+const chooser = ref<HTMLInputElement>();
+const refused = ref<string>();
+/** The outline of a drawing from a file: in its true size where it tells one, else as wide as the piece is. */
+async function take(e: Event): Promise<void> {
+  const input = e.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (!file) return;
+  const { outlineFromSvg } = await import('../../shared/svg-in.ts');
+  const read = outlineFromSvg(await file.text());
+  refused.value = read.ok ? undefined : `${file.name} was not taken. ${read.problem.text}`;
+  if (!read.ok) return;
+  past.value = [...past.value, curves.value];
+  future.value = [];
+  curves.value = read.value.curves;
+  sizes.value = sizedLike(props.piece.form, read.value);
+  key.value = 'edge';
+}
+
 const form = computed((): Form => {
   const { outline: _, ...bare } = props.piece.form;
-  return { ...bare, curves: curves.value };
+  return { ...bare, sizes: sizes.value, curves: curves.value };
 });
 const checked = computed(() => checkForm(form.value));
 const found = computed(() => (checked.value.ok ? measure(form.value) : undefined));
@@ -111,7 +136,7 @@ const picture = computed(() => {
 function use(): void {
   if (
     store.apply(
-      setArt(here.build, props.piece.id, { curves: curves.value }),
+      setForm(here.build, props.piece.id, form.value),
       `drawing the ${props.piece.name.toLowerCase()}`,
     )
   )
@@ -130,6 +155,18 @@ function use(): void {
         <button v-if="key.startsWith('hole')" class="button" type="button" @click="removeHole">
           Remove this hole
         </button>
+        <button v-if="shape.holes" class="button" type="button" @click="chooser?.click()">
+          <FileUp :size="15" /> From an SVG file
+        </button>
+        <input
+          ref="chooser"
+          class="visually-hidden"
+          type="file"
+          accept=".svg,image/svg+xml"
+          aria-label="Outline from an SVG file"
+          tabindex="-1"
+          @change="take"
+        />
         <ToggleField
           v-if="reference.url && !shape.cut"
           v-model:checked="over"
@@ -152,6 +189,7 @@ function use(): void {
         :label="slot?.label ?? 'Hole'"
         @change="change"
       />
+      <p v-if="refused" class="warning" role="alert"><span aria-hidden="true">◆</span> {{ refused }}</p>
       <p v-if="!checked.ok" class="warning"><span aria-hidden="true">◆</span> {{ checked.problem.text }}</p>
       <p v-else-if="found" class="muted">
         {{ (found.volume / 1000).toFixed(1) }} cm³ of paste, {{ (found.area / 100).toFixed(0) }} cm² of

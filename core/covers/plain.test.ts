@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { plan } from '../plan.ts';
 import { blank, plainPiece } from '../record/blank.testing.ts';
-import { coveredTier, coverOf, pasteList } from './index.ts';
+import { pasteList } from '../paste-list/index.ts';
+import { coveredTier, coverOf } from './index.ts';
 import { multiplicity, type Build, type Tier } from '../record/index.ts';
 import { setPiece } from '../edits/index.ts';
 import { refusal, value } from '../files/demo.testing.ts';

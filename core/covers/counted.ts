@@ -1,0 +1,42 @@
+import { given, type Mm, type Reckoned } from '../quantity/index.ts';
+import type { Piece } from '../record/index.ts';
+import { formBody, measure, rimOf } from '../solids/index.ts';
+import type { HeadSizes } from './face.ts';
+import { USUAL_GAP } from './lobes.ts';
+import { wayDown, type Profile } from './profile.ts';
+
+/** What things are set over or round: the outside of a piece. */
+export interface Counted {
+  readonly tall: Mm;
+  /** Half way up. */
+  readonly middle: Mm;
+  /** The way round at a height over its foot. */
+  readonly round: (up: Mm) => Reckoned;
+  readonly down: Profile;
+  /** Across, where it is a ball. */
+  readonly ball: Mm | undefined;
+  /** Narrowest gap most balls of that size have between the lines of their seam. */
+  readonly gap: Mm;
+  readonly head: HeadSizes;
+}
+
+const BALLS = new Set<string>(['ball', 'skinOverBall']);
+
+/** The outside of a piece; undefined for what is flat, bent or many. */
+export function countedOf({ form }: Piece): Counted | undefined {
+  const body = formBody(form);
+  if (body.type !== 'stack') return undefined;
+  const { width, depth, height } = measure(form);
+  return {
+    tall: height,
+    middle: height / 2,
+    round: (up) => {
+      const z = Math.min(height * 0.999, Math.max(height * 0.001, up));
+      return given('The way round there', rimOf(body.cutAt(z)), 'mm', 'derived');
+    },
+    down: wayDown(body, 'board'),
+    ball: BALLS.has(form.kind) ? width : undefined,
+    gap: USUAL_GAP * width,
+    head: [width / 2, depth / 2, height / 2],
+  };
+}

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, watchEffect } from 'vue';
+import { ribbonOf } from '@core/covers/index.ts';
+import { coversPainted } from '@core/templates/index.ts';
+import { useOpenBuild } from '../../state/here.ts';
+import { useStage } from '../../state/on-stage.ts';
+import WhyButton from '../../shared/WhyButton.vue';
+import BandRow from './BandRow.vue';
+import RolledRow from './RolledRow.vue';
+
+/** Everything that is covered: boards, tiers, and cores of pieces. */
+const here = useOpenBuild();
+const stage = useStage();
+const rolled = computed(() => here.report.covers);
+const bands = computed(() => here.report.bands);
+const ribbon = computed(() => ribbonOf(here.build));
+const painted = computed(() => coversPainted(here.build, stage.view));
+watchEffect(() => (stage.marked = painted.value));
+onBeforeUnmount(() => (stage.marked = undefined));
+const LEGEND = [
+  { kind: 'gathers', says: 'pushed together: work the wrinkles down' },
+  { kind: 'folds', says: 'folds: led to the seam or cut off' },
+  { kind: 'shows', says: 'so thin that what is under it shows' },
+] as const;
+const legend = computed(() => LEGEND.filter((l) => painted.value.some((m) => m.kind === l.kind)));
+</script>
+
+<template>
+  <p v-if="!rolled.length && !bands.length" class="muted empty">
+    Nothing here is covered. Give a piece a coat under Shape, or the board or a tier a cover.
+  </p>
+  <ul v-if="legend.length" class="legend" aria-label="On the figure">
+    <li v-for="l in legend" :key="l.kind"><i :class="l.kind" aria-hidden="true"></i> {{ l.says }}</li>
+  </ul>
+  <ul v-if="rolled.length" class="rolled">
+    <RolledRow v-for="r in rolled" :key="r.id" :rolled="r" />
+  </ul>
+  <template v-if="bands.length">
+    <h3>Bands</h3>
+    <ul class="rolled">
+      <BandRow v-for="b in bands" :key="b.piece" :band="b" :others="bands" />
+    </ul>
+  </template>
+  <template v-if="ribbon">
+    <h3>Ribbon</h3>
+    <p>
+      <WhyButton :figure="ribbon.length" /> long; the edge of the board is
+      <WhyButton :figure="ribbon.edge" after="." />
+      <span :class="{ note: !ribbon.holds }"
+        ><template v-if="!ribbon.holds">◆ </template>{{ ribbon.says }}</span
+      >
+    </p>
+  </template>
+</template>
+
+<style scoped>
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  margin: 8px 0 0;
+  padding: 0;
+  list-style: none;
+  color: var(--ink-2);
+}
+.legend i {
+  display: inline-block;
+  width: 26px;
+  height: 14px;
+  vertical-align: -2px;
+  border: 1px solid var(--elm);
+}
+.legend .gathers {
+  background: repeating-linear-gradient(90deg, var(--elm) 0 1px, transparent 1px 7px);
+}
+.legend .folds {
+  background: repeating-linear-gradient(90deg, var(--elm) 0 2px, transparent 2px 4px);
+}
+.legend .shows {
+  border-color: #e0a021;
+  background: #e0a021;
+}
+h3 {
+  margin: 16px 0 4px;
+}
+.note {
+  color: var(--tight);
+}
+.rolled {
+  margin: 8px 0 0;
+  padding: 0;
+  list-style: none;
+}
+</style>
