@@ -2,7 +2,8 @@
  * Covers: what paste does over a board, a tier or a core. How large a sheet is rolled, how much of it stays, where it is
  * thinnest and folds, and what a paste takes before it tears. Ways to cover are one registry. Nothing here knows of days.
  */
-export { coverOver, type Over } from './over.ts';
+export { coverOver, mapOver, type Over } from './over.ts';
+export { SHEET_STATES, type SheetMap, type SheetState } from './map/sheet-map.ts';
 export { sheetOver, type Sheet } from './sheet.ts';
 export { triedRound } from './tried.ts';
 export { type Cover, coveredTier, coverOf, coversOf, sleevesOf } from './plain.ts';

@@ -9,8 +9,9 @@ import {
 } from '../quantity/index.ts';
 import type { CoverWay, Piece } from '../record/index.ts';
 import { formBody, shapeOf, type Form, type StackBody } from '../solids/index.ts';
+import { sheetMap, type SheetMap } from './map/sheet-map.ts';
 import { panelsOf, type Panel } from './panels.ts';
-import { heightDown, lengthDown, showsTo, skinOf, wayDown, type Profile } from './profile.ts';
+import { heightDown, showsTo, skinOf, wayDown, type Profile } from './profile.ts';
 import { sheetOver, type Sheet } from './sheet.ts';
 import { troublesOf } from './sheet-troubles.ts';
 import { takesOf, type Takes } from './takes.ts';
@@ -162,7 +163,7 @@ function asSheet(way: Way, profile: Profile, { coat, takes, density }: Asked): O
     way,
     thick: coat,
     sheet,
-    reach: lengthDown(profile),
+    reach: profile.longest,
     marks: marksOf(profile, sheet, showsTo(profile, coat, (takes.pull * way.drawn) / 100, takes.hides)),
     takes,
     labour: labourFor(way, skinOf(profile), sheet.rolled.value, dm2Rolled),
@@ -189,3 +190,12 @@ export const coverOver = remembered((piece: Piece, blend: Blend): Over | undefin
   if (way.id === 'panels') return asPanels(way, skin, asked);
   return way.ends ? asSheet(way, wayDown(core, way.ends), asked) : asLump(way, skin, asked);
 });
+
+/** The sheet over the core of a piece, found on triangles: a tenth to a third of a second. Undefined where no sheet is laid. */
+export function mapOver(piece: Piece, blend: Blend): SheetMap | undefined {
+  const over = coverOver(piece, blend);
+  const found = coreOf(piece.form);
+  return over?.sheet && over.takes && found
+    ? sheetMap(found.core, found.coat, over.way, over.takes)
+    : undefined;
+}

@@ -1,43 +1,64 @@
 import type { Mm, Mm2 } from '../quantity/index.ts';
 import { rimOf, type StackBody } from '../solids/index.ts';
+import { ringsOver } from './map/rings-over.ts';
 
 /** A body as a sheet meets it that is laid on its top and stroked down: how far over the skin, and how far round there. */
 export interface Profile {
   /** Over the skin from the top, rising, mm. */
   readonly s: readonly Mm[];
-  /** Radius of a circle as long as the way round, there, mm. */
+  /** Radius of a circle as long as the line of equal distance there, mm. */
   readonly r: readonly Mm[];
-  /** Height over the foot there. */
+  /** Height over the foot there, on average. */
   readonly z: readonly Mm[];
   /** From the widest place it goes in so far towards its foot, mm. */
   readonly under: Mm;
+  /** Over the skin from the top to the end on its longest side, mm: what a round has to reach. */
+  readonly longest: Mm;
 }
 
-/** Level cuts read of a body, close together where it turns over at top and foot. A step of the method; estimate. */
+/** Level cuts read of a turned body, close together where it turns over at top and foot. A step of the method; estimate. */
 const CUTS = 160;
+const cutsDown = (top: Mm): Mm[] =>
+  Array.from({ length: CUTS + 1 }, (_, k) => (top * (1 + Math.cos((Math.PI * k) / CUTS))) / 2);
+
+/** From its widest place a body goes in so far towards its foot. */
+function goesIn(body: StackBody, heights: readonly Mm[]): Mm {
+  const radii = heights.map((z) => rimOf(body.cutAt(z)) / (2 * Math.PI));
+  return Math.max(...radii) - radii.at(-1)!;
+}
+
+/** Down a turned body: along its outline, the same on all sides. */
+function downTurned(body: StackBody, heights: readonly Mm[], to: 'board' | 'under') {
+  const [s, r, z]: [Mm[], Mm[], Mm[]] = [[0], [0], [heights[0]!]];
+  const add = (height: Mm, radius: Mm) => {
+    s.push(s.at(-1)! + Math.hypot(z.at(-1)! - height, radius - r.at(-1)!));
+    r.push(radius);
+    z.push(height);
+  };
+  for (const height of heights) add(height, body.cutAt(height).a);
+  const foot = r.at(-1)!;
+  if (to === 'under') for (let k = 1; k <= 8; k++) add(0, foot * (1 - k / 8));
+  return { s, r, z, longest: s.at(-1)! };
+}
 
 /**
- * The way down a body. Lobed and leaning bodies are read by the length of their rims: derived, exact for turned ones.
+ * The way down a body: of a turned one along its outline, exact; of any other along its lines of equal distance over the skin.
  * @param to where the sheet ends: at the board, or gathered under the middle of the foot
  */
 export function wayDown(body: StackBody, to: 'board' | 'under'): Profile {
   const top = body.levels.at(-1)!;
-  const [s, r, heights]: [Mm[], Mm[], Mm[]] = [[0], [0], [top]];
-  const add = (rise: Mm, radius: Mm) => {
-    heights.push(heights.at(-1)! - rise);
-    s.push(s.at(-1)! + Math.hypot(rise, radius - r.at(-1)!));
-    r.push(radius);
+  const heights = cutsDown(top);
+  const under = goesIn(body, heights);
+  const found = ringsOver(body, to);
+  if (!found) return { ...downTurned(body, heights, to), under };
+  const { rings, reach } = found;
+  return {
+    s: [0, ...rings.map((l) => l.far)],
+    r: [0, ...rings.map((l) => l.long / (2 * Math.PI))],
+    z: [top, ...rings.map((l) => l.height)],
+    under,
+    longest: reach,
   };
-  let before = top;
-  for (let k = 0; k <= CUTS; k++) {
-    const z = (top * (1 + Math.cos((Math.PI * k) / CUTS))) / 2;
-    add(before - z, rimOf(body.cutAt(z)) / (2 * Math.PI));
-    before = z;
-  }
-  const foot = r.at(-1)!;
-  const under = Math.max(...r) - foot;
-  if (to === 'under') for (let k = 1; k <= 8; k++) add(0, foot * (1 - k / 8));
-  return { s, r, z: heights, under };
 }
 
 /** Over the skin from the top to its end. */

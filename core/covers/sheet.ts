@@ -1,5 +1,5 @@
 import { given, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
-import { foldsFrom, lengthDown, smoothTo, stayingOn, type Profile } from './profile.ts';
+import { foldsFrom, smoothTo, stayingOn, type Profile } from './profile.ts';
 import type { Takes } from './takes.ts';
 import type { Way } from './ways.ts';
 
@@ -30,7 +30,12 @@ export function sheetOver(
   takes: Takes,
   density: Reckoned<'g/cm³'>,
 ): Sheet {
-  const reach = given('Over the skin, from the top to where it ends', lengthDown(profile), 'mm', 'derived');
+  const reach = given(
+    'Over the skin on the longest side, from the top to where it ends',
+    profile.longest,
+    'mm',
+    'derived',
+  );
   const thick = given('Rolled to', t, 'mm');
   const over = given(way.overName, way.over, 'mm', 'common practice');
   const tears = given('Tears when drawn longer by', takes.pull, '%', 'estimate');

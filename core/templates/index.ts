@@ -15,6 +15,7 @@ export {
 export { USES } from './uses.ts';
 export { type GirthBand, bandsOf } from './bands.ts';
 export { type Carving, carvingsOf } from './carving.ts';
+export { mapsPainted, sheetMapsOf, type PieceMap } from './mapped.ts';
 export { coversPainted, layersPainted, type Marked } from './painted.ts';
 export { type Template } from './template.ts';
 export { templatesOf } from './templates.ts';

@@ -8,7 +8,7 @@ import { healed, type Rings } from './rings.ts';
 
 /** A part of the figure that is marked on the stage: outlines that together cover it, in the picture. */
 export interface Marked {
-  readonly kind: 'shows' | 'gathers' | 'folds' | 'layer';
+  readonly kind: 'tears' | 'shows' | 'thin' | 'gathers' | 'folds' | 'layer';
   readonly piece: string;
   readonly outlines: readonly (readonly (readonly [Mm, Mm])[])[];
   /** Written beside it. */

@@ -138,6 +138,8 @@ describe('what glue holds', () => {
     await openBuild(b, served.url, 'paste');
     await choose(b, 'Glue and core');
     await (await has(b, '.bead', 'Nose'))!.click();
+    // until then the button there is of the piece that was chosen before
+    await has(b, 'h3', /^Nose on/);
     await (await b.find('button[aria-label="Use gum glue"]')).click();
     await has(b, '.glue .yours', /yours/);
     await kept(b);

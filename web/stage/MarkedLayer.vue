@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useStage } from '../state/on-stage.ts';
+import { TOKENS } from '../tokens.ts';
 
 /** Parts of the figure marked by a lens: where a sheet shows, is pushed together or folds, and the layers of a cake. */
 const props = defineProps<{ unit: number }>();
@@ -20,6 +21,12 @@ const marked = computed(() =>
   }),
 );
 const GAP = 9;
+/** Hatches told apart by their direction, not by their colour alone. */
+const HATCHED = [
+  { kind: 'folds', turn: 0, colour: TOKENS.elm },
+  { kind: 'tears', turn: 45, colour: TOKENS.fails },
+  { kind: 'thin', turn: 90, colour: '#e0a021' },
+];
 </script>
 
 <template>
@@ -34,20 +41,23 @@ const GAP = 9;
         <path
           :d="`M${(GAP / 2) * unit} 0V${GAP * unit}`"
           fill="none"
-          stroke="#1f5a43"
+          :stroke="TOKENS.elm"
           :stroke-width="1.2 * unit"
         />
       </pattern>
       <pattern
-        id="marked-folds"
+        v-for="p in HATCHED"
+        :id="`marked-${p.kind}`"
+        :key="p.kind"
         patternUnits="userSpaceOnUse"
         :width="(GAP / 2) * unit"
         :height="(GAP / 2) * unit"
+        :patternTransform="`rotate(${p.turn})`"
       >
         <path
           :d="`M${(GAP / 4) * unit} 0V${(GAP / 2) * unit}`"
           fill="none"
-          stroke="#1f5a43"
+          :stroke="p.colour"
           :stroke-width="2 * unit"
         />
       </pattern>
@@ -74,13 +84,18 @@ path.shows {
   fill: #e0a021;
   fill-opacity: 0.6;
 }
+path.thin {
+  fill: url('#marked-thin');
+}
+path.tears {
+  fill: url('#marked-tears');
+  stroke: var(--fails);
+}
 path.gathers {
   fill: url('#marked-gathers');
-  stroke: var(--elm);
 }
 path.folds {
   fill: url('#marked-folds');
-  stroke: var(--elm);
 }
 path.layer {
   fill: #d9b98c;

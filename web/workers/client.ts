@@ -2,7 +2,7 @@ import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { DaysReport } from '@core/days/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { Result } from '@core/quantity/index.ts';
-import type { Page, Template } from '@core/templates/index.ts';
+import type { Page, PieceMap, Template } from '@core/templates/index.ts';
 import type { UpAxis } from '@core/solids/index.ts';
 import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';
 import type { Found, FoundPart } from '@core/found.ts';
@@ -167,6 +167,14 @@ const pages = new JobRunner<PagesApi>(
 /** Paper templates of a build. */
 export const templatesJob = (build: Build): WorkerJob<readonly Template[]> =>
   pages.run((api) => api.templates(build));
+
+/** One of its own: a cover that is changed gives up its map, and no page. */
+const maps = new JobRunner<PagesApi>(
+  () => new Worker(new URL('./pages.worker.ts', import.meta.url), { type: 'module', name: 'maps' }),
+);
+/** What every sheet of a build does, found on triangles. */
+export const sheetMapsJob = (build: Build): WorkerJob<readonly PieceMap[]> =>
+  maps.run((api) => api.maps(build));
 
 /** Pages as a PDF file. */
 export const pdfJob = (

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, watchEffect } from 'vue';
 import { ribbonOf } from '@core/covers/index.ts';
-import { coversPainted } from '@core/templates/index.ts';
+import { coversPainted, mapsPainted } from '@core/templates/index.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { useStage } from '../../state/on-stage.ts';
 import WhyButton from '../../shared/WhyButton.vue';
 import BandRow from './BandRow.vue';
 import RolledRow from './RolledRow.vue';
+import { useSheetMaps } from './papers.ts';
 
 /** Everything that is covered: boards, tiers, and cores of pieces. */
 const here = useOpenBuild();
@@ -14,13 +15,20 @@ const stage = useStage();
 const rolled = computed(() => here.report.covers);
 const bands = computed(() => here.report.bands);
 const ribbon = computed(() => ribbonOf(here.build));
-const painted = computed(() => coversPainted(here.build, stage.view));
+const maps = useSheetMaps();
+// by height until the triangles are found
+const painted = computed(() =>
+  maps.value ? mapsPainted(here.build, maps.value, stage.view) : coversPainted(here.build, stage.view),
+);
+const mapOf = (id: string) => maps.value?.find((m) => m.piece === id)?.map;
 watchEffect(() => (stage.marked = painted.value));
 onBeforeUnmount(() => (stage.marked = undefined));
 const LEGEND = [
+  { kind: 'tears', says: 'tears: too small for what is under it' },
   { kind: 'gathers', says: 'pushed together: work the wrinkles down' },
   { kind: 'folds', says: 'folds: led to the seam or cut off' },
   { kind: 'shows', says: 'so thin that what is under it shows' },
+  { kind: 'thin', says: 'thin: do not rub it' },
 ] as const;
 const legend = computed(() => LEGEND.filter((l) => painted.value.some((m) => m.kind === l.kind)));
 </script>
@@ -33,7 +41,7 @@ const legend = computed(() => LEGEND.filter((l) => painted.value.some((m) => m.k
     <li v-for="l in legend" :key="l.kind"><i :class="l.kind" aria-hidden="true"></i> {{ l.says }}</li>
   </ul>
   <ul v-if="rolled.length" class="rolled">
-    <RolledRow v-for="r in rolled" :key="r.id" :rolled="r" />
+    <RolledRow v-for="r in rolled" :key="r.id" :rolled="r" :map="mapOf(r.id)" />
   </ul>
   <template v-if="bands.length">
     <h3>Bands</h3>
@@ -75,6 +83,14 @@ const legend = computed(() => LEGEND.filter((l) => painted.value.some((m) => m.k
 }
 .legend .folds {
   background: repeating-linear-gradient(90deg, var(--elm) 0 2px, transparent 2px 4px);
+}
+.legend .tears {
+  border-color: var(--fails);
+  background: repeating-linear-gradient(45deg, var(--fails) 0 2px, transparent 2px 5px);
+}
+.legend .thin {
+  border-color: #e0a021;
+  background: repeating-linear-gradient(0deg, #e0a021 0 2px, transparent 2px 5px);
 }
 .legend .shows {
   border-color: #e0a021;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { COVERINGS, triedRound, type Rolled } from '@core/covers/index.ts';
+import { COVERINGS, triedRound, type Rolled, type SheetMap } from '@core/covers/index.ts';
 import { setCover } from '@core/edits/index.ts';
 import { formatLength } from '@core/quantity/index.ts';
 import type { CoverWay } from '@core/record/index.ts';
@@ -13,7 +13,11 @@ import QuantityField from '../../shared/QuantityField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 
 /** Paste over a core, a board or a tier: how large it is rolled, how thick, what stays of it. */
-const props = defineProps<{ rolled: Rolled }>();
+const props = defineProps<{
+  rolled: Rolled;
+  /** The same sheet triangle by triangle, as soon as it is found. */
+  map?: SheetMap | undefined;
+}>();
 const store = useBuild();
 const here = useOpenBuild();
 const stage = useStage();
@@ -90,6 +94,7 @@ function cover(value: string): void {
         >; nothing comes off.</span
       >
       <span v-for="s in rolled.over.says" :key="s" class="note">◆ {{ s }}</span>
+      <span v-for="s in map?.says ?? []" :key="s" class="note">◆ {{ s }}</span>
       <div v-if="chosen" class="way">
         <ChoiceField
           label="Covered with"
