@@ -66,11 +66,11 @@ const TABLES: Readonly<Record<string, Table>> = {
   'savoy-cabbage': {
     grams: {},
     // the heart is covered from one round of 456 mm, 6 mm thick
-    mixed: [1290, 420],
+    mixed: [1365, 420],
     needs: {
       // three to one, and three hundredths stay in the bowl
-      'White chocolate': ((1290 + 420) * 0.75) / 0.97,
-      'Glucose syrup': ((1290 + 420) * 0.25) / 0.97,
+      'White chocolate': ((1365 + 420) * 0.75) / 0.97,
+      'Glucose syrup': ((1365 + 420) * 0.25) / 0.97,
     },
     pieces: 20,
   },

@@ -1,5 +1,5 @@
-import { given, type Mm, type Reckoned } from '../quantity/index.ts';
-import type { Piece } from '../record/index.ts';
+import { given, labourSum, type Labour, type Mm, type Reckoned } from '../quantity/index.ts';
+import { writeStepId, type OwnStep, type Piece } from '../record/index.ts';
 import { formBody, measure, rimOf } from '../solids/index.ts';
 import type { HeadSizes } from './face.ts';
 import { USUAL_GAP } from './lobes.ts';
@@ -40,3 +40,18 @@ export function countedOf({ form }: Piece): Counted | undefined {
     head: [width / 2, depth / 2, height / 2],
   };
 }
+
+/** Marking with a tool: dividing the line, then every mark. Estimate, minutes. */
+const MARKING: Labour = { once: 2, each: 0.12 };
+/** Minutes for marks along a line, a sum that can be opened. */
+export const markingTakes = (marks: Reckoned): Reckoned<'min'> =>
+  labourSum('Marking them', MARKING, marks.value);
+
+/** Marks round a piece as a step of one's own: after it is shaped, while it takes a mark. */
+export const markingStep = ({ id, name }: Piece, marks: Reckoned): Omit<OwnStep, 'id'> => ({
+  title: `Mark ${Math.round(marks.value)} round the ${name.toLowerCase()}`,
+  minutes: Math.max(1, Math.round(markingTakes(marks).value)),
+  after: writeStepId({ task: 'shape', of: id }),
+  piece: id,
+  work: 'mark',
+});

@@ -1,5 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { addOwnStep } from '../edits/index.ts';
+import { demoBuild, value } from '../files/demo.testing.ts';
+import { plan } from '../plan.ts';
 import { given } from '../quantity/index.ts';
 import { plainPiece } from '../record/blank.testing.ts';
 import { formBody, turned, type StackBody } from '../solids/index.ts';
@@ -11,6 +14,7 @@ import {
   faceLaidOn,
   FACE_AGES,
   lobesOf,
+  markingStep,
   wayDown,
   woundStrip,
 } from './index.ts';
@@ -192,5 +196,20 @@ describe('a face on a head', () => {
     expect([egg.ball, egg.tall]).toEqual([undefined, 80]);
     // widest: the way round there is π d
     expect(Math.max(...[20, 30, 32, 40].map((z) => egg.round(z).value))).toBeCloseTo(Math.PI * 60, 0);
+  });
+});
+
+describe('marks in the plan', () => {
+  it('are a step of one’s own that the plan takes: after shaping, more minutes for more marks', () => {
+    const build = demoBuild('ferryman-otter');
+    const head = build.pieces.find((p) => p.id === 'head')!;
+    const of = (n: number) => markingStep(head, given('Marks', n, 'pieces'));
+    expect(of(104).minutes).toBeGreaterThan(of(52).minutes);
+    // one in five seconds and two minutes for dividing the line: estimate, and no more than a tenth of an hour for fifty
+    expect(of(52).minutes).toBeLessThan(9);
+    const added = value(addOwnStep(build, of(52)));
+    const { steps, links } = plan(added, { runs: 40 }).days();
+    const own = steps.find((s) => s.title === 'Mark 52 round the head')!;
+    expect(links.some((l) => l.from === 'shape:head' && l.to === own.id)).toBe(true);
   });
 });

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { value } from '../files/demo.testing.ts';
 import { keepable } from '../files/index.ts';
+import { measure } from '../solids/index.ts';
+import { templatesOf } from '../templates/index.ts';
 import { answered, saidTo, SMALL_QUESTIONS, type SmallQuestion } from './index.ts';
 
 const question = (id: string) => SMALL_QUESTIONS.find((q) => q.id === id)!;
@@ -53,6 +55,27 @@ describe('small questions', () => {
       paste: 'fondant',
       powder: 3,
     });
+  });
+});
+
+describe('cloth of paste', () => {
+  it.each([
+    ['sleeve', { arm: 27, long: 60, slant: 0, lap: 3 }, (Math.PI * 29 + 3) * 60],
+    ['tassel', { long: 30, across: 8 }, ((Math.PI * 64) / 8) * 30],
+    // the face of a frustum, less what stays open of it
+    ['jacket', { above: 40, below: 80, tall: 60, gap: 0 }, Math.PI * (21 + 41) * Math.hypot(60, 20)],
+  ] as const)('%s: what goes on the board is as large as it says, and weighs that', (id, said, area) => {
+    const { build } = ask(id, { ...said, thick: 2, paste: 'fondant' });
+    const { volume } = measure(build.pieces[0]!.form);
+    expect(volume / (area * 2)).toBeCloseTo(1, 2);
+    expect(figure(id, { ...said, thick: 2, paste: 'fondant' }, /of paste/)).toBeGreaterThan(
+      (volume * 1.2) / 1000,
+    );
+    expect(
+      templatesOf(build)
+        .map((t) => t.name)
+        .join(),
+    ).toMatch(new RegExp(id, 'i'));
   });
 });
 

@@ -9,6 +9,7 @@ import { askSpoons } from './kinds/spoons.ts';
 import { askTier } from './kinds/tier.ts';
 import { askBand } from './kinds/band.ts';
 import { askMast } from './kinds/mast.ts';
+import { askJacket, askSleeve, askTassel } from './kinds/cloth.ts';
 import { askPortions } from './kinds/portions.ts';
 import { askSquash } from './kinds/squash.ts';
 import { askStick } from './kinds/stick.ts';
@@ -30,6 +31,9 @@ export const SMALL_QUESTIONS: readonly SmallQuestion[] = [
   askTier,
   askBoard,
   askBand,
+  askSleeve,
+  askJacket,
+  askTassel,
   askPortions,
   askSpoons,
 ];

@@ -62,7 +62,7 @@ describe('covers, layers and counts', () => {
   it('a cover is painted on the figure, and a round that is too small is told', async () => {
     await openBuild(b, served.url, 'cut', 'demo-donkey-with-panniers');
     await choose(b, 'Covers');
-    await has(b, 'h1', /Two covers, the largest from a sheet of 26/);
+    await has(b, 'h1', /Two covers, the largest from a sheet of 21/);
     await b.find('.stage .marked .gathers');
     await (await b.find('.rolled button')).click();
     await b.fill('With a round of', '150 mm');
@@ -88,6 +88,8 @@ describe('covers, layers and counts', () => {
   });
 
   it('a face made for a head lies on the pages', async () => {
+    await b.push('Put it in the plan');
+    await has(b, '.said', /is in the plan, right after shaping/);
     await b.push('Paper to prick through');
     await choose(b, 'Templates');
     await has(b, '.list', /, face/);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, inject, ref, watch } from 'vue';
-import { FilePlus2 } from '@lucide/vue';
+import { CalendarPlus, FilePlus2 } from '@lucide/vue';
 import {
   ageOf,
   countedOf,
@@ -10,10 +10,14 @@ import {
   FACE_AGES,
   faceLaidOn,
   lobesOf,
+  markingStep,
+  markingTakes,
   woundStrip,
 } from '@core/covers/index.ts';
-import { formatLength } from '@core/quantity/index.ts';
+import { addOwnStep } from '@core/edits/index.ts';
+import { formatLength, type Reckoned } from '@core/quantity/index.ts';
 import { facePaper, lobePaper, type Template } from '@core/templates/index.ts';
+import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -24,6 +28,7 @@ import WhyButton from '../../shared/WhyButton.vue';
 import { EXTRA_PAPERS } from './papers.ts';
 
 /** Marks, rows and dots that come out even and close, the seam of a ball, and where a face goes. */
+const store = useBuild();
 const here = useOpenBuild();
 const stage = useStage();
 const tell = useTell();
@@ -81,6 +86,13 @@ const AGES = FACE_AGES.map((f) => ({ value: f.name, label: f.name }));
 const face = computed(() => body.value && faceLaidOn(body.value.head, ageOf(age.value)));
 const rowWords = computed(() => rows.value?.rows.map((r) => r.number).join(' · '));
 
+function planned(number: Reckoned): void {
+  if (!piece.value) return;
+  const step = markingStep(piece.value, number);
+  if (store.apply(addOwnStep(here.build, step), 'marks as a step'))
+    tell.info(`“${step.title}” is in the plan, right after shaping. You can change it under Days.`);
+}
+
 function print(paper: Template): void {
   extra.value = [...extra.value.filter((t) => t.id !== paper.id), paper];
   tell.info(`${paper.name} lies on the pages under Templates.`);
@@ -116,8 +128,14 @@ function print(paper: Template): void {
       <p v-if="marks && line">
         <WhyButton :figure="marks.number" /> marks, <WhyButton :figure="marks.pitch" /> from one to the next;
         the last meets the first. Stitches of two strokes are twice as many ropes.
-        <span class="muted">The way round is <WhyButton :figure="line" after="." /></span>
+        <span class="muted"
+          >The way round is <WhyButton :figure="line" after=";" /> marking takes
+          <WhyButton :figure="markingTakes(marks.number)" after="."
+        /></span>
       </p>
+      <button v-if="marks" class="button" type="button" @click="planned(marks.number)">
+        <CalendarPlus :size="15" /> Put it in the plan
+      </button>
     </section>
 
     <section v-if="rows">

@@ -1,0 +1,95 @@
+import { jacketOf, sleeveOf, tasselOf, type Cloth } from '../../covers/index.ts';
+import { addPiece, resize, setArt } from '../../edits/index.ts';
+import { fail, type Mm } from '../../quantity/index.ts';
+import { BOARD, type Change } from '../../record/index.ts';
+import { boardFor, num, PASTE, POWDER } from '../fields.ts';
+import type { Sayings, SmallQuestion } from '../types.ts';
+
+/** An outline is kept within one unit. */
+const drawn = (outline: Cloth['outline']) => {
+  const [xs, ys] = [outline.map((p) => p[0]), outline.map((p) => p[1])];
+  const [left, low] = [Math.min(...xs), Math.min(...ys)];
+  const [width, height] = [Math.max(...xs) - left, Math.max(...ys) - low];
+  const edge = outline.map(([x, y]) => [(x - left) / width - 0.5, (y - low) / height, 1] as const);
+  return { edge, width, height };
+};
+
+/** The cloth as a piece cut from a sheet; its paper comes under Cut. */
+function onBoard(said: Sayings, name: string, { outline, says }: Cloth, thick: Mm): Change {
+  const { edge, width, height } = drawn(outline);
+  if (!(width > 0 && height > 0)) return fail(says ?? 'Nothing is left of it to cut.');
+  const made = addPiece(boardFor(said), 'sheet', name, BOARD);
+  const sized = resize(made.build, made.id, { width, height, thickness: thick });
+  return sized.ok ? setArt(sized.value, made.id, { curves: { edge } }) : sized;
+}
+
+const THICK = { key: 'thick', label: 'Rolled to', kind: 'length', usual: 2, least: 0.5, most: 8 } as const;
+
+/** A small question about something cut from a sheet, asked and answered the same way whatever it is. */
+const asking = (
+  of: Pick<SmallQuestion, 'id' | 'name' | 'asks' | 'fields'> & {
+    readonly piece: string;
+    readonly cloth: (said: Sayings) => Cloth;
+    readonly notes: readonly string[];
+  },
+): SmallQuestion => ({
+  id: of.id,
+  name: of.name,
+  asks: of.asks,
+  fields: [...of.fields, THICK, PASTE, POWDER],
+  build: (said) => onBoard(said, of.piece, of.cloth(said), num(said, 'thick')),
+  answers: ({ figure }, said) => [
+    ...of.cloth(said).figures,
+    { says: 'of paste in it', figure: figure.pieces[0]!.weight.paste },
+  ],
+  notes: (_, said) => {
+    const { says } = of.cloth(said);
+    return says === undefined ? of.notes : [says, ...of.notes];
+  },
+  makes: true,
+});
+
+export const askSleeve = asking({
+  id: 'sleeve',
+  name: 'Sleeve',
+  asks: 'How is a sleeve cut, and how does its upper edge curve?',
+  piece: 'Sleeve',
+  fields: [
+    { key: 'arm', label: 'Arm, across', kind: 'length', usual: 27, least: 4, most: 150 },
+    { key: 'long', label: 'Long', kind: 'length', usual: 60, least: 5, most: 300 },
+    { key: 'slant', label: 'Shoulder slants by', kind: 'angle', usual: 40, least: 0, most: 70 },
+    { key: 'lap', label: 'Lapped over', kind: 'length', usual: 4, least: 0, most: 30 },
+  ],
+  cloth: (said) =>
+    sleeveOf(num(said, 'arm'), num(said, 'long'), num(said, 'slant'), num(said, 'thick'), num(said, 'lap')),
+  notes: ['The seam lies on the inside of the arm. Let the sheet rest before it is cut: it shortens.'],
+});
+
+export const askJacket = asking({
+  id: 'jacket',
+  name: 'Collar, cape or jacket',
+  asks: 'What part of a ring goes round a body that widens towards its hem?',
+  piece: 'Jacket',
+  fields: [
+    { key: 'above', label: 'Across, above', kind: 'length', usual: 40, least: 4, most: 400 },
+    { key: 'below', label: 'Across, at the hem', kind: 'length', usual: 80, least: 4, most: 500 },
+    { key: 'tall', label: 'Tall', kind: 'length', usual: 60, least: 2, most: 400 },
+    { key: 'gap', label: 'Open in front', kind: 'length', usual: 10, least: 0, most: 200 },
+  ],
+  cloth: (said) =>
+    jacketOf(num(said, 'above'), num(said, 'below'), num(said, 'tall'), num(said, 'thick'), num(said, 'gap')),
+  notes: ['Measure both ways round with a strip of paper on the finished body.'],
+});
+
+export const askTassel = asking({
+  id: 'tassel',
+  name: 'Tassel',
+  asks: 'How wide a strip is rolled up to a tassel?',
+  piece: 'Tassel, flat',
+  fields: [
+    { key: 'long', label: 'Long', kind: 'length', usual: 30, least: 4, most: 150 },
+    { key: 'across', label: 'Across, rolled up', kind: 'length', usual: 8, least: 2, most: 60 },
+  ],
+  cloth: (said) => tasselOf(num(said, 'long'), num(said, 'across'), num(said, 'thick')),
+  notes: ['Cut the comb first, damp the uncut edge, roll it up, then let the fringe hang as it firms.'],
+});
