@@ -1,6 +1,8 @@
 /**
- * Colour: how light a paste is and how far two are apart. Conversions are culori's; D65, 2° observer.
- * Pots, mixing and ladders join this room later.
+ * Colour: how light a paste is, in which order colours are worked, and how much of a pot a batch takes: drops with their honest
+ * range, whole drops, mother batches, ladders. Conversions are culori's; D65, 2° observer.
  */
 export * from './lab.ts';
 export * from './order.ts';
+export * from './pots.ts';
+export * from './doses.ts';

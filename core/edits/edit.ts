@@ -4,6 +4,7 @@ import {
   briefRecord,
   colourRecord,
   freshId,
+  MOST_POTS,
   hoursRecord,
   keptName,
   nameTrouble,
@@ -17,6 +18,7 @@ import {
   type Build,
   type Colour,
   type Eaters,
+  type Pot,
   type Practice,
   type Room,
   type Change,
@@ -159,6 +161,26 @@ export function setColour(build: Build, id: string, patch: Partial<Colour>): Cha
   const wrong = patch.name === undefined ? undefined : nameTrouble(patch.name, 'A colour');
   if (wrong !== undefined) return fail(wrong, 'name');
   return ok({ ...build, colours: replaced(build.colours, id, (c) => ({ ...c, ...patch, id })) });
+}
+
+/** What a colour is coloured with; nothing where it is not said. */
+export function setPots(build: Build, id: string, pots: readonly Pot[]): Change {
+  if (pots.length > MOST_POTS) return fail(`A colour is mixed from ${MOST_POTS} pots at most.`, 'pots');
+  for (const pot of pots) {
+    const wrong = nameTrouble(pot.name, 'A pot');
+    if (wrong !== undefined) return fail(wrong, 'pots');
+    const { took } = pot;
+    if (took && !(took.amount >= 0.01 && took.amount <= 10_000))
+      return fail('It takes at least a hundredth of a gram of colour, or a drop.', 'took');
+    if (took && !(took.grams >= 1)) return fail('Say how much paste that went into.', 'took');
+  }
+  const kept = pots.map((p) => ({ ...p, name: p.name.trim() }));
+  return ok({
+    ...build,
+    colours: replaced(build.colours, id, ({ pots: _was, ...c }) =>
+      kept.length > 0 ? { ...c, pots: kept } : c,
+    ),
+  });
 }
 
 /** Put a colour in, under an id made from its name. */

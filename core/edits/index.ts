@@ -109,6 +109,7 @@ export {
   setBoard,
   setBrief,
   setColour,
+  setPots,
   setDate,
   setEaters,
   setHours,

@@ -3,6 +3,15 @@
  * in, and how a weight is shared out. Everything here is derived from the record and the weights of the figure.
  */
 export { type BatchPart } from './batch-parts.ts';
+export {
+  type BatchColour,
+  type PotDose,
+  colouringOf,
+  amountText,
+  colouringWords,
+  potWords,
+  potsInAll,
+} from './drops.ts';
 export { type Batch, pasteList } from './paste-list.ts';
 export {
   type Part,

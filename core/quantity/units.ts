@@ -39,6 +39,7 @@ export type Unit =
   | 'kg/m³'
   | 'm/s'
   | 'pieces'
+  | 'drops'
   | '×'
   | '';
 

@@ -9,6 +9,7 @@ import { askSpoons } from './kinds/spoons.ts';
 import { askTier } from './kinds/tier.ts';
 import { askBand } from './kinds/band.ts';
 import { askMast } from './kinds/mast.ts';
+import { askCup } from './kinds/cup.ts';
 import { askJacket, askSleeve, askTassel } from './kinds/cloth.ts';
 import { askPortions } from './kinds/portions.ts';
 import { askSquash } from './kinds/squash.ts';
@@ -35,5 +36,6 @@ export const SMALL_QUESTIONS: readonly SmallQuestion[] = [
   askJacket,
   askTassel,
   askPortions,
+  askCup,
   askSpoons,
 ];

@@ -1,4 +1,5 @@
 import { field, type Celsius, type Degrees, type Grams, type Of } from '../quantity/index.ts';
+import { DEPTHS, POT_KINDS } from '../colour/index.ts';
 import { allergensField } from '../pastes/index.ts';
 
 const { day, flag, forSome, hex, id, list, localTime, name, number, oneOf, optional, record, text } = field;
@@ -93,7 +94,28 @@ export const practiceRecord = record({
 /** How this person works; every value starts from common practice and is theirs to change. */
 export interface Practice extends Of<typeof practiceRecord> {}
 
-export const colourRecord = record({ id, name, hex });
+export const potRecord = record({
+  name,
+  kind: oneOf([...POT_KINDS]),
+  depth: oneOf([...DEPTHS]),
+  /** What it took: drops, or grams of powder, in so much of a base. */
+  took: optional(
+    record({ amount: number(0.01, 10_000), grams: number<Grams>(1, 100_000), base: text(40, 1) }),
+  ),
+});
+
+/** A pot of colour that goes into a paste. */
+export interface Pot extends Of<typeof potRecord> {}
+/** So many go into one colour at most. */
+export const MOST_POTS = 4;
+
+export const colourRecord = record({
+  id,
+  name,
+  hex,
+  /** What it is coloured with; not said when absent. */
+  pots: optional(list(potRecord, MOST_POTS, 1)),
+});
 
 /** A colour of the build. */
 export interface Colour extends Of<typeof colourRecord> {}

@@ -1,4 +1,4 @@
-import type { Batch, BatchPart } from '../../paste-list/index.ts';
+import { colouringOf, colouringWords, type Batch, type BatchPart } from '../../paste-list/index.ts';
 import { materialOf } from '../../pastes/index.ts';
 import { formatMass, formatSpoons, formatWeighed, listed, roundTo } from '../../quantity/index.ts';
 import { coverId, mixId, paced, shapeId, type StepMaker } from './types.ts';
@@ -40,7 +40,7 @@ export const mix: StepMaker = {
       id: mixId(b.id),
       kind: 'mix',
       title: `Mix ${formatMass(b.mix.value)} of ${b.colour.name}`,
-      notes: [...weighing(b), after(b)],
+      notes: [...weighing(b), ...colouringWords(colouringOf(b)), after(b)],
       colour: b.colour.hex,
       minutes: paced(bench, 'mix', 6 + roundTo(b.mix.value / 60, 0.01)),
     })),

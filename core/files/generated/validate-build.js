@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 14,
+"const": 15,
 "type": "number"
 },
 "id": {
@@ -71,27 +71,27 @@ const schema19 = {
 "board": { "$ref": "#/$defs/record7" },
 "blends": { "$ref": "#/$defs/array9" },
 "colours": { "$ref": "#/$defs/array14" },
-"pieces": { "$ref": "#/$defs/array15" },
-"rods": { "$ref": "#/$defs/array21" },
-"cake": { "$ref": "#/$defs/record26" },
-"portions": { "$ref": "#/$defs/record34" },
-"card": { "$ref": "#/$defs/record35" },
-"mast": { "$ref": "#/$defs/record36" },
-"steps": { "$ref": "#/$defs/record37" },
-"hours": { "$ref": "#/$defs/array40" },
-"dates": { "$ref": "#/$defs/array41" },
-"practice": { "$ref": "#/$defs/record43" },
-"workshop": { "$ref": "#/$defs/record44" },
-"reserves": { "$ref": "#/$defs/array48" },
-"measured": { "$ref": "#/$defs/array50" },
-"log": { "$ref": "#/$defs/array52" },
-"bench": { "$ref": "#/$defs/record59" },
+"pieces": { "$ref": "#/$defs/array18" },
+"rods": { "$ref": "#/$defs/array24" },
+"cake": { "$ref": "#/$defs/record29" },
+"portions": { "$ref": "#/$defs/record37" },
+"card": { "$ref": "#/$defs/record38" },
+"mast": { "$ref": "#/$defs/record39" },
+"steps": { "$ref": "#/$defs/record40" },
+"hours": { "$ref": "#/$defs/array43" },
+"dates": { "$ref": "#/$defs/array44" },
+"practice": { "$ref": "#/$defs/record46" },
+"workshop": { "$ref": "#/$defs/record47" },
+"reserves": { "$ref": "#/$defs/array51" },
+"measured": { "$ref": "#/$defs/array53" },
+"log": { "$ref": "#/$defs/array55" },
+"bench": { "$ref": "#/$defs/record62" },
 "variation": {
 "maxLength": 120,
 "minLength": 1,
 "type": "string"
 },
-"variations": { "$ref": "#/$defs/array62" }
+"variations": { "$ref": "#/$defs/array65" }
 },
 "$defs": {
 "string2": {
@@ -499,11 +499,74 @@ const schema19 = {
 "type": "array",
 "items": { "$ref": "#/$defs/record10" }
 },
-"array14": {
-"maxItems": 200,
+"record17": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"name",
+"kind",
+"depth"
+],
+"properties": {
+"name": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
+"kind": {
+"type": "string",
+"enum": [
+"gel",
+"liquid",
+"oil",
+"powder"
+]
+},
+"depth": {
+"type": "string",
+"enum": [
+"pale",
+"soft",
+"middle",
+"strong",
+"deep"
+]
+},
+"took": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"amount",
+"grams",
+"base"
+],
+"properties": {
+"amount": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e4
+},
+"grams": {
+"type": "number",
+"minimum": 1,
+"maximum": 1e5
+},
+"base": {
+"maxLength": 40,
+"minLength": 1,
+"type": "string"
+}
+}
+}
+}
+},
+"array16": {
+"maxItems": 4,
 "minItems": 1,
 "type": "array",
-"items": {
+"items": { "$ref": "#/$defs/record17" }
+},
+"record15": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -524,11 +587,17 @@ const schema19 = {
 "hex": {
 "pattern": "^#[0-9a-fA-F]{6}$",
 "type": "string"
-}
-}
+},
+"pots": { "$ref": "#/$defs/array16" }
 }
 },
-"record18": {
+"array14": {
+"maxItems": 200,
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record15" }
+},
+"record21": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -583,7 +652,7 @@ const schema19 = {
 "watertight": { "type": "boolean" }
 }
 },
-"record17": {
+"record20": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "sizes"],
@@ -667,10 +736,10 @@ const schema19 = {
 "under": { "type": "boolean" }
 }
 },
-"solid": { "$ref": "#/$defs/record18" }
+"solid": { "$ref": "#/$defs/record21" }
 }
 },
-"array20": {
+"array23": {
 "type": "array",
 "items": {
 "type": "number",
@@ -680,7 +749,7 @@ const schema19 = {
 "minItems": 3,
 "maxItems": 3
 },
-"record19": {
+"record22": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -698,7 +767,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"at": { "$ref": "#/$defs/array20" },
+"at": { "$ref": "#/$defs/array23" },
 "lean": {
 "type": "number",
 "minimum": -360,
@@ -754,7 +823,7 @@ const schema19 = {
 }
 }
 },
-"record16": {
+"record19": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -782,7 +851,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"form": { "$ref": "#/$defs/record17" },
+"form": { "$ref": "#/$defs/record20" },
 "blend": {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
@@ -791,7 +860,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"seat": { "$ref": "#/$defs/record19" },
+"seat": { "$ref": "#/$defs/record22" },
 "pair": { "type": "boolean" },
 "count": {
 "type": "integer",
@@ -959,13 +1028,13 @@ const schema19 = {
 }
 }
 },
-"array15": {
+"array18": {
 "maxItems": 600,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record16" }
+"items": { "$ref": "#/$defs/record19" }
 },
-"string23": {
+"string26": {
 "type": "string",
 "enum": [
 "spaghetti18",
@@ -998,7 +1067,7 @@ const schema19 = {
 "stainless12"
 ]
 },
-"record24": {
+"record27": {
 "additionalProperties": false,
 "type": "object",
 "required": ["on", "at"],
@@ -1007,16 +1076,16 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"at": { "$ref": "#/$defs/array20" }
+"at": { "$ref": "#/$defs/array23" }
 }
 },
-"array25": {
+"array28": {
 "maxItems": 12,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record24" }
+"items": { "$ref": "#/$defs/record27" }
 },
-"record22": {
+"record25": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1038,10 +1107,10 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"stock": { "$ref": "#/$defs/string23" },
-"from": { "$ref": "#/$defs/record24" },
-"to": { "$ref": "#/$defs/record24" },
-"bends": { "$ref": "#/$defs/array25" },
+"stock": { "$ref": "#/$defs/string26" },
+"from": { "$ref": "#/$defs/record27" },
+"to": { "$ref": "#/$defs/record27" },
+"bends": { "$ref": "#/$defs/array28" },
 "pair": { "type": "boolean" },
 "sleeved": { "type": "boolean" },
 "across": {
@@ -1057,13 +1126,13 @@ const schema19 = {
 "shown": { "type": "boolean" }
 }
 },
-"array21": {
+"array24": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record22" }
+"items": { "$ref": "#/$defs/record25" }
 },
-"string27": {
+"string30": {
 "type": "string",
 "enum": [
 "buttercream",
@@ -1071,7 +1140,7 @@ const schema19 = {
 "ganacheWhite"
 ]
 },
-"string30": {
+"string33": {
 "type": "string",
 "enum": [
 "card",
@@ -1083,12 +1152,12 @@ const schema19 = {
 "acrylic"
 ]
 },
-"record31": {
+"record34": {
 "additionalProperties": false,
 "type": "object",
 "required": ["stock", "number"],
 "properties": {
-"stock": { "$ref": "#/$defs/string23" },
+"stock": { "$ref": "#/$defs/string26" },
 "number": {
 "type": "integer",
 "minimum": 1,
@@ -1096,7 +1165,7 @@ const schema19 = {
 }
 }
 },
-"record32": {
+"record35": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1120,7 +1189,7 @@ const schema19 = {
 }
 }
 },
-"record33": {
+"record36": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1129,7 +1198,7 @@ const schema19 = {
 "apart"
 ],
 "properties": {
-"stock": { "$ref": "#/$defs/string23" },
+"stock": { "$ref": "#/$defs/string26" },
 "number": {
 "type": "integer",
 "minimum": 1,
@@ -1142,7 +1211,7 @@ const schema19 = {
 }
 }
 },
-"record29": {
+"record32": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1183,7 +1252,7 @@ const schema19 = {
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": { "$ref": "#/$defs/string30" },
+"kind": { "$ref": "#/$defs/string33" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -1191,15 +1260,15 @@ const schema19 = {
 }
 }
 },
-"posts": { "$ref": "#/$defs/record31" },
+"posts": { "$ref": "#/$defs/record34" },
 "gap": {
 "type": "number",
 "minimum": 0,
 "maximum": 700
 },
-"sleeve": { "$ref": "#/$defs/record32" },
+"sleeve": { "$ref": "#/$defs/record35" },
 "stuck": { "type": "boolean" },
-"keepers": { "$ref": "#/$defs/record33" },
+"keepers": { "$ref": "#/$defs/record36" },
 "weight": {
 "type": "number",
 "minimum": 1,
@@ -1207,13 +1276,13 @@ const schema19 = {
 }
 }
 },
-"array28": {
+"array31": {
 "maxItems": 12,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record29" }
+"items": { "$ref": "#/$defs/record32" }
 },
-"record26": {
+"record29": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1242,13 +1311,13 @@ const schema19 = {
 "minimum": 5,
 "maximum": 200
 },
-"filling": { "$ref": "#/$defs/string27" },
+"filling": { "$ref": "#/$defs/string30" },
 "fillingThickness": {
 "type": "number",
 "minimum": 0,
 "maximum": 50
 },
-"coat": { "$ref": "#/$defs/string27" },
+"coat": { "$ref": "#/$defs/string30" },
 "coatThickness": {
 "type": "number",
 "minimum": 0,
@@ -1284,10 +1353,10 @@ const schema19 = {
 }
 }
 },
-"tiers": { "$ref": "#/$defs/array28" }
+"tiers": { "$ref": "#/$defs/array31" }
 }
 },
-"record34": {
+"record37": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1335,12 +1404,12 @@ const schema19 = {
 }
 }
 },
-"record35": {
+"record38": {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": { "$ref": "#/$defs/string30" },
+"kind": { "$ref": "#/$defs/string33" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -1351,10 +1420,10 @@ const schema19 = {
 "minimum": 0,
 "maximum": 700
 },
-"sleeve": { "$ref": "#/$defs/record32" }
+"sleeve": { "$ref": "#/$defs/record35" }
 }
 },
-"record36": {
+"record39": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1393,7 +1462,7 @@ const schema19 = {
 }
 }
 },
-"record39": {
+"record42": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1470,13 +1539,13 @@ const schema19 = {
 }
 }
 },
-"array38": {
+"array41": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record39" }
+"items": { "$ref": "#/$defs/record42" }
 },
-"record37": {
+"record40": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1485,7 +1554,7 @@ const schema19 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array38" },
+"own": { "$ref": "#/$defs/array41" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -1550,7 +1619,7 @@ const schema19 = {
 }
 }
 },
-"array40": {
+"array43": {
 "maxItems": 60,
 "minItems": 0,
 "type": "array",
@@ -1580,11 +1649,11 @@ const schema19 = {
 }
 }
 },
-"string42": {
+"string45": {
 "pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$",
 "type": "string"
 },
-"array41": {
+"array44": {
 "maxItems": 200,
 "minItems": 1,
 "type": "array",
@@ -1593,7 +1662,7 @@ const schema19 = {
 "type": "object",
 "required": ["date"],
 "properties": {
-"date": { "$ref": "#/$defs/string42" },
+"date": { "$ref": "#/$defs/string45" },
 "from": {
 "pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
 "type": "string"
@@ -1605,7 +1674,7 @@ const schema19 = {
 }
 }
 },
-"record43": {
+"record46": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1645,7 +1714,7 @@ const schema19 = {
 }
 }
 },
-"record46": {
+"record49": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1664,7 +1733,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"hours": { "$ref": "#/$defs/array40" },
+"hours": { "$ref": "#/$defs/array43" },
 "pace": {
 "type": "number",
 "minimum": .3,
@@ -1693,13 +1762,13 @@ const schema19 = {
 }
 }
 },
-"array45": {
+"array48": {
 "maxItems": 8,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record46" }
+"items": { "$ref": "#/$defs/record49" }
 },
-"record47": {
+"record50": {
 "additionalProperties": false,
 "type": "object",
 "properties": {
@@ -1760,7 +1829,7 @@ const schema19 = {
 }
 }
 },
-"record44": {
+"record47": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1769,7 +1838,7 @@ const schema19 = {
 "space"
 ],
 "properties": {
-"helpers": { "$ref": "#/$defs/array45" },
+"helpers": { "$ref": "#/$defs/array48" },
 "tools": {
 "additionalProperties": false,
 "type": "object",
@@ -1817,10 +1886,10 @@ const schema19 = {
 }
 }
 },
-"paces": { "$ref": "#/$defs/record47" }
+"paces": { "$ref": "#/$defs/record50" }
 }
 },
-"record49": {
+"record52": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1853,16 +1922,16 @@ const schema19 = {
 },
 "recolour": { "type": "boolean" },
 "allergens": { "$ref": "#/$defs/array13" },
-"keepBy": { "$ref": "#/$defs/string42" }
+"keepBy": { "$ref": "#/$defs/string45" }
 }
 },
-"array48": {
+"array51": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record49" }
+"items": { "$ref": "#/$defs/record52" }
 },
-"record51": {
+"record54": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1892,7 +1961,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"on": { "$ref": "#/$defs/string42" },
+"on": { "$ref": "#/$defs/string45" },
 "readings": {
 "type": "object",
 "additionalProperties": {
@@ -1904,13 +1973,13 @@ const schema19 = {
 }
 }
 },
-"array50": {
+"array53": {
 "maxItems": 100,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record51" }
+"items": { "$ref": "#/$defs/record54" }
 },
-"string54": {
+"string57": {
 "type": "string",
 "enum": [
 "tack",
@@ -1927,7 +1996,7 @@ const schema19 = {
 "bend"
 ]
 },
-"record55": {
+"record58": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1949,7 +2018,7 @@ const schema19 = {
 }
 }
 },
-"record56": {
+"record59": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1994,7 +2063,7 @@ const schema19 = {
 "coat": { "type": "boolean" }
 }
 },
-"record58": {
+"record61": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2026,13 +2095,13 @@ const schema19 = {
 "wrapped": { "type": "boolean" }
 }
 },
-"array57": {
+"array60": {
 "maxItems": 20,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record58" }
+"items": { "$ref": "#/$defs/record61" }
 },
-"record53": {
+"record56": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2076,7 +2145,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string54" },
+"question": { "$ref": "#/$defs/string57" },
 "saw": {
 "type": "string",
 "enum": [
@@ -2101,9 +2170,9 @@ const schema19 = {
 "maxLength": 80,
 "type": "string"
 },
-"paste": { "$ref": "#/$defs/record55" },
-"body": { "$ref": "#/$defs/record56" },
-"spells": { "$ref": "#/$defs/array57" },
+"paste": { "$ref": "#/$defs/record58" },
+"body": { "$ref": "#/$defs/record59" },
+"spells": { "$ref": "#/$defs/array60" },
 "duty": {
 "type": "object",
 "additionalProperties": {
@@ -2115,13 +2184,13 @@ const schema19 = {
 }
 }
 },
-"array52": {
+"array55": {
 "maxItems": 2e3,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record53" }
+"items": { "$ref": "#/$defs/record56" }
 },
-"record61": {
+"record64": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2135,7 +2204,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string54" },
+"question": { "$ref": "#/$defs/string57" },
 "firm": { "type": "boolean" },
 "at": {
 "maxLength": 40,
@@ -2143,13 +2212,13 @@ const schema19 = {
 }
 }
 },
-"array60": {
+"array63": {
 "maxItems": 2e3,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record61" }
+"items": { "$ref": "#/$defs/record64" }
 },
-"record59": {
+"record62": {
 "additionalProperties": false,
 "type": "object",
 "required": ["done"],
@@ -2179,14 +2248,14 @@ const schema19 = {
 }
 }
 },
-"said": { "$ref": "#/$defs/array60" },
+"said": { "$ref": "#/$defs/array63" },
 "until": {
 "maxLength": 40,
 "type": "string"
 }
 }
 },
-"record63": {
+"record66": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2215,20 +2284,20 @@ const schema19 = {
 "board": { "$ref": "#/$defs/record7" },
 "blends": { "$ref": "#/$defs/array9" },
 "colours": { "$ref": "#/$defs/array14" },
-"pieces": { "$ref": "#/$defs/array15" },
-"rods": { "$ref": "#/$defs/array21" },
-"cake": { "$ref": "#/$defs/record26" },
-"portions": { "$ref": "#/$defs/record34" },
-"card": { "$ref": "#/$defs/record35" },
-"mast": { "$ref": "#/$defs/record36" },
-"steps": { "$ref": "#/$defs/record37" }
+"pieces": { "$ref": "#/$defs/array18" },
+"rods": { "$ref": "#/$defs/array24" },
+"cake": { "$ref": "#/$defs/record29" },
+"portions": { "$ref": "#/$defs/record37" },
+"card": { "$ref": "#/$defs/record38" },
+"mast": { "$ref": "#/$defs/record39" },
+"steps": { "$ref": "#/$defs/record40" }
 }
 },
-"array62": {
+"array65": {
 "maxItems": 8,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record63" }
+"items": { "$ref": "#/$defs/record66" }
 }
 }
 };
@@ -4615,11 +4684,520 @@ validate73.evaluated = {
 "dynamicItems": false
 };
 const pattern10 = /* @__PURE__ */ new RegExp("^#[0-9a-fA-F]{6}$", "u");
+const schema36 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"name",
+"kind",
+"depth"
+],
+"properties": {
+"name": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
+"kind": {
+"type": "string",
+"enum": [
+"gel",
+"liquid",
+"oil",
+"powder"
+]
+},
+"depth": {
+"type": "string",
+"enum": [
+"pale",
+"soft",
+"middle",
+"strong",
+"deep"
+]
+},
+"took": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"amount",
+"grams",
+"base"
+],
+"properties": {
+"amount": {
+"type": "number",
+"minimum": .01,
+"maximum": 1e4
+},
+"grams": {
+"type": "number",
+"minimum": 1,
+"maximum": 1e5
+},
+"base": {
+"maxLength": 40,
+"minLength": 1,
+"type": "string"
+}
+}
+}
+}
+};
+function validate87(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate87.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.name === void 0 && (missing0 = "name") || data.kind === void 0 && (missing0 = "kind") || data.depth === void 0 && (missing0 = "depth")) {
+validate87.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "name" || key0 === "kind" || key0 === "depth" || key0 === "took")) {
+validate87.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.name !== void 0) {
+let data0 = data.name;
+if (typeof data0 === "string") {
+if (func2(data0) > 120) {
+validate87.errors = [{
+instancePath: instancePath + "/name",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+} else if (func2(data0) < 1) {
+validate87.errors = [{
+instancePath: instancePath + "/name",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate87.errors = [{
+instancePath: instancePath + "/name",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.kind !== void 0) {
+let data1 = data.kind;
+if (typeof data1 !== "string") {
+validate87.errors = [{
+instancePath: instancePath + "/kind",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data1 === "gel" || data1 === "liquid" || data1 === "oil" || data1 === "powder")) {
+validate87.errors = [{
+instancePath: instancePath + "/kind",
+keyword: "enum",
+params: { allowedValues: schema36.properties.kind.enum }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.depth !== void 0) {
+let data2 = data.depth;
+if (typeof data2 !== "string") {
+validate87.errors = [{
+instancePath: instancePath + "/depth",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data2 === "pale" || data2 === "soft" || data2 === "middle" || data2 === "strong" || data2 === "deep")) {
+validate87.errors = [{
+instancePath: instancePath + "/depth",
+keyword: "enum",
+params: { allowedValues: schema36.properties.depth.enum }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.took !== void 0) {
+let data3 = data.took;
+if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
+let missing1;
+if (data3.amount === void 0 && (missing1 = "amount") || data3.grams === void 0 && (missing1 = "grams") || data3.base === void 0 && (missing1 = "base")) {
+validate87.errors = [{
+instancePath: instancePath + "/took",
+keyword: "required",
+params: { missingProperty: missing1 }
+}];
+return false;
+} else {
+for (const key1 in data3) if (!(key1 === "amount" || key1 === "grams" || key1 === "base")) {
+validate87.errors = [{
+instancePath: instancePath + "/took",
+keyword: "additionalProperties",
+params: { additionalProperty: key1 }
+}];
+return false;
+}
+if (data3.amount !== void 0) {
+let data4 = data3.amount;
+if (typeof data4 == "number" && isFinite(data4)) {
+if (data4 > 1e4 || isNaN(data4)) {
+validate87.errors = [{
+instancePath: instancePath + "/took/amount",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e4
+}
+}];
+return false;
+} else if (data4 < .01 || isNaN(data4)) {
+validate87.errors = [{
+instancePath: instancePath + "/took/amount",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+}
+}];
+return false;
+}
+} else {
+validate87.errors = [{
+instancePath: instancePath + "/took/amount",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid1 = true;
+} else var valid1 = true;
+if (valid1) {
+if (data3.grams !== void 0) {
+let data5 = data3.grams;
+if (typeof data5 == "number" && isFinite(data5)) {
+if (data5 > 1e5 || isNaN(data5)) {
+validate87.errors = [{
+instancePath: instancePath + "/took/grams",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data5 < 1 || isNaN(data5)) {
+validate87.errors = [{
+instancePath: instancePath + "/took/grams",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 1
+}
+}];
+return false;
+}
+} else {
+validate87.errors = [{
+instancePath: instancePath + "/took/grams",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid1 = true;
+} else var valid1 = true;
+if (valid1) {
+if (data3.base !== void 0) {
+let data6 = data3.base;
+if (typeof data6 === "string") {
+if (func2(data6) > 40) {
+validate87.errors = [{
+instancePath: instancePath + "/took/base",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+} else if (func2(data6) < 1) {
+validate87.errors = [{
+instancePath: instancePath + "/took/base",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate87.errors = [{
+instancePath: instancePath + "/took/base",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid1 = true;
+} else var valid1 = true;
+}
+}
+}
+} else {
+validate87.errors = [{
+instancePath: instancePath + "/took",
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+} else {
+validate87.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate87.errors = vErrors;
+return true;
+}
+validate87.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate86(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate86.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 4) {
+validate86.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 4 }
+}];
+return false;
+} else if (data.length < 1) {
+validate86.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate87(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate87.errors : vErrors.concat(validate87.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate86.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate86.errors = vErrors;
+return errors === 0;
+}
+validate86.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate85(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate85.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.hex === void 0 && (missing0 = "hex")) {
+validate85.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "hex" || key0 === "pots")) {
+validate85.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.id !== void 0) {
+let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (!pattern4.test(data0)) {
+validate85.errors = [{
+instancePath: instancePath + "/id",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate85.errors = [{
+instancePath: instancePath + "/id",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.name !== void 0) {
+let data1 = data.name;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 === "string") {
+if (func2(data1) > 120) {
+validate85.errors = [{
+instancePath: instancePath + "/name",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+} else if (func2(data1) < 1) {
+validate85.errors = [{
+instancePath: instancePath + "/name",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate85.errors = [{
+instancePath: instancePath + "/name",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.hex !== void 0) {
+let data2 = data.hex;
+const _errs6 = errors;
+if (errors === _errs6) {
+if (typeof data2 === "string") {
+if (!pattern10.test(data2)) {
+validate85.errors = [{
+instancePath: instancePath + "/hex",
+keyword: "pattern",
+params: { pattern: "^#[0-9a-fA-F]{6}$" }
+}];
+return false;
+}
+} else {
+validate85.errors = [{
+instancePath: instancePath + "/hex",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.pots !== void 0) {
+const _errs8 = errors;
+if (!validate86(data.pots, {
+instancePath: instancePath + "/pots",
+parentData: data,
+parentDataProperty: "pots",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate86.errors : vErrors.concat(validate86.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+} else {
+validate85.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate85.errors = vErrors;
+return errors === 0;
+}
+validate85.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
 function validate84(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
+let errors = 0;
 const evaluated0 = validate84.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
 validate84.errors = [{
@@ -4638,108 +5216,18 @@ return false;
 } else {
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
-let data0 = data[i0];
-if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
-let missing0;
-if (data0.id === void 0 && (missing0 = "id") || data0.name === void 0 && (missing0 = "name") || data0.hex === void 0 && (missing0 = "hex")) {
-validate84.errors = [{
+const _errs1 = errors;
+if (!validate85(data[i0], {
 instancePath: instancePath + "/" + i0,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-for (const key0 in data0) if (!(key0 === "id" || key0 === "name" || key0 === "hex")) {
-validate84.errors = [{
-instancePath: instancePath + "/" + i0,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate85.errors : vErrors.concat(validate85.errors);
+errors = vErrors.length;
 }
-if (data0.id !== void 0) {
-let data1 = data0.id;
-if (typeof data1 === "string") {
-if (!pattern4.test(data1)) {
-validate84.errors = [{
-instancePath: instancePath + "/" + i0 + "/id",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
-}];
-return false;
-}
-} else {
-validate84.errors = [{
-instancePath: instancePath + "/" + i0 + "/id",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-var valid1 = true;
-} else var valid1 = true;
-if (valid1) {
-if (data0.name !== void 0) {
-let data2 = data0.name;
-if (typeof data2 === "string") {
-if (func2(data2) > 120) {
-validate84.errors = [{
-instancePath: instancePath + "/" + i0 + "/name",
-keyword: "maxLength",
-params: { limit: 120 }
-}];
-return false;
-} else if (func2(data2) < 1) {
-validate84.errors = [{
-instancePath: instancePath + "/" + i0 + "/name",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate84.errors = [{
-instancePath: instancePath + "/" + i0 + "/name",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-var valid1 = true;
-} else var valid1 = true;
-if (valid1) {
-if (data0.hex !== void 0) {
-let data3 = data0.hex;
-if (typeof data3 === "string") {
-if (!pattern10.test(data3)) {
-validate84.errors = [{
-instancePath: instancePath + "/" + i0 + "/hex",
-keyword: "pattern",
-params: { pattern: "^#[0-9a-fA-F]{6}$" }
-}];
-return false;
-}
-} else {
-validate84.errors = [{
-instancePath: instancePath + "/" + i0 + "/hex",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-var valid1 = true;
-} else var valid1 = true;
-}
-}
-}
-} else {
-validate84.errors = [{
-instancePath: instancePath + "/" + i0,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
+if (!(_errs1 === errors)) break;
 }
 }
 } else {
@@ -4750,15 +5238,16 @@ params: { type: "array" }
 }];
 return false;
 }
+}
 validate84.errors = vErrors;
-return true;
+return errors === 0;
 }
 validate84.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema35 = {
+const schema38 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -4786,7 +5275,7 @@ const schema35 = {
 "minLength": 1,
 "type": "string"
 },
-"form": { "$ref": "#/$defs/record17" },
+"form": { "$ref": "#/$defs/record20" },
 "blend": {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
@@ -4795,7 +5284,7 @@ const schema35 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"seat": { "$ref": "#/$defs/record19" },
+"seat": { "$ref": "#/$defs/record22" },
 "pair": { "type": "boolean" },
 "count": {
 "type": "integer",
@@ -4963,7 +5452,7 @@ const schema35 = {
 }
 }
 };
-const schema36 = {
+const schema39 = {
 "additionalProperties": false,
 "type": "object",
 "required": ["kind", "sizes"],
@@ -5047,19 +5536,19 @@ const schema36 = {
 "under": { "type": "boolean" }
 }
 },
-"solid": { "$ref": "#/$defs/record18" }
+"solid": { "$ref": "#/$defs/record21" }
 }
 };
 const pattern12 = /* @__PURE__ */ new RegExp("^(edge|front|side|profile|hole[1-9])$", "u");
-function validate89(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate95(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate89.evaluated;
+const evaluated0 = validate95.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.name === void 0 && (missing0 = "name") || data.corners === void 0 && (missing0 = "corners") || data.faces === void 0 && (missing0 = "faces") || data.fills === void 0 && (missing0 = "fills") || data.centre === void 0 && (missing0 = "centre") || data.watertight === void 0 && (missing0 = "watertight")) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -5067,7 +5556,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "name" || key0 === "corners" || key0 === "faces" || key0 === "fills" || key0 === "centre" || key0 === "watertight")) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -5078,14 +5567,14 @@ if (data.name !== void 0) {
 let data0 = data.name;
 if (typeof data0 === "string") {
 if (func2(data0) > 120) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -5093,7 +5582,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -5107,14 +5596,14 @@ if (data.corners !== void 0) {
 let data1 = data.corners;
 if (Array.isArray(data1)) {
 if (data1.length > 6e4) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/corners",
 keyword: "maxItems",
 params: { limit: 6e4 }
 }];
 return false;
 } else if (data1.length < 12) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/corners",
 keyword: "minItems",
 params: { limit: 12 }
@@ -5125,7 +5614,7 @@ const len0 = data1.length;
 for (let i0 = 0; i0 < len0; i0++) {
 let data2 = data1[i0];
 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/corners/" + i0,
 keyword: "type",
 params: { type: "integer" }
@@ -5134,7 +5623,7 @@ return false;
 }
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e4 || isNaN(data2)) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/corners/" + i0,
 keyword: "maximum",
 params: {
@@ -5144,7 +5633,7 @@ limit: 1e4
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/corners/" + i0,
 keyword: "minimum",
 params: {
@@ -5158,7 +5647,7 @@ return false;
 }
 }
 } else {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/corners",
 keyword: "type",
 params: { type: "array" }
@@ -5172,14 +5661,14 @@ if (data.faces !== void 0) {
 let data3 = data.faces;
 if (Array.isArray(data3)) {
 if (data3.length > 6e4) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/faces",
 keyword: "maxItems",
 params: { limit: 6e4 }
 }];
 return false;
 } else if (data3.length < 12) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/faces",
 keyword: "minItems",
 params: { limit: 12 }
@@ -5190,7 +5679,7 @@ const len1 = data3.length;
 for (let i1 = 0; i1 < len1; i1++) {
 let data4 = data3[i1];
 if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/faces/" + i1,
 keyword: "type",
 params: { type: "integer" }
@@ -5199,7 +5688,7 @@ return false;
 }
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/faces/" + i1,
 keyword: "maximum",
 params: {
@@ -5209,7 +5698,7 @@ limit: 2e4
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/faces/" + i1,
 keyword: "minimum",
 params: {
@@ -5223,7 +5712,7 @@ return false;
 }
 }
 } else {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/faces",
 keyword: "type",
 params: { type: "array" }
@@ -5237,7 +5726,7 @@ if (data.fills !== void 0) {
 let data5 = data.fills;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 1 || isNaN(data5)) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/fills",
 keyword: "maximum",
 params: {
@@ -5247,7 +5736,7 @@ limit: 1
 }];
 return false;
 } else if (data5 < 0 || isNaN(data5)) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/fills",
 keyword: "minimum",
 params: {
@@ -5258,7 +5747,7 @@ limit: 0
 return false;
 }
 } else {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/fills",
 keyword: "type",
 params: { type: "number" }
@@ -5272,14 +5761,14 @@ if (data.centre !== void 0) {
 let data6 = data.centre;
 if (Array.isArray(data6)) {
 if (data6.length > 3) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/centre",
 keyword: "maxItems",
 params: { limit: 3 }
 }];
 return false;
 } else if (data6.length < 3) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/centre",
 keyword: "minItems",
 params: { limit: 3 }
@@ -5291,7 +5780,7 @@ for (let i2 = 0; i2 < len2; i2++) {
 let data7 = data6[i2];
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 2 || isNaN(data7)) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/centre/" + i2,
 keyword: "maximum",
 params: {
@@ -5301,7 +5790,7 @@ limit: 2
 }];
 return false;
 } else if (data7 < -1 || isNaN(data7)) {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/centre/" + i2,
 keyword: "minimum",
 params: {
@@ -5312,7 +5801,7 @@ limit: -1
 return false;
 }
 } else {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/centre/" + i2,
 keyword: "type",
 params: { type: "number" }
@@ -5322,7 +5811,7 @@ return false;
 }
 }
 } else {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/centre",
 keyword: "type",
 params: { type: "array" }
@@ -5334,7 +5823,7 @@ var valid0 = true;
 if (valid0) {
 if (data.watertight !== void 0) {
 if (typeof data.watertight !== "boolean") {
-validate89.errors = [{
+validate95.errors = [{
 instancePath: instancePath + "/watertight",
 keyword: "type",
 params: { type: "boolean" }
@@ -5350,32 +5839,32 @@ var valid0 = true;
 }
 }
 } else {
-validate89.errors = [{
+validate95.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate89.errors = vErrors;
+validate95.errors = vErrors;
 return true;
 }
-validate89.evaluated = {
+validate95.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate88(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate94(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate88.evaluated;
+const evaluated0 = validate94.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.kind === void 0 && (missing0 = "kind") || data.sizes === void 0 && (missing0 = "sizes")) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -5384,7 +5873,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "kind" || key0 === "sizes" || key0 === "outline" || key0 === "curves" || key0 === "coat" || key0 === "solid")) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -5396,7 +5885,7 @@ if (data.kind !== void 0) {
 let data0 = data.kind;
 const _errs2 = errors;
 if (typeof data0 !== "string") {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "type",
 params: { type: "string" }
@@ -5404,10 +5893,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data0 === "ball" || data0 === "ellipsoid" || data0 === "egg" || data0 === "teardrop" || data0 === "cone" || data0 === "truncatedCone" || data0 === "dome" || data0 === "disc" || data0 === "roundedBlock" || data0 === "rope" || data0 === "taperedRope" || data0 === "skinOverBall" || data0 === "bentRope" || data0 === "ring" || data0 === "paddleHand" || data0 === "sheet" || data0 === "strip" || data0 === "ruffle" || data0 === "flounce" || data0 === "scales" || data0 === "strands" || data0 === "pearls" || data0 === "stitches" || data0 === "lathe" || data0 === "traced" || data0 === "imported")) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "enum",
-params: { allowedValues: schema36.properties.kind.enum }
+params: { allowedValues: schema39.properties.kind.enum }
 }];
 return false;
 }
@@ -5420,7 +5909,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 12) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/sizes",
 keyword: "maxProperties",
 params: { limit: 12 }
@@ -5430,7 +5919,7 @@ return false;
 let data2 = data1[key1];
 const _errs7 = errors;
 if (!(typeof data2 == "number" && isFinite(data2))) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/sizes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -5440,7 +5929,7 @@ return false;
 if (!(_errs7 === errors)) break;
 }
 } else {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/sizes",
 keyword: "type",
 params: { type: "object" }
@@ -5455,7 +5944,7 @@ if (data.outline !== void 0) {
 let data3 = data.outline;
 const _errs9 = errors;
 if (typeof data3 !== "string") {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/outline",
 keyword: "type",
 params: { type: "string" }
@@ -5463,10 +5952,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data3 === "rectangle" || data3 === "oval" || data3 === "leaf" || data3 === "triangle" || data3 === "wedge" || data3 === "heart")) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/outline",
 keyword: "enum",
-params: { allowedValues: schema36.properties.outline.enum }
+params: { allowedValues: schema39.properties.outline.enum }
 }];
 return false;
 }
@@ -5480,7 +5969,7 @@ if (errors === _errs11) {
 if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 const _errs13 = errors;
 for (const key2 in data4) if (!pattern12.test(key2)) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves",
 keyword: "additionalProperties",
 params: { additionalProperty: key2 }
@@ -5494,14 +5983,14 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (Array.isArray(data5)) {
 if (data5.length > 200) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data5.length < 2) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minItems",
 params: { limit: 2 }
@@ -5515,14 +6004,14 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (Array.isArray(data6)) {
 if (data6.length > 3) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
 keyword: "maxItems",
 params: { limit: 3 }
 }];
 return false;
 } else if (data6.length < 2) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
 keyword: "minItems",
 params: { limit: 2 }
@@ -5536,7 +6025,7 @@ const _errs18 = errors;
 if (errors === _errs18) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 4 || isNaN(data7)) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
 keyword: "maximum",
 params: {
@@ -5546,7 +6035,7 @@ limit: 4
 }];
 return false;
 } else if (data7 < -4 || isNaN(data7)) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
 keyword: "minimum",
 params: {
@@ -5557,7 +6046,7 @@ limit: -4
 return false;
 }
 } else {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0 + "/" + i1,
 keyword: "type",
 params: { type: "number" }
@@ -5569,7 +6058,7 @@ if (!(_errs18 === errors)) break;
 }
 }
 } else {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1") + "/" + i0,
 keyword: "type",
 params: { type: "array" }
@@ -5581,7 +6070,7 @@ if (!(_errs16 === errors)) break;
 }
 }
 } else {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "array" }
@@ -5593,7 +6082,7 @@ if (!(_errs14 === errors)) break;
 }
 }
 } else {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/curves",
 keyword: "type",
 params: { type: "object" }
@@ -5611,7 +6100,7 @@ if (errors === _errs20) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 let missing1;
 if (data8.thickness === void 0 && (missing1 = "thickness") || data8.under === void 0 && (missing1 = "under")) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -5620,7 +6109,7 @@ return false;
 } else {
 const _errs22 = errors;
 for (const key4 in data8) if (!(key4 === "thickness" || key4 === "under")) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "additionalProperties",
 params: { additionalProperty: key4 }
@@ -5634,7 +6123,7 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 80 || isNaN(data9)) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/coat/thickness",
 keyword: "maximum",
 params: {
@@ -5644,7 +6133,7 @@ limit: 80
 }];
 return false;
 } else if (data9 < .3 || isNaN(data9)) {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/coat/thickness",
 keyword: "minimum",
 params: {
@@ -5655,7 +6144,7 @@ limit: .3
 return false;
 }
 } else {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/coat/thickness",
 keyword: "type",
 params: { type: "number" }
@@ -5669,7 +6158,7 @@ if (valid5) {
 if (data8.under !== void 0) {
 const _errs25 = errors;
 if (typeof data8.under !== "boolean") {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/coat/under",
 keyword: "type",
 params: { type: "boolean" }
@@ -5682,7 +6171,7 @@ var valid5 = _errs25 === errors;
 }
 }
 } else {
-validate88.errors = [{
+validate94.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "type",
 params: { type: "object" }
@@ -5695,14 +6184,14 @@ var valid0 = _errs20 === errors;
 if (valid0) {
 if (data.solid !== void 0) {
 const _errs27 = errors;
-if (!validate89(data.solid, {
+if (!validate95(data.solid, {
 instancePath: instancePath + "/solid",
 parentData: data,
 parentDataProperty: "solid",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate89.errors : vErrors.concat(validate89.errors);
+vErrors = vErrors === null ? validate95.errors : vErrors.concat(validate95.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs27 === errors;
@@ -5715,7 +6204,7 @@ var valid0 = _errs27 === errors;
 }
 }
 } else {
-validate88.errors = [{
+validate94.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -5723,15 +6212,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate88.errors = vErrors;
+validate94.errors = vErrors;
 return errors === 0;
 }
-validate88.evaluated = {
+validate94.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema38 = {
+const schema41 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -5749,7 +6238,7 @@ const schema38 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"at": { "$ref": "#/$defs/array20" },
+"at": { "$ref": "#/$defs/array23" },
 "lean": {
 "type": "number",
 "minimum": -360,
@@ -5805,21 +6294,21 @@ const schema38 = {
 }
 }
 };
-function validate93(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate99(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate93.evaluated;
+const evaluated0 = validate99.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 3) {
-validate93.errors = [{
+validate99.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 3 }
 }];
 return false;
 } else if (data.length < 3) {
-validate93.errors = [{
+validate99.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 3 }
@@ -5831,7 +6320,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data0 = data[i0];
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 3e3 || isNaN(data0)) {
-validate93.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "maximum",
 params: {
@@ -5841,7 +6330,7 @@ limit: 3e3
 }];
 return false;
 } else if (data0 < -3e3 || isNaN(data0)) {
-validate93.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "minimum",
 params: {
@@ -5852,7 +6341,7 @@ limit: -3e3
 return false;
 }
 } else {
-validate93.errors = [{
+validate99.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "number" }
@@ -5862,32 +6351,32 @@ return false;
 }
 }
 } else {
-validate93.errors = [{
+validate99.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
 }];
 return false;
 }
-validate93.errors = vErrors;
+validate99.errors = vErrors;
 return true;
 }
-validate93.evaluated = {
+validate99.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate92(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate98(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate92.evaluated;
+const evaluated0 = validate98.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.on === void 0 && (missing0 = "on") || data.at === void 0 && (missing0 = "at") || data.lean === void 0 && (missing0 = "lean") || data.tip === void 0 && (missing0 = "tip") || data.turn === void 0 && (missing0 = "turn") || data.sink === void 0 && (missing0 = "sink") || data.how === void 0 && (missing0 = "how") || data.overlap === void 0 && (missing0 = "overlap")) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -5895,8 +6384,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema38.properties, key0)) {
-validate92.errors = [{
+for (const key0 in data) if (!func1.call(schema41.properties, key0)) {
+validate98.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -5910,7 +6399,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/on",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -5918,7 +6407,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/on",
 keyword: "type",
 params: { type: "string" }
@@ -5931,14 +6420,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.at !== void 0) {
 const _errs4 = errors;
-if (!validate93(data.at, {
+if (!validate99(data.at, {
 instancePath: instancePath + "/at",
 parentData: data,
 parentDataProperty: "at",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate93.errors : vErrors.concat(validate93.errors);
+vErrors = vErrors === null ? validate99.errors : vErrors.concat(validate99.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -5950,7 +6439,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 360 || isNaN(data2)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/lean",
 keyword: "maximum",
 params: {
@@ -5960,7 +6449,7 @@ limit: 360
 }];
 return false;
 } else if (data2 < -360 || isNaN(data2)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/lean",
 keyword: "minimum",
 params: {
@@ -5971,7 +6460,7 @@ limit: -360
 return false;
 }
 } else {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/lean",
 keyword: "type",
 params: { type: "number" }
@@ -5988,7 +6477,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 360 || isNaN(data3)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/tip",
 keyword: "maximum",
 params: {
@@ -5998,7 +6487,7 @@ limit: 360
 }];
 return false;
 } else if (data3 < -360 || isNaN(data3)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/tip",
 keyword: "minimum",
 params: {
@@ -6009,7 +6498,7 @@ limit: -360
 return false;
 }
 } else {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/tip",
 keyword: "type",
 params: { type: "number" }
@@ -6026,7 +6515,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 360 || isNaN(data4)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/turn",
 keyword: "maximum",
 params: {
@@ -6036,7 +6525,7 @@ limit: 360
 }];
 return false;
 } else if (data4 < -360 || isNaN(data4)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/turn",
 keyword: "minimum",
 params: {
@@ -6047,7 +6536,7 @@ limit: -360
 return false;
 }
 } else {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/turn",
 keyword: "type",
 params: { type: "number" }
@@ -6064,7 +6553,7 @@ const _errs11 = errors;
 if (errors === _errs11) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 500 || isNaN(data5)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/sink",
 keyword: "maximum",
 params: {
@@ -6074,7 +6563,7 @@ limit: 500
 }];
 return false;
 } else if (data5 < -200 || isNaN(data5)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/sink",
 keyword: "minimum",
 params: {
@@ -6085,7 +6574,7 @@ limit: -200
 return false;
 }
 } else {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/sink",
 keyword: "type",
 params: { type: "number" }
@@ -6100,7 +6589,7 @@ if (data.how !== void 0) {
 let data6 = data.how;
 const _errs13 = errors;
 if (typeof data6 !== "string") {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/how",
 keyword: "type",
 params: { type: "string" }
@@ -6108,10 +6597,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data6 === "sits" || data6 === "set" || data6 === "hangs" || data6 === "wraps")) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/how",
 keyword: "enum",
-params: { allowedValues: schema38.properties.how.enum }
+params: { allowedValues: schema41.properties.how.enum }
 }];
 return false;
 }
@@ -6122,7 +6611,7 @@ if (data.overlap !== void 0) {
 let data7 = data.overlap;
 const _errs15 = errors;
 if (typeof data7 !== "string") {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/overlap",
 keyword: "type",
 params: { type: "string" }
@@ -6130,10 +6619,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "pressed" || data7 === "trimmed")) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/overlap",
 keyword: "enum",
-params: { allowedValues: schema38.properties.overlap.enum }
+params: { allowedValues: schema41.properties.overlap.enum }
 }];
 return false;
 }
@@ -6147,7 +6636,7 @@ if (errors === _errs17) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 let missing1;
 if (data8.of === void 0 && (missing1 = "of") || data8.width === void 0 && (missing1 = "width")) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/disc",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -6156,7 +6645,7 @@ return false;
 } else {
 const _errs19 = errors;
 for (const key1 in data8) if (!(key1 === "of" || key1 === "width")) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/disc",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -6168,7 +6657,7 @@ if (data8.of !== void 0) {
 let data9 = data8.of;
 const _errs20 = errors;
 if (typeof data9 !== "string") {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/disc/of",
 keyword: "type",
 params: { type: "string" }
@@ -6176,10 +6665,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data9 === "card" || data9 === "foam" || data9 === "acrylic")) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/disc/of",
 keyword: "enum",
-params: { allowedValues: schema38.properties.disc.properties.of.enum }
+params: { allowedValues: schema41.properties.disc.properties.of.enum }
 }];
 return false;
 }
@@ -6192,7 +6681,7 @@ const _errs22 = errors;
 if (errors === _errs22) {
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 600 || isNaN(data10)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/disc/width",
 keyword: "maximum",
 params: {
@@ -6202,7 +6691,7 @@ limit: 600
 }];
 return false;
 } else if (data10 < 10 || isNaN(data10)) {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/disc/width",
 keyword: "minimum",
 params: {
@@ -6213,7 +6702,7 @@ limit: 10
 return false;
 }
 } else {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/disc/width",
 keyword: "type",
 params: { type: "number" }
@@ -6227,7 +6716,7 @@ var valid1 = _errs22 === errors;
 }
 }
 } else {
-validate92.errors = [{
+validate98.errors = [{
 instancePath: instancePath + "/disc",
 keyword: "type",
 params: { type: "object" }
@@ -6248,7 +6737,7 @@ var valid0 = _errs17 === errors;
 }
 }
 } else {
-validate92.errors = [{
+validate98.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -6256,25 +6745,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate92.errors = vErrors;
+validate98.errors = vErrors;
 return errors === 0;
 }
-validate92.evaluated = {
+validate98.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate87(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate93(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate87.evaluated;
+const evaluated0 = validate93.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.form === void 0 && (missing0 = "form") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour") || data.seat === void 0 && (missing0 = "seat") || data.pair === void 0 && (missing0 = "pair") || data.count === void 0 && (missing0 = "count") || data.texture === void 0 && (missing0 = "texture") || data.core === void 0 && (missing0 = "core") || data.tolerance === void 0 && (missing0 = "tolerance") || data.hidden === void 0 && (missing0 = "hidden") || data.breaks === void 0 && (missing0 = "breaks")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -6282,8 +6771,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema35.properties, key0)) {
-validate87.errors = [{
+for (const key0 in data) if (!func1.call(schema38.properties, key0)) {
+validate93.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -6297,7 +6786,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -6305,7 +6794,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -6322,14 +6811,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -6337,7 +6826,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -6350,14 +6839,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.form !== void 0) {
 const _errs6 = errors;
-if (!validate88(data.form, {
+if (!validate94(data.form, {
 instancePath: instancePath + "/form",
 parentData: data,
 parentDataProperty: "form",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate88.errors : vErrors.concat(validate88.errors);
+vErrors = vErrors === null ? validate94.errors : vErrors.concat(validate94.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -6369,7 +6858,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (!pattern4.test(data3)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -6377,7 +6866,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "type",
 params: { type: "string" }
@@ -6394,7 +6883,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 === "string") {
 if (!pattern4.test(data4)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -6402,7 +6891,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "type",
 params: { type: "string" }
@@ -6415,14 +6904,14 @@ var valid0 = _errs9 === errors;
 if (valid0) {
 if (data.seat !== void 0) {
 const _errs11 = errors;
-if (!validate92(data.seat, {
+if (!validate98(data.seat, {
 instancePath: instancePath + "/seat",
 parentData: data,
 parentDataProperty: "seat",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate92.errors : vErrors.concat(validate92.errors);
+vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -6431,7 +6920,7 @@ if (valid0) {
 if (data.pair !== void 0) {
 const _errs12 = errors;
 if (typeof data.pair !== "boolean") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/pair",
 keyword: "type",
 params: { type: "boolean" }
@@ -6445,7 +6934,7 @@ if (data.count !== void 0) {
 let data7 = data.count;
 const _errs14 = errors;
 if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7))) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/count",
 keyword: "type",
 params: { type: "integer" }
@@ -6455,7 +6944,7 @@ return false;
 if (errors === _errs14) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 500 || isNaN(data7)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/count",
 keyword: "maximum",
 params: {
@@ -6465,7 +6954,7 @@ limit: 500
 }];
 return false;
 } else if (data7 < 1 || isNaN(data7)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/count",
 keyword: "minimum",
 params: {
@@ -6484,7 +6973,7 @@ if (data.texture !== void 0) {
 let data8 = data.texture;
 const _errs16 = errors;
 if (typeof data8 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "type",
 params: { type: "string" }
@@ -6492,10 +6981,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data8 === "none" || data8 === "fur" || data8 === "feathers" || data8 === "veins" || data8 === "wood" || data8 === "creases" || data8 === "stitches" || data8 === "stipple" || data8 === "knit" || data8 === "bark" || data8 === "dimples")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "enum",
-params: { allowedValues: schema35.properties.texture.enum }
+params: { allowedValues: schema38.properties.texture.enum }
 }];
 return false;
 }
@@ -6506,7 +6995,7 @@ if (data.core !== void 0) {
 let data9 = data.core;
 const _errs18 = errors;
 if (typeof data9 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/core",
 keyword: "type",
 params: { type: "string" }
@@ -6514,10 +7003,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data9 === "foam" || data9 === "cereal" || data9 === "cake")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/core",
 keyword: "enum",
-params: { allowedValues: schema35.properties.core.enum }
+params: { allowedValues: schema38.properties.core.enum }
 }];
 return false;
 }
@@ -6528,7 +7017,7 @@ if (data.tolerance !== void 0) {
 let data10 = data.tolerance;
 const _errs20 = errors;
 if (typeof data10 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/tolerance",
 keyword: "type",
 params: { type: "string" }
@@ -6536,10 +7025,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data10 === "equal" || data10 === "mirrored" || data10 === "varied" || data10 === "hidden")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/tolerance",
 keyword: "enum",
-params: { allowedValues: schema35.properties.tolerance.enum }
+params: { allowedValues: schema38.properties.tolerance.enum }
 }];
 return false;
 }
@@ -6550,7 +7039,7 @@ if (data.hidden !== void 0) {
 let data11 = data.hidden;
 const _errs22 = errors;
 if (typeof data11 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/hidden",
 keyword: "type",
 params: { type: "string" }
@@ -6558,10 +7047,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data11 === "none" || data11 === "under" || data11 === "back" || data11 === "front" || data11 === "left" || data11 === "right" || data11 === "top")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/hidden",
 keyword: "enum",
-params: { allowedValues: schema35.properties.hidden.enum }
+params: { allowedValues: schema38.properties.hidden.enum }
 }];
 return false;
 }
@@ -6574,7 +7063,7 @@ const _errs24 = errors;
 if (errors === _errs24) {
 if (typeof data12 == "number" && isFinite(data12)) {
 if (data12 > 60 || isNaN(data12)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/breaks",
 keyword: "maximum",
 params: {
@@ -6584,7 +7073,7 @@ limit: 60
 }];
 return false;
 } else if (data12 < 0 || isNaN(data12)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/breaks",
 keyword: "minimum",
 params: {
@@ -6595,7 +7084,7 @@ limit: 0
 return false;
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/breaks",
 keyword: "type",
 params: { type: "number" }
@@ -6610,7 +7099,7 @@ if (data.glue !== void 0) {
 let data13 = data.glue;
 const _errs26 = errors;
 if (typeof data13 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "type",
 params: { type: "string" }
@@ -6618,10 +7107,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data13 === "press" || data13 === "water" || data13 === "sugarGlue" || data13 === "gumGlue" || data13 === "thickPasteGlue" || data13 === "spirit" || data13 === "pipingGel" || data13 === "shortening" || data13 === "buttercream" || data13 === "jam" || data13 === "royalIcing" || data13 === "meltedChocolate")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "enum",
-params: { allowedValues: schema35.properties.glue.enum }
+params: { allowedValues: schema38.properties.glue.enum }
 }];
 return false;
 }
@@ -6632,7 +7121,7 @@ if (data.built !== void 0) {
 let data14 = data.built;
 const _errs28 = errors;
 if (typeof data14 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/built",
 keyword: "type",
 params: { type: "string" }
@@ -6640,10 +7129,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data14 === "there" || data14 === "dummy" || data14 === "foam")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/built",
 keyword: "enum",
-params: { allowedValues: schema35.properties.built.enum }
+params: { allowedValues: schema38.properties.built.enum }
 }];
 return false;
 }
@@ -6654,7 +7143,7 @@ if (data.join !== void 0) {
 let data15 = data.join;
 const _errs30 = errors;
 if (typeof data15 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/join",
 keyword: "type",
 params: { type: "string" }
@@ -6662,10 +7151,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data15 === "stood" || data15 === "pressed" || data15 === "posed" || data15 === "socket" || data15 === "round" || data15 === "slid" || data15 === "firm" || data15 === "iced" || data15 === "hung" || data15 === "loose" || data15 === "threaded")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/join",
 keyword: "enum",
-params: { allowedValues: schema35.properties.join.enum }
+params: { allowedValues: schema38.properties.join.enum }
 }];
 return false;
 }
@@ -6676,7 +7165,7 @@ if (data.propped !== void 0) {
 let data16 = data.propped;
 const _errs32 = errors;
 if (typeof data16 !== "boolean") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/propped",
 keyword: "type",
 params: { type: "boolean" }
@@ -6684,7 +7173,7 @@ params: { type: "boolean" }
 return false;
 }
 if (true !== data16) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/propped",
 keyword: "const",
 params: { allowedValue: true }
@@ -6700,14 +7189,14 @@ const _errs34 = errors;
 if (errors === _errs34) {
 if (typeof data17 === "string") {
 if (func2(data17) > 120) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/of",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data17) < 1) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/of",
 keyword: "minLength",
 params: { limit: 1 }
@@ -6715,7 +7204,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/of",
 keyword: "type",
 params: { type: "string" }
@@ -6730,7 +7219,7 @@ if (data.template !== void 0) {
 let data18 = data.template;
 const _errs36 = errors;
 if (typeof data18 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/template",
 keyword: "type",
 params: { type: "string" }
@@ -6738,10 +7227,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data18 === "cut" || data18 === "drawn" || data18 === "carve" || data18 === "recess" || data18 === "lining" || data18 === "wrap" || data18 === "prick" || data18 === "transfer" || data18 === "none")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/template",
 keyword: "enum",
-params: { allowedValues: schema35.properties.template.enum }
+params: { allowedValues: schema38.properties.template.enum }
 }];
 return false;
 }
@@ -6752,7 +7241,7 @@ if (data.cover !== void 0) {
 let data19 = data.cover;
 const _errs38 = errors;
 if (typeof data19 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "type",
 params: { type: "string" }
@@ -6760,10 +7249,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data19 === "gathered" || data19 === "draped" || data19 === "panels" || data19 === "eased")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "enum",
-params: { allowedValues: schema35.properties.cover.enum }
+params: { allowedValues: schema38.properties.cover.enum }
 }];
 return false;
 }
@@ -6774,7 +7263,7 @@ if (data.halves !== void 0) {
 let data20 = data.halves;
 const _errs40 = errors;
 if (typeof data20 !== "boolean") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/halves",
 keyword: "type",
 params: { type: "boolean" }
@@ -6782,7 +7271,7 @@ params: { type: "boolean" }
 return false;
 }
 if (true !== data20) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/halves",
 keyword: "const",
 params: { allowedValue: true }
@@ -6798,7 +7287,7 @@ const _errs42 = errors;
 if (errors === _errs42) {
 if (typeof data21 === "string") {
 if (!pattern4.test(data21)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/continues",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -6806,7 +7295,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/continues",
 keyword: "type",
 params: { type: "string" }
@@ -6823,14 +7312,14 @@ const _errs44 = errors;
 if (errors === _errs44) {
 if (Array.isArray(data22)) {
 if (data22.length > 6) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "maxItems",
 params: { limit: 6 }
 }];
 return false;
 } else if (data22.length < 1) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "minItems",
 params: { limit: 1 }
@@ -6845,7 +7334,7 @@ if (errors === _errs46) {
 if (data23 && typeof data23 == "object" && !Array.isArray(data23)) {
 let missing1;
 if (data23.place === void 0 && (missing1 = "place") || data23.hours === void 0 && (missing1 = "hours")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -6854,7 +7343,7 @@ return false;
 } else {
 const _errs48 = errors;
 for (const key1 in data23) if (!(key1 === "place" || key1 === "hours")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -6866,7 +7355,7 @@ if (data23.place !== void 0) {
 let data24 = data23.place;
 const _errs49 = errors;
 if (typeof data24 !== "string") {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "type",
 params: { type: "string" }
@@ -6874,10 +7363,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data24 === "room" || data24 === "fan" || data24 === "box" || data24 === "fridge" || data24 === "freezer" || data24 === "bag")) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/place",
 keyword: "enum",
-params: { allowedValues: schema35.properties.rests.items.properties.place.enum }
+params: { allowedValues: schema38.properties.rests.items.properties.place.enum }
 }];
 return false;
 }
@@ -6890,7 +7379,7 @@ const _errs51 = errors;
 if (errors === _errs51) {
 if (typeof data25 == "number" && isFinite(data25)) {
 if (data25 > 200 || isNaN(data25)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "maximum",
 params: {
@@ -6900,7 +7389,7 @@ limit: 200
 }];
 return false;
 } else if (data25 < .1 || isNaN(data25)) {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "minimum",
 params: {
@@ -6911,7 +7400,7 @@ limit: .1
 return false;
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests/" + i0 + "/hours",
 keyword: "type",
 params: { type: "number" }
@@ -6925,7 +7414,7 @@ var valid2 = _errs51 === errors;
 }
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -6937,7 +7426,7 @@ if (!(_errs46 === errors)) break;
 }
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath: instancePath + "/rests",
 keyword: "type",
 params: { type: "array" }
@@ -6972,7 +7461,7 @@ var valid0 = _errs44 === errors;
 }
 }
 } else {
-validate87.errors = [{
+validate93.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -6980,31 +7469,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate87.errors = vErrors;
+validate93.errors = vErrors;
 return errors === 0;
 }
-validate87.evaluated = {
+validate93.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate86(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate92(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate86.evaluated;
+const evaluated0 = validate92.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 600) {
-validate86.errors = [{
+validate92.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 600 }
 }];
 return false;
 } else if (data.length < 0) {
-validate86.errors = [{
+validate92.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -7014,21 +7503,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate87(data[i0], {
+if (!validate93(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate87.errors : vErrors.concat(validate87.errors);
+vErrors = vErrors === null ? validate93.errors : vErrors.concat(validate93.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate86.errors = [{
+validate92.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -7036,15 +7525,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate86.errors = vErrors;
+validate92.errors = vErrors;
 return errors === 0;
 }
-validate86.evaluated = {
+validate92.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema41 = {
+const schema44 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -7066,10 +7555,10 @@ const schema41 = {
 "minLength": 1,
 "type": "string"
 },
-"stock": { "$ref": "#/$defs/string23" },
-"from": { "$ref": "#/$defs/record24" },
-"to": { "$ref": "#/$defs/record24" },
-"bends": { "$ref": "#/$defs/array25" },
+"stock": { "$ref": "#/$defs/string26" },
+"from": { "$ref": "#/$defs/record27" },
+"to": { "$ref": "#/$defs/record27" },
+"bends": { "$ref": "#/$defs/array28" },
 "pair": { "type": "boolean" },
 "sleeved": { "type": "boolean" },
 "across": {
@@ -7085,7 +7574,7 @@ const schema41 = {
 "shown": { "type": "boolean" }
 }
 };
-const schema42 = {
+const schema45 = {
 "type": "string",
 "enum": [
 "spaghetti18",
@@ -7118,13 +7607,13 @@ const schema42 = {
 "stainless12"
 ]
 };
-function validate100(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate106(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate100.evaluated;
+const evaluated0 = validate106.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate100.errors = [{
+validate106.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -7132,31 +7621,31 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "spaghetti18" || data === "cocktail2" || data === "skewer3" || data === "wire26" || data === "wire24" || data === "wire22" || data === "wire20" || data === "wire18" || data === "paper4" || data === "skewer4" || data === "straw12" || data === "dowel6" || data === "dowel8" || data === "hollow16" || data === "dowel10" || data === "dowel12" || data === "armature3" || data === "armature6" || data === "copper6" || data === "copper8" || data === "copper10" || data === "m6" || data === "m8" || data === "m10" || data === "m12" || data === "stainless6" || data === "stainless10" || data === "stainless12")) {
-validate100.errors = [{
+validate106.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema42.enum }
+params: { allowedValues: schema45.enum }
 }];
 return false;
 }
-validate100.errors = vErrors;
+validate106.errors = vErrors;
 return true;
 }
-validate100.evaluated = {
+validate106.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate102(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate108(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate102.evaluated;
+const evaluated0 = validate108.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.on === void 0 && (missing0 = "on") || data.at === void 0 && (missing0 = "at")) {
-validate102.errors = [{
+validate108.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -7165,7 +7654,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "on" || key0 === "at")) {
-validate102.errors = [{
+validate108.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -7179,7 +7668,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate102.errors = [{
+validate108.errors = [{
 instancePath: instancePath + "/on",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -7187,7 +7676,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate102.errors = [{
+validate108.errors = [{
 instancePath: instancePath + "/on",
 keyword: "type",
 params: { type: "string" }
@@ -7200,14 +7689,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.at !== void 0) {
 const _errs4 = errors;
-if (!validate93(data.at, {
+if (!validate99(data.at, {
 instancePath: instancePath + "/at",
 parentData: data,
 parentDataProperty: "at",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate93.errors : vErrors.concat(validate93.errors);
+vErrors = vErrors === null ? validate99.errors : vErrors.concat(validate99.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -7216,7 +7705,7 @@ var valid0 = _errs4 === errors;
 }
 }
 } else {
-validate102.errors = [{
+validate108.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -7224,31 +7713,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate102.errors = vErrors;
+validate108.errors = vErrors;
 return errors === 0;
 }
-validate102.evaluated = {
+validate108.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate106(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate112(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate106.evaluated;
+const evaluated0 = validate112.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 12) {
-validate106.errors = [{
+validate112.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 12 }
 }];
 return false;
 } else if (data.length < 1) {
-validate106.errors = [{
+validate112.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -7258,21 +7747,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate102(data[i0], {
+if (!validate108(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate102.errors : vErrors.concat(validate102.errors);
+vErrors = vErrors === null ? validate108.errors : vErrors.concat(validate108.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate106.errors = [{
+validate112.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -7280,25 +7769,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate106.errors = vErrors;
+validate112.errors = vErrors;
 return errors === 0;
 }
-validate106.evaluated = {
+validate112.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate99(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate105(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate99.evaluated;
+const evaluated0 = validate105.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.stock === void 0 && (missing0 = "stock") || data.from === void 0 && (missing0 = "from") || data.to === void 0 && (missing0 = "to") || data.pair === void 0 && (missing0 = "pair") || data.sleeved === void 0 && (missing0 = "sleeved")) {
-validate99.errors = [{
+validate105.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -7306,8 +7795,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema41.properties, key0)) {
-validate99.errors = [{
+for (const key0 in data) if (!func1.call(schema44.properties, key0)) {
+validate105.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -7321,7 +7810,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -7329,7 +7818,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -7346,14 +7835,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -7361,7 +7850,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -7374,14 +7863,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.stock !== void 0) {
 const _errs6 = errors;
-if (!validate100(data.stock, {
+if (!validate106(data.stock, {
 instancePath: instancePath + "/stock",
 parentData: data,
 parentDataProperty: "stock",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
+vErrors = vErrors === null ? validate106.errors : vErrors.concat(validate106.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -7389,14 +7878,14 @@ var valid0 = _errs6 === errors;
 if (valid0) {
 if (data.from !== void 0) {
 const _errs7 = errors;
-if (!validate102(data.from, {
+if (!validate108(data.from, {
 instancePath: instancePath + "/from",
 parentData: data,
 parentDataProperty: "from",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate102.errors : vErrors.concat(validate102.errors);
+vErrors = vErrors === null ? validate108.errors : vErrors.concat(validate108.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs7 === errors;
@@ -7404,14 +7893,14 @@ var valid0 = _errs7 === errors;
 if (valid0) {
 if (data.to !== void 0) {
 const _errs8 = errors;
-if (!validate102(data.to, {
+if (!validate108(data.to, {
 instancePath: instancePath + "/to",
 parentData: data,
 parentDataProperty: "to",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate102.errors : vErrors.concat(validate102.errors);
+vErrors = vErrors === null ? validate108.errors : vErrors.concat(validate108.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs8 === errors;
@@ -7419,14 +7908,14 @@ var valid0 = _errs8 === errors;
 if (valid0) {
 if (data.bends !== void 0) {
 const _errs9 = errors;
-if (!validate106(data.bends, {
+if (!validate112(data.bends, {
 instancePath: instancePath + "/bends",
 parentData: data,
 parentDataProperty: "bends",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate106.errors : vErrors.concat(validate106.errors);
+vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs9 === errors;
@@ -7435,7 +7924,7 @@ if (valid0) {
 if (data.pair !== void 0) {
 const _errs10 = errors;
 if (typeof data.pair !== "boolean") {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/pair",
 keyword: "type",
 params: { type: "boolean" }
@@ -7448,7 +7937,7 @@ if (valid0) {
 if (data.sleeved !== void 0) {
 const _errs12 = errors;
 if (typeof data.sleeved !== "boolean") {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/sleeved",
 keyword: "type",
 params: { type: "boolean" }
@@ -7464,7 +7953,7 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 40 || isNaN(data8)) {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/across",
 keyword: "maximum",
 params: {
@@ -7474,7 +7963,7 @@ limit: 40
 }];
 return false;
 } else if (data8 < .1 || isNaN(data8)) {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/across",
 keyword: "minimum",
 params: {
@@ -7485,7 +7974,7 @@ limit: .1
 return false;
 }
 } else {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/across",
 keyword: "type",
 params: { type: "number" }
@@ -7502,14 +7991,14 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (typeof data9 === "string") {
 if (func2(data9) > 120) {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/bundle",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data9) < 1) {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/bundle",
 keyword: "minLength",
 params: { limit: 1 }
@@ -7517,7 +8006,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/bundle",
 keyword: "type",
 params: { type: "string" }
@@ -7531,7 +8020,7 @@ if (valid0) {
 if (data.shown !== void 0) {
 const _errs18 = errors;
 if (typeof data.shown !== "boolean") {
-validate99.errors = [{
+validate105.errors = [{
 instancePath: instancePath + "/shown",
 keyword: "type",
 params: { type: "boolean" }
@@ -7553,7 +8042,7 @@ var valid0 = _errs18 === errors;
 }
 }
 } else {
-validate99.errors = [{
+validate105.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -7561,31 +8050,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate99.errors = vErrors;
+validate105.errors = vErrors;
 return errors === 0;
 }
-validate99.evaluated = {
+validate105.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate98(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate104(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate98.evaluated;
+const evaluated0 = validate104.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate98.errors = [{
+validate104.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
-validate98.errors = [{
+validate104.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -7595,21 +8084,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate99(data[i0], {
+if (!validate105(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate99.errors : vErrors.concat(validate99.errors);
+vErrors = vErrors === null ? validate105.errors : vErrors.concat(validate105.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate98.errors = [{
+validate104.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -7617,15 +8106,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate98.errors = vErrors;
+validate104.errors = vErrors;
 return errors === 0;
 }
-validate98.evaluated = {
+validate104.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema45 = {
+const schema48 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -7654,13 +8143,13 @@ const schema45 = {
 "minimum": 5,
 "maximum": 200
 },
-"filling": { "$ref": "#/$defs/string27" },
+"filling": { "$ref": "#/$defs/string30" },
 "fillingThickness": {
 "type": "number",
 "minimum": 0,
 "maximum": 50
 },
-"coat": { "$ref": "#/$defs/string27" },
+"coat": { "$ref": "#/$defs/string30" },
 "coatThickness": {
 "type": "number",
 "minimum": 0,
@@ -7696,10 +8185,10 @@ const schema45 = {
 }
 }
 },
-"tiers": { "$ref": "#/$defs/array28" }
+"tiers": { "$ref": "#/$defs/array31" }
 }
 };
-const schema46 = {
+const schema49 = {
 "type": "string",
 "enum": [
 "buttercream",
@@ -7707,13 +8196,13 @@ const schema46 = {
 "ganacheWhite"
 ]
 };
-function validate112(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate118(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate112.evaluated;
+const evaluated0 = validate118.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate112.errors = [{
+validate118.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -7721,21 +8210,21 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "buttercream" || data === "ganacheDark" || data === "ganacheWhite")) {
-validate112.errors = [{
+validate118.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema46.enum }
+params: { allowedValues: schema49.enum }
 }];
 return false;
 }
-validate112.errors = vErrors;
+validate118.errors = vErrors;
 return true;
 }
-validate112.evaluated = {
+validate118.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema48 = {
+const schema51 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -7776,7 +8265,7 @@ const schema48 = {
 "type": "object",
 "required": ["kind", "width"],
 "properties": {
-"kind": { "$ref": "#/$defs/string30" },
+"kind": { "$ref": "#/$defs/string33" },
 "width": {
 "type": "number",
 "minimum": 30,
@@ -7784,15 +8273,15 @@ const schema48 = {
 }
 }
 },
-"posts": { "$ref": "#/$defs/record31" },
+"posts": { "$ref": "#/$defs/record34" },
 "gap": {
 "type": "number",
 "minimum": 0,
 "maximum": 700
 },
-"sleeve": { "$ref": "#/$defs/record32" },
+"sleeve": { "$ref": "#/$defs/record35" },
 "stuck": { "type": "boolean" },
-"keepers": { "$ref": "#/$defs/record33" },
+"keepers": { "$ref": "#/$defs/record36" },
 "weight": {
 "type": "number",
 "minimum": 1,
@@ -7800,7 +8289,7 @@ const schema48 = {
 }
 }
 };
-const schema49 = {
+const schema52 = {
 "type": "string",
 "enum": [
 "card",
@@ -7812,13 +8301,13 @@ const schema49 = {
 "acrylic"
 ]
 };
-function validate118(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate124(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate118.evaluated;
+const evaluated0 = validate124.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate118.errors = [{
+validate124.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -7826,31 +8315,31 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "card" || data === "drum" || data === "foam" || data === "ply6" || data === "mdf6" || data === "mdf12" || data === "acrylic")) {
-validate118.errors = [{
+validate124.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema49.enum }
+params: { allowedValues: schema52.enum }
 }];
 return false;
 }
-validate118.errors = vErrors;
+validate124.errors = vErrors;
 return true;
 }
-validate118.evaluated = {
+validate124.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate120(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate126(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate120.evaluated;
+const evaluated0 = validate126.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number")) {
-validate120.errors = [{
+validate126.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -7859,7 +8348,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number")) {
-validate120.errors = [{
+validate126.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -7869,14 +8358,14 @@ return false;
 if (_errs1 === errors) {
 if (data.stock !== void 0) {
 const _errs2 = errors;
-if (!validate100(data.stock, {
+if (!validate106(data.stock, {
 instancePath: instancePath + "/stock",
 parentData: data,
 parentDataProperty: "stock",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
+vErrors = vErrors === null ? validate106.errors : vErrors.concat(validate106.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -7886,7 +8375,7 @@ if (data.number !== void 0) {
 let data1 = data.number;
 const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate120.errors = [{
+validate126.errors = [{
 instancePath: instancePath + "/number",
 keyword: "type",
 params: { type: "integer" }
@@ -7896,7 +8385,7 @@ return false;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 12 || isNaN(data1)) {
-validate120.errors = [{
+validate126.errors = [{
 instancePath: instancePath + "/number",
 keyword: "maximum",
 params: {
@@ -7906,7 +8395,7 @@ limit: 12
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate120.errors = [{
+validate126.errors = [{
 instancePath: instancePath + "/number",
 keyword: "minimum",
 params: {
@@ -7924,7 +8413,7 @@ var valid0 = _errs3 === errors;
 }
 }
 } else {
-validate120.errors = [{
+validate126.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -7932,23 +8421,23 @@ params: { type: "object" }
 return false;
 }
 }
-validate120.errors = vErrors;
+validate126.errors = vErrors;
 return errors === 0;
 }
-validate120.evaluated = {
+validate126.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate123(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate129(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate123.evaluated;
+const evaluated0 = validate129.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.across === void 0 && (missing0 = "across") || data.blend === void 0 && (missing0 = "blend") || data.colour === void 0 && (missing0 = "colour")) {
-validate123.errors = [{
+validate129.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -7956,7 +8445,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "across" || key0 === "blend" || key0 === "colour")) {
-validate123.errors = [{
+validate129.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -7967,7 +8456,7 @@ if (data.across !== void 0) {
 let data0 = data.across;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 400 || isNaN(data0)) {
-validate123.errors = [{
+validate129.errors = [{
 instancePath: instancePath + "/across",
 keyword: "maximum",
 params: {
@@ -7977,7 +8466,7 @@ limit: 400
 }];
 return false;
 } else if (data0 < 8 || isNaN(data0)) {
-validate123.errors = [{
+validate129.errors = [{
 instancePath: instancePath + "/across",
 keyword: "minimum",
 params: {
@@ -7988,7 +8477,7 @@ limit: 8
 return false;
 }
 } else {
-validate123.errors = [{
+validate129.errors = [{
 instancePath: instancePath + "/across",
 keyword: "type",
 params: { type: "number" }
@@ -8002,7 +8491,7 @@ if (data.blend !== void 0) {
 let data1 = data.blend;
 if (typeof data1 === "string") {
 if (!pattern4.test(data1)) {
-validate123.errors = [{
+validate129.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -8010,7 +8499,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate123.errors = [{
+validate129.errors = [{
 instancePath: instancePath + "/blend",
 keyword: "type",
 params: { type: "string" }
@@ -8024,7 +8513,7 @@ if (data.colour !== void 0) {
 let data2 = data.colour;
 if (typeof data2 === "string") {
 if (!pattern4.test(data2)) {
-validate123.errors = [{
+validate129.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -8032,7 +8521,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate123.errors = [{
+validate129.errors = [{
 instancePath: instancePath + "/colour",
 keyword: "type",
 params: { type: "string" }
@@ -8045,32 +8534,32 @@ var valid0 = true;
 }
 }
 } else {
-validate123.errors = [{
+validate129.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate123.errors = vErrors;
+validate129.errors = vErrors;
 return true;
 }
-validate123.evaluated = {
+validate129.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate125(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate131(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate125.evaluated;
+const evaluated0 = validate131.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.number === void 0 && (missing0 = "number") || data.apart === void 0 && (missing0 = "apart")) {
-validate125.errors = [{
+validate131.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -8079,7 +8568,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "number" || key0 === "apart")) {
-validate125.errors = [{
+validate131.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -8089,14 +8578,14 @@ return false;
 if (_errs1 === errors) {
 if (data.stock !== void 0) {
 const _errs2 = errors;
-if (!validate100(data.stock, {
+if (!validate106(data.stock, {
 instancePath: instancePath + "/stock",
 parentData: data,
 parentDataProperty: "stock",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate100.errors : vErrors.concat(validate100.errors);
+vErrors = vErrors === null ? validate106.errors : vErrors.concat(validate106.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -8106,7 +8595,7 @@ if (data.number !== void 0) {
 let data1 = data.number;
 const _errs3 = errors;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate125.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/number",
 keyword: "type",
 params: { type: "integer" }
@@ -8116,7 +8605,7 @@ return false;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 4 || isNaN(data1)) {
-validate125.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/number",
 keyword: "maximum",
 params: {
@@ -8126,7 +8615,7 @@ limit: 4
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate125.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/number",
 keyword: "minimum",
 params: {
@@ -8147,7 +8636,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate125.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "maximum",
 params: {
@@ -8157,7 +8646,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 10 || isNaN(data2)) {
-validate125.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "minimum",
 params: {
@@ -8168,7 +8657,7 @@ limit: 10
 return false;
 }
 } else {
-validate125.errors = [{
+validate131.errors = [{
 instancePath: instancePath + "/apart",
 keyword: "type",
 params: { type: "number" }
@@ -8183,7 +8672,7 @@ var valid0 = _errs5 === errors;
 }
 }
 } else {
-validate125.errors = [{
+validate131.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -8191,25 +8680,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate125.errors = vErrors;
+validate131.errors = vErrors;
 return errors === 0;
 }
-validate125.evaluated = {
+validate131.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate116(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate122(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate116.evaluated;
+const evaluated0 = validate122.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.shape === void 0 && (missing0 = "shape") || data.width === void 0 && (missing0 = "width") || data.height === void 0 && (missing0 = "height") || data.stuck === void 0 && (missing0 = "stuck")) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -8217,8 +8706,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema48.properties, key0)) {
-validate116.errors = [{
+for (const key0 in data) if (!func1.call(schema51.properties, key0)) {
+validate122.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -8232,7 +8721,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -8240,7 +8729,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -8257,14 +8746,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -8272,7 +8761,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -8287,7 +8776,7 @@ if (data.shape !== void 0) {
 let data2 = data.shape;
 const _errs6 = errors;
 if (typeof data2 !== "string") {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "type",
 params: { type: "string" }
@@ -8295,10 +8784,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data2 === "round" || data2 === "square")) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "enum",
-params: { allowedValues: schema48.properties.shape.enum }
+params: { allowedValues: schema51.properties.shape.enum }
 }];
 return false;
 }
@@ -8311,7 +8800,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 800 || isNaN(data3)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/width",
 keyword: "maximum",
 params: {
@@ -8321,7 +8810,7 @@ limit: 800
 }];
 return false;
 } else if (data3 < 40 || isNaN(data3)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/width",
 keyword: "minimum",
 params: {
@@ -8332,7 +8821,7 @@ limit: 40
 return false;
 }
 } else {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/width",
 keyword: "type",
 params: { type: "number" }
@@ -8349,7 +8838,7 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 400 || isNaN(data4)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/height",
 keyword: "maximum",
 params: {
@@ -8359,7 +8848,7 @@ limit: 400
 }];
 return false;
 } else if (data4 < 20 || isNaN(data4)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/height",
 keyword: "minimum",
 params: {
@@ -8370,7 +8859,7 @@ limit: 20
 return false;
 }
 } else {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/height",
 keyword: "type",
 params: { type: "number" }
@@ -8403,7 +8892,7 @@ if (errors === _errs13) {
 if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
 let missing1;
 if (data6.kind === void 0 && (missing1 = "kind") || data6.width === void 0 && (missing1 = "width")) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/board",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -8412,7 +8901,7 @@ return false;
 } else {
 const _errs15 = errors;
 for (const key1 in data6) if (!(key1 === "kind" || key1 === "width")) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/board",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -8422,14 +8911,14 @@ return false;
 if (_errs15 === errors) {
 if (data6.kind !== void 0) {
 const _errs16 = errors;
-if (!validate118(data6.kind, {
+if (!validate124(data6.kind, {
 instancePath: instancePath + "/board/kind",
 parentData: data6,
 parentDataProperty: "kind",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate118.errors : vErrors.concat(validate118.errors);
+vErrors = vErrors === null ? validate124.errors : vErrors.concat(validate124.errors);
 errors = vErrors.length;
 }
 var valid1 = _errs16 === errors;
@@ -8441,7 +8930,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 900 || isNaN(data8)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/board/width",
 keyword: "maximum",
 params: {
@@ -8451,7 +8940,7 @@ limit: 900
 }];
 return false;
 } else if (data8 < 30 || isNaN(data8)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/board/width",
 keyword: "minimum",
 params: {
@@ -8462,7 +8951,7 @@ limit: 30
 return false;
 }
 } else {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/board/width",
 keyword: "type",
 params: { type: "number" }
@@ -8476,7 +8965,7 @@ var valid1 = _errs17 === errors;
 }
 }
 } else {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/board",
 keyword: "type",
 params: { type: "object" }
@@ -8489,14 +8978,14 @@ var valid0 = _errs13 === errors;
 if (valid0) {
 if (data.posts !== void 0) {
 const _errs19 = errors;
-if (!validate120(data.posts, {
+if (!validate126(data.posts, {
 instancePath: instancePath + "/posts",
 parentData: data,
 parentDataProperty: "posts",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate120.errors : vErrors.concat(validate120.errors);
+vErrors = vErrors === null ? validate126.errors : vErrors.concat(validate126.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs19 === errors;
@@ -8508,7 +8997,7 @@ const _errs20 = errors;
 if (errors === _errs20) {
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 700 || isNaN(data10)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "maximum",
 params: {
@@ -8518,7 +9007,7 @@ limit: 700
 }];
 return false;
 } else if (data10 < 0 || isNaN(data10)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "minimum",
 params: {
@@ -8529,7 +9018,7 @@ limit: 0
 return false;
 }
 } else {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "type",
 params: { type: "number" }
@@ -8542,14 +9031,14 @@ var valid0 = _errs20 === errors;
 if (valid0) {
 if (data.sleeve !== void 0) {
 const _errs22 = errors;
-if (!validate123(data.sleeve, {
+if (!validate129(data.sleeve, {
 instancePath: instancePath + "/sleeve",
 parentData: data,
 parentDataProperty: "sleeve",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate123.errors : vErrors.concat(validate123.errors);
+vErrors = vErrors === null ? validate129.errors : vErrors.concat(validate129.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs22 === errors;
@@ -8558,7 +9047,7 @@ if (valid0) {
 if (data.stuck !== void 0) {
 const _errs23 = errors;
 if (typeof data.stuck !== "boolean") {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/stuck",
 keyword: "type",
 params: { type: "boolean" }
@@ -8570,14 +9059,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.keepers !== void 0) {
 const _errs25 = errors;
-if (!validate125(data.keepers, {
+if (!validate131(data.keepers, {
 instancePath: instancePath + "/keepers",
 parentData: data,
 parentDataProperty: "keepers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate125.errors : vErrors.concat(validate125.errors);
+vErrors = vErrors === null ? validate131.errors : vErrors.concat(validate131.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -8589,7 +9078,7 @@ const _errs26 = errors;
 if (errors === _errs26) {
 if (typeof data14 == "number" && isFinite(data14)) {
 if (data14 > 5e4 || isNaN(data14)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "maximum",
 params: {
@@ -8599,7 +9088,7 @@ limit: 5e4
 }];
 return false;
 } else if (data14 < 1 || isNaN(data14)) {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "minimum",
 params: {
@@ -8610,7 +9099,7 @@ limit: 1
 return false;
 }
 } else {
-validate116.errors = [{
+validate122.errors = [{
 instancePath: instancePath + "/weight",
 keyword: "type",
 params: { type: "number" }
@@ -8635,7 +9124,7 @@ var valid0 = _errs26 === errors;
 }
 }
 } else {
-validate116.errors = [{
+validate122.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -8643,31 +9132,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate116.errors = vErrors;
+validate122.errors = vErrors;
 return errors === 0;
 }
-validate116.evaluated = {
+validate122.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate115(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate121(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate115.evaluated;
+const evaluated0 = validate121.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 12) {
-validate115.errors = [{
+validate121.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 12 }
 }];
 return false;
 } else if (data.length < 0) {
-validate115.errors = [{
+validate121.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -8677,21 +9166,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate116(data[i0], {
+if (!validate122(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate116.errors : vErrors.concat(validate116.errors);
+vErrors = vErrors === null ? validate122.errors : vErrors.concat(validate122.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate115.errors = [{
+validate121.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -8699,25 +9188,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate115.errors = vErrors;
+validate121.errors = vErrors;
 return errors === 0;
 }
-validate115.evaluated = {
+validate121.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate111(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate117(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate111.evaluated;
+const evaluated0 = validate117.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.batter === void 0 && (missing0 = "batter") || data.layer === void 0 && (missing0 = "layer") || data.filling === void 0 && (missing0 = "filling") || data.fillingThickness === void 0 && (missing0 = "fillingThickness") || data.coat === void 0 && (missing0 = "coat") || data.coatThickness === void 0 && (missing0 = "coatThickness") || data.tins === void 0 && (missing0 = "tins") || data.chill === void 0 && (missing0 = "chill") || data.tiers === void 0 && (missing0 = "tiers")) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -8725,8 +9214,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema45.properties, key0)) {
-validate111.errors = [{
+for (const key0 in data) if (!func1.call(schema48.properties, key0)) {
+validate117.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -8738,7 +9227,7 @@ if (data.batter !== void 0) {
 let data0 = data.batter;
 const _errs2 = errors;
 if (typeof data0 !== "string") {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/batter",
 keyword: "type",
 params: { type: "string" }
@@ -8746,10 +9235,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data0 === "firm" || data0 === "sponge")) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/batter",
 keyword: "enum",
-params: { allowedValues: schema45.properties.batter.enum }
+params: { allowedValues: schema48.properties.batter.enum }
 }];
 return false;
 }
@@ -8762,7 +9251,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1.7 || isNaN(data1)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/density",
 keyword: "maximum",
 params: {
@@ -8772,7 +9261,7 @@ limit: 1.7
 }];
 return false;
 } else if (data1 < .1 || isNaN(data1)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/density",
 keyword: "minimum",
 params: {
@@ -8783,7 +9272,7 @@ limit: .1
 return false;
 }
 } else {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/density",
 keyword: "type",
 params: { type: "number" }
@@ -8800,7 +9289,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 200 || isNaN(data2)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/layer",
 keyword: "maximum",
 params: {
@@ -8810,7 +9299,7 @@ limit: 200
 }];
 return false;
 } else if (data2 < 5 || isNaN(data2)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/layer",
 keyword: "minimum",
 params: {
@@ -8821,7 +9310,7 @@ limit: 5
 return false;
 }
 } else {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/layer",
 keyword: "type",
 params: { type: "number" }
@@ -8834,14 +9323,14 @@ var valid0 = _errs6 === errors;
 if (valid0) {
 if (data.filling !== void 0) {
 const _errs8 = errors;
-if (!validate112(data.filling, {
+if (!validate118(data.filling, {
 instancePath: instancePath + "/filling",
 parentData: data,
 parentDataProperty: "filling",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
+vErrors = vErrors === null ? validate118.errors : vErrors.concat(validate118.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs8 === errors;
@@ -8853,7 +9342,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 50 || isNaN(data4)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/fillingThickness",
 keyword: "maximum",
 params: {
@@ -8863,7 +9352,7 @@ limit: 50
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/fillingThickness",
 keyword: "minimum",
 params: {
@@ -8874,7 +9363,7 @@ limit: 0
 return false;
 }
 } else {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/fillingThickness",
 keyword: "type",
 params: { type: "number" }
@@ -8887,14 +9376,14 @@ var valid0 = _errs9 === errors;
 if (valid0) {
 if (data.coat !== void 0) {
 const _errs11 = errors;
-if (!validate112(data.coat, {
+if (!validate118(data.coat, {
 instancePath: instancePath + "/coat",
 parentData: data,
 parentDataProperty: "coat",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate112.errors : vErrors.concat(validate112.errors);
+vErrors = vErrors === null ? validate118.errors : vErrors.concat(validate118.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -8906,7 +9395,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 30 || isNaN(data6)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/coatThickness",
 keyword: "maximum",
 params: {
@@ -8916,7 +9405,7 @@ limit: 30
 }];
 return false;
 } else if (data6 < 0 || isNaN(data6)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/coatThickness",
 keyword: "minimum",
 params: {
@@ -8927,7 +9416,7 @@ limit: 0
 return false;
 }
 } else {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/coatThickness",
 keyword: "type",
 params: { type: "number" }
@@ -8944,14 +9433,14 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (Array.isArray(data7)) {
 if (data7.length > 30) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tins",
 keyword: "maxItems",
 params: { limit: 30 }
 }];
 return false;
 } else if (data7.length < 0) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tins",
 keyword: "minItems",
 params: { limit: 0 }
@@ -8965,7 +9454,7 @@ const _errs16 = errors;
 if (errors === _errs16) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 800 || isNaN(data8)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tins/" + i0,
 keyword: "maximum",
 params: {
@@ -8975,7 +9464,7 @@ limit: 800
 }];
 return false;
 } else if (data8 < 40 || isNaN(data8)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tins/" + i0,
 keyword: "minimum",
 params: {
@@ -8986,7 +9475,7 @@ limit: 40
 return false;
 }
 } else {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tins/" + i0,
 keyword: "type",
 params: { type: "number" }
@@ -8998,7 +9487,7 @@ if (!(_errs16 === errors)) break;
 }
 }
 } else {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/tins",
 keyword: "type",
 params: { type: "array" }
@@ -9016,7 +9505,7 @@ if (errors === _errs18) {
 if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
 let missing1;
 if (data9.where === void 0 && (missing1 = "where") || data9.hours === void 0 && (missing1 = "hours")) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/chill",
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -9025,7 +9514,7 @@ return false;
 } else {
 const _errs20 = errors;
 for (const key1 in data9) if (!(key1 === "where" || key1 === "hours")) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/chill",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -9037,7 +9526,7 @@ if (data9.where !== void 0) {
 let data10 = data9.where;
 const _errs21 = errors;
 if (typeof data10 !== "string") {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/chill/where",
 keyword: "type",
 params: { type: "string" }
@@ -9045,10 +9534,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data10 === "room" || data10 === "fridge" || data10 === "freezer")) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/chill/where",
 keyword: "enum",
-params: { allowedValues: schema45.properties.chill.properties.where.enum }
+params: { allowedValues: schema48.properties.chill.properties.where.enum }
 }];
 return false;
 }
@@ -9061,7 +9550,7 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (typeof data11 == "number" && isFinite(data11)) {
 if (data11 > 96 || isNaN(data11)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/chill/hours",
 keyword: "maximum",
 params: {
@@ -9071,7 +9560,7 @@ limit: 96
 }];
 return false;
 } else if (data11 < 0 || isNaN(data11)) {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/chill/hours",
 keyword: "minimum",
 params: {
@@ -9082,7 +9571,7 @@ limit: 0
 return false;
 }
 } else {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/chill/hours",
 keyword: "type",
 params: { type: "number" }
@@ -9096,7 +9585,7 @@ var valid2 = _errs23 === errors;
 }
 }
 } else {
-validate111.errors = [{
+validate117.errors = [{
 instancePath: instancePath + "/chill",
 keyword: "type",
 params: { type: "object" }
@@ -9109,14 +9598,14 @@ var valid0 = _errs18 === errors;
 if (valid0) {
 if (data.tiers !== void 0) {
 const _errs25 = errors;
-if (!validate115(data.tiers, {
+if (!validate121(data.tiers, {
 instancePath: instancePath + "/tiers",
 parentData: data,
 parentDataProperty: "tiers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate115.errors : vErrors.concat(validate115.errors);
+vErrors = vErrors === null ? validate121.errors : vErrors.concat(validate121.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -9133,7 +9622,7 @@ var valid0 = _errs25 === errors;
 }
 }
 } else {
-validate111.errors = [{
+validate117.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -9141,23 +9630,23 @@ params: { type: "object" }
 return false;
 }
 }
-validate111.errors = vErrors;
+validate117.errors = vErrors;
 return errors === 0;
 }
-validate111.evaluated = {
+validate117.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate131(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate137(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate131.evaluated;
+const evaluated0 = validate137.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.target === void 0 && (missing0 = "target") || data.within === void 0 && (missing0 = "within") || data.step === void 0 && (missing0 = "step") || data.caseWidth === void 0 && (missing0 = "caseWidth") || data.weighed === void 0 && (missing0 = "weighed")) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9165,7 +9654,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "piece" || key0 === "target" || key0 === "within" || key0 === "step" || key0 === "caseWidth" || key0 === "weighed")) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9176,7 +9665,7 @@ if (data.piece !== void 0) {
 let data0 = data.piece;
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -9184,7 +9673,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -9198,7 +9687,7 @@ if (data.target !== void 0) {
 let data1 = data.target;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5e3 || isNaN(data1)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/target",
 keyword: "maximum",
 params: {
@@ -9208,7 +9697,7 @@ limit: 5e3
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/target",
 keyword: "minimum",
 params: {
@@ -9219,7 +9708,7 @@ limit: .01
 return false;
 }
 } else {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/target",
 keyword: "type",
 params: { type: "number" }
@@ -9233,7 +9722,7 @@ if (data.within !== void 0) {
 let data2 = data.within;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/within",
 keyword: "maximum",
 params: {
@@ -9243,7 +9732,7 @@ limit: 1e3
 }];
 return false;
 } else if (data2 < .001 || isNaN(data2)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/within",
 keyword: "minimum",
 params: {
@@ -9254,7 +9743,7 @@ limit: .001
 return false;
 }
 } else {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/within",
 keyword: "type",
 params: { type: "number" }
@@ -9268,7 +9757,7 @@ if (data.step !== void 0) {
 let data3 = data.step;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 10 || isNaN(data3)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/step",
 keyword: "maximum",
 params: {
@@ -9278,7 +9767,7 @@ limit: 10
 }];
 return false;
 } else if (data3 < .001 || isNaN(data3)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/step",
 keyword: "minimum",
 params: {
@@ -9289,7 +9778,7 @@ limit: .001
 return false;
 }
 } else {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/step",
 keyword: "type",
 params: { type: "number" }
@@ -9303,7 +9792,7 @@ if (data.caseWidth !== void 0) {
 let data4 = data.caseWidth;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 500 || isNaN(data4)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "maximum",
 params: {
@@ -9313,7 +9802,7 @@ limit: 500
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "minimum",
 params: {
@@ -9324,7 +9813,7 @@ limit: 0
 return false;
 }
 } else {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/caseWidth",
 keyword: "type",
 params: { type: "number" }
@@ -9338,14 +9827,14 @@ if (data.weighed !== void 0) {
 let data5 = data.weighed;
 if (Array.isArray(data5)) {
 if (data5.length > 2e3) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data5.length < 0) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "minItems",
 params: { limit: 0 }
@@ -9357,7 +9846,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data6 = data5[i0];
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e4 || isNaN(data6)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "maximum",
 params: {
@@ -9367,7 +9856,7 @@ limit: 1e4
 }];
 return false;
 } else if (data6 < .001 || isNaN(data6)) {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "minimum",
 params: {
@@ -9378,7 +9867,7 @@ limit: .001
 return false;
 }
 } else {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/weighed/" + i0,
 keyword: "type",
 params: { type: "number" }
@@ -9388,7 +9877,7 @@ return false;
 }
 }
 } else {
-validate131.errors = [{
+validate137.errors = [{
 instancePath: instancePath + "/weighed",
 keyword: "type",
 params: { type: "array" }
@@ -9404,32 +9893,32 @@ var valid0 = true;
 }
 }
 } else {
-validate131.errors = [{
+validate137.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate131.errors = vErrors;
+validate137.errors = vErrors;
 return true;
 }
-validate131.evaluated = {
+validate137.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate133(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate139(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate133.evaluated;
+const evaluated0 = validate139.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.kind === void 0 && (missing0 = "kind") || data.width === void 0 && (missing0 = "width")) {
-validate133.errors = [{
+validate139.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9438,7 +9927,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "kind" || key0 === "width" || key0 === "gap" || key0 === "sleeve")) {
-validate133.errors = [{
+validate139.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9448,14 +9937,14 @@ return false;
 if (_errs1 === errors) {
 if (data.kind !== void 0) {
 const _errs2 = errors;
-if (!validate118(data.kind, {
+if (!validate124(data.kind, {
 instancePath: instancePath + "/kind",
 parentData: data,
 parentDataProperty: "kind",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate118.errors : vErrors.concat(validate118.errors);
+vErrors = vErrors === null ? validate124.errors : vErrors.concat(validate124.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -9467,7 +9956,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 900 || isNaN(data1)) {
-validate133.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/width",
 keyword: "maximum",
 params: {
@@ -9477,7 +9966,7 @@ limit: 900
 }];
 return false;
 } else if (data1 < 30 || isNaN(data1)) {
-validate133.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/width",
 keyword: "minimum",
 params: {
@@ -9488,7 +9977,7 @@ limit: 30
 return false;
 }
 } else {
-validate133.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/width",
 keyword: "type",
 params: { type: "number" }
@@ -9505,7 +9994,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 700 || isNaN(data2)) {
-validate133.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "maximum",
 params: {
@@ -9515,7 +10004,7 @@ limit: 700
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate133.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "minimum",
 params: {
@@ -9526,7 +10015,7 @@ limit: 0
 return false;
 }
 } else {
-validate133.errors = [{
+validate139.errors = [{
 instancePath: instancePath + "/gap",
 keyword: "type",
 params: { type: "number" }
@@ -9539,14 +10028,14 @@ var valid0 = _errs5 === errors;
 if (valid0) {
 if (data.sleeve !== void 0) {
 const _errs7 = errors;
-if (!validate123(data.sleeve, {
+if (!validate129(data.sleeve, {
 instancePath: instancePath + "/sleeve",
 parentData: data,
 parentDataProperty: "sleeve",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate123.errors : vErrors.concat(validate123.errors);
+vErrors = vErrors === null ? validate129.errors : vErrors.concat(validate129.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs7 === errors;
@@ -9557,7 +10046,7 @@ var valid0 = _errs7 === errors;
 }
 }
 } else {
-validate133.errors = [{
+validate139.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -9565,15 +10054,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate133.errors = vErrors;
+validate139.errors = vErrors;
 return errors === 0;
 }
-validate133.evaluated = {
+validate139.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema55 = {
+const schema58 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -9612,15 +10101,15 @@ const schema55 = {
 }
 }
 };
-function validate137(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate143(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate137.evaluated;
+const evaluated0 = validate143.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.thread === void 0 && (missing0 = "thread") || data.base === void 0 && (missing0 = "base") || data.raised === void 0 && (missing0 = "raised") || data.up === void 0 && (missing0 = "up")) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -9628,7 +10117,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "thread" || key0 === "base" || key0 === "raised" || key0 === "up" || key0 === "cutAt")) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9638,7 +10127,7 @@ return false;
 if (data.thread !== void 0) {
 let data0 = data.thread;
 if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0))) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/thread",
 keyword: "type",
 params: { type: "integer" }
@@ -9646,10 +10135,10 @@ params: { type: "integer" }
 return false;
 }
 if (!(data0 === 6 || data0 === 8 || data0 === 10 || data0 === 12)) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/thread",
 keyword: "enum",
-params: { allowedValues: schema55.properties.thread.enum }
+params: { allowedValues: schema58.properties.thread.enum }
 }];
 return false;
 }
@@ -9659,7 +10148,7 @@ if (valid0) {
 if (data.base !== void 0) {
 let data1 = data.base;
 if (typeof data1 !== "string") {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/base",
 keyword: "type",
 params: { type: "string" }
@@ -9667,10 +10156,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data1 === "washer" || data1 === "large")) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/base",
 keyword: "enum",
-params: { allowedValues: schema55.properties.base.enum }
+params: { allowedValues: schema58.properties.base.enum }
 }];
 return false;
 }
@@ -9680,7 +10169,7 @@ if (valid0) {
 if (data.raised !== void 0) {
 let data2 = data.raised;
 if (typeof data2 !== "string") {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/raised",
 keyword: "type",
 params: { type: "string" }
@@ -9688,10 +10177,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data2 === "washer" || data2 === "large")) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/raised",
 keyword: "enum",
-params: { allowedValues: schema55.properties.raised.enum }
+params: { allowedValues: schema58.properties.raised.enum }
 }];
 return false;
 }
@@ -9702,7 +10191,7 @@ if (data.up !== void 0) {
 let data3 = data.up;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e3 || isNaN(data3)) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/up",
 keyword: "maximum",
 params: {
@@ -9712,7 +10201,7 @@ limit: 1e3
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/up",
 keyword: "minimum",
 params: {
@@ -9723,7 +10212,7 @@ limit: 0
 return false;
 }
 } else {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/up",
 keyword: "type",
 params: { type: "number" }
@@ -9737,7 +10226,7 @@ if (data.cutAt !== void 0) {
 let data4 = data.cutAt;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 3e3 || isNaN(data4)) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "maximum",
 params: {
@@ -9747,7 +10236,7 @@ limit: 3e3
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "minimum",
 params: {
@@ -9758,7 +10247,7 @@ limit: 0
 return false;
 }
 } else {
-validate137.errors = [{
+validate143.errors = [{
 instancePath: instancePath + "/cutAt",
 keyword: "type",
 params: { type: "number" }
@@ -9773,22 +10262,22 @@ var valid0 = true;
 }
 }
 } else {
-validate137.errors = [{
+validate143.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate137.errors = vErrors;
+validate143.errors = vErrors;
 return true;
 }
-validate137.evaluated = {
+validate143.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema56 = {
+const schema59 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -9797,7 +10286,7 @@ const schema56 = {
 "left"
 ],
 "properties": {
-"own": { "$ref": "#/$defs/array38" },
+"own": { "$ref": "#/$defs/array41" },
 "minutes": {
 "type": "object",
 "additionalProperties": {
@@ -9862,7 +10351,7 @@ const schema56 = {
 }
 }
 };
-const schema58 = {
+const schema61 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -9940,23 +10429,23 @@ const schema58 = {
 }
 };
 const pattern24 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
-function validate141(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate147(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate141.evaluated;
+const evaluated0 = validate147.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.title === void 0 && (missing0 = "title") || data.minutes === void 0 && (missing0 = "minutes")) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
 }];
 return false;
 } else {
-for (const key0 in data) if (!func1.call(schema58.properties, key0)) {
-validate141.errors = [{
+for (const key0 in data) if (!func1.call(schema61.properties, key0)) {
+validate147.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -9967,7 +10456,7 @@ if (data.id !== void 0) {
 let data0 = data.id;
 if (typeof data0 === "string") {
 if (!pattern24.test(data0)) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^own:[a-z0-9-]{1,60}$" }
@@ -9975,7 +10464,7 @@ params: { pattern: "^own:[a-z0-9-]{1,60}$" }
 return false;
 }
 } else {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -9989,14 +10478,14 @@ if (data.title !== void 0) {
 let data1 = data.title;
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/title",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/title",
 keyword: "minLength",
 params: { limit: 1 }
@@ -10004,7 +10493,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/title",
 keyword: "type",
 params: { type: "string" }
@@ -10018,7 +10507,7 @@ if (data.minutes !== void 0) {
 let data2 = data.minutes;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maximum",
 params: {
@@ -10028,7 +10517,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "minimum",
 params: {
@@ -10039,7 +10528,7 @@ limit: 1
 return false;
 }
 } else {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "number" }
@@ -10053,14 +10542,14 @@ if (data.after !== void 0) {
 let data3 = data.after;
 if (typeof data3 === "string") {
 if (func2(data3) > 200) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/after",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data3) < 1) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/after",
 keyword: "minLength",
 params: { limit: 1 }
@@ -10068,7 +10557,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/after",
 keyword: "type",
 params: { type: "string" }
@@ -10082,7 +10571,7 @@ if (data.wait !== void 0) {
 let data4 = data.wait;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "maximum",
 params: {
@@ -10092,7 +10581,7 @@ limit: 2e4
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "minimum",
 params: {
@@ -10103,7 +10592,7 @@ limit: 0
 return false;
 }
 } else {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/wait",
 keyword: "type",
 params: { type: "number" }
@@ -10117,14 +10606,14 @@ if (data.before !== void 0) {
 let data5 = data.before;
 if (typeof data5 === "string") {
 if (func2(data5) > 200) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/before",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data5) < 1) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/before",
 keyword: "minLength",
 params: { limit: 1 }
@@ -10132,7 +10621,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/before",
 keyword: "type",
 params: { type: "string" }
@@ -10146,7 +10635,7 @@ if (data.piece !== void 0) {
 let data6 = data.piece;
 if (typeof data6 === "string") {
 if (!pattern4.test(data6)) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -10154,7 +10643,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -10167,7 +10656,7 @@ if (valid0) {
 if (data.work !== void 0) {
 let data7 = data.work;
 if (typeof data7 !== "string") {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/work",
 keyword: "type",
 params: { type: "string" }
@@ -10175,10 +10664,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "paint" || data7 === "line" || data7 === "dust" || data7 === "spray" || data7 === "sponge" || data7 === "snip" || data7 === "mark" || data7 === "press")) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/work",
 keyword: "enum",
-params: { allowedValues: schema58.properties.work.enum }
+params: { allowedValues: schema61.properties.work.enum }
 }];
 return false;
 }
@@ -10188,7 +10677,7 @@ if (valid0) {
 if (data.side !== void 0) {
 let data8 = data.side;
 if (typeof data8 !== "string") {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/side",
 keyword: "type",
 params: { type: "string" }
@@ -10196,10 +10685,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data8 === "all" || data8 === "front" || data8 === "back" || data8 === "left" || data8 === "right" || data8 === "top" || data8 === "under")) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/side",
 keyword: "enum",
-params: { allowedValues: schema58.properties.side.enum }
+params: { allowedValues: schema61.properties.side.enum }
 }];
 return false;
 }
@@ -10209,7 +10698,7 @@ if (valid0) {
 if (data.tool !== void 0) {
 let data9 = data.tool;
 if (typeof data9 !== "string") {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "type",
 params: { type: "string" }
@@ -10217,10 +10706,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data9 === "oven" || data9 === "turntable" || data9 === "airbrush")) {
-validate141.errors = [{
+validate147.errors = [{
 instancePath: instancePath + "/tool",
 keyword: "enum",
-params: { allowedValues: schema58.properties.tool.enum }
+params: { allowedValues: schema61.properties.tool.enum }
 }];
 return false;
 }
@@ -10237,38 +10726,38 @@ var valid0 = true;
 }
 }
 } else {
-validate141.errors = [{
+validate147.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate141.errors = vErrors;
+validate147.errors = vErrors;
 return true;
 }
-validate141.evaluated = {
+validate147.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate140(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate146(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate140.evaluated;
+const evaluated0 = validate146.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate140.errors = [{
+validate146.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
-validate140.errors = [{
+validate146.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -10278,21 +10767,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate141(data[i0], {
+if (!validate147(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate141.errors : vErrors.concat(validate141.errors);
+vErrors = vErrors === null ? validate147.errors : vErrors.concat(validate147.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate140.errors = [{
+validate146.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -10300,25 +10789,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate140.errors = vErrors;
+validate146.errors = vErrors;
 return errors === 0;
 }
-validate140.evaluated = {
+validate146.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate139(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate145(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate139.evaluated;
+const evaluated0 = validate145.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.own === void 0 && (missing0 = "own") || data.minutes === void 0 && (missing0 = "minutes") || data.left === void 0 && (missing0 = "left")) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10327,7 +10816,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "own" || key0 === "minutes" || key0 === "left" || key0 === "pins" || key0 === "rather" || key0 === "parts" || key0 === "joined" || key0 === "agreed")) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10337,14 +10826,14 @@ return false;
 if (_errs1 === errors) {
 if (data.own !== void 0) {
 const _errs2 = errors;
-if (!validate140(data.own, {
+if (!validate146(data.own, {
 instancePath: instancePath + "/own",
 parentData: data,
 parentDataProperty: "own",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate140.errors : vErrors.concat(validate140.errors);
+vErrors = vErrors === null ? validate146.errors : vErrors.concat(validate146.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -10356,7 +10845,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 if (Object.keys(data1).length > 1e3) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maxProperties",
 params: { limit: 1e3 }
@@ -10368,7 +10857,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -10378,7 +10867,7 @@ limit: 600
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -10389,7 +10878,7 @@ limit: 1
 return false;
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/minutes/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -10400,7 +10889,7 @@ return false;
 if (!(_errs6 === errors)) break;
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "object" }
@@ -10417,14 +10906,14 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (Array.isArray(data3)) {
 if (data3.length > 1e3) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/left",
 keyword: "maxItems",
 params: { limit: 1e3 }
 }];
 return false;
 } else if (data3.length < 0) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/left",
 keyword: "minItems",
 params: { limit: 0 }
@@ -10438,14 +10927,14 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 === "string") {
 if (func2(data4) > 200) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data4) < 1) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "minLength",
 params: { limit: 1 }
@@ -10453,7 +10942,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/left/" + i0,
 keyword: "type",
 params: { type: "string" }
@@ -10465,7 +10954,7 @@ if (!(_errs10 === errors)) break;
 }
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/left",
 keyword: "type",
 params: { type: "array" }
@@ -10482,7 +10971,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 if (Object.keys(data5).length > 300) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/pins",
 keyword: "maxProperties",
 params: { limit: 300 }
@@ -10503,7 +10992,7 @@ errors = vErrors.length;
 if (!(_errs15 === errors)) break;
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/pins",
 keyword: "type",
 params: { type: "object" }
@@ -10518,7 +11007,7 @@ if (data.rather !== void 0) {
 let data7 = data.rather;
 const _errs16 = errors;
 if (typeof data7 !== "string") {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/rather",
 keyword: "type",
 params: { type: "string" }
@@ -10526,10 +11015,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "fewer" || data7 === "later" || data7 === "nights" || data7 === "fresher")) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/rather",
 keyword: "enum",
-params: { allowedValues: schema56.properties.rather.enum }
+params: { allowedValues: schema59.properties.rather.enum }
 }];
 return false;
 }
@@ -10542,7 +11031,7 @@ const _errs18 = errors;
 if (errors === _errs18) {
 if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
 if (Object.keys(data8).length > 300) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/parts",
 keyword: "maxProperties",
 params: { limit: 300 }
@@ -10552,7 +11041,7 @@ return false;
 let data9 = data8[key3];
 const _errs21 = errors;
 if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9))) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "integer" }
@@ -10562,7 +11051,7 @@ return false;
 if (errors === _errs21) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 12 || isNaN(data9)) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -10572,7 +11061,7 @@ limit: 12
 }];
 return false;
 } else if (data9 < 1 || isNaN(data9)) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/parts/" + key3.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -10587,7 +11076,7 @@ return false;
 if (!(_errs21 === errors)) break;
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/parts",
 keyword: "type",
 params: { type: "object" }
@@ -10604,14 +11093,14 @@ const _errs23 = errors;
 if (errors === _errs23) {
 if (Array.isArray(data10)) {
 if (data10.length > 100) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "maxItems",
 params: { limit: 100 }
 }];
 return false;
 } else if (data10.length < 0) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "minItems",
 params: { limit: 0 }
@@ -10625,14 +11114,14 @@ const _errs25 = errors;
 if (errors === _errs25) {
 if (Array.isArray(data11)) {
 if (data11.length > 12) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "maxItems",
 params: { limit: 12 }
 }];
 return false;
 } else if (data11.length < 2) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "minItems",
 params: { limit: 2 }
@@ -10646,14 +11135,14 @@ const _errs27 = errors;
 if (errors === _errs27) {
 if (typeof data12 === "string") {
 if (func2(data12) > 200) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data12) < 1) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "minLength",
 params: { limit: 1 }
@@ -10661,7 +11150,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/joined/" + i1 + "/" + i2,
 keyword: "type",
 params: { type: "string" }
@@ -10673,7 +11162,7 @@ if (!(_errs27 === errors)) break;
 }
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/joined/" + i1,
 keyword: "type",
 params: { type: "array" }
@@ -10685,7 +11174,7 @@ if (!(_errs25 === errors)) break;
 }
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/joined",
 keyword: "type",
 params: { type: "array" }
@@ -10702,7 +11191,7 @@ const _errs29 = errors;
 if (errors === _errs29) {
 if (data13 && typeof data13 == "object" && !Array.isArray(data13)) {
 if (Object.keys(data13).length > 1e3) {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/agreed",
 keyword: "maxProperties",
 params: { limit: 1e3 }
@@ -10723,7 +11212,7 @@ errors = vErrors.length;
 if (!(_errs32 === errors)) break;
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath: instancePath + "/agreed",
 keyword: "type",
 params: { type: "object" }
@@ -10743,7 +11232,7 @@ var valid0 = _errs29 === errors;
 }
 }
 } else {
-validate139.errors = [{
+validate145.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -10751,30 +11240,30 @@ params: { type: "object" }
 return false;
 }
 }
-validate139.errors = vErrors;
+validate145.errors = vErrors;
 return errors === 0;
 }
-validate139.evaluated = {
+validate145.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
 const pattern26 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
-function validate147(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate153(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate147.evaluated;
+const evaluated0 = validate153.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 60) {
-validate147.errors = [{
+validate153.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 60 }
 }];
 return false;
 } else if (data.length < 0) {
-validate147.errors = [{
+validate153.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -10787,7 +11276,7 @@ let data0 = data[i0];
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.day === void 0 && (missing0 = "day") || data0.from === void 0 && (missing0 = "from") || data0.to === void 0 && (missing0 = "to")) {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10795,7 +11284,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data0) if (!(key0 === "day" || key0 === "from" || key0 === "to" || key0 === "ifNeeded")) {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -10805,7 +11294,7 @@ return false;
 if (data0.day !== void 0) {
 let data1 = data0.day;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 keyword: "type",
 params: { type: "integer" }
@@ -10814,7 +11303,7 @@ return false;
 }
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 7 || isNaN(data1)) {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 keyword: "maximum",
 params: {
@@ -10824,7 +11313,7 @@ limit: 7
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 keyword: "minimum",
 params: {
@@ -10842,7 +11331,7 @@ if (data0.from !== void 0) {
 let data2 = data0.from;
 if (typeof data2 === "string") {
 if (!pattern26.test(data2)) {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -10850,7 +11339,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "type",
 params: { type: "string" }
@@ -10864,7 +11353,7 @@ if (data0.to !== void 0) {
 let data3 = data0.to;
 if (typeof data3 === "string") {
 if (!pattern26.test(data3)) {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -10872,7 +11361,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "type",
 params: { type: "string" }
@@ -10884,7 +11373,7 @@ var valid1 = true;
 if (valid1) {
 if (data0.ifNeeded !== void 0) {
 if (typeof data0.ifNeeded !== "boolean") {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0 + "/ifNeeded",
 keyword: "type",
 params: { type: "boolean" }
@@ -10898,7 +11387,7 @@ var valid1 = true;
 }
 }
 } else {
-validate147.errors = [{
+validate153.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -10908,30 +11397,30 @@ return false;
 }
 }
 } else {
-validate147.errors = [{
+validate153.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
 }];
 return false;
 }
-validate147.errors = vErrors;
+validate153.errors = vErrors;
 return true;
 }
-validate147.evaluated = {
+validate153.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
 const pattern28 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
-function validate150(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate156(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate150.evaluated;
+const evaluated0 = validate156.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data === "string") {
 if (!pattern28.test(data)) {
-validate150.errors = [{
+validate156.errors = [{
 instancePath,
 keyword: "pattern",
 params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
@@ -10939,37 +11428,37 @@ params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
 return false;
 }
 } else {
-validate150.errors = [{
+validate156.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
 }];
 return false;
 }
-validate150.errors = vErrors;
+validate156.errors = vErrors;
 return true;
 }
-validate150.evaluated = {
+validate156.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate149(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate155(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate149.evaluated;
+const evaluated0 = validate155.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate149.errors = [{
+validate155.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 1) {
-validate149.errors = [{
+validate155.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -10984,7 +11473,7 @@ if (errors === _errs1) {
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.date === void 0 && (missing0 = "date")) {
-validate149.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -10993,7 +11482,7 @@ return false;
 } else {
 const _errs3 = errors;
 for (const key0 in data0) if (!(key0 === "date" || key0 === "from" || key0 === "to")) {
-validate149.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11003,14 +11492,14 @@ return false;
 if (_errs3 === errors) {
 if (data0.date !== void 0) {
 const _errs4 = errors;
-if (!validate150(data0.date, {
+if (!validate156(data0.date, {
 instancePath: instancePath + "/" + i0 + "/date",
 parentData: data0,
 parentDataProperty: "date",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
+vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
 errors = vErrors.length;
 }
 var valid1 = _errs4 === errors;
@@ -11022,7 +11511,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 === "string") {
 if (!pattern26.test(data2)) {
-validate149.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -11030,7 +11519,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate149.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "type",
 params: { type: "string" }
@@ -11047,7 +11536,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (!pattern26.test(data3)) {
-validate149.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -11055,7 +11544,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate149.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "type",
 params: { type: "string" }
@@ -11070,7 +11559,7 @@ var valid1 = _errs7 === errors;
 }
 }
 } else {
-validate149.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -11082,7 +11571,7 @@ if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate149.errors = [{
+validate155.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -11090,23 +11579,23 @@ params: { type: "array" }
 return false;
 }
 }
-validate149.errors = vErrors;
+validate155.errors = vErrors;
 return errors === 0;
 }
-validate149.evaluated = {
+validate155.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate153(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate159(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate153.evaluated;
+const evaluated0 = validate159.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.spare === void 0 && (missing0 = "spare") || data.powderBulk === void 0 && (missing0 = "powderBulk") || data.spoon === void 0 && (missing0 = "spoon") || data.smallestBatch === void 0 && (missing0 = "smallestBatch") || data.saves === void 0 && (missing0 = "saves") || data.pace === void 0 && (missing0 = "pace")) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11114,7 +11603,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "spare" || key0 === "powderBulk" || key0 === "spoon" || key0 === "smallestBatch" || key0 === "saves" || key0 === "pace")) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11125,7 +11614,7 @@ if (data.spare !== void 0) {
 let data0 = data.spare;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 100 || isNaN(data0)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/spare",
 keyword: "maximum",
 params: {
@@ -11135,7 +11624,7 @@ limit: 100
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/spare",
 keyword: "minimum",
 params: {
@@ -11146,7 +11635,7 @@ limit: 0
 return false;
 }
 } else {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/spare",
 keyword: "type",
 params: { type: "number" }
@@ -11160,7 +11649,7 @@ if (data.powderBulk !== void 0) {
 let data1 = data.powderBulk;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1.2 || isNaN(data1)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/powderBulk",
 keyword: "maximum",
 params: {
@@ -11170,7 +11659,7 @@ limit: 1.2
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/powderBulk",
 keyword: "minimum",
 params: {
@@ -11181,7 +11670,7 @@ limit: .2
 return false;
 }
 } else {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/powderBulk",
 keyword: "type",
 params: { type: "number" }
@@ -11195,7 +11684,7 @@ if (data.spoon !== void 0) {
 let data2 = data.spoon;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 25 || isNaN(data2)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/spoon",
 keyword: "maximum",
 params: {
@@ -11205,7 +11694,7 @@ limit: 25
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/spoon",
 keyword: "minimum",
 params: {
@@ -11216,7 +11705,7 @@ limit: 1
 return false;
 }
 } else {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/spoon",
 keyword: "type",
 params: { type: "number" }
@@ -11230,7 +11719,7 @@ if (data.smallestBatch !== void 0) {
 let data3 = data.smallestBatch;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 500 || isNaN(data3)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/smallestBatch",
 keyword: "maximum",
 params: {
@@ -11240,7 +11729,7 @@ limit: 500
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/smallestBatch",
 keyword: "minimum",
 params: {
@@ -11251,7 +11740,7 @@ limit: 0
 return false;
 }
 } else {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/smallestBatch",
 keyword: "type",
 params: { type: "number" }
@@ -11263,7 +11752,7 @@ var valid0 = true;
 if (valid0) {
 if (data.saves !== void 0) {
 if (typeof data.saves !== "boolean") {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/saves",
 keyword: "type",
 params: { type: "boolean" }
@@ -11277,7 +11766,7 @@ if (data.pace !== void 0) {
 let data5 = data.pace;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 4 || isNaN(data5)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "maximum",
 params: {
@@ -11287,7 +11776,7 @@ limit: 4
 }];
 return false;
 } else if (data5 < .3 || isNaN(data5)) {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "minimum",
 params: {
@@ -11298,7 +11787,7 @@ limit: .3
 return false;
 }
 } else {
-validate153.errors = [{
+validate159.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "type",
 params: { type: "number" }
@@ -11314,22 +11803,22 @@ var valid0 = true;
 }
 }
 } else {
-validate153.errors = [{
+validate159.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate153.errors = vErrors;
+validate159.errors = vErrors;
 return true;
 }
-validate153.evaluated = {
+validate159.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema65 = {
+const schema68 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -11348,7 +11837,7 @@ const schema65 = {
 "minLength": 1,
 "type": "string"
 },
-"hours": { "$ref": "#/$defs/array40" },
+"hours": { "$ref": "#/$defs/array43" },
 "pace": {
 "type": "number",
 "minimum": .3,
@@ -11377,17 +11866,17 @@ const schema65 = {
 }
 }
 };
-function validate157(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate163(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate157.evaluated;
+const evaluated0 = validate163.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.hours === void 0 && (missing0 = "hours") || data.pace === void 0 && (missing0 = "pace")) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11396,7 +11885,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "hours" || key0 === "pace" || key0 === "does")) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11410,7 +11899,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -11418,7 +11907,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -11435,14 +11924,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -11450,7 +11939,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -11463,14 +11952,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.hours !== void 0) {
 const _errs6 = errors;
-if (!validate147(data.hours, {
+if (!validate153(data.hours, {
 instancePath: instancePath + "/hours",
 parentData: data,
 parentDataProperty: "hours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate147.errors : vErrors.concat(validate147.errors);
+vErrors = vErrors === null ? validate153.errors : vErrors.concat(validate153.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -11482,7 +11971,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 4 || isNaN(data3)) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "maximum",
 params: {
@@ -11492,7 +11981,7 @@ limit: 4
 }];
 return false;
 } else if (data3 < .3 || isNaN(data3)) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "minimum",
 params: {
@@ -11503,7 +11992,7 @@ limit: .3
 return false;
 }
 } else {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "type",
 params: { type: "number" }
@@ -11520,14 +12009,14 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (Array.isArray(data4)) {
 if (data4.length > 11) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/does",
 keyword: "maxItems",
 params: { limit: 11 }
 }];
 return false;
 } else if (data4.length < 0) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/does",
 keyword: "minItems",
 params: { limit: 0 }
@@ -11539,7 +12028,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data5 = data4[i0];
 const _errs11 = errors;
 if (typeof data5 !== "string") {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/does/" + i0,
 keyword: "type",
 params: { type: "string" }
@@ -11547,10 +12036,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data5 === "glue" || data5 === "bake" || data5 === "cake" || data5 === "mix" || data5 === "cover" || data5 === "bones" || data5 === "shape" || data5 === "texture" || data5 === "join" || data5 === "finish" || data5 === "pack")) {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/does/" + i0,
 keyword: "enum",
-params: { allowedValues: schema65.properties.does.items.enum }
+params: { allowedValues: schema68.properties.does.items.enum }
 }];
 return false;
 }
@@ -11558,7 +12047,7 @@ if (!(_errs11 === errors)) break;
 }
 }
 } else {
-validate157.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/does",
 keyword: "type",
 params: { type: "array" }
@@ -11575,7 +12064,7 @@ var valid0 = _errs9 === errors;
 }
 }
 } else {
-validate157.errors = [{
+validate163.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -11583,31 +12072,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate157.errors = vErrors;
+validate163.errors = vErrors;
 return errors === 0;
 }
-validate157.evaluated = {
+validate163.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate156(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate162(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate156.evaluated;
+const evaluated0 = validate162.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 8) {
-validate156.errors = [{
+validate162.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 8 }
 }];
 return false;
 } else if (data.length < 0) {
-validate156.errors = [{
+validate162.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -11617,21 +12106,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate157(data[i0], {
+if (!validate163(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate157.errors : vErrors.concat(validate157.errors);
+vErrors = vErrors === null ? validate163.errors : vErrors.concat(validate163.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate156.errors = [{
+validate162.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -11639,15 +12128,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate156.errors = vErrors;
+validate162.errors = vErrors;
 return errors === 0;
 }
-validate156.evaluated = {
+validate162.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema66 = {
+const schema69 = {
 "additionalProperties": false,
 "type": "object",
 "properties": {
@@ -11708,14 +12197,14 @@ const schema66 = {
 }
 }
 };
-function validate161(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate167(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate161.evaluated;
+const evaluated0 = validate167.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
-for (const key0 in data) if (!func1.call(schema66.properties, key0)) {
-validate161.errors = [{
+for (const key0 in data) if (!func1.call(schema69.properties, key0)) {
+validate167.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11726,7 +12215,7 @@ if (data.glue !== void 0) {
 let data0 = data.glue;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 5 || isNaN(data0)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "maximum",
 params: {
@@ -11736,7 +12225,7 @@ limit: 5
 }];
 return false;
 } else if (data0 < .2 || isNaN(data0)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "minimum",
 params: {
@@ -11747,7 +12236,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "type",
 params: { type: "number" }
@@ -11761,7 +12250,7 @@ if (data.bake !== void 0) {
 let data1 = data.bake;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5 || isNaN(data1)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/bake",
 keyword: "maximum",
 params: {
@@ -11771,7 +12260,7 @@ limit: 5
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/bake",
 keyword: "minimum",
 params: {
@@ -11782,7 +12271,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/bake",
 keyword: "type",
 params: { type: "number" }
@@ -11796,7 +12285,7 @@ if (data.cake !== void 0) {
 let data2 = data.cake;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/cake",
 keyword: "maximum",
 params: {
@@ -11806,7 +12295,7 @@ limit: 5
 }];
 return false;
 } else if (data2 < .2 || isNaN(data2)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/cake",
 keyword: "minimum",
 params: {
@@ -11817,7 +12306,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/cake",
 keyword: "type",
 params: { type: "number" }
@@ -11831,7 +12320,7 @@ if (data.mix !== void 0) {
 let data3 = data.mix;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/mix",
 keyword: "maximum",
 params: {
@@ -11841,7 +12330,7 @@ limit: 5
 }];
 return false;
 } else if (data3 < .2 || isNaN(data3)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/mix",
 keyword: "minimum",
 params: {
@@ -11852,7 +12341,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/mix",
 keyword: "type",
 params: { type: "number" }
@@ -11866,7 +12355,7 @@ if (data.cover !== void 0) {
 let data4 = data.cover;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 5 || isNaN(data4)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "maximum",
 params: {
@@ -11876,7 +12365,7 @@ limit: 5
 }];
 return false;
 } else if (data4 < .2 || isNaN(data4)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "minimum",
 params: {
@@ -11887,7 +12376,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "type",
 params: { type: "number" }
@@ -11901,7 +12390,7 @@ if (data.bones !== void 0) {
 let data5 = data.bones;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5 || isNaN(data5)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/bones",
 keyword: "maximum",
 params: {
@@ -11911,7 +12400,7 @@ limit: 5
 }];
 return false;
 } else if (data5 < .2 || isNaN(data5)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/bones",
 keyword: "minimum",
 params: {
@@ -11922,7 +12411,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/bones",
 keyword: "type",
 params: { type: "number" }
@@ -11936,7 +12425,7 @@ if (data.shape !== void 0) {
 let data6 = data.shape;
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 5 || isNaN(data6)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "maximum",
 params: {
@@ -11946,7 +12435,7 @@ limit: 5
 }];
 return false;
 } else if (data6 < .2 || isNaN(data6)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "minimum",
 params: {
@@ -11957,7 +12446,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "type",
 params: { type: "number" }
@@ -11971,7 +12460,7 @@ if (data.texture !== void 0) {
 let data7 = data.texture;
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 5 || isNaN(data7)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "maximum",
 params: {
@@ -11981,7 +12470,7 @@ limit: 5
 }];
 return false;
 } else if (data7 < .2 || isNaN(data7)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "minimum",
 params: {
@@ -11992,7 +12481,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "type",
 params: { type: "number" }
@@ -12006,7 +12495,7 @@ if (data.join !== void 0) {
 let data8 = data.join;
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 5 || isNaN(data8)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/join",
 keyword: "maximum",
 params: {
@@ -12016,7 +12505,7 @@ limit: 5
 }];
 return false;
 } else if (data8 < .2 || isNaN(data8)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/join",
 keyword: "minimum",
 params: {
@@ -12027,7 +12516,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/join",
 keyword: "type",
 params: { type: "number" }
@@ -12041,7 +12530,7 @@ if (data.finish !== void 0) {
 let data9 = data.finish;
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 5 || isNaN(data9)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/finish",
 keyword: "maximum",
 params: {
@@ -12051,7 +12540,7 @@ limit: 5
 }];
 return false;
 } else if (data9 < .2 || isNaN(data9)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/finish",
 keyword: "minimum",
 params: {
@@ -12062,7 +12551,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/finish",
 keyword: "type",
 params: { type: "number" }
@@ -12076,7 +12565,7 @@ if (data.pack !== void 0) {
 let data10 = data.pack;
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 5 || isNaN(data10)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/pack",
 keyword: "maximum",
 params: {
@@ -12086,7 +12575,7 @@ limit: 5
 }];
 return false;
 } else if (data10 < .2 || isNaN(data10)) {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/pack",
 keyword: "minimum",
 params: {
@@ -12097,7 +12586,7 @@ limit: .2
 return false;
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath: instancePath + "/pack",
 keyword: "type",
 params: { type: "number" }
@@ -12117,32 +12606,32 @@ var valid0 = true;
 }
 }
 } else {
-validate161.errors = [{
+validate167.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate161.errors = vErrors;
+validate167.errors = vErrors;
 return true;
 }
-validate161.evaluated = {
+validate167.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate155(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate161(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate155.evaluated;
+const evaluated0 = validate161.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.helpers === void 0 && (missing0 = "helpers") || data.tools === void 0 && (missing0 = "tools") || data.space === void 0 && (missing0 = "space")) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -12151,7 +12640,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "helpers" || key0 === "tools" || key0 === "space" || key0 === "paces")) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -12161,14 +12650,14 @@ return false;
 if (_errs1 === errors) {
 if (data.helpers !== void 0) {
 const _errs2 = errors;
-if (!validate156(data.helpers, {
+if (!validate162(data.helpers, {
 instancePath: instancePath + "/helpers",
 parentData: data,
 parentDataProperty: "helpers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
+vErrors = vErrors === null ? validate162.errors : vErrors.concat(validate162.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -12181,7 +12670,7 @@ if (errors === _errs3) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 const _errs5 = errors;
 for (const key1 in data1) if (!(key1 === "oven" || key1 === "turntable" || key1 === "airbrush")) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -12193,7 +12682,7 @@ if (data1.oven !== void 0) {
 let data2 = data1.oven;
 const _errs6 = errors;
 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools/oven",
 keyword: "type",
 params: { type: "integer" }
@@ -12203,7 +12692,7 @@ return false;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 20 || isNaN(data2)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools/oven",
 keyword: "maximum",
 params: {
@@ -12213,7 +12702,7 @@ limit: 20
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools/oven",
 keyword: "minimum",
 params: {
@@ -12232,7 +12721,7 @@ if (data1.turntable !== void 0) {
 let data3 = data1.turntable;
 const _errs8 = errors;
 if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3))) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools/turntable",
 keyword: "type",
 params: { type: "integer" }
@@ -12242,7 +12731,7 @@ return false;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 20 || isNaN(data3)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools/turntable",
 keyword: "maximum",
 params: {
@@ -12252,7 +12741,7 @@ limit: 20
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools/turntable",
 keyword: "minimum",
 params: {
@@ -12271,7 +12760,7 @@ if (data1.airbrush !== void 0) {
 let data4 = data1.airbrush;
 const _errs10 = errors;
 if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 keyword: "type",
 params: { type: "integer" }
@@ -12281,7 +12770,7 @@ return false;
 if (errors === _errs10) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 20 || isNaN(data4)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 keyword: "maximum",
 params: {
@@ -12291,7 +12780,7 @@ limit: 20
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 keyword: "minimum",
 params: {
@@ -12309,7 +12798,7 @@ var valid1 = _errs10 === errors;
 }
 }
 } else {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/tools",
 keyword: "type",
 params: { type: "object" }
@@ -12327,7 +12816,7 @@ if (errors === _errs12) {
 if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 const _errs14 = errors;
 for (const key2 in data5) if (!(key2 === "rack" || key2 === "fridge" || key2 === "freezer" || key2 === "box")) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space",
 keyword: "additionalProperties",
 params: { additionalProperty: key2 }
@@ -12341,7 +12830,7 @@ const _errs15 = errors;
 if (errors === _errs15) {
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e5 || isNaN(data6)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/rack",
 keyword: "maximum",
 params: {
@@ -12351,7 +12840,7 @@ limit: 1e5
 }];
 return false;
 } else if (data6 < 0 || isNaN(data6)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/rack",
 keyword: "minimum",
 params: {
@@ -12362,7 +12851,7 @@ limit: 0
 return false;
 }
 } else {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/rack",
 keyword: "type",
 params: { type: "number" }
@@ -12379,7 +12868,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 1e5 || isNaN(data7)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/fridge",
 keyword: "maximum",
 params: {
@@ -12389,7 +12878,7 @@ limit: 1e5
 }];
 return false;
 } else if (data7 < 0 || isNaN(data7)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/fridge",
 keyword: "minimum",
 params: {
@@ -12400,7 +12889,7 @@ limit: 0
 return false;
 }
 } else {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/fridge",
 keyword: "type",
 params: { type: "number" }
@@ -12417,7 +12906,7 @@ const _errs19 = errors;
 if (errors === _errs19) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 1e5 || isNaN(data8)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/freezer",
 keyword: "maximum",
 params: {
@@ -12427,7 +12916,7 @@ limit: 1e5
 }];
 return false;
 } else if (data8 < 0 || isNaN(data8)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/freezer",
 keyword: "minimum",
 params: {
@@ -12438,7 +12927,7 @@ limit: 0
 return false;
 }
 } else {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/freezer",
 keyword: "type",
 params: { type: "number" }
@@ -12455,7 +12944,7 @@ const _errs21 = errors;
 if (errors === _errs21) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 1e5 || isNaN(data9)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/box",
 keyword: "maximum",
 params: {
@@ -12465,7 +12954,7 @@ limit: 1e5
 }];
 return false;
 } else if (data9 < 0 || isNaN(data9)) {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/box",
 keyword: "minimum",
 params: {
@@ -12476,7 +12965,7 @@ limit: 0
 return false;
 }
 } else {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space/box",
 keyword: "type",
 params: { type: "number" }
@@ -12491,7 +12980,7 @@ var valid2 = _errs21 === errors;
 }
 }
 } else {
-validate155.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/space",
 keyword: "type",
 params: { type: "object" }
@@ -12504,14 +12993,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.paces !== void 0) {
 const _errs23 = errors;
-if (!validate161(data.paces, {
+if (!validate167(data.paces, {
 instancePath: instancePath + "/paces",
 parentData: data,
 parentDataProperty: "paces",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate161.errors : vErrors.concat(validate161.errors);
+vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -12522,7 +13011,7 @@ var valid0 = _errs23 === errors;
 }
 }
 } else {
-validate155.errors = [{
+validate161.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -12530,25 +13019,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate155.errors = vErrors;
+validate161.errors = vErrors;
 return errors === 0;
 }
-validate155.evaluated = {
+validate161.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate165(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate171(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate165.evaluated;
+const evaluated0 = validate171.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.name === void 0 && (missing0 = "name") || data.batch === void 0 && (missing0 = "batch") || data.grams === void 0 && (missing0 = "grams") || data.recolour === void 0 && (missing0 = "recolour") || data.allergens === void 0 && (missing0 = "allergens")) {
-validate165.errors = [{
+validate171.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -12557,7 +13046,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "name" || key0 === "batch" || key0 === "grams" || key0 === "recolour" || key0 === "allergens" || key0 === "keepBy")) {
-validate165.errors = [{
+validate171.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -12571,14 +13060,14 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 80) {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "minLength",
 params: { limit: 1 }
@@ -12586,7 +13075,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "type",
 params: { type: "string" }
@@ -12603,14 +13092,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -12618,7 +13107,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -12635,7 +13124,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 130) {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/batch",
 keyword: "maxLength",
 params: { limit: 130 }
@@ -12643,7 +13132,7 @@ params: { limit: 130 }
 return false;
 }
 } else {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/batch",
 keyword: "type",
 params: { type: "string" }
@@ -12660,7 +13149,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e5 || isNaN(data3)) {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "maximum",
 params: {
@@ -12670,7 +13159,7 @@ limit: 1e5
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "minimum",
 params: {
@@ -12681,7 +13170,7 @@ limit: 0
 return false;
 }
 } else {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "type",
 params: { type: "number" }
@@ -12695,7 +13184,7 @@ if (valid0) {
 if (data.recolour !== void 0) {
 const _errs10 = errors;
 if (typeof data.recolour !== "boolean") {
-validate165.errors = [{
+validate171.errors = [{
 instancePath: instancePath + "/recolour",
 keyword: "type",
 params: { type: "boolean" }
@@ -12722,322 +13211,20 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.keepBy !== void 0) {
 const _errs13 = errors;
-if (!validate150(data.keepBy, {
+if (!validate156(data.keepBy, {
 instancePath: instancePath + "/keepBy",
 parentData: data,
 parentDataProperty: "keepBy",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
+vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
 } else var valid0 = true;
 }
 }
-}
-}
-}
-}
-}
-}
-} else {
-validate165.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-validate165.errors = vErrors;
-return errors === 0;
-}
-validate165.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate164(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate164.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 200) {
-validate164.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 200 }
-}];
-return false;
-} else if (data.length < 0) {
-validate164.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 0 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate165(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate165.errors : vErrors.concat(validate165.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate164.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-validate164.errors = vErrors;
-return errors === 0;
-}
-validate164.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema70 = {
-"additionalProperties": false,
-"type": "object",
-"required": [
-"id",
-"test",
-"of",
-"on",
-"readings"
-],
-"properties": {
-"id": {
-"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
-"type": "string"
-},
-"test": {
-"type": "string",
-"enum": [
-"press",
-"pull",
-"bend",
-"spring",
-"tab"
-]
-},
-"of": {
-"maxLength": 60,
-"minLength": 1,
-"type": "string"
-},
-"on": { "$ref": "#/$defs/string42" },
-"readings": {
-"type": "object",
-"additionalProperties": {
-"type": "number",
-"minimum": 0,
-"maximum": 5e4
-},
-"maxProperties": 8
-}
-}
-};
-function validate171(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate171.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.id === void 0 && (missing0 = "id") || data.test === void 0 && (missing0 = "test") || data.of === void 0 && (missing0 = "of") || data.on === void 0 && (missing0 = "on") || data.readings === void 0 && (missing0 = "readings")) {
-validate171.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "id" || key0 === "test" || key0 === "of" || key0 === "on" || key0 === "readings")) {
-validate171.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.id !== void 0) {
-let data0 = data.id;
-const _errs2 = errors;
-if (errors === _errs2) {
-if (typeof data0 === "string") {
-if (!pattern4.test(data0)) {
-validate171.errors = [{
-instancePath: instancePath + "/id",
-keyword: "pattern",
-params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
-}];
-return false;
-}
-} else {
-validate171.errors = [{
-instancePath: instancePath + "/id",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.test !== void 0) {
-let data1 = data.test;
-const _errs4 = errors;
-if (typeof data1 !== "string") {
-validate171.errors = [{
-instancePath: instancePath + "/test",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-if (!(data1 === "press" || data1 === "pull" || data1 === "bend" || data1 === "spring" || data1 === "tab")) {
-validate171.errors = [{
-instancePath: instancePath + "/test",
-keyword: "enum",
-params: { allowedValues: schema70.properties.test.enum }
-}];
-return false;
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.of !== void 0) {
-let data2 = data.of;
-const _errs6 = errors;
-if (errors === _errs6) {
-if (typeof data2 === "string") {
-if (func2(data2) > 60) {
-validate171.errors = [{
-instancePath: instancePath + "/of",
-keyword: "maxLength",
-params: { limit: 60 }
-}];
-return false;
-} else if (func2(data2) < 1) {
-validate171.errors = [{
-instancePath: instancePath + "/of",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate171.errors = [{
-instancePath: instancePath + "/of",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs6 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.on !== void 0) {
-const _errs8 = errors;
-if (!validate150(data.on, {
-instancePath: instancePath + "/on",
-parentData: data,
-parentDataProperty: "on",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate150.errors : vErrors.concat(validate150.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs8 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.readings !== void 0) {
-let data4 = data.readings;
-const _errs9 = errors;
-if (errors === _errs9) {
-if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
-if (Object.keys(data4).length > 8) {
-validate171.errors = [{
-instancePath: instancePath + "/readings",
-keyword: "maxProperties",
-params: { limit: 8 }
-}];
-return false;
-} else for (const key1 in data4) {
-let data5 = data4[key1];
-const _errs12 = errors;
-if (errors === _errs12) {
-if (typeof data5 == "number" && isFinite(data5)) {
-if (data5 > 5e4 || isNaN(data5)) {
-validate171.errors = [{
-instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-keyword: "maximum",
-params: {
-comparison: "<=",
-limit: 5e4
-}
-}];
-return false;
-} else if (data5 < 0 || isNaN(data5)) {
-validate171.errors = [{
-instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-keyword: "minimum",
-params: {
-comparison: ">=",
-limit: 0
-}
-}];
-return false;
-}
-} else {
-validate171.errors = [{
-instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
-keyword: "type",
-params: { type: "number" }
-}];
-return false;
-}
-}
-if (!(_errs12 === errors)) break;
-}
-} else {
-validate171.errors = [{
-instancePath: instancePath + "/readings",
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-var valid0 = _errs9 === errors;
-} else var valid0 = true;
 }
 }
 }
@@ -13069,11 +13256,11 @@ if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
-if (data.length > 100) {
+if (data.length > 200) {
 validate170.errors = [{
 instancePath,
 keyword: "maxItems",
-params: { limit: 100 }
+params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
@@ -13117,7 +13304,309 @@ validate170.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema72 = {
+const schema73 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"test",
+"of",
+"on",
+"readings"
+],
+"properties": {
+"id": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"test": {
+"type": "string",
+"enum": [
+"press",
+"pull",
+"bend",
+"spring",
+"tab"
+]
+},
+"of": {
+"maxLength": 60,
+"minLength": 1,
+"type": "string"
+},
+"on": { "$ref": "#/$defs/string45" },
+"readings": {
+"type": "object",
+"additionalProperties": {
+"type": "number",
+"minimum": 0,
+"maximum": 5e4
+},
+"maxProperties": 8
+}
+}
+};
+function validate177(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate177.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.test === void 0 && (missing0 = "test") || data.of === void 0 && (missing0 = "of") || data.on === void 0 && (missing0 = "on") || data.readings === void 0 && (missing0 = "readings")) {
+validate177.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "id" || key0 === "test" || key0 === "of" || key0 === "on" || key0 === "readings")) {
+validate177.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.id !== void 0) {
+let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (!pattern4.test(data0)) {
+validate177.errors = [{
+instancePath: instancePath + "/id",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate177.errors = [{
+instancePath: instancePath + "/id",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.test !== void 0) {
+let data1 = data.test;
+const _errs4 = errors;
+if (typeof data1 !== "string") {
+validate177.errors = [{
+instancePath: instancePath + "/test",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data1 === "press" || data1 === "pull" || data1 === "bend" || data1 === "spring" || data1 === "tab")) {
+validate177.errors = [{
+instancePath: instancePath + "/test",
+keyword: "enum",
+params: { allowedValues: schema73.properties.test.enum }
+}];
+return false;
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.of !== void 0) {
+let data2 = data.of;
+const _errs6 = errors;
+if (errors === _errs6) {
+if (typeof data2 === "string") {
+if (func2(data2) > 60) {
+validate177.errors = [{
+instancePath: instancePath + "/of",
+keyword: "maxLength",
+params: { limit: 60 }
+}];
+return false;
+} else if (func2(data2) < 1) {
+validate177.errors = [{
+instancePath: instancePath + "/of",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate177.errors = [{
+instancePath: instancePath + "/of",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.on !== void 0) {
+const _errs8 = errors;
+if (!validate156(data.on, {
+instancePath: instancePath + "/on",
+parentData: data,
+parentDataProperty: "on",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.readings !== void 0) {
+let data4 = data.readings;
+const _errs9 = errors;
+if (errors === _errs9) {
+if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+if (Object.keys(data4).length > 8) {
+validate177.errors = [{
+instancePath: instancePath + "/readings",
+keyword: "maxProperties",
+params: { limit: 8 }
+}];
+return false;
+} else for (const key1 in data4) {
+let data5 = data4[key1];
+const _errs12 = errors;
+if (errors === _errs12) {
+if (typeof data5 == "number" && isFinite(data5)) {
+if (data5 > 5e4 || isNaN(data5)) {
+validate177.errors = [{
+instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 5e4
+}
+}];
+return false;
+} else if (data5 < 0 || isNaN(data5)) {
+validate177.errors = [{
+instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate177.errors = [{
+instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+if (!(_errs12 === errors)) break;
+}
+} else {
+validate177.errors = [{
+instancePath: instancePath + "/readings",
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+var valid0 = _errs9 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+} else {
+validate177.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate177.errors = vErrors;
+return errors === 0;
+}
+validate177.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate176(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate176.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 100) {
+validate176.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 100 }
+}];
+return false;
+} else if (data.length < 0) {
+validate176.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate177(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate176.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate176.errors = vErrors;
+return errors === 0;
+}
+validate176.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema75 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13161,7 +13650,7 @@ const schema72 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string54" },
+"question": { "$ref": "#/$defs/string57" },
 "saw": {
 "type": "string",
 "enum": [
@@ -13186,9 +13675,9 @@ const schema72 = {
 "maxLength": 80,
 "type": "string"
 },
-"paste": { "$ref": "#/$defs/record55" },
-"body": { "$ref": "#/$defs/record56" },
-"spells": { "$ref": "#/$defs/array57" },
+"paste": { "$ref": "#/$defs/record58" },
+"body": { "$ref": "#/$defs/record59" },
+"spells": { "$ref": "#/$defs/array60" },
 "duty": {
 "type": "object",
 "additionalProperties": {
@@ -13200,7 +13689,7 @@ const schema72 = {
 }
 }
 };
-const schema73 = {
+const schema76 = {
 "type": "string",
 "enum": [
 "tack",
@@ -13217,13 +13706,13 @@ const schema73 = {
 "bend"
 ]
 };
-function validate177(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate183(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate177.evaluated;
+const evaluated0 = validate183.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate177.errors = [{
+validate183.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -13231,31 +13720,31 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "tack" || data === "skin" || data === "touch" || data === "pose" || data === "handle" || data === "bear" || data === "stand" || data === "hard" || data === "dry" || data === "stick" || data === "texture" || data === "bend")) {
-validate177.errors = [{
+validate183.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema73.enum }
+params: { allowedValues: schema76.enum }
 }];
 return false;
 }
-validate177.errors = vErrors;
+validate183.errors = vErrors;
 return true;
 }
-validate177.evaluated = {
+validate183.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate179(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate185(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate179.evaluated;
+const evaluated0 = validate185.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
-validate179.errors = [{
+validate185.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13264,7 +13753,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder")) {
-validate179.errors = [{
+validate185.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13293,7 +13782,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 100 || isNaN(data1)) {
-validate179.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "maximum",
 params: {
@@ -13303,7 +13792,7 @@ limit: 100
 }];
 return false;
 } else if (data1 < 0 || isNaN(data1)) {
-validate179.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "minimum",
 params: {
@@ -13314,7 +13803,7 @@ limit: 0
 return false;
 }
 } else {
-validate179.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "type",
 params: { type: "number" }
@@ -13331,7 +13820,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
-validate179.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "maximum",
 params: {
@@ -13341,7 +13830,7 @@ limit: 5
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate179.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "minimum",
 params: {
@@ -13352,7 +13841,7 @@ limit: 0
 return false;
 }
 } else {
-validate179.errors = [{
+validate185.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "type",
 params: { type: "number" }
@@ -13367,7 +13856,7 @@ var valid0 = _errs5 === errors;
 }
 }
 } else {
-validate179.errors = [{
+validate185.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -13375,15 +13864,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate179.errors = vErrors;
+validate185.errors = vErrors;
 return errors === 0;
 }
-validate179.evaluated = {
+validate185.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema75 = {
+const schema78 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13428,15 +13917,15 @@ const schema75 = {
 "coat": { "type": "boolean" }
 }
 };
-function validate182(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate188(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate182.evaluated;
+const evaluated0 = validate188.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.volume === void 0 && (missing0 = "volume") || data.area === void 0 && (missing0 = "area") || data.depth === void 0 && (missing0 = "depth") || data.facing === void 0 && (missing0 = "facing") || data.thickness === void 0 && (missing0 = "thickness") || data.kind === void 0 && (missing0 = "kind") || data.coat === void 0 && (missing0 = "coat")) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13444,7 +13933,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "volume" || key0 === "area" || key0 === "depth" || key0 === "facing" || key0 === "thickness" || key0 === "kind" || key0 === "coat")) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13455,7 +13944,7 @@ if (data.volume !== void 0) {
 let data0 = data.volume;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e9 || isNaN(data0)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "maximum",
 params: {
@@ -13465,7 +13954,7 @@ limit: 1e9
 }];
 return false;
 } else if (data0 < .01 || isNaN(data0)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "minimum",
 params: {
@@ -13476,7 +13965,7 @@ limit: .01
 return false;
 }
 } else {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "type",
 params: { type: "number" }
@@ -13490,7 +13979,7 @@ if (data.area !== void 0) {
 let data1 = data.area;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1e7 || isNaN(data1)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/area",
 keyword: "maximum",
 params: {
@@ -13500,7 +13989,7 @@ limit: 1e7
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/area",
 keyword: "minimum",
 params: {
@@ -13511,7 +14000,7 @@ limit: .01
 return false;
 }
 } else {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/area",
 keyword: "type",
 params: { type: "number" }
@@ -13525,7 +14014,7 @@ if (data.depth !== void 0) {
 let data2 = data.depth;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "maximum",
 params: {
@@ -13535,7 +14024,7 @@ limit: 1e3
 }];
 return false;
 } else if (data2 < .01 || isNaN(data2)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "minimum",
 params: {
@@ -13546,7 +14035,7 @@ limit: .01
 return false;
 }
 } else {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "type",
 params: { type: "number" }
@@ -13560,7 +14049,7 @@ if (data.facing !== void 0) {
 let data3 = data.facing;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 3e3 || isNaN(data3)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "maximum",
 params: {
@@ -13570,7 +14059,7 @@ limit: 3e3
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "minimum",
 params: {
@@ -13581,7 +14070,7 @@ limit: .01
 return false;
 }
 } else {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "type",
 params: { type: "number" }
@@ -13595,7 +14084,7 @@ if (data.thickness !== void 0) {
 let data4 = data.thickness;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e3 || isNaN(data4)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "maximum",
 params: {
@@ -13605,7 +14094,7 @@ limit: 2e3
 }];
 return false;
 } else if (data4 < .01 || isNaN(data4)) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "minimum",
 params: {
@@ -13616,7 +14105,7 @@ limit: .01
 return false;
 }
 } else {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "type",
 params: { type: "number" }
@@ -13629,7 +14118,7 @@ if (valid0) {
 if (data.kind !== void 0) {
 let data5 = data.kind;
 if (typeof data5 !== "string") {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "type",
 params: { type: "string" }
@@ -13637,10 +14126,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data5 === "rod" || data5 === "sheet")) {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "enum",
-params: { allowedValues: schema75.properties.kind.enum }
+params: { allowedValues: schema78.properties.kind.enum }
 }];
 return false;
 }
@@ -13649,7 +14138,7 @@ var valid0 = true;
 if (valid0) {
 if (data.coat !== void 0) {
 if (typeof data.coat !== "boolean") {
-validate182.errors = [{
+validate188.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "type",
 params: { type: "boolean" }
@@ -13666,30 +14155,30 @@ var valid0 = true;
 }
 }
 } else {
-validate182.errors = [{
+validate188.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate182.errors = vErrors;
+validate188.errors = vErrors;
 return true;
 }
-validate182.evaluated = {
+validate188.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate185(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate191(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate185.evaluated;
+const evaluated0 = validate191.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13697,7 +14186,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "until" || key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "wrapped")) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13708,7 +14197,7 @@ if (data.until !== void 0) {
 let data0 = data.until;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e5 || isNaN(data0)) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/until",
 keyword: "maximum",
 params: {
@@ -13718,7 +14207,7 @@ limit: 1e5
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/until",
 keyword: "minimum",
 params: {
@@ -13729,7 +14218,7 @@ limit: 0
 return false;
 }
 } else {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/until",
 keyword: "type",
 params: { type: "number" }
@@ -13743,7 +14232,7 @@ if (data.temperature !== void 0) {
 let data1 = data.temperature;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 60 || isNaN(data1)) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "maximum",
 params: {
@@ -13753,7 +14242,7 @@ limit: 60
 }];
 return false;
 } else if (data1 < -30 || isNaN(data1)) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "minimum",
 params: {
@@ -13764,7 +14253,7 @@ limit: -30
 return false;
 }
 } else {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "type",
 params: { type: "number" }
@@ -13778,7 +14267,7 @@ if (data.humidity !== void 0) {
 let data2 = data.humidity;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1 || isNaN(data2)) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "maximum",
 params: {
@@ -13788,7 +14277,7 @@ limit: 1
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "minimum",
 params: {
@@ -13799,7 +14288,7 @@ limit: 0
 return false;
 }
 } else {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "type",
 params: { type: "number" }
@@ -13813,7 +14302,7 @@ if (data.air !== void 0) {
 let data3 = data.air;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/air",
 keyword: "maximum",
 params: {
@@ -13823,7 +14312,7 @@ limit: 5
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/air",
 keyword: "minimum",
 params: {
@@ -13834,7 +14323,7 @@ limit: .01
 return false;
 }
 } else {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/air",
 keyword: "type",
 params: { type: "number" }
@@ -13846,7 +14335,7 @@ var valid0 = true;
 if (valid0) {
 if (data.wrapped !== void 0) {
 if (typeof data.wrapped !== "boolean") {
-validate185.errors = [{
+validate191.errors = [{
 instancePath: instancePath + "/wrapped",
 keyword: "type",
 params: { type: "boolean" }
@@ -13861,38 +14350,38 @@ var valid0 = true;
 }
 }
 } else {
-validate185.errors = [{
+validate191.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate185.errors = vErrors;
+validate191.errors = vErrors;
 return true;
 }
-validate185.evaluated = {
+validate191.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate184(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate190(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate184.evaluated;
+const evaluated0 = validate190.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 20) {
-validate184.errors = [{
+validate190.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 20 }
 }];
 return false;
 } else if (data.length < 1) {
-validate184.errors = [{
+validate190.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -13902,21 +14391,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate185(data[i0], {
+if (!validate191(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate185.errors : vErrors.concat(validate185.errors);
+vErrors = vErrors === null ? validate191.errors : vErrors.concat(validate191.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate184.errors = [{
+validate190.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -13924,25 +14413,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate184.errors = vErrors;
+validate190.errors = vErrors;
 return errors === 0;
 }
-validate184.evaluated = {
+validate190.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate176(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate182(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate176.evaluated;
+const evaluated0 = validate182.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.build === void 0 && (missing0 = "build") || data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.saw === void 0 && (missing0 = "saw") || data.minutes === void 0 && (missing0 = "minutes") || data.note === void 0 && (missing0 = "note") || data.paste === void 0 && (missing0 = "paste") || data.body === void 0 && (missing0 = "body") || data.spells === void 0 && (missing0 = "spells") || data.duty === void 0 && (missing0 = "duty")) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13950,8 +14439,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema72.properties, key0)) {
-validate176.errors = [{
+for (const key0 in data) if (!func1.call(schema75.properties, key0)) {
+validate182.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13965,14 +14454,14 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 80) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/id",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/id",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13980,7 +14469,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -13997,7 +14486,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 40) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -14005,7 +14494,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -14022,7 +14511,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 120) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/build",
 keyword: "maxLength",
 params: { limit: 120 }
@@ -14030,7 +14519,7 @@ params: { limit: 120 }
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/build",
 keyword: "type",
 params: { type: "string" }
@@ -14047,7 +14536,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 === "string") {
 if (func2(data3) > 120) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "maxLength",
 params: { limit: 120 }
@@ -14055,7 +14544,7 @@ params: { limit: 120 }
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -14072,14 +14561,14 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 === "string") {
 if (func2(data4) > 80) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data4) < 1) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "minLength",
 params: { limit: 1 }
@@ -14087,7 +14576,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "type",
 params: { type: "string" }
@@ -14104,7 +14593,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data5 === "string") {
 if (!pattern4.test(data5)) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/pieceId",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -14112,7 +14601,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/pieceId",
 keyword: "type",
 params: { type: "string" }
@@ -14125,14 +14614,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs14 = errors;
-if (!validate177(data.question, {
+if (!validate183(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
+vErrors = vErrors === null ? validate183.errors : vErrors.concat(validate183.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs14 === errors;
@@ -14142,7 +14631,7 @@ if (data.saw !== void 0) {
 let data7 = data.saw;
 const _errs15 = errors;
 if (typeof data7 !== "string") {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/saw",
 keyword: "type",
 params: { type: "string" }
@@ -14150,10 +14639,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "just" || data7 === "yes" || data7 === "not" || data7 === "cracked" || data7 === "sagged" || data7 === "squashed")) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/saw",
 keyword: "enum",
-params: { allowedValues: schema72.properties.saw.enum }
+params: { allowedValues: schema75.properties.saw.enum }
 }];
 return false;
 }
@@ -14166,7 +14655,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 43200 || isNaN(data8)) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maximum",
 params: {
@@ -14176,7 +14665,7 @@ limit: 43200
 }];
 return false;
 } else if (data8 < .1 || isNaN(data8)) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "minimum",
 params: {
@@ -14187,7 +14676,7 @@ limit: .1
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "number" }
@@ -14204,7 +14693,7 @@ const _errs19 = errors;
 if (errors === _errs19) {
 if (typeof data9 === "string") {
 if (func2(data9) > 1e3) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/note",
 keyword: "maxLength",
 params: { limit: 1e3 }
@@ -14212,7 +14701,7 @@ params: { limit: 1e3 }
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/note",
 keyword: "type",
 params: { type: "string" }
@@ -14229,7 +14718,7 @@ const _errs21 = errors;
 if (errors === _errs21) {
 if (typeof data10 === "string") {
 if (func2(data10) > 80) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/picture",
 keyword: "maxLength",
 params: { limit: 80 }
@@ -14237,7 +14726,7 @@ params: { limit: 80 }
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/picture",
 keyword: "type",
 params: { type: "string" }
@@ -14250,14 +14739,14 @@ var valid0 = _errs21 === errors;
 if (valid0) {
 if (data.paste !== void 0) {
 const _errs23 = errors;
-if (!validate179(data.paste, {
+if (!validate185(data.paste, {
 instancePath: instancePath + "/paste",
 parentData: data,
 parentDataProperty: "paste",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate179.errors : vErrors.concat(validate179.errors);
+vErrors = vErrors === null ? validate185.errors : vErrors.concat(validate185.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -14265,14 +14754,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.body !== void 0) {
 const _errs24 = errors;
-if (!validate182(data.body, {
+if (!validate188(data.body, {
 instancePath: instancePath + "/body",
 parentData: data,
 parentDataProperty: "body",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate182.errors : vErrors.concat(validate182.errors);
+vErrors = vErrors === null ? validate188.errors : vErrors.concat(validate188.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs24 === errors;
@@ -14280,14 +14769,14 @@ var valid0 = _errs24 === errors;
 if (valid0) {
 if (data.spells !== void 0) {
 const _errs25 = errors;
-if (!validate184(data.spells, {
+if (!validate190(data.spells, {
 instancePath: instancePath + "/spells",
 parentData: data,
 parentDataProperty: "spells",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate184.errors : vErrors.concat(validate184.errors);
+vErrors = vErrors === null ? validate190.errors : vErrors.concat(validate190.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -14299,7 +14788,7 @@ const _errs26 = errors;
 if (errors === _errs26) {
 if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
 if (Object.keys(data14).length > 12) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/duty",
 keyword: "maxProperties",
 params: { limit: 12 }
@@ -14311,7 +14800,7 @@ const _errs29 = errors;
 if (errors === _errs29) {
 if (typeof data15 == "number" && isFinite(data15)) {
 if (data15 > 1e9 || isNaN(data15)) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -14321,7 +14810,7 @@ limit: 1e9
 }];
 return false;
 } else if (data15 < -1e6 || isNaN(data15)) {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -14332,7 +14821,7 @@ limit: -1e6
 return false;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -14343,7 +14832,7 @@ return false;
 if (!(_errs29 === errors)) break;
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath: instancePath + "/duty",
 keyword: "type",
 params: { type: "object" }
@@ -14370,7 +14859,7 @@ var valid0 = _errs26 === errors;
 }
 }
 } else {
-validate176.errors = [{
+validate182.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -14378,31 +14867,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate176.errors = vErrors;
+validate182.errors = vErrors;
 return errors === 0;
 }
-validate176.evaluated = {
+validate182.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate175(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate181(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate175.evaluated;
+const evaluated0 = validate181.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 2e3) {
-validate175.errors = [{
+validate181.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data.length < 0) {
-validate175.errors = [{
+validate181.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -14412,21 +14901,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate176(data[i0], {
+if (!validate182(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate176.errors : vErrors.concat(validate176.errors);
+vErrors = vErrors === null ? validate182.errors : vErrors.concat(validate182.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate175.errors = [{
+validate181.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -14434,25 +14923,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate175.errors = vErrors;
+validate181.errors = vErrors;
 return errors === 0;
 }
-validate175.evaluated = {
+validate181.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate192(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate198(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate192.evaluated;
+const evaluated0 = validate198.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.firm === void 0 && (missing0 = "firm") || data.at === void 0 && (missing0 = "at")) {
-validate192.errors = [{
+validate198.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -14461,7 +14950,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "piece" || key0 === "question" || key0 === "firm" || key0 === "at")) {
-validate192.errors = [{
+validate198.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -14475,7 +14964,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate192.errors = [{
+validate198.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -14483,7 +14972,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate192.errors = [{
+validate198.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -14496,14 +14985,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs4 = errors;
-if (!validate177(data.question, {
+if (!validate183(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
+vErrors = vErrors === null ? validate183.errors : vErrors.concat(validate183.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -14512,7 +15001,7 @@ if (valid0) {
 if (data.firm !== void 0) {
 const _errs5 = errors;
 if (typeof data.firm !== "boolean") {
-validate192.errors = [{
+validate198.errors = [{
 instancePath: instancePath + "/firm",
 keyword: "type",
 params: { type: "boolean" }
@@ -14528,7 +15017,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (func2(data3) > 40) {
-validate192.errors = [{
+validate198.errors = [{
 instancePath: instancePath + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -14536,7 +15025,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate192.errors = [{
+validate198.errors = [{
 instancePath: instancePath + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -14552,7 +15041,7 @@ var valid0 = _errs7 === errors;
 }
 }
 } else {
-validate192.errors = [{
+validate198.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -14560,31 +15049,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate192.errors = vErrors;
+validate198.errors = vErrors;
 return errors === 0;
 }
-validate192.evaluated = {
+validate198.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate191(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate197(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate191.evaluated;
+const evaluated0 = validate197.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 2e3) {
-validate191.errors = [{
+validate197.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data.length < 1) {
-validate191.errors = [{
+validate197.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -14594,21 +15083,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate192(data[i0], {
+if (!validate198(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate192.errors : vErrors.concat(validate192.errors);
+vErrors = vErrors === null ? validate198.errors : vErrors.concat(validate198.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate191.errors = [{
+validate197.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -14616,25 +15105,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate191.errors = vErrors;
+validate197.errors = vErrors;
 return errors === 0;
 }
-validate191.evaluated = {
+validate197.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate190(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate196(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate190.evaluated;
+const evaluated0 = validate196.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.done === void 0 && (missing0 = "done")) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -14643,7 +15132,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until")) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -14657,7 +15146,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 40) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/from",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -14665,7 +15154,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/from",
 keyword: "type",
 params: { type: "string" }
@@ -14682,14 +15171,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (Array.isArray(data1)) {
 if (data1.length > 4e3) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done",
 keyword: "maxItems",
 params: { limit: 4e3 }
 }];
 return false;
 } else if (data1.length < 0) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done",
 keyword: "minItems",
 params: { limit: 0 }
@@ -14704,7 +15193,7 @@ if (errors === _errs6) {
 if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
 let missing1;
 if (data2.step === void 0 && (missing1 = "step") || data2.at === void 0 && (missing1 = "at")) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done/" + i0,
 keyword: "required",
 params: { missingProperty: missing1 }
@@ -14713,7 +15202,7 @@ return false;
 } else {
 const _errs8 = errors;
 for (const key1 in data2) if (!(key1 === "step" || key1 === "at")) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -14727,14 +15216,14 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (typeof data3 === "string") {
 if (func2(data3) > 200) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
 keyword: "maxLength",
 params: { limit: 200 }
 }];
 return false;
 } else if (func2(data3) < 1) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
 keyword: "minLength",
 params: { limit: 1 }
@@ -14742,7 +15231,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/step",
 keyword: "type",
 params: { type: "string" }
@@ -14759,7 +15248,7 @@ const _errs11 = errors;
 if (errors === _errs11) {
 if (typeof data4 === "string") {
 if (func2(data4) > 40) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -14767,7 +15256,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done/" + i0 + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -14781,7 +15270,7 @@ var valid2 = _errs11 === errors;
 }
 }
 } else {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -14793,7 +15282,7 @@ if (!(_errs6 === errors)) break;
 }
 }
 } else {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/done",
 keyword: "type",
 params: { type: "array" }
@@ -14806,14 +15295,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.said !== void 0) {
 const _errs13 = errors;
-if (!validate191(data.said, {
+if (!validate197(data.said, {
 instancePath: instancePath + "/said",
 parentData: data,
 parentDataProperty: "said",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate191.errors : vErrors.concat(validate191.errors);
+vErrors = vErrors === null ? validate197.errors : vErrors.concat(validate197.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
@@ -14825,7 +15314,7 @@ const _errs14 = errors;
 if (errors === _errs14) {
 if (typeof data6 === "string") {
 if (func2(data6) > 40) {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/until",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -14833,7 +15322,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate190.errors = [{
+validate196.errors = [{
 instancePath: instancePath + "/until",
 keyword: "type",
 params: { type: "string" }
@@ -14849,7 +15338,7 @@ var valid0 = _errs14 === errors;
 }
 }
 } else {
-validate190.errors = [{
+validate196.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -14857,15 +15346,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate190.errors = vErrors;
+validate196.errors = vErrors;
 return errors === 0;
 }
-validate190.evaluated = {
+validate196.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema82 = {
+const schema85 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -14894,26 +15383,26 @@ const schema82 = {
 "board": { "$ref": "#/$defs/record7" },
 "blends": { "$ref": "#/$defs/array9" },
 "colours": { "$ref": "#/$defs/array14" },
-"pieces": { "$ref": "#/$defs/array15" },
-"rods": { "$ref": "#/$defs/array21" },
-"cake": { "$ref": "#/$defs/record26" },
-"portions": { "$ref": "#/$defs/record34" },
-"card": { "$ref": "#/$defs/record35" },
-"mast": { "$ref": "#/$defs/record36" },
-"steps": { "$ref": "#/$defs/record37" }
+"pieces": { "$ref": "#/$defs/array18" },
+"rods": { "$ref": "#/$defs/array24" },
+"cake": { "$ref": "#/$defs/record29" },
+"portions": { "$ref": "#/$defs/record37" },
+"card": { "$ref": "#/$defs/record38" },
+"mast": { "$ref": "#/$defs/record39" },
+"steps": { "$ref": "#/$defs/record40" }
 }
 };
-function validate198(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate204(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate198.evaluated;
+const evaluated0 = validate204.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.cake === void 0 && (missing0 = "cake") || data.steps === void 0 && (missing0 = "steps")) {
-validate198.errors = [{
+validate204.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -14921,8 +15410,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema82.properties, key0)) {
-validate198.errors = [{
+for (const key0 in data) if (!func1.call(schema85.properties, key0)) {
+validate204.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -14936,7 +15425,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate198.errors = [{
+validate204.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -14944,7 +15433,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate198.errors = [{
+validate204.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -14961,14 +15450,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate198.errors = [{
+validate204.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate198.errors = [{
+validate204.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -14976,7 +15465,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate198.errors = [{
+validate204.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -15049,14 +15538,14 @@ var valid0 = _errs9 === errors;
 if (valid0) {
 if (data.pieces !== void 0) {
 const _errs10 = errors;
-if (!validate86(data.pieces, {
+if (!validate92(data.pieces, {
 instancePath: instancePath + "/pieces",
 parentData: data,
 parentDataProperty: "pieces",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate86.errors : vErrors.concat(validate86.errors);
+vErrors = vErrors === null ? validate92.errors : vErrors.concat(validate92.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs10 === errors;
@@ -15064,14 +15553,14 @@ var valid0 = _errs10 === errors;
 if (valid0) {
 if (data.rods !== void 0) {
 const _errs11 = errors;
-if (!validate98(data.rods, {
+if (!validate104(data.rods, {
 instancePath: instancePath + "/rods",
 parentData: data,
 parentDataProperty: "rods",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+vErrors = vErrors === null ? validate104.errors : vErrors.concat(validate104.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs11 === errors;
@@ -15079,14 +15568,14 @@ var valid0 = _errs11 === errors;
 if (valid0) {
 if (data.cake !== void 0) {
 const _errs12 = errors;
-if (!validate111(data.cake, {
+if (!validate117(data.cake, {
 instancePath: instancePath + "/cake",
 parentData: data,
 parentDataProperty: "cake",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate111.errors : vErrors.concat(validate111.errors);
+vErrors = vErrors === null ? validate117.errors : vErrors.concat(validate117.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs12 === errors;
@@ -15094,14 +15583,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.portions !== void 0) {
 const _errs13 = errors;
-if (!validate131(data.portions, {
+if (!validate137(data.portions, {
 instancePath: instancePath + "/portions",
 parentData: data,
 parentDataProperty: "portions",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate131.errors : vErrors.concat(validate131.errors);
+vErrors = vErrors === null ? validate137.errors : vErrors.concat(validate137.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
@@ -15109,14 +15598,14 @@ var valid0 = _errs13 === errors;
 if (valid0) {
 if (data.card !== void 0) {
 const _errs14 = errors;
-if (!validate133(data.card, {
+if (!validate139(data.card, {
 instancePath: instancePath + "/card",
 parentData: data,
 parentDataProperty: "card",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
+vErrors = vErrors === null ? validate139.errors : vErrors.concat(validate139.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs14 === errors;
@@ -15124,14 +15613,14 @@ var valid0 = _errs14 === errors;
 if (valid0) {
 if (data.mast !== void 0) {
 const _errs15 = errors;
-if (!validate137(data.mast, {
+if (!validate143(data.mast, {
 instancePath: instancePath + "/mast",
 parentData: data,
 parentDataProperty: "mast",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate137.errors : vErrors.concat(validate137.errors);
+vErrors = vErrors === null ? validate143.errors : vErrors.concat(validate143.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs15 === errors;
@@ -15139,14 +15628,14 @@ var valid0 = _errs15 === errors;
 if (valid0) {
 if (data.steps !== void 0) {
 const _errs16 = errors;
-if (!validate139(data.steps, {
+if (!validate145(data.steps, {
 instancePath: instancePath + "/steps",
 parentData: data,
 parentDataProperty: "steps",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate139.errors : vErrors.concat(validate139.errors);
+vErrors = vErrors === null ? validate145.errors : vErrors.concat(validate145.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs16 === errors;
@@ -15166,7 +15655,7 @@ var valid0 = _errs16 === errors;
 }
 }
 } else {
-validate198.errors = [{
+validate204.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -15174,31 +15663,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate198.errors = vErrors;
+validate204.errors = vErrors;
 return errors === 0;
 }
-validate198.evaluated = {
+validate204.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate197(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate203(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate197.evaluated;
+const evaluated0 = validate203.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 8) {
-validate197.errors = [{
+validate203.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 8 }
 }];
 return false;
 } else if (data.length < 1) {
-validate197.errors = [{
+validate203.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -15208,21 +15697,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate198(data[i0], {
+if (!validate204(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate198.errors : vErrors.concat(validate198.errors);
+vErrors = vErrors === null ? validate204.errors : vErrors.concat(validate204.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate197.errors = [{
+validate203.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -15230,10 +15719,10 @@ params: { type: "array" }
 return false;
 }
 }
-validate197.errors = vErrors;
+validate203.errors = vErrors;
 return errors === 0;
 }
-validate197.evaluated = {
+validate203.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
@@ -15298,11 +15787,11 @@ params: { type: "number" }
 }];
 return false;
 }
-if (14 !== data1) {
+if (15 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 keyword: "const",
-params: { allowedValue: 14 }
+params: { allowedValue: 15 }
 }];
 return false;
 }
@@ -15450,14 +15939,14 @@ var valid0 = _errs14 === errors;
 if (valid0) {
 if (data.pieces !== void 0) {
 const _errs15 = errors;
-if (!validate86(data.pieces, {
+if (!validate92(data.pieces, {
 instancePath: instancePath + "/pieces",
 parentData: data,
 parentDataProperty: "pieces",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate86.errors : vErrors.concat(validate86.errors);
+vErrors = vErrors === null ? validate92.errors : vErrors.concat(validate92.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs15 === errors;
@@ -15465,14 +15954,14 @@ var valid0 = _errs15 === errors;
 if (valid0) {
 if (data.rods !== void 0) {
 const _errs16 = errors;
-if (!validate98(data.rods, {
+if (!validate104(data.rods, {
 instancePath: instancePath + "/rods",
 parentData: data,
 parentDataProperty: "rods",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate98.errors : vErrors.concat(validate98.errors);
+vErrors = vErrors === null ? validate104.errors : vErrors.concat(validate104.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs16 === errors;
@@ -15480,14 +15969,14 @@ var valid0 = _errs16 === errors;
 if (valid0) {
 if (data.cake !== void 0) {
 const _errs17 = errors;
-if (!validate111(data.cake, {
+if (!validate117(data.cake, {
 instancePath: instancePath + "/cake",
 parentData: data,
 parentDataProperty: "cake",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate111.errors : vErrors.concat(validate111.errors);
+vErrors = vErrors === null ? validate117.errors : vErrors.concat(validate117.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs17 === errors;
@@ -15495,14 +15984,14 @@ var valid0 = _errs17 === errors;
 if (valid0) {
 if (data.portions !== void 0) {
 const _errs18 = errors;
-if (!validate131(data.portions, {
+if (!validate137(data.portions, {
 instancePath: instancePath + "/portions",
 parentData: data,
 parentDataProperty: "portions",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate131.errors : vErrors.concat(validate131.errors);
+vErrors = vErrors === null ? validate137.errors : vErrors.concat(validate137.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs18 === errors;
@@ -15510,14 +15999,14 @@ var valid0 = _errs18 === errors;
 if (valid0) {
 if (data.card !== void 0) {
 const _errs19 = errors;
-if (!validate133(data.card, {
+if (!validate139(data.card, {
 instancePath: instancePath + "/card",
 parentData: data,
 parentDataProperty: "card",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate133.errors : vErrors.concat(validate133.errors);
+vErrors = vErrors === null ? validate139.errors : vErrors.concat(validate139.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs19 === errors;
@@ -15525,14 +16014,14 @@ var valid0 = _errs19 === errors;
 if (valid0) {
 if (data.mast !== void 0) {
 const _errs20 = errors;
-if (!validate137(data.mast, {
+if (!validate143(data.mast, {
 instancePath: instancePath + "/mast",
 parentData: data,
 parentDataProperty: "mast",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate137.errors : vErrors.concat(validate137.errors);
+vErrors = vErrors === null ? validate143.errors : vErrors.concat(validate143.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs20 === errors;
@@ -15540,14 +16029,14 @@ var valid0 = _errs20 === errors;
 if (valid0) {
 if (data.steps !== void 0) {
 const _errs21 = errors;
-if (!validate139(data.steps, {
+if (!validate145(data.steps, {
 instancePath: instancePath + "/steps",
 parentData: data,
 parentDataProperty: "steps",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate139.errors : vErrors.concat(validate139.errors);
+vErrors = vErrors === null ? validate145.errors : vErrors.concat(validate145.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs21 === errors;
@@ -15555,14 +16044,14 @@ var valid0 = _errs21 === errors;
 if (valid0) {
 if (data.hours !== void 0) {
 const _errs22 = errors;
-if (!validate147(data.hours, {
+if (!validate153(data.hours, {
 instancePath: instancePath + "/hours",
 parentData: data,
 parentDataProperty: "hours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate147.errors : vErrors.concat(validate147.errors);
+vErrors = vErrors === null ? validate153.errors : vErrors.concat(validate153.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs22 === errors;
@@ -15570,14 +16059,14 @@ var valid0 = _errs22 === errors;
 if (valid0) {
 if (data.dates !== void 0) {
 const _errs23 = errors;
-if (!validate149(data.dates, {
+if (!validate155(data.dates, {
 instancePath: instancePath + "/dates",
 parentData: data,
 parentDataProperty: "dates",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate149.errors : vErrors.concat(validate149.errors);
+vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -15585,14 +16074,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.practice !== void 0) {
 const _errs24 = errors;
-if (!validate153(data.practice, {
+if (!validate159(data.practice, {
 instancePath: instancePath + "/practice",
 parentData: data,
 parentDataProperty: "practice",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate153.errors : vErrors.concat(validate153.errors);
+vErrors = vErrors === null ? validate159.errors : vErrors.concat(validate159.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs24 === errors;
@@ -15600,14 +16089,14 @@ var valid0 = _errs24 === errors;
 if (valid0) {
 if (data.workshop !== void 0) {
 const _errs25 = errors;
-if (!validate155(data.workshop, {
+if (!validate161(data.workshop, {
 instancePath: instancePath + "/workshop",
 parentData: data,
 parentDataProperty: "workshop",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
+vErrors = vErrors === null ? validate161.errors : vErrors.concat(validate161.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -15615,14 +16104,14 @@ var valid0 = _errs25 === errors;
 if (valid0) {
 if (data.reserves !== void 0) {
 const _errs26 = errors;
-if (!validate164(data.reserves, {
+if (!validate170(data.reserves, {
 instancePath: instancePath + "/reserves",
 parentData: data,
 parentDataProperty: "reserves",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate164.errors : vErrors.concat(validate164.errors);
+vErrors = vErrors === null ? validate170.errors : vErrors.concat(validate170.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs26 === errors;
@@ -15630,14 +16119,14 @@ var valid0 = _errs26 === errors;
 if (valid0) {
 if (data.measured !== void 0) {
 const _errs27 = errors;
-if (!validate170(data.measured, {
+if (!validate176(data.measured, {
 instancePath: instancePath + "/measured",
 parentData: data,
 parentDataProperty: "measured",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate170.errors : vErrors.concat(validate170.errors);
+vErrors = vErrors === null ? validate176.errors : vErrors.concat(validate176.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs27 === errors;
@@ -15645,14 +16134,14 @@ var valid0 = _errs27 === errors;
 if (valid0) {
 if (data.log !== void 0) {
 const _errs28 = errors;
-if (!validate175(data.log, {
+if (!validate181(data.log, {
 instancePath: instancePath + "/log",
 parentData: data,
 parentDataProperty: "log",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate175.errors : vErrors.concat(validate175.errors);
+vErrors = vErrors === null ? validate181.errors : vErrors.concat(validate181.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs28 === errors;
@@ -15660,14 +16149,14 @@ var valid0 = _errs28 === errors;
 if (valid0) {
 if (data.bench !== void 0) {
 const _errs29 = errors;
-if (!validate190(data.bench, {
+if (!validate196(data.bench, {
 instancePath: instancePath + "/bench",
 parentData: data,
 parentDataProperty: "bench",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate190.errors : vErrors.concat(validate190.errors);
+vErrors = vErrors === null ? validate196.errors : vErrors.concat(validate196.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs29 === errors;
@@ -15707,14 +16196,14 @@ var valid0 = _errs30 === errors;
 if (valid0) {
 if (data.variations !== void 0) {
 const _errs32 = errors;
-if (!validate197(data.variations, {
+if (!validate203(data.variations, {
 instancePath: instancePath + "/variations",
 parentData: data,
 parentDataProperty: "variations",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate197.errors : vErrors.concat(validate197.errors);
+vErrors = vErrors === null ? validate203.errors : vErrors.concat(validate203.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs32 === errors;

@@ -14,6 +14,7 @@ import Segments from '../../shared/Segments.vue';
 const VIEWS = {
   mix: { name: 'Mix', view: MixView },
   blends: { name: 'Blends', view: defineAsyncComponent(() => import('./BlendsView.vue')) },
+  colours: { name: 'Colours', view: defineAsyncComponent(() => import('./ColoursView.vue')) },
   join: { name: 'Glue and core', view: defineAsyncComponent(() => import('./JoinView.vue')) },
   cake: { name: 'Cake', view: defineAsyncComponent(() => import('./CakeView.vue')) },
   portions: { name: 'Portions', view: defineAsyncComponent(() => import('./PortionsView.vue')) },

@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { DEPTHS, POT_KINDS, POTS, STARTING_POTS, type Depth, type PotKind } from '@core/colour/index.ts';
+import { setPots } from '@core/edits/index.ts';
+import { amountText, potWords, type Batch, type BatchColour, type PotDose } from '@core/paste-list/index.ts';
+import { formatMass } from '@core/quantity/index.ts';
+import { MOST_POTS, type Pot } from '@core/record/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { useOpenBuild } from '../../state/here.ts';
+import { usePreferences } from '../../state/preferences.ts';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import QuantityField from '../../shared/QuantityField.vue';
+import TextField from '../../shared/TextField.vue';
+import WhyButton from '../../shared/WhyButton.vue';
+
+/** The pots one batch is coloured with, how each goes in, and what it took in the end. */
+const props = defineProps<{ batch: Batch; colouring: BatchColour }>();
+const store = useBuild();
+const here = useOpenBuild();
+const { shown } = usePreferences();
+const pots = computed((): readonly Pot[] => props.batch.colour.pots ?? []);
+const kinds = POT_KINDS.map((value) => ({ value, label: POTS[value].name }));
+const depths = DEPTHS.map((value) => ({ value, label: value }));
+const names = STARTING_POTS.map((value) => ({ value, label: value }));
+/** What it took, until it is said. */
+const took = ref<Record<string, number>>({});
+
+function put(next: readonly Pot[], what: string): void {
+  store.apply(setPots(here.build, props.batch.colour.id, next), what);
+}
+const patch = (at: number, change: Partial<Pot>) =>
+  put(
+    pots.value.map((p, k) => (k === at ? { ...p, ...change } : p)),
+    `the pots of ${props.batch.colour.name}`,
+  );
+const add = (name: string) =>
+  put([...pots.value, { name, kind: 'gel', depth: 'middle' }], `${name} for ${props.batch.colour.name}`);
+const drop = (at: number) =>
+  put(
+    pots.value.filter((_, k) => k !== at),
+    `${props.batch.colour.name} without that pot`,
+  );
+function keep(at: number, p: PotDose): void {
+  const amount = took.value[p.pot.name];
+  if (amount === undefined) return;
+  patch(at, { took: { amount, grams: props.batch.mix.value, base: props.batch.blend.base } });
+}
+const KNOWN = {
+  nothing: 'not mixed yet: known by its kind only',
+  'other base': 'as it took in another paste',
+  'this base': 'as you mixed it before',
+} as const;
+</script>
+
+<template>
+  <div class="card">
+    <p v-for="s in colouring.says" :key="s" class="note">◆ {{ s }}</p>
+    <ul class="pots">
+      <li v-for="(p, k) in colouring.pots" :key="k">
+        <div class="row">
+          <TextField
+            label="Pot"
+            :value="p.pot.name"
+            :width="130"
+            @change="(name: string) => patch(k, { name })"
+          />
+          <ChoiceField
+            label="Sold as"
+            :value="p.pot.kind"
+            :options="kinds"
+            :width="116"
+            @change="(kind: PotKind) => patch(k, { kind })"
+          />
+          <ChoiceField
+            label="How deep"
+            :value="p.pot.depth"
+            :options="depths"
+            :width="104"
+            @change="(depth: Depth) => patch(k, { depth })"
+          />
+          <span class="amount"><WhyButton :figure="p.dose.amount" :text="amountText(p.dose.amount)" /></span>
+          <button class="button plain" type="button" :aria-label="`Without ${p.pot.name}`" @click="drop(k)">
+            Take out
+          </button>
+        </div>
+        <p>{{ potWords(p) }}</p>
+        <p class="muted small">{{ KNOWN[p.known] }}; {{ POTS[p.pot.kind].hint }}.</p>
+        <div class="row">
+          <QuantityField
+            :label="p.dose.by === 'g' ? 'It took, g' : 'It took, drops'"
+            kind="count"
+            :width="84"
+            :value="took[p.pot.name] ?? p.pot.took?.amount ?? p.dose.first"
+            @change="(v) => (took = { ...took, [p.pot.name]: v })"
+          />
+          <button class="button" type="button" :disabled="took[p.pot.name] === undefined" @click="keep(k, p)">
+            Keep it for {{ formatMass(batch.mix.value, shown) }}
+          </button>
+        </div>
+      </li>
+    </ul>
+    <p v-if="colouring.whole" class="whole">
+      In whole drops: mix {{ formatMass(colouring.whole.grams, shown) }} with
+      {{ colouring.whole.drops.join(' + ') }}.
+      <template v-if="colouring.smallest">
+        By the drop it stays the same shade from <WhyButton :figure="colouring.smallest" /> up.</template
+      >
+    </p>
+    <ChoiceField
+      v-if="pots.length < MOST_POTS"
+      label="Colour it with"
+      :value="undefined"
+      :options="names"
+      :width="190"
+      search
+      @change="add"
+    />
+  </div>
+</template>
+
+<style scoped>
+.card {
+  padding: 2px 0 14px 46px;
+}
+.pots {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.pots li {
+  padding: 6px 0 10px;
+  border-bottom: 1px solid var(--line);
+}
+.row {
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: flex-end;
+}
+.amount {
+  padding-bottom: 7px;
+  font-weight: 650;
+}
+p {
+  margin: 6px 0;
+}
+.note {
+  color: var(--tight);
+}
+.whole {
+  margin-top: 10px;
+}
+</style>
