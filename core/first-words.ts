@@ -1,12 +1,15 @@
+import { depthOf } from './colour/index.ts';
 import { everyRod, type SeenBones, type SeenRod } from './bones/index.ts';
 import { ALL_DONE, PLAN_RUNS, toldStart, toldTime, type DaysReport } from './days/index.ts';
 import type { FigureReport } from './figure-report.ts';
+import { colouringOf, potsInAll, type Batch } from './paste-list/index.ts';
 import type { PasteSums } from './paste-sums.ts';
 import {
   formatLength,
   formatMass,
   formatTime,
   inWords,
+  listed,
   METRIC,
   tellOdds,
   type Shown,
@@ -112,6 +115,25 @@ export function firstOfPaste(sums: PasteSums, shown: Shown = METRIC): FirstWord 
   return {
     how: 'fine',
     says: `${batches === 1 ? 'One batch' : `${capital(inWords(batches))} batches`} to mix, ${formatMass(mix.value, shown)} in all.`,
+  };
+}
+
+/** What the batches are coloured with. */
+export function firstOfColours(batches: readonly Batch[]): FirstWord {
+  const colours = new Map(batches.map((b) => [b.colour.id, b.colour]));
+  const bare = [...colours.values()].filter((c) => !c.pots && depthOf(c.hex));
+  const wrong = batches.flatMap((b) => colouringOf(b).says.map((says) => ({ says, name: b.colour.name })))[0];
+  const pots = potsInAll(batches);
+  const drawn = pots.length === 1 ? 'one pot' : `${inWords(pots.length)} pots`;
+  const says =
+    pots.length === 0
+      ? 'Nothing is said of the colours yet.'
+      : `${capital(inWords(colours.size))} ${colours.size === 1 ? 'colour' : 'colours'} from ${drawn}.`;
+  if (wrong) return { how: 'tight', says, more: `${capital(wrong.name)}: ${small(wrong.says)}` };
+  return {
+    how: 'fine',
+    says,
+    more: bare.length > 0 ? `Say which pot colours the ${listed(bare.map((c) => c.name))}.` : undefined,
   };
 }
 

@@ -1,5 +1,5 @@
 import { between, given, reckon, roundTo, type Grams, type Reckoned } from '../quantity/index.ts';
-import { DEPTH_DROPS, POTS, type Depth, type PotKind } from './pots.ts';
+import { DEPTH_DROPS, POTS, type ColourDepth, type PotKind } from './pots.ts';
 
 /** What is known of a colour: nothing but its kind, what it took in another base, or what it took in this one. */
 export type DoseKnown = 'nothing' | 'other base' | 'this base';
@@ -23,15 +23,17 @@ export interface Dose {
   readonly amount: Reckoned<'drops' | 'g'>;
   /** Put in first: the low end, at least a drop. */
   readonly first: number;
-  /** Then so much at a time: a quarter of what is in. */
+  /** Then so much at a time: a quarter of what is in, and no more than a quarter of what may still be missing. */
   readonly then: number;
+  /** What it is most likely to come to, as it is counted. */
+  readonly likely: number;
   readonly by: 'drops' | 'g';
 }
 
 /** What one dose is asked of. */
 export interface DoseAsked {
   readonly kind: PotKind;
-  readonly depth: Depth;
+  readonly depth: ColourDepth;
   readonly grams: Reckoned;
   /** The base beside white covering paste. */
   readonly base: number;
@@ -79,10 +81,20 @@ export function doseOf({ kind, depth, grams, base, took, known }: DoseAsked): Do
   return {
     amount: between(mid, low, high),
     first: roundTo(first, step),
-    then: roundTo(Math.max(step, Math.round(first / 4 / step) * step), step),
+    then: roundTo(Math.max(step, Math.round(Math.min(first, high - first) / 4 / step) * step), step),
+    likely: roundTo(Math.max(step, mid.value), step),
     by,
   };
 }
+
+/** From so many on, drops are weighed: nobody counts them. Common practice. */
+const COUNTED = 40;
+/** One drop of gel weighs so much, g; twenty on one's own scale tell. Estimate. */
+const DROP_GRAMS = 0.04;
+
+/** What so many drops weigh, where they are too many to count; undefined where they are counted. */
+export const dropsByScale = (drops: number): Grams | undefined =>
+  drops < COUNTED ? undefined : drops * DROP_GRAMS;
 
 /** Batches grow to whole drops in steps of so many grams, by a quarter at the most. Steps of the method; estimate. */
 const [STEP, MOST] = [5, 1.25];

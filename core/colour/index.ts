@@ -4,5 +4,6 @@
  */
 export * from './lab.ts';
 export * from './order.ts';
+export * from './apart.ts';
 export * from './pots.ts';
 export * from './doses.ts';

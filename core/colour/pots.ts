@@ -4,7 +4,7 @@ export type PotKind = (typeof POT_KINDS)[number];
 
 /** How deep a colour is wanted, beside white paste. */
 export const DEPTHS = ['pale', 'soft', 'middle', 'strong', 'deep'] as const;
-export type Depth = (typeof DEPTHS)[number];
+export type ColourDepth = (typeof DEPTHS)[number];
 
 /** A kind of pot: what it is counted in, and what it does to a paste. */
 export interface PotRecord {
@@ -39,7 +39,7 @@ export const POTS: Readonly<Record<PotKind, PotRecord>> = {
 };
 
 /** Drops of gel for 100 g of white paste. Estimate; deep is black, red or navy. */
-export const DEPTH_DROPS: Readonly<Record<Depth, number>> = {
+export const DEPTH_DROPS: Readonly<Record<ColourDepth, number>> = {
   pale: 1,
   soft: 2.5,
   middle: 6,
@@ -47,18 +47,24 @@ export const DEPTH_DROPS: Readonly<Record<Depth, number>> = {
   deep: 35,
 };
 
-/** Pots to begin with; names of no maker. */
-export const STARTING_POTS = [
-  'poppy red',
-  'rose',
-  'apricot',
-  'egg yellow',
-  'moss green',
-  'leaf green',
-  'sea blue',
-  'night blue',
-  'plum',
-  'bark brown',
-  'coal black',
-  'stone grey',
-] as const;
+/** A pot to begin with: its name, and the colour it gives a white paste when there is much of it. */
+export interface StartingPot {
+  readonly name: string;
+  readonly hex: string;
+}
+
+/** Pots to begin with; names of no maker, colours as they are meant. Estimate. */
+export const STARTING_POTS: readonly StartingPot[] = [
+  { name: 'poppy red', hex: '#c22b2b' },
+  { name: 'rose', hex: '#cf4f7d' },
+  { name: 'apricot', hex: '#e58a3c' },
+  { name: 'egg yellow', hex: '#eab52a' },
+  { name: 'moss green', hex: '#7d8c34' },
+  { name: 'leaf green', hex: '#3f8c43' },
+  { name: 'sea blue', hex: '#2c8fb0' },
+  { name: 'night blue', hex: '#2b3f7c' },
+  { name: 'plum', hex: '#6d3a6b' },
+  { name: 'bark brown', hex: '#5f4029' },
+  { name: 'coal black', hex: '#1d1a1a' },
+  { name: 'stone grey', hex: '#77797a' },
+];

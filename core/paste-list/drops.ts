@@ -1,4 +1,13 @@
-import { doseOf, labOf, motherBatch, POTS, smallestByDrops, wholeDrops, type Dose } from '../colour/index.ts';
+import {
+  doseOf,
+  dropsByScale,
+  labOf,
+  motherBatch,
+  POTS,
+  smallestByDrops,
+  wholeDrops,
+  type Dose,
+} from '../colour/index.ts';
 import { materialOf, type MaterialId } from '../pastes/index.ts';
 import { between, reckon, type Grams, type Reckoned } from '../quantity/index.ts';
 import type { Pot } from '../record/index.ts';
@@ -115,7 +124,9 @@ export function potWords({ pot, dose, mother }: PotDose): string {
   const some = (n: number) => (dose.by === 'g' ? `${n.toFixed(2)} g` : `${n} ${n === 1 ? 'drop' : 'drops'}`);
   if (mother)
     return `${mother.drops} drops in ${mother.mother} g of plain paste, then knead ${mother.take.value.toFixed(1)} g of that into the rest.`;
-  return `${some(dose.first)} of ${pot.name} first, ${amountText(dose.amount)} in all. Knead until no streak is left, look, then ${some(dose.then)} at a time; stop before it is there: it deepens for a day.`;
+  const weighed = dose.by === 'drops' ? dropsByScale(dose.first) : undefined;
+  const scale = weighed === undefined ? '' : ` (about ${weighed.toFixed(1)} g: weigh twenty of your drops)`;
+  return `${some(dose.first)} of ${pot.name} first${scale}, ${amountText(dose.amount)} in all. Knead until no streak is left, look, then ${some(dose.then)} at a time; stop before it is there: it deepens for a day.`;
 }
 
 /** How a batch is coloured, said at the bench. */

@@ -149,6 +149,25 @@ describe('what joins and what is inside', () => {
   });
 });
 
+describe('colours', () => {
+  it('tells drops with their range, keeps what it took, and takes a pot that is proposed', async () => {
+    await paste('Colours');
+    await has(b, 'h1', /Seven colours from six pots/);
+    await (await row(b, 'scarf red')).click();
+    await has(b, 'li.open', /drops of poppy red first, \d+ to \d+ drops in all/);
+    await b.fill('It took, drops', '4');
+    await b.push('Keep it for');
+    await has(b, 'li.open', /as you mixed it before: 4 in /);
+    expect(await violations(b)).toEqual([]);
+    await undo();
+    await b.push('Take out');
+    await b.push('Take poppy red');
+    await has(b, 'li.open', /not mixed yet/);
+    await undo();
+    await undo();
+  });
+});
+
 describe('cake and portions', () => {
   it('tells whether the cake may be carved, and what to bake', async () => {
     await paste('Cake', 'demo-savoy-cabbage');

@@ -1,6 +1,6 @@
 import type { Mm } from '../../quantity/index.ts';
 import type { Vec } from '../../solids/index.ts';
-import { STEP, type Lines, type Stretch } from './lines.ts';
+import { STEP, type Lines, type SkinStretch } from './lines.ts';
 
 /** A hollow that a sheet drawn tight would bridge. */
 export interface Bridge {
@@ -25,10 +25,10 @@ const NEAR: Mm = 2;
 type Place = readonly [aside: Mm, height: Mm, way: number];
 
 /** From the start to the widest place: below it the sheet is not drawn over anything. */
-function placesOf(line: readonly Stretch[], [ox, oy]: Vec): Place[] {
+function placesOf(line: readonly SkinStretch[], [ox, oy]: Vec): Place[] {
   const put = ([x, y, z]: Vec): Place => [Math.hypot(x - ox, y - oy), z, Math.atan2(y - oy, x - ox)];
   const places: Place[] = [];
-  let last: Stretch | undefined;
+  let last: SkinStretch | undefined;
   for (const s of line) {
     // where directions run over each other a stretch of another line stands between: it is left out
     const gap = last ? Math.hypot(...[0, 1, 2].map((k) => s.at[k]! - last!.end[k]!)) : 0;

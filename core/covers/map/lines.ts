@@ -5,10 +5,11 @@ import { cornersOf } from './triangles.ts';
 
 /** Directions in which the skin is followed from the start. A step of the method; estimate. */
 export const DIRECTIONS = 72;
+/** From one direction to the next, radians. */
 export const STEP = (2 * Math.PI) / DIRECTIONS;
 
 /** A stretch of a line over the skin: from so far from the start, at a place, to so far at another. */
-export interface Stretch {
+export interface SkinStretch {
   readonly from: Mm;
   readonly to: Mm;
   readonly at: Vec;
@@ -47,7 +48,7 @@ export function flatOf(mesh: Mesh, { source, far, turn }: Polar, t: number): Fla
 }
 
 /** Where the line in a direction enters and leaves a face. */
-function crossed(mesh: Mesh, { corners, turns, far }: Flat, direction: number): Stretch | undefined {
+function crossed(mesh: Mesh, { corners, turns, far }: Flat, direction: number): SkinStretch | undefined {
   const [c, s] = [Math.cos(direction), Math.sin(direction)];
   const hits: { readonly far: Mm; readonly at: Vec }[] = [];
   for (let i = 0; i < 3; i++) {
@@ -71,13 +72,13 @@ function crossed(mesh: Mesh, { corners, turns, far }: Flat, direction: number): 
 
 /** Lines over the skin away from the start, one a direction, and how far the sheet has to reach along each, mm. */
 export interface Lines {
-  readonly lines: readonly (readonly Stretch[])[];
+  readonly lines: readonly (readonly SkinStretch[])[];
   readonly reach: readonly Mm[];
 }
 
 /** @param bare faces the sheet does not cover */
 export function linesOver(mesh: Mesh, polar: Polar, bare: Uint8Array): Lines {
-  const lines = Array.from({ length: DIRECTIONS }, (): Stretch[] => []);
+  const lines = Array.from({ length: DIRECTIONS }, (): SkinStretch[] => []);
   const ends = new Float64Array(DIRECTIONS);
   for (let t = 0; t < bare.length; t++) {
     if (bare[t]) continue;

@@ -13,7 +13,7 @@ export interface Polar {
 }
 
 /** An angle brought between −π and π, as the difference of two that are. */
-export const turned = (d: number): number =>
+export const halfTurn = (d: number): number =>
   d > Math.PI ? d - 2 * Math.PI : d < -Math.PI ? d + 2 * Math.PI : d;
 
 /** Faces at each corner: those of corner i stand from `start[i]` to before `start[i + 1]`. */
@@ -74,7 +74,7 @@ class Front {
       this.put(v, apart(mesh, source, v), turn);
       const next = after.get(v);
       if (!next) return;
-      turn = turned(turn + (next.by * 2 * Math.PI) / whole);
+      turn = halfTurn(turn + (next.by * 2 * Math.PI) / whole);
       v = next.to;
     }
   }
@@ -100,7 +100,7 @@ class Front {
     const toK = angle(-sx, -sy, kx - sx, ky - sy);
     const toJ = angle(-sx, -sy, e - sx, -sy);
     const share = toJ > 1e-12 ? toK / toJ : 0.5;
-    return [straight, turned(turn[i]! + share * turned(turn[j]! - turn[i]!))];
+    return [straight, halfTurn(turn[i]! + share * halfTurn(turn[j]! - turn[i]!))];
   }
 }
 

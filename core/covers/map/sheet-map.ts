@@ -62,13 +62,12 @@ function wordsOf(map: Omit<SheetMap, 'says'>, { pull }: Takes): string[] {
   return says;
 }
 
-/** What one place is, by what is found there. */
-function stateOf(ratio: number, left: Mm, t: Mm, stretch: number, way: Way, takes: Takes): SheetState {
-  const drawn = 100 * (Math.max(stretch, stretch * ratio) - 1);
-  if (drawn > takes.pull + 1e-9) return 'tears';
+/** What one place is: drawn by so much of its length, with so much of its thickness free and left of it, mm. */
+function stateOf(drawn: number, free: Mm, left: Mm, takes: Takes): SheetState {
+  if (100 * (Math.max(1, drawn) - 1) > takes.pull + 1e-9) return 'tears';
   if (left < takes.hides) return 'shows';
-  if (t / (stretch * stretch * ratio) > (Math.min(takes.worked, way.worked) / 100) * t) return 'folds';
-  if (stretch * ratio < takes.ease / 100) return 'gathers';
+  if (free > left) return 'folds';
+  if (drawn < takes.ease / 100) return 'gathers';
   return left < NEARLY * takes.hides ? 'thin' : 'smooth';
 }
 
@@ -96,8 +95,9 @@ export function sheetMap(core: StackBody, t: Mm, way: Way, takes: Takes): SheetM
     if (bare[f]) continue;
     const area = faceArea(mesh, f);
     const j = ratio[f]!;
-    left[f] = Math.min(t / (stretch * stretch * j), worked);
-    const state = stateOf(j, left[f]!, t, stretch, way, takes);
+    const free = t / (stretch * stretch * j);
+    left[f] = Math.min(free, worked);
+    const state = stateOf(stretch * j, free, left[f]!, takes);
     states[f] = CODE[state];
     skin += area;
     stays += area * left[f]!;

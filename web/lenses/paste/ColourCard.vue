@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { DEPTHS, POT_KINDS, POTS, STARTING_POTS, type Depth, type PotKind } from '@core/colour/index.ts';
+import {
+  DEPTHS,
+  POT_KINDS,
+  POTS,
+  proposedPot,
+  STARTING_POTS,
+  type ColourDepth,
+  type PotKind,
+} from '@core/colour/index.ts';
+import { materialOf } from '@core/pastes/index.ts';
 import { setPots } from '@core/edits/index.ts';
 import { amountText, potWords, type Batch, type BatchColour, type PotDose } from '@core/paste-list/index.ts';
 import { formatMass } from '@core/quantity/index.ts';
@@ -21,7 +30,10 @@ const { shown } = usePreferences();
 const pots = computed((): readonly Pot[] => props.batch.colour.pots ?? []);
 const kinds = POT_KINDS.map((value) => ({ value, label: POTS[value].name }));
 const depths = DEPTHS.map((value) => ({ value, label: value }));
-const names = STARTING_POTS.map((value) => ({ value, label: value }));
+const names = STARTING_POTS.map(({ name }) => ({ value: name, label: name }));
+const proposed = computed(() => (pots.value.length > 0 ? undefined : proposedPot(props.batch.colour.hex)));
+/** Chocolate seizes on what is watery. */
+const usualKind = computed((): PotKind => (materialOf(props.batch.blend.base).chocolate ? 'oil' : 'gel'));
 /** What it took, until it is said. */
 const took = ref<Record<string, number>>({});
 
@@ -34,7 +46,13 @@ const patch = (at: number, change: Partial<Pot>) =>
     `the pots of ${props.batch.colour.name}`,
   );
 const add = (name: string) =>
-  put([...pots.value, { name, kind: 'gel', depth: 'middle' }], `${name} for ${props.batch.colour.name}`);
+  put(
+    [
+      ...pots.value,
+      { name, kind: usualKind.value, depth: proposedPot(props.batch.colour.hex)?.depth ?? 'middle' },
+    ],
+    `${name} for ${props.batch.colour.name}`,
+  );
 const drop = (at: number) =>
   put(
     pots.value.filter((_, k) => k !== at),
@@ -76,7 +94,7 @@ const KNOWN = {
             :value="p.pot.depth"
             :options="depths"
             :width="104"
-            @change="(depth: Depth) => patch(k, { depth })"
+            @change="(depth: ColourDepth) => patch(k, { depth })"
           />
           <span class="amount"><WhyButton :figure="p.dose.amount" :text="amountText(p.dose.amount)" /></span>
           <button class="button plain" type="button" :aria-label="`Without ${p.pot.name}`" @click="drop(k)">
@@ -84,13 +102,18 @@ const KNOWN = {
           </button>
         </div>
         <p>{{ potWords(p) }}</p>
-        <p class="muted small">{{ KNOWN[p.known] }}; {{ POTS[p.pot.kind].hint }}.</p>
+        <p class="muted small">
+          {{ KNOWN[p.known]
+          }}<template v-if="p.pot.took"
+            >: {{ p.pot.took.amount }} in {{ formatMass(p.pot.took.grams, shown) }}</template
+          >; {{ POTS[p.pot.kind].hint }}.
+        </p>
         <div class="row">
           <QuantityField
             :label="p.dose.by === 'g' ? 'It took, g' : 'It took, drops'"
             kind="count"
             :width="84"
-            :value="took[p.pot.name] ?? p.pot.took?.amount ?? p.dose.first"
+            :value="took[p.pot.name] ?? p.dose.likely"
             @change="(v) => (took = { ...took, [p.pot.name]: v })"
           />
           <button class="button" type="button" :disabled="took[p.pot.name] === undefined" @click="keep(k, p)">
@@ -101,10 +124,15 @@ const KNOWN = {
     </ul>
     <p v-if="colouring.whole" class="whole">
       In whole drops: mix {{ formatMass(colouring.whole.grams, shown) }} with
-      {{ colouring.whole.drops.join(' + ') }}.
+      {{ colouring.whole.drops.join(' + ') }} drops.
       <template v-if="colouring.smallest">
         By the drop it stays the same shade from <WhyButton :figure="colouring.smallest" /> up.</template
       >
+    </p>
+    <p v-if="proposed">
+      By its hue: <strong>{{ proposed.name }}</strong>, {{ proposed.depth }}. A guess until you have mixed it
+      once.
+      <button class="button" type="button" @click="add(proposed.name)">Take {{ proposed.name }}</button>
     </p>
     <ChoiceField
       v-if="pots.length < MOST_POTS"

@@ -79,6 +79,15 @@ const toggle = (id: string) => (stage.selection = chosen.value === id ? undefine
   border: 1px solid rgb(29 36 34 / 35%);
   border-radius: 9px;
 }
+@media (max-width: 600px) {
+  .line {
+    grid-template-columns: 34px minmax(0, 1fr) 70px;
+  }
+  .line .pots {
+    grid-row: 2;
+    grid-column: 2 / -1;
+  }
+}
 .what > * {
   display: block;
 }

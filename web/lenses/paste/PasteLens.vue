@@ -6,7 +6,7 @@ import { useOpenBuild } from '../../state/here.ts';
 import EaterNotes from '../../shared/EaterNotes.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 import { usePreferences } from '../../state/preferences.ts';
-import { firstOfPaste } from '@core/first-words.ts';
+import { firstOfColours, firstOfPaste } from '@core/first-words.ts';
 import FirstWord from '../../shared/FirstWord.vue';
 import MixView from './MixView.vue';
 import Segments from '../../shared/Segments.vue';
@@ -41,6 +41,9 @@ const options = computed(() =>
     rest: idle.value[value] ?? false,
   })),
 );
+const word = computed(() =>
+  view.value === 'colours' ? firstOfColours(here.report.paste) : firstOfPaste(sums.value, preferences.shown),
+);
 function show(next: View): void {
   stage.lit = undefined;
   view.value = next;
@@ -50,7 +53,7 @@ onBeforeUnmount(() => (stage.lit = undefined));
 
 <template>
   <div class="panel-scroll">
-    <FirstWord lens="Paste" :word="firstOfPaste(sums, preferences.shown)" />
+    <FirstWord lens="Paste" :word="word" />
     <div class="panel-top">
       <Segments :value="view" heading :options="options" label="What of the paste" @change="show" />
     </div>
