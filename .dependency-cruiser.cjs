@@ -17,6 +17,7 @@ const ROOMS = [
   'edits',
   'bones',
   'firming',
+  'finish',
   'joins',
   'cutting',
   'templates',

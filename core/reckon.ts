@@ -29,7 +29,7 @@ import { figuresReport } from './figures.ts';
 import { groundReport } from './ground-report.ts';
 import { blendOf, measureOf, place } from './figure/index.ts';
 import { multiplicity, type Build } from './record/index.ts';
-import { pasteList } from './paste-list/index.ts';
+import { colouringOf, pasteList, potsInAll } from './paste-list/index.ts';
 import { firmAll, freshYield, heightBudget, squashed, type PieceFirming } from './firming/index.ts';
 import { sumsOf } from './paste-sums.ts';
 import { doseDoubts } from './pastes/index.ts';
@@ -161,6 +161,11 @@ const PARTS = {
   paste: (_: Build, p: Parts) => p.paste(),
   /** The batches taken together. */
   pasteSums: (b: Build, p: Parts) => sumsOf(p.paste(), p.cake(), gluesIn(b)),
+  /** What every batch is coloured with, and what that comes to pot by pot. */
+  colouring: (_: Build, p: Parts) => ({
+    batches: p.paste().map(colouringOf),
+    pots: potsInAll(p.paste()),
+  }),
   bones: (_: Build, p: Parts) => p.bones(),
   firming: (_: Build, p: Parts) => p.firming(),
   /** The cake inside the figure and under it. */

@@ -113,6 +113,7 @@ const ROOMS = [
   'figure',
   'bones',
   'firming',
+  'finish',
   'cutting',
   'templates',
   'colour',

@@ -208,7 +208,7 @@ describe('marks in the plan', () => {
     // one in five seconds and two minutes for dividing the line: estimate, and no more than a tenth of an hour for fifty
     expect(of(52).minutes).toBeLessThan(9);
     const added = value(addOwnStep(build, of(52)));
-    const { steps, links } = plan(added, { runs: 40 }).days();
+    const { steps, links } = plan(added).made;
     const own = steps.find((s) => s.title === 'Mark 52 round the head')!;
     expect(links.some((l) => l.from === 'shape:head' && l.to === own.id)).toBe(true);
   });

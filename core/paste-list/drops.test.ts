@@ -34,9 +34,7 @@ describe('the colour of a batch', () => {
     expect(words).toMatch(
       /drops of poppy red first, \d+ to \d+ drops in all\. Knead until no streak is left/,
     );
-    const step = plan(build, { runs: 20 })
-      .days()
-      .steps.find((s) => s.id.startsWith('mix:'))!;
+    const step = plan(build).made.steps.find((s) => s.id.startsWith('mix:'))!;
     expect(step.notes).toContain(words);
   });
 
@@ -52,6 +50,22 @@ describe('the colour of a batch', () => {
     expect(whole!.grams).toBeGreaterThanOrEqual(pasteList(took('fondant'))[0]!.need.value);
     expect(Math.abs(whole!.drops[0]! / ((12 * whole!.grams) / 100) - 1)).toBeLessThan(0.1);
     expect(of(withPots([gel])).whole).toBeUndefined();
+  });
+
+  it('leaves out offcuts, which are coloured already', () => {
+    const build = withPots([gel]);
+    const [batch] = pasteList(build);
+    const kept = {
+      stock: 'x',
+      name: 'red offcut',
+      batch: batch!.id,
+      grams: 30,
+      recolour: false,
+      allergens: [],
+    };
+    const dose = (b: Build) => of(b).pots[0]!.dose.amount.value;
+    const less = dose({ ...build, reserves: [kept] });
+    expect(less / dose(build)).toBeCloseTo((batch!.mix.value - 30) / batch!.mix.value, 6);
   });
 
   it('under two drops goes by a mother batch', () => {

@@ -69,7 +69,7 @@ function troublesOf(batch: Batch): string[] {
   const watery = pots.filter((p) => POTS[p.kind].watery);
   if (material.chocolate && watery.length > 0)
     says.push(
-      `${watery.map((p) => p.name).join(' and ')} ${watery.length > 1 ? 'are' : 'is'} mostly water: ${paste} seizes on it before the syrup is in. Take oil colour or powder.`,
+      `${watery.map((p) => p.name).join(' and ')} ${watery.length > 1 ? 'are' : 'is'} mostly water: ${paste} seizes on it. Take oil colour or powder.`,
     );
   const hue = hueOf(hex);
   if (hue !== undefined && YELLOWED.has(material.id) && hue > BLUES[0] && hue < BLUES[1])
@@ -84,27 +84,34 @@ function troublesOf(batch: Batch): string[] {
 /** Drops of every pot of a batch, how to get there, and what is wrong with it. */
 export function colouringOf(batch: Batch): BatchColour {
   const material = materialOf(batch.blend.base);
-  const pots = (batch.colour.pots ?? []).map((pot): PotDose => {
+  // nothing is mixed fresh where offcuts are enough
+  const pots = (batch.fresh.value > 0 ? (batch.colour.pots ?? []) : []).map((pot): PotDose => {
     const known = !pot.took ? 'nothing' : pot.took.base === batch.blend.base ? 'this base' : 'other base';
     const dose = doseOf({
       kind: pot.kind,
       depth: pot.depth,
-      grams: batch.mix,
+      // offcuts kept for it are coloured already
+      grams: batch.fresh,
       base: material.chocolate ? CHOCOLATE : 1,
       took: pot.took,
       known,
     });
-    const mother = dose.by === 'drops' ? motherBatch(dose.amount.value, batch.mix.value) : undefined;
+    const mother = dose.by === 'drops' ? motherBatch(dose.amount.value, batch.fresh.value) : undefined;
     return { pot, dose, known, ...(mother ? { mother } : {}) };
   });
   const per100 = pots
     .filter((p) => p.dose.by === 'drops' && p.known !== 'nothing' && !p.mother)
-    .map((p) => (100 * p.dose.amount.value) / batch.mix.value);
+    .map((p) => (100 * p.dose.amount.value) / batch.fresh.value);
   const all = per100.length > 0 && per100.length === pots.filter((p) => p.dose.by === 'drops').length;
   return {
     batch: batch.id,
     pots,
-    ...(all ? { whole: wholeDrops(per100, batch.need.value), smallest: smallestByDrops(per100) } : {}),
+    ...(all
+      ? {
+          whole: wholeDrops(per100, Math.max(1, batch.need.value - (batch.mix.value - batch.fresh.value))),
+          smallest: smallestByDrops(per100),
+        }
+      : {}),
     says: troublesOf(batch),
   };
 }

@@ -10,6 +10,7 @@ import { askTier } from './kinds/tier.ts';
 import { askBand } from './kinds/band.ts';
 import { askMast } from './kinds/mast.ts';
 import { askCup } from './kinds/cup.ts';
+import { askFinish } from './kinds/finish.ts';
 import { askJacket, askSleeve, askTassel } from './kinds/cloth.ts';
 import { askPortions } from './kinds/portions.ts';
 import { askSquash } from './kinds/squash.ts';
@@ -37,5 +38,6 @@ export const SMALL_QUESTIONS: readonly SmallQuestion[] = [
   askTassel,
   askPortions,
   askCup,
+  askFinish,
   askSpoons,
 ];

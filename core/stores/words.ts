@@ -1,4 +1,4 @@
-import type { Batch } from '../paste-list/index.ts';
+import { colouringOf, colouringWords, type Batch } from '../paste-list/index.ts';
 import { formatMass, formatSpoons, formatWeighed, type Shown } from '../quantity/index.ts';
 import type { ShoppingLine } from './shopping.ts';
 
@@ -24,6 +24,7 @@ export function asText(
         `${formatWeighed(p.weigh, shown)} ${p.name}${p.spoons ? ` (${formatSpoons(p.spoons.value, 1)})` : ''}`,
     );
     out.push(`- ${b.colour.name}, ${b.blend.name}: ${formatMass(b.mix.value, shown)} = ${parts.join(' + ')}`);
+    for (const c of colouringWords(colouringOf(b))) out.push(`  ${c}`);
     for (const r of b.reserves) out.push(`  with ${formatMass(r.grams, shown)} of ${r.name}`);
   }
   const short = lines.filter((l) => l.short.value > 0);

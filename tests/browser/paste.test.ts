@@ -166,6 +166,17 @@ describe('colours', () => {
     await undo();
     await undo();
   });
+
+  it('puts a finish into the plan, says what it takes and what cannot be undone, and takes it out again', async () => {
+    await (await has(b, '.bead', 'Head'))!.click();
+    await has(b, 'section p', /The face has to be skinned over/);
+    await has(b, '.guard', /it does not come off/);
+    await b.push('Put it in the plan');
+    await has(b, '.planned', /Petal dust, shading: head/);
+    await kept(b);
+    await b.push('Take out');
+    await b.driver.wait(async () => (await b.driver.findElements(By.css('.planned'))).length === 0, PATIENCE);
+  });
 });
 
 describe('cake and portions', () => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Batch } from '@core/paste-list/index.ts';
+import { colouringWords, type Batch } from '@core/paste-list/index.ts';
 import { mixId } from '@core/days/index.ts';
 import { materialOf, tellAllergens } from '@core/pastes/index.ts';
 import {
@@ -45,6 +45,10 @@ const offered = computed(() =>
     .map((u) => `${formatMass(u.grams, shown)} ${u.item.name}${u.recolour ? ' (to be coloured again)' : ''}`)
     .join(', '),
 );
+const colours = computed((): string[] => {
+  const found = here.report.colouring.batches.find((c) => c.batch === props.batch.id);
+  return found ? colouringWords(found) : [];
+});
 const kept = computed(() => props.batch.reserves);
 const point = (id: string | undefined) => (stage.lit = id === undefined ? undefined : new Set([id]));
 const share = (l: Reckoned) => `${(100 * l.value) / props.batch.mix.value}%`;
@@ -103,6 +107,7 @@ async function putBack(): Promise<void> {
         <strong>{{ formatMass(r.grams, shown) }}</strong>
         <span>{{ r.name }}<template v-if="r.recolour">, to be coloured again</template></span>
       </p>
+      <p v-for="c in colours" :key="c" class="colour">{{ c }}</p>
       <RestClock :batch="batch" :step="mixId(batch.id)" />
       <p class="muted">
         {{ material.chocolate ? 'Wrap it flat until it is cool right through.' : 'Keep it wrapped.' }}

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { Copy, Download, Printer } from '@lucide/vue';
 import { fileStem } from '@core/files/index.ts';
+import { amountText } from '@core/paste-list/index.ts';
 import { amountWords, asText, packWords, shoppingList } from '@core/stores/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useFound } from '../../state/found.ts';
@@ -19,6 +20,7 @@ const { shown } = usePreferences();
 const build = computed(() => here.build);
 const due = computed(() => build.value.brief.due.slice(0, 10));
 const lines = computed(() => shoppingList(needs.value ?? [], shelf.stores, due.value));
+const pots = computed(() => here.report.colouring.pots);
 const short = computed(() => lines.value.filter((l) => l.short.value > 0));
 
 async function csv(which: 'paste' | 'shopping'): Promise<void> {
@@ -88,6 +90,13 @@ async function copy(): Promise<void> {
       </tr>
     </tbody>
   </table>
+  <p v-if="pots.length" class="pots">
+    Colour:
+    <template v-for="(t, i) in pots" :key="`${t.kind} ${t.name}`"
+      ><template v-if="i">, </template><WhyButton :figure="t.amount" :text="amountText(t.amount)" /> of
+      {{ t.name }}</template
+    >. A pot holds far more; look whether you have them.
+  </p>
   <div class="row out">
     <button class="button" type="button" @click="copy"><Copy :size="15" /> Copy as text</button>
     <button class="button" type="button" @click="csv('paste')">
@@ -105,6 +114,9 @@ async function copy(): Promise<void> {
 <style scoped>
 .lead {
   padding: 14px 0 6px;
+}
+.pots {
+  padding-top: 12px;
 }
 .for,
 .past {

@@ -45,6 +45,15 @@ const patch = (at: number, change: Partial<Pot>) =>
     pots.value.map((p, k) => (k === at ? { ...p, ...change } : p)),
     `the pots of ${props.batch.colour.name}`,
   );
+/** Drops of one kind say nothing of another. */
+function soldAs(at: number, kind: PotKind): void {
+  put(
+    pots.value.map(({ took: said, ...p }, k) =>
+      k === at ? { ...p, kind } : said ? { ...p, took: said } : p,
+    ),
+    `the pots of ${props.batch.colour.name}`,
+  );
+}
 const add = (name: string) =>
   put(
     [
@@ -61,7 +70,7 @@ const drop = (at: number) =>
 function keep(at: number, p: PotDose): void {
   const amount = took.value[p.pot.name];
   if (amount === undefined) return;
-  patch(at, { took: { amount, grams: props.batch.mix.value, base: props.batch.blend.base } });
+  patch(at, { took: { amount, grams: props.batch.fresh.value, base: props.batch.blend.base } });
 }
 const KNOWN = {
   nothing: 'not mixed yet: known by its kind only',
@@ -87,7 +96,7 @@ const KNOWN = {
             :value="p.pot.kind"
             :options="kinds"
             :width="116"
-            @change="(kind: PotKind) => patch(k, { kind })"
+            @change="(kind: PotKind) => soldAs(k, kind)"
           />
           <ChoiceField
             label="How deep"
@@ -117,7 +126,7 @@ const KNOWN = {
             @change="(v) => (took = { ...took, [p.pot.name]: v })"
           />
           <button class="button" type="button" :disabled="took[p.pot.name] === undefined" @click="keep(k, p)">
-            Keep it for {{ formatMass(batch.mix.value, shown) }}
+            Keep it for {{ formatMass(batch.fresh.value, shown) }}
           </button>
         </div>
       </li>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { amountText, colouringOf, potsInAll } from '@core/paste-list/index.ts';
+import { amountText } from '@core/paste-list/index.ts';
 import { POTS } from '@core/colour/index.ts';
 import { formatMass } from '@core/quantity/index.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -9,15 +9,20 @@ import { useStage } from '../../state/on-stage.ts';
 import WhyButton from '../../shared/WhyButton.vue';
 import ColourCard from './ColourCard.vue';
 import LadderCard from './LadderCard.vue';
+import SurfaceCard from './SurfaceCard.vue';
 
 /** What every batch is coloured with, drop by drop. */
 const here = useOpenBuild();
 const stage = useStage();
 const { shown } = usePreferences();
 const batches = computed(() =>
-  here.report.paste.map((batch, k) => ({ batch, number: k + 1, colouring: colouringOf(batch) })),
+  here.report.paste.map((batch, k) => ({
+    batch,
+    number: k + 1,
+    colouring: here.report.colouring.batches[k]!,
+  })),
 );
-const totals = computed(() => potsInAll(here.report.paste));
+const totals = computed(() => here.report.colouring.pots);
 const chosen = computed(() => (stage.selection?.kind === 'batch' ? stage.selection.id : undefined));
 const toggle = (id: string) => (stage.selection = chosen.value === id ? undefined : { kind: 'batch', id });
 </script>
@@ -58,6 +63,7 @@ const toggle = (id: string) => (stage.selection = chosen.value === id ? undefine
       {{ t.name }} ({{ POTS[t.kind].name }})</template
     >.
   </p>
+  <SurfaceCard v-if="batches.length" />
   <LadderCard v-if="batches.length" />
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Batch } from '@core/paste-list/index.ts';
+import { amountText, type Batch } from '@core/paste-list/index.ts';
 import { formatMass, formatSpoons, formatWeighed, formatTime } from '@core/quantity/index.ts';
 import { shoppingList } from '@core/stores/index.ts';
 import { useStores } from '../../state/stores.ts';
@@ -31,6 +31,10 @@ const short = computed(() =>
 );
 const chosen = computed(() => (stage.selection?.kind === 'batch' ? stage.selection.id : undefined));
 const doses = computed(() => here.report.doses);
+const coloured = (id: string): string =>
+  (here.report.colouring.batches.find((c) => c.batch === id)?.pots ?? [])
+    .map((p) => `${amountText(p.dose.amount)} of ${p.pot.name}`)
+    .join(' + ');
 const toggle = (id: string) => (stage.selection = chosen.value === id ? undefined : { kind: 'batch', id });
 const point = (b: Batch | undefined) => (stage.lit = b && new Set(b.lines.map((l) => l.piece)));
 const lost = computed(() => {
@@ -81,6 +85,7 @@ function letGo(): void {
             ><template v-if="i"> + </template>{{ formatWeighed(p.weigh, shown) }} {{ p.name
             }}<template v-if="p.spoons"> ({{ formatSpoons(p.spoons.value, 1) }})</template></template
           >
+          <span v-if="coloured(b.id)" class="muted drops">{{ coloured(b.id) }}</span>
           <span v-if="doses.get(b.blend.id)?.length" class="doubt"
             ><span aria-hidden="true">◆</span> look at the dose</span
           >
@@ -122,6 +127,9 @@ function letGo(): void {
 .n {
   text-align: right;
   font: 650 17px/1.2 var(--font-title);
+}
+.drops {
+  display: block;
 }
 .doubt {
   display: block;
