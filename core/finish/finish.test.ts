@@ -5,9 +5,9 @@ import {
   finishOf,
   inFinishOrder,
   RANKS,
-  techniqueOf,
-  TECHNIQUES,
-  type Technique,
+  finishNamed,
+  FINISHES,
+  type FinishTechnique,
 } from './index.ts';
 
 /** 21 °C, a still kitchen, a face of 40 mm of covering paste. */
@@ -19,10 +19,10 @@ const room = (humidity: number, across = 40) => ({
   rests: 0.7,
 });
 const waits = (id: string, humidity = 0.5) => {
-  const { next, touch, lift } = finishOf(techniqueOf(id), 100, 1, room(humidity)).waits!;
+  const { next, touch, lift } = finishOf(finishNamed(id), 100, 1, room(humidity)).waits!;
   return [next, touch, lift].map((f) => f.value);
 };
-const any = fc.constantFrom(...TECHNIQUES);
+const any = fc.constantFrom(...FINISHES);
 
 describe('how long a finish dries', () => {
   // the mass balance of a film by hand, at 50 and at 65 %
@@ -64,7 +64,7 @@ describe('how long a finish dries', () => {
 describe('what a finish takes', () => {
   it('100 cm² of solid paint: 17.7 min for a coat and 14.7 for the second; three passes 0.6 mL; 60 spikes 8.4 min', () => {
     const of = (id: string, amount: number, coats: number) =>
-      finishOf(techniqueOf(id), amount, coats, room(0.5));
+      finishOf(finishNamed(id), amount, coats, room(0.5));
     expect(of('paint', 100, 1).minutes.value).toBeCloseTo(17.7, 1);
     expect(of('paint', 100, 2).minutes.value).toBeCloseTo(32.4, 1);
     expect(of('airbrush', 100, 3).takes!.value).toBeCloseTo(0.6, 9);
@@ -86,7 +86,7 @@ describe('what a finish takes', () => {
 describe('the order over one place', () => {
   it('is a line of ranks, so that it never goes round: shuffled finishes come out in an order that breaks no rule', () => {
     fc.assert(
-      fc.property(fc.shuffledSubarray([...TECHNIQUES], { minLength: 2 }), (some) => {
+      fc.property(fc.shuffledSubarray([...FINISHES], { minLength: 2 }), (some) => {
         const done = inFinishOrder(some.map((technique) => ({ technique })));
         done.forEach(({ technique: late }, j) => {
           for (const { technique: early } of done.slice(0, j))
@@ -97,20 +97,20 @@ describe('the order over one place', () => {
   });
 
   it('an eye is white, colour, pupil, light; dust before a shine; blush before a line; dirt last: common practice', () => {
-    const before = (a: string, b: string) => comesBefore(techniqueOf(a), techniqueOf(b));
+    const before = (a: string, b: string) => comesBefore(finishNamed(a), finishNamed(b));
     expect(before('eyeWhite', 'catchlight')).toMatch(/white, colour, pupil, light/);
     expect(before('catchlight', 'eyeWhite')).toBeUndefined();
     expect(before('shade', 'gloss')).toBeDefined();
     expect(before('blush', 'outline')).toMatch(/drag a line/);
-    for (const t of TECHNIQUES)
-      if (t.id !== 'dirt') expect(comesBefore(techniqueOf('dirt'), t)).toBeUndefined();
+    for (const t of FINISHES)
+      if (t.id !== 'dirt') expect(comesBefore(finishNamed('dirt'), t)).toBeUndefined();
   });
 
   it('every dust is guarded, every rank is used, every id is its own', () => {
-    const dusts = TECHNIQUES.filter((t: Technique) => t.caution === 'dust');
+    const dusts = FINISHES.filter((t: FinishTechnique) => t.caution === 'dust');
     expect(dusts.length).toBeGreaterThan(4);
     for (const t of dusts) expect(t.guard, t.id).toBeDefined();
-    expect(new Set(TECHNIQUES.map((t) => t.rank)).size).toBe(RANKS.length);
-    expect(new Set(TECHNIQUES.map((t) => t.id)).size).toBe(26);
+    expect(new Set(FINISHES.map((t) => t.rank)).size).toBe(RANKS.length);
+    expect(new Set(FINISHES.map((t) => t.id)).size).toBe(26);
   });
 });

@@ -1,6 +1,6 @@
 import { filmBandOf, filmTime, type FilmRoom, type FilmState } from '../firming/index.ts';
 import { areaLabour, between, given, labourSum, named, reckon, type Reckoned } from '../quantity/index.ts';
-import { RANK_WHY, RANKS, type Technique } from './techniques.ts';
+import { RANK_WHY, RANKS, type FinishTechnique } from './techniques.ts';
 
 /** What a finish takes, and when it may be gone on with. */
 export interface Finished {
@@ -21,7 +21,11 @@ const STATE_WORDS = {
 const AGAIN = 1;
 
 /** Hands-on minutes of all coats. */
-function minutesOf({ by, minutes: [once, each] }: Technique, amount: number, coats: number): Reckoned<'min'> {
+function minutesOf(
+  { by, minutes: [once, each] }: FinishTechnique,
+  amount: number,
+  coats: number,
+): Reckoned<'min'> {
   const ready = once + (coats - 1) * AGAIN;
   if (by === 'mark') return labourSum('Hands-on', { once: ready, each }, amount * coats);
   const first = given('Getting ready', ready, 'min', 'estimate');
@@ -44,7 +48,11 @@ function minutesOf({ by, minutes: [once, each] }: Technique, amount: number, coa
 }
 
 /** Of the powder, paint or paste. */
-function takenOf({ takes, by }: Technique, amount: number, coats: number): Reckoned<'g' | 'mL'> | undefined {
+function takenOf(
+  { takes, by }: FinishTechnique,
+  amount: number,
+  coats: number,
+): Reckoned<'g' | 'mL'> | undefined {
   if (!takes) return undefined;
   const over = given('Coats', coats, '');
   if (by === 'area')
@@ -65,7 +73,7 @@ function takenOf({ takes, by }: Technique, amount: number, coats: number): Recko
 }
 
 /** When it may be gone on with. */
-function waitsOf({ film, sets }: Technique, room: FilmRoom): Finished['waits'] {
+function waitsOf({ film, sets }: FinishTechnique, room: FilmRoom): Finished['waits'] {
   if (!film && !sets) return undefined;
   const of = (state: FilmState, k: number): Reckoned<'min'> => {
     if (!film) return given(STATE_WORDS[state], sets![k]!, 'min', 'estimate');
@@ -79,7 +87,12 @@ function waitsOf({ film, sets }: Technique, room: FilmRoom): Finished['waits'] {
  * One finish on one place.
  * @param amount cm², marks, or cm of line, as its technique counts
  */
-export function finishOf(technique: Technique, amount: number, coats: number, room: FilmRoom): Finished {
+export function finishOf(
+  technique: FinishTechnique,
+  amount: number,
+  coats: number,
+  room: FilmRoom,
+): Finished {
   const takes = takenOf(technique, amount, coats);
   const waits = waitsOf(technique, room);
   return {
@@ -93,14 +106,14 @@ export function finishOf(technique: Technique, amount: number, coats: number, ro
 const EYE = ['eyeWhite', 'eyeColour', 'pupil', 'catchlight'];
 
 /** Why one finish comes before another over the same place; undefined where it need not. */
-export function comesBefore(a: Technique, b: Technique): string | undefined {
+export function comesBefore(a: FinishTechnique, b: FinishTechnique): string | undefined {
   const [eyeA, eyeB] = [EYE.indexOf(a.id), EYE.indexOf(b.id)];
   if (eyeA >= 0 && eyeB >= 0) return eyeA < eyeB ? 'an eye: white, colour, pupil, light' : undefined;
   return RANKS.indexOf(a.rank) < RANKS.indexOf(b.rank) ? RANK_WHY[a.rank] : undefined;
 }
 
 /** Finishes of one place in the order in which they are done; those that may go either way stay as they were. */
-export const inFinishOrder = <T extends { readonly technique: Technique }>(all: readonly T[]): T[] => {
+export const inFinishOrder = <T extends { readonly technique: FinishTechnique }>(all: readonly T[]): T[] => {
   const place = ({ technique }: T) =>
     RANKS.indexOf(technique.rank) * 10 + Math.max(0, EYE.indexOf(technique.id));
   return all

@@ -3,5 +3,5 @@
  * dries, what cannot be undone; and in which order finishes go over one place, with reasons.
  */
 export { comesBefore, type Finished, finishOf, inFinishOrder } from './finished.ts';
-export { CAUTIONS, FACE_WORDS, RANKS, type Technique, techniqueOf, TECHNIQUES } from './techniques.ts';
+export { CAUTIONS, FACE_WORDS, RANKS, type FinishTechnique, finishNamed, FINISHES } from './techniques.ts';
 export { finishesOn, finishHere, planFinish, usualAmount, type WantedFinish } from './planned.ts';

@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import type { Build } from '../record/index.ts';
-import { finishesOn, finishHere, planFinish, techniqueOf, usualAmount, type WantedFinish } from './index.ts';
+import { finishesOn, finishHere, planFinish, finishNamed, usualAmount, type WantedFinish } from './index.ts';
 
 const otter = demoBuild('ferryman-otter');
 const wanted = (technique: string, more: Partial<WantedFinish> = {}): WantedFinish => ({
   piece: 'head',
-  technique: techniqueOf(technique),
+  technique: finishNamed(technique),
   side: 'front',
   amount: 20,
   coats: 1,
@@ -57,9 +57,9 @@ describe('a finish in the plan', () => {
 
   it('begins with the skin of its side; what is not there is refused', () => {
     const head = otter.pieces.find((p) => p.id === 'head')!;
-    const area = (side: 'all' | 'front') => usualAmount(head, techniqueOf('paint'), side).value;
+    const area = (side: 'all' | 'front') => usualAmount(head, finishNamed('paint'), side).value;
     expect(area('front')).toBeLessThan(area('all') / 2);
-    expect(usualAmount(head, techniqueOf('blush'), 'front').value).toBe(2);
+    expect(usualAmount(head, finishNamed('blush'), 'front').value).toBe(2);
     expect(refusal(planFinish(otter, wanted('paint', { piece: 'gone' })))).toMatch(/not there/);
     expect(refusal(planFinish(otter, wanted('paint', { amount: 0 })))).toMatch(/how much/);
   });

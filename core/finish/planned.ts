@@ -15,12 +15,12 @@ import {
 } from '../record/index.ts';
 import { measure } from '../solids/index.ts';
 import { comesBefore, finishOf, inFinishOrder, type Finished } from './finished.ts';
-import { TECHNIQUES, type Technique } from './techniques.ts';
+import { FINISHES, type FinishTechnique } from './techniques.ts';
 
 /** A finish that is wanted on a piece. */
 export interface WantedFinish {
   readonly piece: string;
-  readonly technique: Technique;
+  readonly technique: FinishTechnique;
   readonly side: PieceSide;
   /** cm², marks, or cm of line. */
   readonly amount: number;
@@ -46,7 +46,7 @@ const SIDE = 0.4;
 const USUAL = { mark: 2, line: 10 } as const;
 
 /** How much there is to do: the skin of a side, or a usual number of marks or centimetres. */
-export function usualAmount({ form }: Piece, { by }: Technique, side: PieceSide): Reckoned {
+export function usualAmount({ form }: Piece, { by }: FinishTechnique, side: PieceSide): Reckoned {
   if (by !== 'area') return given(by === 'mark' ? 'Marks' : 'Line, cm', USUAL[by], '', 'estimate');
   return reckon(
     'To cover',
@@ -85,14 +85,14 @@ export function finishHere(
 }
 
 /** The technique a step of one's own is of, by the words its name begins with. */
-const techniqueIn = ({ title }: OwnStep): Technique | undefined =>
-  TECHNIQUES.find((t) => title.toLowerCase().startsWith(`${t.name}:`));
+const techniqueIn = ({ title }: OwnStep): FinishTechnique | undefined =>
+  FINISHES.find((t) => title.toLowerCase().startsWith(`${t.name}:`));
 
 /** Finishes of a piece that are in the plan, in their order. */
 export const finishesOn = (
   build: Build,
   piece: string,
-): { readonly step: OwnStep; readonly technique: Technique }[] =>
+): { readonly step: OwnStep; readonly technique: FinishTechnique }[] =>
   inFinishOrder(
     build.steps.own.flatMap((step) => {
       const technique = step.piece === piece ? techniqueIn(step) : undefined;
@@ -101,7 +101,7 @@ export const finishesOn = (
   );
 
 /** The tool there is only one of. */
-const airbrushed = ({ tool }: Technique): Pick<OwnStep, 'tool'> =>
+const airbrushed = ({ tool }: FinishTechnique): Pick<OwnStep, 'tool'> =>
   tool === 'the airbrush' ? { tool: 'airbrush' } : {};
 
 /** Until a finish is dry enough to be gone over; nothing where it does not dry at all. */

@@ -44,7 +44,7 @@ export const FACE_WORDS: Readonly<Record<FaceAsked, string>> = {
 };
 
 /** A way to finish a face. */
-export interface Technique {
+export interface FinishTechnique {
   readonly id: string;
   readonly name: string;
   readonly rank: Rank;
@@ -82,7 +82,7 @@ const base = { by: 'area', coats: 1 } as const;
 const mark = { by: 'mark', coats: 1, rank: 'mark', asks: 'skin', tool: 'a fine brush', takes: undefined, film: water(35) } as const; // prettier-ignore
 
 /** One entry a technique. Grams, minutes and films: estimates; order, guards and what a face must be: common practice. */
-export const TECHNIQUES: readonly Technique[] = [
+export const FINISHES: readonly FinishTechnique[] = [
   { ...base, id: 'patch', name: 'patch with matching paste', rank: 'mend', asks: 'touch', tool: 'a finger', by: 'mark', minutes: [2, 1.5], takes: grams(3), film: water(60), guard: 'It takes over half as much dust again: dust it last and lightly.' },
   { ...base, id: 'spikes', name: 'icing spikes and bumps', rank: 'build', asks: 'tack', tool: 'a piping bag', by: 'mark', minutes: [4, 0.1], takes: grams(0.02), guard: 'They break off once dry: nothing presses there any more.' },
   { ...base, id: 'wafer', name: 'wafer paper skin, wetted', rank: 'build', asks: 'any', tool: 'fingers', minutes: [5, 0.35], takes: grams(0.7), film: spirit(90, 0.2), guard: 'It melts where it is too wet: dip, drain, lay; it cannot be lifted again.', closes: true, caution: 'wafer' },
@@ -112,7 +112,7 @@ export const TECHNIQUES: readonly Technique[] = [
 ]; // prettier-ignore
 
 /** Said where the technique is chosen; local food law comes first. Common practice. */
-export const CAUTIONS: Readonly<Record<NonNullable<Technique['caution']>, string>> = {
+export const CAUTIONS: Readonly<Record<NonNullable<FinishTechnique['caution']>, string>> = {
   alcohol: 'Alcohol: ask who eats it; no flame, and air the room.',
   dust: 'Dust hangs in the air: wear a mask, keep it from others’ food, never blow. Only what is sold for food.',
   airbrush: 'Wear a mask and extract the fog; cover the cake.',
@@ -122,5 +122,5 @@ export const CAUTIONS: Readonly<Record<NonNullable<Technique['caution']>, string
 };
 
 /** A technique by its id; solid paint where there is none. */
-export const techniqueOf = (id: string): Technique =>
-  TECHNIQUES.find((t) => t.id === id) ?? TECHNIQUES.find((t) => t.id === 'paint')!;
+export const finishNamed = (id: string): FinishTechnique =>
+  FINISHES.find((t) => t.id === id) ?? FINISHES.find((t) => t.id === 'paint')!;

@@ -4,15 +4,15 @@ import {
   FACE_WORDS,
   finishOf,
   inFinishOrder,
-  techniqueOf,
-  TECHNIQUES,
+  finishNamed,
+  FINISHES,
 } from '../../finish/index.ts';
 import { materialOf } from '../../pastes/index.ts';
 import { given, ok } from '../../quantity/index.ts';
 import { boardFor, num, PASTE, ROOM } from '../fields.ts';
 import type { SmallAnswer, SmallQuestion } from '../types.ts';
 
-const OPTIONS = inFinishOrder(TECHNIQUES.map((technique) => ({ technique }))).map(({ technique }) => ({
+const OPTIONS = inFinishOrder(FINISHES.map((technique) => ({ technique }))).map(({ technique }) => ({
   value: technique.id,
   label: technique.name,
 }));
@@ -51,7 +51,7 @@ export const askFinish: SmallQuestion = {
   ],
   build: (said) => ok(boardFor(said)),
   answers: (_, said) => {
-    const technique = techniqueOf(String(said.technique));
+    const technique = finishNamed(String(said.technique));
     const { minutes, takes, waits } = finishOf(
       technique,
       num(said, 'amount'),
@@ -70,8 +70,8 @@ export const askFinish: SmallQuestion = {
     return out;
   },
   notes: (_, said) => {
-    const technique = techniqueOf(String(said.technique));
-    const before = TECHNIQUES.filter((t) => comesBefore(t, technique)).at(-1);
+    const technique = finishNamed(String(said.technique));
+    const before = FINISHES.filter((t) => comesBefore(t, technique)).at(-1);
     const chocolate = materialOf(String(said.paste)).chocolate;
     return [
       `The face has to be ${FACE_WORDS[technique.asks]}. With ${technique.tool}.`,

@@ -8,8 +8,8 @@ import {
   finishHere,
   inFinishOrder,
   planFinish,
-  techniqueOf,
-  TECHNIQUES,
+  finishNamed,
+  FINISHES,
   usualAmount,
 } from '@core/finish/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
@@ -31,7 +31,7 @@ const piece = computed(() => {
   return build.value.pieces.find((p) => p.id === id) ?? build.value.pieces[0];
 });
 const pieces = computed(() => build.value.pieces.map((p) => ({ value: p.id, label: p.name })));
-const OPTIONS = inFinishOrder(TECHNIQUES.map((technique) => ({ technique }))).map(({ technique }) => ({
+const OPTIONS = inFinishOrder(FINISHES.map((technique) => ({ technique }))).map(({ technique }) => ({
   value: technique.id,
   label: technique.name,
 }));
@@ -40,7 +40,7 @@ const COUNTED = { area: 'Area, cm²', mark: 'Marks', line: 'Line, cm' } as const
 const id = ref('shade');
 const side = ref<PieceSide>('front');
 const coats = ref(1);
-const technique = computed(() => techniqueOf(id.value));
+const technique = computed(() => finishNamed(id.value));
 const usual = computed(() => piece.value && usualAmount(piece.value, technique.value, side.value));
 const said = ref<number>();
 watch([() => piece.value?.id, id, side], () => (said.value = undefined));
