@@ -154,7 +154,7 @@ describe('colours', () => {
     await paste('Colours');
     await has(b, 'h1', /Seven colours from six pots/);
     await (await row(b, 'scarf red')).click();
-    await has(b, 'li.open', /drops of poppy red first, \d+ to \d+ drops in all/);
+    await has(b, 'li.open', /drops? of poppy red first, \d+ to \d+ drops in all/);
     await b.fill('It took, drops', '4');
     await b.push('Keep it for');
     await has(b, 'li.open', /as you mixed it before: 4 in /);

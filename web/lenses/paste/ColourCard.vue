@@ -106,7 +106,7 @@ const KNOWN = {
             @change="(depth: ColourDepth) => patch(k, { depth })"
           />
           <span class="amount"><WhyButton :figure="p.dose.amount" :text="amountText(p.dose.amount)" /></span>
-          <button class="button plain" type="button" :aria-label="`Without ${p.pot.name}`" @click="drop(k)">
+          <button class="button plain" type="button" :aria-label="`Take out ${p.pot.name}`" @click="drop(k)">
             Take out
           </button>
         </div>
