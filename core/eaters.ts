@@ -3,7 +3,7 @@ import type { CakeReport } from './cutting/index.ts';
 import { measureOf } from './figure/index.ts';
 import type { Batch } from './paste-list/index.ts';
 import { materialOf, pasteName, type Blend } from './pastes/index.ts';
-import { formatLength, given, inWords, listed, type Mm, type Reckoned } from './quantity/index.ts';
+import { formatLength, given, inWords, listed, type Mm, type Reckoned, lower } from './quantity/index.ts';
 import { BOARD, multiplicity, type Avoided, type Build, type Eaters, type Piece } from './record/index.ts';
 
 /** Where something for the people who eat it is to be said. */
@@ -50,8 +50,6 @@ const HAS: Readonly<Record<Avoided, { readonly name: string; readonly has: reado
 /** A cylinder that holds all a child under three may choke on, mm: 16 CFR 1501.4, small parts. */
 const SMALL_PART: Mm = 31.7;
 
-const lowerFirst = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
-
 const meets = (avoid: Avoided, allergens: readonly string[]): boolean =>
   allergens.some((a) => HAS[avoid].has.some((h) => a.toLowerCase().includes(h)));
 
@@ -68,8 +66,7 @@ function pasteNotes(batches: readonly Batch[], avoid: Avoided): EaterNote[] {
   const { name } = HAS[avoid];
   const bad = batches.filter((b) => meets(avoid, b.allergens) || suits(b.blend, avoid) === 'no');
   const rest = batches.filter((b) => !bad.includes(b) && suits(b.blend, avoid) !== 'yes');
-  const pastes = (of: readonly Batch[]) =>
-    listed([...new Set(of.map((b) => lowerFirst(pasteName(b.blend))))]);
+  const pastes = (of: readonly Batch[]) => listed([...new Set(of.map((b) => lower(pasteName(b.blend))))]);
   const note = (
     id: string,
     level: HazardLevel,

@@ -13,6 +13,8 @@ import {
   METRIC,
   tellOdds,
   type Shown,
+  capital,
+  lower,
 } from './quantity/index.ts';
 import type { Unheld } from './stands.ts';
 import type { Rolled } from './covers/index.ts';
@@ -33,8 +35,6 @@ export interface FirstWord {
   readonly piece?: string;
 }
 
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
-const small = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
 const theName = (r: SeenRod): string => r.rod.name.toLowerCase();
 const are = (r: SeenRod, one: string, many: string): string => (r.rod.pair ? many : one);
 
@@ -70,7 +70,7 @@ export function firstOfBones(
     return {
       how: 'fails',
       says: `The ${theName(worst)} won’t hold.`,
-      more: worst.worst && `${capital(worst.worst.situation)}, ${small(worst.worst.text)}`,
+      more: worst.worst && `${capital(worst.worst.situation)}, ${lower(worst.worst.text)}`,
       rod: worst.rod.id,
     };
   if (worst)
@@ -79,7 +79,7 @@ export function firstOfBones(
       says: `${capital(inWords(fails.length))} rods won’t hold: ${fails.map((r) => r.letter).join(', ')}.`,
       more:
         worst.worst &&
-        `The ${theName(worst)} first. ${capital(worst.worst.situation)}, ${small(worst.worst.text)}`,
+        `The ${theName(worst)} first. ${capital(worst.worst.situation)}, ${lower(worst.worst.text)}`,
       rod: worst.rod.id,
     };
   const [hover] = hovers;
@@ -98,7 +98,7 @@ export function firstOfBones(
     return {
       how: 'tight',
       says: `Every rod holds; the ${theName(near)} ${are(near, 'is', 'are')} the nearest to giving way.`,
-      more: near.worst && `${capital(near.worst.situation)}, ${small(near.worst.text)}`,
+      more: near.worst && `${capital(near.worst.situation)}, ${lower(near.worst.text)}`,
       rod: near.rod.id,
     };
   if (rods.length === 0) return { how: 'fine', says: 'There are no rods in it yet.' };
@@ -129,7 +129,7 @@ export function firstOfColours(batches: readonly Batch[]): FirstWord {
     pots.length === 0
       ? 'Nothing is said of the colours yet.'
       : `${capital(inWords(colours.size))} ${colours.size === 1 ? 'colour' : 'colours'} from ${drawn}.`;
-  if (wrong) return { how: 'tight', says, more: `${capital(wrong.name)}: ${small(wrong.says)}` };
+  if (wrong) return { how: 'tight', says, more: `${capital(wrong.name)}: ${lower(wrong.says)}` };
   return {
     how: 'fine',
     says,
@@ -203,7 +203,7 @@ export function firstOfCovers(rolled: readonly Rolled[], shown: Shown = METRIC):
       ? `${count}, ${rolled.length === 1 ? 'from' : 'the largest from'} a sheet of ${formatLength(widest, shown)}.`
       : `${count}, nothing to roll.`;
   if (!wrong || wrong.kind !== 'core') return { how: 'fine', says };
-  return { how: 'tight', says, more: `${wrong.name}: ${small(wrong.over.says[0]!)}`, piece: wrong.id };
+  return { how: 'tight', says, more: `${wrong.name}: ${lower(wrong.over.says[0]!)}`, piece: wrong.id };
 }
 
 /** Carving: how many layers, and what comes off them. */
@@ -218,7 +218,7 @@ export function firstOfCarving(carvings: readonly Carving[], shown: Shown = METR
   return {
     how: 'tight',
     says,
-    more: `${wrong.name}, layer ${bad.number}: ${small(bad.warns[0]!)}`,
+    more: `${wrong.name}, layer ${bad.number}: ${lower(bad.warns[0]!)}`,
     piece: wrong.piece,
   };
 }
@@ -250,6 +250,6 @@ export function firstOfCut(
   const asks = templates.find((t) => t.notes.length > 0);
   const says = `${capital(inWords(templates.length))} ${templates.length === 1 ? 'template' : 'templates'} on ${inWords(pages)} ${pages === 1 ? 'page' : 'pages'} of ${paper}, at true size.`;
   return asks
-    ? { how: 'tight', says, more: `${asks.name}: ${small(asks.notes[0]!)}`, piece: asks.pieces[0]! }
+    ? { how: 'tight', says, more: `${asks.name}: ${lower(asks.notes[0]!)}`, piece: asks.pieces[0]! }
     : { how: 'fine', says };
 }

@@ -2,7 +2,16 @@ import { toHeight } from '../bones/index.ts';
 import { setBrief, setEaters, setHours, setRoom, withSaid } from '../edits/index.ts';
 import { groundOf } from '../ground/index.ts';
 import { pasteName } from '../pastes/index.ts';
-import { fail, formatLength, listed, ok, parseQuantity, type Mm, type Result } from '../quantity/index.ts';
+import {
+  fail,
+  formatLength,
+  listed,
+  ok,
+  parseQuantity,
+  type Mm,
+  type Result,
+  lower,
+} from '../quantity/index.ts';
 import type { BriefKey, Build, Change } from '../record/index.ts';
 import { BLANKS } from './sentence.ts';
 import type { Choice, ReadingAt, FigureSaid } from './types.ts';
@@ -80,7 +89,7 @@ export function briefOf(build: Build, height: Mm, at: ReadingAt): BriefStretch[]
       choices: [],
     },
     text(' tall, in '),
-    fixed('paste', 'Paste', listed(pastes.map((p) => p.charAt(0).toLowerCase() + p.slice(1))), 'paste'),
+    fixed('paste', 'Paste', listed(pastes.map((p) => lower(p))), 'paste'),
     text(', standing on '),
     fixed('base', 'Stands on', standsOn(build, at), 'shape'),
     text('. Ready by '),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { apartBy, apartWords, depthOf, DEPTHS, proposedPot, STARTING_POTS } from './index.ts';
+import { apartBy, depthOf, DEPTHS, proposedPot, STARTING_POTS } from './index.ts';
 
 /** The 34 pairs of Sharma, Wu and Dalal, The CIEDE2000 Color-Difference Formula, 2005, table 1: from memory. */
 const PAIRS: readonly (readonly number[])[] = [
@@ -47,13 +47,6 @@ describe('how far two colours are apart', () => {
     ];
     expect(apartBy(p, q)).toBeCloseTo(wanted!, 4);
     expect(apartBy(q, p)).toBeCloseTo(wanted!, 4);
-  });
-
-  it('is told in words that never get milder as it grows', () => {
-    const words = [0, 0.9, 1, 2.2, 2.4, 4.9, 6, 9.9, 12, 60].map(apartWords);
-    expect([...new Set(words)]).toHaveLength(5);
-    expect(words[0]).toBe(words[1]);
-    expect(words.at(-1)).toBe('another colour');
   });
 });
 

@@ -11,14 +11,6 @@ export const apartBy = (p: Lab, q: Lab): number => {
   return ciede2000(as(p), as(q));
 };
 
-/** The difference in plain words. Common practice. */
-export function apartWords(deltaE: number): string {
-  if (deltaE < 1) return 'not to be told apart';
-  if (deltaE < 2.3) return 'the same at arm’s length';
-  if (deltaE < 5) return 'seen side by side';
-  return deltaE < 10 ? 'another shade' : 'another colour';
-}
-
 /** White covering paste. Estimate. */
 const PLAIN: Lab = { L: 96, a: 0, b: 4 };
 /** Further from plain paste than this it wants colour, and is deeper from each of these on. Estimate. */

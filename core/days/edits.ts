@@ -1,5 +1,5 @@
 import { pieceOf, wholeOf, type OwnStep, type Piece, type StepEdits, type Build } from '../record/index.ts';
-import { formatTime } from '../quantity/index.ts';
+import { formatTime, lower } from '../quantity/index.ts';
 import type { Stages } from '../reach/index.ts';
 import { joinsBefore, orderOf, reachWhy } from './reaching.ts';
 import { joinId, PACK_ID, shapedBy, shapeId, textureId } from './steps/index.ts';
@@ -146,7 +146,7 @@ function inOne(ids: readonly string[], from: Edited): Edited {
   if (!first || group.length < 2) return from;
   const members = new Set(group.map((s) => s.id));
   const inner = from.links.filter((l) => members.has(l.from) && members.has(l.to));
-  const title = group.map((s, i) => (i === 0 ? s.title : lowered(s.title))).join(', then ');
+  const title = group.map((s, i) => (i === 0 ? s.title : lower(s.title))).join(', then ');
   const waits = inner.find((l) => l.kind === 'wait' && l.band.likely >= 1);
   if (waits)
     return {
@@ -176,8 +176,6 @@ function inOne(ids: readonly string[], from: Edited): Edited {
     };
   return { steps, links, says: from.says };
 }
-
-const lowered = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
 
 /**
  * The steps a figure makes, as this person changed them: their own minutes, steps left out, steps of their own, steps done

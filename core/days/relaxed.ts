@@ -1,3 +1,4 @@
+import { capital } from '../quantity/index.ts';
 import { conflictOf } from './conflict.ts';
 import { LEVELS } from './levels.ts';
 import type { Link, Work } from './types.ts';
@@ -19,7 +20,6 @@ const told = (l: Link): string =>
   l.level === undefined
     ? `${capital(l.why)}: that window cannot be kept in this plan. Shape it later, prop it, glue it firm, or make it again when its turn comes.`
     : `${capital(l.why)}: that is kept only if it stays soft as long as it mostly does. Look at it often.`;
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** A link planned at a lower level; at the lowest it is let go and only its order is kept. */
 export function lowered(l: Link): Link {

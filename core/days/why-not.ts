@@ -1,4 +1,4 @@
-import { formatTime, listed } from '../quantity/index.ts';
+import { formatTime, listed, capital } from '../quantity/index.ts';
 import { merged } from './calendar.ts';
 import { components } from './search/order.ts';
 import type { Work } from './types.ts';
@@ -42,7 +42,6 @@ export function spaceTrouble(work: Work): string[] {
 }
 
 const amount = (cm2: number): string => `${Math.round(cm2)} cm²`;
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Steps that nobody there can do: too few hands, or hands that do other things. */
 export function handsTrouble(work: Work): string[] {

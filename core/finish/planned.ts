@@ -2,7 +2,7 @@ import { addOwnStep, setOwnStep } from '../edits/index.ts';
 import { blendOf } from '../figure/index.ts';
 import type { FilmRoom } from '../firming/index.ts';
 import { materialOf } from '../pastes/index.ts';
-import { fail, given, reckon, type Reckoned } from '../quantity/index.ts';
+import { fail, given, reckon, type Reckoned, capital } from '../quantity/index.ts';
 import {
   pieceOf,
   writeStepId,
@@ -119,7 +119,6 @@ export function planFinish(build: Build, wanted: WantedFinish): Change {
   if (!piece || !finished) return fail('That piece is not there any more.');
   if (!(wanted.amount > 0)) return fail('Say how much of it there is to do.', 'amount');
   const there = finishesOn(build, piece.id);
-  const capital = technique.name.charAt(0).toUpperCase() + technique.name.slice(1);
   const earlier = there.filter((f) => comesBefore(f.technique, technique)).at(-1);
   const later = there.find((f) => comesBefore(technique, f.technique));
   const under = earlier ? dryIn(build, { ...wanted, technique: earlier.technique }) : 0;
@@ -131,7 +130,7 @@ export function planFinish(build: Build, wanted: WantedFinish): Change {
   }
   const after = earlier?.step.id ?? writeStepId({ task: 'shape', of: piece.id });
   const added = addOwnStep(build, {
-    title: `${capital}: ${piece.name.toLowerCase()}`,
+    title: `${capital(technique.name)}: ${piece.name.toLowerCase()}`,
     // coats of one finish are waited for beside it
     minutes: Math.max(1, Math.round(finished.minutes.value + coating)),
     after,

@@ -1,4 +1,13 @@
-import { fail, given, ok, reckon, type Grams, type Reckoned, type Result } from '../quantity/index.ts';
+import {
+  fail,
+  given,
+  ok,
+  reckon,
+  type Grams,
+  type Reckoned,
+  type Result,
+  capital,
+} from '../quantity/index.ts';
 import { SYRUP } from './materials/chocolate.ts';
 import { densityOf } from './density.ts';
 import type { ChocolateFacts } from './types.ts';
@@ -39,7 +48,7 @@ export function chocolateBatch(
     return fail('A batch needs more than nothing of both.', 'grams');
   const r = given(`Chocolate to syrup`, ratio, '', 'common practice');
   const lost = given('Stays in the bowl', loss, '%', 'common practice');
-  const name = `${facts.rawName.charAt(0).toUpperCase()}${facts.rawName.slice(1)}`;
+  const name = `${capital(facts.rawName)}`;
   let chocolate: Reckoned;
   let syrup: Reckoned;
   let short: ChocolateBatch['short'];

@@ -140,6 +140,12 @@ export function formatReckoned(figure: Reckoned, shown: Shown = METRIC): string 
   }
 }
 
+/** As a sentence begins: its first letter large. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** As it stands inside a sentence: its first letter small. */
+export const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);
+
 /** `a`, `a and b`, `a, b and c`. */
 export const listed = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)!}`;

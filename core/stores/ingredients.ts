@@ -1,3 +1,4 @@
+import { capital } from '../quantity/index.ts';
 import { RODS } from '../bones/index.ts';
 import {
   FILLINGS,
@@ -43,7 +44,7 @@ const chocolates: Ingredient[] = MATERIAL_IDS.flatMap((id): Ingredient[] => {
   return [
     {
       id: `raw-${id}`,
-      name: raw.charAt(0).toUpperCase() + raw.slice(1),
+      name: capital(raw),
       kind: 'chocolate',
       unit: 'g',
       keeps: { days: 270, how: 'closed, cool and dark' },
@@ -63,7 +64,7 @@ const recipeParts: Ingredient[] = [...new Set(RECIPES.flatMap((r) => r.parts.map
   .filter((name) => !NOT_BOUGHT.has(name))
   .map((name) => ({
     id: name.replace(/\s+/g, '-'),
-    name: name.charAt(0).toUpperCase() + name.slice(1),
+    name: capital(name),
     kind: 'icing',
     unit: 'g',
     keeps: PARTS_KEEP[name] ?? DRY,
@@ -72,7 +73,7 @@ const recipeParts: Ingredient[] = [...new Set(RECIPES.flatMap((r) => r.parts.map
 
 const creams: Ingredient[] = Object.entries(FILLINGS).map(([id, f]) => ({
   id,
-  name: f.name.charAt(0).toUpperCase() + f.name.slice(1),
+  name: capital(f.name),
   kind: 'cream',
   unit: 'g',
   keeps: { days: f.keepsDays, how: 'covered and chilled' },
@@ -81,7 +82,7 @@ const creams: Ingredient[] = Object.entries(FILLINGS).map(([id, f]) => ({
 
 const rods: Ingredient[] = RODS.map((r) => ({
   id: `rod-${r.id}`,
-  name: r.name.charAt(0).toUpperCase() + r.name.slice(1),
+  name: capital(r.name),
   kind: 'rod',
   unit: 'pieces',
   packs: r.family === 'stick' ? [20, 100] : [],

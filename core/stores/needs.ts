@@ -5,7 +5,7 @@ import { multiplicity, type Build } from '../record/index.ts';
 import { type Batch } from '../paste-list/index.ts';
 import { ribbonOf } from '../covers/index.ts';
 import { groundOf } from '../ground/index.ts';
-import { formatLength, given, named, total, type Reckoned } from '../quantity/index.ts';
+import { formatLength, given, named, total, type Reckoned, capital } from '../quantity/index.ts';
 import { coreVolume, measure, shapeOf } from '../solids/index.ts';
 import { ingredientOf, type IngredientKind } from './ingredients.ts';
 import type { StockSize } from './stores-record.ts';
@@ -40,7 +40,7 @@ function pasteNeeds(batches: readonly Batch[]): Need[] {
     const own = batches.find((b) => b.blend.own?.id === id)?.blend.own;
     return {
       id,
-      name: e.name.charAt(0).toUpperCase() + e.name.slice(1),
+      name: capital(e.name),
       kind: ingredientOf(id, own ? [own] : [])?.kind ?? 'other',
       amount: total(e.name, 'g', e.parts),
       for: [...new Set(e.for)],
@@ -131,7 +131,7 @@ function mastNeeds(build: Build, bones: BonesReport): Need[] {
   return [
     {
       id: `rod-m${mast.thread}`,
-      name: bar.name.charAt(0).toUpperCase() + bar.name.slice(1),
+      name: capital(bar.name),
       kind: 'rod',
       amount: given('Whole rods', Math.ceil(hardware.rod.value / bar.stock), 'pieces'),
       for: [formatLength(hardware.rod.value)],
@@ -202,7 +202,7 @@ export function needsOf(
   });
   const rods = cutList(bones.rods).map((c): Need => ({
     id: `rod-${c.stock.id}`,
-    name: c.stock.name.charAt(0).toUpperCase() + c.stock.name.slice(1),
+    name: capital(c.stock.name),
     kind: 'rod',
     amount: given('Whole rods', c.bars.length + c.tooLong.length, 'pieces'),
     for: c.pieces.map((p) => formatLength(p.length)),

@@ -1,5 +1,5 @@
 import { framesOf, girthAt } from '../figure/index.ts';
-import { formatLength, given, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
+import { formatLength, given, reckon, type Mm, type Reckoned, lower } from '../quantity/index.ts';
 import { BOARD, fromBuild, pieceOf, type Build, type Piece } from '../record/index.ts';
 import { formBody, toWorld } from '../solids/index.ts';
 
@@ -31,8 +31,6 @@ const MEETS = 0.2;
 const LAP = 3;
 /** Bands whose edges are no further apart carry each other on; estimate, mm. */
 const IN_LINE = 1;
-
-const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
 
 type Of = Pick<Build, 'pieces'>;
 

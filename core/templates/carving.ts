@@ -10,6 +10,7 @@ import {
   reckon,
   type Mm,
   type Reckoned,
+  capital,
 } from '../quantity/index.ts';
 import { fromBuild, pieceOf, type Build, type Piece } from '../record/index.ts';
 import { slice, toLocal, type Mesh, type Vec } from '../solids/index.ts';
@@ -131,7 +132,7 @@ function drillWords(holes: readonly LayerHole[]): string[] {
 }
 const capitalWords = (n: number): string => {
   const word = inWords(n);
-  return word.charAt(0).toUpperCase() + word.slice(1);
+  return capital(word);
 };
 
 /** A stretch told from its least to its most. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '@core/quantity/index.ts';
 import { computed, ref, watch } from 'vue';
 import { ASKED, lookAt, note, SAW, type PieceFirming, type Question } from '@core/firming/index.ts';
 import { sayFirm } from '@core/edits/index.ts';
@@ -41,7 +42,7 @@ const questions = computed(() =>
 );
 const wordsOf = (s: (typeof SAW)[number]): string => {
   const said = s.question || asked.value === 'handle' ? s.words : s.words.replace('firm', 'so');
-  return said.charAt(0).toUpperCase() + said.slice(1);
+  return capital(said);
 };
 
 async function saw(what: Saw): Promise<void> {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '@core/quantity/index.ts';
 import { computed, ref } from 'vue';
 import { addHelper, removeHelper, setHelper, setSpace, setTool } from '@core/edits/index.ts';
 import {
@@ -31,7 +32,6 @@ const set = (h: Helper, patch: Partial<Omit<Helper, 'id'>>) =>
 const tool = (t: Tool, v: number | undefined) => store.apply(setTool(build.value, t, v), 'the tools');
 const space = (s: Space, v: number | undefined) =>
   store.apply(setSpace(build.value, s, v), 'the room there is');
-const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 /** A shelf is thought of in square centimetres; none said is enough. */
 const areaOf = (s: Space) => build.value.workshop.space[s];
 </script>

@@ -1,7 +1,7 @@
 import { reading } from '../storage/reading.ts';
 import { fileName, LARGEST_FILE, writeBuild } from '@core/files/index.ts';
 import type { Build } from '@core/record/index.ts';
-import { fail, listed, type Result } from '@core/quantity/index.ts';
+import { fail, listed, type Result, capital } from '@core/quantity/index.ts';
 import { pictureOf } from '../storage/pictures.ts';
 
 /** Hand something to the person as a file. */
@@ -32,7 +32,6 @@ export async function saveToFile(build: Build): Promise<string | undefined> {
   const several = left.length > 1 || looks > 1;
   return `Saved to a file. ${capital(listed(left))} ${several ? 'are' : 'is'} not in it: ${several ? 'they stay' : 'it stays'} in this browser.`;
 }
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Read a build from a file somebody chose; nothing is kept of a wrong one. */
 export async function openFile(file: File): Promise<Result<Build>> {

@@ -2,7 +2,7 @@ import { legsOf, mapPoints, place, placeRod, rodEndAt, rodEndOn, type Leg } from
 import { add, cross, dot, length, sub, times, unit, type Vec } from '../../solids/index.ts';
 import { rodOf, type Build, type Rod, type RodEnd } from '../../record/index.ts';
 import { setRod } from '../../edits/index.ts';
-import { formatLength, once } from '../../quantity/index.ts';
+import { formatLength, once, lower } from '../../quantity/index.ts';
 import type { Clash } from '../paths/clash.ts';
 import { jointsOf } from '../paths/joints.ts';
 import { slideClashes } from './slide-on.ts';
@@ -45,7 +45,6 @@ export function segmentGap(p1: Vec, q1: Vec, p2: Vec, q2: Vec): { gap: number; a
   return { gap: length(sub(A, B)), a: A, b: B };
 }
 
-const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
 /** As much of a rod’s path as room needs. */
 type Run = Pick<RodPath, 'placed' | 'legs' | 'stock'>;
 const radius = (p: Run) => p.stock.section.diameter / 2;

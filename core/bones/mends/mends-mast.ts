@@ -1,6 +1,6 @@
 import { setMast } from '../../edits/index.ts';
 import { MAST, place } from '../../figure/index.ts';
-import { formatLength, listed } from '../../quantity/index.ts';
+import { formatLength, listed, capital } from '../../quantity/index.ts';
 import { THREAD_SIZES, type Build } from '../../record/index.ts';
 import { TARGET } from '../joints/check.ts';
 import { worstOfRod } from '../joints/checked-joints.ts';
@@ -84,5 +84,3 @@ export function mastMends(build: Build, firmed: Firmed): Mend[] {
     )
     .slice(0, MOST);
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

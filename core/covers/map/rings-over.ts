@@ -1,4 +1,4 @@
-import type { Mm } from '../../quantity/index.ts';
+import { remembered, type Mm } from '../../quantity/index.ts';
 import { bodyMesh, type StackBody } from '../../solids/index.ts';
 import { polarOver } from './polar.ts';
 import { ringsAt, type EqualRing } from './rings.ts';
@@ -15,6 +15,15 @@ const isTurned = (body: StackBody): boolean =>
     return a === b && x === 0 && y === 0 && !flat;
   });
 
+/** A body as few triangles, and how far over the skin each corner is from its top. Remembered with the body. */
+const overSkin = remembered((body: StackBody) => {
+  const top = body.levels.at(-1)!;
+  const levels = Array.from({ length: CUTS + 1 }, (_, k) => (top * (1 - Math.cos((Math.PI * k) / CUTS))) / 2);
+  const mesh = refined(bodyMesh({ ...body, core: undefined, levels }, CORNERS), SQUARES);
+  const { far } = polarOver(mesh, topOf(mesh));
+  return { mesh, far };
+});
+
 /** Lines of equal distance that are read. A step of the method; estimate. */
 const RINGS = 60;
 
@@ -28,10 +37,7 @@ export function ringsOver(
   to: 'board' | 'under',
 ): { readonly reach: Mm; readonly rings: readonly EqualRing[] } | undefined {
   if (isTurned(body)) return undefined;
-  const top = body.levels.at(-1)!;
-  const levels = Array.from({ length: CUTS + 1 }, (_, k) => (top * (1 - Math.cos((Math.PI * k) / CUTS))) / 2);
-  const mesh = refined(bodyMesh({ ...body, core: undefined, levels }, CORNERS), SQUARES);
-  const { far } = polarOver(mesh, topOf(mesh));
+  const { mesh, far } = overSkin(body);
   const bare = to === 'board' ? lyingOn(mesh) : undefined;
   let reach = 0;
   for (let t = 0; t < mesh.faces.length / 3; t++)

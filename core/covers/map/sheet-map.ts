@@ -58,7 +58,9 @@ function wordsOf(map: Omit<SheetMap, 'says'>, { pull }: Takes): string[] {
       `Over a hollow ${formatLength(worst.across)} across and ${formatLength(worst.deep)} deep: press the sheet in there at once, before its rim sticks; later it has to be drawn ${Math.round(worst.longer)} % longer.`,
     );
   if (map.shown > NOTHING)
-    says.push(`On ${Math.max(1, Math.round(100 * map.shown))} % of its skin what is under it shows.`);
+    says.push(
+      `On ${Math.max(1, Math.round(100 * map.shown))} % of its skin what is under it shows; rolled to ${formatLength(Math.ceil(map.leastThick * 2) / 2)} it hides all over.`,
+    );
   return says;
 }
 

@@ -1,3 +1,4 @@
+import { lower } from '../../quantity/index.ts';
 import type { BonesReport, SeatFacts } from '../../bones/index.ts';
 import type { CakeReport } from '../../cutting/index.ts';
 import { writeStepId, type Build, type Piece, type Task } from '../../record/index.ts';
@@ -64,8 +65,7 @@ export const standsBy = (piece: Piece): string => (piece.propped ? freeId(piece.
 export const paced = ({ build }: Bench, kind: StepKind, minutes: number): number =>
   Math.max(1, Math.round(minutes * build.practice.pace * (build.workshop.paces?.[kind] ?? 1)));
 
-/** A name inside a sentence: its first letter small. */
-export const lower = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
+export { lower } from '../../quantity/index.ts';
 
 /** Paste on the hands: the colour of a piece or a cover. */
 export const colourOf = ({ build }: Bench, id: string): Pick<Step, 'colour'> => {

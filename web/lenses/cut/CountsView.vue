@@ -112,7 +112,7 @@ function print(paper: Template): void {
       />
     </div>
 
-    <section>
+    <section class="view-part">
       <h3>Round it</h3>
       <div class="row">
         <QuantityField label="So far up" kind="length" :width="84" :value="up" @change="(v) => (up = v)" />
@@ -138,7 +138,7 @@ function print(paper: Template): void {
       </button>
     </section>
 
-    <section v-if="rows">
+    <section v-if="rows" class="view-part">
       <h3>All over it, in rows</h3>
       <div class="row">
         <QuantityField
@@ -162,7 +162,7 @@ function print(paper: Template): void {
       </p>
     </section>
 
-    <section v-if="dots">
+    <section v-if="dots" class="view-part">
       <h3>Dots and pearls</h3>
       <div class="row">
         <QuantityField label="Across" kind="length" :width="84" :value="dot" @change="(v) => (dot = v)" />
@@ -174,7 +174,7 @@ function print(paper: Template): void {
       </p>
     </section>
 
-    <section>
+    <section class="view-part">
       <h3>A strip wound round it</h3>
       <div class="row">
         <QuantityField
@@ -193,7 +193,7 @@ function print(paper: Template): void {
       <p v-else class="trouble">◆ Nothing of it shows: the lap has to be less than the strip is wide.</p>
     </section>
 
-    <section v-if="lobes && seamMarks">
+    <section v-if="lobes && seamMarks" class="view-part">
       <h3>Two lobes along one seam</h3>
       <div class="row">
         <QuantityField
@@ -216,7 +216,7 @@ function print(paper: Template): void {
       </p>
     </section>
 
-    <section v-if="face">
+    <section v-if="face" class="view-part">
       <h3>A face on it</h3>
       <div class="row">
         <ChoiceField v-model:value="age" label="As old as" :options="AGES" :width="130" />
@@ -253,18 +253,6 @@ function print(paper: Template): void {
 <style scoped>
 .top {
   padding: 8px 0 2px;
-}
-section {
-  padding: 10px 0;
-  border-top: 1px solid var(--line);
-}
-h3 {
-  margin: 0 0 6px;
-}
-.row {
-  flex-wrap: wrap;
-  align-items: flex-end;
-  gap: 10px 14px;
 }
 p {
   margin: 8px 0 0;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '@core/quantity/index.ts';
 import { computed } from 'vue';
 import { toldTime, type Origin } from '@core/days/index.ts';
 import { takePlan } from '@core/edits/index.ts';
@@ -57,7 +58,7 @@ const when = (m: number) => (props.origin ? toldTime(props.origin, m) : '');
       type="button"
       @click="store.apply(w.build, w.text)"
     >
-      {{ w.text.charAt(0).toUpperCase() + w.text.slice(1) }}
+      {{ capital(w.text) }}
     </button>
   </div>
 </template>

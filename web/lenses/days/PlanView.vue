@@ -5,7 +5,7 @@ import { fileName } from '@core/files/index.ts';
 import { PLAN_RUNS, toldTime } from '@core/days/index.ts';
 import { leaveStep, setRather } from '@core/edits/index.ts';
 import { readStepId, type Rather } from '@core/record/index.ts';
-import { formatBand, tellRisk } from '@core/quantity/index.ts';
+import { formatBand, tellRisk, capital } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -36,7 +36,6 @@ function nameOfStep(id: string): string {
   const piece = here.build.pieces.find((p) => p.id === ref?.of)?.name.toLowerCase();
   return own?.title ?? (piece ? `${ref!.task} the ${piece}` : (ref?.task ?? id));
 }
-const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 const firmness = useFound('firmness');
 const never = computed(() =>
   [...(firmness.value?.values() ?? [])].flatMap((f) => (f.never ? [f.never] : [])),
@@ -75,7 +74,7 @@ const nameOf = (ending: string) => fileName(here.build).replace(/\.spindle\.json
     </p>
     <p v-for="t in trouble" :key="t" class="trouble"><span aria-hidden="true">◆</span> {{ t }}</p>
     <ol v-if="chain.length" class="chain">
-      <li v-for="t in chain" :key="t">{{ t.charAt(0).toUpperCase() + t.slice(1) }}.</li>
+      <li v-for="t in chain" :key="t">{{ capital(t) }}.</li>
     </ol>
     <PlanNotes :origin="origin" />
     <div v-if="plan" class="row out">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '@core/quantity/index.ts';
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { plannedJoin, sidesReached, stagesOf, toldTime } from '@core/days/index.ts';
 import { WORK_KINDS, WORKS, type PieceSide, type WorkKind } from '@core/record/index.ts';
@@ -31,7 +32,6 @@ const rows = computed(() =>
     return { ...row, at: join && origin ? toldTime(origin, join.from) : undefined };
   }),
 );
-const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 watch([rows, side], () => (stage.spots = rows.value.find((r) => r.side === side.value)?.spots), {
   immediate: true,
 });

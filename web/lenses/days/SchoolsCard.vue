@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '@core/quantity/index.ts';
 import { shallowRef, watch, ref, onBeforeUnmount } from 'vue';
 import type { WorkingChoice } from '@core/schools.ts';
 import { useBuild } from '../../state/build-store.ts';
@@ -29,7 +30,6 @@ watch([open, () => here.build], () => {
   if (open.value) look();
 });
 onBeforeUnmount(() => job?.cancel());
-const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 </script>
 
 <template>

@@ -13,7 +13,7 @@ import {
   type PlannedStep,
   type Session,
 } from '@core/days/index.ts';
-import { formatBand, formatTime } from '@core/quantity/index.ts';
+import { formatBand, formatTime, lower } from '@core/quantity/index.ts';
 import { useFound } from '../../state/found.ts';
 import { useStage } from '../../state/on-stage.ts';
 import StepCard from './StepCard.vue';
@@ -120,7 +120,7 @@ function toggle(p: PlannedStep): void {
         </p>
         <ul>
           <li v-for="p in alone" :key="p.step.id" class="alone">
-            {{ p.step.title.charAt(0).toLowerCase() + p.step.title.slice(1) }} goes on by itself
+            {{ lower(p.step.title) }} goes on by itself
             <span class="muted">until {{ clockTime(origin, p.to) }}</span>
           </li>
           <li v-for="w in waits" :key="keyOf(w)">

@@ -38,7 +38,12 @@ const toggle = (id: string) => (stage.selection = chosen.value === id ? undefine
       :key="batch.id"
       :class="{ open: batch.id === chosen }"
     >
-      <button type="button" class="line" :aria-expanded="batch.id === chosen" @click="toggle(batch.id)">
+      <button
+        type="button"
+        class="line batch-line"
+        :aria-expanded="batch.id === chosen"
+        @click="toggle(batch.id)"
+      >
         <i :style="{ background: batch.colour.hex }"></i>
         <span class="what"
           ><strong>{{ number }} · {{ batch.colour.name }}</strong
@@ -71,20 +76,6 @@ const toggle = (id: string) => (stage.selection = chosen.value === id ? undefine
 .lead {
   margin: 10px 0;
 }
-.line {
-  display: grid;
-  grid-template-columns: 34px 150px minmax(0, 1fr) 70px;
-  gap: 12px;
-  align-items: center;
-  min-height: 52px;
-  padding: 5px 0;
-}
-.line i {
-  width: 34px;
-  height: 34px;
-  border: 1px solid rgb(29 36 34 / 35%);
-  border-radius: 9px;
-}
 @media (max-width: 600px) {
   .line {
     grid-template-columns: 34px minmax(0, 1fr) 70px;
@@ -93,17 +84,6 @@ const toggle = (id: string) => (stage.selection = chosen.value === id ? undefine
     grid-row: 2;
     grid-column: 2 / -1;
   }
-}
-.what > * {
-  display: block;
-}
-.n {
-  font: 650 17px/1.2 var(--font-title);
-  text-align: right;
-}
-.doubt {
-  display: block;
-  color: var(--tight);
 }
 .total {
   padding: 12px 0 0;

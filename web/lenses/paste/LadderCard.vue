@@ -23,7 +23,7 @@ const rungs = computed(() =>
 </script>
 
 <template>
-  <section>
+  <section class="view-part">
     <h3>A ladder of shades from one mix</h3>
     <div class="row">
       <ChoiceField v-model:value="shades" label="Shades" :options="SHADES" :width="80" />
@@ -53,19 +53,6 @@ const rungs = computed(() =>
 </template>
 
 <style scoped>
-section {
-  margin-top: 18px;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
-}
-h3 {
-  margin: 0 0 6px;
-}
-.row {
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: flex-end;
-}
 ol {
   margin: 10px 0 0;
   padding-left: 20px;

@@ -67,7 +67,7 @@ function letGo(): void {
     <li v-for="b in batches" :key="b.id" :class="{ open: b.id === chosen }">
       <button
         type="button"
-        class="line"
+        class="line batch-line"
         :aria-expanded="b.id === chosen"
         @click="toggle(b.id)"
         @pointerenter="point(b)"
@@ -105,35 +105,13 @@ function letGo(): void {
 
 <style scoped>
 .line {
-  display: grid;
   grid-template-columns: 34px 150px minmax(0, 1fr) 86px 70px;
-  gap: 12px;
-  align-items: center;
-  min-height: 52px;
-  padding: 5px 0;
-}
-.line i {
-  width: 34px;
-  height: 34px;
-  border-radius: 9px;
-  border: 1px solid rgb(29 36 34 / 35%);
-}
-.what > * {
-  display: block;
 }
 .rest {
   text-align: right;
 }
-.n {
-  text-align: right;
-  font: 650 17px/1.2 var(--font-title);
-}
 .drops {
   display: block;
-}
-.doubt {
-  display: block;
-  color: var(--tight);
 }
 .total {
   padding: 12px 0 0;

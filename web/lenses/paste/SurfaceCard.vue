@@ -69,7 +69,7 @@ const drop = (step: OwnStep) =>
 </script>
 
 <template>
-  <section v-if="piece && found">
+  <section v-if="piece && found" class="view-part">
     <h3>Then on the surface</h3>
     <ol v-if="planned.length" class="planned">
       <li v-for="f in planned" :key="f.step.id">
@@ -131,19 +131,6 @@ const drop = (step: OwnStep) =>
 </template>
 
 <style scoped>
-section {
-  margin-top: 18px;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
-}
-h3 {
-  margin: 0 0 6px;
-}
-.row {
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: flex-end;
-}
 p {
   margin: 8px 0;
 }
