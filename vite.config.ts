@@ -21,7 +21,7 @@ const compressOnce = (): Plugin => ({
   },
 });
 
-const common = { environment: 'node' as const, setupFiles: ['tools/property-seed.ts'], testTimeout: 20_000 };
+const common = { environment: 'node' as const, setupFiles: ['tools/property-seed.ts'], testTimeout: 180_000 };
 
 export default defineConfig({
   publicDir: 'web/public',

@@ -5,8 +5,8 @@ export default defineConfig({
   test: {
     environment: 'node',
     include: ['tests/browser/**/*.test.ts'],
-    testTimeout: 90_000,
-    hookTimeout: 90_000,
+    testTimeout: 240_000,
+    hookTimeout: 240_000,
     fileParallelism: false,
   },
 });

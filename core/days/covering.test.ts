@@ -83,9 +83,9 @@ describe('what goes over something', () => {
       fc.property(anyBuild(6), (build) => {
         checked += expectNothingBuried(build);
       }),
-      { numRuns: 16 },
+      { numRuns: 8 },
     );
-    expect(checked).toBeGreaterThan(8);
+    expect(checked).toBeGreaterThan(4);
   });
 
   it('is told: what covers what, by how much, the most first', () => {
@@ -166,7 +166,7 @@ describe('a step of one’s own on a face', () => {
     const at = times(plan(otter, { runs: 25 }).days());
     const furred = otter.pieces.filter((p) => p.texture !== 'none' && at.has(textureId(p.id)));
     expect(furred.length).toBeGreaterThan(0);
-    for (const p of furred.slice(0, 3)) {
+    for (const p of furred.slice(0, 2)) {
       const { stages: made, passed } = madeBy(otter, at, textureId(p.id));
       const { now, alone } = reachedSlowly(otter, p.id, new Set(made.slice(0, passed)), {
         half: 3,

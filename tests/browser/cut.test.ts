@@ -2,11 +2,12 @@ import { readFileSync } from 'node:fs';
 import { PDFDocument } from 'pdf-lib';
 import { unzipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
-import { By, choose, chooseFrom, has, openBuild, saved, violations } from './driver.ts';
+import { PATIENCE, By, choose, chooseFrom, has, openBuild, saved, violations } from './driver.ts';
 import { b, served } from './opened.ts';
 
 const pages = async () => (await b.driver.findElements(By.css('.pages img'))).length;
-const pagesAre = (wanted: (n: number) => boolean) => b.driver.wait(async () => wanted(await pages()), 20_000);
+const pagesAre = (wanted: (n: number) => boolean) =>
+  b.driver.wait(async () => wanted(await pages()), PATIENCE);
 
 describe('paper at true size', () => {
   it('is found for what is cut and carved, and saved as the very pages that are seen', async () => {
@@ -53,7 +54,7 @@ describe('paper at true size', () => {
     await chooseFrom(b, 'Paper for the head', 'inlay');
     await has(b, '.list li', /Head, front.*window as drawn/s);
     await (await b.find('button[aria-label="Undo"]')).click();
-    await b.driver.wait(async () => !(await b.text('.list')).includes('Head, front'), 20_000);
+    await b.driver.wait(async () => !(await b.text('.list')).includes('Head, front'), PATIENCE);
     await choose(b, 'Side');
   });
 });
@@ -83,7 +84,7 @@ describe('covers, layers and counts', () => {
     await choose(b, 'Counts');
     await b.driver.wait(
       async () => (await b.driver.findElements(By.css('.stage .marked'))).length === 0,
-      20_000,
+      PATIENCE,
     );
   });
 

@@ -117,6 +117,19 @@ describe('the joins view', () => {
     await choose(b, 'Joins');
     await b.driver.wait(async () => !(await b.text('body')).includes('Looking for a better plan'), PATIENCE);
   };
+  /** A tie moved on by its key; a plan that comes meanwhile draws it anew. */
+  const nudge = (words: string) =>
+    b.driver.wait(
+      () =>
+        b.driver
+          .findElement(By.css(`.tie[title^="${words}"]`))
+          .sendKeys(Key.ARROW_RIGHT)
+          .then(
+            () => true,
+            () => false,
+          ),
+      PATIENCE,
+    );
 
   it('goes through the plan on the stage step by step', async () => {
     await joins();
@@ -157,11 +170,9 @@ describe('the joins view', () => {
 
   it('pins a join where its tie is let go, and refuses where a face no longer gives', async () => {
     await joins();
-    const tie = await b.driver.findElement(By.css('.tie[title^="Press the nose"]'));
-    await tie.sendKeys(Key.ARROW_RIGHT);
+    await nudge('Press the nose');
     await has(b, 'body', /It stays where it was: \d+ min too late: it no longer gives/);
-    const slid = await b.driver.findElement(By.css('.tie[title^="Slide the head"]'));
-    await slid.sendKeys(Key.ARROW_RIGHT);
+    await nudge('Slide the head');
     await b.driver.wait(
       async () =>
         (await b.driver.executeScript(
@@ -186,7 +197,7 @@ describe('who helps', () => {
     await (await b.find('.chip')).click();
     const name = await b.driver.wait(
       until.elementLocated(By.xpath('//label[span[.="Somebody to help"]]//input')),
-      10_000,
+      PATIENCE,
     );
     await b.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', name);
     await b.driver.wait(until.elementIsVisible(name), PATIENCE);

@@ -10,7 +10,7 @@ import { createApp } from '../../server/app.ts';
 export { By, Key, until };
 
 /** How long something on the page is waited for, in milliseconds: a slow machine is no fault of the page. */
-export const PATIENCE = 30_000;
+export const PATIENCE = 60_000;
 
 const FLAGS = [
   '--headless=new',
@@ -205,7 +205,7 @@ export async function openVariation(
 
 /** Wait until what was changed is kept, before the page is left. */
 export const kept = (browser: Browser) =>
-  browser.driver.wait(async () => !(await browser.text('.rail .name')).includes('saving'), 10_000);
+  browser.driver.wait(async () => !(await browser.text('.rail .name')).includes('saving'), PATIENCE);
 
 /** Wait until something of a kind says certain words. */
 export const has = (browser: Browser, css: string, words: string | RegExp) =>

@@ -233,7 +233,7 @@ describe('hands', () => {
     await waitSaved();
     await b.driver.close();
     await b.driver.switchTo().window(first);
-    await b.driver.wait(async () => (await heightShown()) === '180 mm', 10_000);
+    await b.driver.wait(async () => (await heightShown()) === '180 mm', PATIENCE);
   });
 });
 

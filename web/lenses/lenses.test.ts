@@ -29,7 +29,7 @@ vi.mock('../workers/client.ts', () => {
     plans.set(build, days);
     return { result: Promise.resolve({ days, offer: undefined }), cancel: () => undefined };
   };
-  const jobs = ['oddsJob', 'waysOutJob', 'mendsJob', 'gluedMendsJob', 'chooseJob', 'unionJob'];
+  const jobs = ['oddsJob', 'waysOutJob', 'mendsJob', 'gluedMendsJob', 'chooseJob', 'unionJob', 'sheetMapsJob'];
   const findJob = (build: Build, parts: readonly FoundPart[]) => ({
     result: Promise.resolve(findParts(plan(build), parts)),
     cancel: () => undefined,
@@ -60,7 +60,7 @@ async function lens(component: Component) {
   });
   const page = mount(Page, { global: { plugins: [router] }, attachTo: document.body });
   mounted.push(page);
-  await vi.waitFor(() => expect(store.days?.plan).toBeDefined(), { timeout: 15_000 });
+  await vi.waitFor(() => expect(store.days?.plan).toBeDefined(), { timeout: 120_000 });
   await flushPromises();
   return { page, store, report: store.report! };
 }
