@@ -68,7 +68,7 @@ function madeOf(build: Build, { paste, firming, bones, cake, facts, joinings, ag
     number: (p) => multiplicity(build, p),
   });
   const covered = { ...asMade, links: [...asMade.links, ...coveringLinks(build, asMade.links)] };
-  const changed = edited(build, covered, () => stagesOf(build, covered.links));
+  const changed = edited(build, covered, { stages: () => stagesOf(build, covered.links), firming });
   return { ...inParts(changed.steps, changed.links, build.steps.parts), says: changed.says };
 }
 

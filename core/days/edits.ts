@@ -1,9 +1,11 @@
+import type { PieceFirming } from '../firming/index.ts';
+import { wetAfter } from '../finish/index.ts';
 import { pieceOf, wholeOf, type OwnStep, type Piece, type StepEdits, type Build } from '../record/index.ts';
 import { formatTime, lower } from '../quantity/index.ts';
 import type { Stages } from '../reach/index.ts';
 import { joinsBefore, orderOf, reachWhy } from './reaching.ts';
-import { joinId, PACK_ID, shapedBy, shapeId, textureId } from './steps/index.ts';
-import { wetUntil } from './wet.ts';
+import { FINISH_ID, joinId, PACK_ID, shapedBy, shapeId, textureId } from './steps/index.ts';
+import { faceLink, finishedStep, finishOrder } from './finishing.ts';
 import type { Link, Step } from './types.ts';
 
 /** Steps and links with what somebody should know of them. */
@@ -42,12 +44,14 @@ interface Round {
   readonly there: ReadonlySet<string>;
   readonly links: readonly Link[];
   readonly stages: Stages;
+  readonly firming: ReadonlyMap<string, PieceFirming>;
   /** Told what is lost where a step comes late and may. */
   readonly tell: (text: string) => void;
 }
 
 /** Links of a step of somebody's own: after, before, and before what puts its face out of reach. */
-function ownLinks(build: Build, o: OwnStep, { there, links, stages, tell }: Round): Link[] {
+function ownLinks(build: Build, o: OwnStep, round: Round): Link[] {
+  const { there } = round;
   const out: Link[] = [];
   const after = o.after === undefined ? undefined : wholeOf(o.after);
   const before = o.before === undefined ? undefined : wholeOf(o.before);
@@ -59,7 +63,7 @@ function ownLinks(build: Build, o: OwnStep, { there, links, stages, tell }: Roun
     out.push(wet ?? link(o.id, before, 0, 'in this order'));
   }
   if (!piece) return out;
-  out.push(...onPiece(build, o, piece, { there, links, stages, tell }));
+  out.push(...onPiece(build, o, piece, round));
   return out;
 }
 
@@ -81,6 +85,10 @@ function onPiece(build: Build, o: OwnStep, piece: Piece, round: Round): Link[] {
     if (wet) out.push(wet);
     else if (before === undefined) out.push(link(o.id, PACK_ID, 0, 'everything is done before it is packed'));
   }
+  if (o.finish && there.has(FINISH_ID) && o.after !== FINISH_ID)
+    out.push(link(o.id, FINISH_ID, 0, 'the last look is at what is finished'));
+  const face = faceLink(o, piece, round.firming);
+  if (face && there.has(face.from)) out.push(face);
   const reach = reachLink(build, o, piece.id, round);
   return reach ? [...out, reach] : out;
 }
@@ -106,7 +114,7 @@ function wetLink(
   to: string,
   state: 'touch' | 'lift',
 ): Link | undefined {
-  const band = wetUntil(build, piece, o.work ?? 'press', state);
+  const band = wetAfter(build, piece, o, state);
   if (!band) return undefined;
   const until = state === 'touch' ? 'is touched' : 'is packed';
   return {
@@ -177,6 +185,19 @@ function inOne(ids: readonly string[], from: Edited): Edited {
   return { steps, links, says: from.says };
 }
 
+/** What finishes ask of each other; one that would run in a circle beside another gives way, and that is told. */
+function inFinishOrder(build: Build, steps: readonly Step[], links: readonly Link[], says: string[]): Link[] {
+  const { over, beside } = finishOrder(build);
+  const out: Link[] = [];
+  const titleOf = (id: string) => steps.find((s) => s.id === id)?.title ?? id;
+  for (const l of [...over, ...beside]) {
+    const before = `“${titleOf(l.link.from)}” cannot come before “${titleOf(l.link.to)}” here, although ${l.says}`;
+    if (!circular(steps, [...links, ...out, l.link])) out.push(l.link);
+    else says.push(beside.includes(l) ? `${before}: cover what is finished.` : `${before}.`);
+  }
+  return out;
+}
+
 /**
  * The steps a figure makes, as this person changed them: their own minutes, steps left out, steps of their own, steps done
  * in one. A step on a piece comes before whatever puts that face out of reach; what names a step that is no longer made
@@ -185,7 +206,7 @@ function inOne(ids: readonly string[], from: Edited): Edited {
 export function edited(
   build: Build,
   made: { readonly steps: readonly Step[]; readonly links: readonly Link[] },
-  stages: () => Stages,
+  known: { readonly stages: () => Stages; readonly firming: () => ReadonlyMap<string, PieceFirming> },
 ): Edited {
   const { own, minutes, left, joined = [] }: StepEdits = build.steps;
   let links: Link[] = [...made.links];
@@ -197,7 +218,15 @@ export function edited(
   const there = new Set([...steps.map((s) => s.id), ...own.map((s) => s.id)]);
   const says: string[] = [];
   const round: Round | undefined =
-    own.length > 0 ? { there, links, stages: stages(), tell: (text) => void says.push(text) } : undefined;
+    own.length > 0
+      ? {
+          there,
+          links,
+          stages: known.stages(),
+          firming: known.firming(),
+          tell: (text) => void says.push(text),
+        }
+      : undefined;
   for (const o of own) {
     const piece = o.piece === undefined ? undefined : pieceOf(build, o.piece);
     steps.push({
@@ -208,8 +237,10 @@ export function edited(
       minutes: o.minutes,
       ...(piece ? { piece: piece.id } : {}),
       ...(o.tool ? { tools: [o.tool] } : {}),
+      ...finishedStep(build, o, piece),
     });
     if (round) links.push(...ownLinks(build, o, { ...round, links }));
   }
+  links.push(...inFinishOrder(build, steps, links, says));
   return joined.reduce<Edited>((now, ids) => inOne(ids.map(wholeOf), now), { steps, links, says });
 }

@@ -38,6 +38,10 @@ export interface Step {
     readonly all: number;
     readonly what: string;
   };
+  /** Coats over one place, and what one waits between them. */
+  readonly coats?: { readonly number: number; readonly next: Band };
+  /** What cannot be undone: said before it is begun. */
+  readonly guards?: readonly string[];
   /** Other steps done in one with this one. */
   readonly also?: readonly string[];
 }

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { addOwnStep, setRoom } from '../edits/index.ts';
 import { demoBuild, value } from '../files/demo.testing.ts';
+import { wetAfter } from '../finish/index.ts';
 import { plan } from '../plan.ts';
 import { pieceOf, type Build, type WorkKind } from '../record/index.ts';
 import { joinId } from './index.ts';
-import { wetUntil } from './wet.ts';
 
 const heron = demoBuild('one-legged-heron');
 const neck = (b: Build) => pieceOf(b, 'neck')!;
@@ -26,8 +26,8 @@ describe('what is wet', () => {
 
   it('is nothing after dusting, little after spraying, most after a brush', () => {
     expect(waits(painted('dust'))).toEqual([]);
-    const touch = (work: WorkKind) => wetUntil(heron, neck(heron), work, 'touch')!.likely;
-    expect(wetUntil(heron, neck(heron), 'dust', 'touch')).toBeUndefined();
+    const touch = (work: WorkKind) => wetAfter(heron, neck(heron), { work }, 'touch')!.likely;
+    expect(wetAfter(heron, neck(heron), { work: 'dust' }, 'touch')).toBeUndefined();
     expect(touch('spray')).toBeLessThan(touch('sponge'));
     expect(touch('sponge')).toBeLessThan(touch('paint'));
   });

@@ -73,7 +73,8 @@ export function setStepMinutes(build: Build, id: string, minutes: Minutes | unde
   const times = stepTimes({ minutes });
   if (!times.ok) return times;
   const own = build.steps.own.find((s) => s.id === id);
-  if (own)
+  // what a finish takes is reckoned: what somebody knows better is kept beside it
+  if (own && !own.finish)
     return ok(withSteps(build, { own: build.steps.own.map((s) => (s.id === id ? { ...s, minutes } : s)) }));
   return ok(withSteps(build, { minutes: { ...rest, [id]: minutes } }));
 }

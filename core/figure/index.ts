@@ -14,7 +14,7 @@ export {
   standingOutlines,
 } from './elevation.ts';
 export { spanBetween } from './span.ts';
-export { DOWN, type Extent, UP, extent, height, reach } from './extent.ts';
+export { BACK, DOWN, type Extent, FRONT, LEFT, RIGHT, UP, extent, height, reach } from './extent.ts';
 export { aloneOf, oneIsWide, oneWeighing, oneWeighs, portionPieces } from './family.ts';
 export { joinOf } from './join.ts';
 export { type Pose, figureParts, heightInPose, layOut } from './lay-out.ts';

@@ -1,4 +1,5 @@
 import { RODS } from '../bones/index.ts';
+import { FINISHES } from '../finish/index.ts';
 import { QUESTIONS } from '../firming/index.ts';
 import { GLUES, JOBS, MATERIAL_IDS } from '../pastes/index.ts';
 import type { field } from '../quantity/index.ts';
@@ -11,6 +12,7 @@ const IN_CATALOGUES: Readonly<Record<field.Catalogue, readonly string[]>> = {
   glues: GLUES.map((g) => g.id),
   rods: RODS.map((r) => r.id),
   questions: QUESTIONS,
+  finishes: FINISHES.map((f) => f.id),
 };
 
 const isCatalogue = (x: unknown): x is field.Catalogue => typeof x === 'string' && x in IN_CATALOGUES;

@@ -1,6 +1,6 @@
 import { filmBandOf, filmTime, type FilmRoom, type FilmState } from '../firming/index.ts';
 import { areaLabour, between, given, labourSum, named, reckon, type Reckoned } from '../quantity/index.ts';
-import { RANK_WHY, RANKS, type FinishTechnique } from './techniques.ts';
+import type { FinishTechnique } from './techniques.ts';
 
 /** What a finish takes, and when it may be gone on with. */
 export interface Finished {
@@ -101,23 +101,3 @@ export function finishOf(
     ...(waits ? { waits } : {}),
   };
 }
-
-/** An eye goes in this order, whatever else holds. Common practice. */
-const EYE = ['eyeWhite', 'eyeColour', 'pupil', 'catchlight'];
-
-/** Why one finish comes before another over the same place; undefined where it need not. */
-export function comesBefore(a: FinishTechnique, b: FinishTechnique): string | undefined {
-  const [eyeA, eyeB] = [EYE.indexOf(a.id), EYE.indexOf(b.id)];
-  if (eyeA >= 0 && eyeB >= 0) return eyeA < eyeB ? 'an eye: white, colour, pupil, light' : undefined;
-  return RANKS.indexOf(a.rank) < RANKS.indexOf(b.rank) ? RANK_WHY[a.rank] : undefined;
-}
-
-/** Finishes of one place in the order in which they are done; those that may go either way stay as they were. */
-export const inFinishOrder = <T extends { readonly technique: FinishTechnique }>(all: readonly T[]): T[] => {
-  const place = ({ technique }: T) =>
-    RANKS.indexOf(technique.rank) * 10 + Math.max(0, EYE.indexOf(technique.id));
-  return all
-    .map((of, i) => ({ of, i }))
-    .sort((p, q) => place(p.of) - place(q.of) || p.i - q.i)
-    .map(({ of }) => of);
-};

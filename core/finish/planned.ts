@@ -1,21 +1,23 @@
-import { addOwnStep, setOwnStep } from '../edits/index.ts';
-import { blendOf } from '../figure/index.ts';
-import type { FilmRoom } from '../firming/index.ts';
-import { materialOf } from '../pastes/index.ts';
-import { fail, given, reckon, type Reckoned, capital } from '../quantity/index.ts';
+import { addOwnStep } from '../edits/index.ts';
+import { blendOf, measureOf } from '../figure/index.ts';
+import { filmBandOf, type Band, type FilmRoom, type FilmState, type WetFilm } from '../firming/index.ts';
+import { firmingOf } from '../pastes/index.ts';
+import { capital, fail, given, reckon, type Reckoned } from '../quantity/index.ts';
 import {
+  MOST_COATS,
   pieceOf,
-  writeStepId,
   type Build,
   type Change,
+  type FinishWork,
   type OwnStep,
+  type PartsOf,
   type Piece,
   type PieceSide,
   type WorkKind,
 } from '../record/index.ts';
-import { measure } from '../solids/index.ts';
-import { comesBefore, finishOf, inFinishOrder, type Finished } from './finished.ts';
-import { FINISHES, type FinishTechnique } from './techniques.ts';
+import { finishOf, type Finished } from './finished.ts';
+import { inFinishOrder } from './rules.ts';
+import { finishNamed, FINISHES, type FinishTechnique } from './techniques.ts';
 
 /** A finish that is wanted on a piece. */
 export interface WantedFinish {
@@ -25,6 +27,14 @@ export interface WantedFinish {
   /** cm², marks, or cm of line. */
   readonly amount: number;
   readonly coats: number;
+  /** As it looks, `#rrggbb`; nothing where it has none of its own. */
+  readonly colour?: string;
+}
+
+/** A finish that is planned: a step of somebody's own with what is done in it. */
+export interface PlannedFinish {
+  readonly step: OwnStep & { readonly finish: FinishWork };
+  readonly technique: FinishTechnique;
 }
 
 /** What a tool is to the reach of a face. */
@@ -46,101 +56,115 @@ const SIDE = 0.4;
 const USUAL = { mark: 2, line: 10 } as const;
 
 /** How much there is to do: the skin of a side, or a usual number of marks or centimetres. */
-export function usualAmount({ form }: Piece, { by }: FinishTechnique, side: PieceSide): Reckoned {
+export function usualAmount(piece: Piece, { by }: FinishTechnique, side: PieceSide): Reckoned {
   if (by !== 'area') return given(by === 'mark' ? 'Marks' : 'Line, cm', USUAL[by], '', 'estimate');
   return reckon(
     'To cover',
     'cm²',
     'skin ÷ 100 × share of it',
     [
-      given('Skin', measure(form).area, 'mm²', 'derived'),
+      given('Skin', measureOf(piece).area, 'mm²', 'derived'),
       given('Share', side === 'all' ? 1 : SIDE, '', 'estimate'),
     ],
     (a, k) => (a / 100) * k,
   );
 }
 
-/** Air over the face of a piece, where it rests. */
-function roomOver(build: Build, piece: Piece): FilmRoom {
-  const { firming } = materialOf(blendOf(build, piece).base);
-  const { width, height } = measure(piece.form);
+/** Chocolate gives a film nothing but its own colour: it dries further. Estimate. */
+const ON_CHOCOLATE = 0.9;
+/** Faces are no smaller and no larger than this for the air that goes over them, mm. Estimates. */
+const ACROSS = [4, 200] as const;
+
+/** Air over the face of a piece, and what a film on it comes to rest at. */
+export function airOver(build: Build, piece: Piece): FilmRoom {
+  const { room } = build;
+  const firming = firmingOf(blendOf(build, piece));
+  const { width, height } = measureOf(piece);
   return {
-    temperature: build.room.temperature,
-    humidity: build.room.humidity / 100,
-    speed: build.room.air,
-    across: Math.min(width, height),
-    rests: firming.by === 'drying' ? firming.constants.balance : CHOCOLATE_RESTS,
+    temperature: room.temperature,
+    humidity: room.humidity / 100,
+    speed: room.air,
+    across: Math.min(ACROSS[1], Math.max(ACROSS[0], Math.min(width, height))),
+    rests: firming.by === 'drying' ? firming.constants.balance : ON_CHOCOLATE,
   };
 }
-/** What is brushed on chocolate takes up no sugar to speak of. Estimate. */
-const CHOCOLATE_RESTS = 0.9;
+
+/** What a kind of work leaves wet on a face where no finish is named, with water as it is mostly used; g/m², estimates. */
+const LEAVES: Partial<Record<WorkKind, WetFilm>> = {
+  paint: { laid: 35, spirit: 0 },
+  line: { laid: 12, spirit: 0 },
+  sponge: { laid: 20, spirit: 0 },
+  spray: { laid: 10, spirit: 0 },
+};
+/** States of a film in the order of its minutes. */
+const SET_IN_ORDER = ['next', 'touch', 'lift'] as const;
+const same = (minutes: number): Band => ({ fast: minutes, likely: minutes, slow: minutes });
+
+/** When what a step leaves on a piece takes the next coat, may be touched, or lifted and packed; undefined where nothing is wet. */
+export function wetAfter(
+  build: Build,
+  piece: Piece,
+  { finish, work }: Pick<OwnStep, 'finish' | 'work'>,
+  state: FilmState,
+): Band | undefined {
+  const { sets, film } = finish
+    ? finishNamed(finish.technique)
+    : { sets: undefined, film: LEAVES[work ?? 'press'] };
+  if (sets) return same(sets[SET_IN_ORDER.indexOf(state)]!);
+  return film && filmBandOf(film, state, airOver(build, piece));
+}
 
 /** What a wanted finish takes, in the room of the build. */
 export function finishHere(
   build: Build,
-  { piece, technique, amount, coats }: WantedFinish,
+  { piece, technique, amount, coats }: Omit<WantedFinish, 'side'>,
 ): Finished | undefined {
   const on = pieceOf(build, piece);
-  return on && finishOf(technique, amount, Math.max(1, Math.round(coats)), roomOver(build, on));
+  return on && finishOf(technique, amount, Math.max(1, Math.round(coats)), airOver(build, on));
 }
 
-/** The technique a step of one's own is of, by the words its name begins with. */
-const techniqueIn = ({ title }: OwnStep): FinishTechnique | undefined =>
-  FINISHES.find((t) => title.toLowerCase().startsWith(`${t.name}:`));
+/** The finish a step of somebody's own is; undefined where it is none, or nobody here knows it. */
+export function plannedFinish(step: OwnStep): PlannedFinish | undefined {
+  const { finish } = step;
+  const technique = finish && FINISHES.find((t) => t.id === finish.technique);
+  return finish && technique && { step: { ...step, finish }, technique };
+}
 
 /** Finishes of a piece that are in the plan, in their order. */
-export const finishesOn = (
-  build: Build,
-  piece: string,
-): { readonly step: OwnStep; readonly technique: FinishTechnique }[] =>
-  inFinishOrder(
-    build.steps.own.flatMap((step) => {
-      const technique = step.piece === piece ? techniqueIn(step) : undefined;
-      return technique ? [{ step, technique }] : [];
-    }),
-  );
+export const finishesOn = (build: PartsOf<'steps'>, piece: string): PlannedFinish[] =>
+  inFinishOrder(build.steps.own.flatMap((step) => (step.piece === piece ? (plannedFinish(step) ?? []) : [])));
 
 /** The tool there is only one of. */
 const airbrushed = ({ tool }: FinishTechnique): Pick<OwnStep, 'tool'> =>
   tool === 'the airbrush' ? { tool: 'airbrush' } : {};
 
-/** Until a finish is dry enough to be gone over; nothing where it does not dry at all. */
-const dryIn = (build: Build, wanted: WantedFinish): number =>
-  Math.ceil(finishHere(build, wanted)?.waits?.touch.value ?? 0);
+/** To a tenth: what is asked for is not known better. */
+const tenth = (amount: number): number => Math.max(0.1, Math.round(amount * 10) / 10);
 
 /**
- * Put a finish into the plan as a step of one's own: after the piece is shaped and after what comes before it over the same
- * place is dry to the touch; what comes after it is put behind it. What closes its face off comes later, as for any such step.
+ * Put a finish into the plan as a step of one's own. Its place among the others, what it waits for and what waits for it follow
+ * from what it is.
  */
 export function planFinish(build: Build, wanted: WantedFinish): Change {
-  const { technique, coats } = wanted;
+  const { technique, coats, amount, side, colour } = wanted;
   const piece = pieceOf(build, wanted.piece);
   const finished = finishHere(build, wanted);
   if (!piece || !finished) return fail('That piece is not there any more.');
-  if (!(wanted.amount > 0)) return fail('Say how much of it there is to do.', 'amount');
-  const there = finishesOn(build, piece.id);
-  const earlier = there.filter((f) => comesBefore(f.technique, technique)).at(-1);
-  const later = there.find((f) => comesBefore(technique, f.technique));
-  const under = earlier ? dryIn(build, { ...wanted, technique: earlier.technique }) : 0;
-  const wet = later ? dryIn(build, wanted) : 0;
-  const coating = coats > 1 ? (finished.waits?.next.value ?? 0) * (coats - 1) : 0;
-  if (!Number.isFinite(under + wet + coating)) {
-    const wets = Number.isFinite(under) ? technique : earlier!.technique;
-    return fail(`In this room the ${wets.name} never dries: nothing can be laid over it.`);
-  }
-  const after = earlier?.step.id ?? writeStepId({ task: 'shape', of: piece.id });
-  const added = addOwnStep(build, {
+  if (!(amount > 0)) return fail('Say how much of it there is to do.', 'amount');
+  if (coats > MOST_COATS)
+    return fail(`More than ${MOST_COATS} coats clog: thin them, or mix it stronger.`, 'coats');
+  return addOwnStep(build, {
     title: `${capital(technique.name)}: ${piece.name.toLowerCase()}`,
-    // coats of one finish are waited for beside it
-    minutes: Math.max(1, Math.round(finished.minutes.value + coating)),
-    after,
-    ...(under > 0 ? { wait: under } : {}),
+    minutes: Math.max(1, Math.round(finished.minutes.value)),
     piece: piece.id,
     work: WORK[technique.tool] ?? 'paint',
-    side: wanted.side,
+    side,
     ...airbrushed(technique),
+    finish: {
+      technique: technique.id,
+      amount: tenth(amount),
+      coats: Math.max(1, Math.round(coats)),
+      ...(colour === undefined ? {} : { colour }),
+    },
   });
-  if (!added.ok || !later) return added;
-  const mine = added.value.steps.own.at(-1)!.id;
-  return setOwnStep(added.value, later.step.id, { after: mine, wait: wet > 0 ? wet : undefined });
 }

@@ -70,7 +70,7 @@ export const written = (pattern: string) => StringField({ pattern });
 export const only = Literal;
 
 /** Lists further up the house that a field may point into; core/files knows what is in them. */
-export type Catalogue = 'materials' | 'jobs' | 'glues' | 'rods' | 'questions';
+export type Catalogue = 'materials' | 'jobs' | 'glues' | 'rods' | 'questions' | 'finishes';
 /** The id of an entry of a catalogue. */
 export const entryOf = (catalogue: Catalogue) => Unsafe<string>({ type: 'string', catalogue });
 

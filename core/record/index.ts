@@ -134,6 +134,8 @@ export {
   MOST_JOINED,
   type OwnStep,
   type Rather,
+  type FinishWork,
+  MOST_COATS,
   SPACES,
   STEP_KINDS,
   type Space,

@@ -5,7 +5,7 @@ import { FACE_SIDE_KINDS, WORK_KINDS } from './works.ts';
 
 const { byName, clock, day, flag, forSome, id, list, localTime, name, number, oneOf, optional, record } =
   field;
-const { text, whole } = field;
+const { entryOf, hex, text, whole } = field;
 
 /** A step, as its id names it. */
 export const stepId = text(200, 1);
@@ -90,6 +90,21 @@ export interface DateHours extends Of<typeof dateRecord> {}
 
 const minutes = number(1, 600);
 
+/** So many coats at most. */
+export const MOST_COATS = 6;
+
+export const finishRecord = record({
+  technique: entryOf('finishes'),
+  /** cm², marks, or cm of line, as the technique counts. */
+  amount: number(0.1, 100_000),
+  coats: whole(1, MOST_COATS),
+  /** As it looks on the face; nothing where it has no colour of its own. */
+  colour: optional(hex),
+});
+
+/** What is done to a face once it is shaped. */
+export interface FinishWork extends Of<typeof finishRecord> {}
+
 export const ownStepRecord = record({
   id: field.written('^own:[a-z0-9-]{1,60}$'),
   title: name,
@@ -105,6 +120,8 @@ export const ownStepRecord = record({
   work: optional(oneOf(WORK_KINDS)),
   side: optional(oneOf(FACE_SIDE_KINDS)),
   tool: optional(oneOf(TOOLS)),
+  /** What is done is a finish: its minutes, its coats, its place in the order and how long it dries are reckoned from it. */
+  finish: optional(finishRecord),
 });
 
 /** A step of somebody's own: it stays when the figure changes. */

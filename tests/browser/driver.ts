@@ -3,7 +3,7 @@ import { createServer, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import axe from 'axe-core';
-import { Builder, By, Key, logging, until, type WebElement } from 'selenium-webdriver';
+import { Builder, By, error, Key, logging, until, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome.js';
 import { createApp } from '../../server/app.ts';
 
@@ -96,6 +96,7 @@ export async function openBrowser(width = 1280, height = 800, asked: Asked = {})
     .setChromeOptions(options)
     .setChromeService(new chrome.ServiceBuilder(process.env.CHROMEDRIVER ?? '/usr/bin/chromedriver'))
     .build()) as unknown as chrome.Driver;
+  await driver.manage().setTimeouts({ script: 2 * PATIENCE });
   await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
     width,
     height,
@@ -164,8 +165,23 @@ export async function openBrowser(width = 1280, height = 800, asked: Asked = {})
       await driver.findElement(field).sendKeys(Key.chord(Key.CONTROL, 'a'), value, Key.ENTER);
     },
     press: async (...keys) => {
-      // to whatever has the focus, so that chords stay chords
-      for (const key of keys) await driver.switchTo().activeElement().sendKeys(key);
+      // to whatever has the focus, so that chords stay chords; what had it may have been drawn anew meanwhile
+      for (const key of keys)
+        await driver.wait(
+          () =>
+            driver
+              .switchTo()
+              .activeElement()
+              .sendKeys(key)
+              .then(
+                () => true,
+                (e: unknown) => {
+                  if (e instanceof error.StaleElementReferenceError) return false;
+                  throw e;
+                },
+              ),
+          PATIENCE,
+        );
     },
     complaints: async () =>
       (await driver.manage().logs().get('browser'))

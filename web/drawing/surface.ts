@@ -1,12 +1,17 @@
 import { remembered } from '@core/quantity/index.ts';
+import type { View } from '@core/figure/index.ts';
+import { paintedFaces, type PaintedCoat, type PaintedFace } from '@core/finish/index.ts';
 import { isMaterial, materialOf, type Sheen } from '@core/pastes/index.ts';
 import type { Build, Piece, TextureKind } from '@core/record/index.ts';
+import { towardIn, type Toward } from './painted.ts';
 
 /** What the face of a piece looks like. */
 export interface Surface {
   readonly fill: string;
   readonly texture: TextureKind;
   readonly sheen: Sheen;
+  /** What finishes made of it, as it is seen from here; nothing as it is mixed. */
+  readonly coats?: readonly (PaintedCoat & { readonly toward: Toward })[];
 }
 
 const UNKNOWN = '#999999';
@@ -22,6 +27,21 @@ const faceOf = remembered((piece: Piece, colours: Build['colours'], blends: Buil
 
 /** The face of a piece: its colour, what was done to it while it was soft, and how its paste shines; the same one while it stays so. */
 export const surfaceOf = (build: Build, piece: Piece): Surface => faceOf(piece, build.colours, build.blends);
+
+const paintedOver = remembered((plain: Surface, face: PaintedFace, view: View): Surface => {
+  const coats = face.coats.flatMap((c) => {
+    const toward = towardIn(view, c.side);
+    return toward ? [{ ...c, toward }] : [];
+  });
+  return { ...plain, sheen: face.sheen ?? plain.sheen, coats };
+});
+
+/** The same as it is painted, seen from a side; the same one while it stays so. */
+export function paintedSurfaceOf(build: Build, piece: Piece, view: View): Surface {
+  const plain = surfaceOf(build, piece);
+  const face = paintedFaces(build).get(piece.id);
+  return face ? paintedOver(plain, face, view) : plain;
+}
 
 /** Plain paste of a colour. */
 export const plainPaste = (fill: string): Surface => ({ fill, texture: 'none', sheen: 'matt' });

@@ -29,7 +29,15 @@ vi.mock('../workers/client.ts', () => {
     plans.set(build, days);
     return { result: Promise.resolve({ days, offer: undefined }), cancel: () => undefined };
   };
-  const jobs = ['oddsJob', 'waysOutJob', 'mendsJob', 'gluedMendsJob', 'chooseJob', 'unionJob', 'sheetMapsJob'];
+  const jobs = [
+    'oddsJob',
+    'waysOutJob',
+    'mendsJob',
+    'gluedMendsJob',
+    'chooseJob',
+    'unionJob',
+    'sheetMapsJob',
+  ];
   const findJob = (build: Build, parts: readonly FoundPart[]) => ({
     result: Promise.resolve(findParts(plan(build), parts)),
     cancel: () => undefined,

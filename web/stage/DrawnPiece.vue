@@ -4,6 +4,7 @@ import type { Turned } from '@core/figure/index.ts';
 import { marksAt } from '../drawing/marks.ts';
 import { pathsAt, shadingOf } from '../drawing/paths.ts';
 import { lineOf, markOf, type Surface } from '../drawing/surface.ts';
+import PaintedFace from './PaintedFace.vue';
 
 /** One body as paste: a thin warm line round the whole of it, one soft light, what was done to its face; heaps one by one. */
 const props = withDefaults(
@@ -60,6 +61,14 @@ const light = computed(() => {
     />
     <path v-if="shaded" class="shade" :d="under" :stroke-width="shading.shade * 1.2" />
     <path class="whole" :d="paths.all" :fill="surface.fill" :stroke="line" />
+    <PaintedFace
+      v-if="surface.coats?.length"
+      :coats="surface.coats"
+      :d="paths.all"
+      :spread="shading.spread"
+      :x="x"
+      :y="y"
+    />
     <path v-if="marks" class="marks" :d="marks" :stroke="markOf(surface.fill)" />
     <path class="light" :d="paths.all" :fill="light" />
     <path v-if="surface.sheen === 'gloss'" class="light" :d="paths.all" fill="url(#glint)" />

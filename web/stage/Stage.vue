@@ -19,7 +19,7 @@ import { groundOf } from '@core/ground/index.ts';
 import { multiplicity, pieceOf, BOARD, type Build, type Change, type Piece } from '@core/record/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import { shadingOf } from '../drawing/paths.ts';
-import { surfaceOf } from '../drawing/surface.ts';
+import { paintedSurfaceOf, surfaceOf } from '../drawing/surface.ts';
 import { useBuild } from '../state/build-store.ts';
 import { usePreferences } from '../state/preferences.ts';
 import { useScreen } from '../state/screen.ts';
@@ -140,7 +140,7 @@ const bodies = computed(() => {
     const { piece, index } = s.instance;
     const { id } = piece;
     const drawn = {
-      surface: surfaceOf(of, piece),
+      surface: stage.painted ? paintedSurfaceOf(of, piece, stage.view) : surfaceOf(of, piece),
       how: how(id),
       state: stateOf(id),
       still,

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { spanBetween } from '@core/figure/index.ts';
+import { paintedFaces } from '@core/finish/index.ts';
+import { useOpenBuild } from '../state/here.ts';
 import { useScreen } from '../state/screen.ts';
 import { useStage } from '../state/on-stage.ts';
 import WhyButton from '../shared/WhyButton.vue';
@@ -11,7 +13,9 @@ const emit = defineEmits<{ zoom: [by: number]; whole: []; life: [] }>();
 const CardDialog = defineAsyncComponent(() => import('./CardDialog.vue'));
 const stage = useStage();
 const screen = useScreen();
+const here = useOpenBuild();
 const calibrating = ref(false);
+const painted = computed(() => paintedFaces(here.build).size > 0);
 const span = computed(() => {
   const [a, b] = stage.measured;
   return a && b && spanBetween(stage.view, a, b);
@@ -38,6 +42,15 @@ function life(): void {
         Whole figure
       </button>
       <button type="button" @click="life">Life size</button>
+      <button
+        v-if="painted"
+        type="button"
+        :aria-pressed="stage.painted"
+        :title="stage.painted ? 'As it is mixed' : 'As it is painted'"
+        @click="stage.painted = !stage.painted"
+      >
+        As painted
+      </button>
       <button type="button" :aria-pressed="stage.measuring" @click="stage.measuring = !stage.measuring">
         Measure
       </button>

@@ -22,6 +22,8 @@ export const useStage = defineStore('stage', () => {
   /** The piece under the pointer, on the stage or in a list: named there. */
   const pointed = ref<string>();
   const view = ref<View>('front');
+  /** As it is painted; else as it is mixed. */
+  const painted = ref(true);
   /** Two places are being tapped to measure between them; those tapped so far, in the picture's millimetres. */
   const measuring = ref(false);
   const measured = shallowRef<readonly (readonly [number, number])[]>([]);
@@ -48,5 +50,18 @@ export const useStage = defineStore('stage', () => {
     { flush: 'sync' },
   );
   watch([view, measuring], () => (measured.value = []), { flush: 'sync' });
-  return { selection, lit, spots, marked, pointed, view, measuring, measured, playhead, rehearsing, wanted };
+  return {
+    selection,
+    lit,
+    spots,
+    marked,
+    pointed,
+    view,
+    painted,
+    measuring,
+    measured,
+    playhead,
+    rehearsing,
+    wanted,
+  };
 });

@@ -12,11 +12,25 @@ const partId = (id: string, k: number): string => partOf(id, k + 1);
 /** How many parts a step comes in: as somebody said, else as long as one stands at one thing. */
 function partsOf(step: Step, wanted: Readonly<Record<string, number>>): number {
   if (step.hands === 0) return 1;
+  if (step.coats) return step.coats.number;
   const said = wanted[step.id];
   const most = step.part ? Math.min(step.part.all, 24) : 12;
   const usual = Math.ceil(step.minutes / (step.part ? LONGEST_REPEATED : LONGEST_STEP));
   return Math.max(1, Math.min(said ?? (step.minutes > LONGEST_STEP ? usual : 1), most, step.minutes));
 }
+
+/** One part after the other; a coat once the one before it takes it. */
+const after = ({ coats, title }: Step, from: string, to: string): Link =>
+  coats
+    ? {
+        from,
+        to,
+        kind: 'wait',
+        band: coats.next,
+        why: `the last coat of “${title}” dries until it takes the next`,
+        looked: true,
+      }
+    : order(from, to);
 
 /**
  * Cut long steps into parts. Parts of one thing follow each other: what came before comes before the first, what follows
@@ -68,8 +82,13 @@ export function inParts(
           part: { ...part, of: step.id, number: share(part.all), from: Math.round((k * part.all) / n) },
         });
       else
-        out.push({ ...step, id: partId(step.id, k), title: `${step.title}, part ${k + 1} of ${n}`, minutes });
-      if (k > 0 && !part) between.push(order(partId(step.id, k - 1), partId(step.id, k)));
+        out.push({
+          ...step,
+          id: partId(step.id, k),
+          title: `${step.title}, ${step.coats ? 'coat' : 'part'} ${k + 1} of ${n}`,
+          minutes,
+        });
+      if (k > 0 && !part) between.push(after(step, partId(step.id, k - 1), partId(step.id, k)));
     }
   }
   const all = (id: string): string[] => Array.from({ length: parts.get(id)! }, (_, k) => partId(id, k));

@@ -78,20 +78,20 @@ const schema19 = {
 "card": { "$ref": "#/$defs/record38" },
 "mast": { "$ref": "#/$defs/record39" },
 "steps": { "$ref": "#/$defs/record40" },
-"hours": { "$ref": "#/$defs/array43" },
-"dates": { "$ref": "#/$defs/array44" },
-"practice": { "$ref": "#/$defs/record46" },
-"workshop": { "$ref": "#/$defs/record47" },
-"reserves": { "$ref": "#/$defs/array51" },
-"measured": { "$ref": "#/$defs/array53" },
-"log": { "$ref": "#/$defs/array55" },
-"bench": { "$ref": "#/$defs/record62" },
+"hours": { "$ref": "#/$defs/array44" },
+"dates": { "$ref": "#/$defs/array45" },
+"practice": { "$ref": "#/$defs/record47" },
+"workshop": { "$ref": "#/$defs/record48" },
+"reserves": { "$ref": "#/$defs/array52" },
+"measured": { "$ref": "#/$defs/array54" },
+"log": { "$ref": "#/$defs/array56" },
+"bench": { "$ref": "#/$defs/record63" },
 "variation": {
 "maxLength": 120,
 "minLength": 1,
 "type": "string"
 },
-"variations": { "$ref": "#/$defs/array65" }
+"variations": { "$ref": "#/$defs/array66" }
 },
 "$defs": {
 "string2": {
@@ -1462,6 +1462,62 @@ const schema19 = {
 }
 }
 },
+"record43": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"technique",
+"amount",
+"coats"
+],
+"properties": {
+"technique": {
+"type": "string",
+"enum": [
+"patch",
+"spikes",
+"wafer",
+"paint",
+"butter",
+"airbrush",
+"wash",
+"watered",
+"cocoaPaint",
+"shade",
+"dust",
+"cocoa",
+"sponge",
+"blush",
+"outline",
+"pen",
+"eyeWhite",
+"eyeColour",
+"pupil",
+"catchlight",
+"dots",
+"metal",
+"gloss",
+"gel",
+"drip",
+"dirt"
+]
+},
+"amount": {
+"type": "number",
+"minimum": .1,
+"maximum": 1e5
+},
+"coats": {
+"type": "integer",
+"minimum": 1,
+"maximum": 6
+},
+"colour": {
+"pattern": "^#[0-9a-fA-F]{6}$",
+"type": "string"
+}
+}
+},
 "record42": {
 "additionalProperties": false,
 "type": "object",
@@ -1536,7 +1592,8 @@ const schema19 = {
 "turntable",
 "airbrush"
 ]
-}
+},
+"finish": { "$ref": "#/$defs/record43" }
 }
 },
 "array41": {
@@ -1619,7 +1676,7 @@ const schema19 = {
 }
 }
 },
-"array43": {
+"array44": {
 "maxItems": 60,
 "minItems": 0,
 "type": "array",
@@ -1649,11 +1706,11 @@ const schema19 = {
 }
 }
 },
-"string45": {
+"string46": {
 "pattern": "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$",
 "type": "string"
 },
-"array44": {
+"array45": {
 "maxItems": 200,
 "minItems": 1,
 "type": "array",
@@ -1662,7 +1719,7 @@ const schema19 = {
 "type": "object",
 "required": ["date"],
 "properties": {
-"date": { "$ref": "#/$defs/string45" },
+"date": { "$ref": "#/$defs/string46" },
 "from": {
 "pattern": "^([01]\\d|2[0-3]):[0-5]\\d$",
 "type": "string"
@@ -1674,7 +1731,7 @@ const schema19 = {
 }
 }
 },
-"record46": {
+"record47": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1714,7 +1771,7 @@ const schema19 = {
 }
 }
 },
-"record49": {
+"record50": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1733,7 +1790,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"hours": { "$ref": "#/$defs/array43" },
+"hours": { "$ref": "#/$defs/array44" },
 "pace": {
 "type": "number",
 "minimum": .3,
@@ -1762,13 +1819,13 @@ const schema19 = {
 }
 }
 },
-"array48": {
+"array49": {
 "maxItems": 8,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record49" }
+"items": { "$ref": "#/$defs/record50" }
 },
-"record50": {
+"record51": {
 "additionalProperties": false,
 "type": "object",
 "properties": {
@@ -1829,7 +1886,7 @@ const schema19 = {
 }
 }
 },
-"record47": {
+"record48": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1838,7 +1895,7 @@ const schema19 = {
 "space"
 ],
 "properties": {
-"helpers": { "$ref": "#/$defs/array48" },
+"helpers": { "$ref": "#/$defs/array49" },
 "tools": {
 "additionalProperties": false,
 "type": "object",
@@ -1886,10 +1943,10 @@ const schema19 = {
 }
 }
 },
-"paces": { "$ref": "#/$defs/record50" }
+"paces": { "$ref": "#/$defs/record51" }
 }
 },
-"record52": {
+"record53": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1922,16 +1979,16 @@ const schema19 = {
 },
 "recolour": { "type": "boolean" },
 "allergens": { "$ref": "#/$defs/array13" },
-"keepBy": { "$ref": "#/$defs/string45" }
+"keepBy": { "$ref": "#/$defs/string46" }
 }
 },
-"array51": {
+"array52": {
 "maxItems": 200,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record52" }
+"items": { "$ref": "#/$defs/record53" }
 },
-"record54": {
+"record55": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -1961,7 +2018,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"on": { "$ref": "#/$defs/string45" },
+"on": { "$ref": "#/$defs/string46" },
 "readings": {
 "type": "object",
 "additionalProperties": {
@@ -1973,13 +2030,13 @@ const schema19 = {
 }
 }
 },
-"array53": {
+"array54": {
 "maxItems": 100,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record54" }
+"items": { "$ref": "#/$defs/record55" }
 },
-"string57": {
+"string58": {
 "type": "string",
 "enum": [
 "tack",
@@ -1996,7 +2053,7 @@ const schema19 = {
 "bend"
 ]
 },
-"record58": {
+"record59": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2018,7 +2075,7 @@ const schema19 = {
 }
 }
 },
-"record59": {
+"record60": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2063,7 +2120,7 @@ const schema19 = {
 "coat": { "type": "boolean" }
 }
 },
-"record61": {
+"record62": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2095,13 +2152,13 @@ const schema19 = {
 "wrapped": { "type": "boolean" }
 }
 },
-"array60": {
+"array61": {
 "maxItems": 20,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record61" }
+"items": { "$ref": "#/$defs/record62" }
 },
-"record56": {
+"record57": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2145,7 +2202,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string57" },
+"question": { "$ref": "#/$defs/string58" },
 "saw": {
 "type": "string",
 "enum": [
@@ -2170,9 +2227,9 @@ const schema19 = {
 "maxLength": 80,
 "type": "string"
 },
-"paste": { "$ref": "#/$defs/record58" },
-"body": { "$ref": "#/$defs/record59" },
-"spells": { "$ref": "#/$defs/array60" },
+"paste": { "$ref": "#/$defs/record59" },
+"body": { "$ref": "#/$defs/record60" },
+"spells": { "$ref": "#/$defs/array61" },
 "duty": {
 "type": "object",
 "additionalProperties": {
@@ -2184,13 +2241,13 @@ const schema19 = {
 }
 }
 },
-"array55": {
+"array56": {
 "maxItems": 2e3,
 "minItems": 0,
 "type": "array",
-"items": { "$ref": "#/$defs/record56" }
+"items": { "$ref": "#/$defs/record57" }
 },
-"record64": {
+"record65": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2204,7 +2261,7 @@ const schema19 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string57" },
+"question": { "$ref": "#/$defs/string58" },
 "firm": { "type": "boolean" },
 "at": {
 "maxLength": 40,
@@ -2212,13 +2269,13 @@ const schema19 = {
 }
 }
 },
-"array63": {
+"array64": {
 "maxItems": 2e3,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record64" }
+"items": { "$ref": "#/$defs/record65" }
 },
-"record62": {
+"record63": {
 "additionalProperties": false,
 "type": "object",
 "required": ["done"],
@@ -2248,14 +2305,14 @@ const schema19 = {
 }
 }
 },
-"said": { "$ref": "#/$defs/array63" },
+"said": { "$ref": "#/$defs/array64" },
 "until": {
 "maxLength": 40,
 "type": "string"
 }
 }
 },
-"record66": {
+"record67": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2293,11 +2350,11 @@ const schema19 = {
 "steps": { "$ref": "#/$defs/record40" }
 }
 },
-"array65": {
+"array66": {
 "maxItems": 8,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record66" }
+"items": { "$ref": "#/$defs/record67" }
 }
 }
 };
@@ -10425,15 +10482,230 @@ const schema61 = {
 "turntable",
 "airbrush"
 ]
-}
+},
+"finish": { "$ref": "#/$defs/record43" }
 }
 };
 const pattern24 = /* @__PURE__ */ new RegExp("^own:[a-z0-9-]{1,60}$", "u");
+const schema62 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"technique",
+"amount",
+"coats"
+],
+"properties": {
+"technique": {
+"type": "string",
+"enum": [
+"patch",
+"spikes",
+"wafer",
+"paint",
+"butter",
+"airbrush",
+"wash",
+"watered",
+"cocoaPaint",
+"shade",
+"dust",
+"cocoa",
+"sponge",
+"blush",
+"outline",
+"pen",
+"eyeWhite",
+"eyeColour",
+"pupil",
+"catchlight",
+"dots",
+"metal",
+"gloss",
+"gel",
+"drip",
+"dirt"
+]
+},
+"amount": {
+"type": "number",
+"minimum": .1,
+"maximum": 1e5
+},
+"coats": {
+"type": "integer",
+"minimum": 1,
+"maximum": 6
+},
+"colour": {
+"pattern": "^#[0-9a-fA-F]{6}$",
+"type": "string"
+}
+}
+};
+function validate148(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate148.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.technique === void 0 && (missing0 = "technique") || data.amount === void 0 && (missing0 = "amount") || data.coats === void 0 && (missing0 = "coats")) {
+validate148.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "technique" || key0 === "amount" || key0 === "coats" || key0 === "colour")) {
+validate148.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.technique !== void 0) {
+let data0 = data.technique;
+if (typeof data0 !== "string") {
+validate148.errors = [{
+instancePath: instancePath + "/technique",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data0 === "patch" || data0 === "spikes" || data0 === "wafer" || data0 === "paint" || data0 === "butter" || data0 === "airbrush" || data0 === "wash" || data0 === "watered" || data0 === "cocoaPaint" || data0 === "shade" || data0 === "dust" || data0 === "cocoa" || data0 === "sponge" || data0 === "blush" || data0 === "outline" || data0 === "pen" || data0 === "eyeWhite" || data0 === "eyeColour" || data0 === "pupil" || data0 === "catchlight" || data0 === "dots" || data0 === "metal" || data0 === "gloss" || data0 === "gel" || data0 === "drip" || data0 === "dirt")) {
+validate148.errors = [{
+instancePath: instancePath + "/technique",
+keyword: "enum",
+params: { allowedValues: schema62.properties.technique.enum }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.amount !== void 0) {
+let data1 = data.amount;
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 1e5 || isNaN(data1)) {
+validate148.errors = [{
+instancePath: instancePath + "/amount",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data1 < .1 || isNaN(data1)) {
+validate148.errors = [{
+instancePath: instancePath + "/amount",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .1
+}
+}];
+return false;
+}
+} else {
+validate148.errors = [{
+instancePath: instancePath + "/amount",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.coats !== void 0) {
+let data2 = data.coats;
+if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
+validate148.errors = [{
+instancePath: instancePath + "/coats",
+keyword: "type",
+params: { type: "integer" }
+}];
+return false;
+}
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 6 || isNaN(data2)) {
+validate148.errors = [{
+instancePath: instancePath + "/coats",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 6
+}
+}];
+return false;
+} else if (data2 < 1 || isNaN(data2)) {
+validate148.errors = [{
+instancePath: instancePath + "/coats",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 1
+}
+}];
+return false;
+}
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.colour !== void 0) {
+let data3 = data.colour;
+if (typeof data3 === "string") {
+if (!pattern10.test(data3)) {
+validate148.errors = [{
+instancePath: instancePath + "/colour",
+keyword: "pattern",
+params: { pattern: "^#[0-9a-fA-F]{6}$" }
+}];
+return false;
+}
+} else {
+validate148.errors = [{
+instancePath: instancePath + "/colour",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+} else {
+validate148.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate148.errors = vErrors;
+return true;
+}
+validate148.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
 function validate147(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
+let errors = 0;
 const evaluated0 = validate147.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.title === void 0 && (missing0 = "title") || data.minutes === void 0 && (missing0 = "minutes")) {
@@ -10444,6 +10716,7 @@ params: { missingProperty: missing0 }
 }];
 return false;
 } else {
+const _errs1 = errors;
 for (const key0 in data) if (!func1.call(schema61.properties, key0)) {
 validate147.errors = [{
 instancePath,
@@ -10452,8 +10725,11 @@ params: { additionalProperty: key0 }
 }];
 return false;
 }
+if (_errs1 === errors) {
 if (data.id !== void 0) {
 let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern24.test(data0)) {
 validate147.errors = [{
@@ -10471,11 +10747,14 @@ params: { type: "string" }
 }];
 return false;
 }
-var valid0 = true;
+}
+var valid0 = _errs2 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.title !== void 0) {
 let data1 = data.title;
+const _errs4 = errors;
+if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
 validate147.errors = [{
@@ -10500,11 +10779,14 @@ params: { type: "string" }
 }];
 return false;
 }
-var valid0 = true;
+}
+var valid0 = _errs4 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.minutes !== void 0) {
 let data2 = data.minutes;
+const _errs6 = errors;
+if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 600 || isNaN(data2)) {
 validate147.errors = [{
@@ -10535,11 +10817,14 @@ params: { type: "number" }
 }];
 return false;
 }
-var valid0 = true;
+}
+var valid0 = _errs6 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.after !== void 0) {
 let data3 = data.after;
+const _errs8 = errors;
+if (errors === _errs8) {
 if (typeof data3 === "string") {
 if (func2(data3) > 200) {
 validate147.errors = [{
@@ -10564,11 +10849,14 @@ params: { type: "string" }
 }];
 return false;
 }
-var valid0 = true;
+}
+var valid0 = _errs8 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.wait !== void 0) {
 let data4 = data.wait;
+const _errs10 = errors;
+if (errors === _errs10) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e4 || isNaN(data4)) {
 validate147.errors = [{
@@ -10599,11 +10887,14 @@ params: { type: "number" }
 }];
 return false;
 }
-var valid0 = true;
+}
+var valid0 = _errs10 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.before !== void 0) {
 let data5 = data.before;
+const _errs12 = errors;
+if (errors === _errs12) {
 if (typeof data5 === "string") {
 if (func2(data5) > 200) {
 validate147.errors = [{
@@ -10628,11 +10919,14 @@ params: { type: "string" }
 }];
 return false;
 }
-var valid0 = true;
+}
+var valid0 = _errs12 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.piece !== void 0) {
 let data6 = data.piece;
+const _errs14 = errors;
+if (errors === _errs14) {
 if (typeof data6 === "string") {
 if (!pattern4.test(data6)) {
 validate147.errors = [{
@@ -10650,11 +10944,13 @@ params: { type: "string" }
 }];
 return false;
 }
-var valid0 = true;
+}
+var valid0 = _errs14 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.work !== void 0) {
 let data7 = data.work;
+const _errs16 = errors;
 if (typeof data7 !== "string") {
 validate147.errors = [{
 instancePath: instancePath + "/work",
@@ -10671,11 +10967,12 @@ params: { allowedValues: schema61.properties.work.enum }
 }];
 return false;
 }
-var valid0 = true;
+var valid0 = _errs16 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.side !== void 0) {
 let data8 = data.side;
+const _errs18 = errors;
 if (typeof data8 !== "string") {
 validate147.errors = [{
 instancePath: instancePath + "/side",
@@ -10692,11 +10989,12 @@ params: { allowedValues: schema61.properties.side.enum }
 }];
 return false;
 }
-var valid0 = true;
+var valid0 = _errs18 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.tool !== void 0) {
 let data9 = data.tool;
+const _errs20 = errors;
 if (typeof data9 !== "string") {
 validate147.errors = [{
 instancePath: instancePath + "/tool",
@@ -10713,8 +11011,25 @@ params: { allowedValues: schema61.properties.tool.enum }
 }];
 return false;
 }
-var valid0 = true;
+var valid0 = _errs20 === errors;
 } else var valid0 = true;
+if (valid0) {
+if (data.finish !== void 0) {
+const _errs22 = errors;
+if (!validate148(data.finish, {
+instancePath: instancePath + "/finish",
+parentData: data,
+parentDataProperty: "finish",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate148.errors : vErrors.concat(validate148.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs22 === errors;
+} else var valid0 = true;
+}
+}
 }
 }
 }
@@ -10733,8 +11048,9 @@ params: { type: "object" }
 }];
 return false;
 }
+}
 validate147.errors = vErrors;
-return true;
+return errors === 0;
 }
 validate147.evaluated = {
 "props": true,
@@ -11248,22 +11564,22 @@ validate145.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const pattern26 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
-function validate153(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+const pattern27 = /* @__PURE__ */ new RegExp("^([01]\\d|2[0-3]):[0-5]\\d$", "u");
+function validate155(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate153.evaluated;
+const evaluated0 = validate155.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (Array.isArray(data)) {
 if (data.length > 60) {
-validate153.errors = [{
+validate155.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 60 }
 }];
 return false;
 } else if (data.length < 0) {
-validate153.errors = [{
+validate155.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -11276,7 +11592,7 @@ let data0 = data[i0];
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.day === void 0 && (missing0 = "day") || data0.from === void 0 && (missing0 = "from") || data0.to === void 0 && (missing0 = "to")) {
-validate153.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11284,7 +11600,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data0) if (!(key0 === "day" || key0 === "from" || key0 === "to" || key0 === "ifNeeded")) {
-validate153.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11294,7 +11610,7 @@ return false;
 if (data0.day !== void 0) {
 let data1 = data0.day;
 if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1))) {
-validate153.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 keyword: "type",
 params: { type: "integer" }
@@ -11303,7 +11619,7 @@ return false;
 }
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 7 || isNaN(data1)) {
-validate153.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 keyword: "maximum",
 params: {
@@ -11313,7 +11629,7 @@ limit: 7
 }];
 return false;
 } else if (data1 < 1 || isNaN(data1)) {
-validate153.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/day",
 keyword: "minimum",
 params: {
@@ -11330,8 +11646,8 @@ if (valid1) {
 if (data0.from !== void 0) {
 let data2 = data0.from;
 if (typeof data2 === "string") {
-if (!pattern26.test(data2)) {
-validate153.errors = [{
+if (!pattern27.test(data2)) {
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -11339,7 +11655,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate153.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "type",
 params: { type: "string" }
@@ -11352,8 +11668,8 @@ if (valid1) {
 if (data0.to !== void 0) {
 let data3 = data0.to;
 if (typeof data3 === "string") {
-if (!pattern26.test(data3)) {
-validate153.errors = [{
+if (!pattern27.test(data3)) {
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -11361,7 +11677,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate153.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "type",
 params: { type: "string" }
@@ -11373,7 +11689,7 @@ var valid1 = true;
 if (valid1) {
 if (data0.ifNeeded !== void 0) {
 if (typeof data0.ifNeeded !== "boolean") {
-validate153.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0 + "/ifNeeded",
 keyword: "type",
 params: { type: "boolean" }
@@ -11387,7 +11703,7 @@ var valid1 = true;
 }
 }
 } else {
-validate153.errors = [{
+validate155.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -11397,30 +11713,30 @@ return false;
 }
 }
 } else {
-validate153.errors = [{
+validate155.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
 }];
 return false;
 }
-validate153.errors = vErrors;
+validate155.errors = vErrors;
 return true;
 }
-validate153.evaluated = {
+validate155.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const pattern28 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
-function validate156(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+const pattern29 = /* @__PURE__ */ new RegExp("^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$", "u");
+function validate158(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate156.evaluated;
+const evaluated0 = validate158.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data === "string") {
-if (!pattern28.test(data)) {
-validate156.errors = [{
+if (!pattern29.test(data)) {
+validate158.errors = [{
 instancePath,
 keyword: "pattern",
 params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
@@ -11428,37 +11744,37 @@ params: { pattern: "^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$" }
 return false;
 }
 } else {
-validate156.errors = [{
+validate158.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
 }];
 return false;
 }
-validate156.errors = vErrors;
+validate158.errors = vErrors;
 return true;
 }
-validate156.evaluated = {
+validate158.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate155(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate157(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate155.evaluated;
+const evaluated0 = validate157.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 1) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -11473,7 +11789,7 @@ if (errors === _errs1) {
 if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
 let missing0;
 if (data0.date === void 0 && (missing0 = "date")) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11482,7 +11798,7 @@ return false;
 } else {
 const _errs3 = errors;
 for (const key0 in data0) if (!(key0 === "date" || key0 === "from" || key0 === "to")) {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11492,14 +11808,14 @@ return false;
 if (_errs3 === errors) {
 if (data0.date !== void 0) {
 const _errs4 = errors;
-if (!validate156(data0.date, {
+if (!validate158(data0.date, {
 instancePath: instancePath + "/" + i0 + "/date",
 parentData: data0,
 parentDataProperty: "date",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
+vErrors = vErrors === null ? validate158.errors : vErrors.concat(validate158.errors);
 errors = vErrors.length;
 }
 var valid1 = _errs4 === errors;
@@ -11510,8 +11826,8 @@ let data2 = data0.from;
 const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 === "string") {
-if (!pattern26.test(data2)) {
-validate155.errors = [{
+if (!pattern27.test(data2)) {
+validate157.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -11519,7 +11835,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/" + i0 + "/from",
 keyword: "type",
 params: { type: "string" }
@@ -11535,8 +11851,8 @@ let data3 = data0.to;
 const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
-if (!pattern26.test(data3)) {
-validate155.errors = [{
+if (!pattern27.test(data3)) {
+validate157.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "pattern",
 params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
@@ -11544,7 +11860,7 @@ params: { pattern: "^([01]\\d|2[0-3]):[0-5]\\d$" }
 return false;
 }
 } else {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/" + i0 + "/to",
 keyword: "type",
 params: { type: "string" }
@@ -11559,7 +11875,7 @@ var valid1 = _errs7 === errors;
 }
 }
 } else {
-validate155.errors = [{
+validate157.errors = [{
 instancePath: instancePath + "/" + i0,
 keyword: "type",
 params: { type: "object" }
@@ -11571,7 +11887,7 @@ if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate155.errors = [{
+validate157.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -11579,23 +11895,23 @@ params: { type: "array" }
 return false;
 }
 }
-validate155.errors = vErrors;
+validate157.errors = vErrors;
 return errors === 0;
 }
-validate155.evaluated = {
+validate157.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate159(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate161(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate159.evaluated;
+const evaluated0 = validate161.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.spare === void 0 && (missing0 = "spare") || data.powderBulk === void 0 && (missing0 = "powderBulk") || data.spoon === void 0 && (missing0 = "spoon") || data.smallestBatch === void 0 && (missing0 = "smallestBatch") || data.saves === void 0 && (missing0 = "saves") || data.pace === void 0 && (missing0 = "pace")) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11603,7 +11919,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "spare" || key0 === "powderBulk" || key0 === "spoon" || key0 === "smallestBatch" || key0 === "saves" || key0 === "pace")) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11614,7 +11930,7 @@ if (data.spare !== void 0) {
 let data0 = data.spare;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 100 || isNaN(data0)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/spare",
 keyword: "maximum",
 params: {
@@ -11624,7 +11940,7 @@ limit: 100
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/spare",
 keyword: "minimum",
 params: {
@@ -11635,7 +11951,7 @@ limit: 0
 return false;
 }
 } else {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/spare",
 keyword: "type",
 params: { type: "number" }
@@ -11649,7 +11965,7 @@ if (data.powderBulk !== void 0) {
 let data1 = data.powderBulk;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1.2 || isNaN(data1)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/powderBulk",
 keyword: "maximum",
 params: {
@@ -11659,7 +11975,7 @@ limit: 1.2
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/powderBulk",
 keyword: "minimum",
 params: {
@@ -11670,7 +11986,7 @@ limit: .2
 return false;
 }
 } else {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/powderBulk",
 keyword: "type",
 params: { type: "number" }
@@ -11684,7 +12000,7 @@ if (data.spoon !== void 0) {
 let data2 = data.spoon;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 25 || isNaN(data2)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/spoon",
 keyword: "maximum",
 params: {
@@ -11694,7 +12010,7 @@ limit: 25
 }];
 return false;
 } else if (data2 < 1 || isNaN(data2)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/spoon",
 keyword: "minimum",
 params: {
@@ -11705,7 +12021,7 @@ limit: 1
 return false;
 }
 } else {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/spoon",
 keyword: "type",
 params: { type: "number" }
@@ -11719,7 +12035,7 @@ if (data.smallestBatch !== void 0) {
 let data3 = data.smallestBatch;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 500 || isNaN(data3)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/smallestBatch",
 keyword: "maximum",
 params: {
@@ -11729,7 +12045,7 @@ limit: 500
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/smallestBatch",
 keyword: "minimum",
 params: {
@@ -11740,7 +12056,7 @@ limit: 0
 return false;
 }
 } else {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/smallestBatch",
 keyword: "type",
 params: { type: "number" }
@@ -11752,7 +12068,7 @@ var valid0 = true;
 if (valid0) {
 if (data.saves !== void 0) {
 if (typeof data.saves !== "boolean") {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/saves",
 keyword: "type",
 params: { type: "boolean" }
@@ -11766,7 +12082,7 @@ if (data.pace !== void 0) {
 let data5 = data.pace;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 4 || isNaN(data5)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "maximum",
 params: {
@@ -11776,7 +12092,7 @@ limit: 4
 }];
 return false;
 } else if (data5 < .3 || isNaN(data5)) {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "minimum",
 params: {
@@ -11787,7 +12103,7 @@ limit: .3
 return false;
 }
 } else {
-validate159.errors = [{
+validate161.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "type",
 params: { type: "number" }
@@ -11803,22 +12119,22 @@ var valid0 = true;
 }
 }
 } else {
-validate159.errors = [{
+validate161.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate159.errors = vErrors;
+validate161.errors = vErrors;
 return true;
 }
-validate159.evaluated = {
+validate161.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema68 = {
+const schema69 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -11837,7 +12153,7 @@ const schema68 = {
 "minLength": 1,
 "type": "string"
 },
-"hours": { "$ref": "#/$defs/array43" },
+"hours": { "$ref": "#/$defs/array44" },
 "pace": {
 "type": "number",
 "minimum": .3,
@@ -11866,17 +12182,17 @@ const schema68 = {
 }
 }
 };
-function validate163(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate165(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate163.evaluated;
+const evaluated0 = validate165.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.hours === void 0 && (missing0 = "hours") || data.pace === void 0 && (missing0 = "pace")) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -11885,7 +12201,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "hours" || key0 === "pace" || key0 === "does")) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -11899,7 +12215,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -11907,7 +12223,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -11924,14 +12240,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -11939,7 +12255,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -11952,14 +12268,14 @@ var valid0 = _errs4 === errors;
 if (valid0) {
 if (data.hours !== void 0) {
 const _errs6 = errors;
-if (!validate153(data.hours, {
+if (!validate155(data.hours, {
 instancePath: instancePath + "/hours",
 parentData: data,
 parentDataProperty: "hours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate153.errors : vErrors.concat(validate153.errors);
+vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs6 === errors;
@@ -11971,7 +12287,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 4 || isNaN(data3)) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "maximum",
 params: {
@@ -11981,7 +12297,7 @@ limit: 4
 }];
 return false;
 } else if (data3 < .3 || isNaN(data3)) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "minimum",
 params: {
@@ -11992,7 +12308,7 @@ limit: .3
 return false;
 }
 } else {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/pace",
 keyword: "type",
 params: { type: "number" }
@@ -12009,14 +12325,14 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (Array.isArray(data4)) {
 if (data4.length > 11) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/does",
 keyword: "maxItems",
 params: { limit: 11 }
 }];
 return false;
 } else if (data4.length < 0) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/does",
 keyword: "minItems",
 params: { limit: 0 }
@@ -12028,7 +12344,7 @@ for (let i0 = 0; i0 < len0; i0++) {
 let data5 = data4[i0];
 const _errs11 = errors;
 if (typeof data5 !== "string") {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/does/" + i0,
 keyword: "type",
 params: { type: "string" }
@@ -12036,10 +12352,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data5 === "glue" || data5 === "bake" || data5 === "cake" || data5 === "mix" || data5 === "cover" || data5 === "bones" || data5 === "shape" || data5 === "texture" || data5 === "join" || data5 === "finish" || data5 === "pack")) {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/does/" + i0,
 keyword: "enum",
-params: { allowedValues: schema68.properties.does.items.enum }
+params: { allowedValues: schema69.properties.does.items.enum }
 }];
 return false;
 }
@@ -12047,7 +12363,7 @@ if (!(_errs11 === errors)) break;
 }
 }
 } else {
-validate163.errors = [{
+validate165.errors = [{
 instancePath: instancePath + "/does",
 keyword: "type",
 params: { type: "array" }
@@ -12064,7 +12380,7 @@ var valid0 = _errs9 === errors;
 }
 }
 } else {
-validate163.errors = [{
+validate165.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -12072,31 +12388,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate163.errors = vErrors;
+validate165.errors = vErrors;
 return errors === 0;
 }
-validate163.evaluated = {
+validate165.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate162(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate164(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate162.evaluated;
+const evaluated0 = validate164.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 8) {
-validate162.errors = [{
+validate164.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 8 }
 }];
 return false;
 } else if (data.length < 0) {
-validate162.errors = [{
+validate164.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -12106,21 +12422,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate163(data[i0], {
+if (!validate165(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate163.errors : vErrors.concat(validate163.errors);
+vErrors = vErrors === null ? validate165.errors : vErrors.concat(validate165.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate162.errors = [{
+validate164.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -12128,15 +12444,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate162.errors = vErrors;
+validate164.errors = vErrors;
 return errors === 0;
 }
-validate162.evaluated = {
+validate164.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema69 = {
+const schema70 = {
 "additionalProperties": false,
 "type": "object",
 "properties": {
@@ -12197,14 +12513,14 @@ const schema69 = {
 }
 }
 };
-function validate167(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate169(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate167.evaluated;
+const evaluated0 = validate169.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
-for (const key0 in data) if (!func1.call(schema69.properties, key0)) {
-validate167.errors = [{
+for (const key0 in data) if (!func1.call(schema70.properties, key0)) {
+validate169.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -12215,7 +12531,7 @@ if (data.glue !== void 0) {
 let data0 = data.glue;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 5 || isNaN(data0)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "maximum",
 params: {
@@ -12225,7 +12541,7 @@ limit: 5
 }];
 return false;
 } else if (data0 < .2 || isNaN(data0)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "minimum",
 params: {
@@ -12236,7 +12552,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/glue",
 keyword: "type",
 params: { type: "number" }
@@ -12250,7 +12566,7 @@ if (data.bake !== void 0) {
 let data1 = data.bake;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 5 || isNaN(data1)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/bake",
 keyword: "maximum",
 params: {
@@ -12260,7 +12576,7 @@ limit: 5
 }];
 return false;
 } else if (data1 < .2 || isNaN(data1)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/bake",
 keyword: "minimum",
 params: {
@@ -12271,7 +12587,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/bake",
 keyword: "type",
 params: { type: "number" }
@@ -12285,7 +12601,7 @@ if (data.cake !== void 0) {
 let data2 = data.cake;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/cake",
 keyword: "maximum",
 params: {
@@ -12295,7 +12611,7 @@ limit: 5
 }];
 return false;
 } else if (data2 < .2 || isNaN(data2)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/cake",
 keyword: "minimum",
 params: {
@@ -12306,7 +12622,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/cake",
 keyword: "type",
 params: { type: "number" }
@@ -12320,7 +12636,7 @@ if (data.mix !== void 0) {
 let data3 = data.mix;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/mix",
 keyword: "maximum",
 params: {
@@ -12330,7 +12646,7 @@ limit: 5
 }];
 return false;
 } else if (data3 < .2 || isNaN(data3)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/mix",
 keyword: "minimum",
 params: {
@@ -12341,7 +12657,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/mix",
 keyword: "type",
 params: { type: "number" }
@@ -12355,7 +12671,7 @@ if (data.cover !== void 0) {
 let data4 = data.cover;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 5 || isNaN(data4)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "maximum",
 params: {
@@ -12365,7 +12681,7 @@ limit: 5
 }];
 return false;
 } else if (data4 < .2 || isNaN(data4)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "minimum",
 params: {
@@ -12376,7 +12692,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "type",
 params: { type: "number" }
@@ -12390,7 +12706,7 @@ if (data.bones !== void 0) {
 let data5 = data.bones;
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5 || isNaN(data5)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/bones",
 keyword: "maximum",
 params: {
@@ -12400,7 +12716,7 @@ limit: 5
 }];
 return false;
 } else if (data5 < .2 || isNaN(data5)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/bones",
 keyword: "minimum",
 params: {
@@ -12411,7 +12727,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/bones",
 keyword: "type",
 params: { type: "number" }
@@ -12425,7 +12741,7 @@ if (data.shape !== void 0) {
 let data6 = data.shape;
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 5 || isNaN(data6)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "maximum",
 params: {
@@ -12435,7 +12751,7 @@ limit: 5
 }];
 return false;
 } else if (data6 < .2 || isNaN(data6)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "minimum",
 params: {
@@ -12446,7 +12762,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/shape",
 keyword: "type",
 params: { type: "number" }
@@ -12460,7 +12776,7 @@ if (data.texture !== void 0) {
 let data7 = data.texture;
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 5 || isNaN(data7)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "maximum",
 params: {
@@ -12470,7 +12786,7 @@ limit: 5
 }];
 return false;
 } else if (data7 < .2 || isNaN(data7)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "minimum",
 params: {
@@ -12481,7 +12797,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/texture",
 keyword: "type",
 params: { type: "number" }
@@ -12495,7 +12811,7 @@ if (data.join !== void 0) {
 let data8 = data.join;
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 5 || isNaN(data8)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/join",
 keyword: "maximum",
 params: {
@@ -12505,7 +12821,7 @@ limit: 5
 }];
 return false;
 } else if (data8 < .2 || isNaN(data8)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/join",
 keyword: "minimum",
 params: {
@@ -12516,7 +12832,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/join",
 keyword: "type",
 params: { type: "number" }
@@ -12530,7 +12846,7 @@ if (data.finish !== void 0) {
 let data9 = data.finish;
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 5 || isNaN(data9)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/finish",
 keyword: "maximum",
 params: {
@@ -12540,7 +12856,7 @@ limit: 5
 }];
 return false;
 } else if (data9 < .2 || isNaN(data9)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/finish",
 keyword: "minimum",
 params: {
@@ -12551,7 +12867,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/finish",
 keyword: "type",
 params: { type: "number" }
@@ -12565,7 +12881,7 @@ if (data.pack !== void 0) {
 let data10 = data.pack;
 if (typeof data10 == "number" && isFinite(data10)) {
 if (data10 > 5 || isNaN(data10)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/pack",
 keyword: "maximum",
 params: {
@@ -12575,7 +12891,7 @@ limit: 5
 }];
 return false;
 } else if (data10 < .2 || isNaN(data10)) {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/pack",
 keyword: "minimum",
 params: {
@@ -12586,7 +12902,7 @@ limit: .2
 return false;
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath: instancePath + "/pack",
 keyword: "type",
 params: { type: "number" }
@@ -12606,32 +12922,32 @@ var valid0 = true;
 }
 }
 } else {
-validate167.errors = [{
+validate169.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate167.errors = vErrors;
+validate169.errors = vErrors;
 return true;
 }
-validate167.evaluated = {
+validate169.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate161(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate163(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate161.evaluated;
+const evaluated0 = validate163.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.helpers === void 0 && (missing0 = "helpers") || data.tools === void 0 && (missing0 = "tools") || data.space === void 0 && (missing0 = "space")) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -12640,7 +12956,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "helpers" || key0 === "tools" || key0 === "space" || key0 === "paces")) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -12650,14 +12966,14 @@ return false;
 if (_errs1 === errors) {
 if (data.helpers !== void 0) {
 const _errs2 = errors;
-if (!validate162(data.helpers, {
+if (!validate164(data.helpers, {
 instancePath: instancePath + "/helpers",
 parentData: data,
 parentDataProperty: "helpers",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate162.errors : vErrors.concat(validate162.errors);
+vErrors = vErrors === null ? validate164.errors : vErrors.concat(validate164.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs2 === errors;
@@ -12670,7 +12986,7 @@ if (errors === _errs3) {
 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
 const _errs5 = errors;
 for (const key1 in data1) if (!(key1 === "oven" || key1 === "turntable" || key1 === "airbrush")) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools",
 keyword: "additionalProperties",
 params: { additionalProperty: key1 }
@@ -12682,7 +12998,7 @@ if (data1.oven !== void 0) {
 let data2 = data1.oven;
 const _errs6 = errors;
 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools/oven",
 keyword: "type",
 params: { type: "integer" }
@@ -12692,7 +13008,7 @@ return false;
 if (errors === _errs6) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 20 || isNaN(data2)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools/oven",
 keyword: "maximum",
 params: {
@@ -12702,7 +13018,7 @@ limit: 20
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools/oven",
 keyword: "minimum",
 params: {
@@ -12721,7 +13037,7 @@ if (data1.turntable !== void 0) {
 let data3 = data1.turntable;
 const _errs8 = errors;
 if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3))) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools/turntable",
 keyword: "type",
 params: { type: "integer" }
@@ -12731,7 +13047,7 @@ return false;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 20 || isNaN(data3)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools/turntable",
 keyword: "maximum",
 params: {
@@ -12741,7 +13057,7 @@ limit: 20
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools/turntable",
 keyword: "minimum",
 params: {
@@ -12760,7 +13076,7 @@ if (data1.airbrush !== void 0) {
 let data4 = data1.airbrush;
 const _errs10 = errors;
 if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 keyword: "type",
 params: { type: "integer" }
@@ -12770,7 +13086,7 @@ return false;
 if (errors === _errs10) {
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 20 || isNaN(data4)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 keyword: "maximum",
 params: {
@@ -12780,7 +13096,7 @@ limit: 20
 }];
 return false;
 } else if (data4 < 0 || isNaN(data4)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools/airbrush",
 keyword: "minimum",
 params: {
@@ -12798,7 +13114,7 @@ var valid1 = _errs10 === errors;
 }
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/tools",
 keyword: "type",
 params: { type: "object" }
@@ -12816,7 +13132,7 @@ if (errors === _errs12) {
 if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
 const _errs14 = errors;
 for (const key2 in data5) if (!(key2 === "rack" || key2 === "fridge" || key2 === "freezer" || key2 === "box")) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space",
 keyword: "additionalProperties",
 params: { additionalProperty: key2 }
@@ -12830,7 +13146,7 @@ const _errs15 = errors;
 if (errors === _errs15) {
 if (typeof data6 == "number" && isFinite(data6)) {
 if (data6 > 1e5 || isNaN(data6)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/rack",
 keyword: "maximum",
 params: {
@@ -12840,7 +13156,7 @@ limit: 1e5
 }];
 return false;
 } else if (data6 < 0 || isNaN(data6)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/rack",
 keyword: "minimum",
 params: {
@@ -12851,7 +13167,7 @@ limit: 0
 return false;
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/rack",
 keyword: "type",
 params: { type: "number" }
@@ -12868,7 +13184,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data7 == "number" && isFinite(data7)) {
 if (data7 > 1e5 || isNaN(data7)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/fridge",
 keyword: "maximum",
 params: {
@@ -12878,7 +13194,7 @@ limit: 1e5
 }];
 return false;
 } else if (data7 < 0 || isNaN(data7)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/fridge",
 keyword: "minimum",
 params: {
@@ -12889,7 +13205,7 @@ limit: 0
 return false;
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/fridge",
 keyword: "type",
 params: { type: "number" }
@@ -12906,7 +13222,7 @@ const _errs19 = errors;
 if (errors === _errs19) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 1e5 || isNaN(data8)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/freezer",
 keyword: "maximum",
 params: {
@@ -12916,7 +13232,7 @@ limit: 1e5
 }];
 return false;
 } else if (data8 < 0 || isNaN(data8)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/freezer",
 keyword: "minimum",
 params: {
@@ -12927,7 +13243,7 @@ limit: 0
 return false;
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/freezer",
 keyword: "type",
 params: { type: "number" }
@@ -12944,7 +13260,7 @@ const _errs21 = errors;
 if (errors === _errs21) {
 if (typeof data9 == "number" && isFinite(data9)) {
 if (data9 > 1e5 || isNaN(data9)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/box",
 keyword: "maximum",
 params: {
@@ -12954,7 +13270,7 @@ limit: 1e5
 }];
 return false;
 } else if (data9 < 0 || isNaN(data9)) {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/box",
 keyword: "minimum",
 params: {
@@ -12965,7 +13281,7 @@ limit: 0
 return false;
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space/box",
 keyword: "type",
 params: { type: "number" }
@@ -12980,7 +13296,7 @@ var valid2 = _errs21 === errors;
 }
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath: instancePath + "/space",
 keyword: "type",
 params: { type: "object" }
@@ -12993,14 +13309,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.paces !== void 0) {
 const _errs23 = errors;
-if (!validate167(data.paces, {
+if (!validate169(data.paces, {
 instancePath: instancePath + "/paces",
 parentData: data,
 parentDataProperty: "paces",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate167.errors : vErrors.concat(validate167.errors);
+vErrors = vErrors === null ? validate169.errors : vErrors.concat(validate169.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -13011,7 +13327,7 @@ var valid0 = _errs23 === errors;
 }
 }
 } else {
-validate161.errors = [{
+validate163.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -13019,25 +13335,25 @@ params: { type: "object" }
 return false;
 }
 }
-validate161.errors = vErrors;
+validate163.errors = vErrors;
 return errors === 0;
 }
-validate161.evaluated = {
+validate163.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate171(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate173(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate171.evaluated;
+const evaluated0 = validate173.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.stock === void 0 && (missing0 = "stock") || data.name === void 0 && (missing0 = "name") || data.batch === void 0 && (missing0 = "batch") || data.grams === void 0 && (missing0 = "grams") || data.recolour === void 0 && (missing0 = "recolour") || data.allergens === void 0 && (missing0 = "allergens")) {
-validate171.errors = [{
+validate173.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13046,7 +13362,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "stock" || key0 === "name" || key0 === "batch" || key0 === "grams" || key0 === "recolour" || key0 === "allergens" || key0 === "keepBy")) {
-validate171.errors = [{
+validate173.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13060,14 +13376,14 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 80) {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13075,7 +13391,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/stock",
 keyword: "type",
 params: { type: "string" }
@@ -13092,14 +13408,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13107,7 +13423,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -13124,7 +13440,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 130) {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/batch",
 keyword: "maxLength",
 params: { limit: 130 }
@@ -13132,7 +13448,7 @@ params: { limit: 130 }
 return false;
 }
 } else {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/batch",
 keyword: "type",
 params: { type: "string" }
@@ -13149,7 +13465,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 1e5 || isNaN(data3)) {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "maximum",
 params: {
@@ -13159,7 +13475,7 @@ limit: 1e5
 }];
 return false;
 } else if (data3 < 0 || isNaN(data3)) {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "minimum",
 params: {
@@ -13170,7 +13486,7 @@ limit: 0
 return false;
 }
 } else {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/grams",
 keyword: "type",
 params: { type: "number" }
@@ -13184,7 +13500,7 @@ if (valid0) {
 if (data.recolour !== void 0) {
 const _errs10 = errors;
 if (typeof data.recolour !== "boolean") {
-validate171.errors = [{
+validate173.errors = [{
 instancePath: instancePath + "/recolour",
 keyword: "type",
 params: { type: "boolean" }
@@ -13211,14 +13527,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.keepBy !== void 0) {
 const _errs13 = errors;
-if (!validate156(data.keepBy, {
+if (!validate158(data.keepBy, {
 instancePath: instancePath + "/keepBy",
 parentData: data,
 parentDataProperty: "keepBy",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
+vErrors = vErrors === null ? validate158.errors : vErrors.concat(validate158.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs13 === errors;
@@ -13232,7 +13548,7 @@ var valid0 = _errs13 === errors;
 }
 }
 } else {
-validate171.errors = [{
+validate173.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -13240,31 +13556,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate171.errors = vErrors;
+validate173.errors = vErrors;
 return errors === 0;
 }
-validate171.evaluated = {
+validate173.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate170(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate172(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate170.evaluated;
+const evaluated0 = validate172.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 200) {
-validate170.errors = [{
+validate172.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 200 }
 }];
 return false;
 } else if (data.length < 0) {
-validate170.errors = [{
+validate172.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -13274,21 +13590,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate171(data[i0], {
+if (!validate173(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate171.errors : vErrors.concat(validate171.errors);
+vErrors = vErrors === null ? validate173.errors : vErrors.concat(validate173.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate170.errors = [{
+validate172.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -13296,15 +13612,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate170.errors = vErrors;
+validate172.errors = vErrors;
 return errors === 0;
 }
-validate170.evaluated = {
+validate172.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema73 = {
+const schema74 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13334,7 +13650,7 @@ const schema73 = {
 "minLength": 1,
 "type": "string"
 },
-"on": { "$ref": "#/$defs/string45" },
+"on": { "$ref": "#/$defs/string46" },
 "readings": {
 "type": "object",
 "additionalProperties": {
@@ -13346,17 +13662,17 @@ const schema73 = {
 }
 }
 };
-function validate177(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate179(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate177.evaluated;
+const evaluated0 = validate179.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.test === void 0 && (missing0 = "test") || data.of === void 0 && (missing0 = "of") || data.on === void 0 && (missing0 = "on") || data.readings === void 0 && (missing0 = "readings")) {
-validate177.errors = [{
+validate179.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13365,7 +13681,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "id" || key0 === "test" || key0 === "of" || key0 === "on" || key0 === "readings")) {
-validate177.errors = [{
+validate179.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13379,7 +13695,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -13387,7 +13703,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -13402,7 +13718,7 @@ if (data.test !== void 0) {
 let data1 = data.test;
 const _errs4 = errors;
 if (typeof data1 !== "string") {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/test",
 keyword: "type",
 params: { type: "string" }
@@ -13410,10 +13726,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data1 === "press" || data1 === "pull" || data1 === "bend" || data1 === "spring" || data1 === "tab")) {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/test",
 keyword: "enum",
-params: { allowedValues: schema73.properties.test.enum }
+params: { allowedValues: schema74.properties.test.enum }
 }];
 return false;
 }
@@ -13426,14 +13742,14 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 60) {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/of",
 keyword: "maxLength",
 params: { limit: 60 }
 }];
 return false;
 } else if (func2(data2) < 1) {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/of",
 keyword: "minLength",
 params: { limit: 1 }
@@ -13441,7 +13757,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/of",
 keyword: "type",
 params: { type: "string" }
@@ -13454,14 +13770,14 @@ var valid0 = _errs6 === errors;
 if (valid0) {
 if (data.on !== void 0) {
 const _errs8 = errors;
-if (!validate156(data.on, {
+if (!validate158(data.on, {
 instancePath: instancePath + "/on",
 parentData: data,
 parentDataProperty: "on",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate156.errors : vErrors.concat(validate156.errors);
+vErrors = vErrors === null ? validate158.errors : vErrors.concat(validate158.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs8 === errors;
@@ -13473,7 +13789,7 @@ const _errs9 = errors;
 if (errors === _errs9) {
 if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 if (Object.keys(data4).length > 8) {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/readings",
 keyword: "maxProperties",
 params: { limit: 8 }
@@ -13485,7 +13801,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data5 == "number" && isFinite(data5)) {
 if (data5 > 5e4 || isNaN(data5)) {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -13495,7 +13811,7 @@ limit: 5e4
 }];
 return false;
 } else if (data5 < 0 || isNaN(data5)) {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -13506,7 +13822,7 @@ limit: 0
 return false;
 }
 } else {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/readings/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -13517,7 +13833,7 @@ return false;
 if (!(_errs12 === errors)) break;
 }
 } else {
-validate177.errors = [{
+validate179.errors = [{
 instancePath: instancePath + "/readings",
 keyword: "type",
 params: { type: "object" }
@@ -13534,7 +13850,7 @@ var valid0 = _errs9 === errors;
 }
 }
 } else {
-validate177.errors = [{
+validate179.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -13542,31 +13858,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate177.errors = vErrors;
+validate179.errors = vErrors;
 return errors === 0;
 }
-validate177.evaluated = {
+validate179.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate176(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate178(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate176.evaluated;
+const evaluated0 = validate178.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 100) {
-validate176.errors = [{
+validate178.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 100 }
 }];
 return false;
 } else if (data.length < 0) {
-validate176.errors = [{
+validate178.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -13576,21 +13892,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate177(data[i0], {
+if (!validate179(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate177.errors : vErrors.concat(validate177.errors);
+vErrors = vErrors === null ? validate179.errors : vErrors.concat(validate179.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate176.errors = [{
+validate178.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -13598,15 +13914,15 @@ params: { type: "array" }
 return false;
 }
 }
-validate176.errors = vErrors;
+validate178.errors = vErrors;
 return errors === 0;
 }
-validate176.evaluated = {
+validate178.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema75 = {
+const schema76 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13650,7 +13966,7 @@ const schema75 = {
 "pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
 "type": "string"
 },
-"question": { "$ref": "#/$defs/string57" },
+"question": { "$ref": "#/$defs/string58" },
 "saw": {
 "type": "string",
 "enum": [
@@ -13675,9 +13991,9 @@ const schema75 = {
 "maxLength": 80,
 "type": "string"
 },
-"paste": { "$ref": "#/$defs/record58" },
-"body": { "$ref": "#/$defs/record59" },
-"spells": { "$ref": "#/$defs/array60" },
+"paste": { "$ref": "#/$defs/record59" },
+"body": { "$ref": "#/$defs/record60" },
+"spells": { "$ref": "#/$defs/array61" },
 "duty": {
 "type": "object",
 "additionalProperties": {
@@ -13689,7 +14005,7 @@ const schema75 = {
 }
 }
 };
-const schema76 = {
+const schema77 = {
 "type": "string",
 "enum": [
 "tack",
@@ -13706,13 +14022,13 @@ const schema76 = {
 "bend"
 ]
 };
-function validate183(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate185(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate183.evaluated;
+const evaluated0 = validate185.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (typeof data !== "string") {
-validate183.errors = [{
+validate185.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "string" }
@@ -13720,31 +14036,31 @@ params: { type: "string" }
 return false;
 }
 if (!(data === "tack" || data === "skin" || data === "touch" || data === "pose" || data === "handle" || data === "bear" || data === "stand" || data === "hard" || data === "dry" || data === "stick" || data === "texture" || data === "bend")) {
-validate183.errors = [{
+validate185.errors = [{
 instancePath,
 keyword: "enum",
-params: { allowedValues: schema76.enum }
+params: { allowedValues: schema77.enum }
 }];
 return false;
 }
-validate183.errors = vErrors;
+validate185.errors = vErrors;
 return true;
 }
-validate183.evaluated = {
+validate185.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate185(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate187(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate185.evaluated;
+const evaluated0 = validate187.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.base === void 0 && (missing0 = "base") || data.gumPaste === void 0 && (missing0 = "gumPaste") || data.powder === void 0 && (missing0 = "powder")) {
-validate185.errors = [{
+validate187.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13753,7 +14069,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "base" || key0 === "gumPaste" || key0 === "powder")) {
-validate185.errors = [{
+validate187.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13782,7 +14098,7 @@ const _errs3 = errors;
 if (errors === _errs3) {
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 100 || isNaN(data1)) {
-validate185.errors = [{
+validate187.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "maximum",
 params: {
@@ -13792,7 +14108,7 @@ limit: 100
 }];
 return false;
 } else if (data1 < 0 || isNaN(data1)) {
-validate185.errors = [{
+validate187.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "minimum",
 params: {
@@ -13803,7 +14119,7 @@ limit: 0
 return false;
 }
 } else {
-validate185.errors = [{
+validate187.errors = [{
 instancePath: instancePath + "/gumPaste",
 keyword: "type",
 params: { type: "number" }
@@ -13820,7 +14136,7 @@ const _errs5 = errors;
 if (errors === _errs5) {
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 5 || isNaN(data2)) {
-validate185.errors = [{
+validate187.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "maximum",
 params: {
@@ -13830,7 +14146,7 @@ limit: 5
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate185.errors = [{
+validate187.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "minimum",
 params: {
@@ -13841,7 +14157,7 @@ limit: 0
 return false;
 }
 } else {
-validate185.errors = [{
+validate187.errors = [{
 instancePath: instancePath + "/powder",
 keyword: "type",
 params: { type: "number" }
@@ -13856,7 +14172,7 @@ var valid0 = _errs5 === errors;
 }
 }
 } else {
-validate185.errors = [{
+validate187.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -13864,15 +14180,15 @@ params: { type: "object" }
 return false;
 }
 }
-validate185.errors = vErrors;
+validate187.errors = vErrors;
 return errors === 0;
 }
-validate185.evaluated = {
+validate187.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema78 = {
+const schema79 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -13917,15 +14233,15 @@ const schema78 = {
 "coat": { "type": "boolean" }
 }
 };
-function validate188(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate190(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate188.evaluated;
+const evaluated0 = validate190.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.volume === void 0 && (missing0 = "volume") || data.area === void 0 && (missing0 = "area") || data.depth === void 0 && (missing0 = "depth") || data.facing === void 0 && (missing0 = "facing") || data.thickness === void 0 && (missing0 = "thickness") || data.kind === void 0 && (missing0 = "kind") || data.coat === void 0 && (missing0 = "coat")) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -13933,7 +14249,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "volume" || key0 === "area" || key0 === "depth" || key0 === "facing" || key0 === "thickness" || key0 === "kind" || key0 === "coat")) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -13944,7 +14260,7 @@ if (data.volume !== void 0) {
 let data0 = data.volume;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e9 || isNaN(data0)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "maximum",
 params: {
@@ -13954,7 +14270,7 @@ limit: 1e9
 }];
 return false;
 } else if (data0 < .01 || isNaN(data0)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "minimum",
 params: {
@@ -13965,7 +14281,7 @@ limit: .01
 return false;
 }
 } else {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/volume",
 keyword: "type",
 params: { type: "number" }
@@ -13979,7 +14295,7 @@ if (data.area !== void 0) {
 let data1 = data.area;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 1e7 || isNaN(data1)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/area",
 keyword: "maximum",
 params: {
@@ -13989,7 +14305,7 @@ limit: 1e7
 }];
 return false;
 } else if (data1 < .01 || isNaN(data1)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/area",
 keyword: "minimum",
 params: {
@@ -14000,7 +14316,7 @@ limit: .01
 return false;
 }
 } else {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/area",
 keyword: "type",
 params: { type: "number" }
@@ -14014,7 +14330,7 @@ if (data.depth !== void 0) {
 let data2 = data.depth;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1e3 || isNaN(data2)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "maximum",
 params: {
@@ -14024,7 +14340,7 @@ limit: 1e3
 }];
 return false;
 } else if (data2 < .01 || isNaN(data2)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "minimum",
 params: {
@@ -14035,7 +14351,7 @@ limit: .01
 return false;
 }
 } else {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/depth",
 keyword: "type",
 params: { type: "number" }
@@ -14049,7 +14365,7 @@ if (data.facing !== void 0) {
 let data3 = data.facing;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 3e3 || isNaN(data3)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "maximum",
 params: {
@@ -14059,7 +14375,7 @@ limit: 3e3
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "minimum",
 params: {
@@ -14070,7 +14386,7 @@ limit: .01
 return false;
 }
 } else {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/facing",
 keyword: "type",
 params: { type: "number" }
@@ -14084,7 +14400,7 @@ if (data.thickness !== void 0) {
 let data4 = data.thickness;
 if (typeof data4 == "number" && isFinite(data4)) {
 if (data4 > 2e3 || isNaN(data4)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "maximum",
 params: {
@@ -14094,7 +14410,7 @@ limit: 2e3
 }];
 return false;
 } else if (data4 < .01 || isNaN(data4)) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "minimum",
 params: {
@@ -14105,7 +14421,7 @@ limit: .01
 return false;
 }
 } else {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/thickness",
 keyword: "type",
 params: { type: "number" }
@@ -14118,7 +14434,7 @@ if (valid0) {
 if (data.kind !== void 0) {
 let data5 = data.kind;
 if (typeof data5 !== "string") {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "type",
 params: { type: "string" }
@@ -14126,10 +14442,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data5 === "rod" || data5 === "sheet")) {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/kind",
 keyword: "enum",
-params: { allowedValues: schema78.properties.kind.enum }
+params: { allowedValues: schema79.properties.kind.enum }
 }];
 return false;
 }
@@ -14138,7 +14454,7 @@ var valid0 = true;
 if (valid0) {
 if (data.coat !== void 0) {
 if (typeof data.coat !== "boolean") {
-validate188.errors = [{
+validate190.errors = [{
 instancePath: instancePath + "/coat",
 keyword: "type",
 params: { type: "boolean" }
@@ -14155,30 +14471,30 @@ var valid0 = true;
 }
 }
 } else {
-validate188.errors = [{
+validate190.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate188.errors = vErrors;
+validate190.errors = vErrors;
 return true;
 }
-validate188.evaluated = {
+validate190.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate191(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate193(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
-const evaluated0 = validate191.evaluated;
+const evaluated0 = validate193.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.temperature === void 0 && (missing0 = "temperature") || data.humidity === void 0 && (missing0 = "humidity") || data.air === void 0 && (missing0 = "air")) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -14186,7 +14502,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 for (const key0 in data) if (!(key0 === "until" || key0 === "temperature" || key0 === "humidity" || key0 === "air" || key0 === "wrapped")) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -14197,7 +14513,7 @@ if (data.until !== void 0) {
 let data0 = data.until;
 if (typeof data0 == "number" && isFinite(data0)) {
 if (data0 > 1e5 || isNaN(data0)) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/until",
 keyword: "maximum",
 params: {
@@ -14207,7 +14523,7 @@ limit: 1e5
 }];
 return false;
 } else if (data0 < 0 || isNaN(data0)) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/until",
 keyword: "minimum",
 params: {
@@ -14218,7 +14534,7 @@ limit: 0
 return false;
 }
 } else {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/until",
 keyword: "type",
 params: { type: "number" }
@@ -14232,7 +14548,7 @@ if (data.temperature !== void 0) {
 let data1 = data.temperature;
 if (typeof data1 == "number" && isFinite(data1)) {
 if (data1 > 60 || isNaN(data1)) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "maximum",
 params: {
@@ -14242,7 +14558,7 @@ limit: 60
 }];
 return false;
 } else if (data1 < -30 || isNaN(data1)) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "minimum",
 params: {
@@ -14253,7 +14569,7 @@ limit: -30
 return false;
 }
 } else {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/temperature",
 keyword: "type",
 params: { type: "number" }
@@ -14267,7 +14583,7 @@ if (data.humidity !== void 0) {
 let data2 = data.humidity;
 if (typeof data2 == "number" && isFinite(data2)) {
 if (data2 > 1 || isNaN(data2)) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "maximum",
 params: {
@@ -14277,7 +14593,7 @@ limit: 1
 }];
 return false;
 } else if (data2 < 0 || isNaN(data2)) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "minimum",
 params: {
@@ -14288,7 +14604,7 @@ limit: 0
 return false;
 }
 } else {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/humidity",
 keyword: "type",
 params: { type: "number" }
@@ -14302,7 +14618,7 @@ if (data.air !== void 0) {
 let data3 = data.air;
 if (typeof data3 == "number" && isFinite(data3)) {
 if (data3 > 5 || isNaN(data3)) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/air",
 keyword: "maximum",
 params: {
@@ -14312,7 +14628,7 @@ limit: 5
 }];
 return false;
 } else if (data3 < .01 || isNaN(data3)) {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/air",
 keyword: "minimum",
 params: {
@@ -14323,7 +14639,7 @@ limit: .01
 return false;
 }
 } else {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/air",
 keyword: "type",
 params: { type: "number" }
@@ -14335,7 +14651,7 @@ var valid0 = true;
 if (valid0) {
 if (data.wrapped !== void 0) {
 if (typeof data.wrapped !== "boolean") {
-validate191.errors = [{
+validate193.errors = [{
 instancePath: instancePath + "/wrapped",
 keyword: "type",
 params: { type: "boolean" }
@@ -14350,38 +14666,38 @@ var valid0 = true;
 }
 }
 } else {
-validate191.errors = [{
+validate193.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
 }];
 return false;
 }
-validate191.errors = vErrors;
+validate193.errors = vErrors;
 return true;
 }
-validate191.evaluated = {
+validate193.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate190(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate192(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate190.evaluated;
+const evaluated0 = validate192.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 20) {
-validate190.errors = [{
+validate192.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 20 }
 }];
 return false;
 } else if (data.length < 1) {
-validate190.errors = [{
+validate192.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -14391,21 +14707,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate191(data[i0], {
+if (!validate193(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate191.errors : vErrors.concat(validate191.errors);
+vErrors = vErrors === null ? validate193.errors : vErrors.concat(validate193.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate190.errors = [{
+validate192.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -14413,25 +14729,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate190.errors = vErrors;
+validate192.errors = vErrors;
 return errors === 0;
 }
-validate190.evaluated = {
+validate192.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate182(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate184(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate182.evaluated;
+const evaluated0 = validate184.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.build === void 0 && (missing0 = "build") || data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.saw === void 0 && (missing0 = "saw") || data.minutes === void 0 && (missing0 = "minutes") || data.note === void 0 && (missing0 = "note") || data.paste === void 0 && (missing0 = "paste") || data.body === void 0 && (missing0 = "body") || data.spells === void 0 && (missing0 = "spells") || data.duty === void 0 && (missing0 = "duty")) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -14439,8 +14755,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema75.properties, key0)) {
-validate182.errors = [{
+for (const key0 in data) if (!func1.call(schema76.properties, key0)) {
+validate184.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -14454,14 +14770,14 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (func2(data0) > 80) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/id",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data0) < 1) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/id",
 keyword: "minLength",
 params: { limit: 1 }
@@ -14469,7 +14785,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -14486,7 +14802,7 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 40) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -14494,7 +14810,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -14511,7 +14827,7 @@ const _errs6 = errors;
 if (errors === _errs6) {
 if (typeof data2 === "string") {
 if (func2(data2) > 120) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/build",
 keyword: "maxLength",
 params: { limit: 120 }
@@ -14519,7 +14835,7 @@ params: { limit: 120 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/build",
 keyword: "type",
 params: { type: "string" }
@@ -14536,7 +14852,7 @@ const _errs8 = errors;
 if (errors === _errs8) {
 if (typeof data3 === "string") {
 if (func2(data3) > 120) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "maxLength",
 params: { limit: 120 }
@@ -14544,7 +14860,7 @@ params: { limit: 120 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -14561,14 +14877,14 @@ const _errs10 = errors;
 if (errors === _errs10) {
 if (typeof data4 === "string") {
 if (func2(data4) > 80) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "maxLength",
 params: { limit: 80 }
 }];
 return false;
 } else if (func2(data4) < 1) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "minLength",
 params: { limit: 1 }
@@ -14576,7 +14892,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/buildId",
 keyword: "type",
 params: { type: "string" }
@@ -14593,7 +14909,7 @@ const _errs12 = errors;
 if (errors === _errs12) {
 if (typeof data5 === "string") {
 if (!pattern4.test(data5)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/pieceId",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -14601,7 +14917,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/pieceId",
 keyword: "type",
 params: { type: "string" }
@@ -14614,14 +14930,14 @@ var valid0 = _errs12 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs14 = errors;
-if (!validate183(data.question, {
+if (!validate185(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate183.errors : vErrors.concat(validate183.errors);
+vErrors = vErrors === null ? validate185.errors : vErrors.concat(validate185.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs14 === errors;
@@ -14631,7 +14947,7 @@ if (data.saw !== void 0) {
 let data7 = data.saw;
 const _errs15 = errors;
 if (typeof data7 !== "string") {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/saw",
 keyword: "type",
 params: { type: "string" }
@@ -14639,10 +14955,10 @@ params: { type: "string" }
 return false;
 }
 if (!(data7 === "just" || data7 === "yes" || data7 === "not" || data7 === "cracked" || data7 === "sagged" || data7 === "squashed")) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/saw",
 keyword: "enum",
-params: { allowedValues: schema75.properties.saw.enum }
+params: { allowedValues: schema76.properties.saw.enum }
 }];
 return false;
 }
@@ -14655,7 +14971,7 @@ const _errs17 = errors;
 if (errors === _errs17) {
 if (typeof data8 == "number" && isFinite(data8)) {
 if (data8 > 43200 || isNaN(data8)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "maximum",
 params: {
@@ -14665,7 +14981,7 @@ limit: 43200
 }];
 return false;
 } else if (data8 < .1 || isNaN(data8)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "minimum",
 params: {
@@ -14676,7 +14992,7 @@ limit: .1
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/minutes",
 keyword: "type",
 params: { type: "number" }
@@ -14693,7 +15009,7 @@ const _errs19 = errors;
 if (errors === _errs19) {
 if (typeof data9 === "string") {
 if (func2(data9) > 1e3) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/note",
 keyword: "maxLength",
 params: { limit: 1e3 }
@@ -14701,7 +15017,7 @@ params: { limit: 1e3 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/note",
 keyword: "type",
 params: { type: "string" }
@@ -14718,7 +15034,7 @@ const _errs21 = errors;
 if (errors === _errs21) {
 if (typeof data10 === "string") {
 if (func2(data10) > 80) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/picture",
 keyword: "maxLength",
 params: { limit: 80 }
@@ -14726,7 +15042,7 @@ params: { limit: 80 }
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/picture",
 keyword: "type",
 params: { type: "string" }
@@ -14739,14 +15055,14 @@ var valid0 = _errs21 === errors;
 if (valid0) {
 if (data.paste !== void 0) {
 const _errs23 = errors;
-if (!validate185(data.paste, {
+if (!validate187(data.paste, {
 instancePath: instancePath + "/paste",
 parentData: data,
 parentDataProperty: "paste",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate185.errors : vErrors.concat(validate185.errors);
+vErrors = vErrors === null ? validate187.errors : vErrors.concat(validate187.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -14754,14 +15070,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.body !== void 0) {
 const _errs24 = errors;
-if (!validate188(data.body, {
+if (!validate190(data.body, {
 instancePath: instancePath + "/body",
 parentData: data,
 parentDataProperty: "body",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate188.errors : vErrors.concat(validate188.errors);
+vErrors = vErrors === null ? validate190.errors : vErrors.concat(validate190.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs24 === errors;
@@ -14769,14 +15085,14 @@ var valid0 = _errs24 === errors;
 if (valid0) {
 if (data.spells !== void 0) {
 const _errs25 = errors;
-if (!validate190(data.spells, {
+if (!validate192(data.spells, {
 instancePath: instancePath + "/spells",
 parentData: data,
 parentDataProperty: "spells",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate190.errors : vErrors.concat(validate190.errors);
+vErrors = vErrors === null ? validate192.errors : vErrors.concat(validate192.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -14788,7 +15104,7 @@ const _errs26 = errors;
 if (errors === _errs26) {
 if (data14 && typeof data14 == "object" && !Array.isArray(data14)) {
 if (Object.keys(data14).length > 12) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/duty",
 keyword: "maxProperties",
 params: { limit: 12 }
@@ -14800,7 +15116,7 @@ const _errs29 = errors;
 if (errors === _errs29) {
 if (typeof data15 == "number" && isFinite(data15)) {
 if (data15 > 1e9 || isNaN(data15)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "maximum",
 params: {
@@ -14810,7 +15126,7 @@ limit: 1e9
 }];
 return false;
 } else if (data15 < -1e6 || isNaN(data15)) {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "minimum",
 params: {
@@ -14821,7 +15137,7 @@ limit: -1e6
 return false;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/duty/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
 keyword: "type",
 params: { type: "number" }
@@ -14832,7 +15148,7 @@ return false;
 if (!(_errs29 === errors)) break;
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath: instancePath + "/duty",
 keyword: "type",
 params: { type: "object" }
@@ -14859,7 +15175,7 @@ var valid0 = _errs26 === errors;
 }
 }
 } else {
-validate182.errors = [{
+validate184.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -14867,31 +15183,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate182.errors = vErrors;
+validate184.errors = vErrors;
 return errors === 0;
 }
-validate182.evaluated = {
+validate184.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate181(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate183(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate181.evaluated;
+const evaluated0 = validate183.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 2e3) {
-validate181.errors = [{
+validate183.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 2e3 }
 }];
 return false;
 } else if (data.length < 0) {
-validate181.errors = [{
+validate183.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 0 }
@@ -14901,21 +15217,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate182(data[i0], {
+if (!validate184(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate182.errors : vErrors.concat(validate182.errors);
+vErrors = vErrors === null ? validate184.errors : vErrors.concat(validate184.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate181.errors = [{
+validate183.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -14923,25 +15239,25 @@ params: { type: "array" }
 return false;
 }
 }
-validate181.errors = vErrors;
+validate183.errors = vErrors;
 return errors === 0;
 }
-validate181.evaluated = {
+validate183.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate198(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate200(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate198.evaluated;
+const evaluated0 = validate200.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.piece === void 0 && (missing0 = "piece") || data.question === void 0 && (missing0 = "question") || data.firm === void 0 && (missing0 = "firm") || data.at === void 0 && (missing0 = "at")) {
-validate198.errors = [{
+validate200.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -14950,7 +15266,7 @@ return false;
 } else {
 const _errs1 = errors;
 for (const key0 in data) if (!(key0 === "piece" || key0 === "question" || key0 === "firm" || key0 === "at")) {
-validate198.errors = [{
+validate200.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -14964,7 +15280,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate198.errors = [{
+validate200.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -14972,7 +15288,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate198.errors = [{
+validate200.errors = [{
 instancePath: instancePath + "/piece",
 keyword: "type",
 params: { type: "string" }
@@ -14985,14 +15301,14 @@ var valid0 = _errs2 === errors;
 if (valid0) {
 if (data.question !== void 0) {
 const _errs4 = errors;
-if (!validate183(data.question, {
+if (!validate185(data.question, {
 instancePath: instancePath + "/question",
 parentData: data,
 parentDataProperty: "question",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate183.errors : vErrors.concat(validate183.errors);
+vErrors = vErrors === null ? validate185.errors : vErrors.concat(validate185.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs4 === errors;
@@ -15001,7 +15317,7 @@ if (valid0) {
 if (data.firm !== void 0) {
 const _errs5 = errors;
 if (typeof data.firm !== "boolean") {
-validate198.errors = [{
+validate200.errors = [{
 instancePath: instancePath + "/firm",
 keyword: "type",
 params: { type: "boolean" }
@@ -15017,7 +15333,7 @@ const _errs7 = errors;
 if (errors === _errs7) {
 if (typeof data3 === "string") {
 if (func2(data3) > 40) {
-validate198.errors = [{
+validate200.errors = [{
 instancePath: instancePath + "/at",
 keyword: "maxLength",
 params: { limit: 40 }
@@ -15025,7 +15341,7 @@ params: { limit: 40 }
 return false;
 }
 } else {
-validate198.errors = [{
+validate200.errors = [{
 instancePath: instancePath + "/at",
 keyword: "type",
 params: { type: "string" }
@@ -15034,6 +15350,303 @@ return false;
 }
 }
 var valid0 = _errs7 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+} else {
+validate200.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate200.errors = vErrors;
+return errors === 0;
+}
+validate200.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate199(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate199.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 2e3) {
+validate199.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 2e3 }
+}];
+return false;
+} else if (data.length < 1) {
+validate199.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate200(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate200.errors : vErrors.concat(validate200.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate199.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate199.errors = vErrors;
+return errors === 0;
+}
+validate199.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate198(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate198.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.done === void 0 && (missing0 = "done")) {
+validate198.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until")) {
+validate198.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.from !== void 0) {
+let data0 = data.from;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (func2(data0) > 40) {
+validate198.errors = [{
+instancePath: instancePath + "/from",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate198.errors = [{
+instancePath: instancePath + "/from",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.done !== void 0) {
+let data1 = data.done;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (Array.isArray(data1)) {
+if (data1.length > 4e3) {
+validate198.errors = [{
+instancePath: instancePath + "/done",
+keyword: "maxItems",
+params: { limit: 4e3 }
+}];
+return false;
+} else if (data1.length < 0) {
+validate198.errors = [{
+instancePath: instancePath + "/done",
+keyword: "minItems",
+params: { limit: 0 }
+}];
+return false;
+} else {
+const len0 = data1.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data2 = data1[i0];
+const _errs6 = errors;
+if (errors === _errs6) {
+if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
+let missing1;
+if (data2.step === void 0 && (missing1 = "step") || data2.at === void 0 && (missing1 = "at")) {
+validate198.errors = [{
+instancePath: instancePath + "/done/" + i0,
+keyword: "required",
+params: { missingProperty: missing1 }
+}];
+return false;
+} else {
+const _errs8 = errors;
+for (const key1 in data2) if (!(key1 === "step" || key1 === "at")) {
+validate198.errors = [{
+instancePath: instancePath + "/done/" + i0,
+keyword: "additionalProperties",
+params: { additionalProperty: key1 }
+}];
+return false;
+}
+if (_errs8 === errors) {
+if (data2.step !== void 0) {
+let data3 = data2.step;
+const _errs9 = errors;
+if (errors === _errs9) {
+if (typeof data3 === "string") {
+if (func2(data3) > 200) {
+validate198.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/step",
+keyword: "maxLength",
+params: { limit: 200 }
+}];
+return false;
+} else if (func2(data3) < 1) {
+validate198.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/step",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate198.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/step",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid2 = _errs9 === errors;
+} else var valid2 = true;
+if (valid2) {
+if (data2.at !== void 0) {
+let data4 = data2.at;
+const _errs11 = errors;
+if (errors === _errs11) {
+if (typeof data4 === "string") {
+if (func2(data4) > 40) {
+validate198.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/at",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate198.errors = [{
+instancePath: instancePath + "/done/" + i0 + "/at",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid2 = _errs11 === errors;
+} else var valid2 = true;
+}
+}
+}
+} else {
+validate198.errors = [{
+instancePath: instancePath + "/done/" + i0,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+if (!(_errs6 === errors)) break;
+}
+}
+} else {
+validate198.errors = [{
+instancePath: instancePath + "/done",
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.said !== void 0) {
+const _errs13 = errors;
+if (!validate199(data.said, {
+instancePath: instancePath + "/said",
+parentData: data,
+parentDataProperty: "said",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate199.errors : vErrors.concat(validate199.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs13 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.until !== void 0) {
+let data6 = data.until;
+const _errs14 = errors;
+if (errors === _errs14) {
+if (typeof data6 === "string") {
+if (func2(data6) > 40) {
+validate198.errors = [{
+instancePath: instancePath + "/until",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate198.errors = [{
+instancePath: instancePath + "/until",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs14 === errors;
 } else var valid0 = true;
 }
 }
@@ -15057,304 +15670,7 @@ validate198.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate197(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate197.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (Array.isArray(data)) {
-if (data.length > 2e3) {
-validate197.errors = [{
-instancePath,
-keyword: "maxItems",
-params: { limit: 2e3 }
-}];
-return false;
-} else if (data.length < 1) {
-validate197.errors = [{
-instancePath,
-keyword: "minItems",
-params: { limit: 1 }
-}];
-return false;
-} else {
-const len0 = data.length;
-for (let i0 = 0; i0 < len0; i0++) {
-const _errs1 = errors;
-if (!validate198(data[i0], {
-instancePath: instancePath + "/" + i0,
-parentData: data,
-parentDataProperty: i0,
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate198.errors : vErrors.concat(validate198.errors);
-errors = vErrors.length;
-}
-if (!(_errs1 === errors)) break;
-}
-}
-} else {
-validate197.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-validate197.errors = vErrors;
-return errors === 0;
-}
-validate197.evaluated = {
-"items": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-function validate196(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-let vErrors = null;
-let errors = 0;
-const evaluated0 = validate196.evaluated;
-if (evaluated0.dynamicProps) evaluated0.props = void 0;
-if (evaluated0.dynamicItems) evaluated0.items = void 0;
-if (errors === 0) {
-if (data && typeof data == "object" && !Array.isArray(data)) {
-let missing0;
-if (data.done === void 0 && (missing0 = "done")) {
-validate196.errors = [{
-instancePath,
-keyword: "required",
-params: { missingProperty: missing0 }
-}];
-return false;
-} else {
-const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until")) {
-validate196.errors = [{
-instancePath,
-keyword: "additionalProperties",
-params: { additionalProperty: key0 }
-}];
-return false;
-}
-if (_errs1 === errors) {
-if (data.from !== void 0) {
-let data0 = data.from;
-const _errs2 = errors;
-if (errors === _errs2) {
-if (typeof data0 === "string") {
-if (func2(data0) > 40) {
-validate196.errors = [{
-instancePath: instancePath + "/from",
-keyword: "maxLength",
-params: { limit: 40 }
-}];
-return false;
-}
-} else {
-validate196.errors = [{
-instancePath: instancePath + "/from",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs2 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.done !== void 0) {
-let data1 = data.done;
-const _errs4 = errors;
-if (errors === _errs4) {
-if (Array.isArray(data1)) {
-if (data1.length > 4e3) {
-validate196.errors = [{
-instancePath: instancePath + "/done",
-keyword: "maxItems",
-params: { limit: 4e3 }
-}];
-return false;
-} else if (data1.length < 0) {
-validate196.errors = [{
-instancePath: instancePath + "/done",
-keyword: "minItems",
-params: { limit: 0 }
-}];
-return false;
-} else {
-const len0 = data1.length;
-for (let i0 = 0; i0 < len0; i0++) {
-let data2 = data1[i0];
-const _errs6 = errors;
-if (errors === _errs6) {
-if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
-let missing1;
-if (data2.step === void 0 && (missing1 = "step") || data2.at === void 0 && (missing1 = "at")) {
-validate196.errors = [{
-instancePath: instancePath + "/done/" + i0,
-keyword: "required",
-params: { missingProperty: missing1 }
-}];
-return false;
-} else {
-const _errs8 = errors;
-for (const key1 in data2) if (!(key1 === "step" || key1 === "at")) {
-validate196.errors = [{
-instancePath: instancePath + "/done/" + i0,
-keyword: "additionalProperties",
-params: { additionalProperty: key1 }
-}];
-return false;
-}
-if (_errs8 === errors) {
-if (data2.step !== void 0) {
-let data3 = data2.step;
-const _errs9 = errors;
-if (errors === _errs9) {
-if (typeof data3 === "string") {
-if (func2(data3) > 200) {
-validate196.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/step",
-keyword: "maxLength",
-params: { limit: 200 }
-}];
-return false;
-} else if (func2(data3) < 1) {
-validate196.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/step",
-keyword: "minLength",
-params: { limit: 1 }
-}];
-return false;
-}
-} else {
-validate196.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/step",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid2 = _errs9 === errors;
-} else var valid2 = true;
-if (valid2) {
-if (data2.at !== void 0) {
-let data4 = data2.at;
-const _errs11 = errors;
-if (errors === _errs11) {
-if (typeof data4 === "string") {
-if (func2(data4) > 40) {
-validate196.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/at",
-keyword: "maxLength",
-params: { limit: 40 }
-}];
-return false;
-}
-} else {
-validate196.errors = [{
-instancePath: instancePath + "/done/" + i0 + "/at",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid2 = _errs11 === errors;
-} else var valid2 = true;
-}
-}
-}
-} else {
-validate196.errors = [{
-instancePath: instancePath + "/done/" + i0,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-if (!(_errs6 === errors)) break;
-}
-}
-} else {
-validate196.errors = [{
-instancePath: instancePath + "/done",
-keyword: "type",
-params: { type: "array" }
-}];
-return false;
-}
-}
-var valid0 = _errs4 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.said !== void 0) {
-const _errs13 = errors;
-if (!validate197(data.said, {
-instancePath: instancePath + "/said",
-parentData: data,
-parentDataProperty: "said",
-rootData,
-dynamicAnchors
-})) {
-vErrors = vErrors === null ? validate197.errors : vErrors.concat(validate197.errors);
-errors = vErrors.length;
-}
-var valid0 = _errs13 === errors;
-} else var valid0 = true;
-if (valid0) {
-if (data.until !== void 0) {
-let data6 = data.until;
-const _errs14 = errors;
-if (errors === _errs14) {
-if (typeof data6 === "string") {
-if (func2(data6) > 40) {
-validate196.errors = [{
-instancePath: instancePath + "/until",
-keyword: "maxLength",
-params: { limit: 40 }
-}];
-return false;
-}
-} else {
-validate196.errors = [{
-instancePath: instancePath + "/until",
-keyword: "type",
-params: { type: "string" }
-}];
-return false;
-}
-}
-var valid0 = _errs14 === errors;
-} else var valid0 = true;
-}
-}
-}
-}
-}
-} else {
-validate196.errors = [{
-instancePath,
-keyword: "type",
-params: { type: "object" }
-}];
-return false;
-}
-}
-validate196.errors = vErrors;
-return errors === 0;
-}
-validate196.evaluated = {
-"props": true,
-"dynamicProps": false,
-"dynamicItems": false
-};
-const schema85 = {
+const schema86 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -15392,17 +15708,17 @@ const schema85 = {
 "steps": { "$ref": "#/$defs/record40" }
 }
 };
-function validate204(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate206(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate204.evaluated;
+const evaluated0 = validate206.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.cake === void 0 && (missing0 = "cake") || data.steps === void 0 && (missing0 = "steps")) {
-validate204.errors = [{
+validate206.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -15410,8 +15726,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema85.properties, key0)) {
-validate204.errors = [{
+for (const key0 in data) if (!func1.call(schema86.properties, key0)) {
+validate206.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -15425,7 +15741,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate204.errors = [{
+validate206.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -15433,7 +15749,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate204.errors = [{
+validate206.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -15450,14 +15766,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate204.errors = [{
+validate206.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate204.errors = [{
+validate206.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -15465,7 +15781,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate204.errors = [{
+validate206.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -15655,7 +15971,7 @@ var valid0 = _errs16 === errors;
 }
 }
 } else {
-validate204.errors = [{
+validate206.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -15663,31 +15979,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate204.errors = vErrors;
+validate206.errors = vErrors;
 return errors === 0;
 }
-validate204.evaluated = {
+validate206.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate203(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate205(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate203.evaluated;
+const evaluated0 = validate205.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 8) {
-validate203.errors = [{
+validate205.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 8 }
 }];
 return false;
 } else if (data.length < 1) {
-validate203.errors = [{
+validate205.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -15697,21 +16013,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate204(data[i0], {
+if (!validate206(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate204.errors : vErrors.concat(validate204.errors);
+vErrors = vErrors === null ? validate206.errors : vErrors.concat(validate206.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate203.errors = [{
+validate205.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -15719,10 +16035,10 @@ params: { type: "array" }
 return false;
 }
 }
-validate203.errors = vErrors;
+validate205.errors = vErrors;
 return errors === 0;
 }
-validate203.evaluated = {
+validate205.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
@@ -16044,14 +16360,14 @@ var valid0 = _errs21 === errors;
 if (valid0) {
 if (data.hours !== void 0) {
 const _errs22 = errors;
-if (!validate153(data.hours, {
+if (!validate155(data.hours, {
 instancePath: instancePath + "/hours",
 parentData: data,
 parentDataProperty: "hours",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate153.errors : vErrors.concat(validate153.errors);
+vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs22 === errors;
@@ -16059,14 +16375,14 @@ var valid0 = _errs22 === errors;
 if (valid0) {
 if (data.dates !== void 0) {
 const _errs23 = errors;
-if (!validate155(data.dates, {
+if (!validate157(data.dates, {
 instancePath: instancePath + "/dates",
 parentData: data,
 parentDataProperty: "dates",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate155.errors : vErrors.concat(validate155.errors);
+vErrors = vErrors === null ? validate157.errors : vErrors.concat(validate157.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs23 === errors;
@@ -16074,14 +16390,14 @@ var valid0 = _errs23 === errors;
 if (valid0) {
 if (data.practice !== void 0) {
 const _errs24 = errors;
-if (!validate159(data.practice, {
+if (!validate161(data.practice, {
 instancePath: instancePath + "/practice",
 parentData: data,
 parentDataProperty: "practice",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate159.errors : vErrors.concat(validate159.errors);
+vErrors = vErrors === null ? validate161.errors : vErrors.concat(validate161.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs24 === errors;
@@ -16089,14 +16405,14 @@ var valid0 = _errs24 === errors;
 if (valid0) {
 if (data.workshop !== void 0) {
 const _errs25 = errors;
-if (!validate161(data.workshop, {
+if (!validate163(data.workshop, {
 instancePath: instancePath + "/workshop",
 parentData: data,
 parentDataProperty: "workshop",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate161.errors : vErrors.concat(validate161.errors);
+vErrors = vErrors === null ? validate163.errors : vErrors.concat(validate163.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs25 === errors;
@@ -16104,14 +16420,14 @@ var valid0 = _errs25 === errors;
 if (valid0) {
 if (data.reserves !== void 0) {
 const _errs26 = errors;
-if (!validate170(data.reserves, {
+if (!validate172(data.reserves, {
 instancePath: instancePath + "/reserves",
 parentData: data,
 parentDataProperty: "reserves",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate170.errors : vErrors.concat(validate170.errors);
+vErrors = vErrors === null ? validate172.errors : vErrors.concat(validate172.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs26 === errors;
@@ -16119,14 +16435,14 @@ var valid0 = _errs26 === errors;
 if (valid0) {
 if (data.measured !== void 0) {
 const _errs27 = errors;
-if (!validate176(data.measured, {
+if (!validate178(data.measured, {
 instancePath: instancePath + "/measured",
 parentData: data,
 parentDataProperty: "measured",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate176.errors : vErrors.concat(validate176.errors);
+vErrors = vErrors === null ? validate178.errors : vErrors.concat(validate178.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs27 === errors;
@@ -16134,14 +16450,14 @@ var valid0 = _errs27 === errors;
 if (valid0) {
 if (data.log !== void 0) {
 const _errs28 = errors;
-if (!validate181(data.log, {
+if (!validate183(data.log, {
 instancePath: instancePath + "/log",
 parentData: data,
 parentDataProperty: "log",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate181.errors : vErrors.concat(validate181.errors);
+vErrors = vErrors === null ? validate183.errors : vErrors.concat(validate183.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs28 === errors;
@@ -16149,14 +16465,14 @@ var valid0 = _errs28 === errors;
 if (valid0) {
 if (data.bench !== void 0) {
 const _errs29 = errors;
-if (!validate196(data.bench, {
+if (!validate198(data.bench, {
 instancePath: instancePath + "/bench",
 parentData: data,
 parentDataProperty: "bench",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate196.errors : vErrors.concat(validate196.errors);
+vErrors = vErrors === null ? validate198.errors : vErrors.concat(validate198.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs29 === errors;
@@ -16196,14 +16512,14 @@ var valid0 = _errs30 === errors;
 if (valid0) {
 if (data.variations !== void 0) {
 const _errs32 = errors;
-if (!validate203(data.variations, {
+if (!validate205(data.variations, {
 instancePath: instancePath + "/variations",
 parentData: data,
 parentDataProperty: "variations",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate203.errors : vErrors.concat(validate203.errors);
+vErrors = vErrors === null ? validate205.errors : vErrors.concat(validate205.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs32 === errors;

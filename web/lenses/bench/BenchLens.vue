@@ -107,6 +107,9 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
         </div>
         <TrialBar v-if="lot" :lot="lot" />
         <ul class="notes">
+          <li v-for="g in current.step.guards" :key="g" class="wait">
+            <span aria-hidden="true">◆</span>{{ g }}
+          </li>
           <li v-for="n in current.step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
           <li v-for="c in progress.before" :key="c.text" :class="{ wait: !c.done }">
             <span aria-hidden="true">{{ c.done ? '●' : '◆' }}</span>{{

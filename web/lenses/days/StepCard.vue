@@ -72,6 +72,7 @@ const slack = computed(() => store.days?.plan?.slack[props.step.id]);
 <template>
   <div class="card">
     <p v-for="n in step.notes" :key="n" class="small">{{ n }}</p>
+    <p v-for="g in step.guards" :key="g" class="closes"><span aria-hidden="true">◆</span> {{ g }}</p>
     <p v-if="closes.length" class="closes">
       <span aria-hidden="true">◆</span> It closes off {{ closes.join(', ') }}: nothing more can be done there.
     </p>

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { removeOwnStep } from '@core/edits/index.ts';
+import { removeOwnStep, setOwnStep } from '@core/edits/index.ts';
 import {
   CAUTIONS,
   FACE_WORDS,
-  finishesOn,
+  finishLines,
   finishHere,
   inFinishOrder,
   planFinish,
   finishNamed,
   FINISHES,
   usualAmount,
+  usualColour,
+  type FinishLine,
 } from '@core/finish/index.ts';
-import { formatTime } from '@core/quantity/index.ts';
 import { FACE_SIDE_KINDS, FACE_SIDES, type OwnStep, type PieceSide } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -56,37 +57,58 @@ const wanted = computed(
     },
 );
 const found = computed(() => wanted.value && finishHere(build.value, wanted.value));
-const planned = computed(() =>
-  build.value.pieces.flatMap((p) =>
-    finishesOn(build.value, p.id).map((f, k) => ({ ...f, number: k + 1, piece: p })),
-  ),
-);
+const lines = computed(() => finishLines(build.value));
+const colour = ref<string>();
+const usualHex = computed(() => piece.value && usualColour(build.value, piece.value, technique.value));
+watch([() => piece.value?.id, id], () => (colour.value = undefined));
 function put(): void {
-  if (wanted.value) store.apply(planFinish(build.value, wanted.value), `${technique.value.name} in the plan`);
+  if (!wanted.value) return;
+  const hex = usualHex.value && (colour.value ?? usualHex.value);
+  store.apply(
+    planFinish(build.value, { ...wanted.value, ...(hex ? { colour: hex } : {}) }),
+    `${technique.value.name} in the plan`,
+  );
 }
 const drop = (step: OwnStep) =>
   store.apply(removeOwnStep(build.value, step.id), `the plan without ${step.title}`);
+const recolour = (line: FinishLine, hex: string) =>
+  store.apply(
+    setOwnStep(build.value, line.step.id, { finish: { ...line.step.finish, colour: hex } }),
+    `the colour of ${line.step.title}`,
+  );
 </script>
 
 <template>
   <section v-if="piece && found" class="view-part">
     <h3>Then on the surface</h3>
-    <ol v-if="planned.length" class="planned">
-      <li v-for="f in planned" :key="f.step.id">
-        <strong>{{ f.step.title }}</strong>
-        <span class="muted small"
-          >{{ formatTime(f.step.minutes)
-          }}<template v-if="f.step.wait">, after {{ formatTime(f.step.wait) }} to dry</template></span
-        >
+    <ol v-if="lines.length" class="planned">
+      <li v-for="l in lines" :key="l.step.id">
+        <input
+          v-if="l.colour"
+          type="color"
+          :value="l.colour"
+          :aria-label="`Colour of ${l.step.title}`"
+          @change="recolour(l, ($event.target as HTMLInputElement).value)"
+        />
+        <span v-else class="none" aria-hidden="true"></span>
+        <div class="grow">
+          <strong>{{ l.step.title }}</strong><span v-if="l.step.finish.coats > 1"
+            >, {{ l.step.finish.coats }} coats</span
+          >
+          <span class="muted small">
+            <WhyButton :figure="l.found.minutes" /><template v-if="l.found.waits"
+              >, touched after <WhyButton :figure="l.found.waits.touch" /></template
+          ></span>
+          <p v-if="l.technique.guard" class="small muted">{{ l.technique.guard }}</p>
+        </div>
         <button
           class="button plain"
           type="button"
-          :aria-label="`Take out ${f.step.title}`"
-          @click="drop(f.step)"
+          :aria-label="`Take out ${l.step.title}`"
+          @click="drop(l.step)"
         >
           Take out
         </button>
-        <p v-if="f.technique.guard" class="small muted">{{ f.technique.guard }}</p>
       </li>
     </ol>
     <div class="row">
@@ -114,6 +136,13 @@ const drop = (step: OwnStep) =>
         :value="coats"
         @change="(v) => v >= 1 && (coats = v)"
       />
+      <label v-if="usualHex" class="field"
+        ><span>Colour</span
+        ><input
+          type="color"
+          :value="colour ?? usualHex"
+          @change="colour = ($event.target as HTMLInputElement).value"
+      /></label>
     </div>
     <p>
       <WhyButton :figure="found.minutes" /> of work<template v-if="found.takes"
@@ -136,16 +165,37 @@ p {
 }
 .planned {
   margin: 0 0 12px;
-  padding-left: 20px;
+  padding: 0;
+  list-style: none;
+  counter-reset: line;
 }
 .planned li {
-  padding: 4px 0;
+  display: flex;
+  gap: 12px;
+  align-items: flex-start;
+  padding: 6px 0;
 }
-.planned strong {
-  margin-right: 8px;
+.planned strong::before {
+  counter-increment: line;
+  content: counter(line) ' ';
 }
 .planned p {
   margin: 0;
+}
+.planned .none {
+  width: 34px;
+}
+input[type='color'] {
+  flex: none;
+  width: 34px;
+  height: 34px;
+  padding: 2px;
+  border: 1px solid var(--line);
+  border-radius: 9px;
+  background: var(--paper);
+}
+.grow {
+  flex: 1;
 }
 .guard {
   color: var(--tight);
