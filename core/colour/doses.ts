@@ -34,6 +34,8 @@ export interface Dose {
 export interface DoseAsked {
   readonly kind: PotKind;
   readonly depth: ColourDepth;
+  /** Drops of gel for 100 g, where a mix was reckoned. */
+  readonly per100?: number | undefined;
   readonly grams: Reckoned;
   /** The base beside white covering paste. */
   readonly base: number;
@@ -50,7 +52,7 @@ export function doseSpread(known: DoseKnown, drops: number): number {
 }
 
 /** Drops, or grams, of one pot for a batch. Estimate from its kind; from what it took as soon as that is known. */
-export function doseOf({ kind, depth, grams, base, took, known }: DoseAsked): Dose {
+export function doseOf({ kind, depth, per100, grams, base, took, known }: DoseAsked): Dose {
   const { by, forDrop } = POTS[kind];
   const unit = by;
   const mid = took
@@ -66,7 +68,14 @@ export function doseOf({ kind, depth, grams, base, took, known }: DoseAsked): Do
         unit,
         'drops of gel for 100 g × batch ÷ 100 × kind × base',
         [
-          given(`Drops of gel for 100 g of white paste, ${depth}`, DEPTH_DROPS[depth], 'drops', 'estimate'),
+          per100 === undefined
+            ? given(
+                `Drops of gel for 100 g of white paste, ${depth}`,
+                DEPTH_DROPS[depth],
+                'drops',
+                'estimate',
+              )
+            : given('Drops of gel for 100 g, by the mix', per100, 'drops', 'estimate'),
           grams,
           given(`For a drop of gel, of this kind`, forDrop, unit, 'estimate'),
           given('This base beside white paste', base, '×', 'estimate'),

@@ -7,3 +7,12 @@ export * from './order.ts';
 export * from './apart.ts';
 export * from './pots.ts';
 export * from './doses.ts';
+export {
+  findMixes,
+  isReachable,
+  learnPot,
+  nearWords,
+  type FoundMix,
+  type MixPot,
+  type Swatch,
+} from './mixing/index.ts';

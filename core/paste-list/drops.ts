@@ -11,6 +11,7 @@ import {
 import { materialOf, type MaterialId } from '../pastes/index.ts';
 import { between, reckon, type Grams, type Reckoned } from '../quantity/index.ts';
 import type { Pot } from '../record/index.ts';
+import { baseHex, isWhite } from './base-colour.ts';
 import type { Batch } from './paste-list.ts';
 
 /** One pot in a batch. */
@@ -34,13 +35,6 @@ export interface BatchColour {
 
 /** Beside white covering paste a base takes so many times as much colour. Estimate. */
 const CHOCOLATE = 1.2;
-/** How light pastes are that are not white, CIE L*. Estimate. */
-const LIGHTNESS: Partial<Record<MaterialId, number>> = {
-  chocolateDark: 24,
-  chocolateMilk: 42,
-  marzipan: 84,
-  chocolateWhite: 88,
-};
 /** Lighter than its base by more than this a colour is not reached by kneading anything in, CIE L*. Estimate. */
 const LIGHTER = 6;
 /** Bases that are yellow to begin with, and the hues that lose by it, degrees. Common practice. */
@@ -59,7 +53,7 @@ function troublesOf(batch: Batch): string[] {
   const { base } = batch.blend;
   const material = materialOf(base);
   const says: string[] = [];
-  const light = LIGHTNESS[material.id as MaterialId];
+  const light = isWhite(base) ? undefined : labOf(baseHex(base))?.L;
   const lab = labOf(hex);
   const paste = material.name.toLowerCase();
   if (lab && light !== undefined && lab.L > light + LIGHTER && pots.length > 0)
@@ -90,6 +84,7 @@ export function colouringOf(batch: Batch): BatchColour {
     const dose = doseOf({
       kind: pot.kind,
       depth: pot.depth,
+      per100: pot.per100,
       // offcuts kept for it are coloured already
       grams: batch.fresh,
       base: material.chocolate ? CHOCOLATE : 1,

@@ -12,6 +12,7 @@ export {
   potWords,
   potsInAll,
 } from './drops.ts';
+export { mixesFor, type BatchMix, type BatchMixes } from './mixes.ts';
 export { type Batch, pasteList } from './paste-list.ts';
 export {
   type Part,

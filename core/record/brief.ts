@@ -98,6 +98,8 @@ export const potRecord = record({
   name,
   kind: oneOf([...POT_KINDS]),
   depth: oneOf([...DEPTHS]),
+  /** Drops of gel for 100 g, as a mix was reckoned; by how deep it is wanted when absent. */
+  per100: optional(number(0.01, 200)),
   /** What it took: drops, or grams of powder, in so much of a base. */
   took: optional(
     record({ amount: number(0.01, 10_000), grams: number<Grams>(1, 100_000), base: text(40, 1) }),

@@ -21,7 +21,7 @@ let b: Browser;
 beforeAll(async () => {
   served = await serve();
   b = await openBrowser();
-}, 60_000);
+}, 240_000);
 afterAll(async () => {
   await b.close();
   await served.close();

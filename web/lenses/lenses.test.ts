@@ -37,6 +37,7 @@ vi.mock('../workers/client.ts', () => {
     'chooseJob',
     'unionJob',
     'sheetMapsJob',
+    'mixesJob',
   ];
   const findJob = (build: Build, parts: readonly FoundPart[]) => ({
     result: Promise.resolve(findParts(plan(build), parts)),
@@ -242,5 +243,5 @@ describe('Cut', () => {
     expect(useSums().figure).toBe(round);
     // what needs no paper goes
     await vi.waitFor(() => expect(words(page)).not.toContain('Scarf end'));
-  }, 60_000);
+  });
 });

@@ -1,5 +1,6 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { DaysReport } from '@core/days/index.ts';
+import type { BatchMixes, mixesFor } from '@core/paste-list/index.ts';
 import type { Build } from '@core/record/index.ts';
 import type { Result } from '@core/quantity/index.ts';
 import type { Page, PieceMap, Template } from '@core/templates/index.ts';
@@ -175,6 +176,14 @@ const maps = new JobRunner<PagesApi>(
 /** What every sheet of a build does, found on triangles. */
 export const sheetMapsJob = (build: Build): WorkerJob<readonly PieceMap[]> =>
   maps.run((api) => api.maps(build));
+
+/** One of its own: a colour is looked for while papers are drawn. */
+const mixing = new JobRunner<PagesApi>(
+  () => new Worker(new URL('./pages.worker.ts', import.meta.url), { type: 'module', name: 'mixing' }),
+);
+/** Pots that come to the colour of a batch. */
+export const mixesJob = (...of: Parameters<typeof mixesFor>): WorkerJob<BatchMixes> =>
+  mixing.run((api) => api.mixes(of));
 
 /** Pages as a PDF file. */
 export const pdfJob = (

@@ -9,6 +9,7 @@ import {
   type PieceMap,
   type Template,
 } from '@core/templates/index.ts';
+import { mixesFor, type BatchMixes } from '@core/paste-list/index.ts';
 import type { Build } from '@core/record/index.ts';
 
 const fontFrom = async (url: string) => new Uint8Array(await (await fetch(url)).arrayBuffer());
@@ -16,6 +17,7 @@ const fontFrom = async (url: string) => new Uint8Array(await (await fetch(url)).
 const api = {
   templates: (build: Build): readonly Template[] => templatesOf(build),
   maps: (build: Build): readonly PieceMap[] => sheetMapsOf(build),
+  mixes: (of: Parameters<typeof mixesFor>): BatchMixes => mixesFor(...of),
 
   /** Pages as a PDF; `progress` is told the share of pages that are drawn. */
   async pdf(pages: readonly Page[], title: string, progress: (share: number) => void): Promise<Uint8Array> {

@@ -532,6 +532,11 @@ const schema19 = {
 "deep"
 ]
 },
+"per100": {
+"type": "number",
+"minimum": .01,
+"maximum": 200
+},
 "took": {
 "additionalProperties": false,
 "type": "object",
@@ -4774,6 +4779,11 @@ const schema36 = {
 "deep"
 ]
 },
+"per100": {
+"type": "number",
+"minimum": .01,
+"maximum": 200
+},
 "took": {
 "additionalProperties": false,
 "type": "object",
@@ -4817,7 +4827,7 @@ params: { missingProperty: missing0 }
 }];
 return false;
 } else {
-for (const key0 in data) if (!(key0 === "name" || key0 === "kind" || key0 === "depth" || key0 === "took")) {
+for (const key0 in data) if (!(key0 === "name" || key0 === "kind" || key0 === "depth" || key0 === "per100" || key0 === "took")) {
 validate87.errors = [{
 instancePath,
 keyword: "additionalProperties",
@@ -4896,11 +4906,46 @@ return false;
 var valid0 = true;
 } else var valid0 = true;
 if (valid0) {
+if (data.per100 !== void 0) {
+let data3 = data.per100;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 200 || isNaN(data3)) {
+validate87.errors = [{
+instancePath: instancePath + "/per100",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 200
+}
+}];
+return false;
+} else if (data3 < .01 || isNaN(data3)) {
+validate87.errors = [{
+instancePath: instancePath + "/per100",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .01
+}
+}];
+return false;
+}
+} else {
+validate87.errors = [{
+instancePath: instancePath + "/per100",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
 if (data.took !== void 0) {
-let data3 = data.took;
-if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
+let data4 = data.took;
+if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
 let missing1;
-if (data3.amount === void 0 && (missing1 = "amount") || data3.grams === void 0 && (missing1 = "grams") || data3.base === void 0 && (missing1 = "base")) {
+if (data4.amount === void 0 && (missing1 = "amount") || data4.grams === void 0 && (missing1 = "grams") || data4.base === void 0 && (missing1 = "base")) {
 validate87.errors = [{
 instancePath: instancePath + "/took",
 keyword: "required",
@@ -4908,7 +4953,7 @@ params: { missingProperty: missing1 }
 }];
 return false;
 } else {
-for (const key1 in data3) if (!(key1 === "amount" || key1 === "grams" || key1 === "base")) {
+for (const key1 in data4) if (!(key1 === "amount" || key1 === "grams" || key1 === "base")) {
 validate87.errors = [{
 instancePath: instancePath + "/took",
 keyword: "additionalProperties",
@@ -4916,10 +4961,10 @@ params: { additionalProperty: key1 }
 }];
 return false;
 }
-if (data3.amount !== void 0) {
-let data4 = data3.amount;
-if (typeof data4 == "number" && isFinite(data4)) {
-if (data4 > 1e4 || isNaN(data4)) {
+if (data4.amount !== void 0) {
+let data5 = data4.amount;
+if (typeof data5 == "number" && isFinite(data5)) {
+if (data5 > 1e4 || isNaN(data5)) {
 validate87.errors = [{
 instancePath: instancePath + "/took/amount",
 keyword: "maximum",
@@ -4929,7 +4974,7 @@ limit: 1e4
 }
 }];
 return false;
-} else if (data4 < .01 || isNaN(data4)) {
+} else if (data5 < .01 || isNaN(data5)) {
 validate87.errors = [{
 instancePath: instancePath + "/took/amount",
 keyword: "minimum",
@@ -4951,10 +4996,10 @@ return false;
 var valid1 = true;
 } else var valid1 = true;
 if (valid1) {
-if (data3.grams !== void 0) {
-let data5 = data3.grams;
-if (typeof data5 == "number" && isFinite(data5)) {
-if (data5 > 1e5 || isNaN(data5)) {
+if (data4.grams !== void 0) {
+let data6 = data4.grams;
+if (typeof data6 == "number" && isFinite(data6)) {
+if (data6 > 1e5 || isNaN(data6)) {
 validate87.errors = [{
 instancePath: instancePath + "/took/grams",
 keyword: "maximum",
@@ -4964,7 +5009,7 @@ limit: 1e5
 }
 }];
 return false;
-} else if (data5 < 1 || isNaN(data5)) {
+} else if (data6 < 1 || isNaN(data6)) {
 validate87.errors = [{
 instancePath: instancePath + "/took/grams",
 keyword: "minimum",
@@ -4986,17 +5031,17 @@ return false;
 var valid1 = true;
 } else var valid1 = true;
 if (valid1) {
-if (data3.base !== void 0) {
-let data6 = data3.base;
-if (typeof data6 === "string") {
-if (func2(data6) > 40) {
+if (data4.base !== void 0) {
+let data7 = data4.base;
+if (typeof data7 === "string") {
+if (func2(data7) > 40) {
 validate87.errors = [{
 instancePath: instancePath + "/took/base",
 keyword: "maxLength",
 params: { limit: 40 }
 }];
 return false;
-} else if (func2(data6) < 1) {
+} else if (func2(data7) < 1) {
 validate87.errors = [{
 instancePath: instancePath + "/took/base",
 keyword: "minLength",
@@ -5027,6 +5072,7 @@ return false;
 }
 var valid0 = true;
 } else var valid0 = true;
+}
 }
 }
 }

@@ -19,6 +19,7 @@ import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
+import MixCard from './MixCard.vue';
 import TextField from '../../shared/TextField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 
@@ -54,6 +55,15 @@ function soldAs(at: number, kind: PotKind): void {
     `the pots of ${props.batch.colour.name}`,
   );
 }
+/** Said how deep it is wanted, the mix that was reckoned is let go. */
+function deep(at: number, depth: ColourDepth): void {
+  const next = pots.value.map((p, k): Pot => {
+    if (k !== at) return p;
+    const { per100: _mix, ...rest } = p;
+    return { ...rest, depth };
+  });
+  put(next, `the pots of ${props.batch.colour.name}`);
+}
 const add = (name: string) =>
   put(
     [
@@ -73,7 +83,7 @@ function keep(at: number, p: PotDose): void {
   patch(at, { took: { amount, grams: props.batch.fresh.value, base: props.batch.blend.base } });
 }
 const KNOWN = {
-  nothing: 'not mixed yet: known by its kind only',
+  nothing: 'not mixed yet: an estimate',
   'other base': 'as it took in another paste',
   'this base': 'as you mixed it before',
 } as const;
@@ -103,7 +113,7 @@ const KNOWN = {
             :value="p.pot.depth"
             :options="depths"
             :width="104"
-            @change="(depth: ColourDepth) => patch(k, { depth })"
+            @change="(depth: ColourDepth) => deep(k, depth)"
           />
           <span class="amount"><WhyButton :figure="p.dose.amount" :text="amountText(p.dose.amount)" /></span>
           <button class="button plain" type="button" :aria-label="`Take out ${p.pot.name}`" @click="drop(k)">
@@ -143,6 +153,7 @@ const KNOWN = {
       once.
       <button class="button" type="button" @click="add(proposed.name)">Take {{ proposed.name }}</button>
     </p>
+    <MixCard :batch="batch" class="mix" />
     <ChoiceField
       v-if="pots.length < MOST_POTS"
       label="Colour it with"
@@ -185,5 +196,8 @@ p {
 }
 .whole {
   margin-top: 10px;
+}
+.mix {
+  margin: 10px 0;
 }
 </style>
