@@ -8,11 +8,13 @@ import { schoolsOf } from './schools.ts';
 import { doesToPlan, plannedAs } from './tried-plans.ts';
 
 const otter = demoBuild('ferryman-otter');
-const heron = demoBuild('one-legged-heron');
+const figure = demoBuild('one-legged-heron');
+const heron: Build = { ...figure, steps: { ...figure.steps, own: [] } };
 const hands = (b: Build) => plan(b, { runs: 25 }).days().plan!.handsOn;
 
 describe('the schools of a figure', () => {
   const schools = schoolsOf(otter);
+  const bare = schoolsOf(heron);
   it('are choices of which exactly one side is followed, and the other is told before it is taken', () => {
     expect(schools.map((s) => s.id)).toEqual(expect.arrayContaining(['details', 'units', 'sittings']));
     for (const s of schools) {
@@ -40,7 +42,8 @@ describe('the schools of a figure', () => {
   });
 
   it('painting is a choice where somebody paints', () => {
-    expect(schools.some((s) => s.id === 'painting')).toBe(false);
+    expect(bare.some((s) => s.id === 'painting')).toBe(false);
+    expect(schools.some((s) => s.id === 'painting')).toBe(true);
     const painted = value(
       addOwnStep(heron, { title: 'Shade the neck', minutes: 20, piece: 'neck', work: 'dust' }),
     );

@@ -31,7 +31,7 @@ describe('the order of the days, common practice', () => {
       const all = steps(d);
       const last = all.reduce((a, b) => (b.to > a.to ? b : a));
       expect(last.step.kind, id).toBe('pack');
-      const finish = all.find((p) => p.step.kind === 'finish')!;
+      const finish = all.find((p) => p.step.id === 'finish')!;
       for (const p of all.filter((x) => x.step.kind === 'join'))
         expect(p.to, id).toBeLessThanOrEqual(finish.from);
     }),

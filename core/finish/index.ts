@@ -3,23 +3,17 @@
  * dries, what cannot be undone; and in which order finishes go over one place, and beside each other, with reasons.
  */
 export { finishOf } from './finished.ts';
-export { comesBefore, inFinishOrder, orderBeside, orderOver, type FinishRule } from './rules.ts';
-export { CAUTIONS, FACE_WORDS, RANKS, type FinishTechnique, finishNamed, FINISHES } from './techniques.ts';
+export { finishesOn, inFinishOrder, plannedFinish, type PlannedFinish } from './on-piece.ts';
+export { paintedFaces, type PaintedCoat, type PaintedFace } from './painted.ts';
 export {
-  finishLines,
-  paintedFaces,
-  usualColour,
-  type FinishLine,
-  type PaintedCoat,
-  type PaintedFace,
-} from './painted.ts';
-export {
-  finishesOn,
   finishHere,
-  plannedFinish,
+  finishLines,
   planFinish,
   usualAmount,
+  usualColour,
   wetAfter,
-  type PlannedFinish,
+  type FinishLine,
   type WantedFinish,
 } from './planned.ts';
+export { comesBefore, orderBeside, orderOver, type FinishRule } from './rules.ts';
+export { CAUTIONS, FACE_WORDS, RANKS, type FinishTechnique, finishNamed, FINISHES } from './techniques.ts';

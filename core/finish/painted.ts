@@ -1,14 +1,13 @@
-import { deeper } from '../colour/index.ts';
-import { fromBuild, type Build, type PartsOf, type Piece, type PieceSide } from '../record/index.ts';
+import { fromBuild, type PieceSide } from '../record/index.ts';
 import type { Sheen } from '../pastes/index.ts';
-import type { Finished } from './finished.ts';
-import { finishesOn, finishHere, type PlannedFinish } from './planned.ts';
-import type { FinishLook, FinishTechnique } from './techniques.ts';
+import { finishesOn } from './on-piece.ts';
+import type { FinishLook } from './techniques.ts';
 
 /** One finish as it is seen on a face. */
 export interface PaintedCoat {
   readonly as: FinishLook['as'];
-  readonly colour: string;
+  /** Undefined where none is said: deeper than its paste. */
+  readonly colour: string | undefined;
   /** 0–1. */
   readonly strength: number;
   readonly side: PieceSide;
@@ -22,51 +21,15 @@ export interface PaintedFace {
   readonly sheen?: Sheen;
 }
 
-/** Darker than its paste where no colour is said, in L*. Estimate. */
-const DEEPER = 18;
-/** What is not known to have a colour. */
-const GREY = '#808080';
-
-/** The colour a finish has unless another is said; undefined where it has none of its own. */
-export function usualColour(
-  build: PartsOf<'colours'>,
-  piece: Piece,
-  { shows }: FinishTechnique,
-): string | undefined {
-  if (!shows) return undefined;
-  const paste = build.colours.find((c) => c.id === piece.colour)?.hex ?? GREY;
-  return shows.colour ?? deeper(paste, DEEPER);
-}
-
 /** A mark of which no size is said, share of half the face. Estimate. */
 const SMALL = 0.06;
-
-/** A planned finish of a piece with what it takes in the room of the build. */
-export interface FinishLine extends PlannedFinish {
-  readonly piece: Piece;
-  readonly colour: string | undefined;
-  readonly found: Finished;
-}
-
-/** Every planned finish, piece by piece and in the order in which it is done there. */
-export const finishLines = (build: Build): FinishLine[] =>
-  build.pieces.flatMap((piece) =>
-    finishesOn(build, piece.id).flatMap((planned) => {
-      const { technique, step } = planned;
-      const { amount, coats, colour } = step.finish;
-      const found = finishHere(build, { piece: piece.id, technique, amount, coats });
-      return found
-        ? [{ ...planned, piece, found, colour: colour ?? usualColour(build, piece, technique) }]
-        : [];
-    }),
-  );
 
 /** Further coats hide what the ones before left to be seen. */
 const hidden = (strength: number, coats: number): number => 1 - (1 - strength) ** coats;
 
 /** The finished faces of a build, by piece; a piece without a finish is not among them. */
 export const paintedFaces = fromBuild(
-  ['pieces', 'colours', 'steps'],
+  ['pieces', 'steps'],
   (build): ReadonlyMap<string, PaintedFace> =>
     new Map(
       build.pieces.flatMap((piece) => {
@@ -74,12 +37,11 @@ export const paintedFaces = fromBuild(
         if (on.length === 0) return [];
         const coats = on.flatMap(({ technique, step: { finish, side } }): PaintedCoat[] => {
           const { shows } = technique;
-          const colour = finish.colour ?? usualColour(build, piece, technique);
-          if (!shows || colour === undefined) return [];
+          if (!shows) return [];
           return [
             {
               as: shows.as,
-              colour,
+              colour: finish.colour ?? shows.colour,
               strength: shows.as === 'marks' ? shows.strength : hidden(shows.strength, finish.coats),
               side: side ?? 'all',
               ...(shows.as === 'marks'

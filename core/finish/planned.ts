@@ -1,3 +1,4 @@
+import { deeper } from '../colour/index.ts';
 import { addOwnStep } from '../edits/index.ts';
 import { blendOf, measureOf } from '../figure/index.ts';
 import { filmBandOf, type Band, type FilmRoom, type FilmState, type WetFilm } from '../firming/index.ts';
@@ -8,7 +9,6 @@ import {
   pieceOf,
   type Build,
   type Change,
-  type FinishWork,
   type OwnStep,
   type PartsOf,
   type Piece,
@@ -16,8 +16,8 @@ import {
   type WorkKind,
 } from '../record/index.ts';
 import { finishOf, type Finished } from './finished.ts';
-import { inFinishOrder } from './rules.ts';
-import { finishNamed, FINISHES, type FinishTechnique } from './techniques.ts';
+import { finishesOn, type PlannedFinish } from './on-piece.ts';
+import { finishNamed, type FinishTechnique } from './techniques.ts';
 
 /** A finish that is wanted on a piece. */
 export interface WantedFinish {
@@ -29,12 +29,6 @@ export interface WantedFinish {
   readonly coats: number;
   /** As it looks, `#rrggbb`; nothing where it has none of its own. */
   readonly colour?: string;
-}
-
-/** A finish that is planned: a step of somebody's own with what is done in it. */
-export interface PlannedFinish {
-  readonly step: OwnStep & { readonly finish: FinishWork };
-  readonly technique: FinishTechnique;
 }
 
 /** What a tool is to the reach of a face. */
@@ -123,17 +117,6 @@ export function finishHere(
   return on && finishOf(technique, amount, Math.max(1, Math.round(coats)), airOver(build, on));
 }
 
-/** The finish a step of somebody's own is; undefined where it is none, or nobody here knows it. */
-export function plannedFinish(step: OwnStep): PlannedFinish | undefined {
-  const { finish } = step;
-  const technique = finish && FINISHES.find((t) => t.id === finish.technique);
-  return finish && technique && { step: { ...step, finish }, technique };
-}
-
-/** Finishes of a piece that are in the plan, in their order. */
-export const finishesOn = (build: PartsOf<'steps'>, piece: string): PlannedFinish[] =>
-  inFinishOrder(build.steps.own.flatMap((step) => (step.piece === piece ? (plannedFinish(step) ?? []) : [])));
-
 /** The tool there is only one of. */
 const airbrushed = ({ tool }: FinishTechnique): Pick<OwnStep, 'tool'> =>
   tool === 'the airbrush' ? { tool: 'airbrush' } : {};
@@ -168,3 +151,39 @@ export function planFinish(build: Build, wanted: WantedFinish): Change {
     },
   });
 }
+
+/** Darker than its paste where no colour is said, in L*. Estimate. */
+const DEEPER = 18;
+/** What is not known to have a colour. */
+const GREY = '#808080';
+
+/** The colour a finish has unless another is said; undefined where it has none of its own. */
+export function usualColour(
+  build: PartsOf<'colours'>,
+  piece: Piece,
+  { shows }: FinishTechnique,
+): string | undefined {
+  if (!shows) return undefined;
+  const paste = build.colours.find((c) => c.id === piece.colour)?.hex ?? GREY;
+  return shows.colour ?? deeper(paste, DEEPER);
+}
+
+/** A planned finish of a piece with what it takes in the room of the build. */
+export interface FinishLine extends PlannedFinish {
+  readonly piece: Piece;
+  readonly colour: string | undefined;
+  readonly found: Finished;
+}
+
+/** Every planned finish, piece by piece and in the order in which it is done there. */
+export const finishLines = (build: Build): FinishLine[] =>
+  build.pieces.flatMap((piece) =>
+    finishesOn(build, piece.id).flatMap((planned) => {
+      const { technique, step } = planned;
+      const { amount, coats, colour } = step.finish;
+      const found = finishHere(build, { piece: piece.id, technique, amount, coats });
+      return found
+        ? [{ ...planned, piece, found, colour: colour ?? usualColour(build, piece, technique) }]
+        : [];
+    }),
+  );

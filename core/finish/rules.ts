@@ -1,6 +1,7 @@
 import { labOf } from '../colour/index.ts';
 import type { FilmState } from '../firming/index.ts';
 import type { FinishWork, OwnStep, PieceSide } from '../record/index.ts';
+import { EYE } from './on-piece.ts';
 import { RANK_WHY, RANKS, type FinishTechnique } from './techniques.ts';
 
 /** A finish on a face: what the order reads of it. */
@@ -15,8 +16,6 @@ export interface FinishRule {
   readonly dry?: FilmState;
 }
 
-/** An eye goes in this order, whatever else holds. Common practice. */
-const EYE = ['eyeWhite', 'eyeColour', 'pupil', 'catchlight'];
 /** So much lighter is lighter, in L*. Estimate. */
 const LIGHTER = 2;
 /** What is transparent: only a darker one shows over a lighter one. Common practice. */
@@ -75,13 +74,3 @@ export function orderBeside(a: OnFace, b: OnFace, apart: number): FinishRule | u
   if (p.rank === 'wet' && q.rank === 'dirt') return { why: 'dirt sticks to whatever is wet', dry: 'touch' };
   return undefined;
 }
-
-/** Finishes of one place in the order in which they are done; those that may go either way stay as they were. */
-export const inFinishOrder = <T extends { readonly technique: FinishTechnique }>(all: readonly T[]): T[] => {
-  const place = ({ technique }: T) =>
-    RANKS.indexOf(technique.rank) * 10 + Math.max(0, EYE.indexOf(technique.id));
-  return all
-    .map((of, i) => ({ of, i }))
-    .sort((p, q) => place(p.of) - place(q.of) || p.i - q.i)
-    .map(({ of }) => of);
-};

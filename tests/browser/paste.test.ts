@@ -174,8 +174,26 @@ describe('colours', () => {
     await b.push('Put it in the plan');
     await has(b, '.planned', /Petal dust, shading: head/);
     await kept(b);
-    await b.push('Take out');
-    await b.driver.wait(async () => (await b.driver.findElements(By.css('.planned'))).length === 0, PATIENCE);
+    const coats = async () =>
+      (await b.driver.findElements(By.css('[data-piece="head"] .painted path'))).length;
+    await b.driver.wait(async () => (await coats()) === 1, PATIENCE);
+    await b.push('As painted');
+    await b.driver.wait(async () => (await coats()) === 0, PATIENCE);
+    await b.push('As painted');
+    await (await b.find('button[aria-label="Take out Petal dust, shading: head"]')).click();
+    await b.driver.wait(async () => !(await b.text('.planned')).includes('shading: head'), PATIENCE);
+  });
+
+  it('finds pots for a colour, shows what they give beside what is wanted, and takes them', async () => {
+    await paste('Colours');
+    await (await row(b, 'scarf red')).click();
+    await b.push('Find pots for this colour');
+    await has(b, '.mixes li', /drops of .* for 100 g\. Wanted, and what they give: /);
+    expect((await b.driver.findElements(By.css('.mixes .pair'))).length).toBeGreaterThan(1);
+    expect(await violations(b)).toEqual([]);
+    await b.push('Take them');
+    await has(b, 'li.open', /not mixed yet: an estimate/);
+    await undo();
   });
 });
 

@@ -5,13 +5,19 @@ import { isMaterial, materialOf, type Sheen } from '@core/pastes/index.ts';
 import type { Build, Piece, TextureKind } from '@core/record/index.ts';
 import { towardIn, type Toward } from './painted.ts';
 
+/** A finish where it is seen, in its colour. */
+export interface SeenCoat extends PaintedCoat {
+  readonly colour: string;
+  readonly toward: Toward;
+}
+
 /** What the face of a piece looks like. */
 export interface Surface {
   readonly fill: string;
   readonly texture: TextureKind;
   readonly sheen: Sheen;
   /** What finishes made of it, as it is seen from here; nothing as it is mixed. */
-  readonly coats?: readonly (PaintedCoat & { readonly toward: Toward })[];
+  readonly coats?: readonly SeenCoat[];
 }
 
 const UNKNOWN = '#999999';
@@ -31,7 +37,7 @@ export const surfaceOf = (build: Build, piece: Piece): Surface => faceOf(piece, 
 const paintedOver = remembered((plain: Surface, face: PaintedFace, view: View): Surface => {
   const coats = face.coats.flatMap((c) => {
     const toward = towardIn(view, c.side);
-    return toward ? [{ ...c, toward }] : [];
+    return toward ? [{ ...c, colour: c.colour ?? deeperThan(plain.fill), toward }] : [];
   });
   return { ...plain, sheen: face.sheen ?? plain.sheen, coats };
 });
@@ -56,6 +62,9 @@ function lightness(hex: string): number {
 const DARK = 0.22;
 
 export const isDark = (hex: string): boolean => lightness(hex) < DARK;
+
+/** Deeper than paste of a colour. */
+const deeperThan = (fill: string): string => `color-mix(in oklab, ${fill}, #24160a 32%)`;
 
 /** The thin warm line round a piece of a colour. */
 export const lineOf = (fill: string): string => `color-mix(in oklab, ${fill}, #24160a 62%)`;

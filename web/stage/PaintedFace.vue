@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
-import type { PaintedCoat } from '@core/finish/index.ts';
-import { ACROSS, halfOf, isSoft, markPlaces, type Toward } from '../drawing/painted.ts';
+import { ACROSS, halfOf, isSoft, markPlaces } from '../drawing/painted.ts';
 import type { Spread } from '../drawing/paths.ts';
+import type { SeenCoat } from '../drawing/surface.ts';
 
 /** What finishes make of a face, laid over its paste: from the first to the last. */
 const props = defineProps<{
-  coats: readonly (PaintedCoat & { readonly toward: Toward })[];
+  coats: readonly SeenCoat[];
   /** The outline of the face. */
   d: string;
   spread: Spread;
