@@ -8,12 +8,12 @@ export interface PlannedFinish {
 }
 
 /** An eye goes in this order, whatever else holds. Common practice. */
-export const EYE = ['eyeWhite', 'eyeColour', 'pupil', 'catchlight'];
+export const EYE_ORDER = ['eyeWhite', 'eyeColour', 'pupil', 'catchlight'];
 
 /** Finishes of one place in the order in which they are done; those that may go either way stay as they were. */
 export const inFinishOrder = <T extends { readonly technique: FinishTechnique }>(all: readonly T[]): T[] => {
   const place = ({ technique }: T) =>
-    RANKS.indexOf(technique.rank) * 10 + Math.max(0, EYE.indexOf(technique.id));
+    RANKS.indexOf(technique.rank) * 10 + Math.max(0, EYE_ORDER.indexOf(technique.id));
   return all
     .map((of, i) => ({ of, i }))
     .sort((p, q) => place(p.of) - place(q.of) || p.i - q.i)

@@ -1,7 +1,7 @@
 import { labOf } from '../colour/index.ts';
 import type { FilmState } from '../firming/index.ts';
 import type { FinishWork, OwnStep, PieceSide } from '../record/index.ts';
-import { EYE } from './on-piece.ts';
+import { EYE_ORDER } from './on-piece.ts';
 import { RANK_WHY, RANKS, type FinishTechnique } from './techniques.ts';
 
 /** A finish on a face: what the order reads of it. */
@@ -23,7 +23,7 @@ const TRANSPARENT: ReadonlySet<string> = new Set(['base', 'wash']);
 
 /** Why one technique comes before another over the same place; undefined where it need not. */
 export function comesBefore(a: FinishTechnique, b: FinishTechnique): string | undefined {
-  const [eyeA, eyeB] = [EYE.indexOf(a.id), EYE.indexOf(b.id)];
+  const [eyeA, eyeB] = [EYE_ORDER.indexOf(a.id), EYE_ORDER.indexOf(b.id)];
   if (eyeA >= 0 && eyeB >= 0) return eyeA < eyeB ? 'an eye: white, colour, pupil, light' : undefined;
   return RANKS.indexOf(a.rank) < RANKS.indexOf(b.rank) ? RANK_WHY[a.rank] : undefined;
 }

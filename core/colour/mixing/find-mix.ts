@@ -129,7 +129,7 @@ export function findMixes(baseHex: string, pots: readonly MixPot[], wantedHex: s
     .slice(0, TOLD);
 }
 
-/** A dye only takes light away: in so many bands, as a share, what is wanted gives back more than the base. */
+/** A dye only takes light away: in so many bands, as a share, what is wanted gives back more than the base. Estimate. */
 const OVER = { by: 0.02, most: 0.1, lighter: 1 } as const;
 
 /** Whether colour kneaded into a base can ever come to this; what is brighter than it in a tenth of the bands cannot. */

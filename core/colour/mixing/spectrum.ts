@@ -10,7 +10,7 @@ import {
 } from 'culori/fn';
 import { solveLinear } from '../../quantity/index.ts';
 import type { Lab } from '../lab.ts';
-import { BANDS, WEIGHTS } from './observer.ts';
+import { BANDS, RGB_WEIGHTS } from './observer.ts';
 
 useMode(modeRgb);
 useMode(modeLrgb);
@@ -26,7 +26,7 @@ const [STEPS, STRIDE, NEAR] = [60, 1.5, 1e-9];
 
 /** Linear red, green and blue of a face. */
 export const lightOf = (spectrum: Spectrum): number[] =>
-  WEIGHTS.map((row) => row.reduce((a, w, i) => a + w * spectrum[i]!, 0));
+  RGB_WEIGHTS.map((row) => row.reduce((a, w, i) => a + w * spectrum[i]!, 0));
 
 /** What a spectrum looks like on a screen, `#rrggbb`. */
 export function hexOfSpectrum(spectrum: Spectrum): string {
@@ -60,10 +60,10 @@ function newtonStep(z: readonly number[], pull: readonly number[], wanted: reado
   const tanh = z.map(Math.tanh);
   const slope = tanh.map((t) => (1 - t * t) / 2);
   const share = tanh.map((t) => (t + 1) / 2);
-  const pulled = z.map((_, i) => WEIGHTS.reduce((s, row, k) => s + row[i]! * pull[k]!, 0));
+  const pulled = z.map((_, i) => RGB_WEIGHTS.reduce((s, row, k) => s + row[i]! * pull[k]!, 0));
   const off = [
     ...z.map((_, i) => bend(z, i) + slope[i]! * pulled[i]!),
-    ...WEIGHTS.map((row, k) => row.reduce((s, w, i) => s + w * share[i]!, 0) - wanted[k]!),
+    ...RGB_WEIGHTS.map((row, k) => row.reduce((s, w, i) => s + w * share[i]!, 0) - wanted[k]!),
   ];
   const size = BANDS + 3;
   const matrix = Array.from({ length: size }, () => new Array<number>(size).fill(0));
@@ -72,7 +72,7 @@ function newtonStep(z: readonly number[], pull: readonly number[], wanted: reado
     row[i] = (i === 0 || i === BANDS - 1 ? 2 : 4) - 2 * slope[i]! * tanh[i]! * pulled[i]!;
     if (i > 0) row[i - 1] = -2;
     if (i < BANDS - 1) row[i + 1] = -2;
-    WEIGHTS.forEach((w, k) => {
+    RGB_WEIGHTS.forEach((w, k) => {
       row[BANDS + k] = slope[i]! * w[i]!;
       matrix[BANDS + k]![i] = slope[i]! * w[i]!;
     });
