@@ -41,14 +41,14 @@ const drops = (n: number): string => (n < 10 ? n.toFixed(1) : n.toFixed(0));
 </script>
 
 <template>
-  <div>
+  <div aria-live="polite">
     <button v-if="!found" class="button" type="button" :disabled="looking" @click="look">
       {{ looking ? 'Looking…' : 'Find pots for this colour' }}
     </button>
-    <p v-else-if="!found.mixes.length" role="status">
+    <p v-else-if="!found.mixes.length">
       {{ found.none ?? 'No pots known here come nearer to it than the plain paste.' }}
     </p>
-    <ul v-else class="mixes" role="status">
+    <ul v-else class="mixes">
       <li v-for="(m, k) in found.mixes" :key="k">
         <span class="pair" aria-hidden="true">
           <i :style="{ background: batch.colour.hex }"></i><i :style="{ background: m.hex }"></i>
