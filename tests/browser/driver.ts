@@ -175,9 +175,14 @@ export async function openBrowser(width = 1280, height = 800, asked: Asked = {})
               .sendKeys(key)
               .then(
                 () => true,
-                (e: unknown) => {
-                  if (e instanceof error.StaleElementReferenceError) return false;
-                  throw e;
+                async (e: unknown) => {
+                  const gone =
+                    e instanceof error.StaleElementReferenceError ||
+                    e instanceof error.ElementNotInteractableError;
+                  if (!gone) throw e;
+                  // nothing to type into: the page itself takes the key
+                  await driver.executeScript('document.activeElement?.blur?.()');
+                  return false;
                 },
               ),
           PATIENCE,

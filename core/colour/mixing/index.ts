@@ -3,15 +3,7 @@
  * swatches somebody made of it, and which drops of which pots come to a wanted colour.
  */
 export { downhill, findMixes, isReachable, nearWords, type FoundMix, type MixPot } from './find-mix.ts';
-export {
-  absorbs,
-  coloured,
-  givesBack,
-  kneaded,
-  streaked,
-  type DyePart,
-  type PotDye,
-} from './kubelka-munk.ts';
+export { absorbs, coloured, givesBack, kneaded, streaked } from './kubelka-munk.ts';
 export { daylightXy } from './observer.ts';
-export { learnPot, type LearnedPot, type Swatch } from './pot-dye.ts';
-export { hexOfSpectrum, spectrumOf, type Spectrum } from './spectrum.ts';
+export { learnPot, type Swatch } from './pot-dye.ts';
+export { hexOfSpectrum, spectrumOf } from './spectrum.ts';
