@@ -63,7 +63,8 @@ await b.driver.get(`${served.url}/build/demo-ferryman-otter/paste`);
 await b.find('.batches');
 await settle();
 await select('Figure paste 70:30');
-await settle();
+// until the days are planned
+await settle(6000);
 await shot('paste');
 await choose(b, 'Colours');
 await settle();

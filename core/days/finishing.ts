@@ -42,11 +42,9 @@ export function finishedStep(build: Build, o: OwnStep, piece: Piece | undefined)
   const { amount, coats } = step.finish;
   const found = finishHere(build, { piece: piece.id, technique, amount, coats });
   if (!found) return {};
-  const { practice, workshop } = build;
-  const minutes = found.minutes.value * practice.pace * (workshop.paces?.finish ?? 1);
   const next = coats > 1 ? wetAfter(build, piece, o, 'next') : undefined;
   return {
-    minutes: build.steps.minutes[o.id] ?? Math.max(1, Math.round(minutes)),
+    minutes: build.steps.minutes[o.id] ?? Math.max(1, Math.round(found.minutes.value)),
     ...(next ? { coats: { number: coats, next } } : {}),
     ...(technique.guard ? { guards: [technique.guard] } : {}),
   };

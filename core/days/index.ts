@@ -43,7 +43,16 @@ export { POOL_NAMES, poolsOf } from './pools.ts';
 export { preflight } from './preflight.ts';
 export { firmingNow, lastSaid, progressOf } from './progress.ts';
 export { joinsBefore, orderOf, stagesOf } from './reaching.ts';
-export { AGES, ageWhenJoined, joinedAt, nearestAge, poseAfter, rehearsalOf, SEEN_LOSS } from './rehearsal.ts';
+export {
+  AGES,
+  ageWhenJoined,
+  joinedAt,
+  nearestAge,
+  ownDoneAt,
+  poseAfter,
+  rehearsalOf,
+  SEEN_LOSS,
+} from './rehearsal.ts';
 export { fewOf } from './relaxed.ts';
 export { repeatedOf } from './repeated.ts';
 export { type DaysPlan, type DaysReport } from './report.ts';

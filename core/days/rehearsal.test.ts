@@ -3,7 +3,16 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../files/demo.testing.ts';
 import { chanceBelow, quantileOf } from '../joins/index.ts';
 import { plan } from '../plan.ts';
-import { joinCharts, joinedAt, joinId, outsideBy, poseAfter, rehearsalOf, shapeId } from './index.ts';
+import {
+  joinCharts,
+  joinedAt,
+  joinId,
+  outsideBy,
+  ownDoneAt,
+  poseAfter,
+  rehearsalOf,
+  shapeId,
+} from './index.ts';
 
 const otter = demoBuild('ferryman-otter');
 const report = plan(otter, { runs: 25 });
@@ -25,6 +34,17 @@ describe('a rehearsal', () => {
     }
     expect(before).toBe(otter.pieces.length);
     expect(joinedAt(otter, days, found.startBy).size).toBe(0);
+  });
+
+  it('paints nothing before its step is over, and with its last coat', () => {
+    const { own } = otter.steps;
+    expect(own.length).toBeGreaterThan(0);
+    for (const o of own) {
+      const last = Math.max(...steps.filter((s) => s.step.split('#')[0] === o.id).map((s) => s.at));
+      expect(ownDoneAt(otter, days, last - 1).has(o.id)).toBe(false);
+      expect(ownDoneAt(otter, days, last).has(o.id)).toBe(true);
+    }
+    expect(ownDoneAt(otter, days, found.startBy).size).toBe(0);
   });
 
   it('what was ticked off stands, whatever the plan says', () => {

@@ -29,11 +29,26 @@ export const rehearsalOf = (plan: Pick<DaysPlan, 'sessions'>, origin: Origin): R
       words: `${toldTime(origin, from)} — ${step.title}`,
     }));
 
-/** Pieces that stand in their place at a minute of the plan, or on the board from the first where nothing joins them. */
-export function joinedAt(build: Build, days: DaysReport, minute: Minutes): ReadonlySet<string> {
+/** When each step is over, as planned or as it was ticked off. */
+function endsOf(build: Build, days: DaysReport): ReadonlyMap<string, Minutes> {
   const ends = new Map((days.plan?.sessions ?? []).flatMap((s) => s.steps.map((p) => [p.step.id, p.to])));
   if (days.origin)
     for (const d of build.bench.done) ends.set(d.step, minuteOf(days.origin, Date.parse(d.at)));
+  return ends;
+}
+
+/** Steps of somebody's own that are over at a minute of the plan, with their last coat. */
+export function ownDoneAt(build: Build, days: DaysReport, minute: Minutes): ReadonlySet<string> {
+  const ends = endsOf(build, days);
+  const open = days.steps.filter((s) => (ends.get(s.id) ?? Infinity) > minute).map((s) => wholeOf(s.id));
+  const waits = new Set(open);
+  const made = new Set(days.steps.map((s) => wholeOf(s.id)));
+  return new Set(build.steps.own.flatMap((o) => (made.has(o.id) && !waits.has(o.id) ? [o.id] : [])));
+}
+
+/** Pieces that stand in their place at a minute of the plan, or on the board from the first where nothing joins them. */
+export function joinedAt(build: Build, days: DaysReport, minute: Minutes): ReadonlySet<string> {
+  const ends = endsOf(build, days);
   const joins = new Set(days.steps.map((s) => s.id));
   return new Set(
     build.pieces.flatMap((p) => {

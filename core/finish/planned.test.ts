@@ -3,7 +3,15 @@ import { demoBuild, refusal, value } from '../files/demo.testing.ts';
 import { setOwnStep, setStepMinutes } from '../edits/index.ts';
 import { plan } from '../plan.ts';
 import type { Build } from '../record/index.ts';
-import { finishesOn, finishHere, planFinish, finishNamed, usualAmount, type WantedFinish } from './index.ts';
+import {
+  finishesOn,
+  finishHere,
+  finishLines,
+  planFinish,
+  finishNamed,
+  usualAmount,
+  type WantedFinish,
+} from './index.ts';
 
 const figure = demoBuild('ferryman-otter');
 const otter: Build = { ...figure, steps: { ...figure.steps, own: [] } };
@@ -55,9 +63,12 @@ describe('a finish in the plan', () => {
     const build = put(otter, 'paint');
     const { id } = finishesOn(build, 'head')[0]!.step;
     const minutes = (b: Build) => plan(b).made.steps.find((s) => s.id === id)!.minutes;
-    expect(minutes({ ...build, practice: { ...build.practice, pace: 2 } })).toBeGreaterThan(
-      1.5 * minutes(build),
-    );
+    const slow = { ...build, practice: { ...build.practice, pace: 2 } };
+    expect(minutes(slow)).toBeGreaterThan(1.5 * minutes(build));
+    // what Colours tells is what the plan takes, at this pace too
+    const [told] = finishLines(slow);
+    expect(Math.round(told!.found.minutes.value)).toBe(minutes(slow));
+    expect(told!.found.minutes.from?.at(-1)).toMatchObject({ name: 'Your pace', value: 2 });
     const known = value(setStepMinutes(build, id, 33));
     expect(minutes(known)).toBe(33);
     expect(minutes(value(setStepMinutes(known, id, undefined)))).toBe(minutes(build));

@@ -108,13 +108,28 @@ export function wetAfter(
   return film && filmBandOf(film, state, airOver(build, piece));
 }
 
-/** What a wanted finish takes, in the room of the build. */
+/** Minutes of the table at this person's pace, and at their own time for finishing where that is known. */
+function atPace({ practice, workshop }: Build, minutes: Reckoned<'min'>): Reckoned<'min'> {
+  const pace = practice.pace * (workshop.paces?.finish ?? 1);
+  if (pace === 1) return minutes;
+  return reckon(
+    'Hands-on',
+    'min',
+    'minutes of the table × your pace',
+    [minutes, given('Your pace', pace, '×', 'yours')],
+    (table, yours) => table * yours,
+  );
+}
+
+/** What a wanted finish takes, in the room of the build and at the pace of this person. */
 export function finishHere(
   build: Build,
   { piece, technique, amount, coats }: Omit<WantedFinish, 'side'>,
 ): Finished | undefined {
   const on = pieceOf(build, piece);
-  return on && finishOf(technique, amount, Math.max(1, Math.round(coats)), airOver(build, on));
+  if (!on) return undefined;
+  const found = finishOf(technique, amount, Math.max(1, Math.round(coats)), airOver(build, on));
+  return { ...found, minutes: atPace(build, found.minutes) };
 }
 
 /** The tool there is only one of. */

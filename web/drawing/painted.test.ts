@@ -42,6 +42,15 @@ describe('a face as it is painted', () => {
     expect(towardIn('side', 'left')).toBeUndefined();
   });
 
+  it('is not painted before that step is over', () => {
+    const build = on(on(bare, 'paint'), 'blush');
+    const [paint] = build.steps.own;
+    const seenWith = (done: string[]) => paintedSurfaceOf(build, head(build), 'front', new Set(done));
+    expect(seenWith([])).toBe(surfaceOf(build, head(build)));
+    expect(seenWith([paint!.id]).coats).toHaveLength(1);
+    expect(seenWith(build.steps.own.map((o) => o.id)).coats).toHaveLength(2);
+  });
+
   it('hides more with each coat and never all of it; what shines shines; what has no colour gets none', () => {
     const strength = (coats: number) =>
       paintedFaces(on(bare, 'airbrush', 'all', coats)).get('head')!.coats[0]!.strength;

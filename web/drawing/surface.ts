@@ -42,10 +42,22 @@ const paintedOver = remembered((plain: Surface, face: PaintedFace, view: View): 
   return { ...plain, sheen: face.sheen ?? plain.sheen, coats };
 });
 
-/** The same as it is painted, seen from a side; the same one while it stays so. */
-export function paintedSurfaceOf(build: Build, piece: Piece, view: View): Surface {
+/** Only with what is done of a person's own steps. */
+const onlyDone = remembered((steps: Build['steps'], done: ReadonlySet<string>): Build['steps'] => ({
+  ...steps,
+  own: steps.own.filter((o) => done.has(o.id)),
+}));
+
+/** The same as it is painted, seen from a side; the same one while it stays so. @param done own steps that are over; all of them when absent */
+export function paintedSurfaceOf(
+  build: Build,
+  piece: Piece,
+  view: View,
+  done?: ReadonlySet<string>,
+): Surface {
   const plain = surfaceOf(build, piece);
-  const face = paintedFaces(build).get(piece.id);
+  const { pieces, steps } = build;
+  const face = paintedFaces({ pieces, steps: done ? onlyDone(steps, done) : steps }).get(piece.id);
   return face ? paintedOver(plain, face, view) : plain;
 }
 

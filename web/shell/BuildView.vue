@@ -152,6 +152,15 @@ const joined = computed(() =>
     ? reckoningNow()?.joinedAt(store.build, store.days, stage.playhead)
     : undefined,
 );
+/** Steps of one's own that are over at the playhead: nothing is painted before; the very same while no more are. */
+const ownDone = computed<ReadonlySet<string> | undefined>((last) => {
+  const { build, days } = store;
+  const { playhead } = stage;
+  if (!build || !days || playhead === undefined) return undefined;
+  const next = reckoningNow()?.ownDoneAt(build, days, playhead);
+  const same = next && last && next.size === last.size && [...next].every((id) => last.has(id));
+  return same ? last : next;
+});
 /** The piece the next step is about. */
 const nextPiece = computed(() =>
   store.build && store.days
@@ -223,7 +232,7 @@ useShortcuts(() => shortcuts.value);
         </div>
         <div v-show="!folded" class="stage-box">
           <TurnView v-if="turning" :lens="lens" :states="states" />
-          <Stage v-else ref="figure" :lens="lens" :states="states" :joined="joined" />
+          <Stage v-else ref="figure" :lens="lens" :states="states" :joined="joined" :own-done="ownDone" />
         </div>
       </div>
       <section id="panel" class="panel" tabindex="-1" :aria-label="LENSES.find((l) => l.id === lens)!.name">

@@ -53,6 +53,8 @@ const props = defineProps<{
   states?: ReadonlyMap<string, FirmState | 'unmade'> | undefined;
   /** Pieces in their place at the playhead; all of them when absent. */
   joined?: ReadonlySet<string> | undefined;
+  /** Steps of one's own that are over at the playhead; all of them when absent. */
+  ownDone?: ReadonlySet<string> | undefined;
 }>();
 
 const store = useBuild();
@@ -140,7 +142,7 @@ const bodies = computed(() => {
     const { piece, index } = s.instance;
     const { id } = piece;
     const drawn = {
-      surface: stage.painted ? paintedSurfaceOf(of, piece, stage.view) : surfaceOf(of, piece),
+      surface: stage.painted ? paintedSurfaceOf(of, piece, stage.view, props.ownDone) : surfaceOf(of, piece),
       how: how(id),
       state: stateOf(id),
       still,

@@ -10,6 +10,7 @@ export {
   compared,
   joinedAt,
   minuteOf,
+  ownDoneAt,
   progressOf,
   startsOf,
   toldStart,
