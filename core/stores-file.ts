@@ -24,8 +24,8 @@ export function storesFrom(data: unknown): Result<Stores> {
     const error = validateStores.errors?.[0];
     return fail(error ? sentence(error, current) : 'Something in the file is not right.');
   }
-  const { items, packs, pastes } = current;
-  for (const record of [items, pastes]) {
+  const { items, packs, pastes, book } = current;
+  for (const record of [items, pastes, book]) {
     const seen = new Set<string>();
     for (const { id } of record) {
       if (seen.has(id)) return fail(`Two entries have the same id, “${id}”.`);
@@ -38,12 +38,17 @@ export function storesFrom(data: unknown): Result<Stores> {
     if (!checked.ok) return fail(`“${item.name}”: ${checked.problem.text}`);
     kept.push(checked.value);
   }
-  return ok({ items: kept, packs, pastes });
+  if (new Set(book.map((b) => b.number)).size < book.length)
+    return fail('Two batches of the book have the same number.', 'book');
+  return ok({ items: kept, packs, pastes, book });
 }
 
-/** Bring stores of an older version forward. Version 2: cores and boards carry their size; it is read from their names below. */
+/**
+ * Bring stores of an older version forward. Version 2: cores and boards carry their size; it is read from their names below.
+ * Version 3: the book of what was mixed, empty before.
+ */
 const brought = (data: Record<string, unknown>, version: number): Record<string, unknown> =>
-  version === 1 ? { ...data, version: 2 } : data;
+  version < STORES_VERSION ? { book: [], ...data, version: STORES_VERSION } : data;
 
 /** Read the text of a stores file. */
 export function readStores(text: string): Result<Stores> {

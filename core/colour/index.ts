@@ -7,7 +7,11 @@ export * from './order.ts';
 export * from './apart.ts';
 export * from './pots.ts';
 export * from './doses.ts';
+export * from './grey-card.ts';
 export {
+  driftWords,
+  dulled,
+  type Dulled,
   findMixes,
   isReachable,
   learnPot,

@@ -12,7 +12,15 @@ export {
   potWords,
   potsInAll,
 } from './drops.ts';
-export { mixesFor, type BatchMix, type BatchMixes } from './mixes.ts';
+export {
+  dullFor,
+  mixesFor,
+  THIN_UNDER,
+  type BatchDulled,
+  type BatchMix,
+  type BatchMixes,
+  type PotSwatch,
+} from './mixes.ts';
 export { type Batch, pasteList } from './paste-list.ts';
 export {
   type Part,

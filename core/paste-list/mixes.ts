@@ -1,5 +1,8 @@
 import {
   apartBy,
+  driftWords,
+  dulled,
+  type Dulled,
   DEPTH_DROPS,
   DEPTHS,
   findMixes,
@@ -17,6 +20,7 @@ import {
 import { materialOf } from '../pastes/index.ts';
 import { type Build, type Colour, type Pot } from '../record/index.ts';
 import { baseHex, WHITE_PASTE } from './base-colour.ts';
+import { colouringOf } from './drops.ts';
 import type { Batch } from './paste-list.ts';
 
 /** A starting pot shows its own colour with so many drops for 100 g of white paste. Estimate. */
@@ -32,26 +36,41 @@ export interface KnownPot extends MixPot {
   readonly swatches: number;
 }
 
-/** What somebody mixed with one pot alone, in drops of gel for 100 g: a swatch of it in that base. */
-function swatchOf({
-  hex,
-  pots = [],
-}: Colour): (Swatch & { readonly name: string; readonly base: string }) | undefined {
+/** What somebody mixed with one pot alone, in drops of gel for 100 g of a base. */
+export interface PotSwatch extends Swatch {
+  readonly name: string;
+  readonly base: string;
+}
+
+/** A colour of the build that is a swatch of one pot. */
+function swatchOf({ hex, pots = [] }: Colour): PotSwatch | undefined {
   const [pot, ...more] = pots;
   if (!pot?.took || more.length > 0) return undefined;
   const { amount, grams, base } = pot.took;
   return { name: pot.name, base, hex, drops: (100 * amount) / grams / POTS[pot.kind].forDrop };
 }
 
-/** Starting pots and those of the build, each as its swatches in this base show it, else as its name says. */
-export function knownPots(build: Pick<Build, 'colours'>, base: string): KnownPot[] {
-  const swatches = build.colours.flatMap((c) => swatchOf(c) ?? []);
+/** The same swatch, wherever it was noted. */
+const sameSwatch = (p: PotSwatch, q: PotSwatch): boolean =>
+  p.name === q.name && p.base === q.base && p.hex === q.hex && Math.abs(p.drops - q.drops) < 1e-6;
+
+/**
+ * Starting pots and those of the build, each as its swatches in this base show it, else as its name says.
+ * @param noted swatches of other builds, the latest last
+ */
+export function knownPots(
+  build: Pick<Build, 'colours'>,
+  base: string,
+  noted: readonly PotSwatch[] = [],
+): KnownPot[] {
+  const own = build.colours.flatMap((c) => swatchOf(c) ?? []);
+  const swatches = [...noted.filter((n) => !own.some((o) => sameSwatch(o, n))), ...own];
   const names = new Set([...STARTING_POTS.map((p) => p.name), ...swatches.map((s) => s.name)]);
   return [...names].flatMap((name): KnownPot[] => {
-    const own = swatches.filter((s) => s.name === name);
-    const here = own.filter((s) => s.base === base).slice(-MOST_SWATCHES);
+    const named = swatches.filter((s) => s.name === name);
+    const here = named.filter((s) => s.base === base).slice(-MOST_SWATCHES);
     // a swatch in another base is worth more than a name
-    const taken = here.length > 0 ? here : own.slice(-1);
+    const taken = here.length > 0 ? here : named.slice(-1);
     const learned = taken.length > 0 ? learnPot(baseHex(taken[0]!.base), taken) : undefined;
     if (learned) return [{ ...learned, name, swatches: here.length }];
     const start = STARTING_POTS.find((p) => p.name === name);
@@ -98,7 +117,11 @@ function knownWords(parts: FoundMix['parts'], pots: readonly KnownPot[]): string
 }
 
 /** Pots, with their drops for 100 g, that come nearest to the colour of a batch in its own paste. */
-export function mixesFor(build: Pick<Build, 'colours'>, batch: Pick<Batch, 'blend' | 'colour'>): BatchMixes {
+export function mixesFor(
+  build: Pick<Build, 'colours'>,
+  batch: Pick<Batch, 'blend' | 'colour'>,
+  noted: readonly PotSwatch[] = [],
+): BatchMixes {
   const { base } = batch.blend;
   const from = baseHex(base);
   const material = materialOf(base);
@@ -110,7 +133,7 @@ export function mixesFor(build: Pick<Build, 'colours'>, batch: Pick<Batch, 'blen
       mixes: [],
       none: `Colour only takes light away: ${batch.colour.name} is brighter than ${paste}, and no pot brings it there. Take a whiter paste, or paint it on.`,
     };
-  const pots = knownPots(build, base);
+  const pots = knownPots(build, base, noted);
   const kind = material.chocolate ? 'oil' : 'gel';
   return {
     mixes: findMixes(from, pots, batch.colour.hex).map((mix) => ({
@@ -124,5 +147,45 @@ export function mixesFor(build: Pick<Build, 'colours'>, batch: Pick<Batch, 'blen
         per100: Math.max(0.01, Math.round(drops * 100) / 100),
       })),
     })),
+  };
+}
+
+/** A little of an opposite pot, that takes the shout out of a batch's colour. */
+export interface BatchDulled extends Dulled {
+  /** To be added to the pots it has. */
+  readonly pot: Pot;
+  /** Where its hue goes, in words. */
+  readonly drifts: string;
+}
+
+/** Drops for 100 g under which a pot is thinned before it is counted. Common practice. */
+export const THIN_UNDER = 4;
+
+/**
+ * The opposite pot that takes a fifth of the strength off a batch's colour, and how little of it. Nothing where a pot of the batch
+ * is not known, the colour is quiet already, or nothing stands across the wheel.
+ */
+export function dullFor(
+  build: Pick<Build, 'colours'>,
+  batch: Batch,
+  noted: readonly PotSwatch[] = [],
+): BatchDulled | undefined {
+  const { base } = batch.blend;
+  const known = knownPots(build, base, noted);
+  const doses = colouringOf(batch).pots;
+  const parts = doses.flatMap(({ pot, dose }) => {
+    const dye = known.find((k) => k.name === pot.name);
+    const drops = (100 * dose.amount.value) / batch.fresh.value / POTS[pot.kind].forDrop;
+    return dye ? [{ pot: dye, drops }] : [];
+  });
+  if (parts.length === 0 || parts.length < doses.length) return undefined;
+  const found = dulled(baseHex(base), parts, known);
+  if (!found) return undefined;
+  const per100 = Math.max(0.01, Math.round(found.drops * 100) / 100);
+  const kind = materialOf(base).chocolate ? 'oil' : 'gel';
+  return {
+    ...found,
+    drifts: driftWords(found),
+    pot: { name: found.name, kind, depth: depthFor(found.drops), per100 },
   };
 }

@@ -34,6 +34,7 @@ export {
   briefRecord,
   colourRecord,
   MOST_POTS,
+  potRecord,
   nightRecord,
   practiceRecord,
   pushRecord,

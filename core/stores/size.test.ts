@@ -42,8 +42,8 @@ describe('what is on the shelf against what is needed', () => {
     const need = needsOf(otter, paste, bones, cake).find((n) => n.id === 'board')!;
     expect(need.size).toEqual({ shape: 'round', sizes: [otter.board.width], made: otter.board.material });
     const short = (name: string, n: Need = need) =>
-      shoppingList([n], { items: [item(name, 'board')], packs: {}, pastes: [] }, '2026-12-01')[0]!.short
-        .value;
+      shoppingList([n], { items: [item(name, 'board')], packs: {}, pastes: [], book: [] }, '2026-12-01')[0]!
+        .short.value;
     expect(short(`my ${otter.board.width / 10} cm ${otter.board.material} board`)).toBe(0);
     expect(short(`${otter.board.width + 20} mm round board`)).toBe(1);
     // a name that is the same word for word but says another size is another board

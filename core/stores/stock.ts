@@ -4,7 +4,7 @@ import { ingredientOf, type IngredientKind } from './ingredients.ts';
 import { readSize } from './size.ts';
 import { MOST_STOCKED, type StockItem, type Stores } from './stores-record.ts';
 
-export const EMPTY_STORES: Stores = { items: [], packs: {}, pastes: [] };
+export const EMPTY_STORES: Stores = { items: [], packs: {}, pastes: [], book: [] };
 
 /** Check an entry somebody typed. */
 export function checkItem(item: StockItem, own: readonly OwnPaste[] = []): Result<StockItem> {

@@ -1,11 +1,11 @@
 import { allergensField, blendRecord, ownPasteRecord } from '../pastes/index.ts';
-import { field, type Mm, type Of } from '../quantity/index.ts';
-import { colourRecord } from '../record/index.ts';
+import { field, type Grams, type Mm, type Of } from '../quantity/index.ts';
+import { colourRecord, MOST_POTS, potRecord } from '../record/index.ts';
 
-const { above, byName, day, flag, list, name, number, oneOf, only, optional, record, text } = field;
+const { above, byName, day, flag, list, name, number, oneOf, only, optional, record, text, whole } = field;
 
 export const STORES_FORMAT = 'elm-spindle-stores';
-export const STORES_VERSION = 2;
+export const STORES_VERSION = 3;
 
 /** More than a workshop holds, g or pieces: a unit is wrong. */
 export const MOST_STOCKED = 1_000_000;
@@ -50,6 +50,35 @@ export const stockRecord = record({
 /** One entry of the stores. */
 export interface StockItem extends Of<typeof stockRecord> {}
 
+const pot = potRecord.properties;
+
+export const bookedRecord = record({
+  id: text(80, 1),
+  /** Counted through all builds; written on the bag. */
+  number: whole(1, 99_999),
+  name: colour.name,
+  /** As it came out, and as it looked a day later. */
+  hex: colour.hex,
+  later: optional(colour.hex),
+  blend: record({ base, gumPaste, powder, ratio }),
+  /** Paste that was mixed. */
+  grams: number<Grams>(1, MOST_STOCKED),
+  /** What went into it: drops, or grams of powder. */
+  pots: list(
+    record({ name: pot.name, kind: pot.kind, depth: pot.depth, amount: number(0.01, 10_000) }),
+    MOST_POTS,
+  ),
+  mixed: day,
+  /** Name of the build it was mixed for. */
+  from: text(200),
+  /** Entry of the stores its leftovers are. */
+  offcut: optional(text(80, 1)),
+  note: text(1000),
+});
+
+/** A batch of the book: what was mixed once, to be mixed again. */
+export interface BookedBatch extends Of<typeof bookedRecord> {}
+
 export const storesRecord = record({
   format: only(STORES_FORMAT),
   version: only(STORES_VERSION),
@@ -57,6 +86,7 @@ export const storesRecord = record({
   /** Pack sizes the person buys, by ingredient. */
   packs: byName(list(above(0, MOST_STOCKED), 12), 300),
   pastes: list(ownPasteRecord, 200),
+  book: list(bookedRecord, 5000),
 });
 
 /** Stores as a file holds them. */

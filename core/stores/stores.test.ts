@@ -25,6 +25,7 @@ import {
   shoppingList,
   takeOut,
   usualKeepBy,
+  type BookedBatch,
   type StockItem,
   type Stores,
 } from './index.ts';
@@ -252,6 +253,7 @@ describe('shopping', () => {
     ],
     packs: { fondant: [250, 1000] },
     pastes: [],
+    book: [],
   };
   const lines = shoppingList(report.needs, stores, '2026-12-12');
   const of = (id: string) => lines.find((l) => l.need.id === id)!;
@@ -305,10 +307,28 @@ describe('shopping', () => {
 });
 
 describe('the stores as a file', () => {
+  const green: BookedBatch = {
+    id: 'seven',
+    number: 7,
+    name: 'green',
+    hex: '#6f9a55',
+    blend: { base: 'fondant', gumPaste: 0, powder: 0 },
+    grams: 250,
+    pots: [{ name: 'leaf green', kind: 'gel', depth: 'middle', amount: 14 }],
+    mixed: '2026-10-17',
+    from: 'Kitchen garden',
+    note: '',
+  };
+  it('of version 2 open with an empty book', () => {
+    const { book: _none, ...old } = JSON.parse(writeStores(EMPTY_STORES));
+    expect(storesFrom({ ...old, version: 2 })).toEqual({ ok: true, value: EMPTY_STORES });
+  });
+
   const stores: Stores = {
     items: [item('a', 'fondant', 3, '2026-12-24'), offcut('b', RED, 20, '2026-12-24')],
     packs: { fondant: [250] },
     pastes: [{ id: 'own', name: 'Ours', like: 'fondant', density: 1.36, allergens: [], note: '' }],
+    book: [green],
   };
   it('come back as they were', () => {
     expect(readStores(writeStores(stores))).toEqual({ ok: true, value: stores });
@@ -323,6 +343,8 @@ describe('the stores as a file', () => {
     ['no day', (s) => ({ ...s, items: [{ ...s.items[0], keepBy: '2026-02-31' }] }), /not a day/],
     ['two the same', (s) => ({ ...s, items: [s.items[0], s.items[0]] }), /same id/],
     ['of nothing known', (s) => ({ ...s, items: [{ ...s.items[0], ingredient: 'moon' }] }), /do not know/],
+    ['a batch twice', (s) => ({ ...s, book: [s.book[0], { ...s.book[0], id: 'again' }] }), /same number/],
+    ['paste of nothing', (s) => ({ ...s, book: [{ ...s.book[0], grams: 0 }] }), /at least 1/],
     ['a field too many', (s) => ({ ...s, evil: 1 }), /does not belong/],
     ['inedible', (s) => ({ ...s, pastes: [{ ...s.pastes[0], density: 8 }] }), /at most 1.7/],
   ])('%s is refused with a sentence', (_, change, says) => {

@@ -88,11 +88,10 @@ describe('the joins of a plan', () => {
     await has(b, '.headline', /15\s*joins, in \d sittings[\s\S]*0\s*outside their windows/);
     expect((await b.driver.findElements(By.css('.chart .tie'))).length).toBe(15);
     expect(await b.driver.findElements(By.css('.chart .tie.late'))).toEqual([]);
-    await (
-      await b.driver.findElement(
-        By.xpath('(//button[contains(@class,"name")][normalize-space(.)="Tail"])[1]'),
-      )
-    ).click();
+    const tail = By.xpath('(//button[contains(@class,"name")][normalize-space(.)="Tail"])[1]');
+    const press = async () => (await b.driver.findElement(tail)).click();
+    // a line that is drawn again between looking and pressing is looked for again
+    await b.driver.wait(() => press().then(() => true, () => false), PATIENCE); // prettier-ignore
     await has(b, '.card', /Tail on the body, pressed on soft: \w{3} \d/);
     await has(b, '.face', /Tail still gives for \d+ to \d+ min/);
     await chooseFrom(b, 'Joined', 'glued firm');

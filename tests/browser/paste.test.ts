@@ -155,8 +155,8 @@ describe('colours', () => {
     await has(b, 'h1', /Seven colours from six pots/);
     await (await row(b, 'scarf red')).click();
     await has(b, 'li.open', /drops? of poppy red first, \d+ to \d+ drops in all/);
-    await b.fill('It took, drops', '4');
-    await b.push('Keep it for');
+    await b.fill('poppy red took, drops', '4');
+    await b.push('mixed: keep as batch 4');
     await has(b, 'li.open', /as you mixed it before: 4 in /);
     expect(await violations(b)).toEqual([]);
     await undo();
@@ -188,12 +188,59 @@ describe('colours', () => {
     await paste('Colours');
     await (await row(b, 'scarf red')).click();
     await b.push('Find pots for this colour');
-    await has(b, '.mixes li', /drops of .* for 100 g\. Wanted, and what they give: /);
-    expect((await b.driver.findElements(By.css('.mixes .pair'))).length).toBeGreaterThan(1);
+    await has(b, '.swatches li', /drops of .* for 100 g\. Wanted, and what they give: /);
+    expect((await b.driver.findElements(By.css('.swatches .pair'))).length).toBeGreaterThan(1);
     expect(await violations(b)).toEqual([]);
     await b.push('Take them');
     await has(b, 'li.open', /not mixed yet: an estimate/);
     await undo();
+  });
+});
+
+describe('the book of what was mixed', () => {
+  it('keeps a batch under the next number, and colours another as it was', async () => {
+    await paste('Colours');
+    await (await row(b, 'scarf red')).click();
+    await has(b, '.matches', /Batch 2 · scarf red[\s\S]*11 drops of poppy red in 60 g/);
+    await b.push('As batch 2');
+    await has(b, 'li.open', /as you mixed it before: 11 in 60 g/);
+    await b.push('mixed: keep as batch');
+    await has(b, '.matches', /Batch \d+ · scarf red/);
+    await kept(b);
+    await stores();
+    await choose(b, 'Mixed before');
+    await has(b, '.opening li', /scarf red/);
+    await (await row(b, '2 · scarf red')).click();
+    await (await b.find('.booked .grow input')).sendKeys(' and a shade too bright', Key.ENTER);
+    await b.driver.navigate().refresh();
+    await choose(b, 'Mixed before');
+    await (await row(b, '2 · scarf red')).click();
+    const note = async () => (await b.find('.booked .grow input')).getAttribute('value');
+    await b.driver.wait(async () => (await note())?.includes('too bright') ?? false, PATIENCE);
+    expect(await violations(b)).toEqual([]);
+  });
+
+  it('takes the shout out of a colour with a pot from across the wheel', async () => {
+    await paste('Colours');
+    await (await row(b, 'scarf red')).click();
+    await b.push('Take the shout out of it');
+    await has(b, '.swatches', /across the wheel[\s\S]*drops for 100 g take a fifth of its strength/);
+    await b.push('Put it in');
+    await has(b, 'li.open', /Pot/);
+    await undo();
+  });
+
+  it('picks a colour from a picture by a card in its light', async () => {
+    await paste('Colours');
+    await (await row(b, 'scarf red')).click();
+    await b.push('Pick it from a picture');
+    const chooser = await b.find('input[aria-label="Picture to pick from"]');
+    await chooser.sendKeys(join(import.meta.dirname, '../../demo/water-jug.png'));
+    await has(b, '.ant-modal', /Tap the middle of the grey card/);
+    await (await b.find('.ant-modal canvas')).sendKeys(Key.ARROW_LEFT, Key.ENTER);
+    await has(b, '.ant-modal', /Tap the colour|does not look like|so bright/);
+    expect(await violations(b)).toEqual([]);
+    await b.press(Key.ESCAPE);
   });
 });
 

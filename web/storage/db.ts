@@ -2,7 +2,7 @@ import Dexie, { type EntityTable } from 'dexie';
 import { markRaw, ref } from 'vue';
 import type { Build } from '@core/record/index.ts';
 import type { OwnPaste } from '@core/pastes/index.ts';
-import type { StockItem } from '@core/stores/index.ts';
+import type { BookedBatch, StockItem } from '@core/stores/index.ts';
 
 const MINE = 'elm-spindle';
 const DEMO = 'elm-spindle-demo';
@@ -73,6 +73,7 @@ export class SpindleDb extends Dexie {
   declare stock: EntityTable<StockItem, 'id'>;
   declare packs: EntityTable<StoredPacks, 'ingredient'>;
   declare pastes: EntityTable<OwnPaste, 'id'>;
+  declare book: EntityTable<BookedBatch, 'id'>;
   declare parts: EntityTable<StoredPart, 'id'>;
 
   constructor(name = MINE, engine?: Engine) {
@@ -84,6 +85,8 @@ export class SpindleDb extends Dexie {
     this.version(2).stores({ stock: 'id, ingredient', packs: 'ingredient', pastes: 'id' });
     // and version 3 parts of one's own
     this.version(3).stores({ parts: 'id' });
+    // and version 4 the book of what was mixed
+    this.version(4).stores({ book: 'id, &number' });
   }
 }
 

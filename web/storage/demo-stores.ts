@@ -18,6 +18,7 @@ export function demoStores(due: Day): Stores {
     items: read.value.items.map((i) =>
       i.keepBy === undefined ? i : { ...i, keepBy: addDays(i.keepBy, later) },
     ),
+    book: read.value.book.map((b) => ({ ...b, mixed: addDays(b.mixed, later) })),
   };
 }
 

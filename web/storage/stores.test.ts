@@ -41,7 +41,7 @@ describe('keeping stores', () => {
     const now = new SpindleDb(name);
     expect(await now.settings.get('shown')).toEqual({ key: 'shown', value: 'oz' });
     expect(await now.builds.count()).toBe(1);
-    expect(await loadStores(now)).toEqual({ items: [], packs: {}, pastes: [] });
+    expect(await loadStores(now)).toEqual({ items: [], packs: {}, pastes: [], book: [] });
   });
 
   it('gives back what was put in, and refuses what cannot be on a shelf', async () => {
@@ -105,7 +105,12 @@ describe('keeping stores', () => {
 
   it('puts other stores in the place of these all at once', async () => {
     await putItem(item('a', 1, '2026-12-20'), store);
-    const other: Stores = { items: [item('z', 9, '2026-12-20')], packs: { powder: [50] }, pastes: [] };
+    const other: Stores = {
+      items: [item('z', 9, '2026-12-20')],
+      packs: { powder: [50] },
+      pastes: [],
+      book: [],
+    };
     expect((await replaceStores(other, store)).ok).toBe(true);
     expect(await loadStores(store)).toEqual(other);
   });

@@ -1,28 +1,36 @@
 import type { OwnPaste } from '@core/pastes/index.ts';
 import { fail, ok, type Day, type Result } from '@core/quantity/index.ts';
 import {
+  booked,
+  checkBooked,
   checkItem,
   checkPacks,
+  nextNumber,
   takeOut,
   withAmounts,
+  type BookedBatch,
+  type Mixed,
   type StockItem,
   type Stores,
 } from '@core/stores/index.ts';
 import { sentenceOf } from './builds.ts';
 import { db, type SpindleDb } from './db.ts';
+import { removePicture } from './pictures.ts';
 
 /** Everything in the stores, as the core reads it. */
 export async function loadStores(store: SpindleDb = db): Promise<Stores> {
-  const [items, packs, pastes] = await Promise.all([
+  const [items, packs, pastes, book] = await Promise.all([
     store.stock.toArray(),
     store.packs.toArray(),
     store.pastes.toArray(),
+    store.book.orderBy('number').toArray(),
   ]);
   return {
     // what was kept before cores and boards had sizes gets its own when it is read
     items: items.map((i) => (i.size ? i : valueOr(checkItem(i, pastes), i))),
     packs: Object.fromEntries(packs.map((p) => [p.ingredient, p.sizes])),
     pastes,
+    book,
   };
 }
 
@@ -65,6 +73,43 @@ export async function setPacks(
 
 export const putPaste = (paste: OwnPaste, store: SpindleDb = db): Promise<Result<void>> =>
   written(async () => void (await store.pastes.put(paste)));
+
+/** Book what was mixed under the next number; refused when it cannot be. */
+export async function bookMixed(mixed: Mixed, store: SpindleDb = db): Promise<Result<BookedBatch>> {
+  const checked = checkBooked(booked(mixed, crypto.randomUUID(), 1));
+  if (!checked.ok) return checked;
+  return written(() =>
+    // numbers are given in one transaction: two tabs never give the same
+    store.transaction('rw', store.book, async () => {
+      const last = await store.book.orderBy('number').last();
+      const next = { ...checked.value, number: nextNumber(last ? [last] : []) };
+      await store.book.add(next);
+      return next;
+    }),
+  );
+}
+
+/** Change a batch of the book; refused when it cannot be so. */
+export async function putBooked(batch: BookedBatch, store: SpindleDb = db): Promise<Result<BookedBatch>> {
+  const checked = checkBooked(batch);
+  if (!checked.ok) return checked;
+  return written(async () => {
+    await store.book.put(checked.value);
+    return checked.value;
+  });
+}
+
+/** Tear a batch out of the book, with its picture; what is left of it stays in the stores. */
+export const removeBooked = (id: string, store: SpindleDb = db): Promise<Result<void>> =>
+  written(() =>
+    store.transaction('rw', store.book, store.pictures, async () => {
+      await store.book.delete(id);
+      await removePicture(swatchPicture(id), store);
+    }),
+  );
+
+/** What the picture of a batch of the book is kept with. */
+export const swatchPicture = (id: string): string => `book:${id}`;
 
 /** A paste may go only when nothing on the shelf is of it. */
 export async function removePaste(id: string, store: SpindleDb = db): Promise<Result<void>> {
@@ -126,12 +171,13 @@ async function keep(
 /** Put other stores in the place of these, all or nothing. */
 export const replaceStores = (stores: Stores, store: SpindleDb = db): Promise<Result<void>> =>
   written(() =>
-    store.transaction('rw', store.stock, store.packs, store.pastes, async () => {
-      await Promise.all([store.stock.clear(), store.packs.clear(), store.pastes.clear()]);
+    store.transaction('rw', store.stock, store.packs, store.pastes, store.book, async () => {
+      await Promise.all([store.stock.clear(), store.packs.clear(), store.pastes.clear(), store.book.clear()]);
       await store.stock.bulkAdd([...stores.items]);
       await store.packs.bulkAdd(
         Object.entries(stores.packs).map(([ingredient, sizes]) => ({ ingredient, sizes })),
       );
       await store.pastes.bulkAdd([...stores.pastes]);
+      await store.book.bulkAdd([...stores.book]);
     }),
   );

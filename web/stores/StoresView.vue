@@ -11,6 +11,7 @@ import {
   ingredientOf,
   type IngredientKind,
   type StockItem,
+  type Stores,
 } from '@core/stores/index.ts';
 import { demoLooked } from '../state/open-build.ts';
 import { today, useStores } from '../state/stores.ts';
@@ -18,6 +19,7 @@ import { usePreferences } from '../state/preferences.ts';
 import { replaceStores } from '../storage/stores.ts';
 import { saveBlob } from '../shell/files.ts';
 import ItemCard from './ItemCard.vue';
+import BookView from './BookView.vue';
 import OwnPastes from './OwnPastes.vue';
 import PackList from './PackList.vue';
 import Segments from '../shared/Segments.vue';
@@ -35,9 +37,10 @@ watch(
 onBeforeUnmount(() => (demoLooked.value = false));
 document.title = 'Stores · Elm Spindle';
 
-type View = 'shelf' | 'packs' | 'pastes';
+type View = 'shelf' | 'book' | 'packs' | 'pastes';
 const VIEWS = [
   { value: 'shelf', label: 'On the shelf' },
+  { value: 'book', label: 'Mixed before' },
   { value: 'packs', label: 'How you buy' },
   { value: 'pastes', label: 'Your own pastes' },
 ];
@@ -105,7 +108,7 @@ async function take(e: Event): Promise<void> {
   problem.value = undefined;
   const yes = await tell.ask({
     title: `Put the stores of ${file.name} in the place of these?`,
-    content: `It holds ${read.value.items.length} entries; the ${shelf.stores.items.length} here go unless you save them first.`,
+    content: `It holds ${entries(read.value)}; the ${entries(shelf.stores)} here go unless you save them first.`,
     yes: 'Put them in place',
     no: 'Keep these',
   });
@@ -113,6 +116,7 @@ async function take(e: Event): Promise<void> {
   const put = await replaceStores(read.value, shelf.larder);
   if (!put.ok) tell.error(put.problem.text);
 }
+const entries = ({ items, book }: Stores) => `${items.length} entries and ${book.length} mixed batches`;
 const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'application/json' }), STORES_FILE);
 </script>
 
@@ -150,6 +154,7 @@ const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'appli
     <p v-if="problem ?? shelf.problem" class="problem" role="alert">{{ problem ?? shelf.problem }}</p>
     <main>
       <PackList v-if="view === 'packs'" />
+      <BookView v-else-if="view === 'book'" />
       <OwnPastes v-else-if="view === 'pastes'" />
       <template v-else>
         <ItemCard v-if="adding" class="new" @done="adding = false" />

@@ -7,6 +7,8 @@ import {
   coloured,
   daylightXy,
   downhill,
+  driftWords,
+  dulled,
   findMixes,
   givesBack,
   hexOfSpectrum,
@@ -188,5 +190,36 @@ describe('drops for a colour', () => {
     const valley = ([x, y]: readonly number[]) => (1 - x!) ** 2 + 100 * (y! - x! ** 2) ** 2;
     const { x } = downhill(valley, [-1.2, 1]);
     expect(valley(x)).toBeLessThan(0.01);
+  });
+});
+
+describe('an opposite to dull', () => {
+  const red = POTS[0]!;
+  const at = (name: string, drops: number) => [{ pot: POTS.find((p) => p.name === name)!, drops }];
+
+  it('takes a fifth of the strength off with a pot from across the wheel, in a tenth of the drops', () => {
+    const found = dulled(IVORY, at('leaf green', 10), POTS)!;
+    expect(['poppy red', 'plum']).toContain(found.name);
+    const strength = (hex: string) => Math.hypot(labOf(hex)!.a, labOf(hex)!.b);
+    expect(strength(found.hex) / strength(found.from)).toBeCloseTo(0.8, 1);
+    expect(found.drops).toBeLessThan(3);
+    // colour kneaded in never makes paste lighter
+    expect(found.lighter).toBeLessThan(0);
+    expect(driftWords(found)).toMatch(/^a little deeper/);
+  });
+
+  it('needs more of it the quieter it is wanted, and is nothing for what is quiet already', () => {
+    const drops = [0.9, 0.8, 0.6].map((keep) => dulled(IVORY, at('leaf green', 10), POTS, keep)!.drops);
+    expect(drops).toEqual([...drops].sort((a, b) => a - b));
+    expect(dulled(IVORY, at('coal black', 4), POTS)).toBeUndefined();
+    expect(dulled(IVORY, [{ pot: red, drops: 10 }], [red])).toBeUndefined();
+  });
+
+  it('says which way the hue goes', () => {
+    const drift = (turns: number, lighter = 0) =>
+      driftWords({ from: '#3f8c43', hex: '#4f8450', turns, lighter });
+    expect(drift(-8)).toBe('a little towards yellow');
+    expect(drift(8, -3)).toBe('a little deeper and towards blue');
+    expect(drift(0.5)).toBe('hardly any other hue');
   });
 });

@@ -10,13 +10,21 @@ import {
   formatWeighed,
   type Reckoned,
 } from '@core/quantity/index.ts';
-import { ingredientOf, keptOf, offcutsFor, offcutOf, released, reserved } from '@core/stores/index.ts';
+import {
+  bookedFor,
+  ingredientOf,
+  keptOf,
+  offcutsFor,
+  offcutOf,
+  released,
+  reserved,
+} from '@core/stores/index.ts';
 import { today, useStores } from '../../state/stores.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useStage } from '../../state/on-stage.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
-import { putItem, useEntries, useUp } from '../../storage/stores.ts';
+import { putBooked, putItem, useEntries, useUp } from '../../storage/stores.ts';
 import WhyButton from '../../shared/WhyButton.vue';
 import RestClock from './RestClock.vue';
 
@@ -86,6 +94,9 @@ async function mixed(): Promise<void> {
 }
 async function putBack(): Promise<void> {
   const put = await putItem(offcutOf(build.value, props.batch, today(), crypto.randomUUID()), shelf.larder);
+  // the book knows where what is left of it went
+  const page = bookedFor(shelf.stores.book, build.value, props.batch);
+  if (put.ok && page) await putBooked({ ...page, offcut: put.value.id }, shelf.larder);
   store.say(
     put.ok ? `${formatMass(put.value.amount, shown)} of it are in the stores now.` : put.problem.text,
     put.ok ? 'info' : 'error',

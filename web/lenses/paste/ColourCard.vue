@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import {
   DEPTHS,
   POT_KINDS,
@@ -11,16 +11,18 @@ import {
 } from '@core/colour/index.ts';
 import { materialOf } from '@core/pastes/index.ts';
 import { setPots } from '@core/edits/index.ts';
-import { amountText, potWords, type Batch, type BatchColour, type PotDose } from '@core/paste-list/index.ts';
+import { amountText, potWords, type Batch, type BatchColour } from '@core/paste-list/index.ts';
 import { formatMass } from '@core/quantity/index.ts';
 import { MOST_POTS, type Pot } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import BookMatches from './BookMatches.vue';
 import MixCard from './MixCard.vue';
+import MixedCard from './MixedCard.vue';
 import TextField from '../../shared/TextField.vue';
+import WantedColour from './WantedColour.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 
 /** The pots one batch is coloured with, how each goes in, and what it took in the end. */
@@ -35,8 +37,6 @@ const names = STARTING_POTS.map(({ name }) => ({ value: name, label: name }));
 const proposed = computed(() => (pots.value.length > 0 ? undefined : proposedPot(props.batch.colour.hex)));
 /** Chocolate seizes on what is watery. */
 const usualKind = computed((): PotKind => (materialOf(props.batch.blend.base).chocolate ? 'oil' : 'gel'));
-/** What it took, until it is said. */
-const took = ref<Record<string, number>>({});
 
 function put(next: readonly Pot[], what: string): void {
   store.apply(setPots(here.build, props.batch.colour.id, next), what);
@@ -77,11 +77,6 @@ const drop = (at: number) =>
     pots.value.filter((_, k) => k !== at),
     `${props.batch.colour.name} without that pot`,
   );
-function keep(at: number, p: PotDose): void {
-  const amount = took.value[p.pot.name];
-  if (amount === undefined) return;
-  patch(at, { took: { amount, grams: props.batch.fresh.value, base: props.batch.blend.base } });
-}
 const KNOWN = {
   nothing: 'not mixed yet: an estimate',
   'other base': 'as it took in another paste',
@@ -92,6 +87,7 @@ const KNOWN = {
 <template>
   <div class="card">
     <p v-for="s in colouring.says" :key="s" class="note">◆ {{ s }}</p>
+    <WantedColour :batch="batch" />
     <ul class="pots">
       <li v-for="(p, k) in colouring.pots" :key="k">
         <div class="row">
@@ -127,18 +123,6 @@ const KNOWN = {
             >: {{ p.pot.took.amount }} in {{ formatMass(p.pot.took.grams, shown) }}</template
           >; {{ POTS[p.pot.kind].hint }}.
         </p>
-        <div class="row">
-          <QuantityField
-            :label="p.dose.by === 'g' ? 'It took, g' : 'It took, drops'"
-            kind="count"
-            :width="84"
-            :value="took[p.pot.name] ?? p.dose.likely"
-            @change="(v) => (took = { ...took, [p.pot.name]: v })"
-          />
-          <button class="button" type="button" :disabled="took[p.pot.name] === undefined" @click="keep(k, p)">
-            Keep it for {{ formatMass(batch.fresh.value, shown) }}
-          </button>
-        </div>
       </li>
     </ul>
     <p v-if="colouring.whole" class="whole">
@@ -153,6 +137,7 @@ const KNOWN = {
       once.
       <button class="button" type="button" @click="add(proposed.name)">Take {{ proposed.name }}</button>
     </p>
+    <BookMatches :batch="batch" />
     <MixCard :batch="batch" class="mix" />
     <ChoiceField
       v-if="pots.length < MOST_POTS"
@@ -163,6 +148,7 @@ const KNOWN = {
       search
       @change="add"
     />
+    <MixedCard v-if="colouring.pots.length" :batch="batch" :colouring="colouring" />
   </div>
 </template>
 
