@@ -11,7 +11,7 @@ export const CARDS = {
   /** Copying paper without a tint. Estimate. */
   paper: { name: 'white paper', gives: 0.85 },
 } as const;
-export type Card = keyof typeof CARDS;
+export type LightCard = keyof typeof CARDS;
 
 /** A channel over or under this is blown out or drowned, of 1 in linear light. Estimate. */
 const [BLOWN, DROWNED] = [0.97, 0.004];
@@ -23,7 +23,7 @@ const TINTED = 45;
  * card back to its grey, in linear light (von Kries in the picture's own primaries).
  * @returns `#rrggbb`; refused where the card is blown out, drowned, or no grey at all
  */
-export function balanced(picked: string, cardSpot: string, card: Card): Result<string> {
+export function balanced(picked: string, cardSpot: string, card: LightCard): Result<string> {
   const [spot, grey] = [toLinear(picked), toLinear(cardSpot)];
   const lab = labOf(cardSpot);
   if (!spot || !grey || !lab) return fail('That is no colour.');

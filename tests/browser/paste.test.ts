@@ -55,6 +55,17 @@ describe('what to mix', () => {
     await b.driver.wait(async () => !(await b.text('.facts')).includes('offcuts'), PATIENCE);
   });
 
+  it('says what to do when a colour runs short, and does it', async () => {
+    await (await b.find('.short summary')).click();
+    await b.fill('Left of it', '1000');
+    await b.push('What can I do?');
+    await has(b, '.short', /short of the[\s\S]*Go without the spare[\s\S]*at the bench/);
+    expect(await violations(b)).toEqual([]);
+    await b.push('Do it');
+    await b.driver.wait(async () => !(await b.text('.short')).includes('short of the'), PATIENCE);
+    await undo();
+  });
+
   it('takes a batch off the stores and puts what is left there', async () => {
     await b.push('Mixed now');
     await has(b, 'li.open .clock', /mixed and ready/);

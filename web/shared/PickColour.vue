@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, onScopeDispose, ref, watch } from 'vue';
-import { balanced, CARDS, meanHex, type Card } from '@core/colour/index.ts';
+import { balanced, CARDS, meanHex, type LightCard } from '@core/colour/index.ts';
 import { clamp } from '@core/quantity/index.ts';
 import { useReference } from '../state/reference.ts';
 import ChoiceField from './ChoiceField.vue';
@@ -15,12 +15,12 @@ const problem = ref<string>();
 const loaded = ref(false);
 /** What the next tap is. */
 const next = ref<'card' | 'paste'>('card');
-const card = ref<Card | 'none'>('grey');
+const card = ref<LightCard | 'none'>('grey');
 const cardSpot = ref<string>();
 const spot = ref<string>();
 const cross = ref<[number, number]>([0, 0]);
 const CHOICES = [
-  ...(Object.keys(CARDS) as Card[]).map((value) => ({ value, label: CARDS[value].name as string })),
+  ...(Object.keys(CARDS) as LightCard[]).map((value) => ({ value, label: CARDS[value].name as string })),
   { value: 'none' as const, label: 'no card' },
 ];
 /** A patch of so many points each way is read. */
@@ -141,7 +141,7 @@ function done(): void {
         :options="CHOICES"
         :width="150"
         @change="
-          (v: Card | 'none') => {
+          (v: LightCard | 'none') => {
             card = v;
             next = v === 'none' || cardSpot ? 'paste' : 'card';
           }

@@ -8,6 +8,8 @@ import type { UpAxis } from '@core/solids/index.ts';
 import type { BonesApi, FoundChoice, FoundMend } from './bones.worker.ts';
 import type { Found, FoundPart } from '@core/found.ts';
 import type { JoinMend } from '@core/join-mends.ts';
+import type { ShortOf } from '@core/short-of.ts';
+import type { StockItem } from '@core/stores/index.ts';
 import type { WorkingChoice } from '@core/schools.ts';
 import type { ShelfState } from '@core/shelf-state.ts';
 import type { StartAnswers } from '@core/start-answers.ts';
@@ -126,6 +128,14 @@ const working = new JobRunner<DaysApi>(
 );
 export const joinMendsJob = (build: Build, piece: string, now: number): WorkerJob<JoinMend[]> =>
   ways.run((api) => api.joinMends(build, piece, now) as Promise<JoinMend[]>);
+export const shortOfJob = (
+  build: Build,
+  batch: string,
+  left: number,
+  items: readonly StockItem[],
+  now: number,
+): WorkerJob<ShortOf | undefined> =>
+  ways.run((api) => api.shortOf(build, batch, left, items, now) as Promise<ShortOf | undefined>);
 export const schoolsJob = (build: Build, now: number): WorkerJob<WorkingChoice[]> =>
   working.run((api) => api.schools(build, now) as Promise<WorkingChoice[]>);
 

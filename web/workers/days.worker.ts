@@ -5,6 +5,8 @@ import { reusing } from '@core/quantity/index.ts';
 import type { Build } from '@core/record/index.ts';
 import { joinMends, type JoinMend } from '@core/join-mends.ts';
 import { schoolsOf, type WorkingChoice } from '@core/schools.ts';
+import { shortOf } from '@core/short-of.ts';
+import type { StockItem } from '@core/stores/index.ts';
 import { waysOut, type WayOut } from '@core/ways-out.ts';
 
 /** Enough to tell whether it fits. */
@@ -54,6 +56,10 @@ const api = {
 
   /** Other ways to make a join, each tried as a plan. */
   joinMends: (sent: Build, piece: string, now: number): JoinMend[] => joinMends(known(sent), piece, now),
+
+  /** What to do when a colour runs short, each set tried as a plan. */
+  shortOf: (sent: Build, batch: string, left: number, items: readonly StockItem[], now: number) =>
+    shortOf(known(sent), batch, left, items, now),
 
   /** The choices on which hands differ, each side tried as a plan. */
   schools: (sent: Build, now: number): WorkingChoice[] => schoolsOf(known(sent), now),

@@ -26,6 +26,7 @@ import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import { putBooked, putItem, useEntries, useUp } from '../../storage/stores.ts';
 import WhyButton from '../../shared/WhyButton.vue';
+import ShortCard from './ShortCard.vue';
 import RestClock from './RestClock.vue';
 
 /** One batch to read at the table: what to weigh, where it goes, what offcuts would do, what stays. */
@@ -167,6 +168,7 @@ async function putBack(): Promise<void> {
         <button class="button" type="button" @click="putBack">Put what is left in the stores</button>
       </div>
     </div>
+    <ShortCard :batch="batch" class="short-of" />
   </div>
 </template>
 
@@ -182,6 +184,9 @@ async function putBack(): Promise<void> {
   display: grid;
   gap: 7px;
   align-content: start;
+}
+.short-of {
+  grid-column: 1 / -1;
 }
 .part {
   line-height: 1.25;
