@@ -48,6 +48,12 @@ const onlyDone = remembered((steps: Build['steps'], done: ReadonlySet<string>): 
   own: steps.own.filter((o) => done.has(o.id)),
 }));
 
+/** Finished faces by piece. @param done own steps that are over; all of them when absent */
+export const paintedFacesOf = (
+  { pieces, steps }: Build,
+  done?: ReadonlySet<string>,
+): ReadonlyMap<string, PaintedFace> => paintedFaces({ pieces, steps: done ? onlyDone(steps, done) : steps });
+
 /** The same as it is painted, seen from a side; the same one while it stays so. @param done own steps that are over; all of them when absent */
 export function paintedSurfaceOf(
   build: Build,
@@ -56,8 +62,7 @@ export function paintedSurfaceOf(
   done?: ReadonlySet<string>,
 ): Surface {
   const plain = surfaceOf(build, piece);
-  const { pieces, steps } = build;
-  const face = paintedFaces({ pieces, steps: done ? onlyDone(steps, done) : steps }).get(piece.id);
+  const face = paintedFacesOf(build, done).get(piece.id);
   return face ? paintedOver(plain, face, view) : plain;
 }
 

@@ -231,7 +231,7 @@ useShortcuts(() => shortcuts.value);
           </button>
         </div>
         <div v-show="!folded" class="stage-box">
-          <TurnView v-if="turning" :lens="lens" :states="states" />
+          <TurnView v-if="turning" :lens="lens" :states="states" :own-done="ownDone" />
           <Stage v-else ref="figure" :lens="lens" :states="states" :joined="joined" :own-done="ownDone" />
         </div>
       </div>

@@ -12,12 +12,14 @@ import {
   type Object3D,
   Mesh,
   Material,
+  type BufferGeometry,
 } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 import { extent } from '@core/figure/index.ts';
 import { groundOf } from '@core/ground/index.ts';
 import type { FirmState } from '@core/firming/index.ts';
 import type { LensId } from '../lenses/lenses.ts';
+import { paintedFacesOf } from '../drawing/surface.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
 import { useFound } from '../state/found.ts';
@@ -28,6 +30,8 @@ import { figureScene } from './scene.ts';
 const props = defineProps<{
   lens: LensId;
   states?: ReadonlyMap<string, FirmState | 'unmade'> | undefined;
+  /** Steps of one's own that are over at the playhead; all of them when absent. */
+  ownDone?: ReadonlySet<string> | undefined;
 }>();
 const store = useBuild();
 const stage = useStage();
@@ -48,6 +52,7 @@ const hidden = computed(
 );
 
 const found = useFound('bones');
+const painted = computed(() => (stage.painted ? paintedFacesOf(here.build, props.ownDone) : undefined));
 const bones = computed(() => (props.lens === 'bones' ? found.value : undefined));
 
 function draw(): void {
@@ -61,6 +66,7 @@ function draw(): void {
 function forget(old: Object3D): void {
   old.traverse((o) => {
     if (o instanceof Mesh && o.material instanceof Material) o.material.dispose();
+    if (o instanceof Mesh && o.userData.ownShape) (o.geometry as BufferGeometry).dispose();
     if (o instanceof Sprite) {
       o.material.map?.dispose();
       o.material.dispose();
@@ -74,6 +80,7 @@ function rebuild(): void {
     seeThrough: props.lens === 'bones',
     selected: selected.value,
     hidden: hidden.value,
+    painted: painted.value,
     bones: bones.value,
     rod: stage.selection?.kind === 'rod' ? stage.selection.id : undefined,
   });
@@ -136,7 +143,7 @@ onBeforeUnmount(() => {
   forget(scene);
   renderer?.dispose();
 });
-watch(() => [store.build, props.lens, stage.selection, hidden.value, bones.value], rebuild);
+watch(() => [store.build, props.lens, stage.selection, hidden.value, bones.value, painted.value], rebuild);
 watch(() => store.build?.id, frame);
 
 let down: readonly [number, number] | undefined;

@@ -3,6 +3,8 @@ import { describe, expect, it, vi } from 'vitest';
 import { demoBuild } from '@core/files/demo.testing.ts';
 import { extent, place } from '@core/figure/index.ts';
 import { plan } from '@core/plan.ts';
+import { paintedFacesOf } from '../drawing/surface.ts';
+import { coatAt } from './painted-skin.ts';
 import type { SceneLook } from './scene.ts';
 
 // a canvas to write letters on is there only in a browser
@@ -49,6 +51,31 @@ describe('the figure in the round', () => {
     const some = figureScene(heron, { ...plain, hidden: new Set(['body']) });
     expect(pieces(some).some((m) => m.userData.piece === 'body')).toBe(false);
     expect(all(some).length).toBeLessThan(all(figureScene(heron, plain)).length);
+  });
+
+  it('is coloured corner by corner where it is finished, and shares its shape with the plain one', () => {
+    const otter = demoBuild('ferryman-otter');
+    const painted = paintedFacesOf(otter);
+    const of = (look: SceneLook) =>
+      pieces(figureScene(otter, look)).find((m) => m.userData.piece === 'body')!;
+    const [bare, done] = [of(plain), of({ ...plain, painted })];
+    expect(bare.geometry.getAttribute('color')).toBeUndefined();
+    expect(done.geometry.getAttribute('position')).toBe(bare.geometry.getAttribute('position'));
+    const colours = done.geometry.getAttribute('color');
+    const light = Array.from({ length: colours.count }, (_, k) => colours.getX(k));
+    // dust on its rims, the paste in its middle
+    expect(Math.min(...light)).toBeLessThan(Math.max(...light) - 0.02);
+    expect(paintedFacesOf(otter, new Set()).size).toBe(0);
+  });
+
+  it('has nothing of a side on the other one', () => {
+    const coat = { as: 'cover', colour: '#ff0000', strength: 0.8, side: 'front' } as const;
+    expect(coatAt(coat, [0, -1, 0], [0, 0, 0])).toBeCloseTo(0.8, 6);
+    expect(coatAt(coat, [0, 1, 0], [0, 0, 0])).toBe(0);
+    expect(coatAt({ ...coat, side: 'all' }, [0, 1, 0], [0, 0, 0])).toBeCloseTo(0.8, 6);
+    expect(coatAt({ ...coat, as: 'rim' }, [0, -1, 0], [0.2, 0.1, 0])).toBe(0);
+    expect(coatAt({ ...coat, as: 'rim' }, [0, -1, 0], [1, 0, 0])).toBeCloseTo(0.8, 6);
+    expect(coatAt({ ...coat, as: 'marks' }, [0, -1, 0], [0, 0, 0])).toBe(0);
   });
 
   it('stands on all that is under it: tiers, boards and the steel of a rod', () => {

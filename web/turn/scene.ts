@@ -25,7 +25,9 @@ import { extent, legsOf, drawnOf, placeRods, type Instance, type Line } from '@c
 import { type Frame, bodyMesh, type Body, type Mesh as Triangles } from '@core/solids/index.ts';
 import { groundOf, type Layer } from '@core/ground/index.ts';
 import { type Build } from '@core/record/index.ts';
+import type { PaintedFace } from '@core/finish/index.ts';
 import { surfaceOf, type Surface } from '../drawing/surface.ts';
+import { paintedSkin } from './painted-skin.ts';
 import { pasteMaterial } from './paste-material.ts';
 import { groundFill, hexOf } from '../ground/ground-fill.ts';
 import { letterAt } from './letters.ts';
@@ -69,6 +71,8 @@ export interface SceneLook {
   readonly selected: string | undefined;
   /** Pieces not made yet at the playhead. */
   readonly hidden: ReadonlySet<string>;
+  /** Finished faces by piece; as it is mixed when absent. */
+  readonly painted?: ReadonlyMap<string, PaintedFace> | undefined;
   /** What the rods bear, where that is looked at, and the rod that is selected. */
   readonly bones?: SeenBones | undefined;
   readonly rod?: string | undefined;
@@ -80,7 +84,9 @@ const INK = '#1d2422';
 
 function bodyOf(i: Instance, surface: Surface, look: SceneLook): Mesh {
   const chosen = i.piece.id === look.selected;
-  const material = pasteMaterial(surface);
+  const face = look.painted?.get(i.piece.id);
+  const material = pasteMaterial(face?.sheen ? { ...surface, sheen: face.sheen } : surface);
+  const coated = face !== undefined && face.coats.length > 0;
   material.setValues({
     transparent: look.seeThrough,
     opacity: look.seeThrough ? 0.42 : 1,
@@ -88,8 +94,12 @@ function bodyOf(i: Instance, surface: Surface, look: SceneLook): Mesh {
     emissive: new Color(chosen ? '#1f5c46' : '#000000'),
     // enough to be found, little enough that the paste's colour can still be judged
     emissiveIntensity: chosen ? 0.22 : 0,
+    // every corner has its own
+    ...(coated ? { color: new Color('#ffffff'), vertexColors: true } : {}),
   });
-  const mesh = new Mesh(skinOf(i.body), material);
+  const skin = skinOf(i.body);
+  const mesh = new Mesh(coated ? paintedSkin(skin, i.frame, surface.fill, face) : skin, material);
+  mesh.userData.ownShape = coated;
   mesh.castShadow = mesh.receiveShadow = !look.seeThrough;
   mesh.matrixAutoUpdate = false;
   mesh.matrix.copy(matrixOf(i.frame));

@@ -45,6 +45,17 @@ function firmEnough(piece: string, question: Question): void {
   store.apply(sayFirm(build.value, { piece, question, firm: true, at: rest() }), 'what was said of a piece');
 }
 const rest = () => new Date().toISOString();
+/** The step whose guard was read. */
+const minded = ref<string>();
+const guards = computed(() => {
+  const step = current.value?.step;
+  return step && minded.value !== step.id ? (step.guards ?? []) : [];
+});
+/** What cannot be undone is read first; then the step is done. */
+function forward(): void {
+  if (guards.value.length > 0) minded.value = current.value?.step.id;
+  else finish();
+}
 function finish(): void {
   const step = current.value?.step;
   if (!step) return;
@@ -64,7 +75,7 @@ function back(): void {
 const press = (e: KeyboardEvent) => {
   if (e.key !== 'Enter' || (e.target as HTMLElement).closest('button, input, a')) return;
   e.preventDefault();
-  finish();
+  forward();
 };
 onMounted(() => window.addEventListener('keydown', press));
 onBeforeUnmount(() => window.removeEventListener('keydown', press));
@@ -84,6 +95,9 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
           ><template v-if="progress.doneBy"> · {{ progress.doneBy }}</template>
         </p>
         <h1 aria-live="polite">{{ current.step.title }}</h1>
+        <ul v-if="guards.length" class="guards">
+          <li v-for="g in guards" :key="g"><span aria-hidden="true">◆</span> {{ g }}</li>
+        </ul>
         <div v-if="current.step.weigh" class="figures">
           <span class="ball" :style="{ background: current.step.weigh.colour }"></span>
           <div v-if="isWeighed(current.step.weigh.grams)">
@@ -107,9 +121,11 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
         </div>
         <TrialBar v-if="lot" :lot="lot" />
         <ul class="notes">
-          <li v-for="g in current.step.guards" :key="g" class="wait">
-            <span aria-hidden="true">◆</span>{{ g }}
-          </li>
+          <template v-if="!guards.length">
+            <li v-for="g in current.step.guards" :key="g" class="wait">
+              <span aria-hidden="true">◆</span>{{ g }}
+            </li>
+          </template>
           <li v-for="n in current.step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
           <li v-for="c in progress.before" :key="c.text" :class="{ wait: !c.done }">
             <span aria-hidden="true">{{ c.done ? '●' : '◆' }}</span>{{
@@ -172,7 +188,9 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
       </ol>
     </aside>
     <footer>
-      <button type="button" class="done" :disabled="!current" @click="finish">Done <kbd>Enter</kbd></button>
+      <button type="button" class="done" :disabled="!current" @click="forward">
+        {{ guards.length ? 'Ready for it' : 'Done' }} <kbd>Enter</kbd>
+      </button>
       <button
         type="button"
         :disabled="!last"
@@ -208,6 +226,16 @@ h1 {
   font-size: clamp(34px, 4.4vw, 56px);
   margin: 8px 0 20px;
   max-width: 16em;
+}
+.guards {
+  max-width: 26em;
+  margin: 0 0 20px;
+  padding: 16px 20px;
+  border-left: 5px solid var(--tight);
+  background: var(--slab);
+  font-size: 26px;
+  line-height: 1.3;
+  list-style: none;
 }
 .held .button {
   min-height: 56px;
