@@ -208,6 +208,31 @@ describe('colours', () => {
   });
 });
 
+describe('what cannot be undone', () => {
+  it('stands on its own at the bench and is read before the step is done', async () => {
+    await paste('Colours', 'demo-trial-acorn');
+    await (await b.find('.bead')).click();
+    await b.push('Put it in the plan');
+    await has(b, '.planned', /Petal dust, shading: acorn/);
+    await kept(b);
+    await openBuild(b, served.url, 'bench', 'demo-trial-acorn');
+    const done = By.css('footer .done:enabled');
+    await b.driver.wait(async () => {
+      if ((await b.driver.findElements(By.css('.guards'))).length > 0) return true;
+      await b.driver.findElement(done).then((e) => e.click()).catch(() => undefined); // prettier-ignore
+      await b.driver.sleep(300);
+      return false;
+    }, PATIENCE);
+    await has(b, '.guards', /it does not come off/);
+    await has(b, 'footer .done', /Ready for it/);
+    expect(await violations(b)).toEqual([]);
+    await (await b.find('footer .done')).click();
+    await has(b, 'footer .done', /Done/);
+    expect(await b.driver.findElements(By.css('.guards'))).toEqual([]);
+    await has(b, '.notes', /it does not come off/);
+  });
+});
+
 describe('the book of what was mixed', () => {
   it('keeps a batch under the next number, and colours another as it was', async () => {
     await paste('Colours');

@@ -12,6 +12,7 @@ export interface Bead {
 
 /** A bead for who cannot see it. */
 export const beadWords = ({ name, state, next, fails }: Bead): string =>
-  [name, state === 'unmade' ? 'not made yet' : state, fails && 'won’t hold', next && 'next to do']
+  // what is written beside it comes first and in the same words
+  [next ? `${name} next to do` : name, state === 'unmade' ? 'not made yet' : state, fails && 'won’t hold']
     .filter(Boolean)
     .join(', ');
