@@ -159,7 +159,7 @@ function along(e: KeyboardEvent, i: number): void {
         </svg>
         <span class="label"
           ><template v-if="b.fails"><i aria-hidden="true">▲ </i></template>{{ b.name
-          }}<em v-if="b.next">next</em></span
+          }}<template v-if="b.next">{{ ' ' }}<em>next</em></template></span
         >
       </button>
     </div>
