@@ -5,7 +5,8 @@ import { demoBuild } from './files/demo.testing.ts';
 import { pasteList } from './paste-list/index.ts';
 import { plan } from './plan.ts';
 import type { Build } from './record/index.ts';
-import { enoughOf, shortOf, stretchBy } from './short-of.ts';
+import { enoughOf, shortOf } from './short-of.ts';
+import { hiddenOptions, stretchBy } from './short-ways.ts';
 import type { StockItem } from './stores/index.ts';
 
 const otter = demoBuild('ferryman-otter');
@@ -75,6 +76,27 @@ describe('short of a colour', () => {
     const words = sets.flatMap((s) => s.ways.map((w) => w.does)).join('; ');
     expect(words).toMatch(/of cream over/);
     expect(words).not.toMatch(/coal/);
+  });
+});
+
+describe('hidden ends', () => {
+  const heron = demoBuild('one-legged-heron');
+  const found = pasteList(heron).flatMap((x) => hiddenOptions(heron, x.lines));
+  it('are as long as what a piece goes in by, less what covers the seam, and free their share of it', () => {
+    const { seat, form } = heron.pieces.find((p) => p.id === 'neck')!;
+    const neck = found.find((o) => o.group === 'neck')!;
+    const mm = Number(/hidden (\d+) mm/.exec(neck.does)![1]);
+    expect(mm).toBeGreaterThan(seat.sink - 3 - 2);
+    expect(mm).toBeLessThan(form.sizes.length! / 2);
+    const line = pasteList(heron).flatMap((x) => x.lines).find((l) => l.piece === 'neck')!; // prettier-ignore
+    expect(neck.frees / line.start.value).toBeCloseTo(mm / form.sizes.length!, 1);
+    expect(neck.change).toBeUndefined();
+  });
+
+  it('are of long pieces only, and not of what is laid round something', () => {
+    expect(found.map((o) => o.group)).not.toContain('body');
+    const wraps = pasteList(otter).flatMap((x) => hiddenOptions(otter, x.lines));
+    expect(wraps.map((o) => o.group)).not.toContain('scarf');
   });
 });
 
