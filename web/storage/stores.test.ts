@@ -1,16 +1,21 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { StockItem, Stores } from '@core/stores/index.ts';
+import { refusal, value } from '@core/files/demo.testing.ts';
+import type { Mixed, StockItem, Stores } from '@core/stores/index.ts';
 import { SpindleDb } from './db.ts';
 import { demoStores, seedStores } from './demo-stores.ts';
 import {
+  bookMixed,
   loadStores,
+  putBooked,
   putItem,
   putPaste,
+  removeBooked,
   removePaste,
   replaceStores,
   setPacks,
+  swatchPicture,
   useEntries,
   useUp,
 } from './stores.ts';
@@ -113,6 +118,76 @@ describe('keeping stores', () => {
     };
     expect((await replaceStores(other, store)).ok).toBe(true);
     expect(await loadStores(store)).toEqual(other);
+  });
+});
+
+describe('the book of what was mixed', () => {
+  const mixed: Mixed = {
+    build: { name: 'Trial' },
+    batch: {
+      blend: { id: 'b', name: 'B', base: 'fondant', gumPaste: 0, powder: 0 },
+      colour: {
+        id: 'c',
+        name: 'red',
+        hex: '#b8423c',
+        pots: [{ name: 'poppy red', kind: 'gel', depth: 'strong' }],
+      },
+    },
+    grams: 60,
+    took: [9],
+    hex: '#be4a43',
+    on: '2026-11-30',
+  };
+  const book = async () => (await loadStores(store)).book;
+  const picture = (buildId: string) =>
+    store.pictures.add({ id: buildId, buildId, addedAt: 1, blob: new Blob(['x']), width: 1, height: 1 });
+
+  it('opens what was kept before there was one, and loses none of it', async () => {
+    const name = `old-${n++}`;
+    const old = new Dexie(name);
+    old.version(3).stores({
+      builds: 'id, savedAt',
+      pictures: 'id, buildId',
+      settings: 'key',
+      stock: 'id, ingredient',
+      packs: 'ingredient',
+      pastes: 'id',
+      parts: 'id',
+    });
+    await old.table('stock').put(item('a', 250, '2026-12-24'));
+    old.close();
+    const now = await loadStores(new SpindleDb(name));
+    expect(now.items.map((i) => i.amount)).toEqual([250]);
+    expect(now.book).toEqual([]);
+  });
+
+  it('gives numbers on, never one twice, also to two at once; and refuses what took nothing', async () => {
+    const both = await Promise.all([bookMixed(mixed, store), bookMixed(mixed, store)]);
+    expect(both.map((b) => value(b).number).sort()).toEqual([1, 2]);
+    expect(value(await bookMixed(mixed, store)).number).toBe(3);
+    expect(refusal(await bookMixed({ ...mixed, took: [0] }, store))).toMatch(/a drop/);
+    expect((await book()).map((b) => b.number)).toEqual([1, 2, 3]);
+  });
+
+  it('keeps what is said later, and loses its picture with the batch', async () => {
+    const first = value(await bookMixed(mixed, store));
+    await putBooked({ ...first, later: '#b8423c' }, store);
+    expect((await book())[0]!.later).toBe('#b8423c');
+    expect(refusal(await putBooked({ ...first, hex: 'red' }, store))).toMatch(/#8b6a4f/);
+    await picture(swatchPicture(first.id));
+    await picture('a-build');
+    await removeBooked(first.id, store);
+    expect(await book()).toEqual([]);
+    expect((await store.pictures.toArray()).map((p) => p.buildId)).toEqual(['a-build']);
+  });
+
+  it('is put in the place of another with the pictures of what stays', async () => {
+    const [stays, goes] = [value(await bookMixed(mixed, store)), value(await bookMixed(mixed, store))];
+    for (const id of [swatchPicture(stays.id), swatchPicture(goes.id), 'a-build']) await picture(id);
+    await replaceStores({ items: [], packs: {}, pastes: [], book: [stays] }, store);
+    expect((await store.pictures.toArray()).map((p) => p.buildId).sort()).toEqual(
+      ['a-build', swatchPicture(stays.id)].sort(),
+    );
   });
 });
 

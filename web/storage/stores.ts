@@ -168,16 +168,28 @@ async function keep(
   await store.stock.bulkPut([...after]);
 }
 
-/** Put other stores in the place of these, all or nothing. */
+/** Put other stores in the place of these, all or nothing; pictures of batches that go, go with them. */
 export const replaceStores = (stores: Stores, store: SpindleDb = db): Promise<Result<void>> =>
   written(() =>
-    store.transaction('rw', store.stock, store.packs, store.pastes, store.book, async () => {
-      await Promise.all([store.stock.clear(), store.packs.clear(), store.pastes.clear(), store.book.clear()]);
-      await store.stock.bulkAdd([...stores.items]);
-      await store.packs.bulkAdd(
-        Object.entries(stores.packs).map(([ingredient, sizes]) => ({ ingredient, sizes })),
-      );
-      await store.pastes.bulkAdd([...stores.pastes]);
-      await store.book.bulkAdd([...stores.book]);
-    }),
+    store.transaction(
+      'rw',
+      [store.stock, store.packs, store.pastes, store.book, store.pictures],
+      async () => {
+        const stay = new Set(stores.book.map((b) => swatchPicture(b.id)));
+        const pictures = store.pictures.where('buildId').startsWith(swatchPicture(''));
+        await pictures.filter((p) => !stay.has(p.buildId)).delete();
+        await Promise.all([
+          store.stock.clear(),
+          store.packs.clear(),
+          store.pastes.clear(),
+          store.book.clear(),
+        ]);
+        await store.stock.bulkAdd([...stores.items]);
+        await store.packs.bulkAdd(
+          Object.entries(stores.packs).map(([ingredient, sizes]) => ({ ingredient, sizes })),
+        );
+        await store.pastes.bulkAdd([...stores.pastes]);
+        await store.book.bulkAdd([...stores.book]);
+      },
+    ),
   );
