@@ -19,7 +19,7 @@ const others = computed(() =>
 );
 const set = (hex: string) =>
   store.apply(setColour(here.build, props.batch.colour.id, { hex }), `the colour ${props.batch.colour.name}`);
-function as(piece: string): void {
+function likePiece(piece: string): void {
   const { colour } = here.build.pieces.find((p) => p.id === piece)!;
   set(here.build.colours.find((c) => c.id === colour)!.hex);
 }
@@ -39,7 +39,7 @@ function as(piece: string): void {
       :options="others"
       :width="150"
       search
-      @change="as"
+      @change="likePiece"
     />
     <PickColour v-if="picking" v-model:open="picking" @picked="set" />
   </div>
