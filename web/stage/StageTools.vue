@@ -62,6 +62,7 @@ function life(): void {
 <style scoped>
 .tools {
   position: absolute;
+  left: 12px;
   right: 12px;
   bottom: 10px;
   display: grid;

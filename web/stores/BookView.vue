@@ -73,7 +73,9 @@ const lines = computed(() => {
             [dried && `a day later ${dried}`, b.from].filter(Boolean).join(' · ')
           }}</span></span
         >
-        <span class="n">{{ left ? `${formatMass(left.amount, shown)} left` : '' }}</span>
+        <span class="n" :class="{ none: !left }">{{
+          left ? `${formatMass(left.amount, shown)} left` : ''
+        }}</span>
         <span class="date muted">{{ day.format(new Date(`${b.mixed}T12:00:00`)) }}</span>
       </button>
       <BookedCard v-if="open === b.id" :booked="b" @done="open = undefined" />
@@ -122,6 +124,10 @@ const lines = computed(() => {
   }
   .line {
     grid-template-columns: 52px 1fr;
+    gap: 2px 14px;
+  }
+  .n.none {
+    display: none;
   }
   .what,
   .n,

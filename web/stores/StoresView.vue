@@ -93,6 +93,11 @@ const state = (i: StockItem) => freshness(i, today());
 const past = computed(() => shelf.stores.items.filter((i) => state(i) === 'past').length);
 const soon = computed(() => shelf.stores.items.filter((i) => state(i) === 'soon').length);
 
+/** An entry is put in where entries are seen. */
+function add(): void {
+  view.value = 'shelf';
+  adding.value = true;
+}
 const chooser = ref<HTMLInputElement>();
 const problem = ref<string>();
 async function take(e: Event): Promise<void> {
@@ -133,9 +138,7 @@ const save = () => saveBlob(new Blob([writeStores(shelf.stores)], { type: 'appli
         <button class="button" type="button" @click="chooser?.click()">
           <FolderOpen :size="15" /> Open a file
         </button>
-        <button class="button main" type="button" @click="adding = true">
-          <Plus :size="15" /> New entry
-        </button>
+        <button class="button main" type="button" @click="add"><Plus :size="15" /> New entry</button>
         <input
           ref="chooser"
           class="visually-hidden"
