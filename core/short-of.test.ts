@@ -7,7 +7,7 @@ import { plan } from './plan.ts';
 import type { Build } from './record/index.ts';
 import { enoughOf, shortOf } from './short-of.ts';
 import { hiddenOptions, stretchBy } from './short-ways.ts';
-import type { StockItem } from './stores/index.ts';
+import { unspoken, type StockItem } from './stores/index.ts';
 
 const otter = demoBuild('ferryman-otter');
 const batch = pasteList(otter).find((b) => b.colour.name === 'otter brown' && b.lines.length > 3)!;
@@ -20,7 +20,8 @@ describe('short of a colour', () => {
     const bench = batch.lines.reduce((g, l) => g + l.start.value, 0);
     expect(needed).toBeCloseTo(bench * (1 + otter.practice.spare / 100), 6);
     expect(found.short.value).toBeCloseTo(12, 6);
-    expect(shortOf(otter, batch.id, needed + 1)!.sets).toEqual([]);
+    expect(shortOf(otter, batch.id, needed + 1)).toMatchObject({ enough: true, sets: [] });
+    expect(shortOf(otter, batch.id, needed - 0.1)!.enough).toBe(true);
     expect(shortOf(otter, 'no/such', 10)).toBeUndefined();
     const [first] = batch.lines;
     const made: Build = {
@@ -75,6 +76,12 @@ describe('short of a colour', () => {
     const { sets } = shortOf(otter, ears.id, needs - 2, shelf)!;
     const words = sets.flatMap((s) => s.ways.map((w) => w.does)).join('; ');
     expect(words).toMatch(/of cream over/);
+    // what is kept for it already stays kept
+    const kept = { stock: 'x', name: 'x', batch: ears.id, grams: 1, recolour: false, allergens: [] };
+    const again = shortOf({ ...otter, reserves: [kept] }, ears.id, needs - 2, shelf)!;
+    const taken = again.sets.find((s) => s.ways.some((w) => / over$/.test(w.does)))!;
+    expect(taken.build.reserves.map((r) => r.stock)).toEqual(['x', 'cream']);
+    expect(unspoken(shelf, () => 50).map((i) => i.amount)).toEqual([10, 10]);
     expect(words).not.toMatch(/coal/);
   });
 });

@@ -34,6 +34,8 @@ export interface ShortOf {
   /** For what is still to be made, with its spare. */
   readonly need: Reckoned;
   readonly short: Reckoned;
+  /** Nothing is missing, or hardly anything. */
+  readonly enough: boolean;
   readonly sets: readonly ShortSet[];
 }
 
@@ -134,7 +136,7 @@ export function shortOf(
     [need, given('Left of it', left, 'g', 'yours')],
     (g, l) => Math.max(0, g - l),
   );
-  if (short.value < LEAST) return { need, short, sets: [] };
+  if (short.value < LEAST) return { need, short, enough: true, sets: [] };
   const pieces = lines.flatMap((l) => (l.cover || l.sleeve ? [] : (pieceOf(build, l.piece) ?? [])));
   const ids = new Set(lines.map((l) => l.piece));
   const before = needIn(build, batchId, ids);
@@ -162,7 +164,7 @@ export function shortOf(
     if (changed !== build && !holds(was, fails, as)) continue;
     sets.push(toldSet(set, changed === build ? 'the plan stays as it is' : doesToPlan(was, as), changed));
   }
-  return { need, short, sets };
+  return { need, short, enough: false, sets };
 }
 
 function toldSet(set: readonly ShortOption[], does: string, build: Build): ShortSet {

@@ -17,7 +17,7 @@ import {
 import { reachOf } from './reach/index.ts';
 import { pieceOf, type Build, type Change, type Piece } from './record/index.ts';
 import { shapeOf, toLocal } from './solids/index.ts';
-import { offcutsFor, reserved, type StockItem } from './stores/index.ts';
+import { offcutsFor, reserved, type OffcutUse, type StockItem } from './stores/index.ts';
 
 /** One thing that can be done when a colour runs short, with what it costs. */
 export interface ShortOption {
@@ -221,6 +221,12 @@ export function stretchBy(
   return { grams, off: grams > 0 ? off(grams) : 0 };
 }
 
+/** An offcut more for a batch, beside those that are kept for it. */
+const alsoKept = (build: Build, batch: Batch, use: OffcutUse): Build => ({
+  ...build,
+  reserves: [...build.reserves, ...reserved({ ...build, reserves: [] }, batch, [use]).reserves],
+});
+
 /** What is done at the bench alone, and offcuts of the stores. */
 export function benchOptions(
   batch: Batch,
@@ -273,7 +279,7 @@ export function benchOptions(
         minutes: 6,
         seen: 0.1,
         risk: 0.1,
-        change: (b) => ok(reserved(b, batch, [{ ...use, grams }])),
+        change: (b) => ok(alsoKept(b, batch, { ...use, grams })),
       };
     }),
   ];

@@ -76,6 +76,10 @@ export function offcutsFor(
   };
 }
 
+/** Entries with what nobody has spoken for. @param spoken grams of an entry that batches have kept already */
+export const unspoken = (items: readonly StockItem[], spoken: (id: string) => Grams): StockItem[] =>
+  items.map((i) => ({ ...i, amount: Math.max(0, i.amount - spoken(i.id)) }));
+
 /** Keep offcuts for a batch of a build. */
 export function reserved(build: Build, batch: Batch, use: readonly OffcutUse[]): Build {
   const kept = use.map((u): Reserve => ({

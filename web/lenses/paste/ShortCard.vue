@@ -3,6 +3,7 @@ import { computed, onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue';
 import type { Batch } from '@core/paste-list/index.ts';
 import type { ShortOf, ShortSet } from '@core/short-of.ts';
 import { capital, ok } from '@core/quantity/index.ts';
+import { keptOf, unspoken } from '@core/stores/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { useStores } from '../../state/stores.ts';
@@ -38,8 +39,13 @@ onScopeDispose(forget);
 async function look(): Promise<void> {
   forget();
   trying.value = true;
-  const items = structuredClone(toRaw(shelf.stores.items));
-  const mine = shortOfJob(here.build, props.batch.id, left.value!, items, Date.now());
+  const { build } = here;
+  const mineOf = keptOf(build, '');
+  const items = unspoken(
+    structuredClone(toRaw(shelf.stores.items)),
+    (id) => mineOf(id) + shelf.keptElsewhere(id, build.id),
+  );
+  const mine = shortOfJob(build, props.batch.id, left.value!, items, Date.now());
   job = mine;
   const answer = await mine.result.catch(() => {
     problem.value = 'It could not be tried out. Try again.';
@@ -71,7 +77,7 @@ const changes = (set: ShortSet): boolean => set.ways.some((w) => w.changes);
     </div>
     <div aria-live="polite">
       <p v-if="problem" class="wrong">{{ problem }}</p>
-      <p v-else-if="found && found.short.value === 0">
+      <p v-else-if="found?.enough">
         It is enough: <WhyButton :figure="found.need" /> are needed for what is still to be made.
       </p>
       <template v-else-if="found">
