@@ -11,6 +11,7 @@ export * from './grey-card.ts';
 export {
   driftWords,
   dulled,
+  KEPT,
   type Dulled,
   findMixes,
   hexOfSpectrum,

@@ -2,6 +2,7 @@ import {
   apartBy,
   driftWords,
   dulled,
+  KEPT,
   type Dulled,
   DEPTH_DROPS,
   DEPTHS,
@@ -18,6 +19,7 @@ import {
   type Swatch,
 } from '../colour/index.ts';
 import { materialOf } from '../pastes/index.ts';
+import { capital, given, solved, type Reckoned } from '../quantity/index.ts';
 import { type Build, type Colour, type Pot } from '../record/index.ts';
 import { baseHex, WHITE_PASTE } from './base-colour.ts';
 import { colouringOf } from './drops.ts';
@@ -86,6 +88,8 @@ export interface BatchMix extends FoundMix {
   /** How it is known, in words. */
   readonly known: string;
   readonly pots: readonly Pot[];
+  /** Drops for 100 g, in the order of its parts. */
+  readonly doses: readonly Reckoned<'drops'>[];
 }
 
 /** What pots come to the colour of a batch. */
@@ -140,6 +144,20 @@ export function mixesFor(
       ...mix,
       near: nearWords(mix.off),
       known: knownWords(mix.parts, pots),
+      doses: mix.parts.map(({ name, drops }) =>
+        solved(
+          `${capital(name)}, for 100 g`,
+          drops,
+          'drops',
+          'the doses that come nearest to the colour, by a downhill simplex over 36 bands (Kubelka and Munk)',
+          [
+            given('Pots in it', mix.parts.length, ''),
+            given('Swatches of yours it is known by', pots.find((k) => k.name === name)?.swatches ?? 0, ''),
+            given('From the colour wanted, CIEDE2000', mix.off, '', 'derived'),
+          ],
+          'estimate',
+        ),
+      ),
       pots: mix.parts.map(({ name, drops }) => ({
         name,
         kind,
@@ -156,6 +174,8 @@ export interface BatchDulled extends Dulled {
   readonly pot: Pot;
   /** Where its hue goes, in words. */
   readonly drifts: string;
+  /** Drops for 100 g. */
+  readonly dose: Reckoned<'drops'>;
 }
 
 /** Drops for 100 g under which a pot is thinned before it is counted. Common practice. */
@@ -186,6 +206,14 @@ export function dullFor(
   return {
     ...found,
     drifts: driftWords(found),
+    dose: solved(
+      `${capital(found.name)}, for 100 g`,
+      found.drops,
+      'drops',
+      'as much as leaves this share of the strength (CIE chroma), by halving over 36 bands (Kubelka and Munk)',
+      [given('Strength that is left', 100 * KEPT, '%', 'common practice')],
+      'estimate',
+    ),
     pot: { name: found.name, kind, depth: depthFor(found.drops), per100 },
   };
 }

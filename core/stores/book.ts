@@ -6,6 +6,7 @@ import {
   fail,
   given,
   isWritten,
+  listed,
   ok,
   reckon,
   type Day,
@@ -182,6 +183,15 @@ export function usualDrift(book: readonly BookedBatch[]): Reckoned | undefined {
     (...changes) => changes.reduce((a, b) => a + b, 0) / changes.length,
   );
 }
+
+/** What went into a batch: `14 drops of leaf green and 7 drops of egg yellow`; nothing where it went in as it comes. */
+export const tookWords = ({ pots }: Pick<BookedBatch, 'pots'>): string =>
+  listed(
+    pots.map(
+      ({ name, kind, amount }) =>
+        `${amount} ${POTS[kind].by === 'g' ? 'g' : amount === 1 ? 'drop' : 'drops'} of ${name}`,
+    ),
+  );
 
 /** What is left of a batch of the book: the entry of the stores it went into. */
 export const leftOf = (b: BookedBatch, items: readonly StockItem[]): StockItem | undefined =>

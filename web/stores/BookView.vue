@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { materialOf } from '@core/pastes/index.ts';
-import { formatMass, listed } from '@core/quantity/index.ts';
-import { driftOf, leftOf, usualDrift, type BookedBatch } from '@core/stores/index.ts';
+import { formatMass } from '@core/quantity/index.ts';
+import { driftOf, leftOf, tookWords, usualDrift } from '@core/stores/index.ts';
 import { useStores } from '../state/stores.ts';
 import { usePreferences } from '../state/preferences.ts';
 import WhyButton from '../shared/WhyButton.vue';
@@ -15,12 +15,6 @@ const open = ref<string>();
 const seek = ref('');
 const drift = computed(() => usualDrift(shelf.stores.book));
 const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
-const took = (b: BookedBatch): string =>
-  listed(
-    b.pots.map(
-      (p) => `${p.amount} ${p.kind === 'powder' ? 'g' : p.amount === 1 ? 'drop' : 'drops'} of ${p.name}`,
-    ),
-  );
 const lines = computed(() => {
   const wanted = seek.value.trim().toLowerCase();
   return [...shelf.stores.book]
@@ -68,7 +62,7 @@ const lines = computed(() => {
         ></span>
         <strong>{{ b.number }} · {{ b.name }}</strong>
         <span class="what"
-          >{{ took(b) || 'as it comes' }} in {{ formatMass(b.grams, shown) }} of {{ base }}
+          >{{ tookWords(b) || 'as it comes' }} in {{ formatMass(b.grams, shown) }} of {{ base }}
           <span class="muted small">{{
             [dried && `a day later ${dried}`, b.from].filter(Boolean).join(' · ')
           }}</span></span

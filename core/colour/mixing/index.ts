@@ -3,7 +3,7 @@
  * swatches somebody made of it, and which drops of which pots come to a wanted colour.
  */
 export { downhill, findMixes, isReachable, nearWords, type FoundMix, type MixPot } from './find-mix.ts';
-export { driftWords, dulled, type Dulled } from './dull.ts';
+export { driftWords, dulled, KEPT, type Dulled } from './dull.ts';
 export { absorbs, coloured, givesBack, kneaded, streaked } from './kubelka-munk.ts';
 export { daylightXy } from './observer.ts';
 export { learnPot, type Swatch } from './pot-dye.ts';

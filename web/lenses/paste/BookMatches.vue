@@ -1,8 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Batch } from '@core/paste-list/index.ts';
-import { formatMass, listed } from '@core/quantity/index.ts';
-import { asBooked, driftOf, leftOf, looksNow, matchesIn, type BookedBatch } from '@core/stores/index.ts';
+import { formatMass } from '@core/quantity/index.ts';
+import {
+  asBooked,
+  driftOf,
+  leftOf,
+  looksNow,
+  matchesIn,
+  tookWords,
+  type BookedBatch,
+} from '@core/stores/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { usePreferences } from '../../state/preferences.ts';
@@ -21,8 +29,7 @@ const matches = computed(() =>
     drift: driftOf(m.batch),
   })),
 );
-const took = (b: BookedBatch): string =>
-  `${listed(b.pots.map((p) => `${p.amount} ${p.kind === 'powder' ? 'g' : p.amount === 1 ? 'drop' : 'drops'} of ${p.name}`))} in ${formatMass(b.grams, shown)}`;
+const took = (b: BookedBatch): string => `${tookWords(b)} in ${formatMass(b.grams, shown)}`;
 const take = (b: BookedBatch) =>
   store.apply(
     asBooked(here.build, props.batch.colour.id, b),

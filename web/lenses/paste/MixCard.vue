@@ -15,6 +15,7 @@ import { swatchesOf } from '@core/stores/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { useStores } from '../../state/stores.ts';
+import WhyButton from '../../shared/WhyButton.vue';
 import { mixesJob } from '../../workers/client.ts';
 
 /** Which pots come to the colour of a batch, with the colour they give beside the one that is wanted. */
@@ -64,7 +65,6 @@ watch(
   () => (found.value = quiet.value = undefined),
 );
 onScopeDispose(() => job?.cancel());
-const drops = (n: number): string => (n < 10 ? n.toFixed(1) : n.toFixed(0));
 </script>
 
 <template>
@@ -93,7 +93,8 @@ const drops = (n: number): string => (n < 10 ? n.toFixed(1) : n.toFixed(0));
         <div class="grow">
           <strong>{{ quiet.name }}, across the wheel</strong>
           <p>
-            {{ drops(quiet.drops) }} drops for 100 g take a fifth of its strength; it goes {{ quiet.drifts }}.
+            <WhyButton :figure="quiet.dose" /> for 100 g take a fifth of its strength; it goes
+            {{ quiet.drifts }}.
           </p>
           <p v-if="quiet.drops < THIN_UNDER" class="muted small">
             So little is thinned before it is counted.
@@ -114,7 +115,7 @@ const drops = (n: number): string => (n < 10 ? n.toFixed(1) : n.toFixed(0));
           <strong>{{ m.parts.map((p) => p.name).join(' + ') }}</strong>
           <p>
             <template v-for="(p, i) in m.parts" :key="p.name"
-              ><template v-if="i">, </template>{{ drops(p.drops) }} drops of {{ p.name }}</template
+              ><template v-if="i">, </template><WhyButton :figure="m.doses[i]!" /> of {{ p.name }}</template
             >
             for 100 g. Wanted, and what they give: {{ m.near }}.
           </p>
