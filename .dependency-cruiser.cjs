@@ -22,6 +22,7 @@ const ROOMS = [
   'cutting',
   'templates',
   'days',
+  'trouble',
   'bench',
   'stores',
   'files',

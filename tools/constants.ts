@@ -118,6 +118,7 @@ const ROOMS = [
   'templates',
   'colour',
   'days',
+  'trouble',
   'bench',
   'stores',
   'files',

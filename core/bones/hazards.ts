@@ -206,5 +206,14 @@ export function removalCard(build: Build, rods: readonly SeenRod[]): RemovalLine
       where: 'through board and tiers',
     });
   for (const [name, number] of cores) lines.push({ what: 'Foam core', number, where: name });
+  for (const t of build.bench.trouble ?? [])
+    if (t.leaves !== undefined) {
+      const piece = build.pieces.find((p) => p.id === t.piece);
+      lines.push({
+        what: t.leaves,
+        number: 1,
+        where: piece ? `in the ${piece.name.toLowerCase()}` : 'in the figure',
+      });
+    }
   return lines;
 }

@@ -32,7 +32,7 @@ export { conflictOf } from './conflict.ts';
 export { coveringLinks } from './covering.ts';
 export { type Edited, edited } from './edits.ts';
 export { givenOf } from './given.ts';
-export { heldBy } from './held.ts';
+export { type Held, heldBy } from './held.ts';
 export { type FaceAsk, faceWords, type Joining, joiningsOf } from './joining.ts';
 export { type Idle, idleOf } from './idle.ts';
 export { joinCharts, type JoinChart, type JoinTie, outsideBy, plannedJoin } from './join-chart.ts';
@@ -41,7 +41,7 @@ export { type OwnTime, ownTimes, ownTimesTogether, pacesFrom } from './own-times
 export { sidesReached } from './face-reach.ts';
 export { POOL_NAMES, poolsOf } from './pools.ts';
 export { preflight } from './preflight.ts';
-export { firmingNow, lastSaid, progressOf } from './progress.ts';
+export { type Closing, firmingNow, lastSaid, type Progress, progressOf, tickedAt } from './progress.ts';
 export { joinsBefore, orderOf, stagesOf } from './reaching.ts';
 export {
   AGES,
@@ -59,6 +59,7 @@ export { type DaysPlan, type DaysReport } from './report.ts';
 export { ALL_DONE, type SearchOptions, schedule } from './schedule.ts';
 export { type PlannedStep, type PlannedWait, type Session } from './sessions.ts';
 export { stepsOf } from './steps/index.ts';
+export { plannedWindow } from './network.ts';
 export { KIND_NAMES } from './steps/kinds.ts';
 export { inParts } from './steps/parts.ts';
 export { joinId, mixId, shapeId, shapedBy } from './steps/types.ts';

@@ -340,6 +340,32 @@ describe('versions', () => {
     expect(refusal(JSON.parse(text.replace('"texture": "none"', '"texture": "velvet"')))).toMatch(/texture/);
   });
 
+  it('still opens the stored example of version 15 with its pots, and keeps what the bench was told since', () => {
+    const text = readFileSync(new URL('./examples/v15.spindle.json', import.meta.url), 'utf8');
+    const old = JSON.parse(text) as { version: number; colours: { pots?: unknown }[] };
+    expect(old.version).toBe(15);
+    const read = value(readBuild(text));
+    expect(read.colours.map((c) => c.pots)).toEqual(old.colours.map((c) => c.pots));
+    expect([read.bench.weighed, read.bench.air, read.bench.trouble]).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ]);
+    const at = '2026-11-30T19:00:00Z';
+    const told = {
+      ...read,
+      bench: {
+        ...read.bench,
+        weighed: [{ step: 'shape:x', grams: 10, wanted: 11, at }],
+        air: [{ at, temperature: 21, humidity: 52 }],
+        trouble: [
+          { id: 'a', at, trouble: 'cracked', signs: { fresh: true }, cause: 'dryAir', mend: 'remake' },
+        ],
+      },
+    };
+    expect(readBuild(writeBuild(told))).toEqual({ ok: true, value: told });
+  });
+
   it('does not bring forward what it has no way for', () => {
     expect(migrated({}, 0)).toBeUndefined();
     expect(migrated({ a: 1 }, BUILD_VERSION)).toEqual({ a: 1 });

@@ -3,8 +3,9 @@ import { FINISHES } from '../finish/index.ts';
 import { QUESTIONS } from '../firming/index.ts';
 import { GLUES, JOBS, MATERIAL_IDS } from '../pastes/index.ts';
 import type { field } from '../quantity/index.ts';
-import { buildRecord } from '../record/index.ts';
+import { buildRecord, REMADE } from '../record/index.ts';
 import { storesRecord } from '../stores/index.ts';
+import { CAUSES, MENDS, TROUBLES } from '../trouble/index.ts';
 
 const IN_CATALOGUES: Readonly<Record<field.Catalogue, readonly string[]>> = {
   materials: MATERIAL_IDS,
@@ -13,6 +14,9 @@ const IN_CATALOGUES: Readonly<Record<field.Catalogue, readonly string[]>> = {
   rods: RODS.map((r) => r.id),
   questions: QUESTIONS,
   finishes: FINISHES.map((f) => f.id),
+  troubles: TROUBLES.map((t) => t.id),
+  causes: CAUSES.map((c) => c.id),
+  mends: [...MENDS.map((m) => m.id), REMADE],
 };
 
 const isCatalogue = (x: unknown): x is field.Catalogue => typeof x === 'string' && x in IN_CATALOGUES;

@@ -5,7 +5,7 @@ import type { DryingBody } from '../solids/index.ts';
 import { bandFigure, type Band, type FirmingFamily } from './band.ts';
 import { ASKED, type Duty, type Load, type Question } from './margins.ts';
 import { reached } from './reached.ts';
-import type { Spell } from './sweep.ts';
+import type { Air, Spell } from './sweep.ts';
 
 /** What a piece is reckoned from when it dries: to draw its curve, to ask what if, to learn from a look. */
 export interface Drying {
@@ -18,6 +18,15 @@ export interface Drying {
 
 export interface DryingParts extends DryingBody {
   readonly coat: boolean;
+}
+
+/** What a piece is reckoned from when it sets by cold: to learn from a look. */
+export interface SettingBy {
+  readonly base: string;
+  readonly body: DryingParts;
+  readonly air: Air;
+  /** Minutes by the table, whatever was learned. */
+  readonly table: (q: Question) => number | undefined;
 }
 
 /** When one piece reaches each state, minutes after it is shaped. */
@@ -43,6 +52,8 @@ export interface PieceFirming {
   readonly never: string | undefined;
   /** How it dries; absent for what sets by cold. */
   readonly drying?: Drying;
+  /** How it sets; absent for what dries. */
+  readonly setting?: SettingBy;
 }
 
 /** After so many minutes a rod may lean on it. */
@@ -99,6 +110,7 @@ export function firmed(
     yieldAfter: (minutes: number) => number;
     never: () => string;
     drying?: Drying;
+    setting?: SettingBy;
   },
 ): PieceFirming {
   const told = (q: Question, band: Band, chain: readonly Reckoned[], load?: Load) =>
@@ -145,5 +157,6 @@ export function firmed(
       return never();
     },
     ...(work.drying ? { drying: work.drying } : {}),
+    ...(work.setting ? { setting: work.setting } : {}),
   };
 }

@@ -1,6 +1,8 @@
 import type { SettingConstants } from '../pastes/index.ts';
-import type { Reckoned } from '../quantity/index.ts';
+import { given, type Reckoned } from '../quantity/index.ts';
 import type { Piece } from '../record/index.ts';
+import type { Band } from './band.ts';
+import type { ColdLearned } from './cold-learned.ts';
 import { CHOCOLATE_YIELD, chocolateAfter, chocolateBand, chocolateReaches, coolingTime } from './cold.ts';
 import {
   bands,
@@ -20,13 +22,42 @@ import { slabOf, type Air } from './sweep.ts';
 /** kg/m³; handbook. */
 const CHOCOLATE_DENSITY = 1300;
 
-/** The firming of a piece that sets by cold. */
+const times = ({ fast, likely, slow, ...band }: Band, by: number): Band => ({
+  ...band,
+  fast: fast * by,
+  likely: likely * by,
+  slow: slow * by,
+});
+
+/** The firming of a piece that sets by cold. @param base the chocolate it is of */
 export function firmChocolate(
   piece: Piece,
   constants: SettingConstants,
-  { air, parts, duty }: { readonly air: Air; readonly parts: Parts; readonly duty: Duty },
-  inputs: () => Reckoned[],
+  {
+    air,
+    parts,
+    duty,
+    base,
+    learned,
+  }: {
+    readonly air: Air;
+    readonly parts: Parts;
+    readonly duty: Duty;
+    readonly base: string;
+    readonly learned: ColdLearned;
+  },
+  fromRoom: () => Reckoned[],
 ): PieceFirming {
+  /** Every time of this kitchen against the table. */
+  const pace = Math.exp(learned.theta);
+  const inputs = (): Reckoned[] =>
+    learned.entries === 0
+      ? fromRoom()
+      : [
+          ...fromRoom(),
+          given('Looks learned from', learned.entries, 'pieces', 'yours'),
+          given('This kitchen’s times, against the table', pace, '×', 'yours'),
+        ];
   const slab = slabOf(
     parts.volume,
     parts.area,
@@ -58,7 +89,7 @@ export function firmChocolate(
     ...under('bear'),
     ...under('stand'),
   };
-  const bandsOf = () =>
+  const byTable = () =>
     keep(bands, JSON.stringify(['cold', constants, cooling, air, yieldsAt]), () => {
       const all: Bands = {};
       for (const q of ['touch', 'handle', 'bear', 'stand', 'hard', 'texture'] as const) {
@@ -67,6 +98,12 @@ export function firmChocolate(
       }
       return all;
     });
+  const bandsOf = () =>
+    learned.entries === 0
+      ? byTable()
+      : keep(bands, JSON.stringify(['taught', constants, cooling, air, yieldsAt, learned.theta]), () =>
+          Object.fromEntries(Object.entries(byTable()).map(([q, band]) => [q, times(band, pace)])),
+        );
   return firmed(piece, 'cold', {
     rule: (q, load) =>
       `cooling and setting followed minute by minute until it yields at ${Math.round(load ? yieldFor(roundedLoad(load), 'bear') : (yieldsAt[q] ?? 0))} kPa`,
@@ -74,9 +111,11 @@ export function firmChocolate(
     inputs,
     gives: () => undefined,
     chain: () => [],
-    bears: (load) => chocolateBand(constants, air, cooling, yieldFor(roundedLoad(load), 'bear')),
+    bears: (load) => times(chocolateBand(constants, air, cooling, yieldFor(roundedLoad(load), 'bear')), pace),
     yieldAfter: (minutes) =>
-      SQRT3 * (minutes >= NIGHT ? settled : chocolateAfter(constants, air.temperature, cooling, minutes)),
+      SQRT3 *
+      (minutes >= NIGHT ? settled : chocolateAfter(constants, air.temperature, cooling, minutes / pace)),
+    setting: { base, body: parts, air, table: (q) => byTable()[q]?.likely },
     never: () => {
       const cooler = [22, 20, 18, 16, 4].find((t) =>
         Number.isFinite(chocolateReaches(constants, t, cooling, CHOCOLATE_YIELD.handle)),

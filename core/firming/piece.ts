@@ -17,6 +17,7 @@ import {
   type Parts,
   type PieceFirming,
 } from './firmed.ts';
+import { coldLearnedOf } from './cold-learned.ts';
 import { LAW } from './law.ts';
 import { weightsOf, type Learned } from './learned.ts';
 import { learnedOf } from './looks.ts';
@@ -104,7 +105,13 @@ export function firmPiece(
     given('Deepest from the air', parts.depth, 'mm'),
   ];
   const duty = dutyOf(instance, facts);
-  if (firming.by === 'cold') return firmChocolate(piece, firming.constants, { air, parts, duty }, inputs);
+  if (firming.by === 'cold')
+    return firmChocolate(
+      piece,
+      firming.constants,
+      { air, parts, duty, base: blend.base, learned: coldLearnedOf(build) },
+      inputs,
+    );
 
   const law = pasteLaw(firming.constants);
   const learned = learnedOf(build);

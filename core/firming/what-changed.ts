@@ -1,5 +1,6 @@
 import type { Build, PartsOf, Seen } from '../record/index.ts';
 import { bandOf, type Band } from './band.ts';
+import { coldLearnedOf } from './cold-learned.ts';
 import { NOTHING_LEARNED } from './learned.ts';
 import { learnedOf, lookFrom } from './looks.ts';
 import { CLOSING, crossing } from './margins.ts';
@@ -23,10 +24,13 @@ export interface SeenBeside {
 export function seenBeside(build: PartsOf<'log'>, most = Infinity): SeenBeside[] {
   const learned = learnedOf(build);
   const aside = new Set(learned.aside);
+  const cold = coldLearnedOf(build);
   return [...build.log]
     .sort((a, b) => b.at.localeCompare(a.at))
     .slice(0, most)
     .map((seen): SeenBeside => {
+      if (seen.table !== undefined)
+        return { seen, reckoned: seen.table, now: seen.table * Math.exp(cold.theta), odd: false };
       const look = lookFrom(seen);
       if (!look) return { seen, reckoned: undefined, now: undefined, odd: false };
       const reckoned = crossing(look.history, look.margin, CLOSING.has(look.question));
@@ -50,12 +54,19 @@ export interface Effect {
 
 /** Pieces whose time to be held changed by what was learned, most changed first. */
 export function effectsOf(build: Build, firming: ReadonlyMap<string, PieceFirming>): Effect[] {
-  if (learnedOf(build) === NOTHING_LEARNED) return [];
+  const cold = coldLearnedOf(build);
+  if (learnedOf(build) === NOTHING_LEARNED && cold.entries === 0) return [];
+  const byTable = ({ fast, likely, slow, ...band }: Band): Band => {
+    const pace = Math.exp(cold.theta);
+    return { ...band, fast: fast / pace, likely: likely / pace, slow: slow / pace };
+  };
   return build.pieces
     .flatMap((p): Effect[] => {
       const f = firming.get(p.id);
       const after = f?.bands.handle;
-      const before = f?.drying && bandOf(f.drying.family, 'handle', f.drying.duty);
+      const before = f?.drying
+        ? bandOf(f.drying.family, 'handle', f.drying.duty)
+        : after && f?.setting && byTable(after);
       return before && after ? [{ piece: p.name, before, after }] : [];
     })
     .filter((e) => Number.isFinite(e.before.likely) && Number.isFinite(e.after.likely))

@@ -1,7 +1,7 @@
 import { blendDensity, makeCount, startMass, techniqueOf, type Blend } from '../pastes/index.ts';
 import { given, reckon, remembered, type Reckoned } from '../quantity/index.ts';
 import { shapeOf } from '../solids/index.ts';
-import { multiplicity, type Mast, type PartsOf, type Piece } from '../record/index.ts';
+import { multiplicity, REMADE, type Mast, type PartsOf, type Piece } from '../record/index.ts';
 import { coverOver, type Cover } from '../covers/index.ts';
 import { sleeveWeighs, type Fitting } from '../ground/index.ts';
 import { blendOf, weighIn, type Weight } from '../figure/index.ts';
@@ -37,6 +37,8 @@ interface Made {
   readonly number: number;
   /** Chance that one of them breaks, per cent. */
   readonly breaks: number;
+  /** So many had to be made again. */
+  readonly again?: number;
   readonly net: Reckoned;
   readonly gross: Reckoned;
   /** Share of what is rolled that stays, and share of the trimmings that is kneaded back. */
@@ -46,17 +48,33 @@ interface Made {
   readonly rolled?: Reckoned;
 }
 
+const ENOUGH = 'enough that 19 times in 20 as many as needed stay whole';
+
 /** Paste that has to be on the bench for all that is made. */
-function lineOf({ at, number: n, breaks, net: net1, gross: gross1, used, back, rolled }: Made): PasteLine {
+function lineOf({
+  at,
+  number: n,
+  breaks,
+  again = 0,
+  net: net1,
+  gross: gross1,
+  used,
+  back,
+  rolled,
+}: Made): PasteLine {
   const { name } = at;
   const number = given('How many', n, 'pieces');
-  const make = reckon(
-    'Made in all',
-    'pieces',
-    'enough that 19 times in 20 as many as needed stay whole',
-    [number, given('Breaks', breaks, '%', 'yours')],
-    (k, p) => makeCount(k, p / 100),
-  );
+  const chance = given('Breaks', breaks, '%', 'yours');
+  const make =
+    again === 0
+      ? reckon('Made in all', 'pieces', ENOUGH, [number, chance], (k, p) => makeCount(k, p / 100))
+      : reckon(
+          'Made in all',
+          'pieces',
+          `${ENOUGH}, and no fewer than with those made again`,
+          [number, chance, given('Made again', again, 'pieces', 'yours')],
+          (k, p, more) => Math.max(makeCount(k, p / 100), k + more),
+        );
   const net = reckon(`${name}, in the piece`, 'g', 'one × how many', [net1, number], (g, k) => g * k);
   const breakage = reckon(
     `${name}, in case some break`,
@@ -119,28 +137,42 @@ const backShare = (saves: boolean, share: number) =>
 
 /** The line of a piece; remembered as long as its weight and its number do not change. */
 export const pieceLine = (
-  build: PartsOf<'pieces' | 'blends' | 'cake' | 'practice'>,
+  build: PartsOf<'pieces' | 'blends' | 'cake' | 'practice' | 'bench'>,
   piece: Piece,
 ): PasteLine =>
   lineOfPiece(
     piece,
     weighIn(build, piece),
     blendOf(build, piece),
-    multiplicity(build, piece),
+    howMany(piece, multiplicity(build, piece), madeAgain(build, piece)),
     build.practice.saves,
   );
+
+/** The same pair for the same numbers, so that a line is not reckoned again. */
+const howMany = remembered((_: Piece, n: number, again: number): readonly [number, number] => [n, again]);
+
+/** How many of a piece were made again: one of a pair is made again with the other, or they would not match. Common practice. */
+const madeAgain = ({ bench: { trouble = [] } }: PartsOf<'bench'>, piece: Piece): number =>
+  trouble.filter((t) => t.mend === REMADE && t.piece === piece.id).length * (piece.pair ? 2 : 1);
 
 /** Nothing is rolled that is less than what stays of it. */
 const shareOf = (kept: number, rolled: number): number => (rolled > kept ? kept / rolled : 1);
 
 const lineOfPiece = remembered(
-  (piece: Piece, weight: Weight, blend: Blend, n: number, saves: boolean): PasteLine => {
+  (
+    piece: Piece,
+    weight: Weight,
+    blend: Blend,
+    [n, again]: readonly [number, number],
+    saves: boolean,
+  ): PasteLine => {
     const technique = techniqueOf(shapeOf(piece.form.kind).technique);
     const back = backShare(saves, technique.kneadedBack);
     const at = {
       at: { piece: piece.id, name: piece.name },
       number: n,
       breaks: piece.breaks,
+      again,
       net: weight.paste,
       gross: weight.gross,
     };

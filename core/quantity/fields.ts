@@ -70,7 +70,8 @@ export const written = (pattern: string) => StringField({ pattern });
 export const only = Literal;
 
 /** Lists further up the house that a field may point into; core/files knows what is in them. */
-export type Catalogue = 'materials' | 'jobs' | 'glues' | 'rods' | 'questions' | 'finishes';
+export type Catalogue =
+  'materials' | 'jobs' | 'glues' | 'rods' | 'questions' | 'finishes' | 'troubles' | 'causes' | 'mends';
 /** The id of an entry of a catalogue. */
 export const entryOf = (catalogue: Catalogue) => Unsafe<string>({ type: 'string', catalogue });
 

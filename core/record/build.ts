@@ -16,7 +16,7 @@ import { rodRecord, type Rod } from './rod.ts';
 import { dateRecord, stepsRecord, weekOfHours, workshopRecord } from './workshop.ts';
 
 /** The version written today; every older one has a migration in files/. */
-export const BUILD_VERSION = 15;
+export const BUILD_VERSION = 16;
 export const BUILD_FORMAT = 'elm-spindle-build';
 
 const { id, list, name, only, optional, record, text } = field;

@@ -107,13 +107,21 @@ export {
 } from './piece.ts';
 export { BOARD, FARTHEST, type Place } from './places.ts';
 export {
+  type AirReading,
+  airReading,
   type BenchRecord,
   type HomeTest,
+  MOST_READINGS,
   MOST_SAID,
+  MOST_TROUBLES,
+  MOST_WEIGHED,
   type Measurement,
+  REMADE,
   type Said,
   type Saw,
   type Seen,
+  type TroubleNote,
+  type WeighedStep,
 } from './records.ts';
 export { MOST_BENDS, type Rod, type RodEnd, rodRecord } from './rod.ts';
 export { type Task, partOf, readStepId, wholeOf, writeStepId } from './step-id.ts';

@@ -1,5 +1,5 @@
 import { POWDER_MOST } from '../pastes/index.ts';
-import { field, type Of } from '../quantity/index.ts';
+import { field, type Grams, type Of } from '../quantity/index.ts';
 import { stepId } from './workshop.ts';
 
 /** What was done, tried and seen at the bench. */
@@ -20,6 +20,57 @@ export interface Said extends Of<typeof said> {}
 /** Most that is kept of what was said by touch; of more the oldest goes. */
 export const MOST_SAID = 2000;
 
+const weighedStep = record({
+  step: stepId,
+  grams: number<Grams>(0.001, 100_000),
+  /** What it should have weighed, as it was asked then. */
+  wanted: number<Grams>(0.001, 100_000),
+  at: instant,
+});
+
+/** What the scale said of something that is weighed for a step, one for each that is made. */
+export interface WeighedStep extends Of<typeof weighedStep> {}
+export const MOST_WEIGHED = 4000;
+
+export const airReading = record({
+  at: instant,
+  temperature: number(-30, 60),
+  /** Per cent. */
+  humidity: number(0, 100),
+});
+
+/** What a thermometer with a hygrometer said of the room. */
+export interface AirReading extends Of<typeof airReading> {}
+export const MOST_READINGS = 2000;
+
+/** What was done about a piece that is made again. */
+export const REMADE = 'remake';
+
+export const troubleRecord = record({
+  id: text(80, 1),
+  at: instant,
+  trouble: entryOf('troubles'),
+  /** What it befell; absent for what is no piece's own. */
+  piece: optional(id),
+  /** What was answered at the bench, by sign. */
+  signs: optional(byName(flag, 40)),
+  /** The likeliest cause then. */
+  cause: optional(entryOf('causes')),
+  /** What was done about it; `REMADE` when it is made again. */
+  mend: optional(entryOf('mends')),
+  /** It did what it should. */
+  held: optional(flag),
+  /** What stays inside and is not food, in words. */
+  leaves: optional(text(120)),
+  note: optional(text(1000)),
+  /** A picture of it, kept in the browser. */
+  picture: optional(text(80)),
+});
+
+/** Something that went wrong at the bench, and what was done about it. */
+export interface TroubleNote extends Of<typeof troubleRecord> {}
+export const MOST_TROUBLES = 500;
+
 export const benchRecord = record({
   /** From this instant what is not done was planned anew; the plan keeps its own days while it is absent. */
   from: optional(instant),
@@ -28,6 +79,11 @@ export const benchRecord = record({
   said: optional(list(said, MOST_SAID, 1)),
   /** The instant until which somebody means to stay at the bench, whatever their week says. */
   until: optional(instant),
+  /** What was weighed for a step, the latest last. */
+  weighed: optional(list(weighedStep, MOST_WEIGHED, 1)),
+  /** The room as it was read, the latest last. */
+  air: optional(list(airReading, MOST_READINGS, 1)),
+  trouble: optional(list(troubleRecord, MOST_TROUBLES, 1)),
 });
 
 /** What has really been done. */
@@ -93,6 +149,8 @@ export const seenRecord = record({
   ),
   /** Free length and lean, strain it had to take, load on it, as firming asks for them. */
   duty: byName(number(-1e6, 1e9), 12),
+  /** Of what sets by cold: minutes by the table in that room, which it is held against. */
+  table: optional(number(0.1, 1e6)),
 });
 
 /** One look at a piece, with all that its firming was reckoned from then, so that it can be learned from anywhere. */

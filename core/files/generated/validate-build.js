@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 15,
+"const": 16,
 "type": "number"
 },
 "id": {
@@ -91,7 +91,7 @@ const schema19 = {
 "minLength": 1,
 "type": "string"
 },
-"variations": { "$ref": "#/$defs/array66" }
+"variations": { "$ref": "#/$defs/array73" }
 },
 "$defs": {
 "string2": {
@@ -2243,6 +2243,11 @@ const schema19 = {
 "maximum": 1e9
 },
 "maxProperties": 12
+},
+"table": {
+"type": "number",
+"minimum": .1,
+"maximum": 1e6
 }
 }
 },
@@ -2280,6 +2285,245 @@ const schema19 = {
 "type": "array",
 "items": { "$ref": "#/$defs/record65" }
 },
+"record67": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"step",
+"grams",
+"wanted",
+"at"
+],
+"properties": {
+"step": {
+"maxLength": 200,
+"minLength": 1,
+"type": "string"
+},
+"grams": {
+"type": "number",
+"minimum": .001,
+"maximum": 1e5
+},
+"wanted": {
+"type": "number",
+"minimum": .001,
+"maximum": 1e5
+},
+"at": {
+"maxLength": 40,
+"type": "string"
+}
+}
+},
+"array66": {
+"maxItems": 4e3,
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record67" }
+},
+"array68": {
+"maxItems": 2e3,
+"minItems": 1,
+"type": "array",
+"items": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"at",
+"temperature",
+"humidity"
+],
+"properties": {
+"at": {
+"maxLength": 40,
+"type": "string"
+},
+"temperature": {
+"type": "number",
+"minimum": -30,
+"maximum": 60
+},
+"humidity": {
+"type": "number",
+"minimum": 0,
+"maximum": 100
+}
+}
+}
+},
+"string71": {
+"type": "string",
+"enum": [
+"crustWorked",
+"tooStiff",
+"unrested",
+"dryAir",
+"oldPaste",
+"tooThin",
+"overStretched",
+"noGum",
+"tooSoft",
+"overload",
+"damp",
+"gripped",
+"lay",
+"thickCream",
+"weakGlue",
+"wetGlue",
+"dustedSeat",
+"missedStick",
+"oneRod",
+"looseHole",
+"offCentre",
+"softBase",
+"byEye",
+"shrinks",
+"miscount",
+"drift",
+"wrongBase",
+"faded",
+"filmWet",
+"darkBeside",
+"condensed",
+"tooMuchWater",
+"warmHands",
+"trappedAir",
+"gasOut",
+"gathers",
+"short",
+"thicker",
+"brittle",
+"knocked",
+"overFolded",
+"underMixed",
+"water",
+"bloomFat",
+"bloomSugar",
+"warmRoom",
+"thinIcing",
+"wetUnder"
+]
+},
+"string72": {
+"type": "string",
+"enum": [
+"rubFat",
+"spackle",
+"kneadBack",
+"bag",
+"patch",
+"hide",
+"propUp",
+"addRod",
+"reroll",
+"warmDent",
+"turnAway",
+"gumAgain",
+"wipeSeat",
+"pin",
+"secondRod",
+"shave",
+"addSkin",
+"glaze",
+"remix",
+"scrape",
+"fan",
+"starch",
+"water",
+"prick",
+"rubPaste",
+"rescue",
+"glueBreak",
+"coolFat",
+"pressLumps",
+"warmRub",
+"coolDown",
+"lift",
+"remake"
+]
+},
+"record70": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"at",
+"trouble"
+],
+"properties": {
+"id": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"at": {
+"maxLength": 40,
+"type": "string"
+},
+"trouble": {
+"type": "string",
+"enum": [
+"cracked",
+"elephant",
+"torn",
+"shows",
+"bubble",
+"wrinkles",
+"dented",
+"sagged",
+"squashed",
+"flat",
+"bulged",
+"leaning",
+"size",
+"popped",
+"spun",
+"broke",
+"icingRan",
+"colourOff",
+"bled",
+"sticky",
+"dry",
+"ranOut",
+"greasy",
+"lumpy",
+"bloomed",
+"tooSoft"
+]
+},
+"piece": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"signs": {
+"type": "object",
+"additionalProperties": { "type": "boolean" },
+"maxProperties": 40
+},
+"cause": { "$ref": "#/$defs/string71" },
+"mend": { "$ref": "#/$defs/string72" },
+"held": { "type": "boolean" },
+"leaves": {
+"maxLength": 120,
+"type": "string"
+},
+"note": {
+"maxLength": 1e3,
+"type": "string"
+},
+"picture": {
+"maxLength": 80,
+"type": "string"
+}
+}
+},
+"array69": {
+"maxItems": 500,
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record70" }
+},
 "record63": {
 "additionalProperties": false,
 "type": "object",
@@ -2314,10 +2558,13 @@ const schema19 = {
 "until": {
 "maxLength": 40,
 "type": "string"
-}
+},
+"weighed": { "$ref": "#/$defs/array66" },
+"air": { "$ref": "#/$defs/array68" },
+"trouble": { "$ref": "#/$defs/array69" }
 }
 },
-"record67": {
+"record74": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2355,11 +2602,11 @@ const schema19 = {
 "steps": { "$ref": "#/$defs/record40" }
 }
 },
-"array66": {
+"array73": {
 "maxItems": 8,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record67" }
+"items": { "$ref": "#/$defs/record74" }
 }
 }
 };
@@ -14048,6 +14295,11 @@ const schema76 = {
 "maximum": 1e9
 },
 "maxProperties": 12
+},
+"table": {
+"type": "number",
+"minimum": .1,
+"maximum": 1e6
 }
 }
 };
@@ -15204,6 +15456,45 @@ return false;
 }
 var valid0 = _errs26 === errors;
 } else var valid0 = true;
+if (valid0) {
+if (data.table !== void 0) {
+let data16 = data.table;
+const _errs31 = errors;
+if (errors === _errs31) {
+if (typeof data16 == "number" && isFinite(data16)) {
+if (data16 > 1e6 || isNaN(data16)) {
+validate184.errors = [{
+instancePath: instancePath + "/table",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e6
+}
+}];
+return false;
+} else if (data16 < .1 || isNaN(data16)) {
+validate184.errors = [{
+instancePath: instancePath + "/table",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .1
+}
+}];
+return false;
+}
+} else {
+validate184.errors = [{
+instancePath: instancePath + "/table",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs31 === errors;
+} else var valid0 = true;
+}
 }
 }
 }
@@ -15475,6 +15766,978 @@ validate199.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
+function validate205(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate205.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.step === void 0 && (missing0 = "step") || data.grams === void 0 && (missing0 = "grams") || data.wanted === void 0 && (missing0 = "wanted") || data.at === void 0 && (missing0 = "at")) {
+validate205.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "step" || key0 === "grams" || key0 === "wanted" || key0 === "at")) {
+validate205.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.step !== void 0) {
+let data0 = data.step;
+if (typeof data0 === "string") {
+if (func2(data0) > 200) {
+validate205.errors = [{
+instancePath: instancePath + "/step",
+keyword: "maxLength",
+params: { limit: 200 }
+}];
+return false;
+} else if (func2(data0) < 1) {
+validate205.errors = [{
+instancePath: instancePath + "/step",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate205.errors = [{
+instancePath: instancePath + "/step",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.grams !== void 0) {
+let data1 = data.grams;
+if (typeof data1 == "number" && isFinite(data1)) {
+if (data1 > 1e5 || isNaN(data1)) {
+validate205.errors = [{
+instancePath: instancePath + "/grams",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data1 < .001 || isNaN(data1)) {
+validate205.errors = [{
+instancePath: instancePath + "/grams",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .001
+}
+}];
+return false;
+}
+} else {
+validate205.errors = [{
+instancePath: instancePath + "/grams",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.wanted !== void 0) {
+let data2 = data.wanted;
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 1e5 || isNaN(data2)) {
+validate205.errors = [{
+instancePath: instancePath + "/wanted",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 1e5
+}
+}];
+return false;
+} else if (data2 < .001 || isNaN(data2)) {
+validate205.errors = [{
+instancePath: instancePath + "/wanted",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: .001
+}
+}];
+return false;
+}
+} else {
+validate205.errors = [{
+instancePath: instancePath + "/wanted",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.at !== void 0) {
+let data3 = data.at;
+if (typeof data3 === "string") {
+if (func2(data3) > 40) {
+validate205.errors = [{
+instancePath: instancePath + "/at",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate205.errors = [{
+instancePath: instancePath + "/at",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+} else {
+validate205.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate205.errors = vErrors;
+return true;
+}
+validate205.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate204(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate204.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 4e3) {
+validate204.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 4e3 }
+}];
+return false;
+} else if (data.length < 1) {
+validate204.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate205(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate205.errors : vErrors.concat(validate205.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate204.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate204.errors = vErrors;
+return errors === 0;
+}
+validate204.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate208(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate208.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (Array.isArray(data)) {
+if (data.length > 2e3) {
+validate208.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 2e3 }
+}];
+return false;
+} else if (data.length < 1) {
+validate208.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data0 = data[i0];
+if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
+let missing0;
+if (data0.at === void 0 && (missing0 = "at") || data0.temperature === void 0 && (missing0 = "temperature") || data0.humidity === void 0 && (missing0 = "humidity")) {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data0) if (!(key0 === "at" || key0 === "temperature" || key0 === "humidity")) {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data0.at !== void 0) {
+let data1 = data0.at;
+if (typeof data1 === "string") {
+if (func2(data1) > 40) {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0 + "/at",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0 + "/at",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid1 = true;
+} else var valid1 = true;
+if (valid1) {
+if (data0.temperature !== void 0) {
+let data2 = data0.temperature;
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 60 || isNaN(data2)) {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0 + "/temperature",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 60
+}
+}];
+return false;
+} else if (data2 < -30 || isNaN(data2)) {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0 + "/temperature",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: -30
+}
+}];
+return false;
+}
+} else {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0 + "/temperature",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid1 = true;
+} else var valid1 = true;
+if (valid1) {
+if (data0.humidity !== void 0) {
+let data3 = data0.humidity;
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 100 || isNaN(data3)) {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0 + "/humidity",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 100
+}
+}];
+return false;
+} else if (data3 < 0 || isNaN(data3)) {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0 + "/humidity",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0 + "/humidity",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+var valid1 = true;
+} else var valid1 = true;
+}
+}
+}
+} else {
+validate208.errors = [{
+instancePath: instancePath + "/" + i0,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+}
+} else {
+validate208.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+validate208.errors = vErrors;
+return true;
+}
+validate208.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema89 = {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"at",
+"trouble"
+],
+"properties": {
+"id": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"at": {
+"maxLength": 40,
+"type": "string"
+},
+"trouble": {
+"type": "string",
+"enum": [
+"cracked",
+"elephant",
+"torn",
+"shows",
+"bubble",
+"wrinkles",
+"dented",
+"sagged",
+"squashed",
+"flat",
+"bulged",
+"leaning",
+"size",
+"popped",
+"spun",
+"broke",
+"icingRan",
+"colourOff",
+"bled",
+"sticky",
+"dry",
+"ranOut",
+"greasy",
+"lumpy",
+"bloomed",
+"tooSoft"
+]
+},
+"piece": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+},
+"signs": {
+"type": "object",
+"additionalProperties": { "type": "boolean" },
+"maxProperties": 40
+},
+"cause": { "$ref": "#/$defs/string71" },
+"mend": { "$ref": "#/$defs/string72" },
+"held": { "type": "boolean" },
+"leaves": {
+"maxLength": 120,
+"type": "string"
+},
+"note": {
+"maxLength": 1e3,
+"type": "string"
+},
+"picture": {
+"maxLength": 80,
+"type": "string"
+}
+}
+};
+const schema90 = {
+"type": "string",
+"enum": [
+"crustWorked",
+"tooStiff",
+"unrested",
+"dryAir",
+"oldPaste",
+"tooThin",
+"overStretched",
+"noGum",
+"tooSoft",
+"overload",
+"damp",
+"gripped",
+"lay",
+"thickCream",
+"weakGlue",
+"wetGlue",
+"dustedSeat",
+"missedStick",
+"oneRod",
+"looseHole",
+"offCentre",
+"softBase",
+"byEye",
+"shrinks",
+"miscount",
+"drift",
+"wrongBase",
+"faded",
+"filmWet",
+"darkBeside",
+"condensed",
+"tooMuchWater",
+"warmHands",
+"trappedAir",
+"gasOut",
+"gathers",
+"short",
+"thicker",
+"brittle",
+"knocked",
+"overFolded",
+"underMixed",
+"water",
+"bloomFat",
+"bloomSugar",
+"warmRoom",
+"thinIcing",
+"wetUnder"
+]
+};
+function validate212(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate212.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (typeof data !== "string") {
+validate212.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data === "crustWorked" || data === "tooStiff" || data === "unrested" || data === "dryAir" || data === "oldPaste" || data === "tooThin" || data === "overStretched" || data === "noGum" || data === "tooSoft" || data === "overload" || data === "damp" || data === "gripped" || data === "lay" || data === "thickCream" || data === "weakGlue" || data === "wetGlue" || data === "dustedSeat" || data === "missedStick" || data === "oneRod" || data === "looseHole" || data === "offCentre" || data === "softBase" || data === "byEye" || data === "shrinks" || data === "miscount" || data === "drift" || data === "wrongBase" || data === "faded" || data === "filmWet" || data === "darkBeside" || data === "condensed" || data === "tooMuchWater" || data === "warmHands" || data === "trappedAir" || data === "gasOut" || data === "gathers" || data === "short" || data === "thicker" || data === "brittle" || data === "knocked" || data === "overFolded" || data === "underMixed" || data === "water" || data === "bloomFat" || data === "bloomSugar" || data === "warmRoom" || data === "thinIcing" || data === "wetUnder")) {
+validate212.errors = [{
+instancePath,
+keyword: "enum",
+params: { allowedValues: schema90.enum }
+}];
+return false;
+}
+validate212.errors = vErrors;
+return true;
+}
+validate212.evaluated = {
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema91 = {
+"type": "string",
+"enum": [
+"rubFat",
+"spackle",
+"kneadBack",
+"bag",
+"patch",
+"hide",
+"propUp",
+"addRod",
+"reroll",
+"warmDent",
+"turnAway",
+"gumAgain",
+"wipeSeat",
+"pin",
+"secondRod",
+"shave",
+"addSkin",
+"glaze",
+"remix",
+"scrape",
+"fan",
+"starch",
+"water",
+"prick",
+"rubPaste",
+"rescue",
+"glueBreak",
+"coolFat",
+"pressLumps",
+"warmRub",
+"coolDown",
+"lift",
+"remake"
+]
+};
+function validate214(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate214.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (typeof data !== "string") {
+validate214.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data === "rubFat" || data === "spackle" || data === "kneadBack" || data === "bag" || data === "patch" || data === "hide" || data === "propUp" || data === "addRod" || data === "reroll" || data === "warmDent" || data === "turnAway" || data === "gumAgain" || data === "wipeSeat" || data === "pin" || data === "secondRod" || data === "shave" || data === "addSkin" || data === "glaze" || data === "remix" || data === "scrape" || data === "fan" || data === "starch" || data === "water" || data === "prick" || data === "rubPaste" || data === "rescue" || data === "glueBreak" || data === "coolFat" || data === "pressLumps" || data === "warmRub" || data === "coolDown" || data === "lift" || data === "remake")) {
+validate214.errors = [{
+instancePath,
+keyword: "enum",
+params: { allowedValues: schema91.enum }
+}];
+return false;
+}
+validate214.errors = vErrors;
+return true;
+}
+validate214.evaluated = {
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate211(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate211.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.at === void 0 && (missing0 = "at") || data.trouble === void 0 && (missing0 = "trouble")) {
+validate211.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+const _errs1 = errors;
+for (const key0 in data) if (!func1.call(schema89.properties, key0)) {
+validate211.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.id !== void 0) {
+let data0 = data.id;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (typeof data0 === "string") {
+if (func2(data0) > 80) {
+validate211.errors = [{
+instancePath: instancePath + "/id",
+keyword: "maxLength",
+params: { limit: 80 }
+}];
+return false;
+} else if (func2(data0) < 1) {
+validate211.errors = [{
+instancePath: instancePath + "/id",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate211.errors = [{
+instancePath: instancePath + "/id",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.at !== void 0) {
+let data1 = data.at;
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 === "string") {
+if (func2(data1) > 40) {
+validate211.errors = [{
+instancePath: instancePath + "/at",
+keyword: "maxLength",
+params: { limit: 40 }
+}];
+return false;
+}
+} else {
+validate211.errors = [{
+instancePath: instancePath + "/at",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs4 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.trouble !== void 0) {
+let data2 = data.trouble;
+const _errs6 = errors;
+if (typeof data2 !== "string") {
+validate211.errors = [{
+instancePath: instancePath + "/trouble",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+if (!(data2 === "cracked" || data2 === "elephant" || data2 === "torn" || data2 === "shows" || data2 === "bubble" || data2 === "wrinkles" || data2 === "dented" || data2 === "sagged" || data2 === "squashed" || data2 === "flat" || data2 === "bulged" || data2 === "leaning" || data2 === "size" || data2 === "popped" || data2 === "spun" || data2 === "broke" || data2 === "icingRan" || data2 === "colourOff" || data2 === "bled" || data2 === "sticky" || data2 === "dry" || data2 === "ranOut" || data2 === "greasy" || data2 === "lumpy" || data2 === "bloomed" || data2 === "tooSoft")) {
+validate211.errors = [{
+instancePath: instancePath + "/trouble",
+keyword: "enum",
+params: { allowedValues: schema89.properties.trouble.enum }
+}];
+return false;
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.piece !== void 0) {
+let data3 = data.piece;
+const _errs8 = errors;
+if (errors === _errs8) {
+if (typeof data3 === "string") {
+if (!pattern4.test(data3)) {
+validate211.errors = [{
+instancePath: instancePath + "/piece",
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate211.errors = [{
+instancePath: instancePath + "/piece",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.signs !== void 0) {
+let data4 = data.signs;
+const _errs10 = errors;
+if (errors === _errs10) {
+if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+if (Object.keys(data4).length > 40) {
+validate211.errors = [{
+instancePath: instancePath + "/signs",
+keyword: "maxProperties",
+params: { limit: 40 }
+}];
+return false;
+} else for (const key1 in data4) {
+const _errs13 = errors;
+if (typeof data4[key1] !== "boolean") {
+validate211.errors = [{
+instancePath: instancePath + "/signs/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+if (!(_errs13 === errors)) break;
+}
+} else {
+validate211.errors = [{
+instancePath: instancePath + "/signs",
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+var valid0 = _errs10 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.cause !== void 0) {
+const _errs15 = errors;
+if (!validate212(data.cause, {
+instancePath: instancePath + "/cause",
+parentData: data,
+parentDataProperty: "cause",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate212.errors : vErrors.concat(validate212.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs15 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.mend !== void 0) {
+const _errs16 = errors;
+if (!validate214(data.mend, {
+instancePath: instancePath + "/mend",
+parentData: data,
+parentDataProperty: "mend",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate214.errors : vErrors.concat(validate214.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs16 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.held !== void 0) {
+const _errs17 = errors;
+if (typeof data.held !== "boolean") {
+validate211.errors = [{
+instancePath: instancePath + "/held",
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+var valid0 = _errs17 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.leaves !== void 0) {
+let data9 = data.leaves;
+const _errs19 = errors;
+if (errors === _errs19) {
+if (typeof data9 === "string") {
+if (func2(data9) > 120) {
+validate211.errors = [{
+instancePath: instancePath + "/leaves",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+}
+} else {
+validate211.errors = [{
+instancePath: instancePath + "/leaves",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs19 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.note !== void 0) {
+let data10 = data.note;
+const _errs21 = errors;
+if (errors === _errs21) {
+if (typeof data10 === "string") {
+if (func2(data10) > 1e3) {
+validate211.errors = [{
+instancePath: instancePath + "/note",
+keyword: "maxLength",
+params: { limit: 1e3 }
+}];
+return false;
+}
+} else {
+validate211.errors = [{
+instancePath: instancePath + "/note",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs21 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.picture !== void 0) {
+let data11 = data.picture;
+const _errs23 = errors;
+if (errors === _errs23) {
+if (typeof data11 === "string") {
+if (func2(data11) > 80) {
+validate211.errors = [{
+instancePath: instancePath + "/picture",
+keyword: "maxLength",
+params: { limit: 80 }
+}];
+return false;
+}
+} else {
+validate211.errors = [{
+instancePath: instancePath + "/picture",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs23 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate211.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate211.errors = vErrors;
+return errors === 0;
+}
+validate211.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate210(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate210.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 500) {
+validate210.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 500 }
+}];
+return false;
+} else if (data.length < 1) {
+validate210.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate211(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate211.errors : vErrors.concat(validate211.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate210.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate210.errors = vErrors;
+return errors === 0;
+}
+validate210.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
 function validate198(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
@@ -15493,7 +16756,7 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until")) {
+for (const key0 in data) if (!(key0 === "from" || key0 === "done" || key0 === "said" || key0 === "until" || key0 === "weighed" || key0 === "air" || key0 === "trouble")) {
 validate198.errors = [{
 instancePath,
 keyword: "additionalProperties",
@@ -15694,6 +16957,54 @@ return false;
 }
 var valid0 = _errs14 === errors;
 } else var valid0 = true;
+if (valid0) {
+if (data.weighed !== void 0) {
+const _errs16 = errors;
+if (!validate204(data.weighed, {
+instancePath: instancePath + "/weighed",
+parentData: data,
+parentDataProperty: "weighed",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate204.errors : vErrors.concat(validate204.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs16 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.air !== void 0) {
+const _errs17 = errors;
+if (!validate208(data.air, {
+instancePath: instancePath + "/air",
+parentData: data,
+parentDataProperty: "air",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate208.errors : vErrors.concat(validate208.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs17 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.trouble !== void 0) {
+const _errs18 = errors;
+if (!validate210(data.trouble, {
+instancePath: instancePath + "/trouble",
+parentData: data,
+parentDataProperty: "trouble",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate210.errors : vErrors.concat(validate210.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs18 === errors;
+} else var valid0 = true;
+}
+}
+}
 }
 }
 }
@@ -15716,7 +17027,7 @@ validate198.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema86 = {
+const schema93 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -15754,17 +17065,17 @@ const schema86 = {
 "steps": { "$ref": "#/$defs/record40" }
 }
 };
-function validate206(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate220(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate206.evaluated;
+const evaluated0 = validate220.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.cake === void 0 && (missing0 = "cake") || data.steps === void 0 && (missing0 = "steps")) {
-validate206.errors = [{
+validate220.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -15772,8 +17083,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema86.properties, key0)) {
-validate206.errors = [{
+for (const key0 in data) if (!func1.call(schema93.properties, key0)) {
+validate220.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -15787,7 +17098,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate206.errors = [{
+validate220.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -15795,7 +17106,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate206.errors = [{
+validate220.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -15812,14 +17123,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate206.errors = [{
+validate220.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate206.errors = [{
+validate220.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -15827,7 +17138,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate206.errors = [{
+validate220.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -16017,7 +17328,7 @@ var valid0 = _errs16 === errors;
 }
 }
 } else {
-validate206.errors = [{
+validate220.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -16025,31 +17336,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate206.errors = vErrors;
+validate220.errors = vErrors;
 return errors === 0;
 }
-validate206.evaluated = {
+validate220.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate205(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate219(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate205.evaluated;
+const evaluated0 = validate219.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 8) {
-validate205.errors = [{
+validate219.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 8 }
 }];
 return false;
 } else if (data.length < 1) {
-validate205.errors = [{
+validate219.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -16059,21 +17370,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate206(data[i0], {
+if (!validate220(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate206.errors : vErrors.concat(validate206.errors);
+vErrors = vErrors === null ? validate220.errors : vErrors.concat(validate220.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate205.errors = [{
+validate219.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -16081,10 +17392,10 @@ params: { type: "array" }
 return false;
 }
 }
-validate205.errors = vErrors;
+validate219.errors = vErrors;
 return errors === 0;
 }
-validate205.evaluated = {
+validate219.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
@@ -16149,11 +17460,11 @@ params: { type: "number" }
 }];
 return false;
 }
-if (15 !== data1) {
+if (16 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 keyword: "const",
-params: { allowedValue: 15 }
+params: { allowedValue: 16 }
 }];
 return false;
 }
@@ -16558,14 +17869,14 @@ var valid0 = _errs30 === errors;
 if (valid0) {
 if (data.variations !== void 0) {
 const _errs32 = errors;
-if (!validate205(data.variations, {
+if (!validate219(data.variations, {
 instancePath: instancePath + "/variations",
 parentData: data,
 parentDataProperty: "variations",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate205.errors : vErrors.concat(validate205.errors);
+vErrors = vErrors === null ? validate219.errors : vErrors.concat(validate219.errors);
 errors = vErrors.length;
 }
 var valid0 = _errs32 === errors;

@@ -1,0 +1,341 @@
+import { flagged, lessThan, moreThan, type Evidence } from './facts.ts';
+import type { Sign } from './signs.ts';
+
+/** Why something goes wrong. Chances of signs and how facts speak are estimates; what keeps it from happening is common practice. */
+export interface Cause {
+  readonly id: string;
+  readonly says: string;
+  readonly prevent: string;
+  readonly evidence: readonly Evidence[];
+  /** How often each sign is seen with it; one not named is seen now and then. */
+  readonly signs: Readonly<Partial<Record<Sign, number>>>;
+}
+
+/** [id, what it is, what keeps it from happening, its signs, what speaks for it] */
+type Row = readonly [string, string, string, Cause['signs'], ...Evidence[]];
+
+const ROWS: readonly Row[] = [
+  [
+    'crustWorked',
+    'it was worked after its skin had formed',
+    'work within its window, and keep the rest in a bag',
+    { bend: 0.5, allOver: 0.6, fresh: 0.1 },
+    moreThan('late', 0, 4, 0.4),
+    lessThan('humidity', 0.42, 1.6, 1),
+  ],
+  [
+    'tooStiff',
+    'there is too much powder or gum paste in it for this',
+    'less powder for what is bent',
+    { bend: 0.7, allOver: 0.4, fresh: 0.6 },
+    moreThan('powder', 1.2, 4, 0.4, [0.6, 1]),
+    moreThan('gumPaste', 50, 2.5, 0.8),
+  ],
+  [
+    'unrested',
+    'the powder had not taken up its water yet',
+    'rest it wrapped, 15 to 20 minutes after kneading it in',
+    { allOver: 0.8, bend: 0.3, fresh: 0.8, grain: 0.6 },
+    lessThan('rest', 12, 3.5, 0.6),
+    lessThan('powder', 0.01, 0.05, 1),
+  ],
+  [
+    'dryAir',
+    'the air is dry, or a fan blew on it',
+    'a cloth or a bag over it, no fan before it is shaped',
+    { allOver: 0.8, fresh: 0.1, bend: 0.3 },
+    lessThan('humidity', 0.42, 3.5, 0.5),
+  ],
+  [
+    'oldPaste',
+    'dried paste was kneaded in, or there is too little fat in it',
+    'cut the skin off before you knead; a little shortening',
+    { allOver: 0.8, grain: 0.7, fresh: 0.7 },
+    moreThan('hoursSinceMix', 72, 2, 0.8),
+  ],
+  [
+    'tooThin',
+    'it is too thin',
+    'roll it 4 mm; over a ball 3 mm at the least',
+    { top: 0.7, shows: 0.6 },
+    lessThan('coat', 3, 4, 0.4, [4, 1.2]),
+    lessThan('thick', 3, 4, 0.4, [4, 1.2]),
+  ],
+  [
+    'overStretched',
+    'it was pulled over too much core',
+    'a larger round, eased down, its weight held up',
+    { top: 0.8, shows: 0.4 },
+    flagged('gathered', 0.7, 1),
+  ],
+  [
+    'noGum',
+    'it has next to no powder: it does not hold together',
+    'half a teaspoon of powder to a pound, rested',
+    { top: 0.5, slow: 0.6 },
+    lessThan('powder', 0.2, 2.5, 0.4),
+    moreThan('gumPaste', 10, 0.4, 1),
+  ],
+  [
+    'tooSoft',
+    'it was not firm enough for its own weight yet',
+    'wait, prop it, or put a stick in',
+    { slow: 0.8, foot: 0.5 },
+    moreThan('early', 0, 3, 0.5),
+    moreThan('humidity', 0.6, 2, 0.8),
+  ],
+  [
+    'overload',
+    'more rests on it than it bears',
+    'a stick to the board, a lighter head, a night before it is loaded',
+    { foot: 0.8, slow: 0.5, dent: 0.3 },
+    moreThan('load', 1, 5, 0.3, [0.6, 1.2]),
+    moreThan('rods', 1, 0.4, 1.4),
+  ],
+  [
+    'damp',
+    'the room is damp and it takes up water',
+    'dry the room; never the fridge without a box',
+    { sticky: 0.8, slow: 0.6, allOver: 0.7 },
+    moreThan('humidity', 0.65, 5, 0.25, [0.58, 1]),
+  ],
+  [
+    'gripped',
+    'it was held before it was firm to hold',
+    'hold it by its stick, or once it is firm enough to pick up',
+    { dent: 0.9, flat: 0.2 },
+    moreThan('early', 0, 2, 0.7),
+  ],
+  [
+    'lay',
+    'it lay on a hard top while it was soft',
+    'a nest of foam, turn it, or a skewer in a block',
+    { flat: 0.95, foot: 0.3 },
+    moreThan('layOn', 10, 5, 0.4),
+    moreThan('grams', 80, 1.5, 0.9),
+  ],
+  [
+    'thickCream',
+    'there is too much cream under the cover',
+    'only a film of it, smoothed with water',
+    { dent: 0.5, foot: 0.4, oozes: 0.8 },
+    moreThan('cream', 2, 4, 0.4),
+  ],
+  [
+    'weakGlue',
+    'the glue is too weak for what hangs on it',
+    'gum or paste glue, a pin, or a smaller piece',
+    { clean: 0.5, wet: 0.3 },
+    lessThan('glue', 1, 5, 0.3, [1.5, 1.2]),
+  ],
+  [
+    'wetGlue',
+    'the glue had not taken hold, or there was too much of it',
+    'thin and tacky, held or propped for its minutes',
+    { wet: 0.9, clean: 0.3 },
+    moreThan('early', 0, 1.6, 0.8),
+  ],
+  [
+    'dustedSeat',
+    'there was dust, starch or fat on the seat',
+    'leave the seat bare, or go over it with a damp brush first',
+    { clean: 0.9, wet: 0.05 },
+    flagged('dustedSeat', 6, 0.4),
+  ],
+  [
+    'missedStick',
+    'the faces were no longer tacky when they were pressed',
+    'press while they are tacky, else glue',
+    { clean: 0.8 },
+    moreThan('late', 0, 4, 0.5),
+  ],
+  [
+    'oneRod',
+    'there is one round stick: nothing keeps it from turning',
+    'a second stick, or a square one',
+    { turns: 0.95 },
+    moreThan('rods', 2, 0.15, 0.15, [0.5, 6]),
+  ],
+  [
+    'looseHole',
+    'the hole is wider than the stick, which was pushed in twice',
+    'push it in once, glue in the hole',
+    { turns: 0.6, leanAll: 0.4 },
+  ],
+  [
+    'offCentre',
+    'its weight is not over its foot',
+    'lean it into the load; Bones says which way',
+    { leanAll: 0.8, slow: 0.3 },
+    moreThan('lean', 6, 4, 0.5),
+  ],
+  [
+    'softBase',
+    'what it stands in gives',
+    'a rod down to the board',
+    { leanAll: 0.7, slow: 0.7 },
+    flagged('inCake', 3, 0.7),
+  ],
+  [
+    'byEye',
+    'it was sized by eye',
+    'weigh it, and hold it against its outline',
+    { pair: 0.6 },
+    moreThan('off', 0.1, 4, 0.6),
+    flagged('weighed', 0.3, 1.2),
+  ],
+  [
+    'shrinks',
+    'it shrank, or sank, as it firmed',
+    'cut it longer than it looks right',
+    { slow: 0.7 },
+    flagged('dry', 2, 0.8),
+    moreThan('load', 0.6, 1.6, 0.8),
+  ],
+  [
+    'miscount',
+    'the drops were miscounted, or the batch was small',
+    'whole drops, one mother batch, swatch against swatch',
+    { deeper: 0.5, hue: 0.4 },
+    lessThan('batch', 60, 2, 0.8),
+  ],
+  [
+    'drift',
+    'it deepened as it stood',
+    'mix it the day before and judge it the day after',
+    { deeper: 0.9, hue: 0.1 },
+    moreThan('hoursSinceMix', 6, 2.5, 0.3),
+  ],
+  [
+    'wrongBase',
+    'the paste has a colour of its own',
+    'white paste, a touch of violet first',
+    { hue: 0.9, deeper: 0.2 },
+    flagged('yellowBase', 4, 0.4),
+  ],
+  ['faded', 'it faded in the light', 'a box, out of the sun', { deeper: 0.02, hue: 0.5 }],
+  [
+    'filmWet',
+    'it was touched or painted over before the film was dry',
+    'wait for its clock',
+    { edge: 0.5, touched: 0.9 },
+    flagged('filmWet', 5, 0.5),
+    moreThan('humidity', 0.6, 1.5, 0.9),
+  ],
+  [
+    'darkBeside',
+    'dark paste lies against light, with damp between',
+    'both firm first, gum glue, no fridge',
+    { edge: 0.95, touched: 0.1 },
+    flagged('darkBeside', 3, 0.4),
+    moreThan('humidity', 0.6, 2, 0.8),
+    flagged('outOfCold', 2, 1),
+  ],
+  [
+    'condensed',
+    'it came out of the cold and the air settled on it',
+    'let it come round in its closed box',
+    { sticky: 0.7, beads: 0.95, allOver: 0.7 },
+    flagged('outOfCold', 6, 0.3),
+  ],
+  [
+    'tooMuchWater',
+    'there is too much water, syrup or colour in it',
+    'powder colour for deep shades; thicken it first',
+    { sticky: 0.8, fresh: 0.6 },
+  ],
+  [
+    'warmHands',
+    'warm hands kneaded it long',
+    'put it down, cool your hands, take smaller lumps',
+    { sticky: 0.4, oily: 0.7 },
+    moreThan('temperature', 24, 2, 0.8),
+  ],
+  ['trappedAir', 'air was shut in under it', 'lay it from the middle, prick it from the side', { soft: 0.9 }],
+  [
+    'gasOut',
+    'cake or cream below breathes out as it warms',
+    'let the cake come to the room and press it out',
+    { soft: 0.7, later: 0.9 },
+    flagged('outOfCold', 2.5, 0.7),
+    flagged('overCake', 2, 0.5),
+  ],
+  [
+    'gathers',
+    'there is more cloth than the shape has place for',
+    'a tail below, trimmed at an inch, again and again',
+    { seam: 0.9 },
+    flagged('gathered', 3, 0.8),
+  ],
+  [
+    'short',
+    'it was mixed for less than it takes, with no spare',
+    '10 % spare, more of deep colours',
+    {},
+    lessThan('spare', 8, 3, 0.7),
+  ],
+  ['thicker', 'it was rolled thicker than reckoned', 'rolling guides', {}, moreThan('off', 0.1, 3, 0.7)],
+  [
+    'brittle',
+    'it is dry and thin: it snapped',
+    'spares, as many as its chance of breaking asks',
+    { clean: 0.6 },
+    lessThan('thick', 2, 3, 0.7),
+    flagged('dry', 2, 0.8),
+  ],
+  ['knocked', 'it was dropped or knocked', 'hold it by its stick; a box', {}],
+  ['overFolded', 'it was mixed on after it had come together', 'stop after 20 to 30 folds', { oily: 0.9 }],
+  [
+    'underMixed',
+    'it was mixed too little, or the syrup was cold',
+    'syrup at 35 °C; until no streak is left',
+    { lumps: 0.95 },
+  ],
+  [
+    'water',
+    'a drop of water got into the chocolate',
+    'oil or powder colours, dry bowls',
+    { lumps: 0.5, thick: 0.9 },
+  ],
+  [
+    'bloomFat',
+    'it was warmed and cooled slowly: there is fat on its face',
+    '16 to 20 °C, no sun',
+    { rubs: 0.9, beads: 0.05 },
+    moreThan('temperature', 24, 3, 0.7),
+  ],
+  [
+    'bloomSugar',
+    'water settled on it and dissolved its sugar',
+    'in a closed box out of the cold',
+    { rubs: 0.05, beads: 0.5 },
+    flagged('outOfCold', 5, 0.4),
+  ],
+  [
+    'warmRoom',
+    'it is too warm for this chocolate',
+    'a cool room, a cool board, dark instead of white',
+    { slow: 0.7, oily: 0.3, sticky: 0.4 },
+    moreThan('temperature', 24, 4, 0.4, [22, 1]),
+  ],
+  ['thinIcing', 'the icing is too thin', 'soft peaks that stand; a spoon more of sugar', { runs: 0.9 }],
+  [
+    'wetUnder',
+    'the face below was wet or greasy',
+    'wipe it, let it dry, then pipe',
+    { slides: 0.9, runs: 0.3 },
+    flagged('dustedSeat', 3, 0.7),
+  ],
+];
+
+/** All causes; a new one is one row above and its weight under the troubles it makes. */
+export const CAUSES: readonly Cause[] = ROWS.map(([id, says, prevent, signs, ...evidence]) => ({
+  id,
+  says,
+  prevent,
+  signs,
+  evidence,
+}));
+const BY_ID: ReadonlyMap<string, Cause> = new Map(CAUSES.map((c) => [c.id, c]));
+/** The cause of this name; undefined where there is none. */
+export const causeNamed = (id: string): Cause | undefined => BY_ID.get(id);

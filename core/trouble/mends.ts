@@ -1,0 +1,346 @@
+import type { FirmState } from '../firming/index.ts';
+import type { Minutes } from '../quantity/index.ts';
+
+/** A way to mend something. Minutes, chances and what is seen of it afterwards are estimates; the ways are common practice. */
+export interface TroubleMend {
+  readonly id: string;
+  readonly does: string;
+  readonly minutes: Minutes;
+  /** Until it can be gone on with. */
+  readonly wait?: Minutes;
+  /** Chance that it does what it should, where it reaches the cause. */
+  readonly holds: number;
+  /** How much of it is seen afterwards, 0–1. */
+  readonly seen: number;
+  /** It has to be done before the piece has come so far. */
+  readonly until?: FirmState | 'shaped';
+  readonly with: readonly string[];
+  /** What comes of it. */
+  readonly mind?: string;
+  /** What stays inside and is no food, in words. */
+  readonly leaves?: string;
+  /** It is done elsewhere in the app, where it is reckoned with. */
+  readonly opens?: 'bones' | 'short';
+  /** Causes that it does not reach so well, and by how much. */
+  readonly weak?: Readonly<Record<string, number>>;
+  /** Not for what carries something. */
+  readonly idle?: true;
+}
+
+const DUST = 'It takes more dust there: dust it last and lightly.';
+
+export const MENDS: readonly TroubleMend[] = [
+  {
+    id: 'rubFat',
+    does: 'Rub a trace of shortening into the cracks with a finger',
+    minutes: 3,
+    holds: 0.6,
+    seen: 0.1,
+    until: 'firm',
+    with: ['shortening'],
+    mind: DUST,
+    weak: { unrested: 0.7, tooThin: 0.5 },
+  },
+  {
+    id: 'spackle',
+    does: 'Fill it with softened paste of the same colour, smooth it with a damp brush and let it crust',
+    minutes: 6,
+    holds: 0.85,
+    seen: 0.2,
+    with: ['the same paste', 'a damp brush'],
+    mind: DUST,
+  },
+  {
+    id: 'kneadBack',
+    does: 'Knead it back with a little fat, rest it in a bag and shape it again',
+    minutes: 14,
+    holds: 0.92,
+    seen: 0,
+    until: 'firm',
+    with: ['shortening', 'a bag'],
+    weak: { dryAir: 0.85, tooThin: 0.6, damp: 0.4 },
+  },
+  {
+    id: 'bag',
+    does: 'Leave it in a bag for a quarter of an hour, then go on',
+    minutes: 1,
+    wait: 15,
+    holds: 0.55,
+    seen: 0,
+    until: 'firm',
+    with: ['a bag'],
+    weak: { tooStiff: 0.5, oldPaste: 0.5, unrested: 1.2 },
+  },
+  {
+    id: 'patch',
+    does: 'Lay on a thin patch of the same paste, its edge thinned out, and turn it to the hidden side',
+    minutes: 8,
+    holds: 0.8,
+    seen: 0.3,
+    until: 'dry',
+    with: ['the same paste'],
+    mind: DUST,
+    weak: { overStretched: 0.8 },
+  },
+  {
+    id: 'hide',
+    does: 'Cover it: a collar, a leaf, fur, or the seam turned to the back',
+    minutes: 5,
+    holds: 0.95,
+    seen: 0.1,
+    with: ['offcuts'],
+  },
+  {
+    id: 'propUp',
+    does: 'Push it back up, foam or a cloth under it, and wait',
+    minutes: 4,
+    holds: 0.75,
+    seen: 0.1,
+    until: 'firm',
+    with: ['foam or a cloth'],
+    weak: { damp: 0.5, overload: 0.5, warmRoom: 0.4, noGum: 0.5, softBase: 0.4 },
+  },
+  {
+    id: 'addRod',
+    does: 'Push a stick down to the board and close the hole',
+    minutes: 6,
+    holds: 0.95,
+    seen: 0.1,
+    with: ['a stick'],
+    opens: 'bones',
+    weak: { softBase: 0.9 },
+  },
+  {
+    id: 'reroll',
+    does: 'Roll it round again in your palms, then into a nest of foam',
+    minutes: 4,
+    holds: 0.9,
+    seen: 0,
+    until: 'skinned',
+    with: [],
+  },
+  {
+    id: 'warmDent',
+    does: 'Warm the dent with a finger or steam and ease it out',
+    minutes: 4,
+    holds: 0.5,
+    seen: 0.2,
+    until: 'firm',
+    with: [],
+    mind: 'It leaves a shiny spot: dust it or make it matt.',
+  },
+  {
+    id: 'turnAway',
+    does: 'Turn that side down or to the back and trim the bulge',
+    minutes: 3,
+    holds: 0.9,
+    seen: 0.1,
+    with: ['a knife'],
+    weak: { damp: 0.6 },
+  },
+  {
+    id: 'gumAgain',
+    does: 'Scrape both faces, gum or paste glue between, and hold or prop it for its minutes',
+    minutes: 6,
+    holds: 0.88,
+    seen: 0.1,
+    with: ['glue'],
+    mind: 'From near the seam is seen.',
+    weak: { dustedSeat: 0.4, oneRod: 0.6, looseHole: 0.6 },
+  },
+  {
+    id: 'wipeSeat',
+    does: 'Go over both faces with a damp brush until no dust is left, then glue again',
+    minutes: 5,
+    holds: 0.9,
+    seen: 0.1,
+    with: ['glue'],
+    weak: { weakGlue: 0.5, wetGlue: 0.8 },
+  },
+  {
+    id: 'pin',
+    does: 'A strand of dry pasta or a stick through the joint',
+    minutes: 4,
+    holds: 0.95,
+    seen: 0.05,
+    with: ['a strand of pasta or a stick'],
+    leaves: 'Strand of pasta or stick, put in to mend it',
+    mind: 'It stays inside: it goes on the list of what is taken out.',
+  },
+  {
+    id: 'secondRod',
+    does: 'A second stick beside the first, 8 mm off',
+    minutes: 6,
+    holds: 0.95,
+    seen: 0.05,
+    with: ['a stick'],
+    opens: 'bones',
+  },
+  {
+    id: 'shave',
+    does: 'Shave it down with a knife and smooth it with a damp finger',
+    minutes: 4,
+    holds: 0.8,
+    seen: 0.2,
+    with: ['a knife'],
+    mind: DUST,
+  },
+  {
+    id: 'addSkin',
+    does: 'A thin skin of the same paste over it',
+    minutes: 8,
+    holds: 0.75,
+    seen: 0.2,
+    with: ['the same paste'],
+  },
+  {
+    id: 'glaze',
+    does: 'A thin wash or dust over both, to bring them together',
+    minutes: 8,
+    holds: 0.75,
+    seen: 0.15,
+    with: ['colour'],
+    mind: 'Colour cannot be taken off again.',
+  },
+  {
+    id: 'remix',
+    does: 'Knead in the same colour or its opposite, a drop at a time',
+    minutes: 10,
+    holds: 0.85,
+    seen: 0,
+    until: 'shaped',
+    with: ['the pots'],
+    weak: { faded: 0.5, wrongBase: 0.6 },
+  },
+  {
+    id: 'scrape',
+    does: 'Let it dry, scrape it with a blade and cover it with the lighter colour',
+    minutes: 6,
+    holds: 0.6,
+    seen: 0.4,
+    with: ['a blade', 'paint'],
+  },
+  {
+    id: 'fan',
+    does: 'Dry moving air, no touching, and a little starch where it is seen least',
+    minutes: 2,
+    wait: 60,
+    holds: 0.7,
+    seen: 0.1,
+    with: ['a fan'],
+    weak: { tooMuchWater: 0.4, warmHands: 0.5, condensed: 0.9 },
+  },
+  {
+    id: 'starch',
+    does: 'Knead in icing sugar or a pinch of powder, and rest it',
+    minutes: 8,
+    holds: 0.8,
+    seen: 0,
+    until: 'shaped',
+    with: ['icing sugar'],
+    weak: { condensed: 0.4, damp: 0.5 },
+  },
+  {
+    id: 'water',
+    does: 'Knead in drops of water or glycerine and bag it for an hour',
+    minutes: 6,
+    wait: 60,
+    holds: 0.75,
+    seen: 0,
+    until: 'shaped',
+    with: ['water or glycerine'],
+    weak: { unrested: 0.7 },
+  },
+  {
+    id: 'prick',
+    does: 'A needle in from the side, press towards the hole, and count the needle back',
+    minutes: 2,
+    holds: 0.92,
+    seen: 0.05,
+    until: 'firm',
+    with: ['a needle'],
+    weak: { gasOut: 0.6 },
+  },
+  {
+    id: 'rubPaste',
+    does: 'Rub it with a ball of the same paste in starch, towards the seam',
+    minutes: 6,
+    holds: 0.8,
+    seen: 0.1,
+    until: 'skinned',
+    with: ['the same paste', 'starch'],
+    mind: DUST,
+    weak: { crustWorked: 0.5 },
+  },
+  {
+    id: 'rescue',
+    does: 'See what frees enough of this colour',
+    minutes: 5,
+    holds: 0.95,
+    seen: 0,
+    with: [],
+    opens: 'short',
+  },
+  {
+    id: 'glueBreak',
+    does: 'Paste glue in the break, prop it, and fill the line when it is dry',
+    minutes: 8,
+    wait: 480,
+    holds: 0.75,
+    seen: 0.3,
+    with: ['paste glue'],
+    mind: 'It is weaker there: set nothing on it.',
+    idle: true,
+  },
+  {
+    id: 'coolFat',
+    does: 'Let it cool, knead the fat back in little by little and pat the rest off',
+    minutes: 12,
+    wait: 30,
+    holds: 0.8,
+    seen: 0,
+    with: [],
+    weak: { warmRoom: 0.5 },
+  },
+  {
+    id: 'pressLumps',
+    does: 'Press the lumps flat with a scraper, five seconds of warmth, and knead',
+    minutes: 8,
+    holds: 0.85,
+    seen: 0,
+    with: ['a scraper'],
+    weak: { water: 0.1 },
+  },
+  {
+    id: 'warmRub',
+    does: 'A warm palm over the bloom, or dust or paint it',
+    minutes: 4,
+    holds: 0.7,
+    seen: 0.1,
+    with: [],
+    weak: { bloomSugar: 0.3 },
+  },
+  {
+    id: 'coolDown',
+    does: 'Somewhere cool for half an hour, then go on',
+    minutes: 1,
+    wait: 25,
+    holds: 0.85,
+    seen: 0,
+    with: [],
+    weak: { tooMuchWater: 0.2, damp: 0.3, condensed: 0.1, overFolded: 0.4 },
+  },
+  {
+    id: 'lift',
+    does: 'Lift it off with a damp brush, dry the face and pipe it again, stiffer',
+    minutes: 6,
+    holds: 0.85,
+    seen: 0.2,
+    with: ['icing'],
+    mind: 'It leaves a shiny spot.',
+    weak: { damp: 0.6 },
+  },
+];
+const BY_ID: ReadonlyMap<string, TroubleMend> = new Map(MENDS.map((m) => [m.id, m]));
+/** The mend of this name; undefined where there is none, as for making it again. */
+export const mendNamed = (id: string): TroubleMend | undefined => BY_ID.get(id);

@@ -1,0 +1,37 @@
+/** What can be looked at to tell one cause from another, as it is asked at the bench. */
+export const SIGNS = {
+  bend: 'Is it where it was bent?',
+  allOver: 'Is it all over?',
+  fresh: 'Did it come while it was still fresh?',
+  grain: 'Are there grains or dry bits in it?',
+  top: 'Is it on top, where it was pulled?',
+  shows: 'Does the core show?',
+  slow: 'Did it come slowly, over an hour?',
+  foot: 'Is it at its foot?',
+  dent: 'Has it the shape of a finger?',
+  flat: 'Is it as flat as the table?',
+  oozes: 'Does cream come out when you press?',
+  sticky: 'Is it sticky?',
+  clean: 'Is the break clean, with no glue on one side?',
+  wet: 'Is the glue still wet?',
+  turns: 'Does it turn?',
+  leanAll: 'Does all of it lean?',
+  pair: 'Is it unlike its pair?',
+  deeper: 'Is it deeper than wanted?',
+  hue: 'Is it another hue?',
+  edge: 'Is it along an edge with another colour?',
+  touched: 'Is it where it was touched?',
+  beads: 'Are there beads of water on it?',
+  oily: 'Does fat come out?',
+  soft: 'Does it give and spring back?',
+  later: 'Did it come hours later?',
+  seam: 'Do they all run to one point?',
+  lumps: 'Are there hard lumps in it?',
+  thick: 'Did it go thick at once?',
+  rubs: 'Does it rub away with a warm finger?',
+  runs: 'Does it run?',
+  slides: 'Does it slide as one?',
+} as const;
+export type Sign = keyof typeof SIGNS;
+/** Whether some words name a sign. */
+export const isSign = (x: string): x is Sign => x in SIGNS;
