@@ -4,13 +4,21 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import compressed from 'express-static-gzip';
 import helmet from 'helmet';
+import { instrumentRoutes, Instruments } from './instruments.ts';
+
+/** What is said of an answer that is none. */
+const SAID: Readonly<Record<number, string>> = {
+  400: 'That could not be read.',
+  404: 'Not here.',
+  413: 'That is too long.',
+};
 
 /**
  * Serve the built app: strict content security policy on every answer, compressed, hashed files cached for ever and
  * everything else asked for again, any page of the app answered with its one document.
- * @param dist folder of the built app
+ * @param dist folder of the built app @param instruments scale and room sensor it speaks for
  */
-export function createApp(dist: string): Express {
+export function createApp(dist: string, instruments = new Instruments()): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -40,11 +48,18 @@ export function createApp(dist: string): Express {
     }),
   );
   app.use(
-    compression({ filter: (req, res) => !req.path.startsWith('/assets/') && compression.filter(req, res) }),
+    compression({
+      // a stream that is compressed is held back until there is enough of it
+      filter: (req, res) =>
+        !req.path.startsWith('/assets/') &&
+        !req.path.startsWith('/instruments/') &&
+        compression.filter(req, res),
+    }),
   );
   app.get('/healthz', (_req, res) => {
     res.json({ ok: existsSync(join(dist, 'index.html')) });
   });
+  app.use('/instruments', instrumentRoutes(instruments));
   // what never changes was compressed once, when it was built
   app.use(
     '/assets',
@@ -79,7 +94,7 @@ export function createApp(dist: string): Express {
     res
       .status(status)
       .type('text')
-      .send(status === 404 ? 'Not here.' : 'That did not work.');
+      .send(SAID[status] ?? 'That did not work.');
   };
   app.use(onError);
   return app;

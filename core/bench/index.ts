@@ -1,6 +1,10 @@
 /**
- * Bench: many alike that have to weigh the same. What one weighs, the size it starts from, whether the scale is fine
- * enough, and from what the scale said whether the rolling drifts and how often to look.
+ * Bench: what is weighed. Many alike that have to weigh the same, one after the other on the scale, how near is near enough,
+ * whether the rolling drifts; the lines scale and room sensor speak, and a scale that is made up.
  */
+export * from './line.ts';
+export * from './near-enough.ts';
+export * from './simulated.ts';
 export * from './weigh-checks.ts';
+export * from './weigh-run.ts';
 export * from './portions.ts';
