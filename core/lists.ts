@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { clockTime, dateName, type DaysReport } from './days/index.ts';
+import { BESIDE_KINDS, type Beside, type LogEntry } from './log-report.ts';
 import type { Batch } from './paste-list/index.ts';
 import { formatSpoons } from './quantity/index.ts';
 import { packWords, type ShoppingLine } from './stores/index.ts';
@@ -63,3 +64,22 @@ export function planCsv({ plan, origin, people }: DaysReport): string | undefine
     ),
   );
 }
+
+/** The plan against what happened, and everything that was noted, as one table: rows of the first kind have no instant. */
+export const logCsv = (rows: readonly Beside[], entries: readonly LogEntry[]): string =>
+  write(
+    ['at', 'kind', 'what', 'planned', 'real', 'unit', 'of', 'noted'],
+    [
+      ...rows.map((r) => [
+        '',
+        BESIDE_KINDS[r.kind].name,
+        r.what,
+        Number(r.planned.toFixed(2)),
+        Number(r.real.toFixed(2)),
+        BESIDE_KINDS[r.kind].unit,
+        r.of,
+        '',
+      ]),
+      ...entries.map((e) => [e.at, e.kind, e.what, '', '', '', '', e.more]),
+    ],
+  );

@@ -5,6 +5,7 @@
 export * from './line.ts';
 export * from './near-enough.ts';
 export * from './simulated.ts';
+export * from './training.ts';
 export * from './weigh-checks.ts';
 export * from './weigh-run.ts';
 export * from './portions.ts';

@@ -10,9 +10,9 @@ export type InstrumentLine =
   | { readonly kind: 'room'; readonly temperature: number; readonly humidity: number }
   | { readonly kind: 'from'; readonly source: 'simulated' | 'attached' };
 
-/** Longer than this is no line, letters. A limit. */
+/** Longer than this is no line, letters. A limit; estimate. */
 export const LONGEST_LINE = 80;
-/** What scales of a kitchen and rooms to work in can say. Limits. */
+/** What scales of a kitchen and rooms to work in can say. Limits; estimates. */
 const MOST_GRAMS: Grams = 50_000;
 const [COLDEST, HOTTEST] = [-30, 60];
 

@@ -3,6 +3,7 @@
  * sessions back from the due time. Every plan is checked by `validate`, which shares nothing with what made it.
  */
 export { aheadOf } from './ahead.ts';
+export { type Alarm, alarmsOf } from './alarms.ts';
 export { WANTED_CHANCE } from './answers.ts';
 export { burials, closesOff } from './burial.ts';
 export {
@@ -37,7 +38,14 @@ export { type FaceAsk, faceWords, type Joining, joiningsOf } from './joining.ts'
 export { type Idle, idleOf } from './idle.ts';
 export { joinCharts, type JoinChart, type JoinTie, outsideBy, plannedJoin } from './join-chart.ts';
 export { CURVE_RUNS, PLAN_RUNS } from './odds.ts';
-export { type OwnTime, ownTimes, ownTimesTogether, pacesFrom } from './own-times.ts';
+export {
+  type OwnTime,
+  ownTimes,
+  ownTimesTogether,
+  pacesFrom,
+  type TickedStep,
+  tickedSteps,
+} from './own-times.ts';
 export { sidesReached } from './face-reach.ts';
 export { POOL_NAMES, poolsOf } from './pools.ts';
 export { preflight } from './preflight.ts';
@@ -63,6 +71,7 @@ export { plannedWindow } from './network.ts';
 export { KIND_NAMES } from './steps/kinds.ts';
 export { inParts } from './steps/parts.ts';
 export { joinId, mixId, shapeId, shapedBy } from './steps/types.ts';
+export { ANSWERS, TOUCH, type TouchTest, touchTests } from './touch-tests.ts';
 export { type Lot, lotOf, scaledLot, TRIED } from './trial.ts';
 export { type Link, type Step, type Work } from './types.ts';
 export { WASH } from './wash.ts';

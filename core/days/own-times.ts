@@ -1,3 +1,4 @@
+import type { Minutes } from '../quantity/index.ts';
 import type { BenchRecord, StepKind } from '../record/index.ts';
 import type { Step } from './types.ts';
 
@@ -16,23 +17,35 @@ const LATE_TICK = 0.2;
 /** The table weighs as much as so many steps. */
 const TABLE = 3;
 
+/** A step that was ticked off, with how long it took by the ticks. */
+export interface TickedStep {
+  readonly step: Step;
+  readonly minutes: Minutes;
+  readonly at: string;
+}
+
 /**
  * Minutes really taken, from the ticks at the bench: from one tick to the next, where nothing else can have come between.
- * @param steps with the minutes of the table
+ * @param steps with the minutes they are held against
  */
-export function ownTimes(done: BenchRecord['done'], steps: readonly Step[]): OwnTime[] {
+export function tickedSteps(done: BenchRecord['done'], steps: readonly Step[]): TickedStep[] {
   const byId = new Map(steps.map((s) => [s.id, s]));
   const ticks = [...done].sort((a, b) => a.at.localeCompare(b.at));
-  const ratios = new Map<StepKind, number[]>();
-  ticks.forEach((tick, k) => {
+  return ticks.flatMap((tick, k): TickedStep[] => {
     const before = ticks[k - 1];
     const step = byId.get(tick.step);
-    if (!before || !step || step.minutes < 2 || before.at === tick.at) return;
+    if (!before || !step || step.minutes < 2 || before.at === tick.at) return [];
     const minutes = (Date.parse(tick.at) - Date.parse(before.at)) / 60_000;
     const ratio = minutes / step.minutes;
-    if (!(ratio > LATE_TICK && ratio < PAUSE)) return;
-    ratios.set(step.kind, [...(ratios.get(step.kind) ?? []), ratio]);
+    return ratio > LATE_TICK && ratio < PAUSE ? [{ step, minutes, at: tick.at }] : [];
   });
+}
+
+/** How long each kind of work takes. @param steps with the minutes of the table */
+export function ownTimes(done: BenchRecord['done'], steps: readonly Step[]): OwnTime[] {
+  const ratios = new Map<StepKind, number[]>();
+  for (const { step, minutes } of tickedSteps(done, steps))
+    ratios.set(step.kind, [...(ratios.get(step.kind) ?? []), minutes / step.minutes]);
   return [...ratios].map(([kind, seen]) => ({
     kind,
     seen: seen.length,

@@ -7,11 +7,13 @@ import { BRIEF_KEYS, type Build } from '../record/index.ts';
 export function begunAgain(build: Build): Build {
   const { pins: _pins, agreed: _agreed, ...steps } = build.steps;
   const { dates: _dates, portions, ...rest } = build;
+  // what had to be mended then is not mended again
+  const mends = new Set(build.bench.trouble?.map((t) => t.step));
   return {
     ...rest,
     brief: { ...build.brief, said: BRIEF_KEYS.filter((key) => key !== 'due') },
     reserves: [],
-    steps,
+    steps: { ...steps, own: steps.own.filter((o) => !mends.has(o.id)) },
     bench: { done: [] },
     ...(portions ? { portions: { ...portions, weighed: [] } } : {}),
   };

@@ -65,9 +65,17 @@ export const sayMended = (build: Build, id: string, held: boolean): Build =>
     trouble: (build.bench.trouble ?? []).map((t) => (t.id === id ? { ...t, held } : t)),
   });
 
-/** Forget a trouble again: nothing is learned from it, and what it left inside is not told any more. */
+/** Forget a trouble again: nothing is learned from it, what it left inside is not told and its mend not waited for any more. */
 export function forgetTrouble(build: Build, id: string): Build {
   const { trouble = [], ...bench } = build.bench;
   const kept = trouble.filter((t) => t.id !== id);
-  return { ...build, bench: kept.length > 0 ? { ...bench, trouble: kept } : bench };
+  const step = trouble.find((t) => t.id === id)?.step;
+  return {
+    ...build,
+    bench: kept.length > 0 ? { ...bench, trouble: kept } : bench,
+    steps:
+      step === undefined
+        ? build.steps
+        : { ...build.steps, own: build.steps.own.filter((o) => o.id !== step) },
+  };
 }

@@ -62,6 +62,8 @@ export const troubleRecord = record({
   held: optional(flag),
   /** What stays inside and is not food, in words. */
   leaves: optional(text(120)),
+  /** The step of one's own that waits for it. */
+  step: optional(stepId),
   note: optional(text(1000)),
   /** A picture of it, kept in the browser. */
   picture: optional(text(80)),

@@ -34,5 +34,8 @@ export function mended(build: Build, { note, starts }: MendChoice, now: string):
     wait: Math.min(20_000, Math.ceil((Date.parse(now) - since) / 60_000) + mend.minutes + mend.wait),
     piece: piece.id,
   });
-  return waited.ok ? ok(planFrom(waited.value, now, starts)) : waited;
+  if (!waited.ok) return waited;
+  const step = waited.value.steps.own.at(-1)!.id;
+  const trouble = waited.value.bench.trouble!.map((t) => (t.id === note.id ? { ...t, step } : t));
+  return ok(planFrom({ ...waited.value, bench: { ...waited.value.bench, trouble } }, now, starts));
 }

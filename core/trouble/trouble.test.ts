@@ -5,7 +5,7 @@ import { removalCard } from '../bones/index.ts';
 import { pasteList } from '../paste-list/index.ts';
 import { plan } from '../plan.ts';
 import { REMADE, type Build, type TroubleNote } from '../record/index.ts';
-import { tick } from '../edits/index.ts';
+import { begunAgain, forgetTrouble, tick } from '../edits/index.ts';
 import { demoBuild } from '../files/demo.testing.ts';
 import {
   askNext,
@@ -254,6 +254,9 @@ describe('what is done about it', () => {
     expect(own.after).toBe(shapedBy(piece));
     // an hour since it was shaped, eight minutes of hands, eight hours of glue
     expect(own.wait).toBe(60 + 8 + 480);
+    // and is no part of the next one, nor once it is forgotten
+    expect(begunAgain(done.value).steps.own).toEqual(begun.steps.own);
+    expect(forgetTrouble(done.value, 't1').steps.own).toEqual(begun.steps.own);
   });
 
   it('what was said afterwards is learned from, whatever build it was in', () => {

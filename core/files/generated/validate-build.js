@@ -2508,6 +2508,11 @@ const schema19 = {
 "maxLength": 120,
 "type": "string"
 },
+"step": {
+"maxLength": 200,
+"minLength": 1,
+"type": "string"
+},
 "note": {
 "maxLength": 1e3,
 "type": "string"
@@ -16212,6 +16217,11 @@ const schema89 = {
 "maxLength": 120,
 "type": "string"
 },
+"step": {
+"maxLength": 200,
+"minLength": 1,
+"type": "string"
+},
 "note": {
 "maxLength": 1e3,
 "type": "string"
@@ -16604,12 +16614,44 @@ return false;
 var valid0 = _errs19 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.note !== void 0) {
-let data10 = data.note;
+if (data.step !== void 0) {
+let data10 = data.step;
 const _errs21 = errors;
 if (errors === _errs21) {
 if (typeof data10 === "string") {
-if (func2(data10) > 1e3) {
+if (func2(data10) > 200) {
+validate211.errors = [{
+instancePath: instancePath + "/step",
+keyword: "maxLength",
+params: { limit: 200 }
+}];
+return false;
+} else if (func2(data10) < 1) {
+validate211.errors = [{
+instancePath: instancePath + "/step",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate211.errors = [{
+instancePath: instancePath + "/step",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs21 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.note !== void 0) {
+let data11 = data.note;
+const _errs23 = errors;
+if (errors === _errs23) {
+if (typeof data11 === "string") {
+if (func2(data11) > 1e3) {
 validate211.errors = [{
 instancePath: instancePath + "/note",
 keyword: "maxLength",
@@ -16626,15 +16668,15 @@ params: { type: "string" }
 return false;
 }
 }
-var valid0 = _errs21 === errors;
+var valid0 = _errs23 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.picture !== void 0) {
-let data11 = data.picture;
-const _errs23 = errors;
-if (errors === _errs23) {
-if (typeof data11 === "string") {
-if (func2(data11) > 80) {
+let data12 = data.picture;
+const _errs25 = errors;
+if (errors === _errs25) {
+if (typeof data12 === "string") {
+if (func2(data12) > 80) {
 validate211.errors = [{
 instancePath: instancePath + "/picture",
 keyword: "maxLength",
@@ -16651,8 +16693,9 @@ params: { type: "string" }
 return false;
 }
 }
-var valid0 = _errs23 === errors;
+var valid0 = _errs25 === errors;
 } else var valid0 = true;
+}
 }
 }
 }
