@@ -3,7 +3,7 @@ import { lookAt, note, SAW, type PieceFirming, type Question } from './firming/i
 import type { Build, Saw } from './record/index.ts';
 
 /** What somebody found of a piece. */
-export interface Told {
+export interface FoundByTouch {
   readonly id: string;
   readonly at: string;
   readonly question: Question;
@@ -24,7 +24,7 @@ const FIRM: ReadonlySet<Saw> = new Set(['just', 'yes', 'cracked']);
 export function toldByTouch(
   build: Build,
   firming: PieceFirming,
-  told: Told,
+  told: FoundByTouch,
 ): { readonly build: Build; readonly learned: boolean } {
   const question = SAW.find((s) => s.id === told.saw)?.question ?? told.question;
   const said = sayFirm(build, { piece: firming.piece, question, firm: FIRM.has(told.saw), at: told.at });

@@ -2,6 +2,7 @@
 import { defineAsyncComponent } from 'vue';
 import { missingPart, newVersion, reload } from './updates.ts';
 import LightDefs from './drawing/LightDefs.vue';
+import AlarmBar from './shared/AlarmBar.vue';
 import TellLayer from './shared/TellLayer.vue';
 
 // opened by a tap, and not needed for the first view
@@ -21,6 +22,7 @@ const ThemedRoom = defineAsyncComponent(() => import('./ThemedRoom.vue'));
       <button class="button" type="button" @click="reload(newVersion)">Use it now</button>
       <button class="button plain" type="button" @click="newVersion = undefined">Later</button>
     </div>
+    <AlarmBar />
     <LightDefs />
     <router-view v-if="$route.meta.bare" class="view" />
     <ThemedRoom v-else-if="$route.name">

@@ -36,7 +36,7 @@ export interface WeightSays {
   readonly filled: number;
 }
 
-/** How far round a ring goes at most: a fifth over. */
+/** How far round a ring goes at most: a fifth over. Estimate. */
 const OVER = 1.2;
 /** Less than this share of what is wanted is nothing on the scale yet. Estimate. */
 const NOTHING = 0.02;

@@ -18,7 +18,7 @@ export interface SimulatedScale {
   readonly capacity: Grams;
 }
 
-/** An idle kitchen scale that steps by a tenth of a gram. */
+/** An idle kitchen scale that steps by a tenth of a gram. Estimates. */
 export const IDLE_SCALE: SimulatedScale = {
   load: 0,
   shown: 0,

@@ -4,7 +4,7 @@ import { demoBuild } from '../files/demo.testing.ts';
 import { QUESTIONS } from '../firming/index.ts';
 import { plan } from '../plan.ts';
 import type { Build } from '../record/index.ts';
-import { alarmsOf, plannedWindow, touchTests, TOUCH, type DaysReport, type Link } from './index.ts';
+import { alarmsOf, plannedWindow, touchTests, FELT, type DaysReport, type Link } from './index.ts';
 
 let otter: Build;
 let days: DaysReport;
@@ -83,7 +83,7 @@ describe('what is felt for', () => {
     );
 
   it('has words for every question', () => {
-    for (const q of QUESTIONS) expect(TOUCH[q].asks).toMatch(/\?$/);
+    for (const q of QUESTIONS) expect(FELT[q].asks).toMatch(/\?$/);
   });
 
   it('is asked once it may be so, and no more when it was said', () => {

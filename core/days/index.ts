@@ -71,7 +71,7 @@ export { plannedWindow } from './network.ts';
 export { KIND_NAMES } from './steps/kinds.ts';
 export { inParts } from './steps/parts.ts';
 export { joinId, mixId, shapeId, shapedBy } from './steps/types.ts';
-export { ANSWERS, TOUCH, type TouchTest, touchTests } from './touch-tests.ts';
+export { ANSWERS, FELT, type TouchTest, touchTests } from './touch-tests.ts';
 export { type Lot, lotOf, scaledLot, TRIED } from './trial.ts';
 export { type Link, type Step, type Work } from './types.ts';
 export { WASH } from './wash.ts';

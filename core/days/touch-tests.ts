@@ -22,7 +22,7 @@ const firm = (asks: string, not = 'Not yet', just = 'Just now', past = 'Long sin
 });
 
 /** How each question of firming is put to a finger. Common practice. */
-export const TOUCH: Readonly<Record<Question, TouchWords>> = {
+export const FELT: Readonly<Record<Question, TouchWords>> = {
   tack: firm('Touch it with a dry finger: does it still stick?', 'It sticks', 'Hardly any more'),
   skin: firm('Stroke it: does the face stay as it is?', 'It smears', 'It just stays'),
   touch: firm('Touch it: does a finger leave a mark?', 'It leaves a mark', 'Hardly one'),
@@ -93,7 +93,7 @@ export function touchTests(
         piece: piece.id,
         name: piece.name,
         question: asks,
-        words: TOUCH[asks],
+        words: FELT[asks],
         firming: f,
         minutes,
         before,

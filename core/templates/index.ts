@@ -18,7 +18,7 @@ export { type Carving, carvingsOf } from './carving.ts';
 export { mapsPainted, sheetMapsOf, type PieceMap } from './mapped.ts';
 export { coversPainted, layersPainted, type Marked } from './painted.ts';
 export { type Template } from './template.ts';
-export { templatesOf } from './templates.ts';
+export { hasPaper, templatesOf } from './templates.ts';
 export { facePaper, lobePaper } from './marked-papers.ts';
 export { BAR, correction, isPaper, PAPERS, type PaperId } from './papers.ts';
 export { type Page, pagesOf } from './pages.ts';

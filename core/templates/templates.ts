@@ -39,6 +39,9 @@ const hasCake = (piece: Piece): boolean => piece.core === 'cake' && pasteOver(pi
 const usualUse = (piece: Piece, body: Body = formBody(piece.form)): TemplateUse =>
   hasCake(piece) ? 'carve' : body.type === 'flat' ? 'cut' : 'none';
 
+/** Whether a piece has paper to be cut by. */
+export const hasPaper = (piece: Piece): boolean => (piece.template ?? usualUse(piece)) !== 'none';
+
 /** What of a line a knife, or paste that fills corners, loses, in words. Less than so much of the area is nobody's loss. Estimate. */
 const LOST = 0.004;
 function lossOf(line: Rings, rings: Rings, by: Mm): string[] {

@@ -1,8 +1,9 @@
 import { joinId, shapedBy, tickedAt, type Step } from '../days/index.ts';
 import { stateAt, type PieceFirming } from '../firming/index.ts';
-import { pieceOf, wholeOf, type Build } from '../record/index.ts';
+import { pieceOf, wholeOf, type Build, type TroubleNote } from '../record/index.ts';
 import { coreVolume } from '../solids/index.ts';
 import { type Minutes } from '../quantity/index.ts';
+import { mendNamed } from './mends.ts';
 import { rodsIn, type TroubleReads } from './facts-of.ts';
 import type { Come, Confirmed, MendsFor } from './rank.ts';
 import { TROUBLES, type Trouble } from './troubles.ts';
@@ -64,3 +65,15 @@ export function learnedOfTrouble(
   }
   return { confirmed, tried };
 }
+
+/** A mend is asked after once its work and its wait are over, and so long at the most, ms. Estimate. */
+const ASKED_FOR = 3 * 864e5;
+
+/** Mends of which nobody has said yet whether they held, and may now. @param now ms */
+export const mendsDue = ({ bench }: Pick<Build, 'bench'>, now: number): TroubleNote[] =>
+  (bench.trouble ?? []).filter((t) => {
+    const mend = t.mend === undefined ? undefined : mendNamed(t.mend);
+    if (!mend || t.held !== undefined) return false;
+    const since = now - Date.parse(t.at);
+    return since >= (mend.minutes + (mend.wait ?? 0)) * 60_000 && since < ASKED_FOR;
+  });

@@ -2,7 +2,7 @@
  * Trouble at the bench: what went wrong, what is likely behind it in this very build (facts of plan, paste, room and log
  * against what each cause would show), which question tells most, and what can still be done, cheapest first.
  */
-export { comeOf, learnedOfTrouble, remakeMinutes, troublesFor } from './about.ts';
+export { comeOf, learnedOfTrouble, mendsDue, remakeMinutes, troublesFor } from './about.ts';
 export { CAUSES, causeNamed } from './causes.ts';
 export { type Facts } from './facts.ts';
 export { batchOf, factsOf, type TroubleReads } from './facts-of.ts';

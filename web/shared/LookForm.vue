@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { capital } from '@core/quantity/index.ts';
 import { computed, ref, watch } from 'vue';
-import { ASKED, lookAt, note, SAW, type PieceFirming, type Question } from '@core/firming/index.ts';
-import { sayFirm } from '@core/edits/index.ts';
-import { type Saw } from '@core/record/index.ts';
+import { ASKED, SAW, type PieceFirming, type Question } from '@core/firming/index.ts';
+import { pieceOf, type Saw } from '@core/record/index.ts';
+import { toldByTouch } from '@core/told-by-touch.ts';
 import { lookPicture } from '../storage/builds.ts';
 import { keepPicture } from '../storage/pictures.ts';
 import { useBuild } from '../state/build-store.ts';
@@ -31,8 +31,8 @@ watch(
       since.value = Math.round(props.firming.bands.handle!.likely);
   },
 );
-/** What is seen of a piece that is firm enough. */
-const FIRM: ReadonlySet<Saw> = new Set(['just', 'yes', 'cracked']);
+/** The piece, as one speaks of it. */
+const name = computed(() => pieceOf(here.build, props.firming.piece)?.name.toLowerCase() ?? 'piece');
 const words = ref('');
 const file = ref<File>();
 const questions = computed(() =>
@@ -46,25 +46,7 @@ const wordsOf = (s: (typeof SAW)[number]): string => {
 };
 
 async function saw(what: Saw): Promise<void> {
-  const build = here.build;
   const id = crypto.randomUUID();
-  const at = new Date().toISOString();
-  const question = SAW.find((s) => s.id === what)?.question ?? asked.value;
-  // what a finger finds counts at once; what is learned from it is another matter
-  const told = sayFirm(build, { piece: props.firming.piece, question, firm: FIRM.has(what), at });
-  const seen = lookAt(told, props.firming, {
-    id,
-    at,
-    question: asked.value,
-    saw: what,
-    minutes: since.value,
-    note: words.value.trim(),
-    ...(file.value ? { picture: id } : {}),
-  });
-  if (!seen) {
-    if (store.apply(told, 'what was said of a piece')) emit('saw', what);
-    return;
-  }
   if (file.value) {
     const kept = await keepPicture(lookPicture(id), file.value);
     if (!kept.ok) {
@@ -72,14 +54,21 @@ async function saw(what: Saw): Promise<void> {
       return;
     }
   }
-  // too soon to learn from is not too soon to be believed
-  const noted = note(told, seen);
-  if (store.apply(noted.ok ? noted : told, `a look at the ${seen.piece.toLowerCase()}`)) {
-    words.value = '';
-    file.value = undefined;
-    emit('saw', what);
-    store.say('Noted. What waits for it goes by what you said; see Log for what was learned.');
-  }
+  const told = toldByTouch(here.build, props.firming, {
+    id,
+    at: new Date().toISOString(),
+    question: asked.value,
+    saw: what,
+    minutes: since.value,
+    note: words.value.trim(),
+    ...(file.value ? { picture: id } : {}),
+  });
+  if (!store.apply(told.build, `a look at the ${name.value}`)) return;
+  emit('saw', what);
+  if (!told.learned) return;
+  words.value = '';
+  file.value = undefined;
+  store.say('Noted. What waits for it goes by what you said; see Log for what was learned.');
 }
 const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[0]);
 </script>

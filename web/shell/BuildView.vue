@@ -10,6 +10,7 @@ import { useBuild } from '../state/build-store.ts';
 import { useStage } from '../state/on-stage.ts';
 import { useFound } from '../state/found.ts';
 import { reckoningNow, useReckoning } from '../state/reckoning.ts';
+import { useRinging } from '../state/ring.ts';
 import { useReference } from '../state/reference.ts';
 import Stage from '../stage/Stage.vue';
 import { stageCaption } from './caption.ts';
@@ -130,6 +131,7 @@ useLeaving();
 onBeforeUnmount(() => void store.close());
 
 useReckonAhead();
+useRinging();
 const benchNow = useNow({ interval: 20_000 });
 const firmness = useFound('firmness');
 /** The very same while no piece changes: a playhead that moves draws only what it moves. */

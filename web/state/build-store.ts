@@ -130,6 +130,14 @@ export const useBuild = defineStore('build', () => {
     return true;
   }
 
+  /** Keep what an instrument said: nothing a hand did, so nothing to undo, and no other plan. */
+  function note(next: Build): void {
+    const h = history.value;
+    if (!h || dragged.value || next === h.now || !keepable(next).ok) return;
+    history.value = { ...h, now: next };
+    changed(false);
+  }
+
   /** Record that something was taken away, with a way to bring it back until the next change. */
   function remove(next: Build, label: string, text: string): void {
     const before = history.value?.now;
@@ -158,8 +166,14 @@ export const useBuild = defineStore('build', () => {
   function step(move: (h: History) => History): void {
     if (!history.value) return;
     const before = history.value.now;
-    history.value = move(history.value);
-    if (history.value.now !== before) changed();
+    const moved = move(history.value);
+    const { air } = before.bench;
+    // what was read of the room stays read
+    history.value =
+      air === undefined || moved.now === before
+        ? moved
+        : { ...moved, now: { ...moved.now, bench: { ...moved.now.bench, air } } };
+    if (moved.now !== before) changed();
   }
 
   function show(stored: StoredBuild): void {
@@ -274,6 +288,7 @@ export const useBuild = defineStore('build', () => {
     close,
     flush,
     apply,
+    note,
     remove,
     bringBack,
     drag,

@@ -7,6 +7,7 @@ export { firstOfShape } from '@core/first-words.ts';
 export { movedByHeight } from '@core/moved.ts';
 export {
   ALL_DONE,
+  alarmsOf,
   compared,
   joinedAt,
   minuteOf,

@@ -1,37 +1,50 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
-import { clockTime, firmingNow, lastSaid, lotOf, progressOf, toldTime } from '@core/days/index.ts';
-import { leaveStep, remake, sayFirm, takePlan, tick } from '@core/edits/index.ts';
-import { wholeOf, type Piece } from '@core/record/index.ts';
-import type { Question } from '@core/firming/index.ts';
-import { formatLength, formatMass, formatTime, isWeighed, tellSeen } from '@core/quantity/index.ts';
+import { firmingNow, lastSaid, progressOf, tickedAt, touchTests } from '@core/days/index.ts';
+import { leaveStep, noteAir, remake, takePlan, tick } from '@core/edits/index.ts';
+import { wholeOf, type Piece, type TroubleNote } from '@core/record/index.ts';
+import { mendsDue } from '@core/trouble/index.ts';
+import { tellSeen } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
-import { usePreferences } from '../../state/preferences.ts';
+import { useInstruments } from '../../state/instruments.ts';
+import BenchStepView from './BenchStepView.vue';
 import FirmTimer from './FirmTimer.vue';
+import MendedCard from './MendedCard.vue';
+import RoomBar from './RoomBar.vue';
 import StayBar from './StayBar.vue';
-import TrialBar from './TrialBar.vue';
+import TouchCard from './TouchCard.vue';
+
+const TroubleDialog = defineAsyncComponent(() => import('./TroubleDialog.vue'));
+const InstrumentsDrawer = defineAsyncComponent(() => import('./InstrumentsDrawer.vue'));
 
 const store = useBuild();
 const here = useOpenBuild();
-const { shown } = usePreferences();
+const instruments = useInstruments();
 const build = computed(() => here.build);
 const now = ref(Date.now());
-useIntervalFn(() => (now.value = Date.now()), 10_000);
+useIntervalFn(() => (now.value = Date.now()), 5_000);
 const lock = useWakeLock();
-onMounted(() => void lock.request('screen').catch(() => undefined));
+onMounted(() => {
+  void lock.request('screen').catch(() => undefined);
+  void instruments.begin();
+});
 onBeforeUnmount(() => void lock.release().catch(() => undefined));
 
 const origin = computed(() => store.days?.origin);
 const progress = computed(() => progressOf(build.value, store.days, now.value));
 const current = computed(() => progress.value.current);
-/** Many alike: a few are timed. */
-const lot = computed(() =>
-  current.value && store.days ? lotOf(current.value.step, store.days.steps) : undefined,
-);
 const last = computed(() => [...build.value.bench.done].sort((a, b) => a.at.localeCompare(b.at)).at(-1));
+const tests = computed(() => touchTests(build.value, store.days, here.report.firming, now.value));
+const asked = computed(() => new Set(tests.value.map((t) => t.piece)));
 const firming = computed(() => firmingNow(build.value, here.report.firming, now.value));
+const due = computed(() => mendsDue(build.value, now.value));
+/** Pieces that are shaped already. */
+const made = computed(() => {
+  const done = tickedAt(build.value);
+  return new Set(build.value.pieces.filter((p) => done.has(`shape:${p.id}`)).map((p) => p.id));
+});
 
 /** What was last said of a piece by touch. */
 const wordsOf = (piece: Piece) => {
@@ -40,11 +53,17 @@ const wordsOf = (piece: Piece) => {
     ? { firm: said.firm, when: tellSeen(said.at, { zone: origin.value.zone, now: now.value }) }
     : undefined;
 };
-/** It is firm enough for what the step in hand asks of it. */
-function firmEnough(piece: string, question: Question): void {
-  store.apply(sayFirm(build.value, { piece, question, firm: true, at: rest() }), 'what was said of a piece');
-}
-const rest = () => new Date().toISOString();
+const iso = () => new Date().toISOString();
+// what the room is read to be goes into its history; a change of no account is none
+watch(
+  () => instruments.room,
+  (r) => {
+    if (!r) return;
+    const noted = noteAir(build.value, { at: iso(), temperature: r.temperature, humidity: r.humidity });
+    if (noted !== build.value) store.note(noted);
+  },
+);
+
 /** The step whose guard was read. */
 const minded = ref<string>();
 const guards = computed(() => {
@@ -59,98 +78,62 @@ function forward(): void {
 function finish(): void {
   const step = current.value?.step;
   if (!step) return;
-  const ticked = tick(build.value, step.id, rest(), step.also);
+  const ticked = tick(build.value, step.id, iso(), step.also);
   // whoever begins works to the plan on screen: what follows is kept near it
   const kept = build.value.steps.agreed ? ticked : takePlan(ticked, store.starts);
   store.apply(kept, 'a step done');
 }
 /** What is left of the plan once a step is not done at all. */
 function skip(): void {
+  more.value = false;
   const step = current.value?.step;
   if (step) store.apply(leaveStep(build.value, wholeOf(step.id), true), 'leaving a step out');
 }
 function back(): void {
+  more.value = false;
   if (last.value) store.apply(tick(build.value, last.value.step, undefined), 'taking a step back');
 }
+const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)?.step.title ?? id;
+
+const more = ref(false);
+const equipment = ref(false);
+/** What went wrong, as far as it is known already. */
+const wrong = ref<{ piece?: string | undefined; trouble?: string | undefined }>();
+const isWrong = computed({
+  get: () => wrong.value !== undefined,
+  set: (on: boolean) => {
+    if (!on) wrong.value = undefined;
+  },
+});
+function tell(note?: TroubleNote): void {
+  more.value = false;
+  wrong.value = note ? { piece: note.piece, trouble: note.trouble } : { piece: current.value?.step.piece };
+}
 const press = (e: KeyboardEvent) => {
-  if (e.key !== 'Enter' || (e.target as HTMLElement).closest('button, input, a')) return;
+  const busy = e.target instanceof Element && e.target.closest('button, input, a, [role="dialog"]');
+  if (e.key !== 'Enter' || busy || isWrong.value || equipment.value) return;
   e.preventDefault();
   forward();
 };
 onMounted(() => window.addEventListener('keydown', press));
 onBeforeUnmount(() => window.removeEventListener('keydown', press));
-const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)?.step.title ?? id;
+const again = (id: string, name: string) =>
+  store.apply(remake(build.value, id, iso(), store.starts), `making the ${name.toLowerCase()} again`);
 </script>
 
 <template>
   <div class="bench">
     <div class="main">
       <StayBar :now="now" />
-      <template v-if="current && origin">
-        <p class="where">
-          Step {{ progress.finished + 1 }} of {{ progress.finished + progress.ahead
-          }}<template v-if="progress.session">
-            · planned {{ toldTime(origin, current.from) }} · session to
-            {{ clockTime(origin, progress.session.to) }}</template
-          ><template v-if="progress.doneBy"> · {{ progress.doneBy }}</template>
-        </p>
-        <h1 aria-live="polite">{{ current.step.title }}</h1>
-        <ul v-if="guards.length" class="guards">
-          <li v-for="g in guards" :key="g"><span aria-hidden="true">◆</span> {{ g }}</li>
-        </ul>
-        <div v-if="current.step.weigh" class="figures">
-          <span class="ball" :style="{ background: current.step.weigh.colour }"></span>
-          <div v-if="isWeighed(current.step.weigh.grams)">
-            <strong>{{ formatMass(current.step.weigh.grams, shown) }}</strong><span>{{
-              current.step.weigh.number > 1 ? `each, ${current.step.weigh.number} times` : 'weigh'
-            }}</span>
-          </div>
-          <div>
-            <strong>{{ formatLength(current.step.weigh.ball, shown) }}</strong><span>{{
-              isWeighed(current.step.weigh.grams) ? 'ball, no creases' : 'ball, too small to weigh'
-            }}</span>
-          </div>
-          <div>
-            <strong>{{ formatTime(current.step.minutes) }}</strong><span>at the bench</span>
-          </div>
-        </div>
-        <div v-else class="figures">
-          <div>
-            <strong>{{ formatTime(current.step.minutes) }}</strong><span>at the bench</span>
-          </div>
-        </div>
-        <TrialBar v-if="lot" :lot="lot" />
-        <ul class="notes">
-          <template v-if="!guards.length">
-            <li v-for="g in current.step.guards" :key="g" class="wait">
-              <span aria-hidden="true">◆</span>{{ g }}
-            </li>
-          </template>
-          <li v-for="n in current.step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
-          <li v-for="c in progress.before" :key="c.text" :class="{ wait: !c.done }">
-            <span aria-hidden="true">{{ c.done ? '●' : '◆' }}</span>{{
-              c.done ? c.text : `First be sure: ${c.text}`
-            }}.
-          </li>
-          <li v-for="c in progress.closing" :key="c.text" class="wait">
-            <span aria-hidden="true">{{ c.left > 0 ? '◐' : '▲' }}</span>{{ c.text }}
-          </li>
-          <li v-for="h in progress.holding" :key="h.why" class="wait">
-            <span aria-hidden="true">◆</span>
-            <span class="held"
-              >Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.
-              <button
-                v-if="h.piece && h.asks"
-                type="button"
-                class="button"
-                @click="firmEnough(h.piece, h.asks)"
-              >
-                It is firm enough
-              </button></span
-            >
-          </li>
-        </ul>
-      </template>
+      <RoomBar :now="now" />
+      <BenchStepView
+        v-if="current && origin"
+        :progress="progress"
+        :current="current"
+        :origin="origin"
+        :guards="guards"
+        :made="made"
+      />
       <template v-else-if="progress.over">
         <h1>All {{ progress.finished }} steps are done.</h1>
         <p class="where">Count every rod, stick and pin, and tell whoever serves it what is inside.</p>
@@ -161,6 +144,11 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
       </template>
     </div>
     <aside>
+      <template v-if="tests.length || due.length">
+        <h2>Feel for it now</h2>
+        <MendedCard v-for="t in due" :key="t.id" :note="t" @again="tell" />
+        <TouchCard v-for="t in tests.slice(0, 3)" :key="`${t.piece} ${t.question}`" :test="t" />
+      </template>
       <h2>Firming now</h2>
       <p v-if="!firming.length" class="muted">
         Nothing is firming. When a piece is shaped and ticked off, its clock starts here.
@@ -175,12 +163,8 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
         :since="f.since"
         :firming="f.firming"
         :said="wordsOf(f.piece)"
-        @broke="
-          store.apply(
-            remake(build, f.piece.id, rest(), store.starts),
-            `making the ${f.piece.name.toLowerCase()} again`,
-          )
-        "
+        :asked="asked.has(f.piece.id)"
+        @broke="again(f.piece.id, f.piece.name)"
       />
       <h2>Next</h2>
       <ol :start="progress.finished + 2">
@@ -191,18 +175,18 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
       <button type="button" class="done" :disabled="!current" @click="forward">
         {{ guards.length ? 'Ready for it' : 'Done' }} <kbd>Enter</kbd>
       </button>
-      <button
-        type="button"
-        :disabled="!last"
-        :title="last ? `Take back: ${titleOf(last.step)}` : ''"
-        @click="back"
-      >
-        Undo last step
-      </button>
-      <button v-if="current" type="button" title="It is not done at all, or by somebody else" @click="skip">
-        Leave this step out
-      </button>
+      <button type="button" @click="tell()">Something went wrong</button>
+      <div class="rest" @keydown.esc.stop="more = false">
+        <div v-if="more" class="menu" role="group" aria-label="More">
+          <button v-if="last" type="button" @click="back">Undo last step: {{ titleOf(last.step) }}</button>
+          <button v-if="current" type="button" @click="skip">Leave this step out</button>
+          <button type="button" @click="((equipment = true), (more = false))">Scale, room and bells</button>
+        </div>
+        <button type="button" :aria-expanded="more" @click="more = !more">More</button>
+      </div>
     </footer>
+    <TroubleDialog v-if="wrong" v-model:open="isWrong" :piece="wrong.piece" :trouble="wrong.trouble" />
+    <InstrumentsDrawer v-if="equipment" v-model:open="equipment" />
   </div>
 </template>
 
@@ -211,10 +195,10 @@ const titleOf = (id: string) => progress.value.all.find((p) => p.step.id === id)
   flex: 1;
   min-height: 0;
   display: grid;
-  grid-template: 1fr auto / 1fr 390px;
+  grid-template: minmax(0, 1fr) auto / minmax(0, 1fr) 340px;
 }
 .main {
-  padding: 26px 40px;
+  padding: 22px 36px;
   overflow: auto;
   font-size: 20px;
 }
@@ -227,62 +211,10 @@ h1 {
   margin: 8px 0 20px;
   max-width: 16em;
 }
-.guards {
-  max-width: 26em;
-  margin: 0 0 20px;
-  padding: 16px 20px;
-  border-left: 5px solid var(--tight);
-  background: var(--slab);
-  font-size: 26px;
-  line-height: 1.3;
-  list-style: none;
-}
-.held .button {
-  min-height: 56px;
-  font-size: 18px;
-  display: inline-flex;
-  margin-left: 8px;
-}
-.figures {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 18px 36px;
-  align-items: center;
-  padding: 16px 0;
-  border-block: 1px solid var(--line);
-}
-.figures strong {
-  display: block;
-  font: 650 42px/1.1 var(--font-title);
-}
-.figures span {
-  color: var(--ink-2);
-  font-size: 17px;
-}
-.ball {
-  width: 60px;
-  height: 60px;
-  border: 2px solid var(--ink);
-  border-radius: 50%;
-}
-.notes {
-  list-style: none;
-  margin: 18px 0 0;
-  padding: 0;
-  display: grid;
-  gap: 12px;
-}
-.notes li {
-  display: flex;
-  gap: 16px;
-}
-.notes .wait span {
-  color: var(--tight);
-}
 aside {
   background: var(--slab);
   border-left: 1px solid var(--line);
-  padding: 24px;
+  padding: 20px;
   overflow: auto;
   font-size: 17px;
 }
@@ -295,7 +227,7 @@ aside h2:not(:first-child) {
 }
 ol {
   margin: 0;
-  padding-left: 26px;
+  padding-left: 30px;
   color: var(--ink-2);
 }
 ol li {
@@ -304,39 +236,66 @@ ol li {
 footer {
   grid-column: 1 / -1;
   display: flex;
-  justify-content: space-between;
   gap: 14px;
-  padding: 14px 20px 14px 40px;
+  padding: 12px 20px 12px 36px;
   background: var(--ink);
 }
 footer button {
   min-height: 64px;
-  padding: 0 32px;
+  padding: 0 28px;
   border: 1px solid #6c7873;
   border-radius: 12px;
-  background: none;
+  background: var(--ink);
   color: var(--paper);
-  font: 600 21px var(--font-text);
+  font: 600 20px var(--font-text);
   cursor: pointer;
 }
 footer button:disabled {
   opacity: 0.45;
   cursor: default;
 }
-.done {
-  background: var(--elm-pale) !important;
-  color: var(--ink) !important;
+footer .done {
+  flex: 1 1 50%;
+  border-color: transparent;
+  background: var(--elm-pale);
+  color: var(--ink);
+  font-size: 24px;
 }
 .done kbd {
   font: 400 16px var(--font-text);
   margin-left: 8px;
 }
+.rest {
+  position: relative;
+}
+.menu {
+  position: absolute;
+  right: 0;
+  bottom: calc(100% + 10px);
+  z-index: 5;
+  display: grid;
+  gap: 8px;
+  width: min(420px, 88vw);
+  padding: 12px;
+  border-radius: 14px;
+  background: var(--ink);
+  box-shadow: 0 8px 30px rgb(0 0 0 / 35%);
+}
+.menu button {
+  text-align: left;
+  font-size: 18px;
+}
 footer button:focus-visible {
   outline-color: var(--playhead);
 }
+@media (hover: none) {
+  .done kbd {
+    display: none;
+  }
+}
 @media (max-width: 900px) {
   .bench {
-    grid-template: auto auto auto / 1fr;
+    grid-template: auto auto auto / minmax(0, 1fr);
   }
   .main {
     padding: 18px;
@@ -344,12 +303,16 @@ footer button:focus-visible {
   footer {
     position: sticky;
     bottom: 0;
+    z-index: 4;
     padding: 10px 14px;
+    gap: 8px;
   }
   footer button {
-    padding: 0 16px;
-    flex: 1;
-    font-size: 18px;
+    padding: 0 12px;
+    font-size: 17px;
+  }
+  footer .done {
+    font-size: 20px;
   }
 }
 </style>

@@ -14,6 +14,8 @@ const props = defineProps<{
   firming: PieceFirming;
   /** What was said of it by touch, and when, in words. */
   said?: { firm: boolean; when: string } | undefined;
+  /** It is asked for above. */
+  asked?: boolean;
 }>();
 const emit = defineEmits<{ broke: [] }>();
 const telling = ref(false);
@@ -46,7 +48,13 @@ const left = computed(() => props.band.likely - props.minutes);
             : 'likely firm enough to pick up; test it'
       }}
     </p>
-    <button class="button tell" type="button" :aria-expanded="telling" @click="telling = !telling">
+    <button
+      v-if="!asked"
+      class="button tell"
+      type="button"
+      :aria-expanded="telling"
+      @click="telling = !telling"
+    >
       How firm is it?
     </button>
     <LookForm v-if="telling" :firming="firming" :minutes="minutes" large />

@@ -1,0 +1,202 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { benchStep } from '@core/bench-step.ts';
+import {
+  clockTime,
+  lotOf,
+  toldTime,
+  type Origin,
+  type PlannedStep,
+  type Progress,
+} from '@core/days/index.ts';
+import { sayFirm } from '@core/edits/index.ts';
+import type { Question } from '@core/firming/index.ts';
+import { formatTime } from '@core/quantity/index.ts';
+import { pieceOf } from '@core/record/index.ts';
+import { useBuild } from '../../state/build-store.ts';
+import { useFound } from '../../state/found.ts';
+import { useOpenBuild } from '../../state/here.ts';
+import { usePreferences } from '../../state/preferences.ts';
+import BenchFigure from './BenchFigure.vue';
+import LifeSize from './LifeSize.vue';
+import TrialBar from './TrialBar.vue';
+import WeighRing from './WeighRing.vue';
+
+/** The step in hand: what is weighed, how large it is, where it goes, and what to mind. */
+const props = defineProps<{
+  progress: Progress;
+  current: PlannedStep;
+  origin: Origin;
+  guards: readonly string[];
+  made: ReadonlySet<string>;
+}>();
+const store = useBuild();
+const here = useOpenBuild();
+const { shown } = usePreferences();
+const bones = useFound('bones');
+const build = computed(() => here.build);
+const step = computed(() => props.current.step);
+const piece = computed(() => pieceOf(build.value, step.value.piece ?? ''));
+/** With what it weighs; undefined for a step that weighs nothing. */
+const weighed = computed(() => {
+  const { weigh, ...rest } = step.value;
+  return weigh ? { ...rest, weigh } : undefined;
+});
+/** Many alike: a few are timed. */
+const lot = computed(() => (store.days ? lotOf(step.value, store.days.steps) : undefined));
+const about = computed(() =>
+  benchStep(build.value, step.value, { batches: here.report.paste, bones: bones.value, shown }),
+);
+/** It is firm enough for what the step in hand asks of it. */
+function firmEnough(id: string, question: Question): void {
+  const at = new Date().toISOString();
+  store.apply(sayFirm(build.value, { piece: id, question, firm: true, at }), 'what was said of a piece');
+}
+</script>
+
+<template>
+  <p class="where">
+    Step {{ progress.finished + 1 }} of {{ progress.finished + progress.ahead
+    }}<template v-if="progress.session">
+      · planned {{ toldTime(origin, current.from) }} · session to
+      {{ clockTime(origin, progress.session.to) }}</template
+    ><template v-if="progress.doneBy"> · {{ progress.doneBy }}</template> · {{ formatTime(step.minutes) }} at
+    the bench
+  </p>
+  <h1 aria-live="polite">{{ step.title }}</h1>
+  <ul v-if="guards.length" class="guards">
+    <li v-for="g in guards" :key="g"><span aria-hidden="true">◆</span> {{ g }}</li>
+  </ul>
+  <div class="show">
+    <WeighRing v-if="weighed" :step="weighed" />
+    <LifeSize v-if="weighed && piece" :weigh="weighed.weigh" :piece="piece" />
+    <div v-if="about.pieces.size" class="figure" :class="{ alone: !weighed }">
+      <BenchFigure
+        :build="build"
+        :lit="about.pieces"
+        :made="made"
+        :seats="about.seats"
+        :name="piece ? `Where the ${piece.name.toLowerCase()} goes` : 'What it is for'"
+      />
+      <p v-if="about.seats.length" class="muted small">Ringed: where it is set on.</p>
+    </div>
+  </div>
+  <p v-if="about.batch || about.rods.length || about.tools.length || about.paper" class="hand">
+    <span v-if="about.batch" class="chip"
+      ><i :style="{ background: about.batch.hex }" aria-hidden="true"></i>{{ about.batch.name }},
+      {{ about.batch.blend.toLowerCase() }}</span
+    >
+    <span v-for="r in about.rods" :key="r" class="chip">Rod {{ r }}</span>
+    <span v-for="t in about.tools" :key="t" class="chip">with {{ t }}</span>
+    <router-link v-if="about.paper" class="chip" :to="`/build/${build.id}/cut`"
+      >its paper template is under Cut</router-link
+    >
+  </p>
+  <TrialBar v-if="lot" :lot="lot" />
+  <ul class="notes">
+    <template v-if="!guards.length">
+      <li v-for="g in step.guards" :key="g" class="wait"><span aria-hidden="true">◆</span>{{ g }}</li>
+    </template>
+    <li v-for="n in step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
+    <li v-for="c in progress.before" :key="c.text" :class="{ wait: !c.done }">
+      <span aria-hidden="true">{{ c.done ? '●' : '◆' }}</span>{{
+        c.done ? c.text : `First be sure: ${c.text}`
+      }}.
+    </li>
+    <li v-for="c in progress.closing" :key="c.text" class="wait">
+      <span aria-hidden="true">{{ c.left > 0 ? '◐' : '▲' }}</span>{{ c.text }}
+    </li>
+    <li v-for="h in progress.holding" :key="h.why" class="wait">
+      <span aria-hidden="true">◆</span>
+      <span class="held"
+        >Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.
+        <button v-if="h.piece && h.asks" type="button" class="button" @click="firmEnough(h.piece, h.asks)">
+          It is firm enough
+        </button></span
+      >
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.where {
+  color: var(--ink-2);
+  font-size: 17px;
+  margin: 0;
+}
+h1 {
+  font-size: clamp(34px, 4.2vw, 54px);
+  margin: 4px 0 14px;
+  max-width: 16em;
+}
+.guards {
+  max-width: 26em;
+  margin: 0 0 20px;
+  padding: 16px 20px;
+  border-left: 5px solid var(--tight);
+  background: var(--slab);
+  font-size: 26px;
+  line-height: 1.3;
+  list-style: none;
+}
+.show {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 18px 28px;
+  align-items: center;
+}
+.figure {
+  --tall: 230px;
+  flex: 0 1 190px;
+}
+.figure.alone {
+  --tall: 330px;
+  flex: 1 1 320px;
+}
+.figure p {
+  margin: 4px 0 0;
+  text-align: center;
+}
+.hand {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 14px 0 0;
+}
+.chip {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 36px;
+  padding: 4px 14px;
+  border: 1px solid var(--line);
+  border-radius: 18px;
+  font-size: 17px;
+}
+.chip i {
+  width: 20px;
+  height: 20px;
+  border: 1px solid rgb(29 36 34 / 35%);
+  border-radius: 6px;
+}
+.held .button {
+  min-height: 56px;
+  font-size: 18px;
+  display: inline-flex;
+  margin-left: 8px;
+}
+.notes {
+  list-style: none;
+  margin: 16px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 12px;
+}
+.notes li {
+  display: flex;
+  gap: 16px;
+}
+.notes .wait span {
+  color: var(--tight);
+}
+</style>
