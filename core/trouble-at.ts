@@ -96,12 +96,12 @@ export function troubleAt(
 
 /** How likely, in the words of the bench. Estimates. */
 const LIKELY: readonly (readonly [number, string])[] = [
-  [0.9, 'almost surely'],
-  [0.6, 'most likely'],
-  [0.35, 'likely'],
-  [0.15, 'perhaps'],
+  [90, 'almost surely'],
+  [60, 'most likely'],
+  [35, 'likely'],
+  [15, 'perhaps'],
   [0, 'hardly'],
 ];
 
-/** A chance as a word. */
+/** A chance as a word. @param chance per cent */
 export const likelyWord = (chance: number): string => LIKELY.find(([from]) => chance >= from)![1];

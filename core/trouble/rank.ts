@@ -28,8 +28,8 @@ const [FOR, AGAINST] = [1.15, 0.85];
 /** A cause with how likely it is and what speaks for it in this build. */
 export interface LikelyCause {
   readonly cause: Cause;
-  /** Share of all causes of this trouble, 0–1. */
-  readonly share: Reckoned<''>;
+  /** Share of all causes of this trouble, per cent. */
+  readonly share: Reckoned<'%'>;
   readonly speaksFor: readonly string[];
   readonly speaksAgainst: readonly string[];
 }
@@ -37,9 +37,9 @@ export interface LikelyCause {
 const SHARE = formula({
   name: 'How likely it is',
   takes: ['', ''],
-  unit: '',
-  rule: 'its weight ÷ the weights of all',
-  f: (own, all) => own / all,
+  unit: '%',
+  rule: '100 × its weight ÷ the weights of all',
+  f: (own, all) => (100 * own) / all,
 });
 const WEIGHT = formula({
   name: 'Weight',
@@ -102,7 +102,7 @@ function spoken(cause: Cause, facts: Facts): Pick<LikelyCause, 'speaksFor' | 'sp
 }
 
 const entropyOf = (causes: readonly LikelyCause[]): number =>
-  -causes.reduce((sum, { share: { value: p } }) => sum + (p > 0 ? p * Math.log2(p) : 0), 0);
+  -causes.reduce((sum, { share: { value: p } }) => sum + (p > 0 ? (p / 100) * Math.log2(p / 100) : 0), 0);
 
 /** The question whose answer tells most. */
 export interface NextQuestion {
@@ -126,7 +126,7 @@ export function askNext(
   let best: NextQuestion | undefined;
   for (const sign of signs) {
     if (sign in answers || trouble.said?.includes(sign)) continue;
-    const yes = now.reduce((p, c) => p + c.share.value * (c.cause.signs[sign] ?? NOW_AND_THEN), 0);
+    const yes = now.reduce((p, c) => p + (c.share.value / 100) * (c.cause.signs[sign] ?? NOW_AND_THEN), 0);
     const after = (answer: boolean) =>
       entropyOf(causesOf(trouble, facts, { ...answers, [sign]: answer }, confirmed));
     const bits = before - yes * after(true) - (1 - yes) * after(false);
@@ -142,27 +142,27 @@ export interface RankedMend {
   readonly mend?: TroubleMend;
   readonly minutes: Minutes;
   readonly wait: Minutes;
-  /** Chance that it holds. */
-  readonly holds: Reckoned<''>;
+  /** Chance that it holds, per cent. */
+  readonly holds: Reckoned<'%'>;
   /** Minutes it costs, with the wait, what it leaves to be seen, and having to make it again where it does not hold. */
   readonly cost: Reckoned<'min'>;
 }
 
 const HOLDS = formula({
   name: 'Holds',
-  takes: ['', '×'],
-  unit: '',
+  takes: ['%', '×'],
+  unit: '%',
   rule: 'usual chance × how far it reaches what is behind it, never quite sure',
   source: 'estimate',
-  f: (usual, reaches) => Math.min(0.98, usual * reaches),
+  f: (usual, reaches) => Math.min(98, usual * reaches),
 });
 const COST = formula({
   name: 'Costs in all',
-  takes: ['min', 'min', '', 'min', ''],
+  takes: ['min', 'min', '%', 'min', ''],
   unit: 'min',
   rule: 'hands + 0.3 × wait + (1 − chance it holds) × making it again + 25 × what is seen',
   source: 'estimate',
-  f: (hands, wait, holds, again, seen) => hands + 0.3 * wait + (1 - holds) * again + 25 * seen,
+  f: (hands, wait, holds, again, seen) => hands + 0.3 * wait + (1 - holds / 100) * again + 25 * seen,
 });
 
 /** Where a piece has got to, for what can still be done with it. */
@@ -200,9 +200,9 @@ export function troubleMends(
     .map((mend): RankedMend => {
       const { held = 0, not = 0 } = tried?.[mend.id] ?? {};
       const usual = (TABLE * mend.holds + held) / (TABLE + held + not);
-      const reaches = causes.reduce((p, c) => p + c.share.value * (mend.weak?.[c.cause.id] ?? 1), 0);
+      const reaches = causes.reduce((p, c) => p + (c.share.value / 100) * (mend.weak?.[c.cause.id] ?? 1), 0);
       const holds = byFormula(HOLDS, [
-        given('Usual chance', usual, '', held + not > 0 ? 'yours' : 'estimate'),
+        given('Usual chance', 100 * usual, '%', held + not > 0 ? 'yours' : 'estimate'),
         given('Reaches what is likely behind it', reaches, '×'),
       ]);
       const cost = byFormula(COST, [
@@ -220,7 +220,7 @@ export function troubleMends(
       does: 'Make it again',
       minutes: remake,
       wait: 0,
-      holds: given('Holds', 1, ''),
+      holds: given('Holds', 100, '%'),
       cost: again,
     });
   return ranked.sort((a, b) => a.cost.value - b.cost.value);

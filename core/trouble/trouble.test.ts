@@ -29,7 +29,7 @@ import {
 
 const named = (id: string): Trouble => troubleNamed(id)!;
 const shareOf = (trouble: string, facts: Facts, cause: string, said = {}) =>
-  causesOf(named(trouble), facts, said).find((c) => c.cause.id === cause)!.share.value;
+  causesOf(named(trouble), facts, said).find((c) => c.cause.id === cause)!.share.value / 100;
 
 describe('the tables', () => {
   it('name only what is there, and use all of it', () => {
@@ -58,7 +58,7 @@ describe('likely causes', () => {
     const facts = { late: 6, powder: 0.5, humidity: 0.5, rest: 15 };
     const [first] = causesOf(named('cracked'), facts);
     expect(first!.cause.id).toBe('crustWorked');
-    expect(first!.share.value).toBeCloseTo(0.68, 1);
+    expect(first!.share.value / 100).toBeCloseTo(0.68, 1);
     expect(first!.speaksFor).toEqual(['6 min past its window']);
     const ask = askNext(named('cracked'), facts)!;
     expect(ask.sign).toBe('fresh');
@@ -80,7 +80,7 @@ describe('likely causes', () => {
     const facts = { humidity: 0.7, early: -30, powder: 0.5, temperature: 21 };
     const causes = causesOf(named('sagged'), facts);
     expect(causes[0]!.cause.id).toBe('damp');
-    expect(causes[0]!.share.value).toBeCloseTo(0.55, 1);
+    expect(causes[0]!.share.value / 100).toBeCloseTo(0.55, 1);
     const ways = troubleMends(named('sagged'), { causes, remake: 60, state: 'skinned' });
     expect(ways[0]!.id).toBe('addRod');
     expect(ways[0]!.cost.value).toBeLessThan(ways.find((w) => w.id === 'propUp')!.cost.value / 2);
@@ -104,7 +104,7 @@ describe('likely causes', () => {
         fc.dictionary(fc.constantFrom(...Object.keys(SIGNS)), fc.boolean(), { maxKeys: 3 }),
         (trouble, facts, said) => {
           const causes = causesOf(trouble, facts as Facts, said);
-          expect(causes.reduce((sum, c) => sum + c.share.value, 0)).toBeCloseTo(1, 9);
+          expect(causes.reduce((sum, c) => sum + c.share.value, 0)).toBeCloseTo(100, 7);
           for (const c of causes) expect(c.share.from?.length).toBe(2);
           for (let k = 1; k < causes.length; k++)
             expect(causes[k - 1]!.share.value).toBeGreaterThanOrEqual(causes[k]!.share.value);

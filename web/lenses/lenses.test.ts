@@ -7,11 +7,11 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h, type Component } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import type { Build } from '@core/record/index.ts';
-import { progressOf, toldTime, type DaysReport } from '@core/days/index.ts';
+import { progressOf, toldTime, type DaysReport, type PlannedStep } from '@core/days/index.ts';
 import { findParts, type FoundPart } from '@core/found.ts';
 import { plan } from '@core/plan.ts';
 import { rolledOf } from '@core/covers/index.ts';
-import { setTemplate } from '@core/edits/index.ts';
+import { setTemplate, weighedStep } from '@core/edits/index.ts';
 import { templatesOf } from '@core/templates/index.ts';
 import { formatLength, formatMass, formatPiece, formatReckoned, formatTime } from '@core/quantity/index.ts';
 import { db } from '../storage/db.ts';
@@ -57,12 +57,12 @@ const METRIC = { mass: 'g', length: 'mm' } as const;
 const mounted: VueWrapper[] = [];
 
 /** A lens with the otter on the bench and its plan made, as below its route. */
-async function lens(component: Component) {
+async function lens(component: Component, props: Readonly<Record<string, unknown>> = {}) {
   const store = useBuild();
   const opened = await store.open(otter.id);
   if (!opened.ok) throw new Error(opened.problem.text);
   await useReckoning();
-  const Page = defineComponent({ render: () => h(App, () => h(component)) });
+  const Page = defineComponent({ render: () => h(App, () => h(component, props)) });
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [{ path: '/:rest(.*)*', component: { render: () => null } }],
@@ -203,7 +203,7 @@ describe('Days and Bench', () => {
     expect(words(page.find('h1'))).toBe(first.current!.step.title);
     expect(words(page.find('.where'))).toContain(`Step 1 of ${first.ahead}`);
     expect(words(page.find('.where'))).toContain(toldTime(store.days!.origin!, first.current!.from));
-    expect(words(page.find('.figures'))).toContain(formatTime(first.current!.step.minutes));
+    expect(words(page.find('.where'))).toContain(formatTime(first.current!.step.minutes));
     await page.find('button.done').trigger('click');
     await flushPromises();
     expect(store.build!.bench.done.map((d) => d.step)).toContain(first.current!.step.id);
@@ -211,6 +211,112 @@ describe('Days and Bench', () => {
     expect(now.current!.step.id).not.toBe(first.current!.step.id);
     expect(words(page.find('h1'))).toBe(now.current!.step.title);
     expect(words(page.find('.where'))).toContain(`Step 2 of ${now.finished + now.ahead}`);
+  });
+});
+
+/** Tick steps off until one is in hand that is weighed. */
+async function toWeighing(page: VueWrapper, store: ReturnType<typeof useBuild>): Promise<PlannedStep> {
+  for (let k = 0; k < 12; k++) {
+    const { current } = progressOf(store.build!, store.days, Date.now());
+    if (current!.step.weigh) return current!;
+    await page.find('button.done').trigger('click');
+    await flushPromises();
+    if (words(page.find('button.done')).includes('Ready')) await page.find('button.done').trigger('click');
+  }
+  throw new Error('Nothing is weighed.');
+}
+
+describe('Bench', () => {
+  it('notes a weight that is typed with what was wanted, and takes it back', async () => {
+    const { default: BenchLens } = await import('./bench/BenchLens.vue');
+    const { page, store } = await lens(BenchLens);
+    const { step } = await toWeighing(page, store);
+    expect(words(page.find('.ring'))).toContain(formatMass(step.weigh!.grams, METRIC));
+    await page.find('.weigh input[inputmode="decimal"]').setValue('lots');
+    await page.find('.weigh form').trigger('submit');
+    expect(words(page.find('.weigh [role="alert"]'))).not.toBe('');
+    expect(store.build!.bench.weighed).toBeUndefined();
+    await page.find('.weigh input[inputmode="decimal"]').setValue('31.5 g');
+    await page.find('.weigh form').trigger('submit');
+    await flushPromises();
+    expect(store.build!.bench.weighed).toMatchObject([
+      { step: step.id, grams: 31.5, wanted: step.weigh!.grams },
+    ]);
+    expect(words(page.find('.count'))).toContain('1 of');
+    await page
+      .findAll('.weigh button')
+      .find((x) => words(x).includes('Take the last back'))!
+      .trigger('click');
+    await flushPromises();
+    expect(store.build!.bench.weighed).toBeUndefined();
+  });
+
+  it('counts what lies still on the scale once, and the next after it was lifted off', async () => {
+    const { default: BenchLens } = await import('./bench/BenchLens.vue');
+    const { useInstruments } = await import('../state/instruments.ts');
+    const { page, store } = await lens(BenchLens);
+    const { step } = await toWeighing(page, store);
+    const scale = useInstruments();
+    const says = async (grams: number, steady = true) => {
+      scale.state = 'there';
+      scale.scale = { kind: 'scale', grams, steady };
+      await flushPromises();
+    };
+    const { grams } = step.weigh!;
+    for (let k = 0; k < 6; k++) await says(grams);
+    expect(store.build!.bench.weighed).toHaveLength(1);
+    await says(0);
+    for (let k = 0; k < 3; k++) await says(grams * 2);
+    expect(store.build!.bench.weighed).toHaveLength(1);
+    expect(words(page.find('.ring'))).toContain('take');
+    scale.tare = grams;
+    for (let k = 0; k < 4; k++) await says(grams * 2);
+    expect(store.build!.bench.weighed).toHaveLength(2);
+  });
+
+  it('asks what went wrong, says what is likely behind it, and does what is chosen', async () => {
+    const { default: TroubleDialog } = await import('./bench/TroubleDialog.vue');
+    const { page, store } = await lens(TroubleDialog, { open: true, piece: 'head', known: 'broke' });
+    await flushPromises();
+    const dialog = document.body;
+    await vi.waitFor(() => expect(dialog.textContent).toContain('Likely behind it'));
+    expect(dialog.querySelectorAll('.causes li').length).toBeGreaterThan(1);
+    [...dialog.querySelectorAll<HTMLButtonElement>('.mends button')]
+      .find((x) => /I do this/.test(x.textContent))!
+      .click();
+    await flushPromises();
+    const [note] = store.build!.bench.trouble!;
+    expect(note).toMatchObject({ trouble: 'broke', piece: 'head' });
+    expect(note!.cause).toBeDefined();
+    page.unmount();
+  });
+});
+
+describe('Log', () => {
+  it('holds the plan against what happened, finds entries, and trains the hand', async () => {
+    const { default: LogLens } = await import('./log/LogLens.vue');
+    const { page, store } = await lens(LogLens);
+    const build = store.build!;
+    const at = new Date().toISOString();
+    const weighed = weighedStep(build, 'shape:head', 130, 119, at);
+    store.apply(weighed, 'a weighing');
+    const view = async (k: number) => {
+      await page.findAll('.segments input')[k]!.trigger('change');
+      await flushPromises();
+    };
+    await view(1);
+    expect(words(page)).toContain('9 % more than planned');
+    await view(2);
+    expect(page.findAll('.entries li').length).toBe(1);
+    await page.find('input[type="search"]').setValue('nothing of the kind');
+    expect(page.findAll('.entries li').length).toBe(0);
+    await view(3);
+    const inputs = page.findAll('input[inputmode="decimal"]');
+    await inputs[0]!.setValue('2 g');
+    await inputs[1]!.setValue('1.1 g');
+    await page.find('form').trigger('submit');
+    await flushPromises();
+    expect(words(page.find('table'))).toContain('10 % too heavy');
   });
 });
 

@@ -90,8 +90,11 @@ export async function shelve(build: Build, store: SpindleDb = db): Promise<Resul
 export async function removeBuild(id: string, store: SpindleDb = db): Promise<void> {
   const gone = await store.builds.get(id);
   // a damaged record is taken off like any other
-  const log: unknown = (gone?.build as Partial<Build> | null | undefined)?.log;
-  const looks = (Array.isArray(log) ? (log as { id: string }[]) : []).map((s) => lookPicture(s.id));
+  const build = gone?.build as Partial<Build> | null | undefined;
+  const seen: readonly unknown[] = [build?.log, build?.bench?.trouble].flat();
+  const looks = (seen as ({ id?: string } | null | undefined)[]).flatMap((s) =>
+    typeof s?.id === 'string' ? [lookPicture(s.id)] : [],
+  );
   await store.transaction('rw', store.builds, store.pictures, async () => {
     await store.pictures.where('buildId').anyOf(looks).delete();
     await store.builds.delete(id);

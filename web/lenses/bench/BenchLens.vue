@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
+import { benchStep } from '@core/bench-step.ts';
 import { firmingNow, lastSaid, progressOf, tickedAt, touchTests } from '@core/days/index.ts';
 import { leaveStep, noteAir, remake, takePlan, tick } from '@core/edits/index.ts';
 import { wholeOf, type Piece, type TroubleNote } from '@core/record/index.ts';
 import { mendsDue } from '@core/trouble/index.ts';
 import { tellSeen } from '@core/quantity/index.ts';
 import { useBuild } from '../../state/build-store.ts';
+import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { useInstruments } from '../../state/instruments.ts';
+import { usePreferences } from '../../state/preferences.ts';
+import BenchFigure from './BenchFigure.vue';
 import BenchStepView from './BenchStepView.vue';
 import FirmTimer from './FirmTimer.vue';
 import MendedCard from './MendedCard.vue';
@@ -45,6 +49,14 @@ const made = computed(() => {
   const done = tickedAt(build.value);
   return new Set(build.value.pieces.filter((p) => done.has(`shape:${p.id}`)).map((p) => p.id));
 });
+
+const bones = useFound('bones');
+const { shown } = usePreferences();
+const about = computed(() =>
+  current.value
+    ? benchStep(build.value, current.value.step, { batches: here.report.paste, bones: bones.value, shown })
+    : undefined,
+);
 
 /** What was last said of a piece by touch. */
 const wordsOf = (piece: Piece) => {
@@ -127,12 +139,13 @@ const again = (id: string, name: string) =>
       <StayBar :now="now" />
       <RoomBar :now="now" />
       <BenchStepView
-        v-if="current && origin"
+        v-if="current && origin && about"
         :progress="progress"
         :current="current"
         :origin="origin"
         :guards="guards"
         :made="made"
+        :about="about"
       />
       <template v-else-if="progress.over">
         <h1>All {{ progress.finished }} steps are done.</h1>
@@ -144,6 +157,15 @@ const again = (id: string, name: string) =>
       </template>
     </div>
     <aside>
+      <div v-if="about && current?.step.weigh" class="figure">
+        <BenchFigure
+          :build="build"
+          :lit="about.pieces"
+          :made="made"
+          :seats="[]"
+          name="The figure, with what this step is about lit"
+        />
+      </div>
       <template v-if="tests.length || due.length">
         <h2>Feel for it now</h2>
         <MendedCard v-for="t in due" :key="t.id" :note="t" @again="tell" />
@@ -185,7 +207,7 @@ const again = (id: string, name: string) =>
         <button type="button" :aria-expanded="more" @click="more = !more">More</button>
       </div>
     </footer>
-    <TroubleDialog v-if="wrong" v-model:open="isWrong" :piece="wrong.piece" :trouble="wrong.trouble" />
+    <TroubleDialog v-if="wrong" v-model:open="isWrong" :piece="wrong.piece" :known="wrong.trouble" />
     <InstrumentsDrawer v-if="equipment" v-model:open="equipment" />
   </div>
 </template>
@@ -217,6 +239,10 @@ aside {
   padding: 20px;
   overflow: auto;
   font-size: 17px;
+}
+.figure {
+  --tall: 220px;
+  margin-bottom: 14px;
 }
 aside h2 {
   font-size: 20px;
@@ -312,6 +338,7 @@ footer button:focus-visible {
     font-size: 17px;
   }
   footer .done {
+    flex: 1 1 46%;
     font-size: 20px;
   }
 }

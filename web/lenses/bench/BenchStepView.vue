@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { benchStep } from '@core/bench-step.ts';
+import type { BenchStep } from '@core/bench-step.ts';
 import {
   clockTime,
   lotOf,
@@ -14,9 +14,7 @@ import type { Question } from '@core/firming/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
 import { pieceOf } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
-import { useFound } from '../../state/found.ts';
 import { useOpenBuild } from '../../state/here.ts';
-import { usePreferences } from '../../state/preferences.ts';
 import BenchFigure from './BenchFigure.vue';
 import LifeSize from './LifeSize.vue';
 import TrialBar from './TrialBar.vue';
@@ -29,11 +27,10 @@ const props = defineProps<{
   origin: Origin;
   guards: readonly string[];
   made: ReadonlySet<string>;
+  about: BenchStep;
 }>();
 const store = useBuild();
 const here = useOpenBuild();
-const { shown } = usePreferences();
-const bones = useFound('bones');
 const build = computed(() => here.build);
 const step = computed(() => props.current.step);
 const piece = computed(() => pieceOf(build.value, step.value.piece ?? ''));
@@ -44,9 +41,6 @@ const weighed = computed(() => {
 });
 /** Many alike: a few are timed. */
 const lot = computed(() => (store.days ? lotOf(step.value, store.days.steps) : undefined));
-const about = computed(() =>
-  benchStep(build.value, step.value, { batches: here.report.paste, bones: bones.value, shown }),
-);
 /** It is firm enough for what the step in hand asks of it. */
 function firmEnough(id: string, question: Question): void {
   const at = new Date().toISOString();
@@ -67,55 +61,64 @@ function firmEnough(id: string, question: Question): void {
   <ul v-if="guards.length" class="guards">
     <li v-for="g in guards" :key="g"><span aria-hidden="true">◆</span> {{ g }}</li>
   </ul>
-  <div class="show">
-    <WeighRing v-if="weighed" :step="weighed" />
-    <LifeSize v-if="weighed && piece" :weigh="weighed.weigh" :piece="piece" />
-    <div v-if="about.pieces.size" class="figure" :class="{ alone: !weighed }">
-      <BenchFigure
-        :build="build"
-        :lit="about.pieces"
-        :made="made"
-        :seats="about.seats"
-        :name="piece ? `Where the ${piece.name.toLowerCase()} goes` : 'What it is for'"
-      />
-      <p v-if="about.seats.length" class="muted small">Ringed: where it is set on.</p>
+  <div :class="weighed ? 'weighed' : 'beside'">
+    <div class="show">
+      <WeighRing v-if="weighed" :step="weighed" />
+      <LifeSize v-if="weighed && piece" :weigh="weighed.weigh" :piece="piece" />
+      <div v-if="!weighed" class="figure">
+        <BenchFigure
+          :build="build"
+          :lit="about.pieces"
+          :made="made"
+          :seats="about.seats"
+          :name="piece ? `Where the ${piece.name.toLowerCase()} goes` : 'The figure'"
+        />
+        <p v-if="about.seats.length" class="muted small">Ringed: where it is set on.</p>
+      </div>
+    </div>
+    <div class="said">
+      <p v-if="about.batch || about.rods.length || about.tools.length || about.paper" class="hand">
+        <span v-if="about.batch" class="chip"
+          ><i :style="{ background: about.batch.hex }" aria-hidden="true"></i>{{ about.batch.name }},
+          {{ about.batch.blend.toLowerCase() }}</span
+        >
+        <span v-for="r in about.rods" :key="r" class="chip">Rod {{ r }}</span>
+        <span v-for="t in about.tools" :key="t" class="chip">with {{ t }}</span>
+        <router-link v-if="about.paper" class="chip" :to="`/build/${build.id}/cut`"
+          >its paper template is under Cut</router-link
+        >
+      </p>
+      <TrialBar v-if="lot" :lot="lot" />
+      <ul class="notes">
+        <template v-if="!guards.length">
+          <li v-for="g in step.guards" :key="g" class="wait"><span aria-hidden="true">◆</span>{{ g }}</li>
+        </template>
+        <li v-for="n in step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
+        <li v-for="c in progress.before" :key="c.text" :class="{ wait: !c.done }">
+          <span aria-hidden="true">{{ c.done ? '●' : '◆' }}</span>{{
+            c.done ? c.text : `First be sure: ${c.text}`
+          }}.
+        </li>
+        <li v-for="c in progress.closing" :key="c.text" class="wait">
+          <span aria-hidden="true">{{ c.left > 0 ? '◐' : '▲' }}</span>{{ c.text }}
+        </li>
+        <li v-for="h in progress.holding" :key="h.why" class="wait">
+          <span aria-hidden="true">◆</span>
+          <span class="held"
+            >Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.
+            <button
+              v-if="h.piece && h.asks"
+              type="button"
+              class="button"
+              @click="firmEnough(h.piece, h.asks)"
+            >
+              It is firm enough
+            </button></span
+          >
+        </li>
+      </ul>
     </div>
   </div>
-  <p v-if="about.batch || about.rods.length || about.tools.length || about.paper" class="hand">
-    <span v-if="about.batch" class="chip"
-      ><i :style="{ background: about.batch.hex }" aria-hidden="true"></i>{{ about.batch.name }},
-      {{ about.batch.blend.toLowerCase() }}</span
-    >
-    <span v-for="r in about.rods" :key="r" class="chip">Rod {{ r }}</span>
-    <span v-for="t in about.tools" :key="t" class="chip">with {{ t }}</span>
-    <router-link v-if="about.paper" class="chip" :to="`/build/${build.id}/cut`"
-      >its paper template is under Cut</router-link
-    >
-  </p>
-  <TrialBar v-if="lot" :lot="lot" />
-  <ul class="notes">
-    <template v-if="!guards.length">
-      <li v-for="g in step.guards" :key="g" class="wait"><span aria-hidden="true">◆</span>{{ g }}</li>
-    </template>
-    <li v-for="n in step.notes" :key="n"><span aria-hidden="true">●</span>{{ n }}</li>
-    <li v-for="c in progress.before" :key="c.text" :class="{ wait: !c.done }">
-      <span aria-hidden="true">{{ c.done ? '●' : '◆' }}</span>{{
-        c.done ? c.text : `First be sure: ${c.text}`
-      }}.
-    </li>
-    <li v-for="c in progress.closing" :key="c.text" class="wait">
-      <span aria-hidden="true">{{ c.left > 0 ? '◐' : '▲' }}</span>{{ c.text }}
-    </li>
-    <li v-for="h in progress.holding" :key="h.why" class="wait">
-      <span aria-hidden="true">◆</span>
-      <span class="held"
-        >Not yet: {{ h.why }}, about {{ formatTime(h.left) }} more.
-        <button v-if="h.piece && h.asks" type="button" class="button" @click="firmEnough(h.piece, h.asks)">
-          It is firm enough
-        </button></span
-      >
-    </li>
-  </ul>
 </template>
 
 <style scoped>
@@ -143,15 +146,44 @@ h1 {
   display: flex;
   flex-wrap: wrap;
   gap: 18px 28px;
-  align-items: center;
+  align-items: flex-start;
 }
-.figure {
-  --tall: 230px;
-  flex: 0 1 190px;
+.weighed {
+  display: grid;
+  grid-template: auto 1fr / 262px minmax(0, 1fr);
+  gap: 0 32px;
 }
-.figure.alone {
-  --tall: 330px;
-  flex: 1 1 320px;
+.weighed > .show {
+  display: contents;
+}
+.weighed :deep(.weigh) {
+  grid-row: 1 / 3;
+}
+.beside {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 38%);
+  gap: 26px;
+}
+.beside .show {
+  order: 2;
+  align-items: flex-start;
+}
+.beside .figure {
+  --tall: min(48vh, 420px);
+  flex: 1 1 100%;
+}
+@media (max-width: 900px) {
+  .beside,
+  .weighed {
+    grid-template: none / minmax(0, 1fr);
+  }
+  .weighed :deep(.weigh) {
+    grid-row: auto;
+    margin: 0 auto;
+  }
+  .beside .figure {
+    --tall: 220px;
+  }
 }
 .figure p {
   margin: 4px 0 0;

@@ -16,10 +16,9 @@ const props = defineProps<{ weigh: NonNullable<Step['weigh']>; piece: Piece }>()
 const { shown } = usePreferences();
 const screen = useScreen();
 const asking = ref(false);
-/** Larger than this nobody holds against a screen, mm. */
-const MOST = 110;
+/** Higher, or wider together than this, they are drawn half as large, or a quarter: they would fill the screen, mm. */
+const [TALL, WIDE] = [80, 112];
 const GAP = 1.5;
-const perMm = computed(() => 1 / screen.unit());
 const measure = computed(() => measureOf(props.piece));
 const shape = computed(() => outlineOf(props.piece.form));
 const box = computed(() => {
@@ -29,19 +28,27 @@ const box = computed(() => {
   return { left: left - GAP, top: -high - GAP, width: right - left + 2 * GAP, height: high - low + 2 * GAP };
 });
 const ball = computed(() => props.weigh.ball);
-const size = (mm: number) => `${(mm * perMm.value).toFixed(1)}px`;
-const fits = (mm: number) => mm <= MOST;
+/** Of life size. */
+const part = computed(() => {
+  const most = Math.max(Math.max(ball.value, box.value.height) / TALL, (ball.value + box.value.width) / WIDE);
+  return most <= 1 ? 1 : most <= 2 ? 0.5 : 0.25;
+});
+const size = (mm: number) => `${((mm * part.value) / screen.unit()).toFixed(1)}px`;
+const PARTS: Readonly<Record<number, string>> = {
+  0.5: 'Half as large as they are.',
+  0.25: 'A quarter of their size.',
+};
 </script>
 
 <template>
   <div class="life">
     <div class="pair">
-      <figure v-if="fits(ball)">
+      <figure>
         <svg
           :style="{ width: size(ball + 2 * GAP), height: size(ball + 2 * GAP) }"
           :viewBox="`${-ball / 2 - GAP} ${-ball / 2 - GAP} ${ball + 2 * GAP} ${ball + 2 * GAP}`"
           role="img"
-          :aria-label="`A ball of ${formatLength(ball, shown)}, as large as it is`"
+          :aria-label="`A ball of ${formatLength(ball, shown)}`"
         >
           <circle :r="ball / 2" :fill="weigh.colour" />
           <circle :r="ball / 2" fill="url(#light-matt)" />
@@ -52,13 +59,12 @@ const fits = (mm: number) => mm <= MOST;
           }}<template v-if="!isWeighed(weigh.grams)">, too small to weigh</template>
         </figcaption>
       </figure>
-      <p v-else class="large">ball, {{ formatLength(ball, shown) }}: larger than fits here</p>
-      <figure v-if="fits(box.width) && fits(box.height)">
+      <figure>
         <svg
           :style="{ width: size(box.width), height: size(box.height) }"
           :viewBox="`${box.left} ${box.top} ${box.width} ${box.height}`"
           role="img"
-          :aria-label="`The ${piece.name.toLowerCase()}, as large as it is`"
+          :aria-label="`The ${piece.name.toLowerCase()}`"
         >
           <DrawnPiece :shape="shape" :surface="plainPaste(weigh.colour)" />
         </svg>
@@ -67,13 +73,10 @@ const fits = (mm: number) => mm <= MOST;
           {{ formatLength(measure.height, shown) }}
         </figcaption>
       </figure>
-      <p v-else class="large">
-        then {{ piece.name.toLowerCase() }}, {{ formatLength(measure.width, shown) }} ×
-        {{ formatLength(measure.height, shown) }}: larger than fits here
-      </p>
     </div>
     <p class="muted">
-      <template v-if="screen.perMm">Life size: hold yours to the screen.</template>
+      <template v-if="part < 1">{{ PARTS[part] }}</template>
+      <template v-else-if="screen.perMm">Life size: hold yours to the screen.</template>
       <template v-else>
         About life size.
         <button class="button plain" type="button" @click="asking = true">
@@ -107,13 +110,6 @@ figure {
   stroke: var(--ink);
   stroke-width: 0.35;
   stroke-dasharray: 1.4 1;
-}
-.large {
-  max-width: 11em;
-  margin: 0;
-  padding: 12px;
-  border: 1px dashed var(--line);
-  border-radius: 10px;
 }
 .muted {
   margin: 8px 0 0;

@@ -41,10 +41,11 @@ const stay = (at: number) =>
   background: var(--slab);
 }
 .until > span {
-  flex: 1 0 100%;
+  flex: 1 1 220px;
+  font-size: 18px;
 }
 .button {
   min-height: 56px;
-  font-size: 18px;
+  font-size: 17px;
 }
 </style>

@@ -23,7 +23,7 @@ import ChoiceField from '../../shared/ChoiceField.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 
 /** What went wrong, what is likely behind it in this build, and what can still be done, cheapest first. */
-const props = defineProps<{ piece?: string | undefined; trouble?: string | undefined }>();
+const props = defineProps<{ piece?: string | undefined; known?: string | undefined }>();
 const open = defineModel<boolean>('open', { required: true });
 const store = useBuild();
 const here = useOpenBuild();
@@ -36,7 +36,7 @@ onMounted(async () => {
 });
 const NONE = '';
 const piece = ref(props.piece ?? NONE);
-const chosen = ref<string | undefined>(props.trouble);
+const chosen = ref<string | undefined>(props.known);
 const answers = ref<Partial<Record<Sign, boolean>>>({});
 const words = ref('');
 const file = ref<File>();
@@ -156,8 +156,8 @@ const picked = (e: Event) => (file.value = (e.target as HTMLInputElement).files?
             <p class="muted small">
               {{ formatTime(m.minutes) }} of work<template v-if="m.wait"
                 >, then {{ formatTime(m.wait) }} of waiting</template
-              >; {{ m.holds.value >= 1 ? 'sure to do it' : `${likelyWord(m.holds.value)} does it` }}
-              <WhyButton v-if="m.holds.value < 1" :figure="m.holds" /> · costs
+              >; {{ m.holds.value >= 100 ? 'sure to do it' : `${likelyWord(m.holds.value)} does it` }}
+              <WhyButton v-if="m.holds.value < 100" :figure="m.holds" /> · costs
               <WhyButton :figure="m.cost" /> in all
             </p>
             <p v-if="m.mend?.mind" class="small">{{ m.mend.mind }}</p>

@@ -80,7 +80,7 @@ const all = computed(() => weighed.value.grams.length >= weigh.value.number);
         <circle
           class="near"
           :r="R"
-          :stroke-dasharray="`${2 * band} ${ROUND}`"
+          :stroke-dasharray="`${2 * band} ${ROUND - 2 * band}`"
           :stroke-dashoffset="band"
           transform="rotate(-90)"
         />
@@ -147,12 +147,12 @@ const all = computed(() => weighed.value.grams.length >= weigh.value.number);
 
 <style scoped>
 .weigh {
-  width: 284px;
+  width: 262px;
   font-size: 17px;
 }
 .ring {
   position: relative;
-  width: 250px;
+  width: 228px;
   margin: 0 auto 8px;
 }
 .ring svg {
@@ -171,9 +171,6 @@ circle {
 }
 .fill {
   stroke: var(--elm-pale);
-}
-.near .fill {
-  stroke: var(--elm);
 }
 .ring.near .fill {
   stroke: var(--elm);
