@@ -250,7 +250,7 @@ describe('out of the app', () => {
 describe('when it went otherwise', () => {
   it('what was begun is kept near, planned from now, and may be planned freely again', async () => {
     await openBuild(b, served.url, 'bench');
-    await b.find('.bench .figures');
+    await has(b, '.bench .where', /Step 1 of/);
     await b.press(Key.ENTER);
     await kept(b);
     await open();

@@ -10,19 +10,24 @@ import { beforeReload } from '../updates.ts';
 export function useLeaving(): void {
   const store = useBuild();
   const flush = () => void store.flush();
+  const goes = () => {
+    if (document.visibilityState === 'hidden') store.goingAway();
+    else flush();
+  };
+  const away = () => store.goingAway();
   const ask = (e: BeforeUnloadEvent): void => {
     flush();
     const lost = keeping.value === 'memory' ? store.offFile : store.unsaved;
     if (lost) e.preventDefault();
   };
   beforeReload.add(store.flush);
-  window.addEventListener('pagehide', flush);
-  document.addEventListener('visibilitychange', flush);
+  window.addEventListener('pagehide', away);
+  document.addEventListener('visibilitychange', goes);
   window.addEventListener('beforeunload', ask);
   onBeforeUnmount(() => {
     beforeReload.delete(store.flush);
-    window.removeEventListener('pagehide', flush);
-    document.removeEventListener('visibilitychange', flush);
+    window.removeEventListener('pagehide', away);
+    document.removeEventListener('visibilitychange', goes);
     window.removeEventListener('beforeunload', ask);
   });
 }

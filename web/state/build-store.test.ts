@@ -49,6 +49,38 @@ describe('the build on the bench', () => {
     await store.close();
   });
 
+  it('what was done as the page went away is there when it is opened again, and only once', async () => {
+    const kept = new Map<string, string>();
+    vi.stubGlobal('localStorage', {
+      getItem: (k: string) => kept.get(k) ?? null,
+      setItem: (k: string, v: string) => void kept.set(k, v),
+      removeItem: (k: string) => void kept.delete(k),
+    });
+    const store = await opened();
+    const before = (await stored())!.revision;
+    store.apply(taller(store.build!, 151), 'a longer tail');
+    store.goingAway();
+    // the page is killed: what it was writing never came to its end
+    const left = new Map(kept);
+    await store.flush();
+    await store.close();
+    await db.builds.clear();
+    await db.builds.put({ id: otter.id, name: otter.name, savedAt: 0, revision: before, build: otter });
+    expect(left.size).toBe(1);
+    left.forEach((v, k) => kept.set(k, v));
+    const again = await opened();
+    expect(tail(again.build)).toBe(151);
+    await again.flush();
+    expect(tail((await stored())!.build)).toBe(151);
+    expect(kept.size).toBe(0);
+    await again.close();
+    // what cannot be read is let go, and a full store stops nothing
+    kept.set([...left.keys()][0]!, '{"build":{"name":1}}');
+    expect(tail((await opened()).build)).toBe(151);
+    expect(kept.size).toBe(0);
+    vi.unstubAllGlobals();
+  });
+
   it('is changed, taken back and brought again, and reckoned each time', async () => {
     const store = await opened();
     await useReckoning();

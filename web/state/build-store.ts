@@ -6,6 +6,7 @@ import type { HeightMoved } from '@core/moved.ts';
 import { ok, type Result } from '@core/quantity/index.ts';
 import { forgetMine, keepMine, mineOf } from '../storage/aside.ts';
 import { loadBuild, saveBuild } from '../storage/builds.ts';
+import { forgetLeft, keepLeft, takeLeft } from '../storage/left.ts';
 import { reading } from '../storage/reading.ts';
 import { db, type StoredBuild } from '../storage/db.ts';
 import { seedDemo } from '../storage/demo.ts';
@@ -60,6 +61,8 @@ export const useBuild = defineStore('build', () => {
   /** Whether a build could be opened again; there as soon as one is open. */
   let keepable: Awaited<ReturnType<typeof reading>>['keepable'];
   let saving: Promise<void> = Promise.resolve();
+  /** What is being written just now. */
+  let writing: Build | undefined;
 
   const say = (text: string, kind: 'info' | 'error' = 'info') => {
     notice.value = { text, kind, at: Date.now() };
@@ -79,12 +82,15 @@ export const useBuild = defineStore('build', () => {
       return;
     }
     unsaved.value = false;
+    writing = h.now;
     let saved = await saveBuild(h.now, revision.value);
     const gone = saved.kind === 'gone';
     if (gone) saved = await saveBuild(h.now, undefined);
+    writing = undefined;
     if (saved.kind === 'saved') {
       revision.value = saved.revision;
       notKept.value = undefined;
+      forgetLeft(h.now.id);
       if (gone) say(PUT_BACK);
       return;
     }
@@ -93,6 +99,13 @@ export const useBuild = defineStore('build', () => {
       theirs.value = saved.theirs;
       await keepMine(h.now, revision.value).catch(() => undefined);
     } else if (saved.kind === 'failed') notKept.value = saved.text;
+  }
+
+  /** The page goes away: what is not written yet is kept at once. */
+  function goingAway(): void {
+    const h = history.value;
+    if (h && (unsaved.value || writing)) keepLeft(h.now, revision.value);
+    void flush();
   }
 
   /** Write what is waiting, one save at a time. */
@@ -200,6 +213,7 @@ export const useBuild = defineStore('build', () => {
     openBuild.value = id;
     offFile.value = false;
     show(loaded.value);
+    await takeUpLeft(loaded.value);
     await takeUpMine(loaded.value);
     watching = liveQuery(() => db.builds.get(id)).subscribe((stored) => {
       if (!stored) return;
@@ -214,6 +228,19 @@ export const useBuild = defineStore('build', () => {
       });
     });
     return loaded;
+  }
+
+  /** What was done as the page went away, and did not come to be written. */
+  async function takeUpLeft(stored: StoredBuild): Promise<void> {
+    const left = await takeLeft(stored.id);
+    if (!left || JSON.stringify(left.build) === JSON.stringify(stored.build)) return;
+    // written since, here or in another tab: both are shown, and it is asked
+    if (left.revision !== stored.revision) {
+      await keepMine(left.build, left.revision).catch(() => undefined);
+      return;
+    }
+    history.value = recorded(startHistory(stored.build), left.build, 'what was done last');
+    changed();
   }
 
   /** My side of two tabs' changes that nobody chose between yet: it is shown, and asked about again. */
@@ -287,6 +314,7 @@ export const useBuild = defineStore('build', () => {
     open,
     close,
     flush,
+    goingAway,
     apply,
     note,
     remove,
