@@ -43,6 +43,8 @@ export function alarmsOf(build: Build, days: DaysReport | undefined, now: number
   const { said } = givenOf(build, origin, now);
   const clock = (ms: number) => clockTime(origin, minuteOf(origin, ms));
   const found = new Map<string, Alarm>();
+  /** Steps that something else has to be done before. */
+  const blocked = new Set(days.links.flatMap((l) => (done.has(l.from) || !steps.has(l.from) ? [] : [l.to])));
   const add = (alarm: Alarm): void => {
     // one step waits for several things: it rings when the last of them is over
     const same = alarm.kind === 'opens' ? `opens ${alarm.id.split(' ')[2]!}` : alarm.id;
@@ -56,14 +58,14 @@ export function alarmsOf(build: Build, days: DaysReport | undefined, now: number
     const piece = l.piece === undefined ? {} : { piece: l.piece };
     if (l.kind === 'wait') {
       const { likely } = l.band;
-      if (!(likely >= LEAST_WAIT && likely <= MOST_WAIT)) continue;
+      if (!(likely >= LEAST_WAIT && likely <= MOST_WAIT) || blocked.has(l.to)) continue;
       if (saidFirm(l, Math.floor(minuteOf(origin, since)), said)) continue;
       add({
         id: idOf('opens', l, since),
         at: since + likely * 60_000,
         kind: 'opens',
-        title: `Ready: ${next.title.toLowerCase()}`,
-        text: `${next.title} can begin: ${l.why}. Test it by touch.`,
+        title: `${next.title}: ready`,
+        text: `The wait is likely over: ${l.why}.${l.asks === undefined ? '' : ' Test it by touch.'}`,
         ...piece,
       });
     } else if (l.kind === 'window') {
@@ -75,19 +77,27 @@ export function alarmsOf(build: Build, days: DaysReport | undefined, now: number
         id: idOf('closing', l, since),
         at: until - before * 60_000,
         kind: 'closing',
-        title: `${formatTime(before)} left: ${next.title.toLowerCase()}`,
-        text: `${next.title} before ${clock(until)}: after that it may crack.`,
+        title: `${next.title}: ${formatTime(before)} left`,
+        text: `Before ${clock(until)}: after that it may crack.`,
         ...piece,
       });
       add({
         id: idOf('closed', l, since),
         at: until,
         kind: 'closed',
-        title: `Closed: ${next.title.toLowerCase()}`,
-        text: `${next.title}: that was to be done before ${clock(until)}. Try it on a corner nobody sees; if it cracks, make it again.`,
+        title: `${next.title}: too late`,
+        text: `That was to be done before ${clock(until)}. Try it on a corner nobody sees; if it cracks, make it again.`,
         ...piece,
       });
     }
   }
-  return [...found.values()].sort((a, b) => a.at - b.at);
+  return together([...found.values()].sort((a, b) => a.at - b.at));
+}
+
+/** What opens for several steps at once rings once. */
+function together(alarms: readonly Alarm[]): Alarm[] {
+  const from = (a: Alarm) => `${a.id.split(' ')[1]!} ${a.at}`;
+  return alarms.filter(
+    (a, k) => a.kind !== 'opens' || alarms.findIndex((b) => b.kind === 'opens' && from(b) === from(a)) === k,
+  );
 }

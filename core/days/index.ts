@@ -33,23 +33,16 @@ export { conflictOf } from './conflict.ts';
 export { coveringLinks } from './covering.ts';
 export { type Edited, edited } from './edits.ts';
 export { givenOf } from './given.ts';
-export { type Held, heldBy } from './held.ts';
+export { heldBy } from './held.ts';
 export { type FaceAsk, faceWords, type Joining, joiningsOf } from './joining.ts';
 export { type Idle, idleOf } from './idle.ts';
 export { joinCharts, type JoinChart, type JoinTie, outsideBy, plannedJoin } from './join-chart.ts';
 export { CURVE_RUNS, PLAN_RUNS } from './odds.ts';
-export {
-  type OwnTime,
-  ownTimes,
-  ownTimesTogether,
-  pacesFrom,
-  type TickedStep,
-  tickedSteps,
-} from './own-times.ts';
+export { type OwnTime, ownTimes, ownTimesTogether, pacesFrom, tickedSteps } from './own-times.ts';
 export { sidesReached } from './face-reach.ts';
 export { POOL_NAMES, poolsOf } from './pools.ts';
 export { preflight } from './preflight.ts';
-export { type Closing, firmingNow, lastSaid, type Progress, progressOf, tickedAt } from './progress.ts';
+export { firmingNow, lastSaid, type Progress, progressOf, tickedAt } from './progress.ts';
 export { joinsBefore, orderOf, stagesOf } from './reaching.ts';
 export {
   AGES,

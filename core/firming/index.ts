@@ -5,7 +5,7 @@
 export { type Band } from './band.ts';
 export { type Chilled, type ColdBody, chilled, chillsIn, coatFirmIn } from './chill.ts';
 export { otherClocks } from './clocks.ts';
-export { type ColdLearned, coldFrom, coldLearnedOf } from './cold-learned.ts';
+export { coldFrom, coldLearnedOf } from './cold-learned.ts';
 export { type FilmRoom, type FilmState, type WetFilm, filmBandOf, filmTime } from './films.ts';
 export { heightBudget, squashed } from './height-budget.ts';
 export { SAW, forget, learnedOf, note, seenElsewhere } from './looks.ts';

@@ -121,7 +121,6 @@ export {
   type Saw,
   type Seen,
   type TroubleNote,
-  type WeighedStep,
 } from './records.ts';
 export { MOST_BENDS, type Rod, type RodEnd, rodRecord } from './rod.ts';
 export { type Task, partOf, readStepId, wholeOf, writeStepId } from './step-id.ts';

@@ -20,6 +20,7 @@ export interface Said extends Of<typeof said> {}
 /** Most that is kept of what was said by touch; of more the oldest goes. */
 export const MOST_SAID = 2000;
 
+/** What the scale said of something that is weighed for a step. */
 const weighedStep = record({
   step: stepId,
   grams: number<Grams>(0.001, 100_000),
@@ -28,8 +29,6 @@ const weighedStep = record({
   at: instant,
 });
 
-/** What the scale said of something that is weighed for a step, one for each that is made. */
-export interface WeighedStep extends Of<typeof weighedStep> {}
 export const MOST_WEIGHED = 4000;
 
 export const airReading = record({

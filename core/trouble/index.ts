@@ -7,16 +7,15 @@ export { CAUSES, causeNamed } from './causes.ts';
 export { type Facts } from './facts.ts';
 export { batchOf, factsOf, type TroubleReads } from './facts-of.ts';
 export { MENDS, mendNamed } from './mends.ts';
-export { mended, type MendChoice } from './mended.ts';
+export { mended } from './mended.ts';
 export {
   type Answers,
   askNext,
   causesOf,
-  type Come,
   type LikelyCause,
   troubleMends,
   type NextQuestion,
   type RankedMend,
 } from './rank.ts';
-export { isSign, SIGNS, type Sign } from './signs.ts';
+export { SIGNS, type Sign } from './signs.ts';
 export { type Trouble, TROUBLE_GROUPS, type TroubleGroup, troubleNamed, TROUBLES } from './troubles.ts';

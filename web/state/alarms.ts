@@ -56,7 +56,7 @@ export const useAlarms = defineStore('alarms', () => {
   function begins(alarm: Ringing): void {
     ringing.value = [...ringing.value.filter((r) => r.id !== alarm.id), alarm].slice(-MOST);
     if (sound.value) ring(alarm.kind);
-    navigator.vibrate?.([200, 120, 200]);
+    if (navigator.userActivation?.hasBeenActive) navigator.vibrate?.([200, 120, 200]);
     if (notifies.value === 'granted')
       try {
         new Notification(alarm.title, { body: `${alarm.text} (${alarm.name})`, tag: alarm.id });

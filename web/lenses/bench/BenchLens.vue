@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch 
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
 import { benchStep } from '@core/bench-step.ts';
 import { firmingNow, lastSaid, progressOf, tickedAt, touchTests } from '@core/days/index.ts';
-import { leaveStep, noteAir, remake, takePlan, tick } from '@core/edits/index.ts';
+import { leaveStep, noteAir, takePlan, tick } from '@core/edits/index.ts';
 import { wholeOf, type Piece, type TroubleNote } from '@core/record/index.ts';
 import { mendsDue } from '@core/trouble/index.ts';
 import { tellSeen } from '@core/quantity/index.ts';
@@ -129,8 +129,6 @@ const press = (e: KeyboardEvent) => {
 };
 onMounted(() => window.addEventListener('keydown', press));
 onBeforeUnmount(() => window.removeEventListener('keydown', press));
-const again = (id: string, name: string) =>
-  store.apply(remake(build.value, id, iso(), store.starts), `making the ${name.toLowerCase()} again`);
 </script>
 
 <template>
@@ -186,7 +184,7 @@ const again = (id: string, name: string) =>
         :firming="f.firming"
         :said="wordsOf(f.piece)"
         :asked="asked.has(f.piece.id)"
-        @broke="again(f.piece.id, f.piece.name)"
+        @broke="wrong = { piece: f.piece.id, trouble: 'broke' }"
       />
       <h2>Next</h2>
       <ol :start="progress.finished + 2">

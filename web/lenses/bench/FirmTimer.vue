@@ -58,9 +58,7 @@ const left = computed(() => props.band.likely - props.minutes);
       How firm is it?
     </button>
     <LookForm v-if="telling" :firming="firming" :minutes="minutes" large />
-    <button v-if="telling" class="button tell" type="button" @click="emit('broke')">
-      It broke: make it again
-    </button>
+    <button v-if="telling" class="button tell" type="button" @click="emit('broke')">It broke</button>
   </div>
 </template>
 
