@@ -10,7 +10,7 @@ import { db } from '../storage/db.ts';
 import { useAlarms } from './alarms.ts';
 
 const rung: string[] = [];
-vi.mock('./sound.ts', () => ({ ring: (kind: string) => rung.push(kind), readySound: () => undefined }));
+vi.mock('./sound.ts', () => ({ soundBell: (kind: string) => rung.push(kind), readySound: () => undefined }));
 
 const T = Date.parse('2026-11-30T20:00:00Z');
 const alarm = (id: string, minutes: number, kind: Alarm['kind'] = 'opens'): Alarm => ({

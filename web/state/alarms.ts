@@ -5,7 +5,7 @@ import { liveQuery, type Subscription } from 'dexie';
 import { claimRing, keptAlarms, type KeptAlarms } from '../storage/alarms.ts';
 import { db } from '../storage/db.ts';
 import { readSetting, writeSetting } from '../storage/settings.ts';
-import { ring } from './sound.ts';
+import { soundBell } from './sound.ts';
 
 /** An alarm that rings, with the build it is of. */
 export interface Ringing extends Alarm {
@@ -55,7 +55,7 @@ export const useAlarms = defineStore('alarms', () => {
 
   function begins(alarm: Ringing): void {
     ringing.value = [...ringing.value.filter((r) => r.id !== alarm.id), alarm].slice(-MOST);
-    if (sound.value) ring(alarm.kind);
+    if (sound.value) soundBell(alarm.kind);
     if (navigator.userActivation?.hasBeenActive) navigator.vibrate?.([200, 120, 200]);
     if (notifies.value === 'granted')
       try {
@@ -99,7 +99,7 @@ export const useAlarms = defineStore('alarms', () => {
   function setSound(on: boolean): void {
     sound.value = on;
     void writeSetting('alarmSound', on).catch(() => undefined);
-    if (on) ring('opens');
+    if (on) soundBell('opens');
   }
   async function allow(): Promise<void> {
     if ('Notification' in window) notifies.value = await Notification.requestPermission();

@@ -21,7 +21,7 @@ export function readySound(): void {
 }
 
 /** Ring; silent where the page may not sound yet. */
-export function ring(kind: Alarm['kind']): void {
+export function soundBell(kind: Alarm['kind']): void {
   if (!('AudioContext' in window)) return;
   context ??= new AudioContext();
   const sounds = context;
