@@ -77,7 +77,7 @@ export function benchStep(
     rods: rods.map(
       (r) =>
         `${r.letter}, ${r.stock.name}, ${formatLength(r.length.value, shown)}${
-          r.depth > 0 ? `: ${formatLength(r.depth, shown)} deep in ${r.depthIn.toLowerCase()}` : ''
+          r.depth > 0 ? `: ${formatLength(r.depth, shown)} deep in the ${r.depthIn.toLowerCase()}` : ''
         }`,
     ),
     tools: [...(step.tools ?? []).map((t) => TOOL_WORDS[t]), ...(technique ? [technique.tool] : [])],

@@ -116,7 +116,7 @@ await b.find('.looks');
 await settle(2500);
 await shot('log');
 await b.driver.get(`${served.url}/build/demo-ferryman-otter/bench`);
-await b.find('.bench .figures');
+await b.find('.bench .where');
 for (let i = 0; i < 14; i++) await b.press(Key.ENTER);
 // until the rest is planned anew
 await settle(5000);

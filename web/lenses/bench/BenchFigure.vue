@@ -32,7 +32,7 @@ const RING = 0.045;
 <template>
   <svg
     :viewBox="`${box.left} ${-box.top} ${box.width} ${box.height}`"
-    preserveAspectRatio="xMidYMax meet"
+    preserveAspectRatio="xMidYMin meet"
     role="img"
     :aria-label="name"
   >

@@ -69,7 +69,7 @@ const PARTS: Readonly<Record<number, string>> = {
           <DrawnPiece :shape="shape" :surface="plainPaste(weigh.colour)" />
         </svg>
         <figcaption>
-          then {{ piece.name.toLowerCase() }}, {{ formatLength(measure.width, shown) }} ×
+          then the {{ piece.name.toLowerCase() }}, {{ formatLength(measure.width, shown) }} ×
           {{ formatLength(measure.height, shown) }}
         </figcaption>
       </figure>
