@@ -22,7 +22,8 @@ const WORTH_A_STEP = 10;
 export function mended(build: Build, { note, starts }: MendChoice, now: string): Change {
   const mend = note.mend === undefined ? undefined : mendNamed(note.mend);
   const noted = noteTrouble(build, { ...note, ...(mend?.leaves ? { leaves: mend.leaves } : {}) });
-  if (note.mend === REMADE && note.piece !== undefined) return ok(remake(noted, note.piece, now, starts));
+  if (note.mend === REMADE && note.piece !== undefined)
+    return ok(remake(withoutLeft(noted, note.piece), note.piece, now, starts));
   const piece = note.piece === undefined ? undefined : pieceOf(noted, note.piece);
   const since = piece && tickedAt(noted).get(shapedBy(piece));
   if (!mend?.wait || mend.wait < WORTH_A_STEP || !piece || since === undefined)
@@ -39,3 +40,18 @@ export function mended(build: Build, { note, starts }: MendChoice, now: string):
   const trouble = waited.value.bench.trouble!.map((t) => (t.id === note.id ? { ...t, step } : t));
   return ok(planFrom({ ...waited.value, bench: { ...waited.value.bench, trouble } }, now, starts));
 }
+
+/** What was put into a piece to mend it goes with it. */
+const withoutLeft = (build: Build, piece: string): Build => ({
+  ...build,
+  bench: {
+    ...build.bench,
+    ...(build.bench.trouble
+      ? {
+          trouble: build.bench.trouble.map(({ leaves, ...t }) =>
+            leaves === undefined || t.piece === piece ? t : { ...t, leaves },
+          ),
+        }
+      : {}),
+  },
+});

@@ -245,6 +245,12 @@ describe('what is done about it', () => {
     const lines = removalCard(done.value, plan(done.value).bones.rods);
     expect(lines.some((l) => /pasta/i.test(l.what) && l.where.includes(piece.name.toLowerCase()))).toBe(true);
     expect(removalCard(begun, plan(begun).bones.rods).some((l) => /pasta/i.test(l.what))).toBe(false);
+    // it goes with the piece when that is made again
+    const again = mended(done.value, { note: noteOf({ id: 't2', mend: REMADE }) }, at(90));
+    if (!again.ok) throw new Error(again.problem.text);
+    expect(removalCard(again.value, plan(again.value).bones.rods).some((l) => /pasta/i.test(l.what))).toBe(
+      false,
+    );
   });
 
   it('a mend that takes hours is waited for in the plan', () => {
