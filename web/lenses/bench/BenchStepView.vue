@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { BenchStep } from '@core/bench-step.ts';
+import { cautionsAt, workedSince } from '@core/cautions.ts';
 import {
   clockTime,
   lotOf,
@@ -41,6 +42,16 @@ const weighed = computed(() => {
 });
 /** Many alike: a few are timed. */
 const lot = computed(() => (store.days ? lotOf(step.value, store.days.steps) : undefined));
+/** Hazards of this step; the hour is that of whoever stands there. */
+const cautions = computed(() => {
+  const now = Date.now();
+  return cautionsAt({
+    build: build.value,
+    step: step.value,
+    worked: workedSince(build.value, now),
+    hour: new Date(now).getHours(),
+  });
+});
 /** It is firm enough for what the step in hand asks of it. */
 function firmEnough(id: string, question: Question): void {
   const at = new Date().toISOString();
@@ -88,6 +99,9 @@ function firmEnough(id: string, question: Question): void {
           >its paper template is under Cut</router-link
         >
       </p>
+      <ul v-if="cautions.length" class="cautions" aria-label="Take care">
+        <li v-for="c in cautions" :key="c">{{ c }}</li>
+      </ul>
       <TrialBar v-if="lot" :lot="lot" />
       <ul class="notes">
         <template v-if="!guards.length">
@@ -210,6 +224,14 @@ h1 {
   height: 20px;
   border: 1px solid rgb(29 36 34 / 35%);
   border-radius: 6px;
+}
+.cautions {
+  margin: 14px 0 0;
+  padding: 8px 14px;
+  border-left: 3px solid var(--tight);
+  color: var(--ink-2);
+  font-size: 16px;
+  list-style: none;
 }
 .held .button {
   min-height: 56px;
