@@ -80,7 +80,7 @@ describe('the one thing that is said first', () => {
   it('is what was learned of the kitchen', () => {
     // looks that were all set aside taught nothing
     expect(firstOfLog(2, 2, 0).says).toBe('Nothing could be learned yet.');
-    expect(firstOfLog(0, 0, 0).says).toBe('Nothing has been noted yet.');
+    expect(firstOfLog(0, 0, 0).says).toBe('Nothing has been learned yet.');
     expect(firstOfLog(1, 0, 0)).toMatchObject({
       says: 'Paste firms here as the tables say.',
       more: 'One check was noted.',

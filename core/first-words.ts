@@ -177,7 +177,7 @@ export function firstOfLog(looks: number, aside: number, theta: number): FirstWo
       says: 'Nothing could be learned yet.',
       more: 'No check fits what is known of paste.',
     };
-  if (looks === 0) return { how: 'fine', says: 'Nothing has been noted yet.' };
+  if (looks === 0) return { how: 'fine', says: 'Nothing has been learned yet.' };
   const slower = Math.round((Math.exp(theta) - 1) * 100);
   const noted = looks === 1 ? 'One check was noted.' : `${capital(inWords(looks))} checks were noted.`;
   if (Math.abs(slower) < ALIKE)

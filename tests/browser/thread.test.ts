@@ -109,6 +109,7 @@ describe('from a figure on the shelf to a bench sheet', () => {
     await has(b, '.bench .where', /Step 1 of/);
     await b.press(Key.ENTER);
     await has(b, '.bench .where', /Step 2 of/);
+    await b.push('More');
     await b.push('Undo last step');
     await has(b, '.bench .where', /Step 1 of/);
   });
