@@ -353,7 +353,7 @@ describe('on paper', () => {
 describe('the bench', () => {
   it('believes a finger: what is said ends the wait, with when it was said', async () => {
     await openBuild(b, served.url, 'bench', 'demo-trial-acorn');
-    await b.find('.bench .figures');
+    await b.find('.bench .where');
     for (let k = 0; k < 3 && !(await b.driver.findElements(By.css('.timer'))).length; k++) {
       await b.push('Done');
       await b.driver.sleep(900);
