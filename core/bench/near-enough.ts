@@ -1,4 +1,5 @@
 import { formatMass, reckon, given, type Grams, type Reckoned, type Shown } from '../quantity/index.ts';
+import { weighIn } from '../figure/index.ts';
 import { pieceOf, wholeOf, type Build, type Tolerance } from '../record/index.ts';
 import { drifts, individuals, RUN_RULES, type Drift } from './weigh-checks.ts';
 
@@ -11,6 +12,31 @@ export const NEAR_ENOUGH: Readonly<Record<Tolerance, number>> = {
 };
 /** A kitchen scale tells no less than this apart, g. Common practice. */
 const SCALE_STEP: Grams = 0.1;
+
+/** A step that weighs something. */
+interface Weighs {
+  readonly piece?: string;
+  readonly weigh: { readonly grams: Grams };
+}
+
+/** What lies on the scale when so many, or half of one, are weighed at once: opened to what one of them weighs. */
+export function onTheScale(build: Build, step: Weighs, together: number): Reckoned<'g'> {
+  const piece = step.piece === undefined ? undefined : pieceOf(build, step.piece);
+  const gross = piece && weighIn(build, piece).gross;
+  const one = gross?.value === step.weigh.grams ? gross : given('One', step.weigh.grams, 'g');
+  return together === 1
+    ? one
+    : reckon(
+        'On the scale',
+        'g',
+        'one × how many',
+        [one, given('How many', together, 'pieces')],
+        (g, n) => g * n,
+      );
+}
+
+/** What one weighs when so many lie on the scale together, to a milligram. */
+export const eachOf = (grams: Grams, together: number): Grams => Number((grams / together).toFixed(3));
 
 /** How far off one may be, g. */
 export function nearEnough(build: Build, step: { readonly piece?: string }, wanted: Grams): Reckoned<'g'> {

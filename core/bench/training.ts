@@ -1,4 +1,6 @@
-import { given, reckon, type Grams, type Reckoned } from '../quantity/index.ts';
+import { materialOf } from '../pastes/index.ts';
+import { given, reckon, type Grams, type Mm, type Reckoned } from '../quantity/index.ts';
+import { ballFromMass } from '../solids/index.ts';
 
 /** One try of the hand: a ball to a weight, by feel, its weight guessed, and then weighed. */
 export interface HandTry {
@@ -34,6 +36,9 @@ export interface HandReport {
 const ENOUGH = 3;
 /** Of many tries the last count: a hand learns. Estimate. */
 const LAST = 30;
+
+/** About how large a ball of covering paste of so many grams is, mm. */
+export const handBall = (grams: Grams): Mm => ballFromMass(grams, materialOf('fondant').density);
 
 const mean = (x: readonly number[]): number => x.reduce((a, b) => a + b, 0) / x.length;
 

@@ -1,9 +1,9 @@
-import { formatTime, type Minutes } from '../quantity/index.ts';
+import { capital, formatTime, type Minutes } from '../quantity/index.ts';
 import type { Build } from '../record/index.ts';
 import { clockTime, minuteOf } from './calendar.ts';
 import { saidFirm, givenOf } from './given.ts';
 import { plannedWindow } from './network.ts';
-import { tickedAt } from './progress.ts';
+import { AFTER, missedWords, tickedAt } from './progress.ts';
 import type { DaysReport } from './report.ts';
 import type { Link } from './types.ts';
 
@@ -78,7 +78,7 @@ export function alarmsOf(build: Build, days: DaysReport | undefined, now: number
         at: until - before * 60_000,
         kind: 'closing',
         title: `${next.title}: ${formatTime(before)} left`,
-        text: `Before ${clock(until)}: after that it may crack.`,
+        text: `Before ${clock(until)}: ${AFTER}`,
         ...piece,
       });
       add({
@@ -86,7 +86,7 @@ export function alarmsOf(build: Build, days: DaysReport | undefined, now: number
         at: until,
         kind: 'closed',
         title: `${next.title}: too late`,
-        text: `That was to be done before ${clock(until)}. Try it on a corner nobody sees; if it cracks, make it again.`,
+        text: capital(missedWords(clock(until))),
         ...piece,
       });
     }

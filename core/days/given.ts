@@ -36,6 +36,9 @@ export interface Touch {
 const LOOK_AGAIN = 0.2;
 const LOOK_AGAIN_AFTER: Minutes = 15;
 
+/** How long after a look that found it not firm the next one is worth while. @param had minutes it had had by then */
+export const looksAgainAfter = (had: Minutes): Minutes => Math.max(LOOK_AGAIN_AFTER, LOOK_AGAIN * had);
+
 /**
  * What a build says of that: its pins, the plan that was taken and, where it is known what time it is, what is ticked off.
  * @param now the present instant, ms; without it the plan keeps its own days until the rest was planned anew
@@ -129,7 +132,7 @@ function longer(l: Link, ended: ReadonlyMap<string, Minutes>, said: Given['said'
   const had = seen - since;
   // what was over long before was not what was looked for
   if (2 * l.band.slow < had) return l;
-  const least = had + Math.max(LOOK_AGAIN_AFTER, LOOK_AGAIN * had);
+  const least = had + looksAgainAfter(had);
   const { fast, likely, slow } = l.band;
   return {
     ...l,

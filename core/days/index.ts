@@ -42,7 +42,7 @@ export { type OwnTime, ownTimes, ownTimesTogether, pacesFrom, tickedSteps } from
 export { sidesReached } from './face-reach.ts';
 export { POOL_NAMES, poolsOf } from './pools.ts';
 export { preflight } from './preflight.ts';
-export { firmingNow, lastSaid, type Progress, progressOf, tickedAt } from './progress.ts';
+export { firmingNow, lastSaid, type Progress, progressOf, shapedPieces, tickedAt } from './progress.ts';
 export { joinsBefore, orderOf, stagesOf } from './reaching.ts';
 export {
   AGES,

@@ -9,7 +9,7 @@ import { preflight, type Preflight } from './preflight.ts';
 import type { DaysReport } from './report.ts';
 import { ALL_DONE } from './schedule.ts';
 import type { PlannedStep, Session } from './sessions.ts';
-import { shapedBy } from './steps/types.ts';
+import { shapedBy, shapeId } from './steps/types.ts';
 import type { Link } from './types.ts';
 
 /** How far the bench has got with a plan. */
@@ -50,11 +50,17 @@ const TELLS: Minutes = 240;
 /** A step of the method; estimate. */
 const MISSED: Minutes = 120;
 
+/** What comes of it once a window has closed. */
+export const AFTER = 'after that it may crack.';
+/** What to do about a window that has. */
+export const missedWords = (clock: string): string =>
+  `that was to be done before ${clock}. Try it on a corner nobody sees; if it cracks, make it again.`;
+
 function closingText({ step }: PlannedStep, left: Minutes, until: number, origin: Origin): string {
   const clock = clockTime(origin, minuteOf(origin, until));
   return left > 0
-    ? `${step.title} before ${clock}, in ${formatTime(Math.max(1, Math.floor(left)))}: after that it may crack.`
-    : `${step.title}: that was to be done before ${clock}. Try it on a corner nobody sees; if it cracks, make it again.`;
+    ? `${step.title} before ${clock}, in ${formatTime(Math.max(1, Math.floor(left)))}: ${AFTER}`
+    : `${step.title}: ${missedWords(clock)}`;
 }
 
 /** Windows between what is ticked off and what is not, the first to close first. */
@@ -132,6 +138,12 @@ export function progressOf(
     ...(doneBy === undefined ? {} : { doneBy }),
   };
 }
+
+/** Pieces that are shaped, whatever is still to be done to them. */
+export const shapedPieces = (build: Build): ReadonlySet<string> => {
+  const done = tickedAt(build);
+  return new Set(build.pieces.filter((p) => done.has(shapeId(p.id))).map((p) => p.id));
+};
 
 /** A piece that was shaped and is not long past handling. */
 export interface FirmingNow {

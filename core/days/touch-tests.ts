@@ -1,7 +1,7 @@
 import type { PieceFirming, Question } from '../firming/index.ts';
 import { pieceOf, type Build, type Saw } from '../record/index.ts';
 import type { Minutes } from '../quantity/index.ts';
-import { givenOf, saidFirm } from './given.ts';
+import { givenOf, looksAgainAfter, saidFirm } from './given.ts';
 import { minuteOf } from './calendar.ts';
 import { tickedAt } from './progress.ts';
 import type { DaysReport } from './report.ts';
@@ -55,8 +55,16 @@ export interface TouchTest {
   readonly before: string;
 }
 
-/** Asked again after this share of the time it has had, once it was said not to be so. Estimate. */
-const AGAIN = 0.15;
+/** It was looked at since and was not so yet, and the plan waits as long before it is looked at again. */
+function lookedLately(
+  { bench }: Build,
+  { piece, asks, since }: { readonly piece: string; readonly asks: Question; readonly since: number },
+  now: number,
+): boolean {
+  const not = bench.said?.filter((s) => s.piece === piece && !s.firm && s.question === asks).at(-1);
+  const at = not === undefined ? -Infinity : Date.parse(not.at);
+  return at > since && (now - at) / 60_000 < looksAgainAfter((at - since) / 60_000);
+}
 
 /**
  * What to feel for now: pieces a step waits for, as soon as some of them are likely so, until a finger has said it.
@@ -84,9 +92,7 @@ export function touchTests(
     if (!piece || !f || asks === undefined || before === undefined) continue;
     const minutes = (now - since) / 60_000;
     if (minutes < l.band.fast || saidFirm(l, Math.floor(minuteOf(origin, since)), said)) continue;
-    const not = build.bench.said?.filter((s) => s.piece === id && !s.firm && s.question === asks).at(-1);
-    const lately = not === undefined ? Infinity : (now - Date.parse(not.at)) / 60_000;
-    if (lately < AGAIN * minutes) continue;
+    if (lookedLately(build, { piece: piece.id, asks, since }, now)) continue;
     const key = `${piece.id} ${asks}`;
     if (!out.has(key))
       out.set(key, {

@@ -9,6 +9,7 @@ import { keepPicture } from '../storage/pictures.ts';
 import { useBuild } from '../state/build-store.ts';
 import { useOpenBuild } from '../state/here.ts';
 import ChoiceField from './ChoiceField.vue';
+import PictureButton from './PictureButton.vue';
 import QuantityField from './QuantityField.vue';
 
 /** What is seen of a piece now: one tap, with the time since it was shaped, a note and a picture where wanted. */
@@ -70,7 +71,6 @@ async function saw(what: Saw): Promise<void> {
   file.value = undefined;
   store.say('Noted. What waits for it goes by what you said; see Log for what was learned.');
 }
-const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[0]);
 </script>
 
 <template>
@@ -86,10 +86,7 @@ const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[
         @change="(v) => (since = v)"
       />
       <label class="field grow"><span>Note</span><a-input v-model:value="words" :maxlength="1000" /></label>
-      <label class="button picture"
-        >{{ file ? 'Picture taken' : 'Picture'
-        }}<input type="file" accept="image/*" capture="environment" @change="take"
-      /></label>
+      <PictureButton v-model="file" />
     </div>
     <div class="row fields says">
       <button
@@ -113,20 +110,6 @@ const take = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[
 }
 .grow {
   flex: 1 1 140px;
-}
-.picture {
-  position: relative;
-  display: inline-flex;
-  align-items: center;
-}
-.picture input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-.picture:focus-within {
-  outline: 2px solid var(--elm);
 }
 .says {
   gap: 8px;

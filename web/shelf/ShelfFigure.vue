@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { rodStock } from '@core/bones/index.ts';
-import { elevation, extent, placeRods } from '@core/figure/index.ts';
-import { groundOf } from '@core/ground/index.ts';
+import { elevation, placeRods } from '@core/figure/index.ts';
 import { type Build } from '@core/record/index.ts';
 import GroundLayer from '../stage/GroundLayer.vue';
+import { standingBox } from '../drawing/standing.ts';
 import { surfaceOf } from '../drawing/surface.ts';
 import DrawnPiece from '../stage/DrawnPiece.vue';
 
@@ -12,15 +12,7 @@ import DrawnPiece from '../stage/DrawnPiece.vue';
 const props = defineProps<{ build: Build }>();
 const rods = computed(() => placeRods(props.build));
 const shapes = computed(() => elevation(props.build, 'front'));
-const box = computed(() => {
-  const e = extent(props.build);
-  const { layers, table } = groundOf(props.build);
-  const r = Math.max(...layers.map((l) => l.width)) / 2;
-  const left = Math.min(e.left, -r) - 4;
-  const width = Math.max(e.right, r) + 4 - left;
-  const top = Math.max(60, e.top) + 6;
-  return { left, top, width, height: top - table + 2 };
-});
+const box = computed(() => standingBox(props.build));
 </script>
 
 <template>

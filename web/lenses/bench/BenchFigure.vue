@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { elevation, extent, placeRods } from '@core/figure/index.ts';
+import { elevation, placeRods } from '@core/figure/index.ts';
 import { rodStock } from '@core/bones/index.ts';
-import { groundOf } from '@core/ground/index.ts';
 import type { Build } from '@core/record/index.ts';
+import { standingBox } from '../../drawing/standing.ts';
 import { surfaceOf } from '../../drawing/surface.ts';
 import DrawnPiece from '../../stage/DrawnPiece.vue';
 import GroundLayer from '../../stage/GroundLayer.vue';
@@ -18,14 +18,7 @@ const props = defineProps<{
 }>();
 const shapes = computed(() => elevation(props.build, 'front'));
 const rods = computed(() => placeRods(props.build));
-const box = computed(() => {
-  const e = extent(props.build);
-  const { layers, table } = groundOf(props.build);
-  const r = Math.max(...layers.map((l) => l.width)) / 2;
-  const left = Math.min(e.left, -r) - 4;
-  const top = Math.max(60, e.top) + 6;
-  return { left, top, width: Math.max(e.right, r) + 4 - left, height: top - table + 2 };
-});
+const box = computed(() => standingBox(props.build));
 const RING = 0.045;
 </script>
 

@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useIntervalFn, useWakeLock } from '@vueuse/core';
 import { benchStep } from '@core/bench-step.ts';
-import { firmingNow, lastSaid, progressOf, tickedAt, touchTests } from '@core/days/index.ts';
+import { firmingNow, lastSaid, progressOf, shapedPieces, touchTests } from '@core/days/index.ts';
 import { leaveStep, noteAir, takePlan, tick } from '@core/edits/index.ts';
 import { wholeOf, type Piece, type TroubleNote } from '@core/record/index.ts';
 import { mendsDue } from '@core/trouble/index.ts';
@@ -45,10 +45,7 @@ const asked = computed(() => new Set(tests.value.map((t) => t.piece)));
 const firming = computed(() => firmingNow(build.value, here.report.firming, now.value));
 const due = computed(() => mendsDue(build.value, now.value));
 /** Pieces that are shaped already. */
-const made = computed(() => {
-  const done = tickedAt(build.value);
-  return new Set(build.value.pieces.filter((p) => done.has(`shape:${p.id}`)).map((p) => p.id));
-});
+const made = computed(() => shapedPieces(build.value));
 
 const bones = useFound('bones');
 const { shown } = usePreferences();

@@ -20,6 +20,7 @@ import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import { useStage } from '../../state/on-stage.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
+import PictureButton from '../../shared/PictureButton.vue';
 import WhyButton from '../../shared/WhyButton.vue';
 
 /** What went wrong, what is likely behind it in this build, and what can still be done, cheapest first. */
@@ -106,7 +107,6 @@ async function take(mend: RankedMend | undefined): Promise<void> {
     await router.push(`/build/${here.build.id}/paste`);
   } else store.say(mend ? 'Noted. The plan goes on from there.' : 'Noted.');
 }
-const picked = (e: Event) => (file.value = (e.target as HTMLInputElement).files?.[0]);
 </script>
 
 <template>
@@ -171,10 +171,7 @@ const picked = (e: Event) => (file.value = (e.target as HTMLInputElement).files?
       <p v-if="trouble.again" class="small">Better made again where {{ trouble.again }}.</p>
       <div class="row notes">
         <label class="field grow"><span>Note</span><a-input v-model:value="words" :maxlength="1000" /></label>
-        <label class="button picture"
-          >{{ file ? 'Picture taken' : 'Picture'
-          }}<input type="file" accept="image/*" capture="environment" @change="picked"
-        /></label>
+        <PictureButton v-model="file" />
         <button class="button" type="button" @click="take(undefined)">Leave it as it is, and note it</button>
       </div>
     </template>
@@ -252,19 +249,5 @@ p {
 }
 .notes {
   margin-top: 12px;
-}
-.picture {
-  position: relative;
-  display: inline-flex;
-  align-items: center;
-}
-.picture input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-.picture:focus-within {
-  outline: 2px solid var(--elm);
 }
 </style>

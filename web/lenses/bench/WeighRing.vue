@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { nearEnough, NEW_RUN, runAfter, weighingsOf, weightSays, type WeighRun } from '@core/bench/index.ts';
+import {
+  eachOf,
+  nearEnough,
+  NEW_RUN,
+  onTheScale,
+  runAfter,
+  weighingsOf,
+  weightSays,
+  type WeighRun,
+} from '@core/bench/index.ts';
 import type { Step } from '@core/days/index.ts';
 import { unweighStep, weighedStep } from '@core/edits/index.ts';
 import { formatMass, isWeighed, parseQuantity } from '@core/quantity/index.ts';
@@ -35,7 +44,8 @@ const choices = computed(() => {
     ...(n >= 10 ? [{ value: 5, label: '5' }] : []),
   ].sort((a, b) => a.value - b.value);
 });
-const wanted = computed(() => weigh.value.grams * together.value);
+const asked = computed(() => onTheScale(here.build, props.step, together.value));
+const wanted = computed(() => asked.value.value);
 const within = computed(() => nearEnough(here.build, props.step, wanted.value));
 const weighed = computed(() => weighingsOf(here.build, props.step.id, weigh.value.grams));
 const says = computed(() =>
@@ -44,7 +54,7 @@ const says = computed(() =>
 const over = computed(() => scale.state === 'there' && scale.scale?.kind === 'over');
 
 function note(grams: number): boolean {
-  const one = Number((grams / together.value).toFixed(3));
+  const one = eachOf(grams, together.value);
   const at = new Date().toISOString();
   return store.apply(weighedStep(here.build, props.step.id, one, weigh.value.grams, at), 'a weighing');
 }
@@ -138,7 +148,7 @@ const all = computed(() => weighed.value.grams.length >= weigh.value.number);
       }}<template v-if="all">: that is all of them</template>.
     </p>
     <p class="muted small">
-      Give or take <WhyButton :figure="within" after="." />
+      <WhyButton :figure="asked" />, give or take <WhyButton :figure="within" after="." />
       {{ together > 1 ? `${together} of them on the scale at once.` : '' }}
     </p>
     <p v-if="weighed.says" class="drift"><span aria-hidden="true">◆</span> {{ weighed.says }}</p>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue';
-import { handReport, handWords, nextTarget, type HandTry } from '@core/bench/index.ts';
-import { ballFromMass } from '@core/solids/index.ts';
+import { handBall, handReport, handWords, nextTarget, type HandTry } from '@core/bench/index.ts';
 import { formatLength, formatMass, parseQuantity } from '@core/quantity/index.ts';
 import { readSetting, writeSetting } from '../../storage/settings.ts';
 import { useInstruments } from '../../state/instruments.ts';
@@ -12,8 +11,6 @@ import WhyButton from '../../shared/WhyButton.vue';
 const KEY = 'hand';
 /** More than this are not kept. */
 const MOST = 500;
-/** Of covering paste, g/cm³: only to tell about how large a ball it is. */
-const DENSITY = 1.3;
 const { shown } = usePreferences();
 const scale = useInstruments();
 const tries = shallowRef<readonly HandTry[]>([]);
@@ -63,7 +60,7 @@ const last = computed(() => tries.value.at(-1));
   <div>
     <p class="do">
       Roll a ball of <strong>{{ formatMass(target, shown) }}</strong> by feel, about
-      {{ formatLength(ballFromMass(target, DENSITY), shown) }} across. Guess what it weighs, then weigh it.
+      {{ formatLength(handBall(target), shown) }} across. Guess what it weighs, then weigh it.
     </p>
     <form class="row" @submit.prevent="note">
       <label class="field"
