@@ -13,7 +13,9 @@ import {
 import { sayFirm } from '@core/edits/index.ts';
 import type { Question } from '@core/firming/index.ts';
 import { formatTime } from '@core/quantity/index.ts';
+import { measureOf, outlineOf } from '@core/figure/index.ts';
 import { pieceOf } from '@core/record/index.ts';
+import { outlinePath } from '../../drawing/paths.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
 import BenchFigure from './BenchFigure.vue';
@@ -30,6 +32,8 @@ const props = defineProps<{
   made: ReadonlySet<string>;
   about: BenchStep;
 }>();
+/** Room round the template, share of its size. */
+const ROUND = 1.15;
 const store = useBuild();
 const here = useOpenBuild();
 const build = computed(() => here.build);
@@ -42,6 +46,14 @@ const weighed = computed(() => {
 });
 /** Many alike: a few are timed. */
 const lot = computed(() => (store.days ? lotOf(step.value, store.days.steps) : undefined));
+/** Its template, small: the line it is cut along. */
+const paper = computed(() => {
+  if (!piece.value) return undefined;
+  const { outlines } = outlineOf(piece.value.form);
+  const { width, height } = measureOf(piece.value);
+  const side = Math.max(width, height) * ROUND;
+  return { line: outlinePath(outlines), box: `${-side / 2} ${-(height + side) / 2} ${side} ${side}` };
+});
 /** Hazards of this step; the hour is that of whoever stands there. */
 const cautions = computed(() => {
   const now = Date.now();
@@ -95,8 +107,9 @@ function firmEnough(id: string, question: Question): void {
         >
         <span v-for="r in about.rods" :key="r" class="chip">Rod {{ r }}</span>
         <span v-for="t in about.tools" :key="t" class="chip">with {{ t }}</span>
-        <router-link v-if="about.paper" class="chip" :to="`/build/${build.id}/cut`"
-          >its paper template is under Cut</router-link
+        <router-link v-if="about.paper && paper" class="chip" :to="`/build/${build.id}/cut`"
+          ><svg class="paper" :viewBox="paper.box" aria-hidden="true"><path :d="paper.line" /></svg>its paper
+          template is under Cut</router-link
         >
       </p>
       <ul v-if="cautions.length" class="cautions" aria-label="Take care">
@@ -218,6 +231,17 @@ h1 {
   border: 1px solid var(--line);
   border-radius: 18px;
   font-size: 17px;
+}
+.paper {
+  width: 44px;
+  height: 44px;
+  fill: none;
+  stroke: var(--ink);
+}
+.paper path {
+  vector-effect: non-scaling-stroke;
+  stroke-width: 1.5px;
+  stroke-dasharray: 4 3;
 }
 .chip i {
   width: 20px;
