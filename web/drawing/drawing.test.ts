@@ -6,7 +6,7 @@ import { anyBuild } from '@core/figure/arbitrary.testing.ts';
 import { elevation, standingOutlines } from '@core/figure/index.ts';
 import { TEXTURES, type TextureKind } from '@core/record/index.ts';
 import { HATCHES } from './hatches.ts';
-import { marksAt } from './marks.ts';
+import { marksAt, stretchOf } from './marks.ts';
 import { outlinePath, pathsAt, shadingOf } from './paths.ts';
 import { isDark, surfaceOf } from './surface.ts';
 
@@ -101,17 +101,16 @@ describe('what is done to a face', () => {
       ...head.drawn,
       outlines: head.drawn.outlines.map((o) => o.map(([x, y]) => [1.4 * x + 3, 0.8 * y] as const)),
     };
-    for (const kind of kinds) {
-      const [before, after] = [
-        marksAt(head.drawn, kind, [0, 0]),
-        marksAt(wider, kind, [0, 0], head.drawn),
-      ].map(numbers);
-      expect(after!.length, kind).toBe(before!.length);
+    // wherever it stands: laid on the first face, then stretched as the browser does it
+    for (const at of [[0, 0], [31, -12]] as const) {
+      const [k, , , l, ox, oy] = stretchOf(head.drawn, wider, at)!
+        .match(/-?[\d.]+(e-?\d+)?/g)!
+        .map(Number) as [number, number, number, number, number, number];
+      const [x, y] = numbers(marksAt(head.drawn, 'fur', at)) as [number, number];
+      expect(k * x + ox).toBeCloseTo(1.4 * (x - at[0]) + 3 + at[0], 6);
+      expect(-(l * y + oy)).toBeCloseTo(0.8 * (-y - at[1]) + at[1], 6);
     }
-    const [x, y] = numbers(marksAt(head.drawn, 'fur', [0, 0])) as [number, number];
-    const [wx, wy] = numbers(marksAt(wider, 'fur', [0, 0], head.drawn)) as [number, number];
-    expect(wx).toBeCloseTo(1.4 * x + 3, 1);
-    expect(wy).toBeCloseTo(0.8 * y, 1);
+    expect(stretchOf(head.drawn, head.drawn, [5, 5])).toBeUndefined();
   });
 
   it('a face is as its paste is: chocolate shines more than covering paste', () => {

@@ -219,19 +219,26 @@ const boxOf = remembered(({ outlines }: Turned) => {
   return { left, low, wide: right - left || 1, high: high - low || 1 };
 });
 
-/**
- * What is done to the face of a piece as fine lines where it stands, for SVG; empty for a smooth one.
- * @param laid the same piece before it was pulled out of shape: its marks stretch with the face, as the paste's do
- */
-export function marksAt(drawn: Turned, texture: TextureKind, [dx, dy]: Point, laid = drawn): string {
-  const [was, is] = [boxOf(laid), boxOf(drawn)];
-  const [kx, ky] = [is.wide / was.wide, is.high / was.high];
-  const [ox, oy] = [dx + is.left - kx * was.left, dy + is.low - ky * was.low];
+/** What is done to the face of a piece as fine lines where it stands, for SVG; empty for a smooth one. */
+export function marksAt(drawn: Turned, texture: TextureKind, [dx, dy]: Point): string {
   let path = '';
-  for (const mark of marksOf(laid, texture)) {
-    const at = mark.map(([x, y]) => spot(x * kx + ox, y * ky + oy));
+  for (const mark of marksOf(drawn, texture)) {
+    const at = mark.map(([x, y]) => spot(x + dx, y + dy));
     if (mark.bow) path += `M${at[0]}Q${at[1]} ${at[2]}`;
     else path += at.length > 1 ? `M${at.join('L')}` : `M${at[0]}h0`;
   }
   return path;
+}
+
+/**
+ * How marks laid on a face lie on it once it is pulled out of shape: they stretch with it, as the paste's do. For SVG; made of
+ * six numbers, where laying hundreds of marks again would cost more than the rest of a move.
+ * @param at where both stand in the picture
+ */
+export function stretchOf(laid: Turned, drawn: Turned, [x, y]: Point): string | undefined {
+  if (laid === drawn) return undefined;
+  const [was, is] = [boxOf(laid), boxOf(drawn)];
+  const [kx, ky] = [is.wide / was.wide, is.high / was.high];
+  const [ox, oy] = [x + is.left - kx * (x + was.left), y + is.low - ky * (y + was.low)];
+  return `matrix(${kx} 0 0 ${ky} ${ox} ${-oy})`;
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
 import type { Turned } from '@core/figure/index.ts';
-import { marksAt } from '../drawing/marks.ts';
+import { marksAt, stretchOf } from '../drawing/marks.ts';
 import { pathsAt, shadingOf } from '../drawing/paths.ts';
 import { lineOf, markOf, type Surface } from '../drawing/surface.ts';
 import PaintedFace from './PaintedFace.vue';
@@ -33,7 +33,10 @@ const across = computed(() => {
 const under = computed(
   () => pathsAt(props.shape, props.x + shading.value.shade * 0.5, props.y - shading.value.shade * 0.8).all,
 );
-const marks = computed(() => marksAt(props.shape, props.surface.texture, [props.x, props.y], props.laid));
+const marks = computed(() =>
+  marksAt(props.laid ?? props.shape, props.surface.texture, [props.x, props.y]),
+);
+const stretched = computed(() => stretchOf(props.laid ?? props.shape, props.shape, [props.x, props.y]));
 const line = computed(() => lineOf(props.surface.fill));
 /** Light of its own along a long body; shared by all where it is as on a ball or a sheet. */
 const own = `lit-${useId()}`;
@@ -69,7 +72,7 @@ const light = computed(() => {
       :x="x"
       :y="y"
     />
-    <path v-if="marks" class="marks" :d="marks" :stroke="markOf(surface.fill)" />
+    <path v-if="marks" class="marks" :d="marks" :transform="stretched" :stroke="markOf(surface.fill)" />
     <path class="light" :d="paths.all" :fill="light" />
     <path v-if="surface.sheen === 'gloss'" class="light" :d="paths.all" fill="url(#glint)" />
   </template>
