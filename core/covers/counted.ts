@@ -1,7 +1,7 @@
 import { given, labourSum, type Labour, type Mm, type Reckoned } from '../quantity/index.ts';
 import { writeStepId, type OwnStep, type Piece } from '../record/index.ts';
 import { formBody, measure, rimOf } from '../solids/index.ts';
-import type { HeadSizes } from './face.ts';
+import { headOf, type Head } from './face.ts';
 import { USUAL_GAP } from './lobes.ts';
 import { wayDown, type Profile } from './profile.ts';
 
@@ -17,7 +17,7 @@ export interface Counted {
   readonly ball: Mm | undefined;
   /** Narrowest gap most balls of that size have between the lines of their seam. */
   readonly gap: Mm;
-  readonly head: HeadSizes;
+  readonly head: Head;
 }
 
 const BALLS = new Set<string>(['ball', 'skinOverBall']);
@@ -26,7 +26,8 @@ const BALLS = new Set<string>(['ball', 'skinOverBall']);
 export function countedOf({ form }: Piece): Counted | undefined {
   const body = formBody(form);
   if (body.type !== 'stack') return undefined;
-  const { width, depth, height } = measure(form);
+  const size = measure(form);
+  const { width, height } = size;
   return {
     tall: height,
     middle: height / 2,
@@ -37,7 +38,7 @@ export function countedOf({ form }: Piece): Counted | undefined {
     down: wayDown(body, 'board'),
     ball: BALLS.has(form.kind) ? width : undefined,
     gap: USUAL_GAP * width,
-    head: [width / 2, depth / 2, height / 2],
+    head: headOf(body, size),
   };
 }
 

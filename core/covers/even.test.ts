@@ -5,13 +5,14 @@ import { demoBuild, value } from '../files/demo.testing.ts';
 import { plan } from '../plan.ts';
 import { given } from '../quantity/index.ts';
 import { plainPiece } from '../record/blank.testing.ts';
-import { formBody, turned, type StackBody } from '../solids/index.ts';
+import { formBody, turned, type Form, type StackBody } from '../solids/index.ts';
 import {
   countedOf,
   dotsOver,
   evenMarks,
   evenRows,
   faceLaidOn,
+  roundHead,
   FACE_AGES,
   lobesOf,
   markingStep,
@@ -163,7 +164,7 @@ describe('panels', () => {
 });
 
 describe('a face on a head', () => {
-  const round = [50, 50, 50] as const;
+  const round = roundHead(50, 50, 50);
   const grown = faceLaidOn(round, 1);
   const place = (face: typeof grown, name: string) => face.places.find((p) => p.name === name)!;
 
@@ -186,6 +187,26 @@ describe('a face on a head', () => {
       expect(eyes[i]!.up).toBeGreaterThan(eyes[i - 1]!.up);
       expect(eyes[i]!.aside).toBeLessThanOrEqual(eyes[i - 1]!.aside);
     }
+  });
+
+  it('on any head it follows its own skin: on a ball and an oval as by the formula of an ellipsoid, on a block wider', () => {
+    const of = (form: Form) => faceLaidOn(countedOf(plainPiece('h', form))!.head, 0.5);
+    const pairs = [
+      [of({ kind: 'ball', sizes: { diameter: 100, press: 0 } }), faceLaidOn(round, 0.5)],
+      [
+        of({ kind: 'ellipsoid', sizes: { width: 80, depth: 60, height: 100 } }),
+        faceLaidOn(roundHead(40, 30, 50), 0.5),
+      ],
+    ] as const;
+    for (const [found, known] of pairs) {
+      expect(found.places.length).toBe(known.places.length);
+      found.places.forEach((p, i) => expect(p.tape.value).toBeCloseTo(known.places[i]!.tape.value, 1));
+    }
+    // nearly flat in front: by tape an eye is little farther off than it looks
+    const block = of({ kind: 'roundedBlock', sizes: { width: 100, depth: 60, height: 100, edge: 4 } });
+    const eye = place(block, 'Right eye');
+    expect(eye.tape.value / eye.aside).toBeLessThan(1.03);
+    expect(eye.tape.value / eye.aside).toBeGreaterThanOrEqual(1 - 1e-3);
   });
 
   it('is set on what is round, not on a sheet', () => {

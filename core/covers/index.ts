@@ -7,9 +7,9 @@ export { SHEET_STATES, type SheetMap, type SheetState } from './map/sheet-map.ts
 export { sheetOver, type Sheet } from './sheet.ts';
 export { triedRound } from './tried.ts';
 export { type Cover, coveredTier, coverOf, coversOf, sleevesOf } from './plain.ts';
-export { jacketOf, sleeveOf, tasselOf, type Cloth } from './cloth.ts';
+export * from './cloths/index.ts';
 export { dotsOver, evenMarks, evenRows, woundStrip } from './even.ts';
-export { ageOf, FACE_AGES, faceLaidOn, type FaceLaidOn } from './face.ts';
+export { ageOf, FACE_AGES, faceLaidOn, roundHead, type FaceLaidOn } from './face.ts';
 export { lobesOf, type Lobes } from './lobes.ts';
 export { countedOf, markingStep, markingTakes } from './counted.ts';
 export { type Panel } from './panels.ts';

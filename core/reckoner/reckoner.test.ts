@@ -64,6 +64,12 @@ describe('cloth of paste', () => {
     ['tassel', { long: 30, across: 8 }, ((Math.PI * 64) / 8) * 30],
     // the face of a frustum, less what stays open of it
     ['jacket', { above: 40, below: 80, tall: 60, gap: 0 }, Math.PI * (21 + 41) * Math.hypot(60, 20)],
+    ['gores', { ball: 80, number: 8 }, (Math.PI * 82 * 82) / 8],
+    [
+      'leaning',
+      { below: 60, above: 40, tall: 75, aside: 0, lap: 0 },
+      Math.PI * (31 + 21) * Math.hypot(75, 10),
+    ],
   ] as const)('%s: what goes on the board is as large as it says, and weighs that', (id, said, area) => {
     const { build } = ask(id, { ...said, thick: 2, paste: 'fondant' });
     const { volume } = measure(build.pieces[0]!.form);
@@ -75,8 +81,20 @@ describe('cloth of paste', () => {
       templatesOf(build)
         .map((t) => t.name)
         .join(),
-    ).toMatch(new RegExp(id, 'i'));
+    ).toMatch(new RegExp({ leaning: 'strip', gores: 'gore' }[id as string] ?? id, 'i'));
   });
+});
+
+it('a half-round moulding of 12 by 6 over 200 is 14.3 g of covering paste; a thin coat on a ball is a round to roll', () => {
+  // π × 12 × 6 ÷ 4 × 200 mm³ at 1.38 g/cm³ (handbook area of an ellipse, halved)
+  expect(figure('moulding', { paste: 'fondant' }, /of paste/)).toBeCloseTo(
+    ((Math.PI * 18 * 200) / 1000) * 1.38,
+    0,
+  );
+  // 4 in ball and 3.5 mm: about a pound to roll, common practice
+  const rolled = figure('skin', { core: 101.6, coat: 3.5, paste: 'fondant', powder: 0.3 }, /rolled out/);
+  expect(rolled).toBeGreaterThan(400);
+  expect(rolled).toBeLessThan(500);
 });
 
 describe('questions of sticks, bands and many alike', () => {

@@ -11,7 +11,8 @@ import { askBand } from './kinds/band.ts';
 import { askMast } from './kinds/mast.ts';
 import { askCup } from './kinds/cup.ts';
 import { askFinish } from './kinds/finish.ts';
-import { askJacket, askSleeve, askTassel } from './kinds/cloth.ts';
+import { askGores, askJacket, askLeaning, askSleeve, askTassel } from './kinds/cloth.ts';
+import { askMoulding } from './kinds/moulding.ts';
 import { askPortions } from './kinds/portions.ts';
 import { askSquash } from './kinds/squash.ts';
 import { askStick } from './kinds/stick.ts';
@@ -35,7 +36,10 @@ export const SMALL_QUESTIONS: readonly SmallQuestion[] = [
   askBand,
   askSleeve,
   askJacket,
+  askLeaning,
+  askGores,
   askTassel,
+  askMoulding,
   askPortions,
   askCup,
   askFinish,

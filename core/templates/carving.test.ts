@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { faceLaidOn, lobesOf } from '../covers/index.ts';
+import { faceLaidOn, lobesOf, roundHead } from '../covers/index.ts';
 import { reckonCake } from '../cutting/index.ts';
 import { demoBuild, value } from '../files/demo.testing.ts';
 import { blank, plainPiece } from '../record/blank.testing.ts';
@@ -161,7 +161,7 @@ describe('papers made on the side', () => {
   it('a lobe is cut twice; a face is pricked through where it was reckoned', () => {
     const lobe = lobePaper(head, lobesOf(100, 34));
     expect([lobe.number, Math.round(lobe.wide)]).toEqual([2, Math.round(Math.PI * 100 - 34)]);
-    const face = faceLaidOn([50, 50, 50], 1);
+    const face = faceLaidOn(roundHead(50, 50, 50), 1);
     const paper = facePaper(head, face);
     const eyes = face.places.filter((p) => / eye$/.test(p.name));
     const middles = paper.rings.slice(-2).map((r) => {

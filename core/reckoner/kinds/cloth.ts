@@ -1,5 +1,5 @@
-import { jacketOf, sleeveOf, tasselOf, type Cloth } from '../../covers/index.ts';
-import { addPiece, resize, setArt } from '../../edits/index.ts';
+import { goresOf, jacketOf, leaningOf, sleeveOf, tasselOf, type Cloth } from '../../covers/index.ts';
+import { addPiece, resize, setArt, setPiece } from '../../edits/index.ts';
 import { fail, type Mm } from '../../quantity/index.ts';
 import { BOARD, type Change } from '../../record/index.ts';
 import { boardFor, num, PASTE, POWDER } from '../fields.ts';
@@ -15,12 +15,13 @@ const drawn = (outline: Cloth['outline']) => {
 };
 
 /** The cloth as a piece cut from a sheet; its paper comes under Cut. */
-function onBoard(said: Sayings, name: string, { outline, says }: Cloth, thick: Mm): Change {
+function onBoard(said: Sayings, name: string, { outline, says, number }: Cloth, thick: Mm): Change {
   const { edge, width, height } = drawn(outline);
   if (!(width > 0 && height > 0)) return fail(says ?? 'Nothing is left of it to cut.');
   const made = addPiece(boardFor(said), 'sheet', name, BOARD);
   const sized = resize(made.build, made.id, { width, height, thickness: thick });
-  return sized.ok ? setArt(sized.value, made.id, { curves: { edge } }) : sized;
+  const shaped = sized.ok ? setArt(sized.value, made.id, { curves: { edge } }) : sized;
+  return shaped.ok && number !== undefined ? setPiece(shaped.value, made.id, { count: number }) : shaped;
 }
 
 const THICK = { key: 'thick', label: 'Rolled to', kind: 'length', usual: 2, least: 0.5, most: 8 } as const;
@@ -92,4 +93,47 @@ export const askTassel = asking({
   ],
   cloth: (said) => tasselOf(num(said, 'long'), num(said, 'across'), num(said, 'thick')),
   notes: ['Cut the comb first, damp the uncut edge, roll it up, then let the fringe hang as it firms.'],
+});
+
+export const askLeaning = asking({
+  id: 'leaning',
+  name: 'Strip round what leans',
+  asks: 'How is a strip cut that goes round something that tapers and leans?',
+  piece: 'Strip, flat',
+  fields: [
+    { key: 'below', label: 'Across, below', kind: 'length', usual: 60, least: 4, most: 300 },
+    { key: 'above', label: 'Across, above', kind: 'length', usual: 40, least: 4, most: 300 },
+    { key: 'tall', label: 'Tall', kind: 'length', usual: 75, least: 5, most: 300 },
+    { key: 'aside', label: 'Top lies aside by', kind: 'length', usual: 22, least: 0, most: 200 },
+    { key: 'lap', label: 'Lapped over', kind: 'length', usual: 3, least: 0, most: 40 },
+  ],
+  cloth: (said) =>
+    leaningOf(
+      {
+        below: num(said, 'below'),
+        above: num(said, 'above'),
+        tall: num(said, 'tall'),
+        aside: num(said, 'aside'),
+      },
+      num(said, 'thick'),
+      num(said, 'lap'),
+    ),
+  notes: [
+    'The seam lies on the short side, where it takes the least paste. Both edges of the seam come out alike: hold one against the other.',
+  ],
+});
+
+export const askGores = asking({
+  id: 'gores',
+  name: 'Gores over a ball',
+  asks: 'How wide is each leaf that covers a ball from pole to pole?',
+  piece: 'Gore',
+  fields: [
+    { key: 'ball', label: 'Ball, across', kind: 'length', usual: 80, least: 15, most: 300 },
+    { key: 'number', label: 'Leaves', kind: 'count', usual: 8, least: 3, most: 40 },
+  ],
+  cloth: (said) => goresOf(num(said, 'ball'), Math.round(num(said, 'number')), num(said, 'thick')),
+  notes: [
+    'Lay them edge to edge from the top; rub each seam with a warm finger before the next goes on. The last one is cut to what is left.',
+  ],
 });

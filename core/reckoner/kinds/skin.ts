@@ -17,11 +17,20 @@ export const askSkin: SmallQuestion = {
     const made = addPiece(boardFor(said), 'skinOverBall', 'Covered ball', BOARD);
     return resize(made.build, made.id, { core: num(said, 'core'), coat: num(said, 'coat') });
   },
-  answers: ({ figure }) => {
+  answers: ({ figure, covers }) => {
     const { paste, ball } = figure.pieces[0]!.weight;
+    const cover = covers[0];
+    const sheet = cover?.kind === 'core' ? cover.over.sheet : undefined;
     return [
       { says: 'of paste on it', figure: paste },
-      { says: 'across, the ball of paste to begin with', figure: ball },
+      ...(sheet
+        ? [
+            { says: 'across, the round to roll out', figure: sheet.round },
+            { says: 'rolled out for it', figure: sheet.rolled },
+            { says: 'come off again, gathered underneath', figure: sheet.off },
+            { says: 'at its thinnest, on the top', figure: sheet.thinnest },
+          ]
+        : [{ says: 'across, the ball of paste to begin with', figure: ball }]),
     ];
   },
   notes: ({ figure }) => figure.warnings,

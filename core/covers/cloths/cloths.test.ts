@@ -1,7 +1,12 @@
 import { polygonArea } from 'd3-polygon';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { jacketOf, sleeveOf, tasselOf, type Cloth } from './index.ts';
+import { goresOf } from './gores.ts';
+import { jacketOf } from './jacket.ts';
+import { leaningOf } from './leaning.ts';
+import { sleeveOf } from './sleeve.ts';
+import { tasselOf } from './tassel.ts';
+import type { Cloth } from './types.ts';
 
 const areaOf = ({ outline }: Cloth) => Math.abs(polygonArea(outline as [number, number][]));
 const said = ({ figures }: Cloth, words: RegExp) => figures.find((f) => words.test(f.says))!.figure.value;
@@ -69,6 +74,60 @@ it('a tassel rolled up is as much paste as its strip', () => {
       const tassel = tasselOf(long, across, thick);
       expect(areaOf(tassel) * thick).toBeCloseTo((Math.PI / 4) * across * across * long, 6);
       expect(tassel.says === undefined).toBe(thick * 4 <= across);
+    }),
+  );
+});
+
+describe('a strip round what leans', () => {
+  const leans = { below: 120, above: 80, tall: 150, aside: 45 };
+  it('120 to 80 over 150, leaning 45 aside: 485.6 cm² (unrolled by another program), 163 on its long side and 152 on its short one', () => {
+    const cloth = leaningOf(leans, 0, 0);
+    expect(areaOf(cloth) / 48_560).toBeCloseTo(1, 2);
+    expect(said(cloth, /long side/)).toBeCloseTo(Math.hypot(150, 65), 6);
+    expect(said(cloth, /short side/)).toBeCloseTo(Math.hypot(150, 25), 6);
+  });
+
+  it('upright it is the part of a ring that a jacket is (lateral face of a frustum, handbook)', () => {
+    fc.assert(
+      fc.property(size(20, 200), size(20, 200), size(20, 200), size(0, 4), (above, below, tall, thick) => {
+        const [a, b] = [leaningOf({ above, below, tall, aside: 0 }, thick, 0), jacketOf(above, below, tall, thick, 0)]; // prettier-ignore
+        expect(Math.abs(areaOf(a) / areaOf(b) - 1)).toBeLessThan(0.01);
+      }),
+    );
+  });
+
+  it('its edges are as long as they say, however it leans, and a lap adds its own strip', () => {
+    fc.assert(
+      fc.property(size(20, 200), size(20, 200), size(20, 200), size(0, 90), (above, below, tall, aside) => {
+        const cloth = leaningOf({ above, below, tall, aside }, 2, 0);
+        const half = cloth.outline.length / 2;
+        const long = (from: number, to: number) =>
+          cloth.outline.slice(from, to).reduce((sum, p, i, all) => (i ? sum + far(p, all[i - 1]!) : 0), 0);
+        expect(long(0, half) / said(cloth, /lower/)).toBeCloseTo(1, 2);
+        expect(long(half, 2 * half) / said(cloth, /upper/)).toBeCloseTo(1, 2);
+        // both edges of the seam are the short side
+        expect(far(cloth.outline[half - 1]!, cloth.outline[half]!)).toBeCloseTo(
+          Math.hypot(tall, (below - above) / 2 - aside),
+          6,
+        );
+        const lapped = leaningOf({ above, below, tall, aside }, 2, 10);
+        expect(areaOf(lapped) - areaOf(cloth)).toBeCloseTo(
+          10 * Math.hypot(tall, (below - above) / 2 - aside),
+          3,
+        );
+      }),
+    );
+  });
+});
+
+it('gores of a ball are as much skin as the ball with half of their thickness on it, however many (4 π R², handbook)', () => {
+  fc.assert(
+    fc.property(size(15, 300), fc.integer({ min: 3, max: 40 }), size(0.5, 4), (ball, number, thick) => {
+      const gore = goresOf(ball, number, thick);
+      expect((areaOf(gore) * number) / (Math.PI * (ball + thick) ** 2)).toBeCloseTo(1, 2);
+      expect(said(gore, /pole/)).toBeCloseTo((Math.PI * (ball + thick)) / 2, 6);
+      // a leaf a sixth of the way round still lies down, a third does not
+      expect(gore.says === undefined).toBe(number > 4);
     }),
   );
 });
