@@ -36,7 +36,7 @@ import { doseDoubts } from './pastes/index.ts';
 import { given, once, remembered, total, type Minutes, type Reckoned } from './quantity/index.ts';
 import { needsOf } from './stores/index.ts';
 import { standsOf, type StandsReport } from './stands.ts';
-import { bandsOf, carvingsOf } from './templates/index.ts';
+import { bandsOf, carvingsOf, papersTold } from './templates/index.ts';
 import { tipMends, type TipMends } from './tip-mends.ts';
 
 /** The parts of a reckoning that read each other, each worked out when it is first asked for. */
@@ -190,6 +190,8 @@ const PARTS = {
   bands: (b: Build) => bandsOf(b),
   /** Cakes that are carved, layer by layer. */
   carvings: (b: Build) => carvingsOf(b),
+  /** Paper to cut by: what for, how many, how large. */
+  templates: (b: Build) => papersTold(b),
   /** Doses that ask for trouble, by blend. */
   doses: (b: Build): ReadonlyMap<string, readonly string[]> =>
     new Map(b.blends.map((blend) => [blend.id, doseDoubts(blend)])),

@@ -148,6 +148,16 @@ describe('a sheet over other bodies', () => {
     );
   });
 
+  it('turned under at the foot it takes a hem of 12 mm instead of 20 to trim, and nothing else is another', () => {
+    const dome = { kind: 'dome' as const, sizes: { diameter: 120, height: 50 }, coat: { thickness: 3, under: false } }; // prettier-ignore
+    const sheet = (cover: 'draped' | 'tucked') =>
+      coverOver({ ...plainPiece('b', dome), cover }, blank.blends[0]!)!.sheet!;
+    const [draped, tucked] = [sheet('draped'), sheet('tucked')];
+    expect(draped.round.value - tucked.round.value).toBeCloseTo(16, 6);
+    expect(tucked.stays.value).toBeCloseTo(draped.stays.value, 6);
+    expect(tucked.off.value).toBeLessThan(draped.off.value);
+  });
+
   it('says where a belly leaves it hanging free, and only there', () => {
     const coated = (kind: 'ball' | 'dome', sizes: Record<string, number>) =>
       coverOver(

@@ -21,7 +21,7 @@ export interface Way {
 }
 
 /**
- * A way more is an entry more. Shares and minutes: estimate; a tail of an inch, 20 mm at the foot and a quarter of an hour for
+ * A way more is an entry more. Shares and minutes: estimate; a tail of an inch, 20 mm at the foot, 10 to 15 turned under and a quarter of an hour for
  * a 4 inch ball: common practice.
  */
 export const COVERINGS: Readonly<Record<CoverWay, Way>> = {
@@ -51,6 +51,21 @@ export const COVERINGS: Readonly<Record<CoverWay, Way>> = {
     overName: 'Over at the foot',
     minutes: [4, 0.8],
     order: ['Lay it on the top, open the pleats and stroke them down with a flat hand, trim at the foot.'],
+  },
+  tucked: {
+    id: 'tucked',
+    name: 'draped, turned under at the foot',
+    hint: 'Nothing to trim: the hem is thinned and turned under. Wear the foot round, and carve it in by the coat.',
+    ends: 'board',
+    drawn: 30,
+    worked: 115,
+    over: 12,
+    overName: 'Turned under',
+    minutes: [5, 0.9],
+    order: [
+      'Wear the foot round to 6 mm or more, and carve it in by the thickness of the coat: the hem makes it wider by that.',
+      'Lay the sheet on the top, open the pleats and stroke them down; thin its hem with a finger, turn it under with a blunt blade.',
+    ],
   },
   panels: {
     id: 'panels',

@@ -79,7 +79,7 @@ export const TEMPLATE_USES = [
 export type TemplateUse = (typeof TEMPLATE_USES)[number];
 
 /** How a rolled sheet, or a lump, gets over a core. */
-export const COVER_WAYS = ['gathered', 'draped', 'panels', 'eased'] as const;
+export const COVER_WAYS = ['gathered', 'draped', 'tucked', 'panels', 'eased'] as const;
 export type CoverWay = (typeof COVER_WAYS)[number];
 
 export const restRecord = record({ place: oneOf(REST_PLACES), hours: number(0.1, 200) });

@@ -1,4 +1,4 @@
-import type { Mm } from '../quantity/index.ts';
+import { given, reckon, type Mm, type Reckoned } from '../quantity/index.ts';
 import type { HiddenFace, TemplateUse } from '../record/index.ts';
 import type { Rings } from './rings.ts';
 
@@ -16,6 +16,8 @@ export interface Template {
   readonly line: Rings;
   readonly wide: Mm;
   readonly tall: Mm;
+  /** The line it is drawn from, and how far outside of that it is cut: what its size opens to. */
+  readonly from?: { readonly wide: Mm; readonly tall: Mm; readonly out: Mm };
   /** How many are cut by it. */
   readonly number: number;
   /** Where its face is that nobody sees. */
@@ -24,4 +26,19 @@ export interface Template {
   readonly steps?: readonly string[];
   /** What has to be known before it is cut. */
   readonly notes: readonly string[];
+}
+
+/** How wide and how tall a template is, each a sum that opens. */
+export function templateSizes({ from, wide, tall }: Template): readonly [wide: Reckoned, tall: Reckoned] {
+  const size = (name: string, of: Mm, line: Mm | undefined): Reckoned =>
+    from && line !== undefined && from.out > 0
+      ? reckon(
+          `Paper, ${name}`,
+          'mm',
+          'its line + 2 × what lies outside of it',
+          [given(`Its line, ${name}`, line, 'mm', 'derived'), given('Outside of the line', from.out, 'mm')],
+          (l, out) => l + 2 * out,
+        )
+      : given(`Paper, ${name}`, of, 'mm', 'derived');
+  return [size('wide', wide, from?.wide), size('tall', tall, from?.tall)];
 }

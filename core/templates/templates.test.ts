@@ -7,6 +7,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, refusal, value } from '../files/demo.testing.ts';
 import { setTemplate } from '../edits/index.ts';
+import { plan } from '../plan.ts';
 import { blank, plainPiece } from '../record/blank.testing.ts';
 import { PDFDocument, PDFName } from 'pdf-lib';
 import {
@@ -20,6 +21,7 @@ import {
   pdfOf,
   PAPERS,
   svgOf,
+  templateSizes,
   templatesOf,
   USES,
   healed,
@@ -408,4 +410,18 @@ describe('as a PDF', () => {
     ).rejects.toThrow('enough');
     expect(n).toBe(2);
   });
+});
+
+it('the size of every paper of the demonstrations opens to a sum that is its size, and is in the report', () => {
+  for (const id of ['ferryman-otter', 'savoy-cabbage', 'donkey-with-panniers'] as const) {
+    const build = demoBuild(id);
+    const all = templatesOf(build);
+    expect(plan(build).templates.map((t) => t.id)).toEqual(all.map((t) => t.id));
+    for (const t of all) {
+      const [wide, tall] = templateSizes(t);
+      expect(wide.value, t.name).toBeCloseTo(t.wide, 1);
+      expect(tall.value, t.name).toBeCloseTo(t.tall, 1);
+    }
+    expect(JSON.stringify(plan(build))).toContain('"templates":[');
+  }
 });

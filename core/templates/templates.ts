@@ -5,7 +5,7 @@ import { bandsOf } from './bands.ts';
 import { carvingsOf } from './carving.ts';
 import { layerTemplates } from './layer-papers.ts';
 import { panelTemplates } from './panel-papers.ts';
-import type { Template } from './template.ts';
+import { templateSizes, type Template } from './template.ts';
 import {
   areaOf,
   boxOf,
@@ -72,6 +72,7 @@ function drawn(
   const turned = use === 'transfer';
   const kept = rings.length ? rings : line;
   const { left, low, wide, tall } = boxOf(by > 0 ? kept : line);
+  const drawnAs = boxOf(line);
   const put = (r: Rings) => {
     const at = shifted(r, -left, -low);
     return turned ? shifted(leftForRight(at), wide, 0) : at;
@@ -86,6 +87,7 @@ function drawn(
     line: by === 0 ? [] : put(line),
     wide,
     tall,
+    from: { wide: drawnAs.wide, tall: drawnAs.tall, out: by },
     number,
     hidden: piece.hidden,
     notes: lossOf(line, rings, by),
@@ -215,3 +217,11 @@ export const templatesOf = fromBuild(
     );
   },
 );
+
+/** Every paper of a build in words and sizes, without its lines. */
+export const papersTold = (build: Build) =>
+  templatesOf(build).map((t) => {
+    const [wide, tall] = templateSizes(t);
+    const { id, pieces, name, use, says, number, notes } = t;
+    return { id, pieces, name, use, says, number, notes, wide, tall };
+  });

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { formatLength } from '@core/quantity/index.ts';
 import { setTemplate, setWidth } from '@core/edits/index.ts';
 import { measureOf } from '@core/figure/index.ts';
 import { groundOf } from '@core/ground/index.ts';
-import { PAPERS, USES, type Page, type PaperId, type Template } from '@core/templates/index.ts';
+import { PAPERS, templateSizes, USES, type Page, type PaperId, type Template } from '@core/templates/index.ts';
 import type { TemplateUse } from '@core/record/index.ts';
 import { useBuild } from '../../state/build-store.ts';
 import { useOpenBuild } from '../../state/here.ts';
@@ -12,6 +11,7 @@ import { useStage } from '../../state/on-stage.ts';
 import { usePreferences } from '../../state/preferences.ts';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
+import WhyButton from '../../shared/WhyButton.vue';
 import { choicesOf } from '../../shared/choices.ts';
 import PageView from './PageView.vue';
 
@@ -32,7 +32,7 @@ const emit = defineEmits<{
 const store = useBuild();
 const here = useOpenBuild();
 const stage = useStage();
-const { shown, printing } = usePreferences();
+const { printing } = usePreferences();
 const pagesWith = (t: Template): string => {
   const on = props.made.filter((p) => p.templates.includes(t.id)).map((p) => p.name);
   if (on.length === 0) return 'no page';
@@ -103,7 +103,10 @@ const PAPER_OPTIONS = choicesOf<PaperId, (typeof PAPERS)[PaperId]>(PAPERS, (p) =
         <span class="muted">{{ t.says }}</span>
         <span v-for="n in t.notes" :key="n" class="note">◆ {{ n }}</span>
       </button>
-      <span class="n">{{ formatLength(t.wide, shown) }} × {{ formatLength(t.tall, shown) }}</span>
+      <span class="n"
+        ><template v-for="(size, k) in templateSizes(t)" :key="k"
+          ><template v-if="k > 0"> × </template><WhyButton :figure="size" /></template
+      ></span>
       <span class="n muted">{{ pagesWith(t) }}</span>
       <label v-if="isChosen(t) && !left.has(t.id)" class="twice"
         ><input
