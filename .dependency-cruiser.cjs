@@ -24,6 +24,7 @@ const ROOMS = [
   'days',
   'trouble',
   'bench',
+  'handover',
   'stores',
   'files',
 ];

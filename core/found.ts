@@ -29,6 +29,8 @@ export const FOUND = {
   height: ({ height }: Report) => height,
   eaters: ({ eaters }: Report) => eaters,
   needs: ({ needs }: Report) => needs,
+  travel: ({ travel }: Report) => travel,
+  handover: ({ handover }: Report) => handover,
 } as const;
 
 export type FoundPart = keyof typeof FOUND;

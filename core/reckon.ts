@@ -25,6 +25,7 @@ import {
 } from './days/index.ts';
 import { eatersReport } from './eaters.ts';
 import { figureReport } from './figure-report.ts';
+import { handoverCard, travelOf } from './handover/index.ts';
 import { figuresReport } from './figures.ts';
 import { groundReport } from './ground-report.ts';
 import { blendOf, measureOf, place } from './figure/index.ts';
@@ -182,6 +183,18 @@ const PARTS = {
   figures: (b: Build) => figuresReport(b),
   /** What those who eat it must not have, or must be told. */
   eaters: (b: Build, p: Parts) => eatersReport(b, { paste: p.paste(), cake: p.cake(), bones: p.bones() }),
+  /** What whoever serves it has to know: what is no food, in which order it comes out, allergens, keeping. */
+  handover: (b: Build, p: Parts) =>
+    handoverCard(b, p.bones(), {
+      notes: eatersReport(b, { paste: p.paste(), cake: p.cake(), bones: p.bones() }).notes,
+      allergens: sumsOf(p.paste(), p.cake(), gluesIn(b)).allergens,
+    }),
+  /** The way there: what is driven and how, what holds at which brake, what is fitted there. */
+  travel: (b: Build) =>
+    travelOf(b, (x) => {
+      const { bones, raised, tiers, ground, joinings, made } = reckonBuild(x);
+      return { bones, raised, tiers, whole: ground.whole as Reckoned<'g'>, joinings, made };
+    }),
   /** What it takes from the shelf or the shop. */
   needs: (b: Build, p: Parts) => needsOf(b, p.paste(), p.bones(), p.cake()),
   /** What paste goes over boards, tiers and cores: how large it is rolled, and how much of it stays. */

@@ -120,6 +120,7 @@ const ROOMS = [
   'days',
   'trouble',
   'bench',
+  'handover',
   'stores',
   'files',
 ];

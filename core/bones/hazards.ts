@@ -156,31 +156,41 @@ export function hazardsOf(build: Build, rods: readonly SeenRod[]): Hazard[] {
 
 /** One thing to be taken out before it is eaten. */
 export interface RemovalLine {
+  /** The same each time, whatever it is called. */
+  readonly id: string;
   readonly what: string;
   readonly number: number;
   readonly where: string;
+  /** The piece, the rod or the tier it goes with. */
+  readonly of: { readonly piece?: string; readonly rod?: string; readonly tier?: string };
 }
 
 /** Everything in the figure that is not food, with its number and where it is. */
 export function removalCard(build: Build, rods: readonly SeenRod[]): RemovalLine[] {
   const lines: RemovalLine[] = rods.map((r) => ({
+    id: `rod:${r.rod.id}`,
+    of: { rod: r.rod.id },
     what: `${r.letter} ${r.stock.name}, ${Math.round(r.length.value)} mm${r.rod.sleeved ? ', in a sleeve' : ''}`,
     number: r.rod.pair ? 2 : 1,
     where: throughWords(build, r.passes),
   }));
-  const cores = new Map<string, number>();
+  const cores = new Map<string, { name: string; number: number }>();
   for (const i of place(build))
     if (i.piece.core === 'foam' && coreVolume(i.piece.form) > 0)
-      cores.set(i.piece.name, (cores.get(i.piece.name) ?? 0) + 1);
+      cores.set(i.piece.id, { name: i.piece.name, number: (cores.get(i.piece.id)?.number ?? 0) + 1 });
   for (const t of build.cake.tiers)
     if (t.posts)
       lines.push({
+        id: `posts:${t.id}`,
+        of: { tier: t.id },
         what: `Posts, ${rodStock(t.posts.stock).name}, ${Math.round(t.height)} mm`,
         number: t.posts.number,
         where: t.name.toLowerCase(),
       });
   for (const d of discsOf(build))
     lines.push({
+      id: `disc:${d.piece.id}`,
+      of: { piece: d.piece.id },
       what: d.words,
       number: d.number,
       where: `in the top of the ${d.on.name.toLowerCase()}, under the ${d.piece.name.toLowerCase()}`,
@@ -188,6 +198,8 @@ export function removalCard(build: Build, rods: readonly SeenRod[]): RemovalLine
   for (const t of build.cake.tiers)
     if (t.keepers)
       lines.push({
+        id: `keepers:${t.id}`,
+        of: { tier: t.id },
         what: `Sticks against turning, ${rodStock(t.keepers.stock).name}`,
         number: t.keepers.number,
         where: `up through the board of the ${t.name.toLowerCase()}`,
@@ -195,21 +207,28 @@ export function removalCard(build: Build, rods: readonly SeenRod[]): RemovalLine
   for (const l of groundOf(build).layers)
     if (l.kind === 'card')
       lines.push({
+        id: `card:${l.id}`,
+        of: {},
         what: `${l.name}, ${l.board!.name}, ${Math.round(l.width)} mm`,
         number: 1,
         where: 'under it',
       });
   if (build.mast)
     lines.push({
+      id: 'mast',
+      of: {},
       what: `M${build.mast.thread} rod with its nuts and washers`,
       number: 1,
       where: 'through board and tiers',
     });
-  for (const [name, number] of cores) lines.push({ what: 'Foam core', number, where: name });
+  for (const [piece, { name, number }] of cores)
+    lines.push({ id: `core:${piece}`, of: { piece }, what: 'Foam core', number, where: name });
   for (const t of build.bench.trouble ?? [])
     if (t.leaves !== undefined) {
       const piece = build.pieces.find((p) => p.id === t.piece);
       lines.push({
+        id: `left:${t.id}`,
+        of: t.piece === undefined ? {} : { piece: t.piece },
         what: t.leaves,
         number: 1,
         where: piece ? `in the ${piece.name.toLowerCase()}` : 'in the figure',

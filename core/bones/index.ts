@@ -4,7 +4,7 @@
  * (how rods cross joints, seats), `joints` (what holds), `tiers`, `mends` (a change that was tried). Simple, not a design.
  */
 export { cutFrom, cutList } from './cut-list.ts';
-export { type HazardLevel, removalCard } from './hazards.ts';
+export { type Hazard, type HazardLevel, removalCard, type RemovalLine } from './hazards.ts';
 export { type Check, TARGET, type Verdict } from './joints/check.ts';
 export { type GluedReport, glueOn, gluesIn } from './joints/glued.ts';
 export { IN_HAND } from './joints/let-go.ts';

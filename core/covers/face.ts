@@ -132,23 +132,25 @@ function sharesAt(age: number): Shares {
 const TAPE = 200;
 
 /** Over the skin from one place of the face to another, in the plane through both and the middle of the head. */
-function tapeTo({ front, reaches }: Head, cross: Mm, aside: Mm, up: Mm): Mm {
-  const [a, b]: [Vec, Vec] = [
-    [0, -(front(0, cross) ?? 0), cross],
-    [aside, -(front(aside, up) ?? 0), up],
-  ];
-  let sum = 0;
-  let from = a;
-  for (let i = 1; i <= TAPE; i++) {
-    const k = i / TAPE;
-    const v: Vec = [a[0] * (1 - k) + b[0] * k, a[1] * (1 - k) + b[1] * k, a[2] * (1 - k) + b[2] * k];
-    const out = reaches(v);
-    const to: Vec = [v[0] * out, v[1] * out, v[2] * out];
-    sum += Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
-    from = to;
-  }
-  return sum;
-}
+const tapeOn =
+  ({ front, reaches }: Head) =>
+  (cross: Mm, aside: Mm, up: Mm): Mm => {
+    const [a, b]: [Vec, Vec] = [
+      [0, -(front(0, cross) ?? 0), cross],
+      [aside, -(front(aside, up) ?? 0), up],
+    ];
+    let sum = 0;
+    let from = a;
+    for (let i = 1; i <= TAPE; i++) {
+      const k = i / TAPE;
+      const v: Vec = [a[0] * (1 - k) + b[0] * k, a[1] * (1 - k) + b[1] * k, a[2] * (1 - k) + b[2] * k];
+      const out = reaches(v);
+      const to: Vec = [v[0] * out, v[1] * out, v[2] * out];
+      sum += Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
+      from = to;
+    }
+    return sum;
+  };
 
 /**
  * Where a face goes on a head. Places are told as they look from the front, and by a tape over the skin from the middle of the
@@ -169,7 +171,7 @@ export function faceLaidOn(head: Head, age: number): FaceLaidOn {
       'mm',
       'over the skin of the head, straight',
       [line, given('Aside', aside, 'mm', 'estimate'), given('Over the middle', up, 'mm', 'estimate')],
-      (c, x, z) => tapeTo(head, c, x, z),
+      tapeOn(head),
     );
     const turn = Math.atan2(up - cross, aside);
     const at =

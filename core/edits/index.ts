@@ -74,6 +74,7 @@ export {
   tapeTogether,
 } from './edit-rods.ts';
 export { coverBoard, cutMast, setCard, setMast, setRibbon, usualSleeve, withoutMast } from './edit-ground.ts';
+export { removeTopper, setApart, setCounted, setTopper, setWay } from './edit-handover.ts';
 export { forgetTrouble, noteAir, noteTrouble, sayMended, unweighStep, weighedStep } from './edit-bench.ts';
 export {
   addOwnStep,

@@ -366,6 +366,27 @@ describe('versions', () => {
     expect(readBuild(writeBuild(told))).toEqual({ ok: true, value: told });
   });
 
+  it('still opens the stored example of version 16 with what the bench was told, and keeps the handover since', () => {
+    const text = readFileSync(new URL('./examples/v16.spindle.json', import.meta.url), 'utf8');
+    const old = JSON.parse(text) as { version: number; bench: unknown };
+    expect(old.version).toBe(16);
+    const read = value(readBuild(text));
+    expect(read.bench).toEqual(old.bench);
+    expect(read.handover).toBeUndefined();
+    const told = {
+      ...read,
+      handover: {
+        apart: [read.pieces[0]!.id],
+        minutes: 50,
+        cooled: true as const,
+        toppers: [{ id: 't', name: 'Sign', number: 2, food: false, where: 'on the board' }],
+        counted: { 'rod:a': 2 },
+      },
+    };
+    expect(readBuild(writeBuild(told))).toEqual({ ok: true, value: told });
+    expect(refusal({ ...told, handover: { minutes: -1 } })).toMatch(/minutes/);
+  });
+
   it('does not bring forward what it has no way for', () => {
     expect(migrated({}, 0)).toBeUndefined();
     expect(migrated({ a: 1 }, BUILD_VERSION)).toEqual({ a: 1 });

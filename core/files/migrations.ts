@@ -116,7 +116,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   7: toGround,
   // what came with 9 may be absent
   8: (record) => record,
-  // and with 10 to 16
+  // and with 10 to 17
   9: (record) => record,
   10: (record) => record,
   11: (record) => record,
@@ -124,6 +124,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   13: (record) => record,
   14: (record) => record,
   15: (record) => record,
+  16: (record) => record,
 };
 
 /** A record that lacks what every one of its version has goes on as it is: the check that follows says what is wrong with it. */

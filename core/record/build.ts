@@ -10,13 +10,14 @@ import {
 } from './brief.ts';
 import { boardRecord, cardRecord } from './board.ts';
 import { cakeRecord, portionsRecord, mastRecord } from './cake-work.ts';
+import { handoverRecord } from './handover.ts';
 import { pieceRecord, type Piece } from './piece.ts';
 import { benchRecord, measurementRecord, seenRecord } from './records.ts';
 import { rodRecord, type Rod } from './rod.ts';
 import { dateRecord, stepsRecord, weekOfHours, workshopRecord } from './workshop.ts';
 
 /** The version written today; every older one has a migration in files/. */
-export const BUILD_VERSION = 16;
+export const BUILD_VERSION = 17;
 export const BUILD_FORMAT = 'elm-spindle-build';
 
 const { id, list, name, only, optional, record, text } = field;
@@ -62,6 +63,8 @@ export const buildRecord = record({
   /** What was seen of firming, in this build and in those it learned from. */
   log: list(seenRecord, 2000),
   bench: benchRecord,
+  /** The way out of the kitchen, and those who take it over. */
+  handover: optional(handoverRecord),
   /** What the one that is shown is called, and the others. */
   variation: optional(name),
   variations: optional(list(variationRecord, MOST_VARIATIONS, 1)),

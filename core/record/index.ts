@@ -160,3 +160,4 @@ export {
   stepPartsField,
   toolCountField,
 } from './workshop.ts';
+export { type Handover, MOST_TOPPERS, type Topper, handoverRecord, topperRecord } from './handover.ts';

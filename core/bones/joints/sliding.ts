@@ -33,6 +33,9 @@ export function sliding(grip: Grip, loadCase: LoadCase): Check {
     reserve: 1,
     trust: 'C',
     ok: `It stays where it is, ${name}.`,
-    no: `It slides, ${name}: stand it on a non-slip mat. A mat turns sliding into tipping; look at both.`,
+    no:
+      grip === 'mat'
+        ? `It slides even ${name}: wedge its box so that it cannot. Then it tips before it slides; look at both.`
+        : `It slides, ${name}: stand it on a non-slip mat. A mat turns sliding into tipping; look at both.`,
   });
 }

@@ -65,14 +65,20 @@ export function leaningOf({ below, above, tall, aside }: Leaning, thick: Mm, lap
     tops.push(meeting(foot, far(low(k + 1), high(k + 1)), t, far(high(k), high(k + 1))));
   }
   const sizes = [yours('Across, below', below), yours('Across, above', above), yours('Tall', tall), yours('Aside', aside)] as const; // prettier-ignore
-  const side = (name: string, way: 1 | -1) =>
-    reckon(
-      name,
-      'mm',
-      `√(tall² + (difference of the radii ${way > 0 ? '−' : '+'} aside)²)`,
-      sizes,
-      (a, b, h, s) => Math.hypot(h, (a - b) / 2 - way * s),
-    );
+  const longSide = reckon(
+    'Long side',
+    'mm',
+    '√(tall² + (difference of the radii + aside)²)',
+    sizes,
+    (a, b, h, s) => Math.hypot(h, (a - b) / 2 + s),
+  );
+  const shortSide = reckon(
+    'Short side',
+    'mm',
+    '√(tall² + (difference of the radii − aside)²)',
+    sizes,
+    (a, b, h, s) => Math.hypot(h, (a - b) / 2 - s),
+  );
   const rim = (name: string, across: Mm) =>
     reckon(name, 'mm', 'π × (across + thickness) + lap', [yours('Across', across), yours('Rolled to', thick), yours('Lapped over', lap)], // prettier-ignore
       (d, t, l) => Math.PI * (d + t) + l); // prettier-ignore
@@ -92,8 +98,8 @@ export function leaningOf({ below, above, tall, aside }: Leaning, thick: Mm, lap
     figures: [
       { says: 'along its lower edge', figure: rim('Lower edge', below) },
       { says: 'along its upper edge', figure: rim('Upper edge', above) },
-      { says: 'on its long side', figure: side('Long side', -1) },
-      { says: 'on its short side, where the seam is', figure: side('Short side', 1) },
+      { says: 'on its long side', figure: longSide },
+      { says: 'on its short side, where the seam is', figure: shortSide },
       { says: 'long is the sheet it is cut from', figure: across('Sheet, long', xs) },
       { says: 'wide', figure: across('Sheet, wide', ys) },
     ],

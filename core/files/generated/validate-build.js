@@ -53,7 +53,7 @@ const schema19 = {
 "type": "string"
 },
 "version": {
-"const": 16,
+"const": 17,
 "type": "number"
 },
 "id": {
@@ -86,12 +86,13 @@ const schema19 = {
 "measured": { "$ref": "#/$defs/array54" },
 "log": { "$ref": "#/$defs/array56" },
 "bench": { "$ref": "#/$defs/record63" },
+"handover": { "$ref": "#/$defs/record73" },
 "variation": {
 "maxLength": 120,
 "minLength": 1,
 "type": "string"
 },
-"variations": { "$ref": "#/$defs/array73" }
+"variations": { "$ref": "#/$defs/array76" }
 },
 "$defs": {
 "string2": {
@@ -991,6 +992,7 @@ const schema19 = {
 "enum": [
 "gathered",
 "draped",
+"tucked",
 "panels",
 "eased"
 ]
@@ -2569,7 +2571,94 @@ const schema19 = {
 "trouble": { "$ref": "#/$defs/array69" }
 }
 },
-"record74": {
+"record75": {
+"additionalProperties": false,
+"type": "object",
+"required": [
+"id",
+"name",
+"number",
+"food",
+"where"
+],
+"properties": {
+"id": {
+"maxLength": 80,
+"minLength": 1,
+"type": "string"
+},
+"name": {
+"maxLength": 120,
+"minLength": 1,
+"type": "string"
+},
+"number": {
+"type": "integer",
+"minimum": 1,
+"maximum": 500
+},
+"food": { "type": "boolean" },
+"where": {
+"maxLength": 120,
+"type": "string"
+}
+}
+},
+"array74": {
+"maxItems": 60,
+"minItems": 1,
+"type": "array",
+"items": { "$ref": "#/$defs/record75" }
+},
+"record73": {
+"additionalProperties": false,
+"type": "object",
+"properties": {
+"apart": {
+"maxItems": 600,
+"minItems": 1,
+"type": "array",
+"items": {
+"pattern": "^[a-z0-9][a-z0-9-]{0,59}$",
+"type": "string"
+}
+},
+"minutes": {
+"type": "number",
+"minimum": 0,
+"maximum": 2880
+},
+"air": {
+"type": "number",
+"minimum": -20,
+"maximum": 50
+},
+"cooled": {
+"const": true,
+"type": "boolean"
+},
+"stands": {
+"type": "number",
+"minimum": 0,
+"maximum": 20160
+},
+"toppers": { "$ref": "#/$defs/array74" },
+"counted": {
+"type": "object",
+"additionalProperties": {
+"type": "number",
+"minimum": 0,
+"maximum": 2e4
+},
+"maxProperties": 400
+},
+"note": {
+"maxLength": 2e3,
+"type": "string"
+}
+}
+},
+"record77": {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -2607,11 +2696,11 @@ const schema19 = {
 "steps": { "$ref": "#/$defs/record40" }
 }
 },
-"array73": {
+"array76": {
 "maxItems": 8,
 "minItems": 1,
 "type": "array",
-"items": { "$ref": "#/$defs/record74" }
+"items": { "$ref": "#/$defs/record77" }
 }
 }
 };
@@ -5765,6 +5854,7 @@ const schema38 = {
 "enum": [
 "gathered",
 "draped",
+"tucked",
 "panels",
 "eased"
 ]
@@ -7603,7 +7693,7 @@ params: { type: "string" }
 }];
 return false;
 }
-if (!(data19 === "gathered" || data19 === "draped" || data19 === "panels" || data19 === "eased")) {
+if (!(data19 === "gathered" || data19 === "draped" || data19 === "tucked" || data19 === "panels" || data19 === "eased")) {
 validate93.errors = [{
 instancePath: instancePath + "/cover",
 keyword: "enum",
@@ -17070,7 +17160,571 @@ validate198.evaluated = {
 "dynamicProps": false,
 "dynamicItems": false
 };
-const schema93 = {
+function validate221(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+const evaluated0 = validate221.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (data && typeof data == "object" && !Array.isArray(data)) {
+let missing0;
+if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.number === void 0 && (missing0 = "number") || data.food === void 0 && (missing0 = "food") || data.where === void 0 && (missing0 = "where")) {
+validate221.errors = [{
+instancePath,
+keyword: "required",
+params: { missingProperty: missing0 }
+}];
+return false;
+} else {
+for (const key0 in data) if (!(key0 === "id" || key0 === "name" || key0 === "number" || key0 === "food" || key0 === "where")) {
+validate221.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (data.id !== void 0) {
+let data0 = data.id;
+if (typeof data0 === "string") {
+if (func2(data0) > 80) {
+validate221.errors = [{
+instancePath: instancePath + "/id",
+keyword: "maxLength",
+params: { limit: 80 }
+}];
+return false;
+} else if (func2(data0) < 1) {
+validate221.errors = [{
+instancePath: instancePath + "/id",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate221.errors = [{
+instancePath: instancePath + "/id",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.name !== void 0) {
+let data1 = data.name;
+if (typeof data1 === "string") {
+if (func2(data1) > 120) {
+validate221.errors = [{
+instancePath: instancePath + "/name",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+} else if (func2(data1) < 1) {
+validate221.errors = [{
+instancePath: instancePath + "/name",
+keyword: "minLength",
+params: { limit: 1 }
+}];
+return false;
+}
+} else {
+validate221.errors = [{
+instancePath: instancePath + "/name",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.number !== void 0) {
+let data2 = data.number;
+if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
+validate221.errors = [{
+instancePath: instancePath + "/number",
+keyword: "type",
+params: { type: "integer" }
+}];
+return false;
+}
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 500 || isNaN(data2)) {
+validate221.errors = [{
+instancePath: instancePath + "/number",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 500
+}
+}];
+return false;
+} else if (data2 < 1 || isNaN(data2)) {
+validate221.errors = [{
+instancePath: instancePath + "/number",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 1
+}
+}];
+return false;
+}
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.food !== void 0) {
+if (typeof data.food !== "boolean") {
+validate221.errors = [{
+instancePath: instancePath + "/food",
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+if (valid0) {
+if (data.where !== void 0) {
+let data4 = data.where;
+if (typeof data4 === "string") {
+if (func2(data4) > 120) {
+validate221.errors = [{
+instancePath: instancePath + "/where",
+keyword: "maxLength",
+params: { limit: 120 }
+}];
+return false;
+}
+} else {
+validate221.errors = [{
+instancePath: instancePath + "/where",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+var valid0 = true;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+} else {
+validate221.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+validate221.errors = vErrors;
+return true;
+}
+validate221.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate220(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate220.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (Array.isArray(data)) {
+if (data.length > 60) {
+validate220.errors = [{
+instancePath,
+keyword: "maxItems",
+params: { limit: 60 }
+}];
+return false;
+} else if (data.length < 1) {
+validate220.errors = [{
+instancePath,
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data.length;
+for (let i0 = 0; i0 < len0; i0++) {
+const _errs1 = errors;
+if (!validate221(data[i0], {
+instancePath: instancePath + "/" + i0,
+parentData: data,
+parentDataProperty: i0,
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate221.errors : vErrors.concat(validate221.errors);
+errors = vErrors.length;
+}
+if (!(_errs1 === errors)) break;
+}
+}
+} else {
+validate220.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+validate220.errors = vErrors;
+return errors === 0;
+}
+validate220.evaluated = {
+"items": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+function validate219(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+let vErrors = null;
+let errors = 0;
+const evaluated0 = validate219.evaluated;
+if (evaluated0.dynamicProps) evaluated0.props = void 0;
+if (evaluated0.dynamicItems) evaluated0.items = void 0;
+if (errors === 0) {
+if (data && typeof data == "object" && !Array.isArray(data)) {
+const _errs1 = errors;
+for (const key0 in data) if (!(key0 === "apart" || key0 === "minutes" || key0 === "air" || key0 === "cooled" || key0 === "stands" || key0 === "toppers" || key0 === "counted" || key0 === "note")) {
+validate219.errors = [{
+instancePath,
+keyword: "additionalProperties",
+params: { additionalProperty: key0 }
+}];
+return false;
+}
+if (_errs1 === errors) {
+if (data.apart !== void 0) {
+let data0 = data.apart;
+const _errs2 = errors;
+if (errors === _errs2) {
+if (Array.isArray(data0)) {
+if (data0.length > 600) {
+validate219.errors = [{
+instancePath: instancePath + "/apart",
+keyword: "maxItems",
+params: { limit: 600 }
+}];
+return false;
+} else if (data0.length < 1) {
+validate219.errors = [{
+instancePath: instancePath + "/apart",
+keyword: "minItems",
+params: { limit: 1 }
+}];
+return false;
+} else {
+const len0 = data0.length;
+for (let i0 = 0; i0 < len0; i0++) {
+let data1 = data0[i0];
+const _errs4 = errors;
+if (errors === _errs4) {
+if (typeof data1 === "string") {
+if (!pattern4.test(data1)) {
+validate219.errors = [{
+instancePath: instancePath + "/apart/" + i0,
+keyword: "pattern",
+params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
+}];
+return false;
+}
+} else {
+validate219.errors = [{
+instancePath: instancePath + "/apart/" + i0,
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+if (!(_errs4 === errors)) break;
+}
+}
+} else {
+validate219.errors = [{
+instancePath: instancePath + "/apart",
+keyword: "type",
+params: { type: "array" }
+}];
+return false;
+}
+}
+var valid0 = _errs2 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.minutes !== void 0) {
+let data2 = data.minutes;
+const _errs6 = errors;
+if (errors === _errs6) {
+if (typeof data2 == "number" && isFinite(data2)) {
+if (data2 > 2880 || isNaN(data2)) {
+validate219.errors = [{
+instancePath: instancePath + "/minutes",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 2880
+}
+}];
+return false;
+} else if (data2 < 0 || isNaN(data2)) {
+validate219.errors = [{
+instancePath: instancePath + "/minutes",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate219.errors = [{
+instancePath: instancePath + "/minutes",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs6 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.air !== void 0) {
+let data3 = data.air;
+const _errs8 = errors;
+if (errors === _errs8) {
+if (typeof data3 == "number" && isFinite(data3)) {
+if (data3 > 50 || isNaN(data3)) {
+validate219.errors = [{
+instancePath: instancePath + "/air",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 50
+}
+}];
+return false;
+} else if (data3 < -20 || isNaN(data3)) {
+validate219.errors = [{
+instancePath: instancePath + "/air",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: -20
+}
+}];
+return false;
+}
+} else {
+validate219.errors = [{
+instancePath: instancePath + "/air",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs8 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.cooled !== void 0) {
+let data4 = data.cooled;
+const _errs10 = errors;
+if (typeof data4 !== "boolean") {
+validate219.errors = [{
+instancePath: instancePath + "/cooled",
+keyword: "type",
+params: { type: "boolean" }
+}];
+return false;
+}
+if (true !== data4) {
+validate219.errors = [{
+instancePath: instancePath + "/cooled",
+keyword: "const",
+params: { allowedValue: true }
+}];
+return false;
+}
+var valid0 = _errs10 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.stands !== void 0) {
+let data5 = data.stands;
+const _errs12 = errors;
+if (errors === _errs12) {
+if (typeof data5 == "number" && isFinite(data5)) {
+if (data5 > 20160 || isNaN(data5)) {
+validate219.errors = [{
+instancePath: instancePath + "/stands",
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 20160
+}
+}];
+return false;
+} else if (data5 < 0 || isNaN(data5)) {
+validate219.errors = [{
+instancePath: instancePath + "/stands",
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate219.errors = [{
+instancePath: instancePath + "/stands",
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+var valid0 = _errs12 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.toppers !== void 0) {
+const _errs14 = errors;
+if (!validate220(data.toppers, {
+instancePath: instancePath + "/toppers",
+parentData: data,
+parentDataProperty: "toppers",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate220.errors : vErrors.concat(validate220.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs14 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.counted !== void 0) {
+let data7 = data.counted;
+const _errs15 = errors;
+if (errors === _errs15) {
+if (data7 && typeof data7 == "object" && !Array.isArray(data7)) {
+if (Object.keys(data7).length > 400) {
+validate219.errors = [{
+instancePath: instancePath + "/counted",
+keyword: "maxProperties",
+params: { limit: 400 }
+}];
+return false;
+} else for (const key1 in data7) {
+let data8 = data7[key1];
+const _errs18 = errors;
+if (errors === _errs18) {
+if (typeof data8 == "number" && isFinite(data8)) {
+if (data8 > 2e4 || isNaN(data8)) {
+validate219.errors = [{
+instancePath: instancePath + "/counted/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "maximum",
+params: {
+comparison: "<=",
+limit: 2e4
+}
+}];
+return false;
+} else if (data8 < 0 || isNaN(data8)) {
+validate219.errors = [{
+instancePath: instancePath + "/counted/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "minimum",
+params: {
+comparison: ">=",
+limit: 0
+}
+}];
+return false;
+}
+} else {
+validate219.errors = [{
+instancePath: instancePath + "/counted/" + key1.replace(/~/g, "~0").replace(/\//g, "~1"),
+keyword: "type",
+params: { type: "number" }
+}];
+return false;
+}
+}
+if (!(_errs18 === errors)) break;
+}
+} else {
+validate219.errors = [{
+instancePath: instancePath + "/counted",
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+var valid0 = _errs15 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.note !== void 0) {
+let data9 = data.note;
+const _errs20 = errors;
+if (errors === _errs20) {
+if (typeof data9 === "string") {
+if (func2(data9) > 2e3) {
+validate219.errors = [{
+instancePath: instancePath + "/note",
+keyword: "maxLength",
+params: { limit: 2e3 }
+}];
+return false;
+}
+} else {
+validate219.errors = [{
+instancePath: instancePath + "/note",
+keyword: "type",
+params: { type: "string" }
+}];
+return false;
+}
+}
+var valid0 = _errs20 === errors;
+} else var valid0 = true;
+}
+}
+}
+}
+}
+}
+}
+}
+} else {
+validate219.errors = [{
+instancePath,
+keyword: "type",
+params: { type: "object" }
+}];
+return false;
+}
+}
+validate219.errors = vErrors;
+return errors === 0;
+}
+validate219.evaluated = {
+"props": true,
+"dynamicProps": false,
+"dynamicItems": false
+};
+const schema96 = {
 "additionalProperties": false,
 "type": "object",
 "required": [
@@ -17108,17 +17762,17 @@ const schema93 = {
 "steps": { "$ref": "#/$defs/record40" }
 }
 };
-function validate220(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate226(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate220.evaluated;
+const evaluated0 = validate226.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (data && typeof data == "object" && !Array.isArray(data)) {
 let missing0;
 if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.room === void 0 && (missing0 = "room") || data.board === void 0 && (missing0 = "board") || data.blends === void 0 && (missing0 = "blends") || data.colours === void 0 && (missing0 = "colours") || data.pieces === void 0 && (missing0 = "pieces") || data.rods === void 0 && (missing0 = "rods") || data.cake === void 0 && (missing0 = "cake") || data.steps === void 0 && (missing0 = "steps")) {
-validate220.errors = [{
+validate226.errors = [{
 instancePath,
 keyword: "required",
 params: { missingProperty: missing0 }
@@ -17126,8 +17780,8 @@ params: { missingProperty: missing0 }
 return false;
 } else {
 const _errs1 = errors;
-for (const key0 in data) if (!func1.call(schema93.properties, key0)) {
-validate220.errors = [{
+for (const key0 in data) if (!func1.call(schema96.properties, key0)) {
+validate226.errors = [{
 instancePath,
 keyword: "additionalProperties",
 params: { additionalProperty: key0 }
@@ -17141,7 +17795,7 @@ const _errs2 = errors;
 if (errors === _errs2) {
 if (typeof data0 === "string") {
 if (!pattern4.test(data0)) {
-validate220.errors = [{
+validate226.errors = [{
 instancePath: instancePath + "/id",
 keyword: "pattern",
 params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
@@ -17149,7 +17803,7 @@ params: { pattern: "^[a-z0-9][a-z0-9-]{0,59}$" }
 return false;
 }
 } else {
-validate220.errors = [{
+validate226.errors = [{
 instancePath: instancePath + "/id",
 keyword: "type",
 params: { type: "string" }
@@ -17166,14 +17820,14 @@ const _errs4 = errors;
 if (errors === _errs4) {
 if (typeof data1 === "string") {
 if (func2(data1) > 120) {
-validate220.errors = [{
+validate226.errors = [{
 instancePath: instancePath + "/name",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
 } else if (func2(data1) < 1) {
-validate220.errors = [{
+validate226.errors = [{
 instancePath: instancePath + "/name",
 keyword: "minLength",
 params: { limit: 1 }
@@ -17181,7 +17835,7 @@ params: { limit: 1 }
 return false;
 }
 } else {
-validate220.errors = [{
+validate226.errors = [{
 instancePath: instancePath + "/name",
 keyword: "type",
 params: { type: "string" }
@@ -17371,7 +18025,7 @@ var valid0 = _errs16 === errors;
 }
 }
 } else {
-validate220.errors = [{
+validate226.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "object" }
@@ -17379,31 +18033,31 @@ params: { type: "object" }
 return false;
 }
 }
-validate220.errors = vErrors;
+validate226.errors = vErrors;
 return errors === 0;
 }
-validate220.evaluated = {
+validate226.evaluated = {
 "props": true,
 "dynamicProps": false,
 "dynamicItems": false
 };
-function validate219(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+function validate225(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
 let vErrors = null;
 let errors = 0;
-const evaluated0 = validate219.evaluated;
+const evaluated0 = validate225.evaluated;
 if (evaluated0.dynamicProps) evaluated0.props = void 0;
 if (evaluated0.dynamicItems) evaluated0.items = void 0;
 if (errors === 0) {
 if (Array.isArray(data)) {
 if (data.length > 8) {
-validate219.errors = [{
+validate225.errors = [{
 instancePath,
 keyword: "maxItems",
 params: { limit: 8 }
 }];
 return false;
 } else if (data.length < 1) {
-validate219.errors = [{
+validate225.errors = [{
 instancePath,
 keyword: "minItems",
 params: { limit: 1 }
@@ -17413,21 +18067,21 @@ return false;
 const len0 = data.length;
 for (let i0 = 0; i0 < len0; i0++) {
 const _errs1 = errors;
-if (!validate220(data[i0], {
+if (!validate226(data[i0], {
 instancePath: instancePath + "/" + i0,
 parentData: data,
 parentDataProperty: i0,
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate220.errors : vErrors.concat(validate220.errors);
+vErrors = vErrors === null ? validate226.errors : vErrors.concat(validate226.errors);
 errors = vErrors.length;
 }
 if (!(_errs1 === errors)) break;
 }
 }
 } else {
-validate219.errors = [{
+validate225.errors = [{
 instancePath,
 keyword: "type",
 params: { type: "array" }
@@ -17435,10 +18089,10 @@ params: { type: "array" }
 return false;
 }
 }
-validate219.errors = vErrors;
+validate225.errors = vErrors;
 return errors === 0;
 }
-validate219.evaluated = {
+validate225.evaluated = {
 "items": true,
 "dynamicProps": false,
 "dynamicItems": false
@@ -17503,11 +18157,11 @@ params: { type: "number" }
 }];
 return false;
 }
-if (16 !== data1) {
+if (17 !== data1) {
 validate52.errors = [{
 instancePath: instancePath + "/version",
 keyword: "const",
-params: { allowedValue: 16 }
+params: { allowedValue: 17 }
 }];
 return false;
 }
@@ -17878,19 +18532,34 @@ errors = vErrors.length;
 var valid0 = _errs29 === errors;
 } else var valid0 = true;
 if (valid0) {
-if (data.variation !== void 0) {
-let data24 = data.variation;
+if (data.handover !== void 0) {
 const _errs30 = errors;
-if (errors === _errs30) {
-if (typeof data24 === "string") {
-if (func2(data24) > 120) {
+if (!validate219(data.handover, {
+instancePath: instancePath + "/handover",
+parentData: data,
+parentDataProperty: "handover",
+rootData,
+dynamicAnchors
+})) {
+vErrors = vErrors === null ? validate219.errors : vErrors.concat(validate219.errors);
+errors = vErrors.length;
+}
+var valid0 = _errs30 === errors;
+} else var valid0 = true;
+if (valid0) {
+if (data.variation !== void 0) {
+let data25 = data.variation;
+const _errs31 = errors;
+if (errors === _errs31) {
+if (typeof data25 === "string") {
+if (func2(data25) > 120) {
 validate52.errors = [{
 instancePath: instancePath + "/variation",
 keyword: "maxLength",
 params: { limit: 120 }
 }];
 return false;
-} else if (func2(data24) < 1) {
+} else if (func2(data25) < 1) {
 validate52.errors = [{
 instancePath: instancePath + "/variation",
 keyword: "minLength",
@@ -17907,23 +18576,24 @@ params: { type: "string" }
 return false;
 }
 }
-var valid0 = _errs30 === errors;
+var valid0 = _errs31 === errors;
 } else var valid0 = true;
 if (valid0) {
 if (data.variations !== void 0) {
-const _errs32 = errors;
-if (!validate219(data.variations, {
+const _errs33 = errors;
+if (!validate225(data.variations, {
 instancePath: instancePath + "/variations",
 parentData: data,
 parentDataProperty: "variations",
 rootData,
 dynamicAnchors
 })) {
-vErrors = vErrors === null ? validate219.errors : vErrors.concat(validate219.errors);
+vErrors = vErrors === null ? validate225.errors : vErrors.concat(validate225.errors);
 errors = vErrors.length;
 }
-var valid0 = _errs32 === errors;
+var valid0 = _errs33 === errors;
 } else var valid0 = true;
+}
 }
 }
 }

@@ -6,22 +6,26 @@ import type { Sayings, SmallQuestion } from '../types.ts';
 
 /** What a section fills of the box round it. Derived. */
 const SECTIONS = {
-  halfRound: { label: 'half round', fills: Math.PI / 4, rule: 'π × wide × tall ÷ 4' },
-  quarterRound: { label: 'quarter round', fills: Math.PI / 4, rule: 'π × wide × tall ÷ 4' },
-  threeCornered: { label: 'three-cornered', fills: 1 / 2, rule: 'wide × tall ÷ 2' },
-  flat: { label: 'flat, with square edges', fills: 1, rule: 'wide × tall' },
+  halfRound: { label: 'half round', fills: Math.PI / 4 },
+  quarterRound: { label: 'quarter round', fills: Math.PI / 4 },
+  threeCornered: { label: 'three-cornered', fills: 1 / 2 },
+  flat: { label: 'flat, with square edges', fills: 1 },
 } as const;
 type Section = keyof typeof SECTIONS;
 const isSection = (x: unknown): x is Section => typeof x === 'string' && x in SECTIONS;
 
 function sectionOf(said: Sayings) {
-  const { fills, rule } = SECTIONS[isSection(said.section) ? said.section : 'halfRound'];
+  const { fills } = SECTIONS[isSection(said.section) ? said.section : 'halfRound'];
   return reckon(
     'Section',
     'mm²',
-    rule,
-    [given('Wide', num(said, 'wide'), 'mm', 'yours'), given('Tall', num(said, 'tall'), 'mm', 'yours')],
-    (w, h) => fills * w * h,
+    'wide × tall × share of the box it fills',
+    [
+      given('Wide', num(said, 'wide'), 'mm', 'yours'),
+      given('Tall', num(said, 'tall'), 'mm', 'yours'),
+      given('Share of the box it fills', fills, '', 'derived'),
+    ],
+    (w, h, k) => k * w * h,
   );
 }
 const ropeOf = (said: Sayings) =>
